@@ -1,0 +1,99 @@
+import { BALL_FROM_HEEL, BIG_TOE_INWARD } from '../body/foot.js';
+import type { Body } from '../body/body.js';
+
+const RAD = Math.PI / 180;
+
+/** A size between the marks: so many times a body measure, or a rule that follows from where heel or toe stand. */
+export type Span =
+  | { readonly rule: 'times'; readonly n: number; readonly of: 'hip' | 'shoulder' | 'foot' | 'leg' }
+  | { readonly rule: 'big-toe-through-rear-heel' }
+  | { readonly rule: 'heels-on-one-line' }
+  | { readonly rule: 'heels-apart'; readonly feet: number };
+
+export type Heel = 'down' | 'light' | 'up';
+
+/** How a school stands. Data, so that a club can add its own. Toe angles are outward positive, degrees. */
+export interface School {
+  readonly code: string;
+  readonly name: string;
+  readonly says: string;
+  /** Whether one foot leads. */
+  readonly staggered: boolean;
+  readonly width: Span;
+  readonly length: Span;
+  readonly toes: { readonly lead: number; readonly rear: number };
+  /** Share of weight on the lead foot, or on the left one in a square stance. */
+  readonly leadShare: number;
+  readonly heels: { readonly lead: Heel; readonly rear: Heel };
+  /** Whether the feet stand on a line on purpose, so that a narrow base is no fault. */
+  readonly onLine: boolean;
+  /** Knee line: words only, the model has no knees. */
+  readonly knees: string;
+}
+
+/** Stances to begin with (common practice, no source). */
+export const SCHOOLS: readonly School[] = [
+  {
+    code: 'square-ready',
+    name: 'Square ready',
+    says: 'A little wider than the shoulders, feet level, weight shared, heels light.',
+    staggered: false,
+    width: { rule: 'times', n: 1.2, of: 'shoulder' },
+    length: { rule: 'times', n: 0, of: 'shoulder' },
+    toes: { lead: 10, rear: 10 },
+    leadShare: 0.5,
+    heels: { lead: 'light', rear: 'light' },
+    onLine: false,
+    knees: 'soft, over the toes',
+  },
+  {
+    code: 'mixed-45',
+    name: '45° mixed',
+    says: 'The line ahead through the lead big toe meets the rear heel; rear heel up.',
+    staggered: true,
+    width: { rule: 'big-toe-through-rear-heel' },
+    length: { rule: 'times', n: 0.8, of: 'shoulder' },
+    toes: { lead: 15, rear: 45 },
+    leadShare: 0.5,
+    heels: { lead: 'down', rear: 'up' },
+    onLine: false,
+    knees: 'lead knee with its toes, rear knee turned in a little',
+  },
+  {
+    code: 'bladed-guard',
+    name: 'Bladed on guard',
+    says: 'Heels on one line, feet at a right angle, weight shared.',
+    staggered: true,
+    width: { rule: 'heels-on-one-line' },
+    length: { rule: 'heels-apart', feet: 1.75 },
+    toes: { lead: 0, rear: 90 },
+    leadShare: 0.5,
+    heels: { lead: 'down', rear: 'down' },
+    onLine: true,
+    knees: 'each knee over its own foot',
+  },
+];
+
+export function schoolOf(code: string): School | undefined {
+  return SCHOOLS.find((school) => school.code === code);
+}
+
+/** Metres across (width) or along (length) the facing line that a school's span means for this body. */
+export function spanMetres(span: Span, school: School, body: Body): number {
+  const foot = body.foot.metres;
+  const { lead, rear } = school.toes;
+  switch (span.rule) {
+    case 'times':
+      return span.n * body[span.of].metres;
+    case 'big-toe-through-rear-heel': {
+      // Across the facing line: from the lead mark inward to its big toe, then from the rear heel outward to its mark.
+      const bigToe =
+        BIG_TOE_INWARD * body.breadth.metres * Math.cos(lead * RAD) - (1 - BALL_FROM_HEEL) * foot * Math.sin(lead * RAD);
+      return bigToe + BALL_FROM_HEEL * foot * Math.sin(rear * RAD);
+    }
+    case 'heels-on-one-line':
+      return BALL_FROM_HEEL * foot * (Math.sin(rear * RAD) + Math.sin(lead * RAD));
+    case 'heels-apart':
+      return span.feet * foot + BALL_FROM_HEEL * foot * (Math.cos(lead * RAD) - Math.cos(rear * RAD));
+  }
+}
