@@ -1,0 +1,48 @@
+import { polygonArea, polygonContains } from 'd3-polygon';
+import fc from 'fast-check';
+import { bodyOf } from '../body/body.js';
+import { outlineOf, heelOf, toeOf } from '../body/foot.js';
+import { areaOf, boxOf, overlap } from './polygon.js';
+import { distance, type Vec } from './vec.js';
+
+const pairs = (polygon: readonly Vec[]): [number, number][] => polygon.map((p) => [p.x, p.y]);
+const body = bodyOf({ height: 1.75 });
+const anyFoot = fc.record({ x: fc.double({ min: -1, max: 1, noNaN: true }), y: fc.double({ min: -1, max: 1, noNaN: true }), toe: fc.double({ min: -360, max: 360, noNaN: true }) });
+
+describe('foot outlines', () => {
+  it('have the area that d3-polygon finds, and the foot’s length', () => {
+    fc.assert(
+      fc.property(anyFoot, (foot) => {
+        const outline = outlineOf(foot, body);
+        expect(areaOf(outline)).toBeCloseTo(Math.abs(polygonArea(pairs(outline))), 9);
+        expect(distance(heelOf(foot, body), toeOf(foot, body))).toBeCloseTo(body.foot.metres, 9);
+        expect(polygonContains(pairs(outline), [foot.x, foot.y])).toBeTrue();
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  it('overlap where a point of one lies in the other by d3-polygon', () => {
+    fc.assert(
+      fc.property(anyFoot, anyFoot, (one, two) => {
+        const a = outlineOf(one, body);
+        const b = outlineOf({ ...two, x: one.x + two.x * 0.2, y: one.y + two.y * 0.3 }, body);
+        const shared = a.some((p) => polygonContains(pairs(b), [p.x, p.y])) || b.some((p) => polygonContains(pairs(a), [p.x, p.y]));
+        if (shared) expect(overlap(a, b)).toBeTrue();
+        expect(overlap(a, b)).toBe(overlap(b, a));
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  it('do not overlap side by side, and do on the same spot', () => {
+    const foot = { x: 0, y: 0, toe: 0 };
+    expect(overlap(outlineOf(foot, body), outlineOf({ ...foot, x: body.breadth.metres }, body))).toBeFalse();
+    expect(overlap(outlineOf(foot, body), outlineOf({ ...foot, x: body.breadth.metres * 0.9 }, body))).toBeTrue();
+  });
+
+  it('nothing has no box', () => {
+    expect(boxOf([])).toBeNull();
+    expect(boxOf([{ x: 1, y: 2 }, { x: -1, y: 5 }])).toEqual({ minX: -1, maxX: 1, minY: 2, maxY: 5 });
+  });
+});
