@@ -1,0 +1,25 @@
+import * as z from 'zod';
+import { line } from './common.js';
+import { AthleteSave } from './people.js';
+import { PatternSave } from './pattern.js';
+import { RunEventSchema, RunHead } from './run.js';
+
+/** Our open file format for a whole club: people, patterns and runs with their logs. */
+export const CLUB_FILE = 'hopsk-club';
+export const ClubFile = z.object({
+  format: z.literal(CLUB_FILE, 'is not a Hopsk club file'),
+  version: z.literal(1, 'is a version this program does not read'),
+  club: z.object({ name: line(80) }),
+  athletes: z.array(AthleteSave).max(2000),
+  patterns: z.array(PatternSave).max(5000),
+  runs: z.array(z.object({ run: RunHead, events: z.array(RunEventSchema).max(20_000) })).max(20_000),
+});
+export type ClubFile = z.infer<typeof ClubFile>;
+
+/** What an import did: new ones were added, known ones (same id) were left as they are. */
+export const Imported = z.object({
+  athletes: z.object({ added: z.int(), known: z.int() }),
+  patterns: z.object({ added: z.int(), known: z.int() }),
+  runs: z.object({ added: z.int(), known: z.int() }),
+});
+export type Imported = z.infer<typeof Imported>;

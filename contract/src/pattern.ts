@@ -1,0 +1,49 @@
+import { DOSE_LIMITS, NOTATION_LIMITS } from '@hopsk/core';
+import * as z from 'zod';
+import { between, Code, Id, line, note, SideName, whole } from './common.js';
+
+const seconds = (most: number) => between(0, most, 's');
+
+/** Rounds of a pattern. Rest may stay undecided (null) in a plan; a run asks for it. */
+export const Dose = z
+  .object({
+    mode: z.enum(['seconds', 'reps']),
+    work: between(1, DOSE_LIMITS.seconds),
+    rounds: whole(1, DOSE_LIMITS.rounds),
+    sets: whole(1, DOSE_LIMITS.sets),
+    rest: seconds(DOSE_LIMITS.rest).nullable(),
+    setRest: seconds(DOSE_LIMITS.rest).nullable(),
+  })
+  .superRefine((dose, context) => {
+    if (dose.mode === 'reps' && !(Number.isInteger(dose.work) && dose.work <= DOSE_LIMITS.reps)) {
+      context.addIssue({ code: 'custom', path: ['work'], message: `must be a whole number of repetitions up to ${DOSE_LIMITS.reps}` });
+    }
+    const work = dose.mode === 'seconds' ? dose.work * dose.rounds * dose.sets : 0;
+    const rest = dose.sets * (dose.rounds - 1) * (dose.rest ?? 0) + (dose.sets - 1) * (dose.setRest ?? 0);
+    if (work + rest > DOSE_LIMITS.total) context.addIssue({ code: 'custom', path: ['rounds'], message: `make more than ${DOSE_LIMITS.total / 3600} hours together` });
+  });
+
+/** A pattern's text is kept as typed; line breaks are part of it. */
+const Steps = z
+  .string('is missing')
+  .max(NOTATION_LIMITS.characters, `is longer than ${NOTATION_LIMITS.characters} characters`)
+  .refine((text) => !text.includes('\u0000'), 'holds characters that cannot be kept');
+
+export const PatternDraft = z.object({
+  name: line(80),
+  steps: Steps,
+  sport: note(40),
+  school: Code,
+  /** For whom the text is written; others get it mirrored. */
+  hand: SideName,
+  lead: z.enum(['left', 'right', 'none']),
+  shouldClose: z.boolean(),
+  dose: Dose.nullable(),
+});
+export type PatternDraft = z.infer<typeof PatternDraft>;
+
+export const Pattern = PatternDraft.extend({ id: Id, version: z.int(), archivedAt: z.iso.datetime().nullable() });
+export type Pattern = z.infer<typeof Pattern>;
+
+export const PatternSave = PatternDraft.extend({ id: Id, version: z.int().min(0) });
+export type PatternSave = z.infer<typeof PatternSave>;

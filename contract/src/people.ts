@@ -1,0 +1,41 @@
+import { MEASURE_LIMITS, SCHOOLS } from '@hopsk/core';
+import * as z from 'zod';
+import { between, Code, Id, line, SideName } from './common.js';
+
+export const AGE_GROUPS = ['under 10', '10–12', '13–15', '16–17', 'adult', 'veteran'] as const;
+export const LEVELS = ['beginner', 'intermediate', 'advanced'] as const;
+export const BIASES = ['second foot long', 'second foot short', 'turns short', 'swings short', 'forward longer than back', 'left side slower', 'right side slower'] as const;
+
+const measure = (part: keyof typeof MEASURE_LIMITS) => between(MEASURE_LIMITS[part][0], MEASURE_LIMITS[part][1], 'm').nullable().default(null);
+
+/** What a coach keeps of an athlete: little, and no contact data. Measures in metres. */
+export const AthleteDraft = z.object({
+  name: line(80),
+  hand: SideName,
+  lead: z.enum(['left', 'right', 'none']),
+  /** How far the other lead is trusted. */
+  otherLead: z.enum(['none', 'drill', 'free']),
+  height: measure('height'),
+  hip: measure('hip'),
+  shoulder: measure('shoulder'),
+  leg: measure('leg'),
+  foot: measure('foot'),
+  sport: line(40),
+  school: Code.refine((code) => SCHOOLS.some((school) => school.code === code), 'is not a stance we know'),
+  level: z.enum(LEVELS),
+  ageGroup: z.enum(AGE_GROUPS),
+  cautions: z.array(line(120)).max(10, 'holds more than 10 cautions'),
+  bias: z.array(z.enum(BIASES)).max(BIASES.length),
+  /** The two or three faults worked on now. */
+  focus: z.array(Code).max(4, 'holds more than 4 faults'),
+});
+export type AthleteDraft = z.infer<typeof AthleteDraft>;
+
+export const Athlete = AthleteDraft.extend({ id: Id, version: z.int(), archivedAt: z.iso.datetime().nullable() });
+export type Athlete = z.infer<typeof Athlete>;
+
+export const AthleteSave = AthleteDraft.extend({ id: Id, version: z.int().min(0) });
+export type AthleteSave = z.infer<typeof AthleteSave>;
+
+/** Whether estimates of the body are rough. */
+export const isUnder16 = (group: Athlete['ageGroup']): boolean => group === 'under 10' || group === '10–12' || group === '13–15';

@@ -1,0 +1,62 @@
+import * as z from 'zod';
+import { between, Code, Day, Id, line, SideName } from './common.js';
+import { Dose } from './pattern.js';
+
+const UNITS = ['step', 'split', 'turn', 'arrival', 'strike', 'back', 'repetition', 'call'] as const;
+const moments = z.array(between(0, 3600, 's')).max(4000, 'holds too many moments');
+
+/** One repetition as the clock knows it. */
+export const RepPlan = z.object({
+  seconds: between(0.05, 3600, 's'),
+  chances: z.partialRecord(z.enum(UNITS), moments),
+});
+export const RunPlan = z.object({ dose: Dose, rep: RepPlan.nullable() });
+
+/** A run as the device made it: everything needed to count it, whatever becomes of pattern and athletes later. */
+export const RunHead = z.object({
+  id: Id,
+  name: line(80),
+  day: Day,
+  startedAt: z.iso.datetime(),
+  patternId: Id.nullable(),
+  /** The text that was run, as it stood then. */
+  steps: z.string().max(20_000).nullable(),
+  plan: RunPlan,
+  athletes: z.array(Id).min(1, 'needs somebody').max(40, 'holds more than 40 athletes'),
+  tapDelay: between(0, 3, 's'),
+});
+export type RunHead = z.infer<typeof RunHead>;
+
+const stamp = { id: Id, n: z.int().min(0).max(1_000_000), at: z.number().min(0).max(8.64e15), t: between(-3600, 100_000, 's') };
+const observed = { athlete: Id.nullable(), source: z.enum(['floor', 'film', 'import']), clip: between(0, 100_000, 's').nullable() };
+
+export const RunEventSchema = z.discriminatedUnion('kind', [
+  z.object({ ...stamp, kind: z.enum(['go', 'pause', 'resume', 'end']) }),
+  z.object({ ...stamp, kind: z.literal('skip'), to: between(0, 100_000, 's') }),
+  z.object({ ...stamp, kind: z.literal('watch'), athlete: Id.nullable() }),
+  z.object({ ...stamp, kind: z.literal('board'), faults: z.array(Code).max(80) }),
+  z.object({ ...stamp, kind: z.literal('view'), view: z.enum(['front', 'side']) }),
+  z.object({ ...stamp, kind: z.literal('fault'), fault: Code, side: SideName.nullable(), ...observed }),
+  z.object({ ...stamp, kind: z.literal('right'), fault: Code.nullable(), ...observed }),
+  z.object({ ...stamp, kind: z.literal('result'), result: z.enum(['in', 'out', 'hit', 'missed']), ...observed }),
+  z.object({ ...stamp, kind: z.literal('attempt'), clean: z.boolean(), ...observed }),
+  z.object({ ...stamp, kind: z.literal('undo'), target: Id }),
+  z.object({ ...stamp, kind: z.literal('move'), target: Id, by: z.int().min(-50).max(50) }),
+  z.object({ ...stamp, kind: z.literal('assign'), target: Id, athlete: Id }),
+]);
+
+/** What a device sends: the run and the events the server may not have yet. Sending twice changes nothing. */
+export const RunUpload = z.object({ run: RunHead, events: z.array(RunEventSchema).max(5000, 'holds more than 5000 events; send them in parts') });
+export type RunUpload = z.infer<typeof RunUpload>;
+
+export const RunUploaded = z.object({ stored: z.int(), total: z.int() });
+export type RunUploaded = z.infer<typeof RunUploaded>;
+
+/** Naming a run, and joining it to a pattern, afterwards. */
+export const RunRename = z.object({ name: line(80), patternId: Id.nullable(), version: z.int().min(0) });
+
+export const RunRow = RunHead.omit({ plan: true, steps: true }).extend({ version: z.int(), watched: z.int(), taps: z.int() });
+export type RunRow = z.infer<typeof RunRow>;
+
+export const RunWhole = z.object({ run: RunHead.extend({ version: z.int() }), events: z.array(RunEventSchema) });
+export type RunWhole = z.infer<typeof RunWhole>;

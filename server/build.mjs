@@ -1,0 +1,22 @@
+import { build } from 'esbuild';
+
+/** Bundles our own TypeScript; packages of the registry stay outside and are loaded from node_modules. */
+await build({
+  entryPoints: { main: 'src/main.ts', 'import-file': 'src/transfer/import-file.ts' },
+  outdir: 'dist',
+  bundle: true,
+  splitting: true,
+  platform: 'node',
+  target: 'node20',
+  format: 'esm',
+  sourcemap: true,
+  outExtension: { '.js': '.mjs' },
+  plugins: [
+    {
+      name: 'packages-outside',
+      setup(b) {
+        b.onResolve({ filter: /^[^./]/ }, (a) => (a.path.startsWith('@hopsk/') || a.kind === 'entry-point' ? undefined : { external: true }));
+      },
+    },
+  ],
+});

@@ -1,0 +1,1 @@
+select id from athlete where club_id = $1 and id = any ($2)

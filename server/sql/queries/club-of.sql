@@ -1,0 +1,1 @@
+select id, name from club where id = $1

@@ -1,0 +1,1 @@
+insert into schema_migration (name) values ($1)

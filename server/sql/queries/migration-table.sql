@@ -1,0 +1,4 @@
+create table if not exists schema_migration (
+  name        text primary key,
+  applied_at  timestamptz not null default now()
+)

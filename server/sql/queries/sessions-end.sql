@@ -1,0 +1,2 @@
+-- Everywhere else this coach is signed in ends with a new password.
+delete from sign_in_session where sess -> 'coach' ->> 'id' = $1 and sid <> $2

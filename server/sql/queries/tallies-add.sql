@@ -1,0 +1,3 @@
+insert into tally (club_id, run_id, athlete_id, fault, attempts, faulty, again, noted, left_taps, right_taps)
+select $1, $2, t.athlete, t.fault, t.attempts, t.faulty, t.again, t.noted, t.left, t.right
+from jsonb_to_recordset($3) as t (athlete uuid, fault text, attempts integer, faulty integer, again integer, noted integer, "left" integer, "right" integer)

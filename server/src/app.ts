@@ -1,0 +1,63 @@
+import type { Phone } from '@hopsk/contract';
+import compression from 'compression';
+import express, { type Express, Router } from 'express';
+import type { Logger } from 'pino';
+import { clubRoutes } from './club/routes.js';
+import type { Config } from './config.js';
+import { isAway, type Pool } from './db/pool.js';
+import { run } from './db/sql.js';
+import { headers } from './http/headers.js';
+import { requestLog } from './http/log.js';
+import { answerProblems, notFound } from './http/problem.js';
+import { actorOf, guardWrites, sessions } from './http/session.js';
+import { webFiles } from './http/static.js';
+import { patternRoutes } from './patterns/routes.js';
+import { peopleRoutes } from './people/routes.js';
+import { runRoutes } from './runs/routes.js';
+import { transferRoutes } from './transfer/routes.js';
+
+/** The whole server as one Express application; listening is somebody else's. */
+export function createApp(config: Pick<Config, 'web' | 'tls' | 'trustProxy' | 'sessionSecret'>, pool: Pool, log: Logger, phone: () => Promise<Phone>): Express {
+  const app = express();
+  const secure = config.tls !== null;
+  if (config.trustProxy !== null) app.set('trust proxy', config.trustProxy);
+  app.disable('x-powered-by');
+  app.use(requestLog(log));
+  app.use(headers(secure));
+  app.use(compression());
+
+  const api = Router();
+  api.use((_request, response, next) => {
+    response.set('Cache-Control', 'no-store');
+    next();
+  });
+  api.get('/health', async (_request, response) => {
+    const database = await run(pool, 'ping').then(
+      () => true,
+      (error: unknown) => {
+        if (!isAway(error)) throw error;
+        return false;
+      },
+    );
+    response.status(database ? 200 : 503).json({ ok: database, database });
+  });
+  api.use(sessions(pool, config.sessionSecret, secure, config.trustProxy !== null));
+  api.use(guardWrites);
+  // A file with a whole club is large; every other request is small.
+  const small = express.json({ limit: '2mb' });
+  api.use((request, response, next) => (request.path === '/import' ? next() : small(request, response, next)));
+  api.use(clubRoutes(pool));
+  api.get('/phone', async (request, response) => {
+    actorOf(request);
+    response.json(await phone());
+  });
+  api.use(peopleRoutes(pool), patternRoutes(pool), runRoutes(pool), transferRoutes(pool));
+  api.use(() => {
+    throw notFound('address');
+  });
+  app.use('/api', api);
+
+  if (config.web !== null) app.use(webFiles(config.web));
+  app.use(answerProblems(log));
+  return app;
+}

@@ -1,0 +1,47 @@
+import { existsSync, readFileSync } from 'node:fs';
+import * as z from 'zod';
+
+/** How this server was told to run; everything comes from its environment. */
+const Environment = z.object({
+  DATABASE_URL: z.string().min(1),
+  HOPSK_PORT: z.coerce.number().int().min(0).max(65535).default(4180),
+  /** Addresses to listen on, separated by commas. */
+  HOPSK_HOSTS: z.string().default('127.0.0.1'),
+  HOPSK_WEB: z.string().optional(),
+  HOPSK_CERT: z.string().optional(),
+  HOPSK_KEY: z.string().optional(),
+  /** Addresses of a proxy in front that is trusted to say who asks. */
+  HOPSK_TRUST_PROXY: z.string().optional(),
+  HOPSK_SESSION_SECRET: z.string().min(16),
+  HOPSK_LOG: z.enum(['silent', 'info', 'warn']).default('info'),
+});
+
+export interface Config {
+  readonly databaseUrl: string;
+  readonly port: number;
+  readonly hosts: readonly string[];
+  readonly web: string | null;
+  readonly tls: { readonly cert: string; readonly key: string } | null;
+  readonly trustProxy: string | null;
+  readonly sessionSecret: string;
+  readonly log: 'silent' | 'info' | 'warn';
+}
+
+/** Reads and checks the environment; throws a sentence naming each setting that is wrong. */
+export function readConfig(env: NodeJS.ProcessEnv): Config {
+  const parsed = Environment.safeParse(env);
+  if (!parsed.success) throw new Error(`Settings are wrong: ${parsed.error.issues.map((issue) => `${issue.path.join('.')} ${issue.message}`).join('; ')}`);
+  const e = parsed.data;
+  if ((e.HOPSK_CERT === undefined) !== (e.HOPSK_KEY === undefined)) throw new Error('Settings are wrong: a certificate needs its key and a key its certificate.');
+  for (const file of [e.HOPSK_CERT, e.HOPSK_KEY]) if (file !== undefined && !existsSync(file)) throw new Error(`Settings are wrong: ${file} is not there.`);
+  return {
+    databaseUrl: e.DATABASE_URL,
+    port: e.HOPSK_PORT,
+    hosts: e.HOPSK_HOSTS.split(',').map((host) => host.trim()).filter((host) => host !== ''),
+    web: e.HOPSK_WEB ?? null,
+    tls: e.HOPSK_CERT !== undefined && e.HOPSK_KEY !== undefined ? { cert: readFileSync(e.HOPSK_CERT, 'utf8'), key: readFileSync(e.HOPSK_KEY, 'utf8') } : null,
+    trustProxy: e.HOPSK_TRUST_PROXY ?? null,
+    sessionSecret: e.HOPSK_SESSION_SECRET,
+    log: e.HOPSK_LOG,
+  };
+}

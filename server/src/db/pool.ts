@@ -1,0 +1,42 @@
+import pg from 'pg';
+import type { Db } from './sql.js';
+
+// Timestamps cross the wire as ISO text, as the contract says.
+pg.types.setTypeParser(pg.types.builtins.TIMESTAMPTZ, (text) => new Date(text).toISOString());
+
+export type Pool = pg.Pool;
+
+export function openPool(url: string, onLost: (error: Error) => void): Pool {
+  const pool = new pg.Pool({ connectionString: url, max: 10, connectionTimeoutMillis: 3000, idleTimeoutMillis: 30_000 });
+  // A connection that breaks while idle must not end the process; the next query opens a new one.
+  pool.on('error', onLost);
+  return pool;
+}
+
+/** Does `work` in one transaction: all of it or nothing. */
+export async function transaction<T>(pool: Pool, work: (db: Db) => Promise<T>): Promise<T> {
+  const client = await pool.connect();
+  try {
+    await client.query('begin');
+    const result = await work(client);
+    await client.query('commit');
+    return result;
+  } catch (error) {
+    await client.query('rollback').catch(() => undefined);
+    throw error;
+  } finally {
+    client.release();
+  }
+}
+
+/** Whether an error means that the database is not to be reached now (rather than that a query is wrong). */
+export function isAway(error: unknown): boolean {
+  if (!(error instanceof Error)) return false;
+  const code = (error as { code?: unknown }).code;
+  if (typeof code === 'string' && (/^(08|57P)/.test(code) || ['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ETIMEDOUT', 'ENOTFOUND'].includes(code))) return true;
+  if (error instanceof AggregateError) return error.errors.some(isAway);
+  return /Connection terminated|timeout exceeded when trying to connect|Client has encountered a connection error|not queryable/.test(error.message);
+}
+
+/** PostgreSQL's code of a unique violation. */
+export const isDuplicate = (error: unknown): boolean => (error as { code?: unknown } | null)?.code === '23505';

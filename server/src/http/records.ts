@@ -1,0 +1,44 @@
+import type { Router } from 'express';
+import type * as z from 'zod';
+import type { Pool } from '../db/pool.js';
+import type { Db } from '../db/sql.js';
+import { HttpProblem, idOf, notFound, read } from './problem.js';
+import { actorOf } from './session.js';
+import { refuseStale } from './versioned.js';
+
+interface Saving<Sent, Kept> {
+  add(db: Db, clubId: string, record: Sent): Promise<Kept | null>;
+  save(db: Db, clubId: string, record: Sent): Promise<Kept | null>;
+  get(db: Db, clubId: string, id: string): Promise<Kept | null>;
+}
+
+/**
+ * PUT /PATH/:id for records with a version: 0 makes it, a later one replaces exactly that version, an older one is
+ * refused with what changed. Making the same record twice gives the one that is there.
+ */
+export function saveRoutes<Schema extends z.ZodType<{ id: string; version: number }>, Kept extends object>(
+  router: Router, pool: Pool, path: string, what: string, schema: Schema, saving: Saving<z.infer<Schema>, Kept>,
+): void {
+  router.put(`/${path}/:id`, async (request, response) => {
+    const { clubId } = actorOf(request);
+    const id = idOf(request, what);
+    const sent = read(schema, request.body);
+    if (sent.id !== id) throw new HttpProblem(400, 'bad-input', 'The record’s id and its address differ. Nothing was saved.');
+    const kept = sent.version === 0 ? await saving.add(pool, clubId, sent) : await saving.save(pool, clubId, sent);
+    if (!kept) refuseStale(what, sent, await saving.get(pool, clubId, id));
+    response.status(sent.version === 0 ? 201 : 200).json(kept);
+  });
+}
+
+/** POST /PATH/:id/archive and /restore: nothing is deleted. */
+export function archiveRoute<Kept extends object>(
+  router: Router, pool: Pool, path: string, what: string, archive: (db: Db, clubId: string, id: string, archived: boolean) => Promise<Kept | null>,
+): void {
+  for (const [verb, archived] of [['archive', true], ['restore', false]] as const) {
+    router.post(`/${path}/:id/${verb}`, async (request, response) => {
+      const kept = await archive(pool, actorOf(request).clubId, idOf(request, what), archived);
+      if (!kept) throw notFound(what);
+      response.json(kept);
+    });
+  }
+}

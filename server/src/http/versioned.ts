@@ -1,0 +1,19 @@
+import { notFound, HttpProblem } from './problem.js';
+
+/** Names of the fields in which two records differ. */
+export function differing(sent: object, current: object): string[] {
+  const now = current as Record<string, unknown>;
+  return Object.entries(sent)
+    .filter(([key, value]) => key !== 'version' && key in now && JSON.stringify(value) !== JSON.stringify(now[key]))
+    .map(([key]) => key);
+}
+
+/**
+ * Settles a save that touched no row: the record is not there (404), or somebody saved it since (409, with the record
+ * as it stands and the fields that differ from what was sent).
+ */
+export function refuseStale(what: string, sent: object, current: object | null): never {
+  if (!current) throw notFound(what);
+  const changed = differing(sent, current);
+  throw new HttpProblem(409, 'stale', `Somebody else saved this ${what} in the meantime. Nothing was overwritten; what you typed is kept.`, { current, changed });
+}

@@ -1,0 +1,16 @@
+import { PatternSave } from '@hopsk/contract';
+import { Router } from 'express';
+import type { Pool } from '../db/pool.js';
+import { archiveRoute, saveRoutes } from '../http/records.js';
+import { actorOf } from '../http/session.js';
+import { addPattern, archivePattern, getPattern, listPatterns, savePattern } from './patterns.js';
+
+export function patternRoutes(pool: Pool): Router {
+  const router = Router();
+  router.get('/patterns', async (request, response) => {
+    response.json(await listPatterns(pool, actorOf(request).clubId));
+  });
+  saveRoutes(router, pool, 'patterns', 'pattern', PatternSave, { add: addPattern, save: savePattern, get: getPattern });
+  archiveRoute(router, pool, 'patterns', 'pattern', archivePattern);
+  return router;
+}

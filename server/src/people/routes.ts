@@ -1,0 +1,42 @@
+import { AthleteSave, type Book } from '@hopsk/contract';
+import { faultBook, type SessionTally } from '@hopsk/core';
+import { Router } from 'express';
+import type { Pool } from '../db/pool.js';
+import { one, run } from '../db/sql.js';
+import { archiveRoute, saveRoutes } from '../http/records.js';
+import { idOf, notFound } from '../http/problem.js';
+import { actorOf } from '../http/session.js';
+import { addAthlete, archiveAthlete, getAthlete, listAthletes, saveAthlete } from './athletes.js';
+
+/** Athletes of the club, and the fault book of each. */
+export function peopleRoutes(pool: Pool): Router {
+  const router = Router();
+
+  router.get('/athletes', async (request, response) => {
+    response.json(await listAthletes(pool, actorOf(request).clubId));
+  });
+
+  saveRoutes(router, pool, 'athletes', 'athlete', AthleteSave, { add: addAthlete, save: saveAthlete, get: getAthlete });
+  archiveRoute(router, pool, 'athletes', 'athlete', archiveAthlete);
+
+  router.get('/athletes/:id/book', async (request, response) => {
+    const { clubId } = actorOf(request);
+    const id = idOf(request, 'athlete');
+    if (!(await getAthlete(pool, clubId, id))) throw notFound('athlete');
+    const [tallies, praise] = await Promise.all([
+      run<SessionTally & Record<string, unknown>>(pool, 'book-tallies', clubId, id),
+      one<{ times: number }>(pool, 'book-praise', clubId, id),
+    ]);
+    const days = [...new Set(tallies.map((tally) => tally.day))];
+    response.json({
+      athleteId: id,
+      from: days[0] ?? null,
+      to: days.at(-1) ?? null,
+      sessions: days.length,
+      praise: praise?.times ?? 0,
+      entries: faultBook(tallies).map((entry) => ({ ...entry, sessions: [...entry.sessions] })),
+    } satisfies Book);
+  });
+
+  return router;
+}

@@ -1,0 +1,49 @@
+import { RunRename, RunUpload } from '@hopsk/contract';
+import { Router } from 'express';
+import * as z from 'zod';
+import { transaction, type Pool } from '../db/pool.js';
+import { one } from '../db/sql.js';
+import { HttpProblem, idOf, notFound, read } from '../http/problem.js';
+import { actorOf } from '../http/session.js';
+import { refuseStale } from '../http/versioned.js';
+import { getPattern } from '../patterns/patterns.js';
+import { getRun, listRuns, takeUpload } from './runs.js';
+
+const Page = z.object({ before: z.iso.datetime().default('9999-12-31T00:00:00Z'), most: z.coerce.number().int().min(1).max(200).default(40) });
+
+/** Runs of the club and their logs. */
+export function runRoutes(pool: Pool): Router {
+  const router = Router();
+
+  router.get('/runs', async (request, response) => {
+    const { clubId } = actorOf(request);
+    const { before, most } = read(Page, request.query);
+    response.json(await listRuns(pool, clubId, before, most));
+  });
+
+  router.get('/runs/:id', async (request, response) => {
+    const whole = await getRun(pool, actorOf(request).clubId, idOf(request, 'run'));
+    if (!whole) throw notFound('run');
+    response.json(whole);
+  });
+
+  router.post('/runs/:id/log', async (request, response) => {
+    const { clubId } = actorOf(request);
+    const upload = read(RunUpload, request.body);
+    if (upload.run.id !== idOf(request, 'run')) throw new HttpProblem(400, 'bad-input', 'The run’s id and its address differ. Nothing was saved.');
+    response.json(await transaction(pool, (db) => takeUpload(db, clubId, upload)));
+  });
+
+  router.put('/runs/:id/name', async (request, response) => {
+    const { clubId } = actorOf(request);
+    const id = idOf(request, 'run');
+    const { name, patternId, version } = read(RunRename, request.body);
+    if (patternId !== null && !(await getPattern(pool, clubId, patternId))) throw notFound('pattern');
+    const saved = await one(pool, 'run-rename', clubId, id, name, patternId, version);
+    const whole = await getRun(pool, clubId, id);
+    if (!saved || !whole) refuseStale('run', { name, patternId }, whole?.run ?? null);
+    response.json(whole);
+  });
+
+  return router;
+}

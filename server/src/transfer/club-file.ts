@@ -1,0 +1,45 @@
+import { CLUB_FILE, type Athlete, type ClubFile, type Imported, type Pattern, type RunHead } from '@hopsk/contract';
+import { one, run, type Db } from '../db/sql.js';
+import { addAthlete, listAthletes } from '../people/athletes.js';
+import { addPattern, listPatterns } from '../patterns/patterns.js';
+import { toEvent, type EventRow } from '../runs/events.js';
+import { takeUpload } from '../runs/runs.js';
+
+/**
+ * Adds what a club file holds to a club. What is there already (same id) is left as it is and counted as known.
+ * To be called in a transaction: all of the file or nothing.
+ */
+export async function importClub(db: Db, clubId: string, file: ClubFile): Promise<Imported> {
+  const result = { athletes: { added: 0, known: 0 }, patterns: { added: 0, known: 0 }, runs: { added: 0, known: 0 } };
+  for (const athlete of file.athletes) result.athletes[(await addAthlete(db, clubId, athlete)) ? 'added' : 'known']++;
+  for (const pattern of file.patterns) result.patterns[(await addPattern(db, clubId, pattern)) ? 'added' : 'known']++;
+  for (const entry of file.runs) {
+    const known = await one(db, 'run-lock', clubId, entry.run.id);
+    if (!known) await takeUpload(db, clubId, entry);
+    result.runs[known ? 'known' : 'added']++;
+  }
+  return result;
+}
+
+/** The whole club as a club file, archived people and patterns left out unless a run needs them. */
+export async function exportClub(db: Db, clubId: string): Promise<ClubFile> {
+  const club = await one<{ name: string }>(db, 'club-of', clubId);
+  const heads = await run<RunHead & { version: number }>(db, 'run-all', clubId);
+  const events = new Map<string, ClubFile['runs'][number]['events']>();
+  for (const { runId, ...row } of await run<EventRow & { runId: string }>(db, 'events-all', clubId)) {
+    const list = events.get(runId) ?? [];
+    list.push(toEvent(row as EventRow) as ClubFile['runs'][number]['events'][number]);
+    events.set(runId, list);
+  }
+  const fresh = <T extends Athlete | Pattern>({ archivedAt: _, ...record }: T): Omit<T, 'archivedAt'> & { version: number } => ({ ...record, version: 0 });
+  const needed = new Set(heads.flatMap((head) => [...head.athletes, head.patternId]));
+  const wanted = (record: Athlete | Pattern): boolean => record.archivedAt === null || needed.has(record.id);
+  return {
+    format: CLUB_FILE,
+    version: 1,
+    club: { name: club?.name ?? '' },
+    athletes: (await listAthletes(db, clubId)).filter(wanted).map(fresh),
+    patterns: (await listPatterns(db, clubId)).filter(wanted).map(fresh),
+    runs: heads.map(({ version: _, ...head }) => ({ run: head, events: events.get(head.id) ?? [] })),
+  };
+}
