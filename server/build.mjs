@@ -2,7 +2,7 @@ import { build } from 'esbuild';
 
 /** Bundles our own TypeScript; packages of the registry stay outside and are loaded from node_modules. */
 await build({
-  entryPoints: { main: 'src/main.ts', 'import-file': 'src/transfer/import-file.ts' },
+  entryPoints: { main: 'src/main.ts', 'import-file': 'src/transfer/import-file.ts', certificate: 'src/certificate.ts' },
   outdir: 'dist',
   bundle: true,
   splitting: true,

@@ -98,7 +98,7 @@ function underWay(sim: Simulation, move: SimMove): Finding[] {
   if (crossed.at >= 0) {
     found.push(make('crossed', crossed.at, crossed.by, Math.max(0.02, tolerance), 'crossed', `The feet cross by ${cm(crossed.by + Math.max(0.02, tolerance))}.`));
   } else if (narrow.at >= 0) {
-    found.push(make('narrow', narrow.at, narrow.by, width - tolerance, 'stance-narrow', `The base narrows to ${cm(width - tolerance - narrow.by)}; under way ${cm(width - tolerance)} is the least.`));
+    found.push(make('narrow', narrow.at, narrow.by, width - tolerance, 'stance-narrow', narrowWords(width - tolerance - narrow.by, width - tolerance)));
   }
   if (touched >= 0 && crossed.at < 0) found.push(make('touching', touched, 0.01, 0, 'crossed', 'The feet touch.'));
   const passed = passedBy(sim, move);
@@ -106,6 +106,11 @@ function underWay(sim: Simulation, move: SimMove): Finding[] {
     found.push(make('passed', move.end, passed, sim.performer.body.breadth.metres / 2, 'crossed', `The ${move.before.lead} foot led and falls behind by ${cm(passed + sim.performer.body.breadth.metres / 2)}.`));
   }
   return found;
+}
+
+function narrowWords(is: number, least: number): string {
+  const what = is < 0 ? `The feet come past one line by ${cm(-is)}` : `The base narrows to ${cm(is)}`;
+  return `${what}; under way ${cm(least)} apart is the least.`;
 }
 
 /** By how much more than half a foot breadth the lead foot gets behind the other during a move that does not say so. */

@@ -1,0 +1,39 @@
+import { ClubFile } from '@hopsk/contract';
+import { bodyOf, countRun, FAULTS, faultBook, schoolOf, study, type School, type SessionTally } from '@hopsk/core';
+import { PATTERNS } from './patterns.js';
+import { season } from './season.js';
+
+describe('the demo club', () => {
+  const file = season('2026-11-21');
+  const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
+
+  it('is a club file, the same for the same seed and day', () => {
+    expect(ClubFile.safeParse(file).error?.issues ?? []).toEqual([]);
+    expect(season('2026-11-21')).toEqual(file);
+    expect(file.athletes.length).toBe(12);
+    expect(file.patterns.length).toBeGreaterThanOrEqual(12);
+  });
+
+  it('has patterns that can be read and go wrong nowhere', () => {
+    for (const pattern of PATTERNS) {
+      const performer = { body: bodyOf({ height: 1.7 }), school: schoolOf(pattern.school) as School, lead: pattern.lead === 'none' ? null : pattern.lead, playing: pattern.hand };
+      const seen = study(pattern.steps, performer, pattern.shouldClose);
+      expect(seen.errors).withContext(pattern.name).toEqual([]);
+      expect(seen.findings.map((finding) => finding.sentence)).withContext(pattern.name).toEqual([]);
+    }
+  });
+
+  it('has faults that rise and fall over three months', () => {
+    const ines = file.athletes.find((athlete) => athlete.name === 'Ines')?.id ?? '';
+    const tallies = file.runs.flatMap(({ run, events }): SessionTally[] =>
+      countRun(run.plan, events, catalogue, run.tapDelay)
+        .tallies.filter((tally) => tally.athlete === ines)
+        .map((tally) => ({ ...tally, day: run.day })),
+    );
+    const late = faultBook(tallies).find((entry) => entry.fault === 'split-late');
+    const rate = (part: SessionTally[]): number => part.reduce((sum, s) => sum + s.faulty, 0) / part.reduce((sum, s) => sum + s.attempts, 0);
+    const sessions = [...(late?.sessions ?? [])].filter((session) => session.attempts > 0);
+    expect(sessions.length).toBeGreaterThan(6);
+    expect(rate(sessions.slice(0, 4))).toBeGreaterThan(rate(sessions.slice(-4)) + 0.1);
+  });
+});

@@ -1,0 +1,92 @@
+import { CLUB_FILE, type AthleteSave, type ClubFile, type PatternSave } from '@hopsk/contract';
+import { attemptsOf, bodyOf, FAULTS, parse, planPhases, repPlanOf, schoolOf, simulate, type Attempt, type School } from '@hopsk/core';
+import { Chance } from './chance.js';
+import { PATTERNS } from './patterns.js';
+import { PEOPLE, type Habit } from './people.js';
+
+const WEEKS = 13;
+const DAY = 24 * 3600 * 1000;
+const faults = new Map(FAULTS.map((fault) => [fault.code, fault]));
+
+type Events = ClubFile['runs'][number]['events'];
+type Loose = Events[number] extends infer E ? (E extends unknown ? Omit<E, 'id' | 'n' | 'at'> : never) : never;
+
+const shift = (p: number, by: number): number => 1 / (1 + Math.exp(-(Math.log(p / (1 - p)) + by)));
+
+/** The demo club with three months of runs up to `lastDay` (YYYY-MM-DD), from a seed: the same seed and day give the same file. */
+export function season(lastDay: string, seed = 4180): ClubFile {
+  const chance = new Chance(seed);
+  const people = PEOPLE.map(({ draft, habits }) => ({ athlete: { ...draft, id: chance.uuid(), version: 0 } satisfies AthleteSave, habits }));
+  const patterns = PATTERNS.map((draft): PatternSave => ({ ...draft, id: chance.uuid(), version: 0 }));
+  const runs: ClubFile['runs'] = [];
+  const end = Date.parse(`${lastDay}T00:00:00Z`);
+  const evenings = [['squash', 4, 18], ['karate', 2, 19], ['table tennis', 0, 10]] as const;
+
+  for (let week = WEEKS - 1; week >= 0; week--) {
+    for (const [sport, daysBefore, hour] of evenings) {
+      const day = new Date(end - (week * 7 + daysBefore) * DAY);
+      const group = people.filter(({ athlete }) => athlete.sport === sport && chance.next() > 0.14);
+      if (group.length === 0) continue;
+      const choice = patterns.filter((pattern) => pattern.sport === sport);
+      const mood = chance.normal(0.35);
+      for (let k = 0; k < 3; k++) {
+        const pattern = choice[(week + k * 2) % choice.length] as PatternSave;
+        const startedAt = new Date(day.getTime() + hour * 3600_000 + (10 + k * 14) * 60_000);
+        runs.push(runOf(chance, pattern, group, startedAt, 1 - week / (WEEKS - 1), mood));
+      }
+    }
+  }
+  return { format: CLUB_FILE, version: 1, club: { name: 'Old Net Loft' }, athletes: people.map((p) => p.athlete), patterns, runs };
+}
+
+type Person = { readonly athlete: AthleteSave; readonly habits: readonly Habit[] };
+
+function runOf(chance: Chance, pattern: PatternSave, group: readonly Person[], startedAt: Date, progress: number, mood: number): ClubFile['runs'][number] {
+  const performer = { body: bodyOf({ height: 1.7 }), school: schoolOf(pattern.school) as School, lead: pattern.lead === 'none' ? null : pattern.lead, playing: pattern.hand };
+  const dose = pattern.dose;
+  if (!dose) throw new Error(`${pattern.name} has no dose`);
+  const plan = { dose, rep: repPlanOf(simulate(parse(pattern.steps).items, performer)) };
+  const events: Events = [];
+  const push = (event: Loose): void => {
+    events.push({ ...event, id: chance.uuid(), n: events.length, at: startedAt.getTime() + event.t * 1000 } as Events[number]);
+  };
+  const rounds = planPhases(plan).filter((phase) => phase.kind === 'work');
+  const watched = rounds.map((_, i) => group[i % group.length] as Person);
+  push({ kind: 'go', t: -5 });
+  const log: Loose[] = [];
+  rounds.forEach((round, i) => {
+    const person = watched[i] as Person;
+    const board = person.habits.map((habit) => habit.fault);
+    const view = faults.get(chance.pick(board))?.view ?? 'side';
+    const before = round.start - (i === 0 ? 5 : 2);
+    log.push({ kind: 'board', t: before, faults: board }, { kind: 'view', t: before, view }, { kind: 'watch', t: before, athlete: person.athlete.id });
+    for (const habit of person.habits) {
+      const unit = faults.get(habit.fault)?.per ?? 'repetition';
+      const inRound = attemptsOf(plan, unit).filter((attempt) => attempt.start >= round.start && attempt.start < round.end);
+      log.push(...taps(chance, habit, inRound, person.athlete.id, progress, mood, faults.get(habit.fault)?.view === view));
+    }
+    if (chance.next() < 0.5) log.push({ kind: 'right', t: chance.between(round.start + 5, round.end), athlete: person.athlete.id, fault: null, source: 'floor', clip: null });
+  });
+  const last = rounds.at(-1)?.end ?? 0;
+  for (const event of log.sort((a, b) => a.t - b.t)) push({ ...event, t: Math.round(Math.min(event.t, last) * 100) / 100 });
+  push({ kind: 'end', t: last });
+  const run = {
+    id: chance.uuid(), name: pattern.name, day: startedAt.toISOString().slice(0, 10), startedAt: startedAt.toISOString(), patternId: pattern.id,
+    steps: pattern.steps, plan: structuredClone(plan) as ClubFile['runs'][number]['run']['plan'], athletes: group.map((person) => person.athlete.id), tapDelay: 1,
+  };
+  return { run, events };
+}
+
+/** Taps of one fault in one round. Seen from the wrong place few are noticed; late in a round it shows more. */
+function taps(chance: Chance, habit: Habit, attempts: readonly Attempt[], athlete: string, progress: number, mood: number, visible: boolean): Loose[] {
+  const level = habit.from + (habit.to - habit.from) * progress;
+  return attempts.flatMap((attempt, i): Loose[] => {
+    const tired = attempts.length > 1 ? (i / (attempts.length - 1) - 0.5) * 0.6 : 0;
+    const p = shift(level, mood + tired) * (visible ? 1 : 0.08);
+    if (chance.next() >= p) return [];
+    const t = attempt.start + Math.min(attempt.end - attempt.start, chance.between(0.2, 1.4)) + 0.95;
+    const share = habit.leftShare;
+    const side = share === undefined ? null : chance.next() < share ? 'left' : 'right';
+    return [{ kind: 'fault', t, fault: habit.fault, side, athlete, source: 'floor', clip: null }];
+  });
+}
