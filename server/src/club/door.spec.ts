@@ -1,0 +1,142 @@
+import { randomUUID } from 'node:crypto';
+import request from 'supertest';
+import { athlete, Coach, openHouse, tokenOf, type House } from '../testing/house.js';
+import { ALLOWED } from './attempts.js';
+
+const first = { club: 'Net Loft', name: 'Runa', email: 'Runa@Club.test', password: 'tar and chalk' };
+
+describe('coming in', () => {
+  let house: House;
+  beforeEach(async () => (house = await openHouse()));
+  afterEach(() => house.close());
+
+  it('makes the first club once, and signs its coach in', async () => {
+    expect((await request(house.app).get('/api/door').expect(200)).body).toEqual({ setup: true, demo: false });
+    const agent = request.agent(house.app);
+    const made = await agent.post('/api/setup').send(first).expect(201);
+    expect(made.body.club).toEqual(jasmine.objectContaining({ name: 'Net Loft', demo: false }));
+    expect((await agent.get('/api/me').expect(200)).body.coach.name).toBe('Runa');
+    const again = await request(house.app).post('/api/setup').send({ ...first, email: 'other@club.test' }).expect(409);
+    expect(again.body.error).toBe('set-up');
+  });
+
+  it('names each field that is wrong', async () => {
+    const { body } = await request(house.app).post('/api/setup').send({ club: '', email: 'nobody', password: 'short' }).expect(400);
+    expect(body.fields).toEqual([
+      { path: 'club', message: 'is empty' },
+      { path: 'name', message: 'is missing' },
+      { path: 'email', message: 'is not an address' },
+      { path: 'password', message: 'needs at least 10 characters' },
+    ]);
+  });
+
+  it('keeps passwords as argon2id, gives the session a new id at sign-in, and ends it at sign-out', async () => {
+    await request(house.app).post('/api/setup').send(first).expect(201);
+    const { rows } = await house.pool.query<{ password_hash: string }>('select password_hash from coach');
+    expect(rows[0]?.password_hash).toMatch(/^\$argon2id\$/);
+    const agent = request.agent(house.app);
+    const signIn = (): request.Test => agent.post('/api/sign-in').send({ email: 'runa@club.test', password: first.password });
+    const one = await signIn().expect(200);
+    const cookies = one.get('Set-Cookie') ?? [];
+    expect(cookies.find((cookie) => cookie.startsWith('hopsk.sid'))).toMatch(/HttpOnly; SameSite=Lax/);
+    const two = await signIn().set('X-XSRF-TOKEN', tokenOf(cookies)).expect(200);
+    const sid = (list: string[]): string => /hopsk\.sid=([^;]+)/.exec(list.join())?.[1] ?? '';
+    expect(sid(two.get('Set-Cookie') ?? [])).not.toBe(sid(cookies));
+    await agent.post('/api/sign-out').set('X-XSRF-TOKEN', tokenOf(two.get('Set-Cookie') ?? [])).expect(204);
+    expect((await agent.get('/api/athletes').expect(401)).body.error).toBe('signed-out');
+  });
+
+  it('limits failed tries for an address, the right password included, and says so', async () => {
+    await request(house.app).post('/api/setup').send(first).expect(201);
+    for (let i = 0; i < ALLOWED.address; i++) await request(house.app).post('/api/sign-in').send({ email: first.email, password: 'wrong' }).expect(401);
+    const { body } = await request(house.app).post('/api/sign-in').send({ email: first.email, password: first.password }).expect(429);
+    expect(body.message).toContain('quarter of an hour');
+    await house.pool.query("update sign_in_failure set at = at - interval '16 minutes'");
+    await request(house.app).post('/api/sign-in').send({ email: first.email, password: first.password }).expect(200);
+  });
+
+  it('answers an unknown address like a wrong password', async () => {
+    const { body } = await request(house.app).post('/api/sign-in').send({ email: 'nobody@club.test', password: 'wrong' }).expect(401);
+    expect(body.message).toBe('Address or password is wrong.');
+  });
+
+  it('has a demo sign-in only where there is a demo club', async () => {
+    await request(house.app).post('/api/demo').send({}).expect(404);
+    await Coach.of(house, 'Real');
+    await request(house.app).post('/api/demo').send({}).expect(404);
+    await Coach.of(house, 'Demo', true);
+    expect((await request(house.app).post('/api/demo').send({}).expect(200)).body.club.name).toBe('Demo');
+  });
+
+  it('refuses writes from another site and without the page’s token', async () => {
+    const coach = await Coach.of(house, 'Club');
+    const sent = athlete();
+    const path = `/api/athletes/${sent.id}`;
+    expect((await coach.agent.put(path).send(sent).expect(403)).body.error).toBe('stale-page');
+    expect((await coach.put(`/athletes/${sent.id}`, sent).set('Origin', 'https://elsewhere.test').expect(403)).body.error).toBe('forged');
+    expect((await coach.put(`/athletes/${sent.id}`, sent).set('Sec-Fetch-Site', 'cross-site').expect(403)).body.error).toBe('forged');
+    await coach.put(`/athletes/${sent.id}`, sent).expect(201);
+  });
+
+  it('adds coaches, changes settings and passwords, and ends other sessions with a new password', async () => {
+    const coach = await Coach.of(house, 'Club');
+    const mate = { name: 'Mateus', email: 'mateus@club.test', password: 'twine and chalk' };
+    expect((await coach.post('/coaches', mate).expect(201)).body.length).toBe(2);
+    expect((await coach.post('/coaches', mate).expect(409)).body.fields).toEqual([{ path: 'email', message: 'is in use already' }]);
+    expect((await coach.put('/me/settings', { units: 'ft-in', tapDelay: 0.8 }).expect(200)).body.coach).toEqual(jasmine.objectContaining({ units: 'ft-in', tapDelay: 0.8 }));
+    await coach.put('/me/settings', { units: 'ells', tapDelay: 9 }).expect(400);
+
+    const [here, there] = [request.agent(house.app), request.agent(house.app)];
+    const entered = await here.post('/api/sign-in').send({ email: mate.email, password: mate.password }).expect(200);
+    await there.post('/api/sign-in').send({ email: mate.email, password: mate.password }).expect(200);
+    const token = tokenOf(entered.get('Set-Cookie') ?? []);
+    await here.post('/api/me/password').set('X-XSRF-TOKEN', token).send({ old: 'not it', password: 'a new long one' }).expect(400);
+    await here.post('/api/me/password').set('X-XSRF-TOKEN', token).send({ old: mate.password, password: 'a new long one' }).expect(204);
+    await here.get('/api/me').expect(200);
+    await there.get('/api/me').expect(401);
+  });
+});
+
+describe('one club and another', () => {
+  let house: House;
+  beforeEach(async () => (house = await openHouse()));
+  afterEach(() => house.close());
+
+  it('know nothing of each other: a guessed id is 404, never 403, and nothing changes', async () => {
+    const { upload, pattern } = await import('../testing/house.js');
+    const [ours, theirs] = [await Coach.of(house, 'Ours'), await Coach.of(house, 'Theirs')];
+    const [kept, plan] = [athlete(), pattern()];
+    await ours.put(`/athletes/${kept.id}`, kept).expect(201);
+    await ours.put(`/patterns/${plan.id}`, plan).expect(201);
+    const log = upload(kept.id, [3.5]);
+    await ours.post(`/runs/${log.run.id}/log`, log).expect(200);
+
+    expect((await theirs.get('/athletes').expect(200)).body).toEqual([]);
+    expect((await theirs.get('/patterns').expect(200)).body).toEqual([]);
+    expect((await theirs.get('/runs').expect(200)).body).toEqual([]);
+    expect((await theirs.get('/export').expect(200)).body.runs).toEqual([]);
+    const guesses: readonly request.Test[] = [
+      theirs.get(`/athletes/${kept.id}/book`),
+      theirs.put(`/athletes/${kept.id}`, { ...kept, version: 1, name: 'Taken' }),
+      theirs.post(`/athletes/${kept.id}/archive`),
+      theirs.put(`/patterns/${plan.id}`, { ...plan, version: 1, name: 'Taken' }),
+      theirs.post(`/patterns/${plan.id}/archive`),
+      theirs.get(`/runs/${log.run.id}`),
+      theirs.put(`/runs/${log.run.id}/name`, { name: 'Taken', patternId: null, version: 1 }),
+      theirs.get(`/athletes/${randomUUID()}/book`),
+      theirs.get('/athletes/1/book'),
+    ];
+    for (const guess of guesses) expect((await guess).status).toBe(404);
+    // A run under the same id is another run in another club, and cannot hold our athlete.
+    expect((await theirs.post(`/runs/${log.run.id}/log`, log)).status).toBe(422);
+    const theirsOwn = athlete();
+    await theirs.put(`/athletes/${theirsOwn.id}`, theirsOwn).expect(201);
+    const twin = upload(theirsOwn.id, [], { id: log.run.id });
+    await theirs.post(`/runs/${log.run.id}/log`, twin).expect(200);
+    const foreign = await theirs.put(`/runs/${log.run.id}/name`, { name: 'Mine', patternId: plan.id, version: 1 });
+    expect(foreign.status).toBe(404);
+
+    expect((await ours.get('/athletes')).body[0]).toEqual(jasmine.objectContaining({ name: 'Ada', version: 1, archivedAt: null }));
+    expect((await ours.get(`/runs/${log.run.id}`)).body.events.length).toBe(log.events.length);
+  });
+});

@@ -1,0 +1,53 @@
+import { athlete, Coach, openHouse, pattern, type House } from '../testing/house.js';
+
+describe('people and patterns', () => {
+  let house: House;
+  let coach: Coach;
+  beforeAll(async () => {
+    house = await openHouse();
+    coach = await Coach.of(house, 'Club');
+  });
+  afterAll(() => house.close());
+
+  it('are added once, saved, archived and restored', async () => {
+    const ada = athlete({ name: 'عادة 🏓', cautions: ['old ankle'], bias: ['turns short'] });
+    const added = await coach.put(`/athletes/${ada.id}`, ada).expect(201);
+    expect(added.body).toEqual({ ...ada, version: 1, archivedAt: null });
+    const saved = await coach.put(`/athletes/${ada.id}`, { ...ada, version: 1, height: 1.72 }).expect(200);
+    expect(saved.body).toEqual(jasmine.objectContaining({ version: 2, height: 1.72 }));
+    expect((await coach.post(`/athletes/${ada.id}/archive`).expect(200)).body.archivedAt).toMatch(/^\d{4}-/);
+    expect((await coach.post(`/athletes/${ada.id}/restore`).expect(200)).body.archivedAt).toBeNull();
+  });
+
+  it('a stale version is refused with what changed, and nothing is overwritten', async () => {
+    const bo = athlete({ name: 'Bo' });
+    await coach.put(`/athletes/${bo.id}`, bo).expect(201);
+    await coach.put(`/athletes/${bo.id}`, { ...bo, version: 1, height: 1.8, sport: 'karate' }).expect(200);
+    const { body } = await coach.put(`/athletes/${bo.id}`, { ...bo, version: 1, name: 'Beau' }).expect(409);
+    expect(body.changed).toEqual(['name', 'height', 'sport']);
+    expect(body.current).toEqual(jasmine.objectContaining({ name: 'Bo', height: 1.8, version: 2 }));
+    await coach.put(`/athletes/${bo.id}`, bo).expect(409);
+  });
+
+  it('impossible measures name their field', async () => {
+    const { body } = await coach.put(`/athletes/${athlete().id}`, athlete({ height: 17, shoulder: -1 })).expect(400);
+    expect(body.fields.map((field: { path: string }) => field.path)).toEqual(['height', 'shoulder']);
+    expect(body.message).toContain('height must lie between 0.8 and 2.4 m');
+  });
+
+  it('a pattern keeps its text as typed, unreadable words included, within its length', async () => {
+    const odd = pattern({ steps: 'split,\n  wobble 🙂  left, ()', dose: { mode: 'reps', work: 8, rounds: 3, sets: 1, rest: null, setRest: null } });
+    const { body } = await coach.put(`/patterns/${odd.id}`, odd).expect(201);
+    expect(body.steps).toBe(odd.steps);
+    expect(body.dose).toEqual(odd.dose);
+    const long = pattern({ steps: 'split '.repeat(200_000) });
+    expect((await coach.put(`/patterns/${long.id}`, long).expect(400)).body.fields[0]).toEqual({ path: 'steps', message: 'is longer than 20000 characters' });
+    const huge = pattern({ steps: 'x'.repeat(3_000_000) });
+    expect((await coach.put(`/patterns/${huge.id}`, huge).expect(413)).body.error).toBe('too-large');
+  });
+
+  it('requests that are no JSON, and addresses that are not there, get a sentence', async () => {
+    expect((await coach.post('/sign-in').type('json').send('{"email": ').expect(400)).body.message).toContain('JSON');
+    expect((await coach.get('/nowhere').expect(404)).body.message).toBe('There is no such address.');
+  });
+});

@@ -1,0 +1,110 @@
+import { randomUUID } from 'node:crypto';
+import type { AthleteSave, PatternSave, RunUpload } from '@hopsk/contract';
+import type { Express } from 'express';
+import pg from 'pg';
+import request from 'supertest';
+import type TestAgent from 'supertest/lib/agent.js';
+import { createApp } from '../app.js';
+import { addClub } from '../club/club.js';
+import { migrate } from '../db/migrate.js';
+import { openPool, type Pool } from '../db/pool.js';
+import { makeLog } from '../http/log.js';
+
+const serverUrl = (): string => {
+  const url = process.env['HOPSK_TEST_DATABASE'];
+  if (url === undefined) throw new Error('HOPSK_TEST_DATABASE names no PostgreSQL; npm test starts one.');
+  return url;
+};
+
+/** An application on a database of its own, thrown away afterwards. */
+export interface House {
+  readonly app: Express;
+  readonly pool: Pool;
+  close(): Promise<void>;
+}
+
+export async function openHouse(web: string | null = null): Promise<House> {
+  const name = `spec_${randomUUID().replaceAll('-', '')}`;
+  const admin = new pg.Client({ connectionString: serverUrl() });
+  await admin.connect();
+  await admin.query(`create database ${name}`);
+  const url = new URL(serverUrl());
+  url.pathname = `/${name}`;
+  const pool = openPool(url.href, () => undefined);
+  await migrate(pool);
+  return {
+    app: appOn(pool, web),
+    pool,
+    close: async () => {
+      await pool.end();
+      await admin.query(`drop database ${name} with (force)`);
+      await admin.end();
+    },
+  };
+}
+
+export const appOn = (pool: Pool, web: string | null = null): Express =>
+  createApp({ web, tls: null, trustProxy: null, sessionSecret: 'only for the specs' }, pool, makeLog('silent'), () => Promise.resolve({ lan: false, secure: false, addresses: [] }));
+
+/** A signed-in browser of one club's coach: it keeps cookies and sends the page's token. */
+export class Coach {
+  private token = '';
+  private constructor(
+    readonly agent: TestAgent,
+    readonly clubId: string,
+  ) {}
+
+  static async of(house: House, club: string, demo = false): Promise<Coach> {
+    const email = `${randomUUID()}@club.test`;
+    const actor = await addClub(house.pool, club, { name: `Coach of ${club}`, email, password: 'long enough to pass' }, demo);
+    const coach = new Coach(request.agent(house.app), actor.clubId);
+    const response = await coach.agent.post('/api/sign-in').send({ email, password: 'long enough to pass' }).expect(200);
+    coach.token = tokenOf(response.get('Set-Cookie') ?? []);
+    return coach;
+  }
+
+  get(path: string): request.Test {
+    return this.agent.get(`/api${path}`);
+  }
+
+  put(path: string, body: object): request.Test {
+    return this.agent.put(`/api${path}`).set('X-XSRF-TOKEN', this.token).send(body);
+  }
+
+  post(path: string, body: object = {}): request.Test {
+    return this.agent.post(`/api${path}`).set('X-XSRF-TOKEN', this.token).send(body);
+  }
+}
+
+export const tokenOf = (cookies: readonly string[]): string => /XSRF-TOKEN=([^;]+)/.exec(cookies.join('\n'))?.[1] ?? '';
+
+export const athlete = (more: Partial<AthleteSave> = {}): AthleteSave => ({
+  id: randomUUID(), version: 0, name: 'Ada', hand: 'right', lead: 'none', otherLead: 'none', height: 1.7, hip: null, shoulder: null, leg: null, foot: null,
+  sport: 'squash', school: 'square-ready', level: 'beginner', ageGroup: 'adult', cautions: [], bias: [], focus: ['split-late'], ...more,
+});
+
+export const pattern = (more: Partial<PatternSave> = {}): PatternSave => ({
+  id: randomUUID(), version: 0, name: 'Split', steps: 'split', sport: 'squash', school: 'square-ready', hand: 'right', lead: 'none', shouldClose: true, dose: null, ...more,
+});
+
+/** Two rounds of ten seconds with a split every two, one athlete watched from the side, tapped at these seconds. */
+export function upload(athleteId: string, taps: readonly number[], more: Partial<RunUpload['run']> = {}): RunUpload {
+  const startedAt = '2026-11-21T18:00:00.000Z';
+  const run: RunUpload['run'] = {
+    id: randomUUID(), name: 'Evening', day: '2026-11-21', startedAt, patternId: null, steps: 'split', tapDelay: 1, athletes: [athleteId],
+    plan: { dose: { mode: 'seconds', work: 10, rounds: 2, sets: 1, rest: 5, setRest: null }, rep: { seconds: 2, chances: { split: [0], repetition: [0] } } },
+    ...more,
+  };
+  let n = 0;
+  const stamp = (t: number): { id: string; n: number; at: number; t: number } => ({ id: randomUUID(), n: n++, at: Date.parse(startedAt) + t * 1000, t });
+  return {
+    run,
+    events: [
+      { ...stamp(-5), kind: 'board', faults: ['split-late'] },
+      { ...stamp(-5), kind: 'watch', athlete: athleteId },
+      { ...stamp(-5), kind: 'go' },
+      ...taps.map((t) => ({ ...stamp(t), kind: 'fault' as const, fault: 'split-late', side: null, athlete: athleteId, source: 'floor' as const, clip: null })),
+      { ...stamp(25), kind: 'end' },
+    ],
+  };
+}
