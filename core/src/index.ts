@@ -35,3 +35,7 @@ export * from './run/clock.js';
 export * from './run/watching.js';
 export * from './run/count.js';
 export * from './run/evidence.js';
+export * from './draw/floor-view.js';
+export * from './draw/lanes.js';
+export * from './draw/line-view.js';
+export * from './notation/written-for.js';

@@ -1,0 +1,23 @@
+process.env.CHROME_BIN ||= '/usr/bin/chromium';
+
+module.exports = (config) =>
+  config.set({
+    frameworks: ['jasmine'],
+    plugins: [require('karma-jasmine'), require('karma-chrome-launcher')],
+    client: { clearContext: false, jasmine: { random: true, failSpecWithNoExpectations: true } },
+    reporters: ['dots'],
+    customLaunchers: {
+      ChromiumHeadlessRoot: {
+        base: 'ChromeHeadless',
+        flags: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-extensions', '--window-size=1280,800'],
+      },
+    },
+    browsers: ['ChromiumHeadlessRoot'],
+    hostname: '127.0.0.1',
+    listenAddress: '127.0.0.1',
+    captureTimeout: 120000,
+    browserNoActivityTimeout: 30000,
+    browserDisconnectTolerance: 0,
+    restartOnFileChange: false,
+    singleRun: true,
+  });

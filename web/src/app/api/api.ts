@@ -1,0 +1,59 @@
+import { HttpClient } from '@angular/common/http';
+import { inject, Injectable } from '@angular/core';
+import {
+  Athlete, Book, Coach, Door, Imported, Me, Pattern, Phone, RunRow, RunUploaded, RunWhole,
+  type AthleteSave, type PatternSave, type RunUpload, type Settings,
+} from '@hopsk/contract';
+import { map, type Observable } from 'rxjs';
+import * as z from 'zod';
+
+/** Every request of the app. Answers are read by the contract before anybody uses them. */
+@Injectable({ providedIn: 'root' })
+export class Api {
+  private readonly http = inject(HttpClient);
+
+  private read<T extends z.ZodType>(schema: T): (source: Observable<unknown>) => Observable<z.infer<T>> {
+    return map((answer) => schema.parse(answer));
+  }
+
+  private get<T extends z.ZodType>(path: string, schema: T): Observable<z.infer<T>> {
+    return this.http.get<unknown>(`/api${path}`).pipe(this.read(schema));
+  }
+
+  private post<T extends z.ZodType>(path: string, body: unknown, schema: T): Observable<z.infer<T>> {
+    return this.http.post<unknown>(`/api${path}`, body).pipe(this.read(schema));
+  }
+
+  private put<T extends z.ZodType>(path: string, body: unknown, schema: T): Observable<z.infer<T>> {
+    return this.http.put<unknown>(`/api${path}`, body).pipe(this.read(schema));
+  }
+
+  door = () => this.get('/door', Door);
+  me = () => this.get('/me', Me);
+  signIn = (body: { email: string; password: string }) => this.post('/sign-in', body, Me);
+  setUp = (body: { club: string; name: string; email: string; password: string }) => this.post('/setup', body, Me);
+  demo = () => this.post('/demo', {}, Me);
+  signOut = () => this.post('/sign-out', {}, z.unknown());
+  saveSettings = (settings: Settings) => this.put('/me/settings', settings, Me);
+  changePassword = (body: { old: string; password: string }) => this.post('/me/password', body, z.unknown());
+  coaches = () => this.get('/coaches', z.array(Coach));
+  addCoach = (body: { name: string; email: string; password: string }) => this.post('/coaches', body, z.array(Coach));
+  phone = () => this.get('/phone', Phone);
+
+  athletes = () => this.get('/athletes', z.array(Athlete));
+  saveAthlete = (athlete: AthleteSave) => this.put(`/athletes/${athlete.id}`, athlete, Athlete);
+  archiveAthlete = (id: string, archived: boolean) => this.post(`/athletes/${id}/${archived ? 'archive' : 'restore'}`, {}, Athlete);
+  book = (athleteId: string) => this.get(`/athletes/${athleteId}/book`, Book);
+
+  patterns = () => this.get('/patterns', z.array(Pattern));
+  savePattern = (pattern: PatternSave) => this.put(`/patterns/${pattern.id}`, pattern, Pattern);
+  archivePattern = (id: string, archived: boolean) => this.post(`/patterns/${id}/${archived ? 'archive' : 'restore'}`, {}, Pattern);
+
+  runs = () => this.get('/runs', z.array(RunRow));
+  run = (id: string) => this.get(`/runs/${id}`, RunWhole);
+  uploadRun = (upload: RunUpload) => this.post(`/runs/${upload.run.id}/log`, upload, RunUploaded);
+  renameRun = (id: string, body: { name: string; patternId: string | null; version: number }) => this.put(`/runs/${id}/name`, body, RunWhole);
+
+  exportClub = () => this.http.get('/api/export', { responseType: 'blob' });
+  importClub = (file: unknown) => this.post('/import', file, Imported);
+}

@@ -1,0 +1,47 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { boxOf, formatLength, heelOf, outlineOf, sizeOf, standIn, tapeMarks, toeOf, type Body, type LengthUnits, type School, type Side } from '@hopsk/core';
+import { atLeast, drawingId, softPath, viewBox } from './svg';
+
+/** Both feet of a stance to scale, with angles, sizes and the tape that marks them. */
+@Component({
+  selector: 'hop-stance-drawing',
+  templateUrl: './stance-drawing.html',
+  styleUrl: './stance-drawing.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class StanceDrawing {
+  readonly body = input.required<Body>();
+  readonly school = input.required<School>();
+  readonly lead = input<Side | null>(null);
+  readonly units = input<LengthUnits>('cm');
+  readonly label = input('');
+  protected readonly id = drawingId();
+  private readonly posture = computed(() => standIn(this.school(), this.body(), this.lead()));
+  protected readonly feet = computed(() =>
+    (['left', 'right'] as const).map((side) => {
+      const foot = this.posture().feet[side];
+      const toe = toeOf(foot, this.body());
+      const heel = heelOf(foot, this.body());
+      const turn = Math.abs(foot.toe);
+      return { side, d: softPath(outlineOf(foot, this.body())), x: foot.x, y: -foot.y, toe: { x: toe.x, y: -toe.y }, heel: { x: heel.x, y: -heel.y }, turn, lead: this.posture().lead === side };
+    }),
+  );
+  protected readonly tape = computed(() => tapeMarks(this.posture(), this.body()).map((mark) => ({ x1: mark.from.x, y1: -mark.from.y, x2: mark.to.x, y2: -mark.to.y })));
+  protected readonly box = computed(() => {
+    const outlines = (['left', 'right'] as const).flatMap((side) => outlineOf(this.posture().feet[side], this.body()));
+    const box = boxOf(outlines) ?? { minX: 0, maxX: 0, minY: 0, maxY: 0 };
+    return atLeast({ minX: box.minX - 0.22, maxX: box.maxX + 0.22, minY: box.minY - 0.22, maxY: box.maxY + 0.16 }, 1, 0.7);
+  });
+  protected readonly viewBox = computed(() => viewBox(this.box()));
+  /** Measuring lines across and along between the marks, in the coach's units. */
+  protected readonly sizes = computed(() => {
+    const { left, right } = this.posture().feet;
+    const size = sizeOf(this.posture().feet, 0);
+    const low = -this.box().minY - 0.1;
+    const far = this.box().maxX - 0.09;
+    return {
+      width: { x1: left.x, x2: right.x, y: low, middle: (left.x + right.x) / 2, word: formatLength(size.width, this.units(), 1) },
+      length: Math.abs(size.leftAhead) < 0.01 ? null : { y1: -left.y, y2: -right.y, x: far, middle: -(left.y + right.y) / 2, word: formatLength(Math.abs(size.leftAhead), this.units(), 1) },
+    };
+  });
+}

@@ -1,0 +1,131 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { Router, RouterLink } from '@angular/router';
+import { Dose as DoseSchema, type Pattern, type RunRow } from '@hopsk/contract';
+import { doseTotals, FAULTS, clockText, undecided, type Dose } from '@hopsk/core';
+import { Store } from '@ngrx/store';
+import { firstValueFrom } from 'rxjs';
+import * as z from 'zod';
+import { Api } from '../api/api';
+import { troubleOf } from '../api/problem';
+import { DeviceStore } from '../device/store';
+import { DoseForm } from '../dose/dose-form';
+import { RunDesk } from '../run/desk';
+import { Outbox } from '../run/outbox';
+import { Sounds } from '../run/sounds';
+import { recordsFeature } from '../state/records';
+import { sessionFeature } from '../state/session';
+import { OPEN_DOSE } from '../steps/draft';
+import { TEXT } from '../text/en';
+import { BOARD_HOLDS, beginningOf, boardOf, repOf } from './setup';
+
+/** What was used last on this device. */
+const Last = z.object({ dose: DoseSchema, here: z.array(z.string()) });
+
+/** Where rounds begin: who is here, what is looked for, and one press; with a pattern or without. */
+@Component({
+  selector: 'hop-floor-screen',
+  imports: [DoseForm, MatButton, RouterLink],
+  templateUrl: './floor.html',
+  styleUrl: './floor.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class FloorScreen {
+  /** A pattern to run, by id from the address. */
+  readonly pattern = input<string>();
+  private readonly store = inject(Store);
+  private readonly api = inject(Api);
+  private readonly device = inject(DeviceStore);
+  private readonly desk = inject(RunDesk);
+  private readonly router = inject(Router);
+  private readonly sounds = inject(Sounds);
+  protected readonly outbox = inject(Outbox);
+  protected readonly text = TEXT.floor;
+  protected readonly runText = TEXT.run;
+  protected readonly common = TEXT.common;
+  protected readonly secure = isSecureContext;
+  protected readonly clock = clockText;
+  private readonly me = this.store.selectSignal(sessionFeature.selectMe);
+  protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
+  protected readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsHere);
+  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
+  protected readonly open = signal(false);
+  protected readonly recent = signal<readonly RunRow[]>([]);
+  protected readonly recentTrouble = signal('');
+  private readonly last = signal<z.infer<typeof Last> | null>(null);
+  protected readonly chosen = linkedSignal<Pattern | null>(() => this.patterns().find((one) => one.id === this.pattern()) ?? null);
+  private readonly hereIds = linkedSignal<ReadonlySet<string>>(() => {
+    const known = this.people().map((athlete) => athlete.id);
+    const last = (this.last()?.here ?? []).filter((id) => known.includes(id));
+    return new Set(last.length > 0 ? last : known.slice(0, 4));
+  });
+  protected readonly here = computed(() => this.people().filter((athlete) => this.hereIds().has(athlete.id)));
+  protected readonly board = linkedSignal(() => boardOf(this.here()));
+  protected readonly dose = linkedSignal<Dose>(() => this.chosen()?.dose ?? this.last()?.dose ?? OPEN_DOSE);
+  protected readonly rep = computed(() => repOf(this.chosen(), this.here()));
+  protected readonly repSeconds = computed(() => this.rep()?.plan?.seconds ?? null);
+  protected readonly asks = computed(() => undecided(this.dose(), this.repSeconds()).length > 0);
+  protected readonly total = computed(() => doseTotals(this.dose(), this.repSeconds()));
+  protected readonly faults = FAULTS;
+  protected readonly labels = new Map(FAULTS.map((fault) => [fault.code, fault.label]));
+  protected readonly boardFull = computed(() => this.board().length >= BOARD_HOLDS);
+
+  constructor() {
+    effect(() => {
+      const club = this.me()?.club.id;
+      if (club !== undefined) untracked(() => void this.look(club));
+    });
+  }
+
+  protected toggleHere(id: string): void {
+    this.hereIds.update((ids) => {
+      const next = new Set(ids);
+      if (!next.delete(id)) next.add(id);
+      return next;
+    });
+  }
+
+  protected onBoard(code: string, on: boolean): void {
+    this.board.update((board) => (on ? [...board, code].slice(0, BOARD_HOLDS) : board.filter((one) => one !== code)));
+  }
+
+  protected choose(pattern: Pattern | null): void {
+    this.chosen.set(pattern);
+    scrollTo({ top: 0 });
+  }
+
+  protected async start(): Promise<void> {
+    const me = this.me();
+    if (!me || this.here().length === 0 || this.asks()) return;
+    // Sound may only begin with a tap; this is the one.
+    this.sounds.wake();
+    const pattern = this.chosen();
+    await this.device.keep('last', { dose: this.dose(), here: this.here().map((athlete) => athlete.id) });
+    await this.desk.begin(beginningOf(me, pattern?.name ?? this.text.free, pattern, this.dose(), this.here(), this.board()));
+    await this.router.navigate(['/floor/run']);
+  }
+
+  private async look(clubId: string): Promise<void> {
+    const kept = Last.safeParse(await this.device.recall('last'));
+    if (kept.success) this.last.set(kept.data);
+    this.open.set((await this.device.runs()).some((run) => run.open === 1 && run.clubId === clubId));
+    try {
+      const rows = await firstValueFrom(this.api.runs());
+      this.recent.set(rows.slice(0, 12));
+      const latest = rows[0];
+      // On a new device the club's latest run says what was used last.
+      if (!kept.success && latest) {
+        const { run } = await firstValueFrom(this.api.run(latest.id));
+        const byTime: Dose = { ...run.plan.dose, mode: 'seconds', work: run.plan.dose.mode === 'seconds' ? run.plan.dose.work : Math.round(run.plan.dose.work * (run.plan.rep?.seconds ?? 3)) };
+        if (this.last() === null) this.last.set({ dose: byTime, here: run.athletes });
+      }
+    } catch (error) {
+      this.recentTrouble.set(troubleOf(error).message);
+    }
+  }
+
+  protected names(row: RunRow): string {
+    const byId = new Map(this.people().map((athlete) => [athlete.id, athlete.name]));
+    return row.athletes.map((id) => byId.get(id) ?? '–').join(', ');
+  }
+}

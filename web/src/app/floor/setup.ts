@@ -1,0 +1,55 @@
+import type { Athlete, Me, Pattern, RunHead } from '@hopsk/contract';
+import { FAULTS, parse, repPlanOf, simulate, type Dose } from '@hopsk/core';
+import { newId } from '../device/ids';
+import type { Beginning } from '../run/desk';
+import { performance } from '../steps/draft';
+
+/** Tiles that fit under a thumb. */
+export const BOARD_HOLDS = 8;
+
+const views = new Map(FAULTS.map((fault) => [fault.code, fault.view]));
+
+/** What those here work on, in the order of how many do, as many as the board holds. */
+export function boardOf(people: readonly Athlete[]): string[] {
+  const times = new Map<string, number>();
+  for (const code of people.flatMap((athlete) => athlete.focus)) times.set(code, (times.get(code) ?? 0) + 1);
+  return [...times].sort((a, b) => b[1] - a[1]).map(([code]) => code).slice(0, BOARD_HOLDS);
+}
+
+/** From where most of the board can be seen. */
+export function viewOf(board: readonly string[]): 'front' | 'side' {
+  const front = board.filter((code) => views.get(code) === 'front').length;
+  return front * 2 > board.length ? 'front' : 'side';
+}
+
+/** Seconds and chances of one repetition as the first of those here does it; null without a pattern. */
+export function repOf(pattern: Pattern | null, people: readonly Athlete[]): { plan: RunHead['plan']['rep']; steps: string } | null {
+  if (!pattern) return null;
+  const { performer, text } = performance(pattern, people[0] ?? null);
+  const rep = repPlanOf(simulate(parse(text).items, performer));
+  return { plan: rep && { seconds: rep.seconds, chances: Object.fromEntries(Object.entries(rep.chances).map(([unit, starts]) => [unit, [...starts]])) }, steps: text };
+}
+
+/** The run as it begins: everything it needs later is written into it, names too. */
+export function beginningOf(me: Me, name: string, pattern: Pattern | null, dose: Dose, people: readonly Athlete[], board: readonly string[], now = new Date()): Beginning {
+  const rep = repOf(pattern, people);
+  const two = (n: number): string => String(n).padStart(2, '0');
+  return {
+    head: {
+      id: newId(),
+      name,
+      // The hall's own day, not the one of a far time zone.
+      day: `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`,
+      startedAt: now.toISOString(),
+      patternId: pattern?.id ?? null,
+      steps: rep?.steps ?? null,
+      plan: { dose, rep: rep?.plan ?? null },
+      athletes: people.map((athlete) => athlete.id),
+      tapDelay: me.coach.tapDelay,
+    },
+    clubId: me.club.id,
+    names: Object.fromEntries(people.map((athlete) => [athlete.id, athlete.name])),
+    board,
+    view: viewOf(board),
+  };
+}

@@ -1,0 +1,148 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
+import { FormControl, FormGroup, ReactiveFormsModule, Validators, type AbstractControl, type ValidationErrors } from '@angular/forms';
+import { MatButton } from '@angular/material/button';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatInput } from '@angular/material/input';
+import { MatSelectModule } from '@angular/material/select';
+import { RouterLink } from '@angular/router';
+import { AGE_GROUPS, BIASES, isUnder16, LEVELS, type Athlete, type AthleteSave } from '@hopsk/contract';
+import { bodyOf, FAULTS, formatLength, parseLength, SCHOOLS } from '@hopsk/core';
+import { Store } from '@ngrx/store';
+import { recordActions, recordsFeature } from '../state/records';
+import { sessionFeature } from '../state/session';
+import { TEXT } from '../text/en';
+
+const MEASURES = ['height', 'hip', 'shoulder', 'leg', 'foot'] as const;
+
+@Component({
+  selector: 'hop-athlete',
+  imports: [ReactiveFormsModule, MatButton, MatFormFieldModule, MatInput, MatSelectModule, RouterLink],
+  templateUrl: './athlete.html',
+  styleUrl: './athlete.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class AthleteScreen {
+  readonly id = input.required<string>();
+  private readonly store = inject(Store);
+  protected readonly text = TEXT.people;
+  protected readonly common = TEXT.common;
+  protected readonly choices = { ages: AGE_GROUPS, levels: LEVELS, biases: BIASES, schools: SCHOOLS, faults: FAULTS, measures: MEASURES };
+  private readonly byId = this.store.selectSignal(recordsFeature.selectPeopleById);
+  private readonly saves = this.store.selectSignal(recordsFeature.selectSaves);
+  private readonly me = this.store.selectSignal(sessionFeature.selectMe);
+  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
+  protected readonly units = computed(() => this.me()?.coach.units ?? 'cm');
+  protected readonly athlete = computed(() => this.byId()[this.id()] ?? null);
+  protected readonly save = computed(() => this.saves()[this.id()] ?? null);
+  protected readonly trouble = computed(() => {
+    const save = this.save();
+    return save?.state === 'refused' ? save.trouble : null;
+  });
+  private version = 0;
+  private readonly filled = signal('');
+
+  private readonly length = (control: AbstractControl<string>): ValidationErrors | null => (control.value.trim() === '' || parseLength(control.value, this.units()) !== null ? null : { length: true });
+  private readonly measure = (): FormControl<string> => new FormControl('', { nonNullable: true, validators: this.length });
+  protected readonly form = new FormGroup({
+    name: new FormControl('', { nonNullable: true, validators: [Validators.required, Validators.maxLength(80)] }),
+    hand: new FormControl<Athlete['hand']>('right', { nonNullable: true }),
+    lead: new FormControl<Athlete['lead']>('none', { nonNullable: true }),
+    otherLead: new FormControl<Athlete['otherLead']>('none', { nonNullable: true }),
+    sport: new FormControl('', { nonNullable: true, validators: [Validators.required, Validators.maxLength(40)] }),
+    school: new FormControl('square-ready', { nonNullable: true }),
+    level: new FormControl<Athlete['level']>('beginner', { nonNullable: true }),
+    ageGroup: new FormControl<Athlete['ageGroup']>('adult', { nonNullable: true }),
+    height: this.measure(),
+    hip: this.measure(),
+    shoulder: this.measure(),
+    leg: this.measure(),
+    foot: this.measure(),
+    cautions: new FormControl('', { nonNullable: true }),
+    bias: new FormControl<Athlete['bias']>([], { nonNullable: true }),
+    focus: new FormControl<string[]>([], { nonNullable: true, validators: Validators.maxLength(4) }),
+  });
+  private readonly typed = toSignal(this.form.valueChanges.pipe(takeUntilDestroyed()));
+  /** What the empty fields are taken to be, for this height and age. */
+  protected readonly body = computed(() => {
+    const value = this.typed() ?? {};
+    const metres = (text: string | undefined): number | null => parseLength(text ?? '', this.units());
+    return bodyOf({ height: metres(value.height) }, isUnder16(value.ageGroup ?? 'adult'));
+  });
+  protected readonly rough = computed(() => this.body().hip.origin === 'rough');
+
+  constructor() {
+    effect(() => {
+      const athlete = this.athlete();
+      const key = `${athlete?.id}:${athlete?.version}`;
+      // A version that somebody else saved is not put over what is being typed.
+      if (!athlete || this.filled() === key || (this.form.dirty && this.save()?.state !== 'saved')) return;
+      this.filled.set(key);
+      this.fill(athlete);
+    });
+  }
+
+  unsaved(): boolean {
+    return this.form.dirty && this.save()?.state !== 'saved';
+  }
+
+  protected estimate(part: (typeof MEASURES)[number]): string {
+    return part === 'height' ? '' : `≈ ${formatLength(this.body()[part].metres, this.units())}`;
+  }
+
+  protected said(path: string): string {
+    return this.trouble()?.fields.find((field) => field.path === path || field.path.startsWith(`${path}.`))?.message ?? '';
+  }
+
+  protected submit(over = false): void {
+    if (this.form.invalid) {
+      this.form.markAllAsTouched();
+      return;
+    }
+    const current = this.trouble()?.current as { version?: number } | undefined;
+    if (over && typeof current?.version === 'number') this.version = current.version;
+    this.store.dispatch(recordActions.save({ kind: 'people', record: this.record() }));
+  }
+
+  /** Takes the record as somebody else saved it. */
+  protected takeTheirs(): void {
+    this.form.markAsPristine();
+    this.store.dispatch(recordActions.settled({ id: this.id() }));
+    this.store.dispatch(recordActions.load({ kind: 'people' }));
+  }
+
+  protected archive(archived: boolean): void {
+    this.store.dispatch(recordActions.archive({ kind: 'people', id: this.id(), archived }));
+  }
+
+  private record(): AthleteSave {
+    const value = this.form.getRawValue();
+    const metres = (text: string): number | null => (text.trim() === '' ? null : parseLength(text, this.units()));
+    return {
+      ...value,
+      id: this.id(),
+      version: this.version,
+      height: metres(value.height),
+      hip: metres(value.hip),
+      shoulder: metres(value.shoulder),
+      leg: metres(value.leg),
+      foot: metres(value.foot),
+      cautions: value.cautions.split('\n').map((line) => line.trim()).filter((line) => line !== ''),
+    };
+  }
+
+  private fill(athlete: Athlete): void {
+    this.version = athlete.version;
+    const shown = (metres: number | null): string => (metres === null ? '' : formatLength(metres, this.units(), 1).replace(/\.0 /, ' '));
+    const { id: _id, version: _version, archivedAt: _archived, ...rest } = athlete;
+    this.form.reset({
+      ...rest,
+      height: shown(athlete.height),
+      hip: shown(athlete.hip),
+      shoulder: shown(athlete.shoulder),
+      leg: shown(athlete.leg),
+      foot: shown(athlete.foot),
+      cautions: athlete.cautions.join('\n'),
+    });
+  }
+}

@@ -1,0 +1,47 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
+import { RouterLink } from '@angular/router';
+import { FAULTS, formatLength } from '@hopsk/core';
+import type { Athlete } from '@hopsk/contract';
+import { Store } from '@ngrx/store';
+import { newId } from '../device/ids';
+import { recordActions, recordsFeature } from '../state/records';
+import { sessionFeature } from '../state/session';
+import { TEXT } from '../text/en';
+
+const labels = new Map(FAULTS.map((fault) => [fault.code, fault.label]));
+
+@Component({
+  selector: 'hop-people',
+  imports: [RouterLink, MatButton, MatCheckbox],
+  templateUrl: './people.html',
+  styles: `.find { font: inherit; padding: 8px 12px; border: 1px solid var(--edge); border-radius: 6px; background: var(--raised); color: inherit; min-width: 0; width: 180px; } td:first-child a { font: 600 17px var(--label); } .away td { color: var(--muted); } td .tag { margin-right: 4px; }`,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class People {
+  private readonly store = inject(Store);
+  protected readonly text = TEXT.people;
+  protected readonly common = TEXT.common;
+  protected readonly fresh = newId();
+  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
+  protected readonly showAway = signal(false);
+  protected readonly find = signal('');
+  private readonly all = this.store.selectSignal(recordsFeature.selectAllPeople);
+  private readonly me = this.store.selectSignal(sessionFeature.selectMe);
+  protected readonly away = computed(() => this.all().filter((athlete) => athlete.archivedAt !== null).length);
+  protected readonly rows = computed(() => {
+    const words = this.find().trim().toLocaleLowerCase();
+    return this.all()
+      .filter((athlete) => (this.showAway() || athlete.archivedAt === null) && `${athlete.name} ${athlete.sport}`.toLocaleLowerCase().includes(words))
+      .map((athlete) => ({ athlete, height: this.height(athlete), focus: athlete.focus.map((code) => labels.get(code) ?? code) }));
+  });
+
+  protected load(): void {
+    this.store.dispatch(recordActions.load({ kind: 'people' }));
+  }
+
+  private height(athlete: Athlete): string {
+    return athlete.height === null ? '–' : formatLength(athlete.height, this.me()?.coach.units ?? 'cm');
+  }
+}

@@ -1,0 +1,55 @@
+import { Injectable } from '@angular/core';
+import type { Beep } from '@hopsk/core';
+
+const PITCH: Readonly<Record<Beep['sound'], number>> = { tick: 660, work: 990, rest: 495, end: 880 };
+const LENGTH: Readonly<Record<Beep['sound'], number>> = { tick: 0.09, work: 0.5, rest: 0.5, end: 1 };
+/** Beeps are put on the audio clock this far ahead; a slowed timer in a hidden tab still comes round in time. */
+const AHEAD = 90;
+
+/** Plays the clock's beeps on the audio clock, so that they fall on time whatever the page is doing. */
+@Injectable({ providedIn: 'root' })
+export class Sounds {
+  private context: AudioContext | null = null;
+  private planned: { at: number; oscillator: OscillatorNode }[] = [];
+
+  /** To be called from a tap: browsers let sound begin only then. */
+  wake(): void {
+    try {
+      this.context ??= new AudioContext();
+      void this.context.resume();
+    } catch {
+      this.context = null;
+    }
+  }
+
+  /** Puts the coming beeps on the audio clock; `t` is the plan's second now. Called again it fills up what is missing. */
+  plan(beeps: readonly Beep[], t: number): void {
+    const context = this.context;
+    if (!context) return;
+    const known = new Set(this.planned.map((one) => one.at));
+    for (const beep of beeps) {
+      const wait = beep.at - t;
+      if (wait < 0.01 || wait > AHEAD || known.has(beep.at)) continue;
+      const start = context.currentTime + wait;
+      const oscillator = context.createOscillator();
+      const gain = context.createGain();
+      oscillator.frequency.value = PITCH[beep.sound];
+      gain.gain.setValueAtTime(0.0001, start);
+      gain.gain.exponentialRampToValueAtTime(0.5, start + 0.01);
+      gain.gain.setValueAtTime(0.5, start + LENGTH[beep.sound] - 0.04);
+      gain.gain.exponentialRampToValueAtTime(0.0001, start + LENGTH[beep.sound]);
+      oscillator.connect(gain).connect(context.destination);
+      oscillator.start(start);
+      oscillator.stop(start + LENGTH[beep.sound]);
+      const entry = { at: beep.at, oscillator };
+      oscillator.onended = () => (this.planned = this.planned.filter((one) => one !== entry));
+      this.planned.push(entry);
+    }
+  }
+
+  /** Takes all coming beeps back: a pause, a skip, the end. */
+  silence(): void {
+    for (const { oscillator } of this.planned) oscillator.stop();
+    this.planned = [];
+  }
+}

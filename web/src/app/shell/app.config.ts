@@ -1,0 +1,38 @@
+import { provideHttpClient, withInterceptors, withXsrfConfiguration } from '@angular/common/http';
+import { type ApplicationConfig, inject, isDevMode, provideAppInitializer, provideBrowserGlobalErrorListeners, provideZonelessChangeDetection } from '@angular/core';
+import { MAT_FORM_FIELD_DEFAULT_OPTIONS } from '@angular/material/form-field';
+import { MatIconRegistry } from '@angular/material/icon';
+import { DomSanitizer } from '@angular/platform-browser';
+import { provideRouter, withComponentInputBinding } from '@angular/router';
+import { provideServiceWorker } from '@angular/service-worker';
+import { provideEffects } from '@ngrx/effects';
+import { provideStore, Store } from '@ngrx/store';
+import { signedOut } from '../api/signed-out';
+import { recordsFeature } from '../state/records';
+import * as recordsEffects from '../state/records.effects';
+import { runFeature } from '../state/run';
+import { sessionActions, sessionFeature } from '../state/session';
+import * as sessionEffects from '../state/session.effects';
+import { followColours } from '../look/colours';
+import { ICONS } from '../look/icons';
+import { routes } from './routes';
+
+export const appConfig: ApplicationConfig = {
+  providers: [
+    provideZonelessChangeDetection(),
+    provideBrowserGlobalErrorListeners(),
+    provideRouter(routes, withComponentInputBinding()),
+    provideHttpClient(withXsrfConfiguration({}), withInterceptors([signedOut])),
+    provideStore({ [sessionFeature.name]: sessionFeature.reducer, [recordsFeature.name]: recordsFeature.reducer, [runFeature.name]: runFeature.reducer }),
+    provideEffects(sessionEffects, recordsEffects),
+    provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWhenStable:5000' }),
+    { provide: MAT_FORM_FIELD_DEFAULT_OPTIONS, useValue: { appearance: 'outline', subscriptSizing: 'dynamic' } },
+    provideAppInitializer(() => {
+      followColours();
+      const registry = inject(MatIconRegistry);
+      const sanitizer = inject(DomSanitizer);
+      for (const [name, svg] of Object.entries(ICONS)) registry.addSvgIconLiteral(name, sanitizer.bypassSecurityTrustHtml(svg));
+      inject(Store).dispatch(sessionActions.ask());
+    }),
+  ],
+};

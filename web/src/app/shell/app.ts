@@ -1,0 +1,40 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { MatIcon } from '@angular/material/icon';
+import { NavigationEnd, Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { filter, map } from 'rxjs';
+import { Outbox } from '../run/outbox';
+import { sessionFeature } from '../state/session';
+import { TEXT } from '../text/en';
+
+@Component({
+  selector: 'hop-root',
+  imports: [RouterOutlet, RouterLink, RouterLinkActive, MatIcon],
+  templateUrl: './app.html',
+  styleUrl: './app.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class App {
+  protected readonly text = TEXT;
+  protected readonly menu = ['people', 'stance', 'steps', 'floor', 'faults', 'club'] as const;
+  protected readonly outbox = inject(Outbox).state;
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  protected readonly status = this.store.selectSignal(sessionFeature.selectStatus);
+  protected readonly me = this.store.selectSignal(sessionFeature.selectMe);
+  protected readonly offline = this.store.selectSignal(sessionFeature.selectOffline);
+  private readonly url = toSignal(
+    this.router.events.pipe(
+      filter((event) => event instanceof NavigationEnd),
+      map((event) => event.urlAfterRedirects),
+    ),
+    { initialValue: this.router.url },
+  );
+  /** The run has the whole screen; the door has no menu. */
+  protected readonly bare = computed(() => this.status() !== 'in' || this.url().startsWith('/floor/run?') || this.url() === '/floor/run' || this.url().startsWith('/enter'));
+  protected readonly unsent = computed(() => {
+    const { state, waiting } = this.outbox();
+    return waiting > 0 && state !== 'sent' && state !== 'sending' ? waiting : 0;
+  });
+}

@@ -1,0 +1,48 @@
+import { inject } from '@angular/core';
+import { Router, type CanActivateFn, type CanDeactivateFn, type Routes } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { filter, map, take } from 'rxjs';
+import { sessionFeature } from '../state/session';
+import { TEXT } from '../text/en';
+
+/** Waits until it is known who is signed in; without anybody, to the door and back afterwards. */
+const signedIn: CanActivateFn = (_route, { url }) => {
+  const router = inject(Router);
+  return inject(Store)
+    .select(sessionFeature.selectStatus)
+    .pipe(
+      filter((status) => status !== 'unknown'),
+      take(1),
+      map((status) => status === 'in' || router.createUrlTree(['/enter'], { queryParams: url === '/' ? {} : { to: url } })),
+    );
+};
+
+/** A screen that may hold something typed and not saved. */
+export interface HoldsTyping {
+  unsaved(): boolean;
+}
+const askFirst: CanDeactivateFn<HoldsTyping> = (screen) => !screen.unsaved() || confirm(TEXT.common.leave);
+
+const title = (word: string): string => `${word} · Hopsk`;
+
+export const routes: Routes = [
+  { path: 'enter', title: title(TEXT.enter.title), loadComponent: () => import('../session/enter').then((m) => m.Enter) },
+  {
+    path: '',
+    canActivate: [signedIn],
+    children: [
+      { path: '', pathMatch: 'full', redirectTo: () => (innerWidth < 720 ? '/floor' : '/people') },
+      { path: 'people', title: title(TEXT.people.title), loadComponent: () => import('../people/people').then((m) => m.People) },
+      { path: 'people/:id', title: title(TEXT.people.edit), canDeactivate: [askFirst], loadComponent: () => import('../people/athlete').then((m) => m.AthleteScreen) },
+      { path: 'stance', title: title(TEXT.stance.title), loadComponent: () => import('../stance/stance').then((m) => m.StanceScreen) },
+      { path: 'steps', title: title(TEXT.steps.title), loadComponent: () => import('../steps/patterns').then((m) => m.Patterns) },
+      { path: 'steps/:id', title: title(TEXT.steps.title), canDeactivate: [askFirst], loadComponent: () => import('../steps/studio').then((m) => m.Studio) },
+      { path: 'floor', title: title(TEXT.floor.title), loadComponent: () => import('../floor/floor').then((m) => m.FloorScreen) },
+      { path: 'floor/run', title: title(TEXT.floor.title), loadComponent: () => import('../floor/run-screen').then((m) => m.RunScreen) },
+      { path: 'floor/runs/:id', title: title(TEXT.run.review), loadComponent: () => import('../floor/review').then((m) => m.Review) },
+      { path: 'faults', title: title(TEXT.faults.title), loadComponent: () => import('../faults/book').then((m) => m.BookScreen) },
+      { path: 'club', title: title(TEXT.club.title), loadComponent: () => import('../club/club').then((m) => m.ClubScreen) },
+    ],
+  },
+  { path: '**', redirectTo: '' },
+];

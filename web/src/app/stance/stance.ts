@@ -1,0 +1,67 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatSelectModule } from '@angular/material/select';
+import { RouterLink } from '@angular/router';
+import { isUnder16 } from '@hopsk/contract';
+import { bodyOf, formatLength, heelOf, SCHOOLS, schoolOf, standIn, stanceNumbers, type School, type Side, type StanceNumber } from '@hopsk/core';
+import { Store } from '@ngrx/store';
+import { StanceDrawing } from '../drawing/stance-drawing';
+import { recordsFeature } from '../state/records';
+import { sessionFeature } from '../state/session';
+import { TEXT } from '../text/en';
+
+@Component({
+  selector: 'hop-stance',
+  imports: [MatButton, MatFormFieldModule, MatSelectModule, RouterLink, StanceDrawing],
+  templateUrl: './stance.html',
+  styleUrl: './stance.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class StanceScreen {
+  /** Whose stance: an id from the address. */
+  readonly athlete = input<string>();
+  private readonly store = inject(Store);
+  protected readonly text = TEXT.stance;
+  protected readonly common = TEXT.common;
+  protected readonly schools = SCHOOLS;
+  protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
+  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
+  private readonly me = this.store.selectSignal(sessionFeature.selectMe);
+  protected readonly units = computed(() => this.me()?.coach.units ?? 'cm');
+  protected readonly who = linkedSignal(() => this.people().find((one) => one.id === this.athlete()) ?? this.people()[0] ?? null);
+  protected readonly code = linkedSignal(() => this.who()?.school ?? 'square-ready');
+  protected readonly school = computed(() => schoolOf(this.code()) ?? (SCHOOLS[0] as School));
+  protected readonly lead = linkedSignal<Side | null>(() => {
+    const lead = this.who()?.lead ?? 'none';
+    return lead === 'none' ? (this.who()?.hand === 'left' ? 'right' : 'left') : lead;
+  });
+  protected readonly body = computed(() => bodyOf(this.who() ?? {}, isUnder16(this.who()?.ageGroup ?? 'adult')));
+  protected readonly numbers = computed(() =>
+    stanceNumbers(this.school(), this.body(), this.lead()).map((number) => ({ name: this.text.names[number.name], value: this.value(number, number.value), within: number.tolerance === null ? '' : `± ${this.value(number, number.tolerance)}` })),
+  );
+  protected readonly dimensions = computed(() =>
+    (['height', 'shoulder', 'hip', 'leg', 'foot'] as const).map((part) => ({ part: TEXT.people[part], value: formatLength(this.body()[part].metres, this.units(), 1), origin: this.text.origins[this.body()[part].origin] })),
+  );
+  /** Where to put tape, from the crossing of the chalk lines. */
+  protected readonly tape = computed(() => {
+    const { feet } = standIn(this.school(), this.body(), this.lead());
+    const place = (x: number): string => formatLength(x, this.units(), 1);
+    return (['left', 'right'] as const).flatMap((side) => {
+      const heel = heelOf(feet[side], this.body());
+      return [
+        { name: `${this.common[side]} ${this.text.ball}`, right: place(feet[side].x), ahead: place(feet[side].y) },
+        { name: `${this.common[side]} ${this.text.heel}`, right: place(heel.x), ahead: place(heel.y) },
+      ];
+    });
+  });
+
+  protected print(): void {
+    print();
+  }
+
+  private value(number: StanceNumber, value: number): string {
+    if (number.kind === 'length') return formatLength(value, this.units(), 1);
+    return number.kind === 'angle' ? `${Math.round(value)}°` : `${Math.round(value * 100)} %`;
+  }
+}

@@ -1,0 +1,57 @@
+import { inject } from '@angular/core';
+import { Me } from '@hopsk/contract';
+import { Actions, createEffect, ofType } from '@ngrx/effects';
+import { catchError, from, map, of, switchMap, tap } from 'rxjs';
+import { Api } from '../api/api';
+import { troubleOf } from '../api/problem';
+import { DeviceStore } from '../device/store';
+import { Outbox } from '../run/outbox';
+import { recordActions } from './records';
+import { sessionActions } from './session';
+
+/** Asks who is signed in; without a network this device's memory answers. */
+export const askSession = createEffect(
+  (actions = inject(Actions), api = inject(Api), device = inject(DeviceStore)) =>
+    actions.pipe(
+      ofType(sessionActions.ask),
+      switchMap(() =>
+        api.me().pipe(
+          map((me) => sessionActions.entered({ me, offline: false })),
+          catchError((error: unknown) => {
+            const { kind } = troubleOf(error);
+            if (kind === 'signed-out') return of(sessionActions.left());
+            return from(device.recall('me')).pipe(
+              map((kept) => {
+                const me = Me.safeParse(kept);
+                return me.success ? sessionActions.entered({ me: me.data, offline: true }) : sessionActions.left();
+              }),
+            );
+          }),
+        ),
+      ),
+    ),
+  { functional: true },
+);
+
+export const onEntered = createEffect(
+  (actions = inject(Actions), device = inject(DeviceStore), outbox = inject(Outbox)) =>
+    actions.pipe(
+      ofType(sessionActions.entered),
+      tap(({ me, offline }) => {
+        if (!offline) void device.keep('me', me);
+        outbox.open(me.club.id);
+      }),
+      switchMap(() => [recordActions.load({ kind: 'people' }), recordActions.load({ kind: 'patterns' })]),
+    ),
+  { functional: true },
+);
+
+export const onLeft = createEffect(
+  (actions = inject(Actions), outbox = inject(Outbox)) =>
+    actions.pipe(
+      ofType(sessionActions.left),
+      tap(() => outbox.close()),
+      map(() => recordActions.cleared()),
+    ),
+  { functional: true },
+);

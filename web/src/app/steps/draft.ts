@@ -1,0 +1,26 @@
+import type { Athlete, Pattern, PatternSave } from '@hopsk/contract';
+import { bodyOf, SCHOOLS, schoolOf, textFor, type Dose, type Performer, type School, type Side } from '@hopsk/core';
+import { isUnder16 } from '@hopsk/contract';
+
+/** Rounds before anybody has said: the rest is not decided. */
+export const OPEN_DOSE: Dose = { mode: 'seconds', work: 30, rounds: 3, sets: 1, rest: null, setRest: null };
+
+export type Draft = Omit<PatternSave, 'id' | 'version'>;
+
+export function draftOf(pattern: Pattern | null): Draft {
+  if (pattern) {
+    const { id: _id, version: _version, archivedAt: _archived, ...draft } = pattern;
+    return draft;
+  }
+  return { name: '', steps: '', sport: '', school: 'square-ready', hand: 'right', lead: 'none', shouldClose: true, dose: null };
+}
+
+/** Who does a pattern, and the text as they do it: the athlete's body, hand and lead in the pattern's stance. */
+export function performance(draft: Pick<Draft, 'steps' | 'school' | 'hand' | 'lead'>, athlete: Athlete | null): { performer: Performer; text: string; mirrored: boolean } {
+  const school = schoolOf(draft.school) ?? (SCHOOLS[0] as School);
+  const written = draft.lead === 'none' ? null : draft.lead;
+  const lead: Side | null = athlete ? (athlete.lead === 'none' ? written : athlete.lead) : written;
+  const playing = athlete?.hand ?? draft.hand;
+  const performer: Performer = { body: bodyOf(athlete ?? {}, athlete ? isUnder16(athlete.ageGroup) : false), school, lead: school.staggered ? (lead ?? 'left') : null, playing };
+  return { performer, ...textFor(draft.steps, draft, { hand: playing, lead: performer.lead }, school.staggered) };
+}
