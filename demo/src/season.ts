@@ -6,6 +6,7 @@ import { PEOPLE, type Habit } from './people.js';
 
 const WEEKS = 13;
 const DAY = 24 * 3600 * 1000;
+const STRAY = ['eyes', 'tall', 'heels-down', 'rises', 'guard-drops', 'leans-back', 'freeze'] as const;
 const faults = new Map(FAULTS.map((fault) => [fault.code, fault]));
 
 type Events = ClubFile['runs'][number]['events'];
@@ -65,6 +66,8 @@ function runOf(chance: Chance, pattern: PatternSave, group: readonly Person[], s
       const inRound = attemptsOf(plan, unit).filter((attempt) => attempt.start >= round.start && attempt.start < round.end);
       log.push(...taps(chance, habit, inRound, person.athlete.id, progress, mood, faults.get(habit.fault)?.view === view));
     }
+    // Now and then something is seen that nobody was looking for.
+    if (chance.next() < 0.1) log.push({ kind: 'fault', t: chance.between(round.start + 4, round.end), fault: chance.pick(STRAY), side: null, athlete: person.athlete.id, source: 'floor', clip: null });
     if (chance.next() < 0.5) log.push({ kind: 'right', t: chance.between(round.start + 5, round.end), athlete: person.athlete.id, fault: null, source: 'floor', clip: null });
   });
   const last = rounds.at(-1)?.end ?? 0;

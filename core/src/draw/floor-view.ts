@@ -15,6 +15,8 @@ export interface Print {
   readonly numbers: readonly number[];
   /** Index of the last move that put it there; −1 for the start. */
   readonly move: number;
+  /** The numbers as they are written, and the middle of the chip that holds them. */
+  readonly word: string;
   readonly label: Vec;
 }
 
@@ -27,8 +29,11 @@ export interface FloorView {
 
 /** Two contacts closer than this, metres and degrees, are one print with two numbers. */
 const SAME = { metres: 0.02, degrees: 4 } as const;
-/** Radius of a number's chip on the floor, metres. */
-export const CHIP = 0.07;
+/** Half the height of a number's chip on the floor, metres. */
+export const CHIP = 0.048;
+
+/** Half the width of a chip that holds so many characters, metres. */
+export const chipHalfWidth = (word: string): number => CHIP * (0.75 + 0.3 * word.length);
 
 interface Draft {
   readonly foot: Side;
@@ -72,6 +77,7 @@ export function floorView(sim: Simulation, margin = 0.35): FloorView {
     lead: draft.lead,
     numbers: draft.numbers,
     move: draft.move,
+    word: wordOf(draft.numbers),
     label: labels[i] as Vec,
   }));
   const box = boxOf([...prints.flatMap((print) => [...print.outline, print.label])]) ?? { minX: 0, maxX: 0, minY: 0, maxY: 0 };
@@ -80,9 +86,10 @@ export function floorView(sim: Simulation, margin = 0.35): FloorView {
 
 /** Puts each number beside its print: outward first, then round it, at the first place that touches nothing. */
 function placeLabels(drafts: readonly Draft[], body: Body): Vec[] {
-  const placed: Vec[] = [];
+  const placed: Chip[] = [];
   const half = body.foot.metres / 2;
   for (const draft of drafts) {
+    const wide = chipHalfWidth(wordOf(draft.numbers));
     const centre = middleOf(draft.at, body);
     const outward = draft.foot === 'left' ? -90 : 90;
     let best = centre;
@@ -90,30 +97,48 @@ function placeLabels(drafts: readonly Draft[], body: Body): Vec[] {
     for (const ring of [1, 1.5, 2.1]) {
       for (const around of [0, 30, -30, 60, -60, 90, -90, 135, -135, 180]) {
         const along = Math.abs(Math.cos(((outward + around) * Math.PI) / 180));
-        const reach = (body.breadth.metres / 2 + (half - body.breadth.metres / 2) * along + CHIP * 1.15) * ring;
-        const spot = add(centre, scale(turned({ x: 0, y: 1 }, draft.at.toe + outward + around), reach));
-        const cost = hiding(spot, drafts, placed, body) + ring * 0.02 + Math.abs(around) * 0.0001;
+        const way = turned({ x: 0, y: 1 }, draft.at.toe + outward + around);
+        const chip = CHIP + (wide - CHIP) * Math.abs(way.x);
+        const reach = (body.breadth.metres / 2 + (half - body.breadth.metres / 2) * along + chip * 1.1) * ring;
+        const spot = add(centre, scale(way, reach));
+        const cost = hiding(spot, wide, drafts, placed, body) + ring * 0.02 + Math.abs(around) * 0.0001;
         if (cost < least) {
           least = cost;
           best = spot;
         }
       }
     }
-    placed.push(best);
+    placed.push({ at: best, wide });
   }
-  return placed;
+  return placed.map((chip) => chip.at);
 }
 
+interface Chip {
+  readonly at: Vec;
+  readonly wide: number;
+}
+
+/** At most three numbers are written out; the rest is a sign that there are more. */
+export const wordOf = (numbers: readonly number[]): string => (numbers.length <= 3 ? numbers.join('·') : `${numbers.slice(0, 2).join('·')}·…`);
+
 /** How much a chip at this spot would cover of prints and of other chips, metres. */
-function hiding(spot: Vec, drafts: readonly Draft[], placed: readonly Vec[], body: Body): number {
+function hiding(spot: Vec, wide: number, drafts: readonly Draft[], placed: readonly Chip[], body: Body): number {
   let cost = 0;
+  const parts = [-1, -0.5, 0, 0.5, 1].map((share) => ({ x: spot.x + share * (wide - CHIP), y: spot.y }));
   for (const draft of drafts) {
-    const rel = turned(sub(spot, middleOf(draft.at, body)), -draft.at.toe);
-    const dx = Math.max(0, Math.abs(rel.x) - body.breadth.metres / 2);
-    const dy = Math.max(0, Math.abs(rel.y) - body.foot.metres / 2);
-    cost += Math.max(0, CHIP - Math.hypot(dx, dy));
+    const middle = middleOf(draft.at, body);
+    const deepest = Math.max(
+      ...parts.map((part) => {
+        const rel = turned(sub(part, middle), -draft.at.toe);
+        return CHIP - Math.hypot(Math.max(0, Math.abs(rel.x) - body.breadth.metres / 2), Math.max(0, Math.abs(rel.y) - body.foot.metres / 2));
+      }),
+    );
+    cost += Math.max(0, deepest);
   }
-  for (const other of placed) cost += 2 * Math.max(0, 2 * CHIP - distance(spot, other));
+  for (const other of placed) {
+    const apart = Math.hypot(Math.max(0, Math.abs(spot.x - other.at.x) - wide - other.wide + 2 * CHIP), spot.y - other.at.y);
+    cost += 2 * Math.max(0, 2 * CHIP - apart);
+  }
   return cost;
 }
 

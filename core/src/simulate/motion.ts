@@ -54,7 +54,7 @@ export function feetAt(sim: Simulation, t: number): FeetNow {
   const foot = (side: Side): FootNow => {
     let now: FootAt = move.before.feet[side];
     for (const action of move.actions) {
-      if (action.foot !== side || t < action.start) continue;
+      if (action.foot !== side || t <= action.start) continue;
       if (t >= action.end) now = action.to;
       else {
         const inAir = action.kind === 'step' || (action.airborneUntil ?? 0) > t;

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import { CHIP, feetAt, floorView, outlineOf, type Study } from '@hopsk/core';
+import { CHIP, chipHalfWidth, feetAt, floorView, outlineOf, type Study } from '@hopsk/core';
 import { at, atLeast, drawingId, polyline, softPath, viewBox } from './svg';
 
 /** The floor from above, to scale: prints, path, and both feet at the playhead. Everything shown is computed in core. */
@@ -16,6 +16,8 @@ export class Floor {
   /** The move to light up, if any. */
   readonly lit = input<number | null>(null);
   readonly label = input('');
+  /** Without numbers, for a small picture. */
+  readonly plain = input(false);
   readonly moveChosen = output<number>();
   protected readonly id = drawingId();
   protected readonly chip = CHIP;
@@ -27,7 +29,7 @@ export class Floor {
     this.view().prints.map((print) => ({
       ...print,
       d: softPath(print.outline),
-      word: this.shortened(print.numbers),
+      half: chipHalfWidth(print.word),
       chipAt: { x: print.label.x, y: -print.label.y },
       toeAt: { x: print.toe.x, y: -print.toe.y },
       start: print.move === -1,
@@ -47,8 +49,4 @@ export class Floor {
     const feet = feetAt(simulation, t);
     return (['left', 'right'] as const).map((foot) => ({ foot, inAir: feet[foot].inAir, d: softPath(outlineOf(feet[foot], simulation.performer.body)), mark: at(feet[foot]) }));
   });
-
-  private shortened(numbers: readonly number[]): string {
-    return numbers.length <= 3 ? numbers.join(' ') : `${numbers.slice(0, 2).join(' ')} …`;
-  }
 }

@@ -59,6 +59,23 @@ export class Studio implements HoldsTyping {
     const study = this.study();
     return study ? lineView(study) : [];
   });
+  /** The text as typed, cut into its pieces; while the study is behind the typing, or mirrored, plain or by the mirrored places. */
+  protected readonly typed = computed<readonly LinePiece[]>(() => {
+    const steps = this.draft().steps;
+    const pieces = this.pieces();
+    const plain = [{ text: steps, from: 0, moves: null, mark: null }];
+    if (pieces.map((piece) => piece.text).join('') === steps) return pieces;
+    if (!this.mirrored()) return plain;
+    // 'left' and 'right' differ in length, so the pieces are laid out anew over the typed text.
+    let from = 0;
+    const back = pieces.map((piece) => {
+      const text = mirrorText(piece.text);
+      const laid = { ...piece, text, from };
+      from += text.length;
+      return laid;
+    });
+    return back.map((piece) => piece.text).join('') === steps ? back : plain;
+  });
   protected readonly lit = computed(() => {
     const study = this.study();
     const t = this.player.t();
@@ -137,8 +154,10 @@ export class Studio implements HoldsTyping {
     void this.router.navigate(['/steps']);
   }
 
-  protected go(piece: LinePiece): void {
-    const move = piece.moves === null ? undefined : this.study()?.simulation.moves[piece.moves.first];
+  /** The playhead goes to the step under the caret. */
+  protected goTo(caret: number): void {
+    const piece = this.typed().find((one) => one.moves && one.from <= caret && caret <= one.from + one.text.length);
+    const move = piece?.moves ? this.study()?.simulation.moves[piece.moves.first] : undefined;
     if (move) this.player.seek(move.start);
   }
 
@@ -148,7 +167,14 @@ export class Studio implements HoldsTyping {
 
   protected isNow(piece: LinePiece): boolean {
     const lit = this.lit();
-    return lit !== null && piece.moves !== null && piece.moves.first <= lit && lit <= piece.moves.last && this.study()?.simulation.moves[lit]?.span.from === piece.from;
+    return lit !== null && piece.moves !== null && piece.moves.first <= lit && lit <= piece.moves.last && this.isPiece(piece, lit);
+  }
+
+  /** Repeated groups come back to the same words: a piece is lit by the move's own place in the text. */
+  private isPiece(piece: LinePiece, move: number): boolean {
+    const place = this.study()?.simulation.moves[move]?.span.from;
+    const list = this.pieces().some((one) => one === piece) ? this.pieces() : this.typed();
+    return this.pieces()[list.indexOf(piece)]?.from === place;
   }
 
   protected key(event: KeyboardEvent): void {

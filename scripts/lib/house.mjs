@@ -1,0 +1,56 @@
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ensureDatabase, startPostgres } from './postgres.mjs';
+import { must, node, root } from './project.mjs';
+import { startServer } from './server.mjs';
+
+/** The last day of the demo club's history wherever pictures and tests need it to stand still. */
+export const DEMO_DAY = '2026-11-21';
+
+/** A throw-away PostgreSQL in a folder of its own; `stop` takes all of it away. */
+export async function throwAwayPostgres() {
+  // The server's user must be able to enter the folder.
+  const data = mkdtempSync(join(tmpdir(), 'hopsk-'));
+  chmodSync(data, 0o711);
+  const database = await startPostgres(data, { throwAway: true });
+  return {
+    ...database,
+    data,
+    stop: async () => {
+      await database.stop();
+      rmSync(data, { recursive: true, force: true });
+    },
+  };
+}
+
+/** Loads the demo club into a fresh database of that server and gives its address. */
+export async function demoDatabase(postgres, name) {
+  await ensureDatabase(postgres.address('postgres'), name);
+  const folder = join(postgres.data, 'demo');
+  await must(node, ['--import', 'tsx', join(root, 'demo/src/write.ts'), folder, DEMO_DAY]);
+  const env = { ...process.env, DATABASE_URL: postgres.address(name) };
+  await must(node, [join(root, 'server/dist/import-file.mjs'), join(folder, 'club.json'), join(folder, 'coaches.json')], { env });
+  return postgres.address(name);
+}
+
+/** The whole application on a throw-away database with the demo club, on a free port. */
+export async function openHouse() {
+  const postgres = await throwAwayPostgres();
+  try {
+    const url = await demoDatabase(postgres, 'hopsk_demo');
+    const server = await startServer(postgres.data, { DATABASE_URL: url, HOPSK_PORT: '0', HOPSK_LOG: 'warn' });
+    return {
+      url: `http://127.0.0.1:${server.port}`,
+      databaseUrl: url,
+      postgres,
+      stop: async () => {
+        await server.stop();
+        await postgres.stop();
+      },
+    };
+  } catch (error) {
+    await postgres.stop();
+    throw error;
+  }
+}
