@@ -52,7 +52,8 @@ function takeMark(data) {
     } catch {
       alive = false;
     }
-    if (alive) throw new Plain(`Hopsk is running from this folder already (process ${pid}). Stop it there first, or use --data for another one.`);
+    if (alive)
+      throw new Plain(`Hopsk is running from this folder already (process ${pid}). Stop it there first, or use --data for another one.`);
   }
   writeFileSync(mark, String(process.pid));
   return () => rmSync(mark, { force: true });
@@ -137,7 +138,8 @@ async function sayWhere(wanted, tls, port) {
     const { networkInterfaces } = await import('node:os');
     const { default: qr } = await import(join(root, 'node_modules/qrcode/lib/index.js'));
     const nets = Object.values(networkInterfaces()).flatMap((list) => list ?? []);
-    const hosts = wanted.host === '0.0.0.0' ? nets.filter((net) => net.family === 'IPv4' && !net.internal).map((net) => net.address) : [wanted.host];
+    const hosts =
+      wanted.host === '0.0.0.0' ? nets.filter((net) => net.family === 'IPv4' && !net.internal).map((net) => net.address) : [wanted.host];
     for (const host of hosts) {
       console.log(`\non the network: ${scheme}://${host}:${port}  (trusting the certificate: docs/phone.md)`);
       console.log(await qr.toString(`${scheme}://${host}:${port}`, { type: 'utf8' }));

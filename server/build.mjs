@@ -15,7 +15,9 @@ await build({
     {
       name: 'packages-outside',
       setup(b) {
-        b.onResolve({ filter: /^[^./]/ }, (a) => (a.path.startsWith('@hopsk/') || a.kind === 'entry-point' ? undefined : { external: true }));
+        b.onResolve({ filter: /^[^./]/ }, (a) =>
+          a.path.startsWith('@hopsk/') || a.kind === 'entry-point' ? undefined : { external: true },
+        );
       },
     },
   ],

@@ -9,7 +9,16 @@ module.exports = (config) =>
     customLaunchers: {
       ChromiumHeadlessRoot: {
         base: 'ChromeHeadless',
-        flags: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-extensions', '--window-size=1280,800'],
+        flags: [
+          '--no-sandbox',
+          '--disable-gpu',
+          '--disable-dev-shm-usage',
+          '--no-first-run',
+          '--disable-background-networking',
+          '--disable-component-update',
+          '--disable-extensions',
+          '--window-size=1280,800',
+        ],
       },
     },
     browsers: ['ChromiumHeadlessRoot'],

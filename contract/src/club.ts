@@ -1,7 +1,10 @@
 import * as z from 'zod';
 import { between, Id, line } from './common.js';
 
-export const Email = z.email('is not an address').max(120).transform((address) => address.toLowerCase());
+export const Email = z
+  .email('is not an address')
+  .max(120)
+  .transform((address) => address.toLowerCase());
 /** Long enough to be safe, short enough that hashing it cannot be made a burden. */
 export const Password = z.string('is missing').min(10, 'needs at least 10 characters').max(200, 'is longer than 200 characters');
 

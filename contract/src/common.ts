@@ -33,7 +33,8 @@ export const SideName = z.enum(['left', 'right']);
 export const between = (low: number, high: number, unit = '') =>
   z.number(`is not a number`).refine((n) => n >= low && n <= high, `must lie between ${low} and ${high}${unit === '' ? '' : ` ${unit}`}`);
 
-export const whole = (low: number, high: number) => z.int('is not a whole number').refine((n) => n >= low && n <= high, `must lie between ${low} and ${high}`);
+export const whole = (low: number, high: number) =>
+  z.int('is not a whole number').refine((n) => n >= low && n <= high, `must lie between ${low} and ${high}`);
 
 /** What is wrong with a request: a code, a sentence, and each field with its own. */
 export const Problem = z.object({
@@ -57,7 +58,10 @@ export function fieldsOf(error: z.ZodError, input: unknown): { path: string; mes
 }
 
 function sentenceOf(issue: z.core.$ZodIssue, input: unknown): string {
-  const given = issue.path.reduce<unknown>((value, key) => (typeof value === 'object' && value !== null ? (value as Record<PropertyKey, unknown>)[key] : undefined), input);
+  const given = issue.path.reduce<unknown>(
+    (value, key) => (typeof value === 'object' && value !== null ? (value as Record<PropertyKey, unknown>)[key] : undefined),
+    input,
+  );
   if (given === undefined) return 'is missing';
   if (issue.code === 'invalid_value' && issue.values.length > 1) return `must be one of: ${issue.values.join(', ')}`;
   if (issue.code === 'unrecognized_keys') return `holds fields that are not known: ${issue.keys.slice(0, 5).join(', ')}`;

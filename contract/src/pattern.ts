@@ -20,7 +20,8 @@ export const Dose = z
     }
     const work = dose.mode === 'seconds' ? dose.work * dose.rounds * dose.sets : 0;
     const rest = dose.sets * (dose.rounds - 1) * (dose.rest ?? 0) + (dose.sets - 1) * (dose.setRest ?? 0);
-    if (work + rest > DOSE_LIMITS.total) context.addIssue({ code: 'custom', path: ['rounds'], message: `make more than ${DOSE_LIMITS.total / 3600} hours together` });
+    if (work + rest > DOSE_LIMITS.total)
+      context.addIssue({ code: 'custom', path: ['rounds'], message: `make more than ${DOSE_LIMITS.total / 3600} hours together` });
   });
 
 /** A pattern's text is kept as typed; line breaks are part of it. */

@@ -4,9 +4,18 @@ import { between, Code, Id, line, SideName } from './common.js';
 
 export const AGE_GROUPS = ['under 10', '10–12', '13–15', '16–17', 'adult', 'veteran'] as const;
 export const LEVELS = ['beginner', 'intermediate', 'advanced'] as const;
-export const BIASES = ['second foot long', 'second foot short', 'turns short', 'swings short', 'forward longer than back', 'left side slower', 'right side slower'] as const;
+export const BIASES = [
+  'second foot long',
+  'second foot short',
+  'turns short',
+  'swings short',
+  'forward longer than back',
+  'left side slower',
+  'right side slower',
+] as const;
 
-const measure = (part: keyof typeof MEASURE_LIMITS) => between(MEASURE_LIMITS[part][0], MEASURE_LIMITS[part][1], 'm').nullable().default(null);
+const measure = (part: keyof typeof MEASURE_LIMITS) =>
+  between(MEASURE_LIMITS[part][0], MEASURE_LIMITS[part][1], 'm').nullable().default(null);
 
 /** What a coach keeps of an athlete: little, and no contact data. Measures in metres. */
 export const AthleteDraft = z.object({

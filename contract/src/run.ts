@@ -46,7 +46,10 @@ export const RunEventSchema = z.discriminatedUnion('kind', [
 ]);
 
 /** What a device sends: the run and the events the server may not have yet. Sending twice changes nothing. */
-export const RunUpload = z.object({ run: RunHead, events: z.array(RunEventSchema).max(5000, 'holds more than 5000 events; send them in parts') });
+export const RunUpload = z.object({
+  run: RunHead,
+  events: z.array(RunEventSchema).max(5000, 'holds more than 5000 events; send them in parts'),
+});
 export type RunUpload = z.infer<typeof RunUpload>;
 
 export const RunUploaded = z.object({ stored: z.int(), total: z.int() });

@@ -78,7 +78,9 @@ describe('one evening, worked out by hand', () => {
 
   it('keeps the clock', () => {
     const sums = doseTotals(dose, totals.seconds);
-    expect(sums).toEqual(jasmine.objectContaining({ work: 180, rests: 4, restSeconds: 80, setRests: 1, setRestSeconds: 60, total: 320, atLeast: false }));
+    expect(sums).toEqual(
+      jasmine.objectContaining({ work: 180, rests: 4, restSeconds: 80, setRests: 1, setRestSeconds: 60, total: 320, atLeast: false }),
+    );
     expect(phasesOf(dose, totals.seconds).at(-1)?.end).toBe(320);
     expect(sums.repsARound).toBe(13);
     expect(sums.reps).toBe(78);
@@ -91,15 +93,32 @@ describe('one evening, worked out by hand', () => {
   it('counts what was tapped', () => {
     let n = 0;
     const stamp = (t: number): { id: string; n: number; at: number; t: number } => ({ id: `e${++n}`, n, at: 1_000_000 + t * 1000, t });
-    const tap = (t: number, fault: string): RunEvent => ({ ...stamp(t), kind: 'fault', fault, athlete: 'ada', side: null, source: 'floor', clip: null });
+    const tap = (t: number, fault: string): RunEvent => ({
+      ...stamp(t),
+      kind: 'fault',
+      fault,
+      athlete: 'ada',
+      side: null,
+      source: 'floor',
+      clip: null,
+    });
     const log: RunEvent[] = [
       { ...stamp(-5), kind: 'board', faults: ['split-late'] },
       { ...stamp(-5), kind: 'view', view: 'side' },
       { ...stamp(-5), kind: 'watch', athlete: 'ada' },
       { ...stamp(-5), kind: 'go' },
-      tap(3.4, 'split-late'), tap(4.1, 'split-late'), tap(8.9, 'split-late'), tap(12, 'recovery-place'), tap(15.2, 'split-late'), tap(15.9, 'split-late'),
+      tap(3.4, 'split-late'),
+      tap(4.1, 'split-late'),
+      tap(8.9, 'split-late'),
+      tap(12, 'recovery-place'),
+      tap(15.2, 'split-late'),
+      tap(15.9, 'split-late'),
       { ...stamp(21.7), kind: 'right', fault: null, athlete: 'ada', source: 'floor', clip: null },
-      tap(29, 'split-late'), tap(30.6, 'split-late'), tap(55, 'split-late'), tap(61.3, 'no-recovery'), tap(74.4, 'split-late'),
+      tap(29, 'split-late'),
+      tap(30.6, 'split-late'),
+      tap(55, 'split-late'),
+      tap(61.3, 'no-recovery'),
+      tap(74.4, 'split-late'),
       { ...stamp(80), kind: 'watch', athlete: null },
       { ...stamp(320), kind: 'end' },
     ];
@@ -111,8 +130,15 @@ describe('one evening, worked out by hand', () => {
     expect(counted.praise).toEqual({ ada: 1 });
     const where = counted.placed.filter((p) => p.event.fault === 'split-late').map((p) => [p.attempt?.round, p.attempt?.repetition, p.as]);
     expect(where).toEqual([
-      [1, 2, 'counted'], [1, 2, 'again'], [1, 4, 'counted'], [1, 7, 'counted'], [1, 7, 'again'],
-      [1, 13, 'counted'], [1, 13, 'again'], [2, 2, 'counted'], [2, 11, 'counted'],
+      [1, 2, 'counted'],
+      [1, 2, 'again'],
+      [1, 4, 'counted'],
+      [1, 7, 'counted'],
+      [1, 7, 'again'],
+      [1, 13, 'counted'],
+      [1, 13, 'again'],
+      [2, 2, 'counted'],
+      [2, 11, 'counted'],
     ]);
     const interval = wilson(6, 26);
     expect((6 / 26) * 100).toBeCloseTo(23.1, 1);

@@ -28,7 +28,9 @@ export class Chance {
   }
 
   uuid(): string {
-    const hex = Array.from({ length: 32 }, (_, i) => (i === 12 ? '4' : i === 16 ? '89ab'[this.whole(0, 3)] : this.whole(0, 15).toString(16))).join('');
+    const hex = Array.from({ length: 32 }, (_, i) =>
+      i === 12 ? '4' : i === 16 ? '89ab'[this.whole(0, 3)] : this.whole(0, 15).toString(16),
+    ).join('');
     return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-${hex.slice(12, 16)}-${hex.slice(16, 20)}-${hex.slice(20)}`;
   }
 }

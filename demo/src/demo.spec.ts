@@ -16,10 +16,17 @@ describe('the demo club', () => {
 
   it('has patterns that can be read and go wrong nowhere', () => {
     for (const pattern of PATTERNS) {
-      const performer = { body: bodyOf({ height: 1.7 }), school: schoolOf(pattern.school) as School, lead: pattern.lead === 'none' ? null : pattern.lead, playing: pattern.hand };
+      const performer = {
+        body: bodyOf({ height: 1.7 }),
+        school: schoolOf(pattern.school) as School,
+        lead: pattern.lead === 'none' ? null : pattern.lead,
+        playing: pattern.hand,
+      };
       const seen = study(pattern.steps, performer, pattern.shouldClose);
       expect(seen.errors).withContext(pattern.name).toEqual([]);
-      expect(seen.findings.map((finding) => finding.sentence)).withContext(pattern.name).toEqual([]);
+      expect(seen.findings.map((finding) => finding.sentence))
+        .withContext(pattern.name)
+        .toEqual([]);
     }
   });
 
@@ -31,7 +38,8 @@ describe('the demo club', () => {
         .map((tally) => ({ ...tally, day: run.day })),
     );
     const late = faultBook(tallies).find((entry) => entry.fault === 'split-late');
-    const rate = (part: SessionTally[]): number => part.reduce((sum, s) => sum + s.faulty, 0) / part.reduce((sum, s) => sum + s.attempts, 0);
+    const rate = (part: SessionTally[]): number =>
+      part.reduce((sum, s) => sum + s.faulty, 0) / part.reduce((sum, s) => sum + s.attempts, 0);
     const sessions = [...(late?.sessions ?? [])].filter((session) => session.attempts > 0);
     expect(sessions.length).toBeGreaterThan(6);
     expect(rate(sessions.slice(0, 4))).toBeGreaterThan(rate(sessions.slice(-4)) + 0.1);

@@ -14,14 +14,29 @@ export interface Invented {
 }
 
 const base: AthleteDraft = {
-  name: '', hand: 'right', lead: 'none', otherLead: 'none', height: null, hip: null, shoulder: null, leg: null, foot: null,
-  sport: 'squash', school: 'square-ready', level: 'intermediate', ageGroup: 'adult', cautions: [], bias: [], focus: [],
+  name: '',
+  hand: 'right',
+  lead: 'none',
+  otherLead: 'none',
+  height: null,
+  hip: null,
+  shoulder: null,
+  leg: null,
+  foot: null,
+  sport: 'squash',
+  school: 'square-ready',
+  level: 'intermediate',
+  ageGroup: 'adult',
+  cautions: [],
+  bias: [],
+  focus: [],
 };
 const who = (draft: Partial<AthleteDraft>, ...habits: Habit[]): Invented => ({
   draft: { ...base, focus: habits.slice(0, 3).map((habit) => habit.fault), ...draft },
   habits,
 });
-const habit = (fault: string, from: number, to: number, leftShare?: number): Habit => (leftShare === undefined ? { fault, from, to } : { fault, from, to, leftShare });
+const habit = (fault: string, from: number, to: number, leftShare?: number): Habit =>
+  leftShare === undefined ? { fault, from, to } : { fault, from, to, leftShare };
 
 const karate = { sport: 'karate', school: 'mixed-45', lead: 'left', otherLead: 'drill' } as const;
 const bladed = { sport: 'karate', school: 'bladed-guard', lead: 'right', otherLead: 'none' } as const;
@@ -29,17 +44,64 @@ const table = { sport: 'table tennis' } as const;
 
 /** A dozen invented people of an old net loft above a harbour. */
 export const PEOPLE: readonly Invented[] = [
-  who({ name: 'Ines', height: 1.68, shoulder: 0.4 }, habit('split-late', 0.48, 0.14), habit('no-recovery', 0.1, 0.3, 0.25), habit('wrong-leg', 0.3, 0.12, 0.8)),
-  who({ name: 'Bo', height: 1.83, level: 'advanced', cautions: ['left ankle, old sprain'] }, habit('land-early', 0.22, 0.2), habit('slow-first', 0.34, 0.16), habit('leans-back', 0.06, 0.01)),
-  who({ name: 'Teyo', hand: 'left', height: 1.76 }, habit('split-late', 0.3, 0.26, 0.5), habit('recovery-place', 0.35, 0.2), habit('stance-narrow', 0.03, 0.02)),
-  who({ name: 'Maud', height: 1.61, ageGroup: 'veteran', level: 'beginner', cautions: ['short sets in the heat'] }, habit('tall', 0.4, 0.38), habit('no-recovery', 0.3, 0.18), habit('knee-line', 0.1, 0.08)),
-  who({ ...karate, name: 'Ravi', height: 1.79, hip: 0.34, bias: ['forward longer than back'] }, habit('follow-uneven', 0.42, 0.22), habit('turn-short', 0.2, 0.25), habit('crossed', 0.02, 0.01)),
-  who({ ...karate, name: 'Lioba', hand: 'left', lead: 'right', height: 1.7, level: 'advanced', otherLead: 'free' }, habit('retreat-short', 0.28, 0.1), habit('rises', 0.18, 0.12), habit('tempo-flat', 0.3, 0.3)),
-  who({ ...bladed, name: 'Kjell', height: 1.91 }, habit('long-step', 0.3, 0.12), habit('tell', 0.24, 0.22), habit('foot-exposed', 0.12, 0.05)),
-  who({ ...karate, name: 'Otto', height: 1.44, ageGroup: '10–12', level: 'beginner', cautions: ['growth spurt: fewer landings'] }, habit('crossed', 0.36, 0.16), habit('guard-drops', 0.3, 0.34)),
+  who(
+    { name: 'Ines', height: 1.68, shoulder: 0.4 },
+    habit('split-late', 0.48, 0.14),
+    habit('no-recovery', 0.1, 0.3, 0.25),
+    habit('wrong-leg', 0.3, 0.12, 0.8),
+  ),
+  who(
+    { name: 'Bo', height: 1.83, level: 'advanced', cautions: ['left ankle, old sprain'] },
+    habit('land-early', 0.22, 0.2),
+    habit('slow-first', 0.34, 0.16),
+    habit('leans-back', 0.06, 0.01),
+  ),
+  who(
+    { name: 'Teyo', hand: 'left', height: 1.76 },
+    habit('split-late', 0.3, 0.26, 0.5),
+    habit('recovery-place', 0.35, 0.2),
+    habit('stance-narrow', 0.03, 0.02),
+  ),
+  who(
+    { name: 'Maud', height: 1.61, ageGroup: 'veteran', level: 'beginner', cautions: ['short sets in the heat'] },
+    habit('tall', 0.4, 0.38),
+    habit('no-recovery', 0.3, 0.18),
+    habit('knee-line', 0.1, 0.08),
+  ),
+  who(
+    { ...karate, name: 'Ravi', height: 1.79, hip: 0.34, bias: ['forward longer than back'] },
+    habit('follow-uneven', 0.42, 0.22),
+    habit('turn-short', 0.2, 0.25),
+    habit('crossed', 0.02, 0.01),
+  ),
+  who(
+    { ...karate, name: 'Lioba', hand: 'left', lead: 'right', height: 1.7, level: 'advanced', otherLead: 'free' },
+    habit('retreat-short', 0.28, 0.1),
+    habit('rises', 0.18, 0.12),
+    habit('tempo-flat', 0.3, 0.3),
+  ),
+  who(
+    { ...bladed, name: 'Kjell', height: 1.91 },
+    habit('long-step', 0.3, 0.12),
+    habit('tell', 0.24, 0.22),
+    habit('foot-exposed', 0.12, 0.05),
+  ),
+  who(
+    { ...karate, name: 'Otto', height: 1.44, ageGroup: '10–12', level: 'beginner', cautions: ['growth spurt: fewer landings'] },
+    habit('crossed', 0.36, 0.16),
+    habit('guard-drops', 0.3, 0.34),
+  ),
   who({ ...table, name: 'Samira', height: 1.65, level: 'advanced' }, habit('follow-uneven', 0.26, 0.1), habit('heels-down', 0.2, 0.14)),
-  who({ ...table, name: 'Wen', hand: 'left', height: 1.55, ageGroup: '13–15' }, habit('wrong-first', 0.4, 0.12, 0.7), habit('rises', 0.3, 0.24)),
-  who({ ...table, name: 'Pia', height: 1.32, ageGroup: 'under 10', level: 'beginner' }, habit('short-steps', 0.44, 0.3), habit('waits', 0.2, 0.2)),
+  who(
+    { ...table, name: 'Wen', hand: 'left', height: 1.55, ageGroup: '13–15' },
+    habit('wrong-first', 0.4, 0.12, 0.7),
+    habit('rises', 0.3, 0.24),
+  ),
+  who(
+    { ...table, name: 'Pia', height: 1.32, ageGroup: 'under 10', level: 'beginner' },
+    habit('short-steps', 0.44, 0.3),
+    habit('waits', 0.2, 0.2),
+  ),
   who({ ...table, name: 'Dario', height: 1.72 }, habit('far-leg-idle', 0.3, 0.33, 0.2), habit('split-late', 0.24, 0.1)),
 ];
 

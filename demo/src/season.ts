@@ -17,11 +17,18 @@ const shift = (p: number, by: number): number => 1 / (1 + Math.exp(-(Math.log(p 
 /** The demo club with three months of runs up to `lastDay` (YYYY-MM-DD), from a seed: the same seed and day give the same file. */
 export function season(lastDay: string, seed = 4180): ClubFile {
   const chance = new Chance(seed);
-  const people = PEOPLE.map(({ draft, habits }) => ({ athlete: { ...draft, id: chance.uuid(), version: 0 } satisfies AthleteSave, habits }));
+  const people = PEOPLE.map(({ draft, habits }) => ({
+    athlete: { ...draft, id: chance.uuid(), version: 0 } satisfies AthleteSave,
+    habits,
+  }));
   const patterns = PATTERNS.map((draft): PatternSave => ({ ...draft, id: chance.uuid(), version: 0 }));
   const runs: ClubFile['runs'] = [];
   const end = Date.parse(`${lastDay}T00:00:00Z`);
-  const evenings = [['squash', 4, 18], ['karate', 2, 19], ['table tennis', 0, 10]] as const;
+  const evenings = [
+    ['squash', 4, 18],
+    ['karate', 2, 19],
+    ['table tennis', 0, 10],
+  ] as const;
 
   for (let week = WEEKS - 1; week >= 0; week--) {
     for (const [sport, daysBefore, hour] of evenings) {
@@ -42,8 +49,20 @@ export function season(lastDay: string, seed = 4180): ClubFile {
 
 type Person = { readonly athlete: AthleteSave; readonly habits: readonly Habit[] };
 
-function runOf(chance: Chance, pattern: PatternSave, group: readonly Person[], startedAt: Date, progress: number, mood: number): ClubFile['runs'][number] {
-  const performer = { body: bodyOf({ height: 1.7 }), school: schoolOf(pattern.school) as School, lead: pattern.lead === 'none' ? null : pattern.lead, playing: pattern.hand };
+function runOf(
+  chance: Chance,
+  pattern: PatternSave,
+  group: readonly Person[],
+  startedAt: Date,
+  progress: number,
+  mood: number,
+): ClubFile['runs'][number] {
+  const performer = {
+    body: bodyOf({ height: 1.7 }),
+    school: schoolOf(pattern.school) as School,
+    lead: pattern.lead === 'none' ? null : pattern.lead,
+    playing: pattern.hand,
+  };
   const dose = pattern.dose;
   if (!dose) throw new Error(`${pattern.name} has no dose`);
   const plan = { dose, rep: repPlanOf(simulate(parse(pattern.steps).items, performer)) };
@@ -60,28 +79,64 @@ function runOf(chance: Chance, pattern: PatternSave, group: readonly Person[], s
     const board = person.habits.map((habit) => habit.fault);
     const view = faults.get(chance.pick(board))?.view ?? 'side';
     const before = round.start - (i === 0 ? 5 : 2);
-    log.push({ kind: 'board', t: before, faults: board }, { kind: 'view', t: before, view }, { kind: 'watch', t: before, athlete: person.athlete.id });
+    log.push(
+      { kind: 'board', t: before, faults: board },
+      { kind: 'view', t: before, view },
+      { kind: 'watch', t: before, athlete: person.athlete.id },
+    );
     for (const habit of person.habits) {
       const unit = faults.get(habit.fault)?.per ?? 'repetition';
       const inRound = attemptsOf(plan, unit).filter((attempt) => attempt.start >= round.start && attempt.start < round.end);
       log.push(...taps(chance, habit, inRound, person.athlete.id, progress, mood, faults.get(habit.fault)?.view === view));
     }
     // Now and then something is seen that nobody was looking for.
-    if (chance.next() < 0.1) log.push({ kind: 'fault', t: chance.between(round.start + 4, round.end), fault: chance.pick(STRAY), side: null, athlete: person.athlete.id, source: 'floor', clip: null });
-    if (chance.next() < 0.5) log.push({ kind: 'right', t: chance.between(round.start + 5, round.end), athlete: person.athlete.id, fault: null, source: 'floor', clip: null });
+    if (chance.next() < 0.1)
+      log.push({
+        kind: 'fault',
+        t: chance.between(round.start + 4, round.end),
+        fault: chance.pick(STRAY),
+        side: null,
+        athlete: person.athlete.id,
+        source: 'floor',
+        clip: null,
+      });
+    if (chance.next() < 0.5)
+      log.push({
+        kind: 'right',
+        t: chance.between(round.start + 5, round.end),
+        athlete: person.athlete.id,
+        fault: null,
+        source: 'floor',
+        clip: null,
+      });
   });
   const last = rounds.at(-1)?.end ?? 0;
   for (const event of log.sort((a, b) => a.t - b.t)) push({ ...event, t: Math.round(Math.min(event.t, last) * 100) / 100 });
   push({ kind: 'end', t: last });
   const run = {
-    id: chance.uuid(), name: pattern.name, day: startedAt.toISOString().slice(0, 10), startedAt: startedAt.toISOString(), patternId: pattern.id,
-    steps: pattern.steps, plan: structuredClone(plan) as ClubFile['runs'][number]['run']['plan'], athletes: group.map((person) => person.athlete.id), tapDelay: 1,
+    id: chance.uuid(),
+    name: pattern.name,
+    day: startedAt.toISOString().slice(0, 10),
+    startedAt: startedAt.toISOString(),
+    patternId: pattern.id,
+    steps: pattern.steps,
+    plan: structuredClone(plan) as ClubFile['runs'][number]['run']['plan'],
+    athletes: group.map((person) => person.athlete.id),
+    tapDelay: 1,
   };
   return { run, events };
 }
 
 /** Taps of one fault in one round. Seen from the wrong place few are noticed; late in a round it shows more. */
-function taps(chance: Chance, habit: Habit, attempts: readonly Attempt[], athlete: string, progress: number, mood: number, visible: boolean): Loose[] {
+function taps(
+  chance: Chance,
+  habit: Habit,
+  attempts: readonly Attempt[],
+  athlete: string,
+  progress: number,
+  mood: number,
+  visible: boolean,
+): Loose[] {
   const level = habit.from + (habit.to - habit.from) * progress;
   return attempts.flatMap((attempt, i): Loose[] => {
     const tired = attempts.length > 1 ? (i / (attempts.length - 1) - 0.5) * 0.6 : 0;

@@ -5,13 +5,25 @@ const shared = ['core/src', 'contract/src', 'package-lock.json', 'tsconfig.base.
 
 /** Builds the server's bundle if its sources have changed. */
 export async function buildServer() {
-  const fresh = await unlessFresh(join(root, 'server/dist/.stamp'), [...shared, 'server/src', 'server/build.mjs'], () => must(node, ['build.mjs'], { cwd: join(root, 'server') }));
+  const fresh = await unlessFresh(join(root, 'server/dist/.stamp'), [...shared, 'server/src', 'server/build.mjs'], () =>
+    must(node, ['build.mjs'], { cwd: join(root, 'server') }),
+  );
   return fresh ? 'built' : 'fresh';
 }
 
 /** Builds the web app if its sources have changed. */
 export async function buildWeb() {
-  const parts = [...shared, 'web/src', 'web/public', 'web/angular.json', 'web/ngsw-config.json', 'web/tsconfig.json', 'web/tsconfig.app.json'];
-  const fresh = await unlessFresh(join(root, 'web/.angular/stamp'), parts, () => must(node, [tools.ng, 'build'], { cwd: join(root, 'web'), env: { ...process.env, NG_CLI_ANALYTICS: 'false' } }));
+  const parts = [
+    ...shared,
+    'web/src',
+    'web/public',
+    'web/angular.json',
+    'web/ngsw-config.json',
+    'web/tsconfig.json',
+    'web/tsconfig.app.json',
+  ];
+  const fresh = await unlessFresh(join(root, 'web/.angular/stamp'), parts, () =>
+    must(node, [tools.ng, 'build'], { cwd: join(root, 'web'), env: { ...process.env, NG_CLI_ANALYTICS: 'false' } }),
+  );
   return fresh ? 'built' : 'fresh';
 }

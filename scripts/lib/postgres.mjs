@@ -7,14 +7,28 @@ import { installDebian } from './debian.mjs';
 import { isRoot, Plain, root } from './project.mjs';
 
 /** Faster and unsafe against power loss: for clusters that are thrown away. */
-export const THROW_AWAY = ['fsync=off', 'synchronous_commit=off', 'full_page_writes=off', 'shared_buffers=64MB', 'max_connections=60', 'autovacuum=off', 'jit=off'];
+export const THROW_AWAY = [
+  'fsync=off',
+  'synchronous_commit=off',
+  'full_page_writes=off',
+  'shared_buffers=64MB',
+  'max_connections=60',
+  'autovacuum=off',
+  'jit=off',
+];
 const KEPT = ['shared_buffers=128MB', 'max_connections=60', 'jit=off'];
 
 function findBinaries() {
   const debian = '/usr/lib/postgresql';
-  const versions = existsSync(debian) ? readdirSync(debian).sort((a, b) => Number(b) - Number(a)).map((version) => join(debian, version, 'bin')) : [];
+  const versions = existsSync(debian)
+    ? readdirSync(debian)
+        .sort((a, b) => Number(b) - Number(a))
+        .map((version) => join(debian, version, 'bin'))
+    : [];
   const path = (process.env.PATH ?? '').split(':').filter(Boolean);
-  return [...versions, ...path, '/usr/local/pgsql/bin'].find((folder) => ['initdb', 'pg_ctl', 'postgres'].every((name) => existsSync(join(folder, name))));
+  return [...versions, ...path, '/usr/local/pgsql/bin'].find((folder) =>
+    ['initdb', 'pg_ctl', 'postgres'].every((name) => existsSync(join(folder, name))),
+  );
 }
 
 /** Folder of the server's programs; Debian's package is installed when they are missing. */
@@ -28,8 +42,13 @@ export async function ensurePostgres() {
 /** The unprivileged user that runs the server when we are root (it refuses to run as root). */
 function serverUser() {
   if (!isRoot) return null;
-  const line = readFileSync('/etc/passwd', 'utf8').split('\n').find((row) => row.startsWith('postgres:'));
-  if (!line) throw new Plain('There is no user postgres on this machine; as root the database needs one. Install Debian’s package postgresql, or start as an ordinary user.');
+  const line = readFileSync('/etc/passwd', 'utf8')
+    .split('\n')
+    .find((row) => row.startsWith('postgres:'));
+  if (!line)
+    throw new Plain(
+      'There is no user postgres on this machine; as root the database needs one. Install Debian’s package postgresql, or start as an ordinary user.',
+    );
   const [, , uid, gid] = line.split(':').map(Number);
   return { uid, gid };
 }
@@ -63,7 +82,12 @@ function freePort() {
 function program(binaries, user, log, name, args) {
   return new Promise((done, fail) => {
     const out = openSync(log, 'a');
-    const child = spawn(join(binaries, name), args, { cwd: '/', stdio: ['ignore', out, out], env: { PATH: process.env.PATH, LC_ALL: 'C.UTF-8' }, ...(user ?? {}) });
+    const child = spawn(join(binaries, name), args, {
+      cwd: '/',
+      stdio: ['ignore', out, out],
+      env: { PATH: process.env.PATH, LC_ALL: 'C.UTF-8' },
+      ...(user ?? {}),
+    });
     child.once('error', fail);
     child.once('exit', (code) => {
       closeSync(out);
@@ -116,7 +140,19 @@ export async function startPostgres(data, { throwAway = false } = {}) {
     const password = randomBytes(24).toString('base64url');
     writeFileSync(passwordFile, password, { mode: 0o600 });
     if (user) for (const path of [cluster, passwordFile]) chownSync(path, user.uid, user.gid);
-    const args = ['-D', cluster, '-U', 'hopsk', '--auth-local=reject', '--auth-host=scram-sha-256', `--pwfile=${passwordFile}`, '-E', 'UTF8', '--locale=C.UTF-8', '--no-instructions'];
+    const args = [
+      '-D',
+      cluster,
+      '-U',
+      'hopsk',
+      '--auth-local=reject',
+      '--auth-host=scram-sha-256',
+      `--pwfile=${passwordFile}`,
+      '-E',
+      'UTF8',
+      '--locale=C.UTF-8',
+      '--no-instructions',
+    ];
     try {
       await program(binaries, user, log, 'initdb', throwAway ? [...args, '--no-sync'] : args);
     } finally {
@@ -124,7 +160,10 @@ export async function startPostgres(data, { throwAway = false } = {}) {
     }
     writeFileSync(secret, password, { mode: 0o600 });
   }
-  if (!existsSync(secret)) throw new Plain(`The database in ${cluster} has lost its password file ${secret}. Put it back, or move the database away to start afresh.`);
+  if (!existsSync(secret))
+    throw new Plain(
+      `The database in ${cluster} has lost its password file ${secret}. Put it back, or move the database away to start afresh.`,
+    );
   const password = readFileSync(secret, 'utf8');
 
   let port = runningPort(cluster);

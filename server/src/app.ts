@@ -17,7 +17,12 @@ import { runRoutes } from './runs/routes.js';
 import { transferRoutes } from './transfer/routes.js';
 
 /** The whole server as one Express application; listening is somebody else's. */
-export function createApp(config: Pick<Config, 'web' | 'tls' | 'trustProxy' | 'sessionSecret'>, pool: Pool, log: Logger, phone: () => Promise<Phone>): Express {
+export function createApp(
+  config: Pick<Config, 'web' | 'tls' | 'trustProxy' | 'sessionSecret'>,
+  pool: Pool,
+  log: Logger,
+  phone: () => Promise<Phone>,
+): Express {
   const app = express();
   const secure = config.tls !== null;
   if (config.trustProxy !== null) app.set('trust proxy', config.trustProxy);

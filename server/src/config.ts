@@ -30,16 +30,24 @@ export interface Config {
 /** Reads and checks the environment; throws a sentence naming each setting that is wrong. */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
   const parsed = Environment.safeParse(env);
-  if (!parsed.success) throw new Error(`Settings are wrong: ${parsed.error.issues.map((issue) => `${issue.path.join('.')} ${issue.message}`).join('; ')}`);
+  if (!parsed.success)
+    throw new Error(`Settings are wrong: ${parsed.error.issues.map((issue) => `${issue.path.join('.')} ${issue.message}`).join('; ')}`);
   const e = parsed.data;
-  if ((e.HOPSK_CERT === undefined) !== (e.HOPSK_KEY === undefined)) throw new Error('Settings are wrong: a certificate needs its key and a key its certificate.');
-  for (const file of [e.HOPSK_CERT, e.HOPSK_KEY]) if (file !== undefined && !existsSync(file)) throw new Error(`Settings are wrong: ${file} is not there.`);
+  if ((e.HOPSK_CERT === undefined) !== (e.HOPSK_KEY === undefined))
+    throw new Error('Settings are wrong: a certificate needs its key and a key its certificate.');
+  for (const file of [e.HOPSK_CERT, e.HOPSK_KEY])
+    if (file !== undefined && !existsSync(file)) throw new Error(`Settings are wrong: ${file} is not there.`);
   return {
     databaseUrl: e.DATABASE_URL,
     port: e.HOPSK_PORT,
-    hosts: e.HOPSK_HOSTS.split(',').map((host) => host.trim()).filter((host) => host !== ''),
+    hosts: e.HOPSK_HOSTS.split(',')
+      .map((host) => host.trim())
+      .filter((host) => host !== ''),
     web: e.HOPSK_WEB ?? null,
-    tls: e.HOPSK_CERT !== undefined && e.HOPSK_KEY !== undefined ? { cert: readFileSync(e.HOPSK_CERT, 'utf8'), key: readFileSync(e.HOPSK_KEY, 'utf8') } : null,
+    tls:
+      e.HOPSK_CERT !== undefined && e.HOPSK_KEY !== undefined
+        ? { cert: readFileSync(e.HOPSK_CERT, 'utf8'), key: readFileSync(e.HOPSK_KEY, 'utf8') }
+        : null,
     trustProxy: e.HOPSK_TRUST_PROXY ?? null,
     sessionSecret: e.HOPSK_SESSION_SECRET,
     log: e.HOPSK_LOG,

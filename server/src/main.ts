@@ -40,6 +40,12 @@ async function main(): Promise<void> {
 
 main().catch((error: unknown) => {
   const code = (error as { code?: unknown }).code;
-  console.error(code === 'EADDRINUSE' ? 'The port is in use by another program. Choose another with --port.' : error instanceof Error ? error.message : error);
+  console.error(
+    code === 'EADDRINUSE'
+      ? 'The port is in use by another program. Choose another with --port.'
+      : error instanceof Error
+        ? error.message
+        : error,
+  );
   process.exit(1);
 });

@@ -40,8 +40,16 @@ describe('motion', () => {
 describe('lengths as typed and read', () => {
   it('reads what coaches type', () => {
     const read: readonly (readonly [string, 'cm' | 'ft-in', number | null])[] = [
-      ['170', 'cm', 1.7], ['170 cm', 'ft-in', 1.7], ['1,7 m', 'cm', 1.7], [`5'7"`, 'cm', 1.7018], ['5 ft 7 in', 'cm', 1.7018],
-      ['67', 'ft-in', 1.7018], ['6 ft', 'cm', 1.8288], ['tall', 'cm', null], ['', 'cm', null], ['-3', 'cm', null],
+      ['170', 'cm', 1.7],
+      ['170 cm', 'ft-in', 1.7],
+      ['1,7 m', 'cm', 1.7],
+      [`5'7"`, 'cm', 1.7018],
+      ['5 ft 7 in', 'cm', 1.7018],
+      ['67', 'ft-in', 1.7018],
+      ['6 ft', 'cm', 1.8288],
+      ['tall', 'cm', null],
+      ['', 'cm', null],
+      ['-3', 'cm', null],
     ];
     for (const [text, units, metres] of read) {
       if (metres === null) expect(parseLength(text, units)).withContext(text).toBeNull();

@@ -52,9 +52,7 @@ export function bodyOf(measures: Measures, under16 = false): Body {
   const height = known ?? ASSUMED_HEIGHT;
   const guess: Origin = known === null ? 'assumed' : under16 || known < 1.45 ? 'rough' : 'estimated';
   const part = (name: BodyPart, measured?: number | null): Dimension =>
-    measured == null
-      ? { metres: height * SHARES_OF_HEIGHT[name], origin: guess }
-      : { metres: measured, origin: 'measured' };
+    measured == null ? { metres: height * SHARES_OF_HEIGHT[name], origin: guess } : { metres: measured, origin: 'measured' };
   return {
     height: { metres: height, origin: known === null ? 'assumed' : 'measured' },
     hip: part('hip', measures.hip),

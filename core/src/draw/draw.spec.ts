@@ -21,11 +21,23 @@ describe('drawings', () => {
   });
 
   it('no number hides another', () => {
-    view.prints.forEach((a, i) => view.prints.slice(i + 1).forEach((b) => expect(Math.abs(a.label.y - b.label.y) >= 2 * CHIP - 1e-9 || Math.abs(a.label.x - b.label.x) >= chipHalfWidth(a.word) + chipHalfWidth(b.word) - 1e-9 || distance(a.label, b.label) >= 2 * CHIP).toBeTrue()));
+    view.prints.forEach((a, i) =>
+      view.prints
+        .slice(i + 1)
+        .forEach((b) =>
+          expect(
+            Math.abs(a.label.y - b.label.y) >= 2 * CHIP - 1e-9 ||
+              Math.abs(a.label.x - b.label.x) >= chipHalfWidth(a.word) + chipHalfWidth(b.word) - 1e-9 ||
+              distance(a.label, b.label) >= 2 * CHIP,
+          ).toBeTrue(),
+        ),
+    );
   });
 
   it('the box holds everything', () => {
-    for (const print of view.prints) for (const p of [...print.outline, print.label]) expect(p.x > view.box.minX && p.x < view.box.maxX && p.y > view.box.minY && p.y < view.box.maxY).toBeTrue();
+    for (const print of view.prints)
+      for (const p of [...print.outline, print.label])
+        expect(p.x > view.box.minX && p.x < view.box.maxX && p.y > view.box.minY && p.y < view.box.maxY).toBeTrue();
   });
 
   it('lanes have no gaps and show each foot in the air when it steps', () => {
@@ -38,7 +50,13 @@ describe('drawings', () => {
       }
       expect(at).toBeCloseTo(simulation.seconds, 9);
     }
-    expect(lanes.right.filter((block) => block.air).map((block) => block.word)).toEqual(['split', 'shuffle', 'lunge', 'recover', 'shuffle']);
+    expect(lanes.right.filter((block) => block.air).map((block) => block.word)).toEqual([
+      'split',
+      'shuffle',
+      'lunge',
+      'recover',
+      'shuffle',
+    ]);
   });
 });
 

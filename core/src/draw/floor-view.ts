@@ -119,7 +119,8 @@ interface Chip {
 }
 
 /** At most three numbers are written out; the rest is a sign that there are more. */
-export const wordOf = (numbers: readonly number[]): string => (numbers.length <= 3 ? numbers.join('·') : `${numbers.slice(0, 2).join('·')}·…`);
+export const wordOf = (numbers: readonly number[]): string =>
+  numbers.length <= 3 ? numbers.join('·') : `${numbers.slice(0, 2).join('·')}·…`;
 
 /** How much a chip at this spot would cover of prints and of other chips, metres. */
 function hiding(spot: Vec, wide: number, drafts: readonly Draft[], placed: readonly Chip[], body: Body): number {
@@ -130,7 +131,9 @@ function hiding(spot: Vec, wide: number, drafts: readonly Draft[], placed: reado
     const deepest = Math.max(
       ...parts.map((part) => {
         const rel = turned(sub(part, middle), -draft.at.toe);
-        return CHIP - Math.hypot(Math.max(0, Math.abs(rel.x) - body.breadth.metres / 2), Math.max(0, Math.abs(rel.y) - body.foot.metres / 2));
+        return (
+          CHIP - Math.hypot(Math.max(0, Math.abs(rel.x) - body.breadth.metres / 2), Math.max(0, Math.abs(rel.y) - body.foot.metres / 2))
+        );
       }),
     );
     cost += Math.max(0, deepest);

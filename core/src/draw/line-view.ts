@@ -31,13 +31,19 @@ export function lineView(study: Study): LinePiece[] {
     const to = cuts[i] as number;
     const span = [...spans].find(([start, { to: end }]) => start <= from && to <= end)?.[1] ?? null;
     const unread = study.errors.some((error) => error.from <= from && to <= error.to && error.to > error.from);
-    pieces.push({ text: text.slice(from, to), from, moves: span && { first: span.first, last: span.last }, mark: unread ? 'unread' : worst(study, from, to) });
+    pieces.push({
+      text: text.slice(from, to),
+      from,
+      moves: span && { first: span.first, last: span.last },
+      mark: unread ? 'unread' : worst(study, from, to),
+    });
   }
   return pieces;
 }
 
 function worst(study: Study, from: number, to: number): Level | null {
   let mark: Level | null = null;
-  for (const { span, level } of study.findings) if (span && span.from <= from && to <= span.to && RANK[level] > (mark === null ? 0 : RANK[mark])) mark = level;
+  for (const { span, level } of study.findings)
+    if (span && span.from <= from && to <= span.to && RANK[level] > (mark === null ? 0 : RANK[mark])) mark = level;
   return mark;
 }

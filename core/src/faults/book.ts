@@ -53,7 +53,11 @@ function entry(fault: string, rows: readonly SessionTally[]): BookEntry {
   const sessions = days.map(([day, parts]): BookSession => {
     const merged = { day, fault, ...sums(parts) };
     const watched = merged.attempts > 0;
-    return { ...merged, rate: watched ? merged.faulty / merged.attempts : null, interval: watched ? wilson(merged.faulty, merged.attempts) : null };
+    return {
+      ...merged,
+      rate: watched ? merged.faulty / merged.attempts : null,
+      interval: watched ? wilson(merged.faulty, merged.attempts) : null,
+    };
   });
   const all = sums(sessions);
   const clusters = sessions.map((session) => ({ hits: session.faulty, n: session.attempts }));

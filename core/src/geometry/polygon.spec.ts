@@ -7,7 +7,11 @@ import { distance, type Vec } from './vec.js';
 
 const pairs = (polygon: readonly Vec[]): [number, number][] => polygon.map((p) => [p.x, p.y]);
 const body = bodyOf({ height: 1.75 });
-const anyFoot = fc.record({ x: fc.double({ min: -1, max: 1, noNaN: true }), y: fc.double({ min: -1, max: 1, noNaN: true }), toe: fc.double({ min: -360, max: 360, noNaN: true }) });
+const anyFoot = fc.record({
+  x: fc.double({ min: -1, max: 1, noNaN: true }),
+  y: fc.double({ min: -1, max: 1, noNaN: true }),
+  toe: fc.double({ min: -360, max: 360, noNaN: true }),
+});
 
 describe('foot outlines', () => {
   it('have the area that d3-polygon finds, and the foot’s length', () => {
@@ -43,6 +47,11 @@ describe('foot outlines', () => {
 
   it('nothing has no box', () => {
     expect(boxOf([])).toBeNull();
-    expect(boxOf([{ x: 1, y: 2 }, { x: -1, y: 5 }])).toEqual({ minX: -1, maxX: 1, minY: 2, maxY: 5 });
+    expect(
+      boxOf([
+        { x: 1, y: 2 },
+        { x: -1, y: 5 },
+      ]),
+    ).toEqual({ minX: -1, maxX: 1, minY: 2, maxY: 5 });
   });
 });

@@ -37,7 +37,8 @@ export function timeToAnswer(sim: Simulation, t: number): number | null {
 /** Worst and mean time to answer over one repetition. The mean is exact: the wait falls evenly to each ready instant. */
 export function answerTimes(sim: Simulation, states: readonly StateSpan[] = statesOf(sim)): AnswerTime {
   const ready = readySpans(sim, states);
-  if (ready.length === 0 || sim.seconds === 0) return { worst: sim.seconds === 0 ? 0 : null, worstAt: 0, mean: sim.seconds === 0 ? 0 : null };
+  if (ready.length === 0 || sim.seconds === 0)
+    return { worst: sim.seconds === 0 ? 0 : null, worstAt: 0, mean: sim.seconds === 0 ? 0 : null };
   let worst = 0;
   let worstAt = 0;
   let sum = 0;

@@ -24,10 +24,7 @@ export interface Drift {
 export function driftOf(sim: Simulation): Drift {
   const by: Vec = sub(originOf(sim.end.feet), originOf(sim.start.feet));
   const turned = sim.end.heading - sim.start.heading;
-  const furthestMark = Math.max(
-    distance(sim.start.feet.left, sim.end.feet.left),
-    distance(sim.start.feet.right, sim.end.feet.right),
-  );
+  const furthestMark = Math.max(distance(sim.start.feet.left, sim.end.feet.left), distance(sim.start.feet.right, sim.end.feet.right));
   const heading = normalised(turned);
   return {
     right: by.x,

@@ -7,7 +7,18 @@ import { STANCE_TOLERANCE } from '../stance/stance.js';
 import { CLOSED, driftOf } from './drift.js';
 import { crossedBy, narrowBy, wideBy, touching } from './state.js';
 
-export type FindingCode = 'crossed' | 'touching' | 'passed' | 'narrow' | 'wide' | 'not-closed' | 'strike-early' | 'strike-late' | 'stride' | 'nothing-to-recover' | 'too-many-moves';
+export type FindingCode =
+  | 'crossed'
+  | 'touching'
+  | 'passed'
+  | 'narrow'
+  | 'wide'
+  | 'not-closed'
+  | 'strike-early'
+  | 'strike-late'
+  | 'stride'
+  | 'nothing-to-recover'
+  | 'too-many-moves';
 export type Level = 'note' | 'beware' | 'stop';
 
 /** Something that goes wrong before anybody moves. Lengths in metres, times in seconds, angles in degrees. */
@@ -92,18 +103,54 @@ function underWay(sim: Simulation, move: SimMove): Finding[] {
   const { width } = sim.target;
   const found: Finding[] = [];
   const make = (code: FindingCode, at: number, excess: number, limit: number, fault: string, sentence: string): Finding => ({
-    code, level: levelOf(excess, tolerance), at, move: move.index, span: move.span, feet: BOTH,
-    value: limit + excess, limit, excess, fault, sentence,
+    code,
+    level: levelOf(excess, tolerance),
+    at,
+    move: move.index,
+    span: move.span,
+    feet: BOTH,
+    value: limit + excess,
+    limit,
+    excess,
+    fault,
+    sentence,
   });
   if (crossed.at >= 0) {
-    found.push(make('crossed', crossed.at, crossed.by, Math.max(0.02, tolerance), 'crossed', `The feet cross by ${cm(crossed.by + Math.max(0.02, tolerance))}.`));
+    found.push(
+      make(
+        'crossed',
+        crossed.at,
+        crossed.by,
+        Math.max(0.02, tolerance),
+        'crossed',
+        `The feet cross by ${cm(crossed.by + Math.max(0.02, tolerance))}.`,
+      ),
+    );
   } else if (narrow.at >= 0) {
-    found.push(make('narrow', narrow.at, narrow.by, width - tolerance, 'stance-narrow', narrowWords(width - tolerance - narrow.by, width - tolerance)));
+    found.push(
+      make(
+        'narrow',
+        narrow.at,
+        narrow.by,
+        width - tolerance,
+        'stance-narrow',
+        narrowWords(width - tolerance - narrow.by, width - tolerance),
+      ),
+    );
   }
   if (touched >= 0 && crossed.at < 0) found.push(make('touching', touched, 0.01, 0, 'crossed', 'The feet touch.'));
   const passed = passedBy(sim, move);
   if (passed > LEAST.metres) {
-    found.push(make('passed', move.end, passed, sim.performer.body.breadth.metres / 2, 'crossed', `The ${move.before.lead} foot led and falls behind by ${cm(passed + sim.performer.body.breadth.metres / 2)}.`));
+    found.push(
+      make(
+        'passed',
+        move.end,
+        passed,
+        sim.performer.body.breadth.metres / 2,
+        'crossed',
+        `The ${move.before.lead} foot led and falls behind by ${cm(passed + sim.performer.body.breadth.metres / 2)}.`,
+      ),
+    );
   }
   return found;
 }
@@ -129,21 +176,42 @@ function passedBy(sim: Simulation, move: SimMove): number {
 
 /** What stands wrong once a move has ended. */
 function afterMove(sim: Simulation, move: SimMove): Finding[] {
-  if (!move.moving || move.means.includes('wide') && move.step.act.move === 'lunge') return [];
+  if (!move.moving || (move.means.includes('wide') && move.step.act.move === 'lunge')) return [];
   const { tolerance } = sim.target;
   const { feet, heading } = move.after;
   const found: Finding[] = [];
-  const was = { narrow: narrowBy(move.before.feet, move.before.heading, sim.target, tolerance), wide: wideBy(move.before.feet, move.before.heading, sim.target) };
+  const was = {
+    narrow: narrowBy(move.before.feet, move.before.heading, sim.target, tolerance),
+    wide: wideBy(move.before.feet, move.before.heading, sim.target),
+  };
   const narrow = narrowBy(feet, heading, sim.target, tolerance);
   const wide = wideBy(feet, heading, sim.target);
   const base = { at: move.end, move: move.index, span: move.span, feet: BOTH };
   // Only the move that makes it worse is named; those that follow inherit the stance.
   if (narrow > LEAST.metres && narrow > was.narrow + 1e-6) {
     const limit = sim.target.width - tolerance;
-    found.push({ ...base, code: 'narrow', level: levelOf(narrow, tolerance), value: limit - narrow, limit, excess: narrow, fault: 'stance-narrow', sentence: `It ends ${cm(limit - narrow)} wide; the stance wants ${cm(limit)} at least.` });
+    found.push({
+      ...base,
+      code: 'narrow',
+      level: levelOf(narrow, tolerance),
+      value: limit - narrow,
+      limit,
+      excess: narrow,
+      fault: 'stance-narrow',
+      sentence: `It ends ${cm(limit - narrow)} wide; the stance wants ${cm(limit)} at least.`,
+    });
   }
   if (wide > LEAST.metres && wide > was.wide + 1e-6) {
-    found.push({ ...base, code: 'wide', level: levelOf(wide, tolerance), value: tolerance + wide, limit: tolerance, excess: wide, fault: 'stance-wide', sentence: `It ends ${cm(wide + tolerance)} wider or longer than the stance; ${cm(tolerance)} is allowed.` });
+    found.push({
+      ...base,
+      code: 'wide',
+      level: levelOf(wide, tolerance),
+      value: tolerance + wide,
+      limit: tolerance,
+      excess: wide,
+      fault: 'stance-wide',
+      sentence: `It ends ${cm(wide + tolerance)} wider or longer than the stance; ${cm(tolerance)} is allowed.`,
+    });
   }
   return found;
 }

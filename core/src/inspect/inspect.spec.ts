@@ -25,7 +25,9 @@ describe('what goes wrong', () => {
     const found = study('lunge ahead 60 cm, advance 20 cm, advance 20 cm', performer(1.7), false).findings;
     expect(found.filter((finding) => finding.code === 'wide').length).toBe(0);
     const closed = study('split, shuffle right 40 cm', performer(1.7), true).findings;
-    expect(closed.map((finding) => [finding.code, finding.sentence])).toEqual([['not-closed', 'It does not come back: 40 cm to the right after one repetition.']]);
+    expect(closed.map((finding) => [finding.code, finding.sentence])).toEqual([
+      ['not-closed', 'It does not come back: 40 cm to the right after one repetition.'],
+    ]);
     expect(closed[0]?.fault).toBe('recovery-place');
   });
 

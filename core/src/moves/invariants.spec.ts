@@ -42,7 +42,8 @@ describe('invariants of the moves', () => {
       fc.property(anyPerformer, bearing, metres, metres, side, (p, b, d, f, first) => {
         const before = stance(p);
         const { after } = gather(before, first, b, d, f, 0.44);
-        const ahead = (feet: typeof before.feet, way: number): number => dot(sub(feet[first], feet[first === 'left' ? 'right' : 'left']), wayOf(way));
+        const ahead = (feet: typeof before.feet, way: number): number =>
+          dot(sub(feet[first], feet[first === 'left' ? 'right' : 'left']), wayOf(way));
         expect(ahead(after.feet, b) - ahead(before.feet, b)).toBeCloseTo(d - f, 9);
         expect(ahead(after.feet, b + 90) - ahead(before.feet, b + 90)).toBeCloseTo(0, 9);
         expect(distance(originOf(after.feet), originOf(before.feet))).toBeCloseTo((d + f) / 2, 9);
@@ -100,7 +101,18 @@ describe('invariants of the moves', () => {
 
   it('mirroring text, hand and lead gives the mirrored floor exactly', () => {
     const words = fc.array(
-      fc.constantFrom('split', 'shuffle right 40 cm', 'shuffle 30° left far foot first', 'advance 25 cm', 'retreat small', 'pivot lead foot left 70°', 'pivot right foot -40°', 'lunge ahead right', 'lunge 20° left left foot, recover ahead', 'lunge playing foot, recover back'),
+      fc.constantFrom(
+        'split',
+        'shuffle right 40 cm',
+        'shuffle 30° left far foot first',
+        'advance 25 cm',
+        'retreat small',
+        'pivot lead foot left 70°',
+        'pivot right foot -40°',
+        'lunge ahead right',
+        'lunge 20° left left foot, recover ahead',
+        'lunge playing foot, recover back',
+      ),
       { minLength: 1, maxLength: 8 },
     );
     fc.assert(

@@ -21,7 +21,13 @@ export interface Hand {
 }
 
 export type Act =
-  | { readonly move: 'gather'; readonly word: 'advance' | 'retreat' | 'shuffle'; readonly bearing: number; readonly size: Size | null; readonly first: FootRef | null }
+  | {
+      readonly move: 'gather';
+      readonly word: 'advance' | 'retreat' | 'shuffle';
+      readonly bearing: number;
+      readonly size: Size | null;
+      readonly first: FootRef | null;
+    }
   | { readonly move: 'split'; readonly style: SplitStyle }
   | { readonly move: 'pivot'; readonly foot: FootRef; readonly turn: number }
   | { readonly move: 'lunge'; readonly bearing: number; readonly size: Size | null; readonly foot: FootRef | null }

@@ -12,7 +12,8 @@ export function mirrorText(text: string): string {
   tokens.forEach((token, i) => {
     let swap: string | null = null;
     if (token.kind === 'word') swap = MIRRORED[token.text] ?? null;
-    else if (token.kind === 'number' && tokens[i + 1]?.text === '°' && !sideNear(tokens, i)) swap = negated(text.slice(token.from, token.to));
+    else if (token.kind === 'number' && tokens[i + 1]?.text === '°' && !sideNear(tokens, i))
+      swap = negated(text.slice(token.from, token.to));
     if (swap === null) return;
     out += text.slice(done, token.from) + swap;
     done = token.to;

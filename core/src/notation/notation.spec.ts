@@ -10,12 +10,25 @@ const act = (text: string): Act | undefined => {
   const item = parse(text).items[0];
   return item?.kind === 'step' ? item.act : undefined;
 };
-const withoutPlaces = (items: readonly Item[]): unknown => JSON.parse(JSON.stringify(items, (key, value: unknown) => (key === 'span' ? undefined : value)));
+const withoutPlaces = (items: readonly Item[]): unknown =>
+  JSON.parse(JSON.stringify(items, (key, value: unknown) => (key === 'span' ? undefined : value)));
 
 describe('a line of steps', () => {
   it('is read word by word', () => {
-    expect(act('shuffle right 40 cm')).toEqual({ move: 'gather', word: 'shuffle', bearing: 90, size: { value: 40, unit: 'cm' }, first: null });
-    expect(act('Retreat 8 in rear foot first')).toEqual({ move: 'gather', word: 'retreat', bearing: 180, size: { value: 8, unit: 'in' }, first: 'rear' });
+    expect(act('shuffle right 40 cm')).toEqual({
+      move: 'gather',
+      word: 'shuffle',
+      bearing: 90,
+      size: { value: 40, unit: 'cm' },
+      first: null,
+    });
+    expect(act('Retreat 8 in rear foot first')).toEqual({
+      move: 'gather',
+      word: 'retreat',
+      bearing: 180,
+      size: { value: 8, unit: 'in' },
+      first: 'rear',
+    });
     expect(act('shuffle ahead left small')).toEqual(jasmine.objectContaining({ bearing: -45, size: { value: 1, unit: 'small' } }));
     expect(act('shuffle 30° left')).toEqual(jasmine.objectContaining({ bearing: -30 }));
     expect(act('lunge right 1.1×')).toEqual({ move: 'lunge', bearing: 90, size: { value: 1.1, unit: 'own' }, foot: null });
@@ -67,7 +80,10 @@ describe('a line of steps', () => {
   });
 
   it('says plainly what is too much, and reads on', () => {
-    const said = (text: string): string => parse(text).errors.map((error) => error.message).join(' ');
+    const said = (text: string): string =>
+      parse(text)
+        .errors.map((error) => error.message)
+        .join(' ');
     expect(said('lunge ahead 40 m')).toContain('more than anybody steps');
     expect(said('pivot lead foot right 3600°')).toContain('at most 720°');
     expect(said('(split, advance')).toContain('not closed');
@@ -85,7 +101,10 @@ describe('a line of steps', () => {
   });
 
   it('never throws and never hangs, whatever is typed', () => {
-    const word = fc.oneof(fc.string(), fc.constantFrom('split', 'lunge', 'shuffle', 'left', 'foot', '(', ')', '3', '40 cm', '+', 'hit', ',', '×', '"x"', '#', '\n'));
+    const word = fc.oneof(
+      fc.string(),
+      fc.constantFrom('split', 'lunge', 'shuffle', 'left', 'foot', '(', ')', '3', '40 cm', '+', 'hit', ',', '×', '"x"', '#', '\n'),
+    );
     fc.assert(
       fc.property(fc.array(word, { maxLength: 30 }), (words) => {
         const text = words.join(' ');
@@ -100,18 +119,49 @@ describe('a line of steps', () => {
 const anyStep = fc
   .record({
     act: fc.oneof(
-      fc.record({ move: fc.constant('gather' as const), word: fc.constant('shuffle' as const), bearing: fc.integer({ min: -179, max: 180 }), size: fc.oneof(fc.constant(null), fc.record({ value: fc.integer({ min: 1, max: 90 }), unit: fc.constantFrom('cm' as const, 'in' as const) })), first: fc.constantFrom(null, 'left' as const, 'far' as const) }),
-      fc.record({ move: fc.constant('pivot' as const), foot: fc.constantFrom('left' as const, 'lead' as const), turn: fc.integer({ min: 1, max: 360 }) }),
-      fc.record({ move: fc.constant('lunge' as const), bearing: fc.constantFrom(0, 45, -90), size: fc.constant(null), foot: fc.constantFrom(null, 'right' as const) }),
+      fc.record({
+        move: fc.constant('gather' as const),
+        word: fc.constant('shuffle' as const),
+        bearing: fc.integer({ min: -179, max: 180 }),
+        size: fc.oneof(
+          fc.constant(null),
+          fc.record({ value: fc.integer({ min: 1, max: 90 }), unit: fc.constantFrom('cm' as const, 'in' as const) }),
+        ),
+        first: fc.constantFrom(null, 'left' as const, 'far' as const),
+      }),
+      fc.record({
+        move: fc.constant('pivot' as const),
+        foot: fc.constantFrom('left' as const, 'lead' as const),
+        turn: fc.integer({ min: 1, max: 360 }),
+      }),
+      fc.record({
+        move: fc.constant('lunge' as const),
+        bearing: fc.constantFrom(0, 45, -90),
+        size: fc.constant(null),
+        foot: fc.constantFrom(null, 'right' as const),
+      }),
       fc.record({ move: fc.constant('recover' as const), way: fc.constantFrom('back' as const, 'ahead' as const) }),
       fc.record({ move: fc.constant('split' as const), style: fc.constantFrom('drop' as const, 'low hop' as const, 'high hop' as const) }),
     ),
     times: fc.integer({ min: 1, max: 9 }),
     tempo: fc.constantFrom(null, { factor: 2 }, { factor: 0.7 }, { seconds: 0.4 }),
-    hands: fc.array(fc.record({ word: fc.constantFrom('hit', 'jab'), tie: fc.constantFrom('start' as const, 'landing' as const), offsetMs: fc.integer({ min: -300, max: 300 }), span: fc.constant({ from: 0, to: 0 }) }), { maxLength: 2 }),
+    hands: fc.array(
+      fc.record({
+        word: fc.constantFrom('hit', 'jab'),
+        tie: fc.constantFrom('start' as const, 'landing' as const),
+        offsetMs: fc.integer({ min: -300, max: 300 }),
+        span: fc.constant({ from: 0, to: 0 }),
+      }),
+      { maxLength: 2 },
+    ),
   })
   .map((step): Item => ({ kind: 'step', ...step, span: { from: 0, to: 0 } }));
-const anyItem = fc.oneof(anyStep, fc.record({ items: fc.array(anyStep, { minLength: 1, maxLength: 4 }), times: fc.integer({ min: 1, max: 5 }) }).map((group): Item => ({ kind: 'group', ...group, span: { from: 0, to: 0 } })));
+const anyItem = fc.oneof(
+  anyStep,
+  fc
+    .record({ items: fc.array(anyStep, { minLength: 1, maxLength: 4 }), times: fc.integer({ min: 1, max: 5 }) })
+    .map((group): Item => ({ kind: 'group', ...group, span: { from: 0, to: 0 } })),
+);
 
 describe('printing and mirroring', () => {
   it('print and parse round-trip', () => {

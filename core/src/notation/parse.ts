@@ -103,7 +103,11 @@ class Reader {
   private count(token: Token): number {
     const value = token.value ?? 1;
     if (Number.isInteger(value) && value >= 1 && value <= NOTATION_LIMITS.times) return value;
-    this.fail(token, `A count is a whole number from 1 to ${NOTATION_LIMITS.times}; ${token.text} was read as 1. A size needs a unit, such as ${token.text} cm.`, ['a count', 'a unit']);
+    this.fail(
+      token,
+      `A count is a whole number from 1 to ${NOTATION_LIMITS.times}; ${token.text} was read as 1. A size needs a unit, such as ${token.text} cm.`,
+      ['a count', 'a unit'],
+    );
     return 1;
   }
 
@@ -121,11 +125,28 @@ class Reader {
       }
       return null;
     }
-    const draft: Draft = { bearings: [], degrees: null, feet: [], size: null, seconds: null, tempo: null, times: leading ?? 1, style: null, hands: [] };
+    const draft: Draft = {
+      bearings: [],
+      degrees: null,
+      feet: [],
+      size: null,
+      seconds: null,
+      tempo: null,
+      times: leading ?? 1,
+      style: null,
+      hands: [],
+    };
     while (this.peek() && !['end-of-step', 'open', 'close'].includes((this.peek() as Token).kind)) this.part(draft, head.text as MoveWord);
     const act = this.act(head, draft);
     if (!act) return null;
-    return { kind: 'step', act, times: draft.times, tempo: draft.tempo, hands: draft.hands, span: { from: head.from, to: this.lastEnd(head) } };
+    return {
+      kind: 'step',
+      act,
+      times: draft.times,
+      tempo: draft.tempo,
+      hands: draft.hands,
+      span: { from: head.from, to: this.lastEnd(head) },
+    };
   }
 
   private leadingCount(): number | null {
@@ -174,7 +195,9 @@ class Reader {
       return null;
     }
     if (!(value > 0)) {
-      this.fail(token, 'A size is larger than nothing; the usual one was taken. Turn the direction round instead.', ['a size such as 40 cm']);
+      this.fail(token, 'A size is larger than nothing; the usual one was taken. Turn the direction round instead.', [
+        'a size such as 40 cm',
+      ]);
       return null;
     }
     let metres = value;
@@ -192,7 +215,11 @@ class Reader {
 
   private within(token: Token, size: Size, fits: boolean): Size | null {
     if (fits) return size;
-    this.fail(token, `A step of ${token.text} ${size.unit === 'own' ? '×' : size.unit} is more than anybody steps (${NOTATION_LIMITS.metres} m at most); the usual size was taken.`, ['a smaller size']);
+    this.fail(
+      token,
+      `A step of ${token.text} ${size.unit === 'own' ? '×' : size.unit} is more than anybody steps (${NOTATION_LIMITS.metres} m at most); the usual size was taken.`,
+      ['a smaller size'],
+    );
     return null;
   }
 

@@ -35,8 +35,15 @@ export function printAct(act: Act): string {
 /** A bearing in words: a plain direction, half way between two, or degrees to a side. */
 export function bearingWords(bearing: number): string {
   const plain: Readonly<Record<number, string>> = {
-    0: 'ahead', 90: 'right', 180: 'back', '-180': 'back', '-90': 'left',
-    45: 'ahead right', '-45': 'ahead left', 135: 'back right', '-135': 'back left',
+    0: 'ahead',
+    90: 'right',
+    180: 'back',
+    '-180': 'back',
+    '-90': 'left',
+    45: 'ahead right',
+    '-45': 'ahead left',
+    135: 'back right',
+    '-135': 'back left',
   };
   return plain[bearing] ?? `${Math.abs(bearing)}° ${bearing < 0 ? 'left' : 'right'}`;
 }

@@ -16,8 +16,27 @@ export const SPLIT_STYLES: readonly SplitStyle[] = ['drop', 'low hop', 'high hop
 
 /** Words that may be heard inside a step, for completion and for naming the nearest one. */
 export const STEP_WORDS: readonly string[] = [
-  ...FOOT_WORDS, 'ahead', 'back', 'foot', 'first', ...SIZE_WORDS, ...Object.keys(TEMPO_WORDS), 'drop', 'low', 'high', 'hop', 'on', 'in',
-  'hit', 'after', 'before', 'with', 'start', 'landing', 'twice', 'step',
+  ...FOOT_WORDS,
+  'ahead',
+  'back',
+  'foot',
+  'first',
+  ...SIZE_WORDS,
+  ...Object.keys(TEMPO_WORDS),
+  'drop',
+  'low',
+  'high',
+  'hop',
+  'on',
+  'in',
+  'hit',
+  'after',
+  'before',
+  'with',
+  'start',
+  'landing',
+  'twice',
+  'step',
 ];
 
 /** Words that swap when a pattern is mirrored. */

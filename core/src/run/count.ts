@@ -110,7 +110,8 @@ interface Chance {
 function planned(plan: RunPlan, events: readonly RunEvent[], fault: FaultEntry, spans: readonly Watching[]): Chance[] {
   const total = planPhases(plan).at(-1)?.end ?? 0;
   const run = stretchesRun(events, total);
-  const done = (attempt: Attempt): boolean => run.some((stretch) => stretch.from <= attempt.start + 1e-9 && attempt.end <= stretch.to + 1e-9);
+  const done = (attempt: Attempt): boolean =>
+    run.some((stretch) => stretch.from <= attempt.start + 1e-9 && attempt.end <= stretch.to + 1e-9);
   return attemptsOf(plan, fault.per).map((attempt) => ({
     attempt,
     athlete: done(attempt) ? watchedThroughout(spans, attempt.start, attempt.end, fault.code, fault.view) : null,
@@ -142,7 +143,8 @@ function tapped(events: readonly RunEvent[], code: string, spans: readonly Watch
   return chances;
 }
 
-const openAt = (chances: readonly Chance[], tap: FaultEvent): Chance | null => chances.find((chance) => chance.after < tap.n && tap.n < chance.upTo) ?? null;
+const openAt = (chances: readonly Chance[], tap: FaultEvent): Chance | null =>
+  chances.find((chance) => chance.after < tap.n && tap.n < chance.upTo) ?? null;
 
 /** The attempt running the tap delay before the tap; in a rest the last one before; then moved as the coach said. */
 function runningAt(chances: readonly Chance[], tap: FaultEvent, events: readonly RunEvent[], delay: number): Chance | null {

@@ -56,5 +56,9 @@ export function undoneIds(events: readonly RunEvent[]): ReadonlySet<string> {
 export function lastUndoable(events: readonly RunEvent[]): RunEvent | null {
   const undone = undoneIds(events);
   const taps: readonly RunEventKind[] = ['fault', 'right', 'attempt', 'result'];
-  return ordered(events).filter((event) => taps.includes(event.kind) && !undone.has(event.id)).at(-1) ?? null;
+  return (
+    ordered(events)
+      .filter((event) => taps.includes(event.kind) && !undone.has(event.id))
+      .at(-1) ?? null
+  );
 }

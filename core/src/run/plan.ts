@@ -50,7 +50,9 @@ export function attemptsOf(plan: RunPlan, unit: FaultUnit): Attempt[] {
           const from = phase.start + k * rep.seconds + start;
           // The last chance of a repetition lasts until the first one of the next, or the repetition's end.
           const last = i === starts.length - 1;
-          const to = last ? phase.start + (k + 1) * rep.seconds + (k + 1 < whole ? (starts[0] ?? 0) : 0) : phase.start + k * rep.seconds + (starts[i + 1] ?? 0);
+          const to = last
+            ? phase.start + (k + 1) * rep.seconds + (k + 1 < whole ? (starts[0] ?? 0) : 0)
+            : phase.start + k * rep.seconds + (starts[i + 1] ?? 0);
           attempts.push({ start: from, end: to, set: phase.set, round: phase.round, repetition: k + 1 });
         });
       }

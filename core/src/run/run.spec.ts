@@ -15,12 +15,19 @@ const phases = phasesOf(dose, 2);
 type Loose = Partial<RunEvent> & { kind: RunEvent['kind']; t: number };
 /** A log whose wall clock follows the plan from zero; later `at` values may be given. */
 function logOf(...loose: readonly Loose[]): RunEvent[] {
-  return loose.map((event, i) => ({ id: `e${i}`, n: i, at: event.t * 1000, athlete: 'a', source: 'floor', clip: null, side: null, ...event }) as RunEvent);
+  return loose.map(
+    (event, i) => ({ id: `e${i}`, n: i, at: event.t * 1000, athlete: 'a', source: 'floor', clip: null, side: null, ...event }) as RunEvent,
+  );
 }
-const setup = (...faults: string[]): Loose[] => [{ kind: 'board', t: -5, faults }, { kind: 'watch', t: -5 }, { kind: 'go', t: -5 }];
+const setup = (...faults: string[]): Loose[] => [
+  { kind: 'board', t: -5, faults },
+  { kind: 'watch', t: -5 },
+  { kind: 'go', t: -5 },
+];
 const end: Loose = { kind: 'end', t: 25 };
 const tap = (t: number, fault = 'split-late'): Loose => ({ kind: 'fault', t, fault });
-const only = (log: RunEvent[], fault = 'split-late', delay = 1, p = plan): Tally | undefined => countRun(p, log, catalogue, delay).tallies.find((tally) => tally.fault === fault);
+const only = (log: RunEvent[], fault = 'split-late', delay = 1, p = plan): Tally | undefined =>
+  countRun(p, log, catalogue, delay).tallies.find((tally) => tally.fault === fault);
 
 describe('the clock of a run', () => {
   it('is derived from the log: count-down, work, rest, pause, skip, end', () => {
@@ -45,7 +52,12 @@ describe('the clock of a run', () => {
 
   it('beeps at each change with three ticks before', () => {
     const beeps = beepsOf(phases);
-    expect(beeps.filter((b) => b.sound !== 'tick').map((b) => [b.at, b.sound])).toEqual([[0, 'work'], [10, 'rest'], [15, 'work'], [25, 'end']]);
+    expect(beeps.filter((b) => b.sound !== 'tick').map((b) => [b.at, b.sound])).toEqual([
+      [0, 'work'],
+      [10, 'rest'],
+      [15, 'work'],
+      [25, 'end'],
+    ]);
     expect(beeps.filter((b) => b.sound === 'tick').map((b) => b.at)).toEqual([-3, -2, -1, 7, 8, 9, 12, 13, 14, 22, 23, 24]);
   });
 });
@@ -56,18 +68,25 @@ describe('attempts of a plan', () => {
     expect(attemptsOf(plan, 'step').length).toBe(20);
     expect(attemptsOf(plan, 'turn')).toEqual([]);
     expect(attemptsOf({ ...plan, dose: { ...dose, work: 9 } }, 'repetition').length).toBe(8);
-    expect(attemptsOf({ ...plan, dose: { ...dose, mode: 'reps', work: 3 } }, 'repetition').at(-1)).toEqual(jasmine.objectContaining({ round: 2, repetition: 3 }));
+    expect(attemptsOf({ ...plan, dose: { ...dose, mode: 'reps', work: 3 } }, 'repetition').at(-1)).toEqual(
+      jasmine.objectContaining({ round: 2, repetition: 3 }),
+    );
   });
 });
 
 describe('counting faults', () => {
   it('counts only what was watched throughout, on the board and seen from where it shows', () => {
     expect(only(logOf(...setup('split-late'), end))).toEqual(jasmine.objectContaining({ attempts: 10, faulty: 0 }));
-    expect(only(logOf(...setup('split-late'), { kind: 'watch', t: 3, athlete: null } as Loose, { kind: 'watch', t: 15 }, end))?.attempts).toBe(6);
+    expect(
+      only(logOf(...setup('split-late'), { kind: 'watch', t: 3, athlete: null } as Loose, { kind: 'watch', t: 15 }, end))?.attempts,
+    ).toBe(6);
     expect(only(logOf(...setup('split-late'), { kind: 'view', t: 4, view: 'front' } as Loose, end))?.attempts).toBe(2);
     expect(only(logOf(...setup(), { kind: 'board', t: 15, faults: ['split-late'] } as Loose, end))?.attempts).toBe(5);
     const split = logOf(...setup('split-late'), { kind: 'watch', t: 4, athlete: 'b' } as Loose, end);
-    expect(countRun(plan, split, catalogue, 1).tallies.map((t) => [t.athlete, t.attempts])).toEqual([['a', 2], ['b', 8]]);
+    expect(countRun(plan, split, catalogue, 1).tallies.map((t) => [t.athlete, t.attempts])).toEqual([
+      ['a', 2],
+      ['b', 8],
+    ]);
   });
 
   it('skipped plan time holds no attempts', () => {
@@ -84,11 +103,15 @@ describe('counting faults', () => {
   it('can be undone, undone again, moved to the one before and given to another', () => {
     const base = [...setup('split-late'), tap(3.5)];
     expect(only(logOf(...base, { kind: 'undo', t: 4, target: 'e3' } as Loose, end))?.faulty).toBe(0);
-    expect(only(logOf(...base, { kind: 'undo', t: 4, target: 'e3' } as Loose, { kind: 'undo', t: 4, target: 'e4' } as Loose, end))?.faulty).toBe(1);
+    expect(
+      only(logOf(...base, { kind: 'undo', t: 4, target: 'e3' } as Loose, { kind: 'undo', t: 4, target: 'e4' } as Loose, end))?.faulty,
+    ).toBe(1);
     const moved = countRun(plan, logOf(...base, { kind: 'move', t: 4, target: 'e3', by: -1 } as Loose, end), catalogue, 1);
     expect(moved.placed[0]?.attempt?.repetition).toBe(1);
     const given = logOf(...base, { kind: 'assign', t: 4, target: 'e3', athlete: 'b' } as Loose, end);
-    expect(countRun(plan, given, catalogue, 1).tallies.find((t) => t.athlete === 'b')).toEqual(jasmine.objectContaining({ attempts: 0, noted: 1 }));
+    expect(countRun(plan, given, catalogue, 1).tallies.find((t) => t.athlete === 'b')).toEqual(
+      jasmine.objectContaining({ attempts: 0, noted: 1 }),
+    );
     expect(lastUndoable(logOf(...base))?.id).toBe('e3');
     expect(lastUndoable(logOf(...base, { kind: 'undo', t: 4, target: 'e3' } as Loose))).toBeNull();
     expect(undoneIds(logOf({ kind: 'undo', t: 1, target: 'x' } as Loose))).toEqual(new Set(['x']));
@@ -104,9 +127,20 @@ describe('counting faults', () => {
     const attempt = (t: number): Loose => ({ kind: 'attempt', t, clean: false });
     const log = logOf(...setup('split-late'), attempt(1), tap(2), tap(2.2), attempt(3), attempt(4), tap(5), end);
     expect(only(log, 'split-late', 1, free)).toEqual(jasmine.objectContaining({ attempts: 3, faulty: 1, again: 1, noted: 1 }));
-    const other = logOf(...setup('split-late'), tap(2), { kind: 'watch', t: 2.5, athlete: 'b' } as Loose, { ...attempt(3), athlete: 'b' } as Loose, end);
+    const other = logOf(
+      ...setup('split-late'),
+      tap(2),
+      { kind: 'watch', t: 2.5, athlete: 'b' } as Loose,
+      { ...attempt(3), athlete: 'b' } as Loose,
+      end,
+    );
     const rows = countRun(free, other, catalogue, 1).tallies.map((t) => [t.athlete, t.attempts, t.faulty, t.noted]);
-    expect(rows).toEqual(jasmine.arrayWithExactContents([['b', 1, 0, 0], ['a', 0, 0, 1]]));
+    expect(rows).toEqual(
+      jasmine.arrayWithExactContents([
+        ['b', 1, 0, 0],
+        ['a', 0, 0, 1],
+      ]),
+    );
   });
 });
 
@@ -124,11 +158,23 @@ describe('moving on', () => {
 });
 
 describe('the fault book', () => {
-  const row = (day: string, fault: string, attempts: number, faulty: number, noted = 0): SessionTally => ({ day, fault, attempts, faulty, noted, left: 0, right: 0 });
+  const row = (day: string, fault: string, attempts: number, faulty: number, noted = 0): SessionTally => ({
+    day,
+    fault,
+    attempts,
+    faulty,
+    noted,
+    left: 0,
+    right: 0,
+  });
   const book = faultBook([
-    row('2026-09-01', 'tall', 20, 1), row('2026-09-08', 'tall', 20, 0),
-    row('2026-09-01', 'crossed', 20, 8), row('2026-09-08', 'crossed', 10, 3), row('2026-09-08', 'crossed', 10, 3),
-    row('2026-09-08', 'eyes', 0, 0, 2), row('2026-09-08', 'stiff', 12, 0),
+    row('2026-09-01', 'tall', 20, 1),
+    row('2026-09-08', 'tall', 20, 0),
+    row('2026-09-01', 'crossed', 20, 8),
+    row('2026-09-08', 'crossed', 10, 3),
+    row('2026-09-08', 'crossed', 10, 3),
+    row('2026-09-08', 'eyes', 0, 0, 2),
+    row('2026-09-08', 'stiff', 12, 0),
   ]);
 
   it('puts what recurs first, merges runs of a day, keeps noted ones without a rate', () => {
@@ -143,6 +189,7 @@ describe('the fault book', () => {
 describe('the catalogue', () => {
   it('has each fault once, with causes that exist', () => {
     expect(catalogue.size).toBe(FAULTS.length);
-    for (const fault of FAULTS) for (const cause of fault.causes) expect(catalogue.has(cause)).withContext(`${fault.code} → ${cause}`).toBeTrue();
+    for (const fault of FAULTS)
+      for (const cause of fault.causes) expect(catalogue.has(cause)).withContext(`${fault.code} → ${cause}`).toBeTrue();
   });
 });

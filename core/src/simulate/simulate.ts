@@ -66,7 +66,13 @@ class Run {
   private one(step: Step): void {
     if (this.moves.length >= MOST_MOVES) {
       this.full = true;
-      this.problem('too-many-moves', step, `The pattern has more than ${MOST_MOVES} moves; it was followed up to there.`, MOST_MOVES + 1, MOST_MOVES);
+      this.problem(
+        'too-many-moves',
+        step,
+        `The pattern has more than ${MOST_MOVES} moves; it was followed up to there.`,
+        MOST_MOVES + 1,
+        MOST_MOVES,
+      );
       return;
     }
     const before = this.posture;

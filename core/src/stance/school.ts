@@ -87,8 +87,7 @@ export function spanMetres(span: Span, school: School, body: Body): number {
       return span.n * body[span.of].metres;
     case 'big-toe-through-rear-heel': {
       // Across the facing line: from the lead mark inward to its big toe, then from the rear heel outward to its mark.
-      const bigToe =
-        BIG_TOE_INWARD * body.breadth.metres * Math.cos(lead * RAD) - (1 - BALL_FROM_HEEL) * foot * Math.sin(lead * RAD);
+      const bigToe = BIG_TOE_INWARD * body.breadth.metres * Math.cos(lead * RAD) - (1 - BALL_FROM_HEEL) * foot * Math.sin(lead * RAD);
       return bigToe + BALL_FROM_HEEL * foot * Math.sin(rear * RAD);
     }
     case 'heels-on-one-line':

@@ -18,7 +18,11 @@ describe('intervals of a share', () => {
   }
 
   it('solves the score equation it is defined by (Wilson 1927)', () => {
-    for (const [hits, n] of [[6, 26], [3, 7], [40, 41]] as const) {
+    for (const [hits, n] of [
+      [6, 26],
+      [3, 7],
+      [40, 41],
+    ] as const) {
       const { low, high } = wilson(hits, n);
       for (const limit of [low, high]) {
         const score = Math.abs(hits / n - limit) / Math.sqrt((limit * (1 - limit)) / n);
@@ -53,12 +57,20 @@ describe('intervals of a share', () => {
   });
 
   it('is wider over sessions than the plain one, plain for one session, nothing for nothing', () => {
-    const clusters = [{ hits: 6, n: 26 }, { hits: 2, n: 30 }];
+    const clusters = [
+      { hits: 6, n: 26 },
+      { hits: 2, n: 30 },
+    ];
     const over = clusteredWilson(clusters);
     const plain = wilson(8, 56);
     expect(over?.of).toBe('sessions');
     expect((over?.high ?? 0) - (over?.low ?? 0)).toBeGreaterThan(plain.high - plain.low);
-    expect(clusteredWilson([{ hits: 6, n: 26 }, { hits: 0, n: 0 }])).toEqual(jasmine.objectContaining({ of: 'session', ...wilson(6, 26) }));
+    expect(
+      clusteredWilson([
+        { hits: 6, n: 26 },
+        { hits: 0, n: 0 },
+      ]),
+    ).toEqual(jasmine.objectContaining({ of: 'session', ...wilson(6, 26) }));
     expect(clusteredWilson([{ hits: 0, n: 0 }])).toBeNull();
   });
 });

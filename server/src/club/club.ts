@@ -41,11 +41,23 @@ export async function addCoach(db: Db, clubId: string, coach: NewCoach): Promise
 }
 
 export async function meOf(db: Db, actor: Actor): Promise<Me | null> {
-  const row = await one<{ id: string; name: string; units: 'cm' | 'ft-in'; tapDelay: number; clubId: string; clubName: string; demo: boolean }>(db, 'me', actor.clubId, actor.id);
+  const row = await one<{
+    id: string;
+    name: string;
+    units: 'cm' | 'ft-in';
+    tapDelay: number;
+    clubId: string;
+    clubName: string;
+    demo: boolean;
+  }>(db, 'me', actor.clubId, actor.id);
   if (!row) return null;
-  return { coach: { id: row.id, name: row.name, units: row.units, tapDelay: row.tapDelay }, club: { id: row.clubId, name: row.clubName, demo: row.demo } };
+  return {
+    coach: { id: row.id, name: row.name, units: row.units, tapDelay: row.tapDelay },
+    club: { id: row.clubId, name: row.clubName, demo: row.demo },
+  };
 }
 
 export const listCoaches = (db: Db, clubId: string): Promise<Coach[]> => run<Coach>(db, 'coach-list', clubId);
 
-export const saveSettings = (db: Db, actor: Actor, settings: Settings): Promise<unknown> => run(db, 'coach-settings', actor.clubId, actor.id, settings.units, settings.tapDelay);
+export const saveSettings = (db: Db, actor: Actor, settings: Settings): Promise<unknown> =>
+  run(db, 'coach-settings', actor.clubId, actor.id, settings.units, settings.tapDelay);

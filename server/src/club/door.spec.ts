@@ -16,7 +16,10 @@ describe('coming in', () => {
     const made = await agent.post('/api/setup').send(first).expect(201);
     expect(made.body.club).toEqual(jasmine.objectContaining({ name: 'Net Loft', demo: false }));
     expect((await agent.get('/api/me').expect(200)).body.coach.name).toBe('Runa');
-    const again = await request(house.app).post('/api/setup').send({ ...first, email: 'other@club.test' }).expect(409);
+    const again = await request(house.app)
+      .post('/api/setup')
+      .send({ ...first, email: 'other@club.test' })
+      .expect(409);
     expect(again.body.error).toBe('set-up');
   });
 
@@ -42,13 +45,17 @@ describe('coming in', () => {
     const two = await signIn().set('X-XSRF-TOKEN', tokenOf(cookies)).expect(200);
     const sid = (list: string[]): string => /hopsk\.sid=([^;]+)/.exec(list.join())?.[1] ?? '';
     expect(sid(two.get('Set-Cookie') ?? [])).not.toBe(sid(cookies));
-    await agent.post('/api/sign-out').set('X-XSRF-TOKEN', tokenOf(two.get('Set-Cookie') ?? [])).expect(204);
+    await agent
+      .post('/api/sign-out')
+      .set('X-XSRF-TOKEN', tokenOf(two.get('Set-Cookie') ?? []))
+      .expect(204);
     expect((await agent.get('/api/athletes').expect(401)).body.error).toBe('signed-out');
   });
 
   it('limits failed tries for an address, the right password included, and says so', async () => {
     await request(house.app).post('/api/setup').send(first).expect(201);
-    for (let i = 0; i < ALLOWED.address; i++) await request(house.app).post('/api/sign-in').send({ email: first.email, password: 'wrong' }).expect(401);
+    for (let i = 0; i < ALLOWED.address; i++)
+      await request(house.app).post('/api/sign-in').send({ email: first.email, password: 'wrong' }).expect(401);
     const { body } = await request(house.app).post('/api/sign-in').send({ email: first.email, password: first.password }).expect(429);
     expect(body.message).toContain('quarter of an hour');
     await house.pool.query("update sign_in_failure set at = at - interval '16 minutes'");
@@ -83,7 +90,9 @@ describe('coming in', () => {
     const mate = { name: 'Mateus', email: 'mateus@club.test', password: 'twine and chalk' };
     expect((await coach.post('/coaches', mate).expect(201)).body.length).toBe(2);
     expect((await coach.post('/coaches', mate).expect(409)).body.fields).toEqual([{ path: 'email', message: 'is in use already' }]);
-    expect((await coach.put('/me/settings', { units: 'ft-in', tapDelay: 0.8 }).expect(200)).body.coach).toEqual(jasmine.objectContaining({ units: 'ft-in', tapDelay: 0.8 }));
+    expect((await coach.put('/me/settings', { units: 'ft-in', tapDelay: 0.8 }).expect(200)).body.coach).toEqual(
+      jasmine.objectContaining({ units: 'ft-in', tapDelay: 0.8 }),
+    );
     await coach.put('/me/settings', { units: 'ells', tapDelay: 9 }).expect(400);
 
     const [here, there] = [request.agent(house.app), request.agent(house.app)];

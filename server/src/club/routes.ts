@@ -19,7 +19,8 @@ export function clubRoutes(pool: Pool): Router {
   });
 
   router.post('/setup', async (request, response) => {
-    if (!LOCAL.test(request.ip ?? '')) throw new HttpProblem(403, 'not-here', 'The first coach is made on the machine itself, not over the network.');
+    if (!LOCAL.test(request.ip ?? ''))
+      throw new HttpProblem(403, 'not-here', 'The first coach is made on the machine itself, not over the network.');
     const { club, ...coach } = read(Setup, request.body);
     const actor = await setUp(pool, club, coach);
     await enter(request, response, actor);

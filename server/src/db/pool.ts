@@ -33,9 +33,15 @@ export async function transaction<T>(pool: Pool, work: (db: Db) => Promise<T>): 
 export function isAway(error: unknown): boolean {
   if (!(error instanceof Error)) return false;
   const code = (error as { code?: unknown }).code;
-  if (typeof code === 'string' && (/^(08|57P)/.test(code) || ['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ETIMEDOUT', 'ENOTFOUND'].includes(code))) return true;
+  if (
+    typeof code === 'string' &&
+    (/^(08|57P)/.test(code) || ['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ETIMEDOUT', 'ENOTFOUND'].includes(code))
+  )
+    return true;
   if (error instanceof AggregateError) return error.errors.some(isAway);
-  return /Connection terminated|timeout exceeded when trying to connect|Client has encountered a connection error|not queryable/.test(error.message);
+  return /Connection terminated|timeout exceeded when trying to connect|Client has encountered a connection error|not queryable/.test(
+    error.message,
+  );
 }
 
 /** PostgreSQL's code of a unique violation. */

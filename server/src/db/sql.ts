@@ -6,7 +6,9 @@ import type { QueryResultRow } from 'pg';
 const here = fileURLToPath(new URL('.', import.meta.url));
 const root = here.replace(/(src[\\/]db|dist)[\\/]?$/, 'sql/');
 
-const queries = new Map(readdirSync(`${root}queries`).map((file) => [file.replace(/\.sql$/, ''), readFileSync(`${root}queries/${file}`, 'utf8')]));
+const queries = new Map(
+  readdirSync(`${root}queries`).map((file) => [file.replace(/\.sql$/, ''), readFileSync(`${root}queries/${file}`, 'utf8')]),
+);
 
 export interface Migration {
   readonly name: string;

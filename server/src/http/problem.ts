@@ -24,7 +24,15 @@ export function read<T extends z.ZodType>(schema: T, input: unknown): z.infer<T>
   const result = schema.safeParse(input);
   if (result.success) return result.data;
   const fields = fieldsOf(result.error, input);
-  throw new HttpProblem(400, 'bad-input', `Nothing was saved: ${fields.map((field) => `${field.path || 'the request'} ${field.message}`).slice(0, 3).join('; ')}.`, { fields });
+  throw new HttpProblem(
+    400,
+    'bad-input',
+    `Nothing was saved: ${fields
+      .map((field) => `${field.path || 'the request'} ${field.message}`)
+      .slice(0, 3)
+      .join('; ')}.`,
+    { fields },
+  );
 }
 
 /** The id in a path; one that is no id at all is as unknown as one that nobody has. */
@@ -39,7 +47,11 @@ export function answerProblems(log: Logger): ErrorRequestHandler {
   return (error: unknown, request, response, next) => {
     if (response.headersSent) return next(error);
     const problem = asProblem(error);
-    if (problem.status >= 500) log.error({ id: request.id, error: error instanceof Error ? { name: error.name, message: error.message, stack: error.stack } : 'unknown' }, problem.error);
+    if (problem.status >= 500)
+      log.error(
+        { id: request.id, error: error instanceof Error ? { name: error.name, message: error.message, stack: error.stack } : 'unknown' },
+        problem.error,
+      );
     if (problem.status === 503) response.set('Retry-After', '5');
     response.status(problem.status).json({ error: problem.error, message: problem.message, fields: [], ...problem.more } satisfies Problem);
   };
@@ -47,11 +59,18 @@ export function answerProblems(log: Logger): ErrorRequestHandler {
 
 function asProblem(error: unknown): HttpProblem {
   if (error instanceof HttpProblem) return error;
-  if (isAway(error)) return new HttpProblem(503, 'database-away', 'The database cannot be reached. Nothing was saved just now; what is on this device is kept and sent again.');
+  if (isAway(error))
+    return new HttpProblem(
+      503,
+      'database-away',
+      'The database cannot be reached. Nothing was saved just now; what is on this device is kept and sent again.',
+    );
   const status = (error as { status?: unknown } | null)?.status;
   const type = (error as { type?: unknown } | null)?.type;
-  if (type === 'entity.too.large') return new HttpProblem(413, 'too-large', 'That is more than this server takes at once. Nothing was saved.');
+  if (type === 'entity.too.large')
+    return new HttpProblem(413, 'too-large', 'That is more than this server takes at once. Nothing was saved.');
   if (type === 'entity.parse.failed') return new HttpProblem(400, 'bad-input', 'The request is not readable as JSON. Nothing was saved.');
-  if (typeof status === 'number' && status >= 400 && status < 500) return new HttpProblem(status, 'bad-request', 'The request could not be understood. Nothing was saved.');
+  if (typeof status === 'number' && status >= 400 && status < 500)
+    return new HttpProblem(status, 'bad-request', 'The request could not be understood. Nothing was saved.');
   return new HttpProblem(500, 'fault', 'Something went wrong on the server. Nothing was saved; please try again.');
 }

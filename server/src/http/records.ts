@@ -17,7 +17,12 @@ interface Saving<Sent, Kept> {
  * refused with what changed. Making the same record twice gives the one that is there.
  */
 export function saveRoutes<Schema extends z.ZodType<{ id: string; version: number }>, Kept extends object>(
-  router: Router, pool: Pool, path: string, what: string, schema: Schema, saving: Saving<z.infer<Schema>, Kept>,
+  router: Router,
+  pool: Pool,
+  path: string,
+  what: string,
+  schema: Schema,
+  saving: Saving<z.infer<Schema>, Kept>,
 ): void {
   router.put(`/${path}/:id`, async (request, response) => {
     const { clubId } = actorOf(request);
@@ -32,9 +37,16 @@ export function saveRoutes<Schema extends z.ZodType<{ id: string; version: numbe
 
 /** POST /PATH/:id/archive and /restore: nothing is deleted. */
 export function archiveRoute<Kept extends object>(
-  router: Router, pool: Pool, path: string, what: string, archive: (db: Db, clubId: string, id: string, archived: boolean) => Promise<Kept | null>,
+  router: Router,
+  pool: Pool,
+  path: string,
+  what: string,
+  archive: (db: Db, clubId: string, id: string, archived: boolean) => Promise<Kept | null>,
 ): void {
-  for (const [verb, archived] of [['archive', true], ['restore', false]] as const) {
+  for (const [verb, archived] of [
+    ['archive', true],
+    ['restore', false],
+  ] as const) {
     router.post(`/${path}/:id/${verb}`, async (request, response) => {
       const kept = await archive(pool, actorOf(request).clubId, idOf(request, what), archived);
       if (!kept) throw notFound(what);

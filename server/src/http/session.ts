@@ -63,9 +63,11 @@ const SAFE = new Set(['GET', 'HEAD', 'OPTIONS']);
 export const guardWrites: RequestHandler = (request, _response, next) => {
   if (SAFE.has(request.method)) return next();
   const site = request.get('sec-fetch-site');
-  if (site !== undefined && site !== 'same-origin' && site !== 'none') throw new HttpProblem(403, 'forged', 'This request came from another site and was refused.');
+  if (site !== undefined && site !== 'same-origin' && site !== 'none')
+    throw new HttpProblem(403, 'forged', 'This request came from another site and was refused.');
   const origin = request.get('origin');
-  if (origin !== undefined && hostOf(origin) !== request.get('host')) throw new HttpProblem(403, 'forged', 'This request came from another site and was refused.');
+  if (origin !== undefined && hostOf(origin) !== request.get('host'))
+    throw new HttpProblem(403, 'forged', 'This request came from another site and was refused.');
   const token = request.session.token;
   if (request.session.coach && !(token !== undefined && same(token, request.get('x-xsrf-token') ?? ''))) {
     throw new HttpProblem(403, 'stale-page', 'This page is out of date; please load it again. What is on this device is kept.');

@@ -15,5 +15,10 @@ export function differing(sent: object, current: object): string[] {
 export function refuseStale(what: string, sent: object, current: object | null): never {
   if (!current) throw notFound(what);
   const changed = differing(sent, current);
-  throw new HttpProblem(409, 'stale', `Somebody else saved this ${what} in the meantime. Nothing was overwritten; what you typed is kept.`, { current, changed });
+  throw new HttpProblem(
+    409,
+    'stale',
+    `Somebody else saved this ${what} in the meantime. Nothing was overwritten; what you typed is kept.`,
+    { current, changed },
+  );
 }

@@ -1,12 +1,24 @@
 import type { Pattern, PatternSave } from '@hopsk/contract';
 import { one, run, type Db } from '../db/sql.js';
 
-const fields = (p: PatternSave): unknown[] => [p.name, p.steps, p.sport, p.school, p.hand, p.lead, p.shouldClose, p.dose === null ? null : JSON.stringify(p.dose)];
+const fields = (p: PatternSave): unknown[] => [
+  p.name,
+  p.steps,
+  p.sport,
+  p.school,
+  p.hand,
+  p.lead,
+  p.shouldClose,
+  p.dose === null ? null : JSON.stringify(p.dose),
+];
 
 export const listPatterns = (db: Db, clubId: string): Promise<Pattern[]> => run<Pattern>(db, 'pattern-list', clubId);
 export const getPattern = (db: Db, clubId: string, id: string): Promise<Pattern | null> => one<Pattern>(db, 'pattern-get', clubId, id);
 /** Null when the id is taken already. */
-export const addPattern = (db: Db, clubId: string, p: PatternSave): Promise<Pattern | null> => one<Pattern>(db, 'pattern-add', clubId, p.id, ...fields(p));
+export const addPattern = (db: Db, clubId: string, p: PatternSave): Promise<Pattern | null> =>
+  one<Pattern>(db, 'pattern-add', clubId, p.id, ...fields(p));
 /** Null when it is not there or its version is another. */
-export const savePattern = (db: Db, clubId: string, p: PatternSave): Promise<Pattern | null> => one<Pattern>(db, 'pattern-save', clubId, p.id, ...fields(p), p.version);
-export const archivePattern = (db: Db, clubId: string, id: string, archived: boolean): Promise<Pattern | null> => one<Pattern>(db, 'pattern-archive', clubId, id, archived);
+export const savePattern = (db: Db, clubId: string, p: PatternSave): Promise<Pattern | null> =>
+  one<Pattern>(db, 'pattern-save', clubId, p.id, ...fields(p), p.version);
+export const archivePattern = (db: Db, clubId: string, id: string, archived: boolean): Promise<Pattern | null> =>
+  one<Pattern>(db, 'pattern-archive', clubId, id, archived);

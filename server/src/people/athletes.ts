@@ -2,13 +2,31 @@ import type { Athlete, AthleteSave } from '@hopsk/contract';
 import { one, run, type Db } from '../db/sql.js';
 
 const fields = (a: AthleteSave): unknown[] => [
-  a.name, a.hand, a.lead, a.otherLead, a.height, a.hip, a.shoulder, a.leg, a.foot, a.sport, a.school, a.level, a.ageGroup, a.cautions, a.bias, a.focus,
+  a.name,
+  a.hand,
+  a.lead,
+  a.otherLead,
+  a.height,
+  a.hip,
+  a.shoulder,
+  a.leg,
+  a.foot,
+  a.sport,
+  a.school,
+  a.level,
+  a.ageGroup,
+  a.cautions,
+  a.bias,
+  a.focus,
 ];
 
 export const listAthletes = (db: Db, clubId: string): Promise<Athlete[]> => run<Athlete>(db, 'athlete-list', clubId);
 export const getAthlete = (db: Db, clubId: string, id: string): Promise<Athlete | null> => one<Athlete>(db, 'athlete-get', clubId, id);
 /** Null when the id is taken already. */
-export const addAthlete = (db: Db, clubId: string, a: AthleteSave): Promise<Athlete | null> => one<Athlete>(db, 'athlete-add', clubId, a.id, ...fields(a));
+export const addAthlete = (db: Db, clubId: string, a: AthleteSave): Promise<Athlete | null> =>
+  one<Athlete>(db, 'athlete-add', clubId, a.id, ...fields(a));
 /** Null when it is not there or its version is another. */
-export const saveAthlete = (db: Db, clubId: string, a: AthleteSave): Promise<Athlete | null> => one<Athlete>(db, 'athlete-save', clubId, a.id, ...fields(a), a.version);
-export const archiveAthlete = (db: Db, clubId: string, id: string, archived: boolean): Promise<Athlete | null> => one<Athlete>(db, 'athlete-archive', clubId, id, archived);
+export const saveAthlete = (db: Db, clubId: string, a: AthleteSave): Promise<Athlete | null> =>
+  one<Athlete>(db, 'athlete-save', clubId, a.id, ...fields(a), a.version);
+export const archiveAthlete = (db: Db, clubId: string, id: string, archived: boolean): Promise<Athlete | null> =>
+  one<Athlete>(db, 'athlete-archive', clubId, id, archived);

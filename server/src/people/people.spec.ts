@@ -36,12 +36,18 @@ describe('people and patterns', () => {
   });
 
   it('a pattern keeps its text as typed, unreadable words included, within its length', async () => {
-    const odd = pattern({ steps: 'split,\n  wobble 🙂  left, ()', dose: { mode: 'reps', work: 8, rounds: 3, sets: 1, rest: null, setRest: null } });
+    const odd = pattern({
+      steps: 'split,\n  wobble 🙂  left, ()',
+      dose: { mode: 'reps', work: 8, rounds: 3, sets: 1, rest: null, setRest: null },
+    });
     const { body } = await coach.put(`/patterns/${odd.id}`, odd).expect(201);
     expect(body.steps).toBe(odd.steps);
     expect(body.dose).toEqual(odd.dose);
     const long = pattern({ steps: 'split '.repeat(200_000) });
-    expect((await coach.put(`/patterns/${long.id}`, long).expect(400)).body.fields[0]).toEqual({ path: 'steps', message: 'is longer than 20000 characters' });
+    expect((await coach.put(`/patterns/${long.id}`, long).expect(400)).body.fields[0]).toEqual({
+      path: 'steps',
+      message: 'is longer than 20000 characters',
+    });
     const huge = pattern({ steps: 'x'.repeat(3_000_000) });
     expect((await coach.put(`/patterns/${huge.id}`, huge).expect(413)).body.error).toBe('too-large');
   });

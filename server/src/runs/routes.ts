@@ -9,7 +9,10 @@ import { refuseStale } from '../http/versioned.js';
 import { getPattern } from '../patterns/patterns.js';
 import { getRun, listRuns, takeUpload } from './runs.js';
 
-const Page = z.object({ before: z.iso.datetime().default('9999-12-31T00:00:00Z'), most: z.coerce.number().int().min(1).max(200).default(40) });
+const Page = z.object({
+  before: z.iso.datetime().default('9999-12-31T00:00:00Z'),
+  most: z.coerce.number().int().min(1).max(200).default(40),
+});
 
 /** Runs of the club and their logs. */
 export function runRoutes(pool: Pool): Router {
@@ -30,7 +33,8 @@ export function runRoutes(pool: Pool): Router {
   router.post('/runs/:id/log', async (request, response) => {
     const { clubId } = actorOf(request);
     const upload = read(RunUpload, request.body);
-    if (upload.run.id !== idOf(request, 'run')) throw new HttpProblem(400, 'bad-input', 'The run’s id and its address differ. Nothing was saved.');
+    if (upload.run.id !== idOf(request, 'run'))
+      throw new HttpProblem(400, 'bad-input', 'The run’s id and its address differ. Nothing was saved.');
     response.json(await transaction(pool, (db) => takeUpload(db, clubId, upload)));
   });
 

@@ -20,7 +20,8 @@ describe('runs', () => {
 
   it('sent once, twice or in parts count the same', async () => {
     const log = upload(ada, [3.5, 3.9, 7.5, 30]);
-    const send = (part: RunUpload['events']): Promise<unknown> => coach.post(`/runs/${log.run.id}/log`, { run: log.run, events: part }).expect(200);
+    const send = (part: RunUpload['events']): Promise<unknown> =>
+      coach.post(`/runs/${log.run.id}/log`, { run: log.run, events: part }).expect(200);
     await send(log.events.slice(0, 4));
     await send(log.events);
     await send(log.events.slice(5));
@@ -28,7 +29,9 @@ describe('runs', () => {
     expect(whole.events).toEqual(log.events);
     const { entries, sessions } = await book();
     expect(sessions).toBe(1);
-    expect(entries[0]).toEqual(jasmine.objectContaining({ fault: 'split-late', attempts: 10, faulty: 3, lastSeen: '2026-11-21', couldShow: 1 }));
+    expect(entries[0]).toEqual(
+      jasmine.objectContaining({ fault: 'split-late', attempts: 10, faulty: 3, lastSeen: '2026-11-21', couldShow: 1 }),
+    );
     const row = (await coach.get('/runs').expect(200)).body.find((one: { id: string }) => one.id === log.run.id);
     expect((await coach.get('/runs?most=1').expect(200)).body.length).toBe(1);
     await coach.get('/runs?most=nine').expect(400);

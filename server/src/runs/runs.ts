@@ -6,7 +6,8 @@ import { toEvent, toRow, type EventRow } from './events.js';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
 
-export const listRuns = (db: Db, clubId: string, before: string, most: number): Promise<RunRow[]> => run<RunRow>(db, 'run-list', clubId, before, most);
+export const listRuns = (db: Db, clubId: string, before: string, most: number): Promise<RunRow[]> =>
+  run<RunRow>(db, 'run-list', clubId, before, most);
 
 export async function getRun(db: Db, clubId: string, id: string): Promise<RunWhole | null> {
   const head = await one<RunWhole['run']>(db, 'run-get', clubId, id);
@@ -20,7 +21,19 @@ export async function eventsOf(db: Db, clubId: string, id: string): Promise<RunW
 
 /** Adds a run that is not there yet; gives whether it was new. */
 export async function addRun(db: Db, clubId: string, head: RunHead): Promise<boolean> {
-  const added = await one(db, 'run-add', clubId, head.id, head.name, head.day, head.startedAt, head.patternId, head.steps, JSON.stringify(head.plan), head.tapDelay);
+  const added = await one(
+    db,
+    'run-add',
+    clubId,
+    head.id,
+    head.name,
+    head.day,
+    head.startedAt,
+    head.patternId,
+    head.steps,
+    JSON.stringify(head.plan),
+    head.tapDelay,
+  );
   if (added) await run(db, 'run-athletes-add', clubId, head.id, head.athletes);
   return added !== null;
 }
@@ -35,9 +48,14 @@ export async function takeUpload(db: Db, clubId: string, { run: head, events }: 
   const known = new Set((await run<{ id: string }>(db, 'athletes-known', clubId, [...named])).map((row) => row.id));
   const strangers = [...named].filter((id) => !known.has(id));
   if (strangers.length > 0) {
-    throw new HttpProblem(422, 'unknown-athlete', `${strangers.length} of the athletes in this run are not in this club. The run stays on the device.`, {
-      fields: strangers.slice(0, 20).map((id) => ({ path: 'run.athletes', message: `${id} is not known here` })),
-    });
+    throw new HttpProblem(
+      422,
+      'unknown-athlete',
+      `${strangers.length} of the athletes in this run are not in this club. The run stays on the device.`,
+      {
+        fields: strangers.slice(0, 20).map((id) => ({ path: 'run.athletes', message: `${id} is not known here` })),
+      },
+    );
   }
   await addRun(db, clubId, head);
   const kept = await one<{ plan: RunPlan; tapDelay: number }>(db, 'run-lock', clubId, head.id);
@@ -49,7 +67,13 @@ export async function takeUpload(db: Db, clubId: string, { run: head, events }: 
   return { stored: before, total: all.length };
 }
 
-async function recount(db: Db, clubId: string, id: string, kept: { plan: RunPlan; tapDelay: number }, events: readonly RunEvent[]): Promise<void> {
+async function recount(
+  db: Db,
+  clubId: string,
+  id: string,
+  kept: { plan: RunPlan; tapDelay: number },
+  events: readonly RunEvent[],
+): Promise<void> {
   const counted = countRun(kept.plan, events, catalogue, kept.tapDelay);
   await run(db, 'tallies-clear', clubId, id);
   if (counted.tallies.length > 0) await run(db, 'tallies-add', clubId, id, JSON.stringify(counted.tallies));

@@ -44,7 +44,9 @@ export async function openHouse(web: string | null = null): Promise<House> {
 }
 
 export const appOn = (pool: Pool, web: string | null = null): Express =>
-  createApp({ web, tls: null, trustProxy: null, sessionSecret: 'only for the specs' }, pool, makeLog('silent'), () => Promise.resolve({ lan: false, secure: false, addresses: [] }));
+  createApp({ web, tls: null, trustProxy: null, sessionSecret: 'only for the specs' }, pool, makeLog('silent'), () =>
+    Promise.resolve({ lan: false, secure: false, addresses: [] }),
+  );
 
 /** A signed-in browser of one club's coach: it keeps cookies and sends the page's token. */
 export class Coach {
@@ -79,31 +81,81 @@ export class Coach {
 export const tokenOf = (cookies: readonly string[]): string => /XSRF-TOKEN=([^;]+)/.exec(cookies.join('\n'))?.[1] ?? '';
 
 export const athlete = (more: Partial<AthleteSave> = {}): AthleteSave => ({
-  id: randomUUID(), version: 0, name: 'Ada', hand: 'right', lead: 'none', otherLead: 'none', height: 1.7, hip: null, shoulder: null, leg: null, foot: null,
-  sport: 'squash', school: 'square-ready', level: 'beginner', ageGroup: 'adult', cautions: [], bias: [], focus: ['split-late'], ...more,
+  id: randomUUID(),
+  version: 0,
+  name: 'Ada',
+  hand: 'right',
+  lead: 'none',
+  otherLead: 'none',
+  height: 1.7,
+  hip: null,
+  shoulder: null,
+  leg: null,
+  foot: null,
+  sport: 'squash',
+  school: 'square-ready',
+  level: 'beginner',
+  ageGroup: 'adult',
+  cautions: [],
+  bias: [],
+  focus: ['split-late'],
+  ...more,
 });
 
 export const pattern = (more: Partial<PatternSave> = {}): PatternSave => ({
-  id: randomUUID(), version: 0, name: 'Split', steps: 'split', sport: 'squash', school: 'square-ready', hand: 'right', lead: 'none', shouldClose: true, dose: null, ...more,
+  id: randomUUID(),
+  version: 0,
+  name: 'Split',
+  steps: 'split',
+  sport: 'squash',
+  school: 'square-ready',
+  hand: 'right',
+  lead: 'none',
+  shouldClose: true,
+  dose: null,
+  ...more,
 });
 
 /** Two rounds of ten seconds with a split every two, one athlete watched from the side, tapped at these seconds. */
 export function upload(athleteId: string, taps: readonly number[], more: Partial<RunUpload['run']> = {}): RunUpload {
   const startedAt = '2026-11-21T18:00:00.000Z';
   const run: RunUpload['run'] = {
-    id: randomUUID(), name: 'Evening', day: '2026-11-21', startedAt, patternId: null, steps: 'split', tapDelay: 1, athletes: [athleteId],
-    plan: { dose: { mode: 'seconds', work: 10, rounds: 2, sets: 1, rest: 5, setRest: null }, rep: { seconds: 2, chances: { split: [0], repetition: [0] } } },
+    id: randomUUID(),
+    name: 'Evening',
+    day: '2026-11-21',
+    startedAt,
+    patternId: null,
+    steps: 'split',
+    tapDelay: 1,
+    athletes: [athleteId],
+    plan: {
+      dose: { mode: 'seconds', work: 10, rounds: 2, sets: 1, rest: 5, setRest: null },
+      rep: { seconds: 2, chances: { split: [0], repetition: [0] } },
+    },
     ...more,
   };
   let n = 0;
-  const stamp = (t: number): { id: string; n: number; at: number; t: number } => ({ id: randomUUID(), n: n++, at: Date.parse(startedAt) + t * 1000, t });
+  const stamp = (t: number): { id: string; n: number; at: number; t: number } => ({
+    id: randomUUID(),
+    n: n++,
+    at: Date.parse(startedAt) + t * 1000,
+    t,
+  });
   return {
     run,
     events: [
       { ...stamp(-5), kind: 'board', faults: ['split-late'] },
       { ...stamp(-5), kind: 'watch', athlete: athleteId },
       { ...stamp(-5), kind: 'go' },
-      ...taps.map((t) => ({ ...stamp(t), kind: 'fault' as const, fault: 'split-late', side: null, athlete: athleteId, source: 'floor' as const, clip: null })),
+      ...taps.map((t) => ({
+        ...stamp(t),
+        kind: 'fault' as const,
+        fault: 'split-late',
+        side: null,
+        athlete: athleteId,
+        source: 'floor' as const,
+        clip: null,
+      })),
       { ...stamp(25), kind: 'end' },
     ],
   };

@@ -31,7 +31,10 @@ export async function exportClub(db: Db, clubId: string): Promise<ClubFile> {
     list.push(toEvent(row as EventRow) as ClubFile['runs'][number]['events'][number]);
     events.set(runId, list);
   }
-  const fresh = <T extends Athlete | Pattern>({ archivedAt: _, ...record }: T): Omit<T, 'archivedAt'> & { version: number } => ({ ...record, version: 0 });
+  const fresh = <T extends Athlete | Pattern>({ archivedAt: _, ...record }: T): Omit<T, 'archivedAt'> & { version: number } => ({
+    ...record,
+    version: 0,
+  });
   const needed = new Set(heads.flatMap((head) => [...head.athletes, head.patternId]));
   const wanted = (record: Athlete | Pattern): boolean => record.archivedAt === null || needed.has(record.id);
   return {

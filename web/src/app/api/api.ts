@@ -1,8 +1,21 @@
 import { HttpClient } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
 import {
-  Athlete, Book, Coach, Door, Imported, Me, Pattern, Phone, RunRow, RunUploaded, RunWhole,
-  type AthleteSave, type PatternSave, type RunUpload, type Settings,
+  Athlete,
+  Book,
+  Coach,
+  Door,
+  Imported,
+  Me,
+  Pattern,
+  Phone,
+  RunRow,
+  RunUploaded,
+  RunWhole,
+  type AthleteSave,
+  type PatternSave,
+  type RunUpload,
+  type Settings,
 } from '@hopsk/contract';
 import { map, type Observable } from 'rxjs';
 import * as z from 'zod';
@@ -52,7 +65,8 @@ export class Api {
   runs = () => this.get('/runs', z.array(RunRow));
   run = (id: string) => this.get(`/runs/${id}`, RunWhole);
   uploadRun = (upload: RunUpload) => this.post(`/runs/${upload.run.id}/log`, upload, RunUploaded);
-  renameRun = (id: string, body: { name: string; patternId: string | null; version: number }) => this.put(`/runs/${id}/name`, body, RunWhole);
+  renameRun = (id: string, body: { name: string; patternId: string | null; version: number }) =>
+    this.put(`/runs/${id}/name`, body, RunWhole);
 
   exportClub = () => this.http.get('/api/export', { responseType: 'blob' });
   importClub = (file: unknown) => this.post('/import', file, Imported);

@@ -18,6 +18,19 @@ export function troubleOf(error: unknown): Trouble {
   const said = Problem.safeParse(error.error);
   const message = said.success ? said.data.message : error.status >= 500 ? TEXT.common.away : TEXT.common.unexpected;
   const fields = said.success ? said.data.fields : [];
-  const kind = error.status === 401 ? 'signed-out' : error.status === 409 ? 'stale' : error.status === 404 ? 'not-found' : error.status === 503 ? 'away' : error.status >= 500 ? 'fault' : error.status === 400 ? 'bad-input' : 'refused';
+  const kind =
+    error.status === 401
+      ? 'signed-out'
+      : error.status === 409
+        ? 'stale'
+        : error.status === 404
+          ? 'not-found'
+          : error.status === 503
+            ? 'away'
+            : error.status >= 500
+              ? 'fault'
+              : error.status === 400
+                ? 'bad-input'
+                : 'refused';
   return { kind, message, fields, ...(said.success ? { current: said.data.current, changed: said.data.changed } : {}) };
 }

@@ -16,14 +16,49 @@ import { recordActions } from '../state/records';
 import { sessionActions, sessionFeature } from '../state/session';
 import { TEXT } from '../text/en';
 
-const text = (...more: (typeof Validators.required)[]): FormControl<string> => new FormControl('', { nonNullable: true, validators: [Validators.required, ...more] });
+const text = (...more: (typeof Validators.required)[]): FormControl<string> =>
+  new FormControl('', { nonNullable: true, validators: [Validators.required, ...more] });
 
 /** The club's coaches, the coach's own settings, the club file, and how phones reach this server. */
 @Component({
   selector: 'hop-club',
   imports: [ReactiveFormsModule, MatButton, MatFormFieldModule, MatInput, MatSelectModule],
   templateUrl: './club.html',
-  styles: `section { border-top: 1px solid var(--rule); padding: 16px 0; max-width: 760px; } section h2 { margin-bottom: 10px; } form { display: flex; flex-wrap: wrap; gap: 12px; align-items: flex-start; } form button { min-height: 48px; } .codes { display: flex; flex-wrap: wrap; gap: 24px; } figure { margin: 0; } figure img { display: block; image-rendering: pixelated; background: #fff; } mat-form-field { width: 210px; }`,
+  styles: `
+    section {
+      border-top: 1px solid var(--rule);
+      padding: 16px 0;
+      max-width: 760px;
+    }
+    section h2 {
+      margin-bottom: 10px;
+    }
+    form {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 12px;
+      align-items: flex-start;
+    }
+    form button {
+      min-height: 48px;
+    }
+    .codes {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 24px;
+    }
+    figure {
+      margin: 0;
+    }
+    figure img {
+      display: block;
+      image-rendering: pixelated;
+      background: #fff;
+    }
+    mat-form-field {
+      width: 210px;
+    }
+  `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ClubScreen {
@@ -40,7 +75,10 @@ export class ClubScreen {
   protected readonly phone = signal<Phone | null>(null);
   protected readonly trouble = signal<Trouble | null>(null);
   protected readonly said = signal('');
-  protected readonly settings = new FormGroup({ units: new FormControl<Settings['units']>('cm', { nonNullable: true }), tapDelay: new FormControl(1, { nonNullable: true, validators: [Validators.min(0), Validators.max(3)] }) });
+  protected readonly settings = new FormGroup({
+    units: new FormControl<Settings['units']>('cm', { nonNullable: true }),
+    tapDelay: new FormControl(1, { nonNullable: true, validators: [Validators.min(0), Validators.max(3)] }),
+  });
   protected readonly coach = new FormGroup({ name: text(), email: text(Validators.email), password: text(Validators.minLength(10)) });
   protected readonly password = new FormGroup({ old: text(), password: text(Validators.minLength(10)) });
 
@@ -97,14 +135,19 @@ export class ClubScreen {
     const file = box.files?.[0];
     if (!file) return;
     void this.trying(async () => {
-      const content = await file.text().then((body): unknown => JSON.parse(body)).catch(() => null);
+      const content = await file
+        .text()
+        .then((body): unknown => JSON.parse(body))
+        .catch(() => null);
       box.value = '';
       if (content === null) {
         this.trouble.set({ kind: 'bad-input', message: `‘${file.name}’ ${this.text.notJson}`, fields: [] });
         return;
       }
       const done = await firstValueFrom(this.api.importClub(content));
-      const words = (['athletes', 'patterns', 'runs'] as const).map((what) => `${done[what].added} ${what} ${this.text.added}, ${done[what].known} ${this.text.known}`);
+      const words = (['athletes', 'patterns', 'runs'] as const).map(
+        (what) => `${done[what].added} ${what} ${this.text.added}, ${done[what].known} ${this.text.known}`,
+      );
       this.said.set(`${this.text.imported}: ${words.join('; ')}.`);
       for (const kind of ['people', 'patterns'] as const) this.store.dispatch(recordActions.load({ kind }));
     });

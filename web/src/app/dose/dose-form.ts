@@ -25,11 +25,31 @@ export class DoseForm {
     const dose = this.dose();
     const most = DOSE_LIMITS;
     return [
-      { key: 'work' as const, label: dose.mode === 'seconds' ? `${this.text.work}, ${this.text.s}` : this.text.reps, low: 1, high: dose.mode === 'seconds' ? most.seconds : most.reps, asked: false },
+      {
+        key: 'work' as const,
+        label: dose.mode === 'seconds' ? `${this.text.work}, ${this.text.s}` : this.text.reps,
+        low: 1,
+        high: dose.mode === 'seconds' ? most.seconds : most.reps,
+        asked: false,
+      },
       { key: 'rounds' as const, label: this.text.rounds, low: 1, high: most.rounds, asked: false },
-      { key: 'rest' as const, label: `${this.text.rest}, ${this.text.s}`, low: 0, high: most.rest, asked: this.open().includes('rest'), hidden: dose.rounds < 2 },
+      {
+        key: 'rest' as const,
+        label: `${this.text.rest}, ${this.text.s}`,
+        low: 0,
+        high: most.rest,
+        asked: this.open().includes('rest'),
+        hidden: dose.rounds < 2,
+      },
       { key: 'sets' as const, label: this.text.sets, low: 1, high: most.sets, asked: false },
-      { key: 'setRest' as const, label: `${this.text.setRest}, ${this.text.s}`, low: 0, high: most.rest, asked: this.open().includes('set-rest'), hidden: dose.sets < 2 },
+      {
+        key: 'setRest' as const,
+        label: `${this.text.setRest}, ${this.text.s}`,
+        low: 0,
+        high: most.rest,
+        asked: this.open().includes('set-rest'),
+        hidden: dose.sets < 2,
+      },
     ].filter((field) => !('hidden' in field && field.hidden));
   });
 

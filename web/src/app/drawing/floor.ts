@@ -38,7 +38,8 @@ export class Floor {
   /** Lines every half metre, so that distances can be read off. */
   protected readonly grid = computed(() => {
     const box = this.box();
-    const lines = (low: number, high: number): number[] => Array.from({ length: Math.max(0, Math.floor(high * 2) - Math.ceil(low * 2) + 1) }, (_, i) => (Math.ceil(low * 2) + i) / 2);
+    const lines = (low: number, high: number): number[] =>
+      Array.from({ length: Math.max(0, Math.floor(high * 2) - Math.ceil(low * 2) + 1) }, (_, i) => (Math.ceil(low * 2) + i) / 2);
     return { xs: lines(box.minX, box.maxX), ys: lines(box.minY, box.maxY).map((y) => -y), ...box, top: -box.maxY, bottom: -box.minY };
   });
   protected readonly scale = computed(() => ({ x: this.box().minX + 0.12, y: -this.box().minY - 0.12 }));
@@ -47,6 +48,11 @@ export class Floor {
     if (t === null) return [];
     const { simulation } = this.study();
     const feet = feetAt(simulation, t);
-    return (['left', 'right'] as const).map((foot) => ({ foot, inAir: feet[foot].inAir, d: softPath(outlineOf(feet[foot], simulation.performer.body)), mark: at(feet[foot]) }));
+    return (['left', 'right'] as const).map((foot) => ({
+      foot,
+      inAir: feet[foot].inAir,
+      d: softPath(outlineOf(feet[foot], simulation.performer.body)),
+      mark: at(feet[foot]),
+    }));
   });
 }

@@ -27,15 +27,30 @@ export class Lanes {
     return (['left', 'right'] as const).map((side, i) => ({
       side,
       y: 24 + i * 28,
-      blocks: lanes[side].map((block) => ({ ...block, x: this.x(block.from), w: Math.max(1, this.x(block.to) - this.x(block.from) - 1.5), text: this.word(block) })),
+      blocks: lanes[side].map((block) => ({
+        ...block,
+        x: this.x(block.from),
+        w: Math.max(1, this.x(block.to) - this.x(block.from) - 1.5),
+        text: this.word(block),
+      })),
     }));
   });
-  protected readonly states = computed(() => this.study().states.map((span) => ({ ...span, x: this.x(span.from), w: Math.max(0.5, this.x(span.to) - this.x(span.from)), letter: this.x(span.to) - this.x(span.from) > 70 ? TEXT.steps.states_[span.state] : '' })));
+  protected readonly states = computed(() =>
+    this.study().states.map((span) => ({
+      ...span,
+      x: this.x(span.from),
+      w: Math.max(0.5, this.x(span.to) - this.x(span.from)),
+      letter: this.x(span.to) - this.x(span.from) > 70 ? TEXT.steps.states_[span.state] : '',
+    })),
+  );
   protected readonly hands = computed(() => this.study().simulation.hands.map((hand) => ({ word: hand.word, x: this.x(hand.at) })));
   protected readonly ticks = computed(() => {
     const seconds = this.seconds();
     const every = [0.2, 0.5, 1, 2, 5, 10, 30, 60].find((step) => seconds / step <= 12) ?? 120;
-    return Array.from({ length: Math.floor(seconds / every + 1e-9) + 1 }, (_, i) => ({ x: this.x(i * every), word: `${+(i * every).toFixed(1)}` }));
+    return Array.from({ length: Math.floor(seconds / every + 1e-9) + 1 }, (_, i) => ({
+      x: this.x(i * every),
+      word: `${+(i * every).toFixed(1)}`,
+    }));
   });
   protected readonly playhead = computed(() => this.x(this.t()));
 

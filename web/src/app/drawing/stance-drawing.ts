@@ -1,5 +1,18 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { boxOf, formatLength, heelOf, outlineOf, sizeOf, standIn, tapeMarks, toeOf, type Body, type LengthUnits, type School, type Side } from '@hopsk/core';
+import {
+  boxOf,
+  formatLength,
+  heelOf,
+  outlineOf,
+  sizeOf,
+  standIn,
+  tapeMarks,
+  toeOf,
+  type Body,
+  type LengthUnits,
+  type School,
+  type Side,
+} from '@hopsk/core';
 import { atLeast, drawingId, softPath, viewBox } from './svg';
 
 /** Both feet of a stance to scale, with angles, sizes and the tape that marks them. */
@@ -23,10 +36,21 @@ export class StanceDrawing {
       const toe = toeOf(foot, this.body());
       const heel = heelOf(foot, this.body());
       const turn = Math.abs(foot.toe);
-      return { side, d: softPath(outlineOf(foot, this.body())), x: foot.x, y: -foot.y, toe: { x: toe.x, y: -toe.y }, heel: { x: heel.x, y: -heel.y }, turn, lead: this.posture().lead === side };
+      return {
+        side,
+        d: softPath(outlineOf(foot, this.body())),
+        x: foot.x,
+        y: -foot.y,
+        toe: { x: toe.x, y: -toe.y },
+        heel: { x: heel.x, y: -heel.y },
+        turn,
+        lead: this.posture().lead === side,
+      };
     }),
   );
-  protected readonly tape = computed(() => tapeMarks(this.posture(), this.body()).map((mark) => ({ x1: mark.from.x, y1: -mark.from.y, x2: mark.to.x, y2: -mark.to.y })));
+  protected readonly tape = computed(() =>
+    tapeMarks(this.posture(), this.body()).map((mark) => ({ x1: mark.from.x, y1: -mark.from.y, x2: mark.to.x, y2: -mark.to.y })),
+  );
   protected readonly box = computed(() => {
     const outlines = (['left', 'right'] as const).flatMap((side) => outlineOf(this.posture().feet[side], this.body()));
     const box = boxOf(outlines) ?? { minX: 0, maxX: 0, minY: 0, maxY: 0 };
@@ -41,7 +65,16 @@ export class StanceDrawing {
     const far = this.box().maxX - 0.09;
     return {
       width: { x1: left.x, x2: right.x, y: low, middle: (left.x + right.x) / 2, word: formatLength(size.width, this.units(), 1) },
-      length: Math.abs(size.leftAhead) < 0.01 ? null : { y1: -left.y, y2: -right.y, x: far, middle: -(left.y + right.y) / 2, word: formatLength(Math.abs(size.leftAhead), this.units(), 1) },
+      length:
+        Math.abs(size.leftAhead) < 0.01
+          ? null
+          : {
+              y1: -left.y,
+              y2: -right.y,
+              x: far,
+              middle: -(left.y + right.y) / 2,
+              word: formatLength(Math.abs(size.leftAhead), this.units(), 1),
+            },
     };
   });
 }

@@ -41,8 +41,17 @@ export class BookScreen {
   protected readonly watched = computed(() => Math.max(0, ...(this.book()?.entries ?? []).map((entry) => entry.attempts)));
   protected readonly groups = computed(() => {
     const rows = (this.book()?.entries ?? []).map((entry) => ({ entry, label: this.label(entry.fault), ...this.words(entry) }));
-    const is = (entry: BookEntry): string => (entry.seenSessions >= RECURS_FROM ? this.text.recurring : entry.faulty > 0 ? this.text.once : entry.noted > 0 ? this.text.notedOnly : this.text.clear);
-    return [this.text.recurring, this.text.once, this.text.notedOnly, this.text.clear].map((name) => ({ name, rows: rows.filter((row) => is(row.entry) === name) })).filter((group) => group.rows.length > 0);
+    const is = (entry: BookEntry): string =>
+      entry.seenSessions >= RECURS_FROM
+        ? this.text.recurring
+        : entry.faulty > 0
+          ? this.text.once
+          : entry.noted > 0
+            ? this.text.notedOnly
+            : this.text.clear;
+    return [this.text.recurring, this.text.once, this.text.notedOnly, this.text.clear]
+      .map((name) => ({ name, rows: rows.filter((row) => is(row.entry) === name) }))
+      .filter((group) => group.rows.length > 0);
   });
   protected readonly sentence = computed(() => {
     const entry = this.chosen();
@@ -53,9 +62,19 @@ export class BookScreen {
   protected readonly spread = computed(() => {
     const interval = this.chosen()?.interval;
     if (!interval) return '';
-    return interval.of === 'session' ? this.text.oneSession : `${this.text.widened} × ${interval.deff.toFixed(2)} (ρ ${interval.rho.toFixed(3)}).`;
+    return interval.of === 'session'
+      ? this.text.oneSession
+      : `${this.text.widened} × ${interval.deff.toFixed(2)} (ρ ${interval.rho.toFixed(3)}).`;
   });
-  protected readonly sessions = computed(() => [...(this.chosen()?.sessions ?? [])].reverse().map((session) => ({ ...session, rateText: session.rate === null ? '' : per100(session.rate), range: session.interval ? `${per100(session.interval.low)}–${per100(session.interval.high)}` : '' })));
+  protected readonly sessions = computed(() =>
+    [...(this.chosen()?.sessions ?? [])]
+      .reverse()
+      .map((session) => ({
+        ...session,
+        rateText: session.rate === null ? '' : per100(session.rate),
+        range: session.interval ? `${per100(session.interval.low)}–${per100(session.interval.high)}` : '',
+      })),
+  );
 
   constructor() {
     effect(() => {

@@ -20,11 +20,26 @@ export function chartOption(sessions: readonly BookSession[], t: Tokens): EChart
       textStyle: { color: t.ink, fontFamily: 'Atkinson Hyperlegible' },
       formatter: (points: { dataIndex: number }[]) => {
         const session = seen[points[0]?.dataIndex ?? 0];
-        return session?.interval ? `${session.day}<br>${session.faulty} / ${session.attempts} = ${per100(session.rate ?? 0)}<br>${per100(session.interval.low)}–${per100(session.interval.high)}` : '';
+        return session?.interval
+          ? `${session.day}<br>${session.faulty} / ${session.attempts} = ${per100(session.rate ?? 0)}<br>${per100(session.interval.low)}–${per100(session.interval.high)}`
+          : '';
       },
     },
-    xAxis: { type: 'category', data: seen.map((session) => session.day.slice(5)), axisLabel: label, axisLine: { lineStyle: { color: t.edge } }, axisTick: { show: false } },
-    yAxis: { type: 'value', min: 0, max: Math.min(100, Math.ceil(Math.max(20, ...seen.map((session) => per100(session.interval?.high ?? 0))) / 20) * 20), interval: 20, axisLabel: label, splitLine: { lineStyle: { color: t.rule } } },
+    xAxis: {
+      type: 'category',
+      data: seen.map((session) => session.day.slice(5)),
+      axisLabel: label,
+      axisLine: { lineStyle: { color: t.edge } },
+      axisTick: { show: false },
+    },
+    yAxis: {
+      type: 'value',
+      min: 0,
+      max: Math.min(100, Math.ceil(Math.max(20, ...seen.map((session) => per100(session.interval?.high ?? 0))) / 20) * 20),
+      interval: 20,
+      axisLabel: label,
+      splitLine: { lineStyle: { color: t.rule } },
+    },
     series: [
       {
         type: 'custom',
@@ -34,10 +49,22 @@ export function chartOption(sessions: readonly BookSession[], t: Tokens): EChart
         renderItem: (_: unknown, api: { value(i: number): number; coord(p: number[]): number[] }) => {
           const [x = 0, low = 0] = api.coord([api.value(0), api.value(1)]);
           const [, high = 0] = api.coord([api.value(0), api.value(2)]);
-          return { type: 'line', shape: { x1: x, y1: low, x2: x, y2: high }, style: { stroke: t.left, lineWidth: 7, opacity: 0.4, lineCap: 'round' } };
+          return {
+            type: 'line',
+            shape: { x1: x, y1: low, x2: x, y2: high },
+            style: { stroke: t.left, lineWidth: 7, opacity: 0.4, lineCap: 'round' },
+          };
         },
       },
-      { type: 'line', name: TEXT.faults.per100, data: seen.map((session) => per100(session.rate ?? 0)), symbol: 'circle', symbolSize: 9, lineStyle: { color: t.left, width: 2 }, itemStyle: { color: t.left } },
+      {
+        type: 'line',
+        name: TEXT.faults.per100,
+        data: seen.map((session) => per100(session.rate ?? 0)),
+        symbol: 'circle',
+        symbolSize: 9,
+        lineStyle: { color: t.left, width: 2 },
+        itemStyle: { color: t.left },
+      },
     ],
   };
 }

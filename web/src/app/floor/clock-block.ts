@@ -6,10 +6,19 @@ import { TEXT } from '../text/en';
 @Component({
   selector: 'hop-clock-block',
   template: `
-    <div class="top num"><span>{{ head() }}</span><span>{{ left() }}</span></div>
+    <div class="top num">
+      <span>{{ head() }}</span
+      ><span>{{ left() }}</span>
+    </div>
     <div class="digits" role="timer" [attr.aria-label]="head()">{{ digits() }}</div>
-    <div class="name"><bdi>{{ name() }}</bdi></div>
-    <div class="bars" aria-hidden="true">@for (bar of bars(); track $index) { <i [class]="bar.kind" [style.flex-grow]="bar.grow"><b [style.width.%]="bar.done"></b></i> }</div>
+    <div class="name">
+      <bdi>{{ name() }}</bdi>
+    </div>
+    <div class="bars" aria-hidden="true">
+      @for (bar of bars(); track $index) {
+        <i [class]="bar.kind" [style.flex-grow]="bar.grow"><b [style.width.%]="bar.done"></b></i>
+      }
+    </div>
   `,
   styleUrl: './clock-block.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -36,6 +45,10 @@ export class ClockBlock {
   });
   protected readonly bars = computed(() => {
     const { t } = this.clock();
-    return this.phases().map((phase) => ({ kind: phase.kind, grow: phase.end - phase.start, done: Math.max(0, Math.min(100, ((t - phase.start) / (phase.end - phase.start)) * 100)) }));
+    return this.phases().map((phase) => ({
+      kind: phase.kind,
+      grow: phase.end - phase.start,
+      done: Math.max(0, Math.min(100, ((t - phase.start) / (phase.end - phase.start)) * 100)),
+    }));
   });
 }

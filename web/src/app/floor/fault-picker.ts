@@ -8,21 +8,86 @@ import { TEXT } from '../text/en';
   template: `
     <dialog #box [attr.aria-label]="text.find">
       <form method="dialog">
-        <input type="search" [placeholder]="text.find" [attr.aria-label]="text.find" [value]="words()" (input)="words.set($any($event.target).value)" />
+        <input
+          type="search"
+          [placeholder]="text.find"
+          [attr.aria-label]="text.find"
+          [value]="words()"
+          (input)="words.set($any($event.target).value)"
+        />
         <button class="plain close" [attr.aria-label]="common.close">×</button>
       </form>
-      <ul>@for (fault of found(); track fault.code) { <li><button type="button" class="plain" (click)="take(fault.code)"><strong>{{ fault.label }}</strong><span>{{ fault.says }}</span></button></li> }</ul>
+      <ul>
+        @for (fault of found(); track fault.code) {
+          <li>
+            <button type="button" class="plain" (click)="take(fault.code)">
+              <strong>{{ fault.label }}</strong
+              ><span>{{ fault.says }}</span>
+            </button>
+          </li>
+        }
+      </ul>
     </dialog>
   `,
   styles: `
-    dialog { width: min(560px, 100vw); max-width: 100vw; height: 86dvh; border: 0; padding: 0; background: var(--paper); color: var(--ink); border-radius: 10px; }
-    dialog::backdrop { background: rgb(0 0 0 / 55%); }
-    form { display: flex; gap: 8px; padding: 12px; position: sticky; top: 0; background: var(--paper); border-bottom: 1px solid var(--rule); }
-    input { flex: 1; font: inherit; font-size: 18px; min-height: 48px; padding: 4px 12px; border: 1px solid var(--edge); border-radius: 8px; background: var(--raised); color: inherit; min-width: 0; }
-    .close { min-width: 48px; font-size: 26px; }
-    ul { list-style: none; margin: 0; padding: 0; }
-    li button { display: grid; width: 100%; text-align: left; padding: 12px 16px; min-height: 56px; border-bottom: 1px solid var(--rule); }
-    strong { font: 600 18px var(--label); } span { color: var(--muted); font-size: 14px; }
+    dialog {
+      width: min(560px, 100vw);
+      max-width: 100vw;
+      height: 86dvh;
+      border: 0;
+      padding: 0;
+      background: var(--paper);
+      color: var(--ink);
+      border-radius: 10px;
+    }
+    dialog::backdrop {
+      background: rgb(0 0 0 / 55%);
+    }
+    form {
+      display: flex;
+      gap: 8px;
+      padding: 12px;
+      position: sticky;
+      top: 0;
+      background: var(--paper);
+      border-bottom: 1px solid var(--rule);
+    }
+    input {
+      flex: 1;
+      font: inherit;
+      font-size: 18px;
+      min-height: 48px;
+      padding: 4px 12px;
+      border: 1px solid var(--edge);
+      border-radius: 8px;
+      background: var(--raised);
+      color: inherit;
+      min-width: 0;
+    }
+    .close {
+      min-width: 48px;
+      font-size: 26px;
+    }
+    ul {
+      list-style: none;
+      margin: 0;
+      padding: 0;
+    }
+    li button {
+      display: grid;
+      width: 100%;
+      text-align: left;
+      padding: 12px 16px;
+      min-height: 56px;
+      border-bottom: 1px solid var(--rule);
+    }
+    strong {
+      font: 600 18px var(--label);
+    }
+    span {
+      color: var(--muted);
+      font-size: 14px;
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

@@ -116,7 +116,11 @@ export class FloorScreen {
       // On a new device the club's latest run says what was used last.
       if (!kept.success && latest) {
         const { run } = await firstValueFrom(this.api.run(latest.id));
-        const byTime: Dose = { ...run.plan.dose, mode: 'seconds', work: run.plan.dose.mode === 'seconds' ? run.plan.dose.work : Math.round(run.plan.dose.work * (run.plan.rep?.seconds ?? 3)) };
+        const byTime: Dose = {
+          ...run.plan.dose,
+          mode: 'seconds',
+          work: run.plan.dose.mode === 'seconds' ? run.plan.dose.work : Math.round(run.plan.dose.work * (run.plan.rep?.seconds ?? 3)),
+        };
         if (this.last() === null) this.last.set({ dose: byTime, here: run.athletes });
       }
     } catch (error) {

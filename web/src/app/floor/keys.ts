@@ -6,10 +6,24 @@ export type KeyAct =
   | { readonly do: 'athlete'; readonly by: 1 | -1 }
   | { readonly do: 'fault'; readonly code: string; readonly side: Side | null };
 
-const PLAIN = { ' ': 'pause', n: 'next', u: 'undo', Backspace: 'undo', r: 'right', c: 'clean', a: 'attempt', v: 'view', e: 'end', '?': 'keys' } as const;
+const PLAIN = {
+  ' ': 'pause',
+  n: 'next',
+  u: 'undo',
+  Backspace: 'undo',
+  r: 'right',
+  c: 'clean',
+  a: 'attempt',
+  v: 'view',
+  e: 'end',
+  '?': 'keys',
+} as const;
 
 /** The act of a key press, or null. Digits are faults of the board: with shift on the right, with alt on the left side. */
-export function actOf(event: Pick<KeyboardEvent, 'key' | 'code' | 'shiftKey' | 'altKey' | 'ctrlKey' | 'metaKey' | 'target'>, board: readonly string[]): KeyAct | null {
+export function actOf(
+  event: Pick<KeyboardEvent, 'key' | 'code' | 'shiftKey' | 'altKey' | 'ctrlKey' | 'metaKey' | 'target'>,
+  board: readonly string[],
+): KeyAct | null {
   if (event.ctrlKey || event.metaKey) return null;
   const target = event.target;
   const inField = target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);

@@ -12,14 +12,39 @@ import { recordsFeature } from '../state/records';
 import { TEXT } from '../text/en';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
-type Correction = { readonly kind: 'undo'; readonly target: string } | { readonly kind: 'move'; readonly target: string; readonly by: number } | { readonly kind: 'assign'; readonly target: string; readonly athlete: string };
+type Correction =
+  | { readonly kind: 'undo'; readonly target: string }
+  | { readonly kind: 'move'; readonly target: string; readonly by: number }
+  | { readonly kind: 'assign'; readonly target: string; readonly athlete: string };
 
 /** A run afterwards: its name and pattern, and each tap with where it belongs, to be moved, given away or taken back. */
 @Component({
   selector: 'hop-review',
   imports: [MatButton, RouterLink],
   templateUrl: './review.html',
-  styles: `.gone td { color: var(--muted); text-decoration: line-through; } input, select { font: inherit; min-height: 44px; padding: 4px 10px; border: 1px solid var(--edge); border-radius: 6px; background: var(--raised); color: inherit; max-width: 100%; } label { display: grid; gap: 2px; font: 600 14px var(--label); color: var(--muted); }`,
+  styles: `
+    .gone td {
+      color: var(--muted);
+      text-decoration: line-through;
+    }
+    input,
+    select {
+      font: inherit;
+      min-height: 44px;
+      padding: 4px 10px;
+      border: 1px solid var(--edge);
+      border-radius: 6px;
+      background: var(--raised);
+      color: inherit;
+      max-width: 100%;
+    }
+    label {
+      display: grid;
+      gap: 2px;
+      font: 600 14px var(--label);
+      color: var(--muted);
+    }
+  `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Review {
@@ -33,7 +58,9 @@ export class Review {
   protected readonly saved = signal(false);
   protected readonly patterns = this.store.selectSignal(recordsFeature.selectAllPatterns);
   private readonly people = this.store.selectSignal(recordsFeature.selectPeopleById);
-  protected readonly athletes = computed(() => (this.whole()?.run.athletes ?? []).map((id) => ({ id, name: this.people()[id]?.name ?? '–' })));
+  protected readonly athletes = computed(() =>
+    (this.whole()?.run.athletes ?? []).map((id) => ({ id, name: this.people()[id]?.name ?? '–' })),
+  );
   protected readonly rows = computed(() => {
     const whole = this.whole();
     if (!whole) return [];
@@ -46,8 +73,14 @@ export class Review {
         const at = placed.get(event.id);
         const attempt = at?.attempt;
         return {
-          id: event.id, at: clockText(Math.max(0, event.t)), label: catalogue.get(event.fault)?.label ?? event.fault, side: event.side ?? '', gone: undone.has(event.id),
-          athlete: at?.event.athlete ?? event.athlete, as: at ? this.text.countAs[at.as] : this.text.undone, where: attempt ? `${attempt.set}.${attempt.round}.${attempt.repetition}` : '',
+          id: event.id,
+          at: clockText(Math.max(0, event.t)),
+          label: catalogue.get(event.fault)?.label ?? event.fault,
+          side: event.side ?? '',
+          gone: undone.has(event.id),
+          athlete: at?.event.athlete ?? event.athlete,
+          as: at ? this.text.countAs[at.as] : this.text.undone,
+          where: attempt ? `${attempt.set}.${attempt.round}.${attempt.repetition}` : '',
         };
       });
   });
@@ -63,7 +96,11 @@ export class Review {
     const whole = this.whole();
     if (!whole) return;
     await this.trying(async () => {
-      this.whole.set(await firstValueFrom(this.api.renameRun(whole.run.id, { name, patternId: patternId === '' ? null : patternId, version: whole.run.version })));
+      this.whole.set(
+        await firstValueFrom(
+          this.api.renameRun(whole.run.id, { name, patternId: patternId === '' ? null : patternId, version: whole.run.version }),
+        ),
+      );
       this.saved.set(true);
     });
   }

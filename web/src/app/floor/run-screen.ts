@@ -1,7 +1,31 @@
-import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, type ElementRef, inject, signal, untracked, viewChild } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  effect,
+  type ElementRef,
+  inject,
+  signal,
+  untracked,
+  viewChild,
+} from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { MatButton } from '@angular/material/button';
-import { beepsOf, clockAt, clockText, COUNT_DOWN, countRun, FAULTS, lastUndoable, planPhases, undoneIds, watchings, type RunEvent, type Side } from '@hopsk/core';
+import {
+  beepsOf,
+  clockAt,
+  clockText,
+  COUNT_DOWN,
+  countRun,
+  FAULTS,
+  lastUndoable,
+  planPhases,
+  undoneIds,
+  watchings,
+  type RunEvent,
+  type Side,
+} from '@hopsk/core';
 import { Store } from '@ngrx/store';
 import { Awake } from '../run/awake';
 import { RunDesk, type Loose } from '../run/desk';
@@ -68,10 +92,16 @@ export class RunScreen {
     const undone = undoneIds(this.events());
     return (watching?.board ?? []).map((code, i) => {
       const fault = catalogue.get(code);
-      const taps = this.events().filter((event) => event.kind === 'fault' && event.fault === code && event.athlete === watching?.athlete && !undone.has(event.id));
+      const taps = this.events().filter(
+        (event) => event.kind === 'fault' && event.fault === code && event.athlete === watching?.athlete && !undone.has(event.id),
+      );
       const tally = this.counted()?.tallies.find((row) => row.fault === code && row.athlete === watching?.athlete);
       return {
-        code, key: i + 1, label: fault?.label ?? code, count: (tally?.faulty ?? 0) + (tally?.noted ?? 0), shown: fault?.view === watching?.view,
+        code,
+        key: i + 1,
+        label: fault?.label ?? code,
+        count: (tally?.faulty ?? 0) + (tally?.noted ?? 0),
+        shown: fault?.view === watching?.view,
         dots: taps.flatMap((tap) => (tap.kind === 'fault' && tap.side ? [tap.side] : [])).slice(-8),
       };
     });
@@ -103,7 +133,10 @@ export class RunScreen {
 
   protected tap(code: string, side: Side | null = null): void {
     const athlete = this.watching()?.athlete ?? null;
-    void this.log({ kind: 'fault', fault: code, side: this.sides() ? side : null, athlete, source: 'floor', clip: null }, `${catalogue.get(code)?.label ?? code}${side && this.sides() ? `, ${side}` : ''}`);
+    void this.log(
+      { kind: 'fault', fault: code, side: this.sides() ? side : null, athlete, source: 'floor', clip: null },
+      `${catalogue.get(code)?.label ?? code}${side && this.sides() ? `, ${side}` : ''}`,
+    );
   }
 
   /** A tap on a tile's left or right half says the side; from the keyboard none. */
@@ -118,7 +151,10 @@ export class RunScreen {
   }
 
   protected attempt(clean: boolean): void {
-    void this.log({ kind: 'attempt', clean, athlete: this.watching()?.athlete ?? null, source: 'floor', clip: null }, clean ? this.text.clean : this.text.attempt);
+    void this.log(
+      { kind: 'attempt', clean, athlete: this.watching()?.athlete ?? null, source: 'floor', clip: null },
+      clean ? this.text.clean : this.text.attempt,
+    );
   }
 
   protected watch(athlete: string): void {
@@ -170,7 +206,10 @@ export class RunScreen {
 
   protected key(event: KeyboardEvent): void {
     if (document.querySelector('dialog[open]')) return;
-    const act = actOf(event, this.tiles().map((tile) => tile.code));
+    const act = actOf(
+      event,
+      this.tiles().map((tile) => tile.code),
+    );
     if (!act) return;
     event.preventDefault();
     this.act(act);
@@ -178,16 +217,26 @@ export class RunScreen {
 
   private act(act: KeyAct): void {
     switch (act.do) {
-      case 'fault': return this.tap(act.code, act.side);
-      case 'pause': return this.pause();
-      case 'next': return this.next();
-      case 'undo': return this.undo();
-      case 'right': return this.praiseTap();
-      case 'clean': return this.attempt(true);
-      case 'attempt': return this.tapped() ? this.attempt(false) : undefined;
-      case 'view': return this.turnView();
-      case 'end': return this.askEnd();
-      case 'keys': return this.keyList()?.nativeElement.showModal();
+      case 'fault':
+        return this.tap(act.code, act.side);
+      case 'pause':
+        return this.pause();
+      case 'next':
+        return this.next();
+      case 'undo':
+        return this.undo();
+      case 'right':
+        return this.praiseTap();
+      case 'clean':
+        return this.attempt(true);
+      case 'attempt':
+        return this.tapped() ? this.attempt(false) : undefined;
+      case 'view':
+        return this.turnView();
+      case 'end':
+        return this.askEnd();
+      case 'keys':
+        return this.keyList()?.nativeElement.showModal();
       case 'athlete': {
         const all = this.athletes();
         const at = all.findIndex((one) => one.id === this.watching()?.athlete);

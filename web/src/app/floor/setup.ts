@@ -13,7 +13,10 @@ const views = new Map(FAULTS.map((fault) => [fault.code, fault.view]));
 export function boardOf(people: readonly Athlete[]): string[] {
   const times = new Map<string, number>();
   for (const code of people.flatMap((athlete) => athlete.focus)) times.set(code, (times.get(code) ?? 0) + 1);
-  return [...times].sort((a, b) => b[1] - a[1]).map(([code]) => code).slice(0, BOARD_HOLDS);
+  return [...times]
+    .sort((a, b) => b[1] - a[1])
+    .map(([code]) => code)
+    .slice(0, BOARD_HOLDS);
 }
 
 /** From where most of the board can be seen. */
@@ -27,11 +30,25 @@ export function repOf(pattern: Pattern | null, people: readonly Athlete[]): { pl
   if (!pattern) return null;
   const { performer, text } = performance(pattern, people[0] ?? null);
   const rep = repPlanOf(simulate(parse(text).items, performer));
-  return { plan: rep && { seconds: rep.seconds, chances: Object.fromEntries(Object.entries(rep.chances).map(([unit, starts]) => [unit, [...starts]])) }, steps: text };
+  return {
+    plan: rep && {
+      seconds: rep.seconds,
+      chances: Object.fromEntries(Object.entries(rep.chances).map(([unit, starts]) => [unit, [...starts]])),
+    },
+    steps: text,
+  };
 }
 
 /** The run as it begins: everything it needs later is written into it, names too. */
-export function beginningOf(me: Me, name: string, pattern: Pattern | null, dose: Dose, people: readonly Athlete[], board: readonly string[], now = new Date()): Beginning {
+export function beginningOf(
+  me: Me,
+  name: string,
+  pattern: Pattern | null,
+  dose: Dose,
+  people: readonly Athlete[],
+  board: readonly string[],
+  now = new Date(),
+): Beginning {
   const rep = repOf(pattern, people);
   const two = (n: number): string => String(n).padStart(2, '0');
   return {

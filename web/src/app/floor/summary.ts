@@ -14,7 +14,18 @@ const percent = (share: number): string => (share * 100).toFixed(0);
   selector: 'hop-summary',
   imports: [MatButton, RouterLink],
   templateUrl: './summary.html',
-  styles: `section { margin-bottom: 22px; } .row button, .row a { min-height: 52px; } td strong { font: 600 18px var(--label); }`,
+  styles: `
+    section {
+      margin-bottom: 22px;
+    }
+    .row button,
+    .row a {
+      min-height: 52px;
+    }
+    td strong {
+      font: 600 18px var(--label);
+    }
+  `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Summary {
@@ -31,7 +42,12 @@ export class Summary {
         .tallies.filter((tally) => tally.athlete === id)
         .map((tally) => {
           const range = tally.attempts > 0 ? wilson(tally.faulty, tally.attempts) : null;
-          return { ...tally, label: catalogue.get(tally.fault)?.label ?? tally.fault, range: range ? `${percent(range.low)}–${percent(range.high)}` : '', rate: range ? percent(tally.faulty / tally.attempts) : '' };
+          return {
+            ...tally,
+            label: catalogue.get(tally.fault)?.label ?? tally.fault,
+            range: range ? `${percent(range.low)}–${percent(range.high)}` : '',
+            rate: range ? percent(tally.faulty / tally.attempts) : '',
+          };
         })
         .sort((a, b) => b.faulty - a.faulty || b.noted - a.noted);
       return { id, name: this.run().names[id] ?? '–', praise: this.counted().praise[id] ?? 0, rows };

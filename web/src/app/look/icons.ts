@@ -1,8 +1,11 @@
-const icon = (paths: string): string => `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 24 24" fill="none" stroke="currentColor" stroke-width="2" stroke-linecap="round" stroke-linejoin="round">${paths}</svg>`;
+const icon = (paths: string): string =>
+  `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 24 24" fill="none" stroke="currentColor" stroke-width="2" stroke-linecap="round" stroke-linejoin="round">${paths}</svg>`;
 
 /** The few icons in use, drawn for us. */
 export const ICONS: Readonly<Record<string, string>> = {
-  people: icon('<circle cx="9" cy="8" r="3"/><path d="M3 20c0-4 3-6 6-6s6 2 6 6"/><path d="M16 5.5a3 3 0 0 1 0 5M18 14.5c2 .8 3 2.700 3 5.500"/>'),
+  people: icon(
+    '<circle cx="9" cy="8" r="3"/><path d="M3 20c0-4 3-6 6-6s6 2 6 6"/><path d="M16 5.5a3 3 0 0 1 0 5M18 14.5c2 .8 3 2.700 3 5.500"/>',
+  ),
   stance: icon('<path d="M4 20V9a3 3 0 0 1 6 0v11zM14 16V5a3 3 0 0 1 6 0v11z"/>'),
   steps: icon('<path d="M4 19l5-5 3 3 8-9"/><path d="M15 8h5v5"/>'),
   floor: icon('<circle cx="12" cy="13" r="8"/><path d="M12 9v4l3 2M9 2h6"/>'),

@@ -64,7 +64,9 @@ export const DARK: Tokens = {
 
 /** Relative luminance of #RRGGBB (WCAG 2.2). */
 function luminance(colour: string): number {
-  const [r, g, b] = [1, 3, 5].map((i) => parseInt(colour.slice(i, i + 2), 16) / 255).map((c) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4));
+  const [r, g, b] = [1, 3, 5]
+    .map((i) => parseInt(colour.slice(i, i + 2), 16) / 255)
+    .map((c) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4));
   return 0.2126 * (r as number) + 0.7152 * (g as number) + 0.0722 * (b as number);
 }
 
@@ -76,5 +78,6 @@ export function contrast(a: string, b: string): number {
 
 /** Puts the tokens on the page as custom properties: `ink` becomes --ink. */
 export function wear(tokens: Tokens, element: HTMLElement): void {
-  for (const [name, value] of Object.entries(tokens)) element.style.setProperty(`--${name.replace(/[A-Z]/g, (c) => `-${c.toLowerCase()}`)}`, value as string);
+  for (const [name, value] of Object.entries(tokens))
+    element.style.setProperty(`--${name.replace(/[A-Z]/g, (c) => `-${c.toLowerCase()}`)}`, value as string);
 }

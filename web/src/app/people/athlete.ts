@@ -42,7 +42,8 @@ export class AthleteScreen {
   private version = 0;
   private readonly filled = signal('');
 
-  private readonly length = (control: AbstractControl<string>): ValidationErrors | null => (control.value.trim() === '' || parseLength(control.value, this.units()) !== null ? null : { length: true });
+  private readonly length = (control: AbstractControl<string>): ValidationErrors | null =>
+    control.value.trim() === '' || parseLength(control.value, this.units()) !== null ? null : { length: true };
   private readonly measure = (): FormControl<string> => new FormControl('', { nonNullable: true, validators: this.length });
   protected readonly form = new FormGroup({
     name: new FormControl('', { nonNullable: true, validators: [Validators.required, Validators.maxLength(80)] }),
@@ -127,7 +128,10 @@ export class AthleteScreen {
       shoulder: metres(value.shoulder),
       leg: metres(value.leg),
       foot: metres(value.foot),
-      cautions: value.cautions.split('\n').map((line) => line.trim()).filter((line) => line !== ''),
+      cautions: value.cautions
+        .split('\n')
+        .map((line) => line.trim())
+        .filter((line) => line !== ''),
     };
   }
 

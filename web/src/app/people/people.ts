@@ -16,7 +16,27 @@ const labels = new Map(FAULTS.map((fault) => [fault.code, fault.label]));
   selector: 'hop-people',
   imports: [RouterLink, MatButton, MatCheckbox],
   templateUrl: './people.html',
-  styles: `.find { font: inherit; padding: 8px 12px; border: 1px solid var(--edge); border-radius: 6px; background: var(--raised); color: inherit; min-width: 0; width: 180px; } td:first-child a { font: 600 17px var(--label); } .away td { color: var(--muted); } td .tag { margin-right: 4px; }`,
+  styles: `
+    .find {
+      font: inherit;
+      padding: 8px 12px;
+      border: 1px solid var(--edge);
+      border-radius: 6px;
+      background: var(--raised);
+      color: inherit;
+      min-width: 0;
+      width: 180px;
+    }
+    td:first-child a {
+      font: 600 17px var(--label);
+    }
+    .away td {
+      color: var(--muted);
+    }
+    td .tag {
+      margin-right: 4px;
+    }
+  `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class People {
@@ -33,7 +53,10 @@ export class People {
   protected readonly rows = computed(() => {
     const words = this.find().trim().toLocaleLowerCase();
     return this.all()
-      .filter((athlete) => (this.showAway() || athlete.archivedAt === null) && `${athlete.name} ${athlete.sport}`.toLocaleLowerCase().includes(words))
+      .filter(
+        (athlete) =>
+          (this.showAway() || athlete.archivedAt === null) && `${athlete.name} ${athlete.sport}`.toLocaleLowerCase().includes(words),
+      )
       .map((athlete) => ({ athlete, height: this.height(athlete), focus: athlete.focus.map((code) => labels.get(code) ?? code) }));
   });
 

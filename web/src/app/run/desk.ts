@@ -32,7 +32,14 @@ export class RunDesk {
   private readonly events = this.store.selectSignal(runFeature.selectEvents);
 
   async begin(beginning: Beginning): Promise<void> {
-    const run: KeptRun = { head: beginning.head, clubId: beginning.clubId, names: beginning.names, open: 1, refused: null, aliveAt: Date.now() };
+    const run: KeptRun = {
+      head: beginning.head,
+      clubId: beginning.clubId,
+      names: beginning.names,
+      open: 1,
+      refused: null,
+      aliveAt: Date.now(),
+    };
     await this.device.putRun(run);
     this.store.dispatch(runActions.opened({ run, events: [] }));
     const t = -COUNT_DOWN;
@@ -51,7 +58,9 @@ export class RunDesk {
     const at = Date.now();
     const clock = clockAt(this.events(), planPhases(run.head.plan), at);
     const next = (this.events().at(-1)?.n ?? -1) + 1;
-    const events = loose.map((event, i): RunEvent => ({ ...event, id: newId(), n: next + i, at, t: event.t ?? round(clock.t) }) as RunEvent);
+    const events = loose.map(
+      (event, i): RunEvent => ({ ...event, id: newId(), n: next + i, at, t: event.t ?? round(clock.t) }) as RunEvent,
+    );
     this.store.dispatch(runActions.logged({ events }));
     await this.device.putEvents(events.map((event) => ({ runId: run.head.id, clubId: run.clubId, event, sent: 0 })));
     if (events.some((event) => event.kind === 'end')) await this.device.changeRun(run.head.id, { open: 0, aliveAt: at });

@@ -124,6 +124,7 @@ export class Outbox {
   /** Runs that are over and wholly sent need not be kept here. */
   private async tidy(runs: readonly KeptRun[]): Promise<void> {
     const waiting = new Set((await this.device.unsent()).map((kept) => kept.runId));
-    for (const run of runs) if (run.open === 0 && !waiting.has(run.head.id) && Date.now() - run.aliveAt > 12 * 3600_000) await this.device.forget(run.head.id);
+    for (const run of runs)
+      if (run.open === 0 && !waiting.has(run.head.id) && Date.now() - run.aliveAt > 12 * 3600_000) await this.device.forget(run.head.id);
   }
 }

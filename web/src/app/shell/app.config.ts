@@ -1,5 +1,12 @@
 import { provideHttpClient, withInterceptors, withXsrfConfiguration } from '@angular/common/http';
-import { type ApplicationConfig, inject, isDevMode, provideAppInitializer, provideBrowserGlobalErrorListeners, provideZonelessChangeDetection } from '@angular/core';
+import {
+  type ApplicationConfig,
+  inject,
+  isDevMode,
+  provideAppInitializer,
+  provideBrowserGlobalErrorListeners,
+  provideZonelessChangeDetection,
+} from '@angular/core';
 import { MAT_FORM_FIELD_DEFAULT_OPTIONS } from '@angular/material/form-field';
 import { MatIconRegistry } from '@angular/material/icon';
 import { DomSanitizer } from '@angular/platform-browser';
@@ -23,7 +30,11 @@ export const appConfig: ApplicationConfig = {
     provideBrowserGlobalErrorListeners(),
     provideRouter(routes, withComponentInputBinding()),
     provideHttpClient(withXsrfConfiguration({}), withInterceptors([signedOut])),
-    provideStore({ [sessionFeature.name]: sessionFeature.reducer, [recordsFeature.name]: recordsFeature.reducer, [runFeature.name]: runFeature.reducer }),
+    provideStore({
+      [sessionFeature.name]: sessionFeature.reducer,
+      [recordsFeature.name]: recordsFeature.reducer,
+      [runFeature.name]: runFeature.reducer,
+    }),
     provideEffects(sessionEffects, recordsEffects),
     provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWhenStable:5000' }),
     { provide: MAT_FORM_FIELD_DEFAULT_OPTIONS, useValue: { appearance: 'outline', subscriptSizing: 'dynamic' } },

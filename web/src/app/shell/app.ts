@@ -32,7 +32,9 @@ export class App {
     { initialValue: this.router.url },
   );
   /** The run has the whole screen; the door has no menu. */
-  protected readonly bare = computed(() => this.status() !== 'in' || this.url().startsWith('/floor/run?') || this.url() === '/floor/run' || this.url().startsWith('/enter'));
+  protected readonly bare = computed(
+    () => this.status() !== 'in' || this.url().startsWith('/floor/run?') || this.url() === '/floor/run' || this.url().startsWith('/enter'),
+  );
   protected readonly unsent = computed(() => {
     const { state, waiting } = this.outbox();
     return waiting > 0 && state !== 'sent' && state !== 'sending' ? waiting : 0;

@@ -33,10 +33,20 @@ export const routes: Routes = [
     children: [
       { path: '', pathMatch: 'full', redirectTo: () => (innerWidth < 720 ? '/floor' : '/people') },
       { path: 'people', title: title(TEXT.people.title), loadComponent: () => import('../people/people').then((m) => m.People) },
-      { path: 'people/:id', title: title(TEXT.people.edit), canDeactivate: [askFirst], loadComponent: () => import('../people/athlete').then((m) => m.AthleteScreen) },
+      {
+        path: 'people/:id',
+        title: title(TEXT.people.edit),
+        canDeactivate: [askFirst],
+        loadComponent: () => import('../people/athlete').then((m) => m.AthleteScreen),
+      },
       { path: 'stance', title: title(TEXT.stance.title), loadComponent: () => import('../stance/stance').then((m) => m.StanceScreen) },
       { path: 'steps', title: title(TEXT.steps.title), loadComponent: () => import('../steps/patterns').then((m) => m.Patterns) },
-      { path: 'steps/:id', title: title(TEXT.steps.title), canDeactivate: [askFirst], loadComponent: () => import('../steps/studio').then((m) => m.Studio) },
+      {
+        path: 'steps/:id',
+        title: title(TEXT.steps.title),
+        canDeactivate: [askFirst],
+        loadComponent: () => import('../steps/studio').then((m) => m.Studio),
+      },
       { path: 'floor', title: title(TEXT.floor.title), loadComponent: () => import('../floor/floor').then((m) => m.FloorScreen) },
       { path: 'floor/run', title: title(TEXT.floor.title), loadComponent: () => import('../floor/run-screen').then((m) => m.RunScreen) },
       { path: 'floor/runs/:id', title: title(TEXT.run.review), loadComponent: () => import('../floor/review').then((m) => m.Review) },

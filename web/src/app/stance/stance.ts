@@ -4,7 +4,18 @@ import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatSelectModule } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
 import { isUnder16 } from '@hopsk/contract';
-import { bodyOf, formatLength, heelOf, SCHOOLS, schoolOf, standIn, stanceNumbers, type School, type Side, type StanceNumber } from '@hopsk/core';
+import {
+  bodyOf,
+  formatLength,
+  heelOf,
+  SCHOOLS,
+  schoolOf,
+  standIn,
+  stanceNumbers,
+  type School,
+  type Side,
+  type StanceNumber,
+} from '@hopsk/core';
 import { Store } from '@ngrx/store';
 import { StanceDrawing } from '../drawing/stance-drawing';
 import { recordsFeature } from '../state/records';
@@ -38,10 +49,18 @@ export class StanceScreen {
   });
   protected readonly body = computed(() => bodyOf(this.who() ?? {}, isUnder16(this.who()?.ageGroup ?? 'adult')));
   protected readonly numbers = computed(() =>
-    stanceNumbers(this.school(), this.body(), this.lead()).map((number) => ({ name: this.text.names[number.name], value: this.value(number, number.value), within: number.tolerance === null ? '' : `± ${this.value(number, number.tolerance)}` })),
+    stanceNumbers(this.school(), this.body(), this.lead()).map((number) => ({
+      name: this.text.names[number.name],
+      value: this.value(number, number.value),
+      within: number.tolerance === null ? '' : `± ${this.value(number, number.tolerance)}`,
+    })),
   );
   protected readonly dimensions = computed(() =>
-    (['height', 'shoulder', 'hip', 'leg', 'foot'] as const).map((part) => ({ part: TEXT.people[part], value: formatLength(this.body()[part].metres, this.units(), 1), origin: this.text.origins[this.body()[part].origin] })),
+    (['height', 'shoulder', 'hip', 'leg', 'foot'] as const).map((part) => ({
+      part: TEXT.people[part],
+      value: formatLength(this.body()[part].metres, this.units(), 1),
+      origin: this.text.origins[this.body()[part].origin],
+    })),
   );
   /** Where to put tape, from the crossing of the chalk lines. */
   protected readonly tape = computed(() => {

@@ -18,7 +18,13 @@ export const loadRecords = createEffect(
       mergeMap(({ kind }) =>
         (kind === 'people' ? (api.athletes() as Observable<Row[]>) : (api.patterns() as Observable<Row[]>)).pipe(
           switchMap((rows) => from(device.keep(kind, rows)).pipe(map(() => recordActions.loaded({ kind, rows, offline: false })))),
-          catchError((error: unknown) => from(fromDevice(device, kind)).pipe(map((rows) => (rows ? recordActions.loaded({ kind, rows, offline: true }) : recordActions.failed({ kind, trouble: troubleOf(error) }))))),
+          catchError((error: unknown) =>
+            from(fromDevice(device, kind)).pipe(
+              map((rows) =>
+                rows ? recordActions.loaded({ kind, rows, offline: true }) : recordActions.failed({ kind, trouble: troubleOf(error) }),
+              ),
+            ),
+          ),
         ),
       ),
     ),
@@ -35,7 +41,10 @@ export const saveRecords = createEffect(
     actions.pipe(
       ofType(recordActions.save),
       concatMap(({ kind, record }) =>
-        (kind === 'people' ? (api.saveAthlete(record as AthleteSave) as Observable<Row>) : (api.savePattern(record as PatternSave) as Observable<Row>)).pipe(
+        (kind === 'people'
+          ? (api.saveAthlete(record as AthleteSave) as Observable<Row>)
+          : (api.savePattern(record as PatternSave) as Observable<Row>)
+        ).pipe(
           map((row) => recordActions.saved({ kind, row })),
           catchError((error: unknown) => of(recordActions.refused({ kind, id: record.id, trouble: troubleOf(error) }))),
         ),
@@ -49,7 +58,10 @@ export const archiveRecords = createEffect(
     actions.pipe(
       ofType(recordActions.archive),
       concatMap(({ kind, id, archived }) =>
-        (kind === 'people' ? (api.archiveAthlete(id, archived) as Observable<Row>) : (api.archivePattern(id, archived) as Observable<Row>)).pipe(
+        (kind === 'people'
+          ? (api.archiveAthlete(id, archived) as Observable<Row>)
+          : (api.archivePattern(id, archived) as Observable<Row>)
+        ).pipe(
           map((row) => recordActions.saved({ kind, row })),
           catchError((error: unknown) => of(recordActions.refused({ kind, id, trouble: troubleOf(error) }))),
         ),

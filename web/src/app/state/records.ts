@@ -9,7 +9,10 @@ export type Row = Athlete | Pattern;
 export type Saving = AthleteSave | PatternSave;
 
 /** How far a save of one record has come. */
-export type SaveState = { readonly state: 'saving' } | { readonly state: 'saved'; readonly version: number } | { readonly state: 'refused'; readonly trouble: Trouble };
+export type SaveState =
+  | { readonly state: 'saving' }
+  | { readonly state: 'saved'; readonly version: number }
+  | { readonly state: 'refused'; readonly trouble: Trouble };
 
 export const recordActions = createActionGroup({
   source: 'records',
@@ -47,7 +50,10 @@ const initial: RecordsState = {
   saves: {},
 };
 
-const withStatus = (state: RecordsState, kind: Kind, status: Status): RecordsState => ({ ...state, status: { ...state.status, [kind]: status } });
+const withStatus = (state: RecordsState, kind: Kind, status: Status): RecordsState => ({
+  ...state,
+  status: { ...state.status, [kind]: status },
+});
 const withSave = (state: RecordsState, id: string, save: SaveState): RecordsState => ({ ...state, saves: { ...state.saves, [id]: save } });
 
 export const recordsFeature = createFeature({
@@ -56,12 +62,24 @@ export const recordsFeature = createFeature({
     initial,
     on(recordActions.load, (state, { kind }) => withStatus(state, kind, state.status[kind] === 'ready' ? 'ready' : 'loading')),
     on(recordActions.loaded, (state, { kind, rows, offline }) =>
-      withStatus(kind === 'people' ? { ...state, people: people.setAll(rows as Athlete[], state.people) } : { ...state, patterns: patterns.setAll(rows as Pattern[], state.patterns) }, kind, offline ? 'offline' : 'ready'),
+      withStatus(
+        kind === 'people'
+          ? { ...state, people: people.setAll(rows as Athlete[], state.people) }
+          : { ...state, patterns: patterns.setAll(rows as Pattern[], state.patterns) },
+        kind,
+        offline ? 'offline' : 'ready',
+      ),
     ),
     on(recordActions.failed, (state, { kind }) => withStatus(state, kind, 'failed')),
     on(recordActions.save, (state, { record }) => withSave(state, record.id, { state: 'saving' })),
     on(recordActions.saved, (state, { kind, row }) =>
-      withSave(kind === 'people' ? { ...state, people: people.upsertOne(row as Athlete, state.people) } : { ...state, patterns: patterns.upsertOne(row as Pattern, state.patterns) }, row.id, { state: 'saved', version: row.version }),
+      withSave(
+        kind === 'people'
+          ? { ...state, people: people.upsertOne(row as Athlete, state.people) }
+          : { ...state, patterns: patterns.upsertOne(row as Pattern, state.patterns) },
+        row.id,
+        { state: 'saved', version: row.version },
+      ),
     ),
     on(recordActions.refused, (state, { id, trouble }) => withSave(state, id, { state: 'refused', trouble })),
     on(recordActions.settled, (state, { id }) => {

@@ -16,11 +16,19 @@ export function draftOf(pattern: Pattern | null): Draft {
 }
 
 /** Who does a pattern, and the text as they do it: the athlete's body, hand and lead in the pattern's stance. */
-export function performance(draft: Pick<Draft, 'steps' | 'school' | 'hand' | 'lead'>, athlete: Athlete | null): { performer: Performer; text: string; mirrored: boolean } {
+export function performance(
+  draft: Pick<Draft, 'steps' | 'school' | 'hand' | 'lead'>,
+  athlete: Athlete | null,
+): { performer: Performer; text: string; mirrored: boolean } {
   const school = schoolOf(draft.school) ?? (SCHOOLS[0] as School);
   const written = draft.lead === 'none' ? null : draft.lead;
   const lead: Side | null = athlete ? (athlete.lead === 'none' ? written : athlete.lead) : written;
   const playing = athlete?.hand ?? draft.hand;
-  const performer: Performer = { body: bodyOf(athlete ?? {}, athlete ? isUnder16(athlete.ageGroup) : false), school, lead: school.staggered ? (lead ?? 'left') : null, playing };
+  const performer: Performer = {
+    body: bodyOf(athlete ?? {}, athlete ? isUnder16(athlete.ageGroup) : false),
+    school,
+    lead: school.staggered ? (lead ?? 'left') : null,
+    playing,
+  };
   return { performer, ...textFor(draft.steps, draft, { hand: playing, lead: performer.lead }, school.staggered) };
 }

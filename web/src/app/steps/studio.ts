@@ -185,14 +185,18 @@ export class Studio implements HoldsTyping {
     } else if (!typing && event.key === ' ') {
       event.preventDefault();
       this.player.toggle();
-    } else if (!typing && (event.key === 'ArrowRight' || event.key === 'ArrowLeft')) this.player.seek(this.player.t() + (event.key === 'ArrowRight' ? 0.02 : -0.02));
+    } else if (!typing && (event.key === 'ArrowRight' || event.key === 'ArrowLeft'))
+      this.player.seek(this.player.t() + (event.key === 'ArrowRight' ? 0.02 : -0.02));
   }
 
   /** Opens what is stored, or what was typed over that same version before the page went. */
   private async open(version: number): Promise<void> {
     this.base.set(version);
     const kept = (await this.device.recall(this.draftKey())) as { base?: number; draft?: unknown } | null | undefined;
-    const typed = kept?.base === version && this.save()?.state !== 'saved' ? PatternDraft.partial().safeParse({ ...(kept.draft as object), name: undefined }) : null;
+    const typed =
+      kept?.base === version && this.save()?.state !== 'saved'
+        ? PatternDraft.partial().safeParse({ ...(kept.draft as object), name: undefined })
+        : null;
     this.draft.set(typed?.success ? { ...draftOf(this.stored()), ...(kept?.draft as Draft) } : draftOf(this.stored()));
     this.dirty.set(typed?.success ?? false);
     if (!typed?.success) await this.device.keep(this.draftKey(), null);
