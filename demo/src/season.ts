@@ -68,7 +68,7 @@ function runOf(
   const plan = { dose, rep: repPlanOf(simulate(parse(pattern.steps).items, performer)) };
   const events: Events = [];
   const push = (event: Loose): void => {
-    events.push({ ...event, id: chance.uuid(), n: events.length, at: startedAt.getTime() + event.t * 1000 } as Events[number]);
+    events.push({ ...event, id: chance.uuid(), n: events.length, at: startedAt.getTime() + event.t * 1000 });
   };
   const rounds = planPhases(plan).filter((phase) => phase.kind === 'work');
   const watched = rounds.map((_, i) => group[i % group.length] as Person);

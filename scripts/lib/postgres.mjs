@@ -118,9 +118,9 @@ function runningPort(cluster) {
 
 /**
  * Starts (or finds running) a cluster of our own in `data`, on 127.0.0.1 and a free port.
- * Gives the address of its database and how to stop it.
+ * Gives the address of its database and how to stop it. `wish` is the port to try first.
  */
-export async function startPostgres(data, { throwAway = false } = {}) {
+export async function startPostgres(data, { throwAway = false, wish = null } = {}) {
   const binaries = await ensurePostgres();
   const user = serverUser();
   mkdirSync(data, { recursive: true });
@@ -168,7 +168,7 @@ export async function startPostgres(data, { throwAway = false } = {}) {
 
   let port = runningPort(cluster);
   for (let tries = 0; port === null; tries++) {
-    const wanted = await freePort();
+    const wanted = tries === 0 && wish !== null ? wish : await freePort();
     const settings = [`port=${wanted}`, 'listen_addresses=127.0.0.1', "unix_socket_directories=''", ...(throwAway ? THROW_AWAY : KEPT)];
     const options = settings.map((setting) => `-c ${setting}`).join(' ');
     try {
@@ -183,6 +183,7 @@ export async function startPostgres(data, { throwAway = false } = {}) {
   await ensureDatabase(address('postgres'), 'hopsk');
   return {
     url: address('hopsk'),
+    port,
     address,
     cluster,
     stop: () => program(binaries, user, log, 'pg_ctl', ['stop', '-D', cluster, '-m', 'fast', '-w', '-s']),

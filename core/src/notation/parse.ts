@@ -182,7 +182,7 @@ class Reader {
         draft.seconds = value;
         return;
       case 'ms':
-        this.fail({ from: token.from, to: (unit as Token).to }, 'Milliseconds belong to a hit: + hit 80 ms after landing.', ['+ hit']);
+        this.fail({ from: token.from, to: unit.to }, 'Milliseconds belong to a hit: + hit 80 ms after landing.', ['+ hit']);
         return;
       default:
         draft.size = this.size(token, value, (unit as Token).text, head);
@@ -200,7 +200,6 @@ class Reader {
       ]);
       return null;
     }
-    let metres = value;
     if (unit === 'ft' && this.peek()?.kind === 'number' && this.tokens[this.at + 1]?.text === 'in') {
       const inches = this.next().value as number;
       this.at++;
@@ -209,8 +208,7 @@ class Reader {
     if (unit === '×') return this.within(token, { value, unit: 'own' }, value <= 10);
     if (unit === 'shoe') return this.within(token, { value, unit: 'shoe' }, value <= 30);
     const known = unit as keyof typeof METRES_OF;
-    metres = value * METRES_OF[known];
-    return this.within(token, { value, unit: known }, metres <= NOTATION_LIMITS.metres);
+    return this.within(token, { value, unit: known }, value * METRES_OF[known] <= NOTATION_LIMITS.metres);
   }
 
   private within(token: Token, size: Size, fits: boolean): Size | null {
@@ -261,11 +259,9 @@ class Reader {
     }
     this.at++;
     let offset = 0;
-    let unitGiven = true;
     if (this.peek()?.kind === 'number') {
       offset = this.next().value as number;
-      unitGiven = this.peek()?.kind === 'unit';
-      const unit = unitGiven ? this.next() : null;
+      const unit = this.peek()?.kind === 'unit' ? this.next() : null;
       if (unit?.text === 's') offset *= 1000;
       else if (unit?.text !== 'ms') this.fail(unit ?? plus, 'The time of a hit is given in ms or s.', ['ms', 's']);
     }

@@ -34,7 +34,7 @@ const UNITS: Readonly<Record<string, string>> = {
   times: 'times',
 };
 
-const PATTERN = /#[^\n]*|[“"][^"”\n]*["”]|[+-]?\d+(?:\.\d+)?|\.\d+|[\p{L}][\p{L}'’-]*|[°×]|[(\[]|[)\]]|[,;·→\n]|\+|[^\s]/gu;
+const PATTERN = /#[^\n]*|[“"][^"”\n]*["”]|[+-]?\d+(?:\.\d+)?|\.\d+|[\p{L}][\p{L}'’-]*|[°×]|[([]|[)\]]|[,;·→\n]|\+|[^\s]/gu;
 
 /** Cuts a line of steps into tokens with their places. Never fails: what it does not know is 'unknown'. */
 export function tokenise(text: string): Token[] {
@@ -53,7 +53,7 @@ function kindOf(raw: string, before: Token | undefined): { kind: TokenKind; text
   if (/^[“"]/.test(raw) && raw.length > 1) return { kind: 'quoted', text: raw.slice(1, -1).trim() };
   if (/^[+-]?\.?\d/.test(raw)) return { kind: 'number', text, value: Number(raw) };
   if (before?.kind === 'number' && Object.hasOwn(UNITS, text)) return { kind: 'unit', text: UNITS[text] as string };
-  if (/^[(\[]$/.test(raw)) return { kind: 'open', text };
+  if (/^[([]$/.test(raw)) return { kind: 'open', text };
   if (/^[)\]]$/.test(raw)) return { kind: 'close', text };
   if (/^[,;·→\n]$/.test(raw)) return { kind: 'end-of-step', text };
   if (raw === '+') return { kind: 'plus', text };

@@ -77,12 +77,10 @@ describe('attempts of a plan', () => {
 describe('counting faults', () => {
   it('counts only what was watched throughout, on the board and seen from where it shows', () => {
     expect(only(logOf(...setup('split-late'), end))).toEqual(jasmine.objectContaining({ attempts: 10, faulty: 0 }));
-    expect(
-      only(logOf(...setup('split-late'), { kind: 'watch', t: 3, athlete: null } as Loose, { kind: 'watch', t: 15 }, end))?.attempts,
-    ).toBe(6);
-    expect(only(logOf(...setup('split-late'), { kind: 'view', t: 4, view: 'front' } as Loose, end))?.attempts).toBe(2);
-    expect(only(logOf(...setup(), { kind: 'board', t: 15, faults: ['split-late'] } as Loose, end))?.attempts).toBe(5);
-    const split = logOf(...setup('split-late'), { kind: 'watch', t: 4, athlete: 'b' } as Loose, end);
+    expect(only(logOf(...setup('split-late'), { kind: 'watch', t: 3, athlete: null }, { kind: 'watch', t: 15 }, end))?.attempts).toBe(6);
+    expect(only(logOf(...setup('split-late'), { kind: 'view', t: 4, view: 'front' }, end))?.attempts).toBe(2);
+    expect(only(logOf(...setup(), { kind: 'board', t: 15, faults: ['split-late'] }, end))?.attempts).toBe(5);
+    const split = logOf(...setup('split-late'), { kind: 'watch', t: 4, athlete: 'b' }, end);
     expect(countRun(plan, split, catalogue, 1).tallies.map((t) => [t.athlete, t.attempts])).toEqual([
       ['a', 2],
       ['b', 8],
@@ -90,7 +88,7 @@ describe('counting faults', () => {
   });
 
   it('skipped plan time holds no attempts', () => {
-    expect(only(logOf(...setup('split-late'), { kind: 'skip', t: 4.5, to: 15 } as Loose, end))?.attempts).toBe(7);
+    expect(only(logOf(...setup('split-late'), { kind: 'skip', t: 4.5, to: 15 }, end))?.attempts).toBe(7);
     expect(only(logOf(...setup('split-late'), { kind: 'end', t: 6 }))?.attempts).toBe(3);
   });
 
@@ -102,19 +100,17 @@ describe('counting faults', () => {
 
   it('can be undone, undone again, moved to the one before and given to another', () => {
     const base = [...setup('split-late'), tap(3.5)];
-    expect(only(logOf(...base, { kind: 'undo', t: 4, target: 'e3' } as Loose, end))?.faulty).toBe(0);
-    expect(
-      only(logOf(...base, { kind: 'undo', t: 4, target: 'e3' } as Loose, { kind: 'undo', t: 4, target: 'e4' } as Loose, end))?.faulty,
-    ).toBe(1);
-    const moved = countRun(plan, logOf(...base, { kind: 'move', t: 4, target: 'e3', by: -1 } as Loose, end), catalogue, 1);
+    expect(only(logOf(...base, { kind: 'undo', t: 4, target: 'e3' }, end))?.faulty).toBe(0);
+    expect(only(logOf(...base, { kind: 'undo', t: 4, target: 'e3' }, { kind: 'undo', t: 4, target: 'e4' }, end))?.faulty).toBe(1);
+    const moved = countRun(plan, logOf(...base, { kind: 'move', t: 4, target: 'e3', by: -1 }, end), catalogue, 1);
     expect(moved.placed[0]?.attempt?.repetition).toBe(1);
-    const given = logOf(...base, { kind: 'assign', t: 4, target: 'e3', athlete: 'b' } as Loose, end);
+    const given = logOf(...base, { kind: 'assign', t: 4, target: 'e3', athlete: 'b' }, end);
     expect(countRun(plan, given, catalogue, 1).tallies.find((t) => t.athlete === 'b')).toEqual(
       jasmine.objectContaining({ attempts: 0, noted: 1 }),
     );
     expect(lastUndoable(logOf(...base))?.id).toBe('e3');
-    expect(lastUndoable(logOf(...base, { kind: 'undo', t: 4, target: 'e3' } as Loose))).toBeNull();
-    expect(undoneIds(logOf({ kind: 'undo', t: 1, target: 'x' } as Loose))).toEqual(new Set(['x']));
+    expect(lastUndoable(logOf(...base, { kind: 'undo', t: 4, target: 'e3' }))).toBeNull();
+    expect(undoneIds(logOf({ kind: 'undo', t: 1, target: 'x' }))).toEqual(new Set(['x']));
   });
 
   it('an unknown fault is noted, sides are kept', () => {
@@ -130,7 +126,7 @@ describe('counting faults', () => {
     const other = logOf(
       ...setup('split-late'),
       tap(2),
-      { kind: 'watch', t: 2.5, athlete: 'b' } as Loose,
+      { kind: 'watch', t: 2.5, athlete: 'b' },
       { ...attempt(3), athlete: 'b' } as Loose,
       end,
     );

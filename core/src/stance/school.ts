@@ -32,7 +32,7 @@ export interface School {
 }
 
 /** Stances to begin with (common practice, no source). */
-export const SCHOOLS: readonly School[] = [
+export const SCHOOLS: readonly [School, ...School[]] = [
   {
     code: 'square-ready',
     name: 'Square ready',

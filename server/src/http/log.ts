@@ -23,5 +23,5 @@ export function requestLog(logger: Logger): RequestHandler {
       res: (response: { statusCode: number }) => ({ status: response.statusCode }),
       err: (error: Error) => ({ name: error.name }),
     },
-  }) as unknown as RequestHandler;
+  });
 }

@@ -1,4 +1,5 @@
 import { randomBytes, timingSafeEqual } from 'node:crypto';
+import { promisify } from 'node:util';
 import connectPgSimple from 'connect-pg-simple';
 import type { Request, RequestHandler, Response } from 'express';
 import session from 'express-session';
@@ -35,15 +36,15 @@ export function sessions(pool: Pool, secret: string, secure: boolean, proxied: b
 
 /** Signs a coach in under a new session id and gives the page its token against forged requests. */
 export async function enter(request: Request, response: Response, coach: Actor): Promise<void> {
-  await new Promise<void>((done, fail) => request.session.regenerate((error: unknown) => (error ? fail(error as Error) : done())));
+  await promisify(request.session.regenerate.bind(request.session))();
   request.session.coach = { id: coach.id, clubId: coach.clubId };
   request.session.token = randomBytes(24).toString('base64url');
-  await new Promise<void>((done, fail) => request.session.save((error: unknown) => (error ? fail(error as Error) : done())));
+  await promisify(request.session.save.bind(request.session))();
   giveToken(request, response);
 }
 
 export async function leave(request: Request): Promise<void> {
-  await new Promise<void>((done, fail) => request.session.destroy((error: unknown) => (error ? fail(error as Error) : done())));
+  await promisify(request.session.destroy.bind(request.session))();
 }
 
 /** The page reads this cookie and sends it back as a header, which another site cannot do. */

@@ -28,7 +28,7 @@ export async function exportClub(db: Db, clubId: string): Promise<ClubFile> {
   const events = new Map<string, ClubFile['runs'][number]['events']>();
   for (const { runId, ...row } of await run<EventRow & { runId: string }>(db, 'events-all', clubId)) {
     const list = events.get(runId) ?? [];
-    list.push(toEvent(row as EventRow) as ClubFile['runs'][number]['events'][number]);
+    list.push(toEvent(row) as ClubFile['runs'][number]['events'][number]);
     events.set(runId, list);
   }
   const fresh = <T extends Athlete | Pattern>({ archivedAt: _, ...record }: T): Omit<T, 'archivedAt'> & { version: number } => ({

@@ -38,9 +38,12 @@ export class Floor {
   /** Lines every half metre, so that distances can be read off. */
   protected readonly grid = computed(() => {
     const box = this.box();
+    // The drawing's frame is often wider than the box: the lines go on beyond it.
+    const beyond = Math.max(box.maxX - box.minX, box.maxY - box.minY);
+    const [minX, maxX, minY, maxY] = [box.minX - beyond, box.maxX + beyond, box.minY - beyond, box.maxY + beyond];
     const lines = (low: number, high: number): number[] =>
-      Array.from({ length: Math.max(0, Math.floor(high * 2) - Math.ceil(low * 2) + 1) }, (_, i) => (Math.ceil(low * 2) + i) / 2);
-    return { xs: lines(box.minX, box.maxX), ys: lines(box.minY, box.maxY).map((y) => -y), ...box, top: -box.maxY, bottom: -box.minY };
+      Array.from({ length: Math.floor(high * 2) - Math.ceil(low * 2) + 1 }, (_, i) => (Math.ceil(low * 2) + i) / 2);
+    return { xs: lines(minX, maxX), ys: lines(minY, maxY).map((y) => -y), minX, maxX, top: -maxY, bottom: -minY };
   });
   protected readonly scale = computed(() => ({ x: this.box().minX + 0.12, y: -this.box().minY - 0.12 }));
   protected readonly now = computed(() => {

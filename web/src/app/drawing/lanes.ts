@@ -1,10 +1,10 @@
-import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, DestroyRef, ElementRef, inject, input, output, signal } from '@angular/core';
 import { lanesOf, type LaneBlock, type Study } from '@hopsk/core';
 import { TEXT } from '../text/en';
 import { drawingId } from './svg';
 
-const LABEL = 84;
-const WIDTH = 1000;
+const LABEL = 56;
+const MARGIN = 12;
 
 /** What each foot does over time, hits as markers, states below; the playhead can be dragged. */
 @Component({
@@ -20,7 +20,9 @@ export class Lanes {
   readonly scrubbed = output<number>();
   protected readonly text = TEXT.steps;
   protected readonly id = drawingId();
-  protected readonly width = LABEL + WIDTH + 12;
+  /** Drawn at the size it has on the screen, so that its words keep theirs. */
+  protected readonly width = signal(800);
+  private readonly span = computed(() => Math.max(120, this.width() - LABEL - MARGIN));
   private readonly seconds = computed(() => this.study().totals.seconds || 1);
   protected readonly rows = computed(() => {
     const lanes = lanesOf(this.study().simulation);
@@ -46,7 +48,7 @@ export class Lanes {
   protected readonly hands = computed(() => this.study().simulation.hands.map((hand) => ({ word: hand.word, x: this.x(hand.at) })));
   protected readonly ticks = computed(() => {
     const seconds = this.seconds();
-    const every = [0.2, 0.5, 1, 2, 5, 10, 30, 60].find((step) => seconds / step <= 12) ?? 120;
+    const every = [0.2, 0.5, 1, 2, 5, 10, 30, 60].find((step) => seconds / step <= this.span() / 60) ?? 120;
     return Array.from({ length: Math.floor(seconds / every + 1e-9) + 1 }, (_, i) => ({
       x: this.x(i * every),
       word: `${+(i * every).toFixed(1)}`,
@@ -54,16 +56,23 @@ export class Lanes {
   });
   protected readonly playhead = computed(() => this.x(this.t()));
 
+  constructor() {
+    const host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
+    const size = new ResizeObserver(([entry]) => entry && entry.contentRect.width > 0 && this.width.set(entry.contentRect.width));
+    size.observe(host);
+    inject(DestroyRef).onDestroy(() => size.disconnect());
+  }
+
   protected drag(event: PointerEvent): void {
     if (event.type === 'pointermove' && event.buttons === 0) return;
     const svg = event.currentTarget as SVGSVGElement;
     const { left, width } = svg.getBoundingClientRect();
-    const x = ((event.clientX - left) / width) * this.width - LABEL;
-    this.scrubbed.emit(Math.max(0, Math.min(1, x / WIDTH)) * this.seconds());
+    const x = ((event.clientX - left) / width) * this.width() - LABEL;
+    this.scrubbed.emit(Math.max(0, Math.min(1, x / this.span())) * this.seconds());
   }
 
   private x(t: number): number {
-    return LABEL + (t / this.seconds()) * WIDTH;
+    return LABEL + (t / this.seconds()) * this.span();
   }
 
   private word(block: LaneBlock): string {

@@ -4,10 +4,13 @@ import {
   formatLength,
   heelOf,
   outlineOf,
+  scale,
   sizeOf,
   standIn,
+  sub,
   tapeMarks,
   toeOf,
+  wayOf,
   type Body,
   type LengthUnits,
   type School,
@@ -35,6 +38,8 @@ export class StanceDrawing {
       const foot = this.posture().feet[side];
       const toe = toeOf(foot, this.body());
       const heel = heelOf(foot, this.body());
+      // The angle is written behind the heel, clear of the tape.
+      const behind = sub(heel, scale(wayOf(foot.toe), 0.085));
       const turn = Math.abs(foot.toe);
       return {
         side,
@@ -43,6 +48,7 @@ export class StanceDrawing {
         y: -foot.y,
         toe: { x: toe.x, y: -toe.y },
         heel: { x: heel.x, y: -heel.y },
+        chip: { x: behind.x, y: -behind.y },
         turn,
         lead: this.posture().lead === side,
       };
@@ -54,14 +60,14 @@ export class StanceDrawing {
   protected readonly box = computed(() => {
     const outlines = (['left', 'right'] as const).flatMap((side) => outlineOf(this.posture().feet[side], this.body()));
     const box = boxOf(outlines) ?? { minX: 0, maxX: 0, minY: 0, maxY: 0 };
-    return atLeast({ minX: box.minX - 0.22, maxX: box.maxX + 0.22, minY: box.minY - 0.22, maxY: box.maxY + 0.16 }, 1, 0.7);
+    return atLeast({ minX: box.minX - 0.22, maxX: box.maxX + 0.22, minY: box.minY - 0.26, maxY: box.maxY + 0.16 }, 1, 0.7);
   });
   protected readonly viewBox = computed(() => viewBox(this.box()));
   /** Measuring lines across and along between the marks, in the coach's units. */
   protected readonly sizes = computed(() => {
     const { left, right } = this.posture().feet;
     const size = sizeOf(this.posture().feet, 0);
-    const low = -this.box().minY - 0.1;
+    const low = -this.box().minY - 0.12;
     const far = this.box().maxX - 0.09;
     return {
       width: { x1: left.x, x2: right.x, y: low, middle: (left.x + right.x) / 2, word: formatLength(size.width, this.units(), 1) },

@@ -39,6 +39,12 @@ export class BookScreen {
   protected readonly fault = computed(() => catalogue.get(this.chosen()?.fault ?? '') ?? null);
   protected readonly causes = computed(() => (this.fault()?.causes ?? []).map((code) => catalogue.get(code)?.label ?? code).join(', '));
   protected readonly watched = computed(() => Math.max(0, ...(this.book()?.entries ?? []).map((entry) => entry.attempts)));
+  protected readonly overview = computed(() => {
+    const book = this.book();
+    if (!book) return '';
+    const when = book.from === null ? '' : `, ${book.from} – ${book.to}`;
+    return `${book.sessions} ${this.text.sessions}${when} · ${this.text.watched} ${this.watched()} · ${this.text.praise} ${book.praise}`;
+  });
   protected readonly groups = computed(() => {
     const rows = (this.book()?.entries ?? []).map((entry) => ({ entry, label: this.label(entry.fault), ...this.words(entry) }));
     const is = (entry: BookEntry): string =>
@@ -57,7 +63,7 @@ export class BookScreen {
     const entry = this.chosen();
     if (!entry) return '';
     if (entry.rate === null) return `${entry.noted} × ${this.text.noted}, ${this.text.noRate}.`;
-    return `${entry.faulty} of ${entry.attempts} attempts in ${entry.couldShow} sessions; ${this.text.seenIn} ${entry.seenSessions} of ${entry.couldShow}.`;
+    return this.text.says(entry);
   });
   protected readonly spread = computed(() => {
     const interval = this.chosen()?.interval;
@@ -67,13 +73,11 @@ export class BookScreen {
       : `${this.text.widened} × ${interval.deff.toFixed(2)} (ρ ${interval.rho.toFixed(3)}).`;
   });
   protected readonly sessions = computed(() =>
-    [...(this.chosen()?.sessions ?? [])]
-      .reverse()
-      .map((session) => ({
-        ...session,
-        rateText: session.rate === null ? '' : per100(session.rate),
-        range: session.interval ? `${per100(session.interval.low)}–${per100(session.interval.high)}` : '',
-      })),
+    [...(this.chosen()?.sessions ?? [])].reverse().map((session) => ({
+      ...session,
+      rateText: session.rate === null ? '' : per100(session.rate),
+      range: session.interval ? `${per100(session.interval.low)}–${per100(session.interval.high)}` : '',
+    })),
   );
 
   constructor() {
@@ -99,8 +103,9 @@ export class BookScreen {
     return catalogue.get(code)?.label ?? code;
   }
 
-  private words(entry: BookEntry): { rate: string; range: string } {
-    if (entry.rate === null || !entry.interval) return { rate: this.text.notSeen, range: '' };
-    return { rate: per100(entry.rate), range: `${per100(entry.interval.low)}–${per100(entry.interval.high)}` };
+  private words(entry: BookEntry): { rate: string; range: string; seen: string } {
+    if (entry.rate === null || !entry.interval) return { rate: this.text.notSeen, range: '', seen: '' };
+    const seen = `${entry.seenSessions} ${this.text.of} ${entry.couldShow}`;
+    return { rate: per100(entry.rate), range: `${per100(entry.interval.low)}–${per100(entry.interval.high)}`, seen };
   }
 }

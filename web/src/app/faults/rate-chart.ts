@@ -12,7 +12,7 @@ export function chartOption(sessions: readonly BookSession[], t: Tokens): EChart
   const label = { color: t.muted, fontFamily: 'Barlow Semi Condensed', fontSize: 14 };
   return {
     animation: false,
-    grid: { left: 44, right: 14, top: 18, bottom: 30 },
+    grid: { left: 44, right: 14, top: 34, bottom: 30 },
     tooltip: {
       trigger: 'axis',
       backgroundColor: t.raised,
@@ -34,6 +34,8 @@ export function chartOption(sessions: readonly BookSession[], t: Tokens): EChart
     },
     yAxis: {
       type: 'value',
+      name: TEXT.faults.per100,
+      nameTextStyle: { ...label, align: 'left', padding: [0, 0, 0, -36] },
       min: 0,
       max: Math.min(100, Math.ceil(Math.max(20, ...seen.map((session) => per100(session.interval?.high ?? 0))) / 20) * 20),
       interval: 20,

@@ -7,10 +7,11 @@ import { TEXT } from '../text/en';
   selector: 'hop-clock-block',
   template: `
     <div class="top num">
-      <span>{{ head() }}</span
-      ><span>{{ left() }}</span>
+      <span>{{ head() }}</span><span>{{ left() }}</span>
     </div>
-    <div class="digits" role="timer" [attr.aria-label]="head()">{{ digits() }}</div>
+    <div class="face">
+      <div class="digits" role="timer" [attr.aria-label]="head()" [style.--glyphs]="digits().length">{{ digits() }}</div>
+    </div>
     <div class="name">
       <bdi>{{ name() }}</bdi>
     </div>

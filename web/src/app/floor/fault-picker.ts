@@ -21,8 +21,7 @@ import { TEXT } from '../text/en';
         @for (fault of found(); track fault.code) {
           <li>
             <button type="button" class="plain" (click)="take(fault.code)">
-              <strong>{{ fault.label }}</strong
-              ><span>{{ fault.says }}</span>
+              <strong>{{ fault.label }}</strong><span>{{ fault.says }}</span>
             </button>
           </li>
         }

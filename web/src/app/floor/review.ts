@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, si
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { RunUpload, type RunWhole } from '@hopsk/contract';
-import { clockText, countRun, FAULTS, ordered, undoneIds, type RunEvent } from '@hopsk/core';
+import { clockText, countRun, FAULTS, ordered, undoneIds, type Attempt, type RunEvent } from '@hopsk/core';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../api/api';
@@ -38,6 +38,10 @@ type Correction =
       color: inherit;
       max-width: 100%;
     }
+    .named {
+      align-items: end;
+      margin-bottom: 20px;
+    }
     label {
       display: grid;
       gap: 2px;
@@ -53,6 +57,8 @@ export class Review {
   private readonly store = inject(Store);
   protected readonly text = TEXT.run;
   protected readonly common = TEXT.common;
+  protected readonly faults = TEXT.faults.title.toLowerCase();
+  protected readonly back = TEXT.menu.floor;
   protected readonly whole = signal<RunWhole | null>(null);
   protected readonly trouble = signal<Trouble | null>(null);
   protected readonly saved = signal(false);
@@ -80,10 +86,15 @@ export class Review {
           gone: undone.has(event.id),
           athlete: at?.event.athlete ?? event.athlete,
           as: at ? this.text.countAs[at.as] : this.text.undone,
-          where: attempt ? `${attempt.set}.${attempt.round}.${attempt.repetition}` : '',
+          where: attempt ? this.place(attempt, whole.run.plan.dose.sets) : '',
         };
       });
   });
+
+  private place(attempt: Attempt, sets: number): string {
+    const round = `${this.text.round} ${attempt.round}, ${this.text.rep} ${attempt.repetition}`;
+    return sets > 1 ? `${this.text.set} ${attempt.set}, ${round}` : round;
+  }
 
   constructor() {
     effect(() => {

@@ -9,6 +9,7 @@ import { RouterLink } from '@angular/router';
 import { AGE_GROUPS, BIASES, isUnder16, LEVELS, type Athlete, type AthleteSave } from '@hopsk/contract';
 import { bodyOf, FAULTS, formatLength, parseLength, SCHOOLS } from '@hopsk/core';
 import { Store } from '@ngrx/store';
+import type { HoldsTyping } from '../shell/holds-typing';
 import { recordActions, recordsFeature } from '../state/records';
 import { sessionFeature } from '../state/session';
 import { TEXT } from '../text/en';
@@ -22,7 +23,7 @@ const MEASURES = ['height', 'hip', 'shoulder', 'leg', 'foot'] as const;
   styleUrl: './athlete.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class AthleteScreen {
+export class AthleteScreen implements HoldsTyping {
   readonly id = input.required<string>();
   private readonly store = inject(Store);
   protected readonly text = TEXT.people;
@@ -70,6 +71,9 @@ export class AthleteScreen {
     const metres = (text: string | undefined): number | null => parseLength(text ?? '', this.units());
     return bodyOf({ height: metres(value.height) }, isUnder16(value.ageGroup ?? 'adult'));
   });
+  protected readonly focusWords = computed(() =>
+    (this.typed()?.focus ?? []).map((code) => FAULTS.find((fault) => fault.code === code)?.label ?? code).join(', '),
+  );
   protected readonly rough = computed(() => this.body().hip.origin === 'rough');
 
   constructor() {

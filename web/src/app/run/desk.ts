@@ -58,9 +58,7 @@ export class RunDesk {
     const at = Date.now();
     const clock = clockAt(this.events(), planPhases(run.head.plan), at);
     const next = (this.events().at(-1)?.n ?? -1) + 1;
-    const events = loose.map(
-      (event, i): RunEvent => ({ ...event, id: newId(), n: next + i, at, t: event.t ?? round(clock.t) }) as RunEvent,
-    );
+    const events = loose.map((event, i): RunEvent => ({ ...event, id: newId(), n: next + i, at, t: event.t ?? round(clock.t) }));
     this.store.dispatch(runActions.logged({ events }));
     await this.device.putEvents(events.map((event) => ({ runId: run.head.id, clubId: run.clubId, event, sent: 0 })));
     if (events.some((event) => event.kind === 'end')) await this.device.changeRun(run.head.id, { open: 0, aliveAt: at });

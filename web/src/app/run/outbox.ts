@@ -1,5 +1,5 @@
 import { inject, Injectable, signal } from '@angular/core';
-import { RunUpload } from '@hopsk/contract';
+import type { RunUpload } from '@hopsk/contract';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../api/api';
 import { troubleOf } from '../api/problem';

@@ -4,6 +4,7 @@ import { Store } from '@ngrx/store';
 import { filter, map, take } from 'rxjs';
 import { sessionFeature } from '../state/session';
 import { TEXT } from '../text/en';
+import type { HoldsTyping } from './holds-typing';
 
 /** Waits until it is known who is signed in; without anybody, to the door and back afterwards. */
 const signedIn: CanActivateFn = (_route, { url }) => {
@@ -17,10 +18,6 @@ const signedIn: CanActivateFn = (_route, { url }) => {
     );
 };
 
-/** A screen that may hold something typed and not saved. */
-export interface HoldsTyping {
-  unsaved(): boolean;
-}
 const askFirst: CanDeactivateFn<HoldsTyping> = (screen) => !screen.unsaved() || confirm(TEXT.common.leave);
 
 const title = (word: string): string => `${word} · Hopsk`;

@@ -12,7 +12,6 @@ import {
   schoolOf,
   standIn,
   stanceNumbers,
-  type School,
   type Side,
   type StanceNumber,
 } from '@hopsk/core';
@@ -42,7 +41,7 @@ export class StanceScreen {
   protected readonly units = computed(() => this.me()?.coach.units ?? 'cm');
   protected readonly who = linkedSignal(() => this.people().find((one) => one.id === this.athlete()) ?? this.people()[0] ?? null);
   protected readonly code = linkedSignal(() => this.who()?.school ?? 'square-ready');
-  protected readonly school = computed(() => schoolOf(this.code()) ?? (SCHOOLS[0] as School));
+  protected readonly school = computed(() => schoolOf(this.code()) ?? SCHOOLS[0]);
   protected readonly lead = linkedSignal<Side | null>(() => {
     const lead = this.who()?.lead ?? 'none';
     return lead === 'none' ? (this.who()?.hand === 'left' ? 'right' : 'left') : lead;
@@ -65,12 +64,17 @@ export class StanceScreen {
   /** Where to put tape, from the crossing of the chalk lines. */
   protected readonly tape = computed(() => {
     const { feet } = standIn(this.school(), this.body(), this.lead());
-    const place = (x: number): string => formatLength(x, this.units(), 1);
+    const place = (x: number, towards: string, away: string): string =>
+      Math.abs(x) < 0.0005 ? '0' : `${formatLength(Math.abs(x), this.units(), 1)} ${x > 0 ? towards : away}`;
+    const spot = (p: { x: number; y: number }): { across: string; along: string } => ({
+      across: place(p.x, this.common.right, this.common.left),
+      along: place(p.y, this.common.ahead, this.common.back),
+    });
     return (['left', 'right'] as const).flatMap((side) => {
       const heel = heelOf(feet[side], this.body());
       return [
-        { name: `${this.common[side]} ${this.text.ball}`, right: place(feet[side].x), ahead: place(feet[side].y) },
-        { name: `${this.common[side]} ${this.text.heel}`, right: place(heel.x), ahead: place(heel.y) },
+        { name: `${this.common[side]} ${this.text.ball}`, ...spot(feet[side]) },
+        { name: `${this.common[side]} ${this.text.heel}`, ...spot(heel) },
       ];
     });
   });

@@ -1,5 +1,5 @@
 import type { Athlete, Pattern, PatternSave } from '@hopsk/contract';
-import { bodyOf, SCHOOLS, schoolOf, textFor, type Dose, type Performer, type School, type Side } from '@hopsk/core';
+import { bodyOf, SCHOOLS, schoolOf, textFor, type Dose, type Performer, type Side } from '@hopsk/core';
 import { isUnder16 } from '@hopsk/contract';
 
 /** Rounds before anybody has said: the rest is not decided. */
@@ -20,7 +20,7 @@ export function performance(
   draft: Pick<Draft, 'steps' | 'school' | 'hand' | 'lead'>,
   athlete: Athlete | null,
 ): { performer: Performer; text: string; mirrored: boolean } {
-  const school = schoolOf(draft.school) ?? (SCHOOLS[0] as School);
+  const school = schoolOf(draft.school) ?? SCHOOLS[0];
   const written = draft.lead === 'none' ? null : draft.lead;
   const lead: Side | null = athlete ? (athlete.lead === 'none' ? written : athlete.lead) : written;
   const playing = athlete?.hand ?? draft.hand;

@@ -12,7 +12,7 @@ import { DeviceStore } from '../device/store';
 import { DoseForm } from '../dose/dose-form';
 import { Floor } from '../drawing/floor';
 import { Lanes } from '../drawing/lanes';
-import type { HoldsTyping } from '../shell/routes';
+import type { HoldsTyping } from '../shell/holds-typing';
 import { recordActions, recordsFeature } from '../state/records';
 import { sessionFeature } from '../state/session';
 import { TEXT } from '../text/en';
@@ -105,7 +105,8 @@ export class Studio implements HoldsTyping {
     });
     effect(() => {
       const { performer, text } = this.performance();
-      void this.ask(text, performer, this.draft().shouldClose);
+      // Nothing is drawn before the pattern has been opened.
+      if (this.base() >= 0) void this.ask(text, performer, this.draft().shouldClose);
     });
   }
 

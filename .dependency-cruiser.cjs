@@ -1,0 +1,53 @@
+/** The direction of imports: web → contract → core and server → contract → core; core imports nothing of ours and nothing of a platform. */
+module.exports = {
+  forbidden: [
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'core-stands-alone',
+      severity: 'error',
+      comment: 'core is pure computation: no other workspace, no package, no Node API',
+      from: { path: '^core/src', pathNot: '\\.spec\\.ts$' },
+      to: { pathNot: '^core/src' },
+    },
+    {
+      name: 'contract-knows-core-only',
+      severity: 'error',
+      from: { path: '^contract/src', pathNot: '\\.spec\\.ts$' },
+      to: { pathNot: '^(contract/src|core/src|node_modules/zod)' },
+    },
+    { name: 'server-not-to-web', severity: 'error', from: { path: '^server/' }, to: { path: '^(web|e2e|demo|bench)/' } },
+    { name: 'web-not-to-server', severity: 'error', from: { path: '^web/' }, to: { path: '^(server|e2e|demo|bench|scripts)/' } },
+    { name: 'web-without-node', severity: 'error', from: { path: '^web/src' }, to: { dependencyTypes: ['core'] } },
+    {
+      name: 'through-the-index',
+      severity: 'error',
+      comment: 'other workspaces take core and contract by their index',
+      from: { path: '^(web|server|demo|bench|e2e|contract)/' },
+      to: { path: '^core/src/', pathNot: '^core/src/index\\.ts$' },
+    },
+    {
+      name: 'screens-do-not-cross',
+      severity: 'error',
+      comment: 'what every screen uses stands below them; a screen knows no other screen, except those named',
+      from: { path: '^web/src/app/(api|device|look|text|workers|drawing|state)/' },
+      to: { path: '^web/src/app/(club|faults|floor|people|session|shell|stance|steps)/' },
+    },
+    {
+      name: 'no-specs-in-the-product',
+      severity: 'error',
+      from: { pathNot: '\\.spec\\.ts$|/testing/|^e2e/' },
+      to: { path: '\\.spec\\.ts$|/testing/' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(^|/)(dist|\\.angular)/' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.base.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['types', 'import', 'default'],
+      extensions: ['.ts', '.mjs', '.js', '.json'],
+    },
+  },
+};

@@ -1,0 +1,53 @@
+import { randomUUID } from 'node:crypto';
+import type { Athlete, RunRow, RunWhole } from '@hopsk/contract';
+import { median, timedAsync, type Line } from './measure.js';
+
+/** Medians of the API on the demo data over loopback; the baseline is the health answer, a bare round trip with one trivial query. */
+export async function answers(url: string): Promise<Line[]> {
+  const signedIn = await fetch(`${url}/api/demo`, { method: 'POST' });
+  const cookies = signedIn.headers.getSetCookie().map((cookie) => cookie.split(';')[0] ?? '');
+  const token = /XSRF-TOKEN=([^;]+)/.exec(cookies.join(';'))?.[1] ?? '';
+  const headers = { cookie: cookies.join('; '), 'x-xsrf-token': token, 'content-type': 'application/json' };
+  const ask = async <T>(path: string, init: RequestInit = {}): Promise<T> => {
+    const response = await fetch(`${url}/api${path}`, { headers, ...init });
+    if (!response.ok) throw new Error(`${path} answered ${response.status}`);
+    return (await response.json()) as T;
+  };
+  const athletes = await ask<Athlete[]>('/athletes');
+  const runs = await ask<RunRow[]>('/runs');
+  const whole = await ask<RunWhole>(`/runs/${runs[0]?.id}`);
+  const { version: _, ...head } = whole.run;
+  const last = whole.events.at(-1);
+  const log = async (): Promise<unknown> => {
+    // One more praise in a run that is there: the run is counted anew from its whole log.
+    const event = {
+      id: randomUUID(),
+      n: 100_000,
+      at: Date.now(),
+      t: last?.t ?? 0,
+      kind: 'right',
+      athlete: head.athletes[0],
+      fault: null,
+      source: 'floor',
+      clip: null,
+    };
+    return ask(`/runs/${head.id}/log`, { method: 'POST', body: JSON.stringify({ run: head, events: [event] }) });
+  };
+  const baseline = median(await timedAsync(100, () => ask('/health')));
+  const line = async (name: string, work: () => Promise<unknown>): Promise<Line> => ({
+    name,
+    value: median(await timedAsync(60, work)),
+    unit: 'ms',
+    baseline,
+    limit: 20,
+  });
+  return [
+    await line('GET /me', () => ask('/me')),
+    await line('GET /athletes', () => ask('/athletes')),
+    await line('GET /patterns', () => ask('/patterns')),
+    await line('GET /runs', () => ask('/runs')),
+    await line('GET /runs/:id', () => ask(`/runs/${head.id}`)),
+    await line('GET /athletes/:id/book', () => ask(`/athletes/${athletes[0]?.id}/book`)),
+    await line('POST /runs/:id/log', log),
+  ];
+}

@@ -1,0 +1,16 @@
+import { openHouse } from '../../scripts/lib/house.mjs';
+import { answers } from './answers.js';
+import { engine } from './engine.js';
+import { firstLoad } from './load.js';
+import { table, type Line } from './measure.js';
+
+/** Measures and prints; ends with 1 when a limit is not kept. */
+const lines: Line[] = engine();
+const house = await openHouse();
+try {
+  lines.push(...(await firstLoad(house.url)), ...(await answers(house.url)));
+} finally {
+  await house.stop();
+}
+console.log(process.argv.includes('--json') ? JSON.stringify(lines) : table(lines));
+if (lines.some((line) => line.limit !== null && line.value > line.limit)) process.exitCode = 1;

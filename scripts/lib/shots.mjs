@@ -1,0 +1,133 @@
+/** Opens a pattern of the demo club in the studio, with its floor drawn. */
+async function openPattern(page, name) {
+  await page.goto('/steps');
+  await page.getByRole('link', { name: new RegExp(name) }).click();
+  await page.locator('hop-floor svg .chip').nth(3).waitFor();
+}
+
+/** Starts a pattern's rounds and waits until the clock works. */
+async function startRun(page, name) {
+  await page.goto('/floor');
+  await page.getByRole('button', { name, exact: true }).click();
+  await page.getByRole('button', { name: /^(start|run) /i }).click();
+  await page.locator('[data-fault]').first().waitFor();
+}
+
+/** Goes over the count-down and into the first rounds with a few taps, as a coach would. */
+async function runFor(page) {
+  await page.clock.runFor(8_000);
+  const tiles = page.locator('[data-fault]');
+  for (const [tile, side] of [
+    [0, 0.25],
+    [0, 0.75],
+    [1, 0.25],
+  ]) {
+    const box = await tiles.nth(tile).boundingBox();
+    await tiles.nth(tile).click({ position: { x: box.width * side, y: box.height / 2 } });
+    await page.clock.runFor(2_500);
+  }
+  await page.getByRole('button', { name: /that was right/ }).click();
+  await page.clock.runFor(500);
+}
+
+async function setClock(page) {
+  await page.clock.install({ time: new Date('2026-11-21T18:00:00Z') });
+}
+
+/** The main views: how each is reached in the demo club. */
+export const SHOTS = [
+  { name: 'enter', go: (page) => page.getByRole('button', { name: /demo/ }).waitFor() },
+  {
+    name: 'people',
+    go: async (page) => {
+      await page.goto('/people');
+      await page.getByRole('link', { name: 'Ines' }).waitFor();
+    },
+  },
+  {
+    name: 'athlete',
+    go: async (page) => {
+      await page.goto('/people');
+      await page.getByRole('link', { name: 'Otto' }).click();
+      await page.getByLabel('height').waitFor();
+    },
+  },
+  {
+    name: 'stance',
+    go: async (page) => {
+      await page.goto('/people');
+      await page.getByRole('row', { name: /Ravi/ }).getByRole('link', { name: 'stance' }).click();
+      await page.locator('hop-stance-drawing svg').waitFor();
+    },
+  },
+  {
+    name: 'steps',
+    go: async (page) => {
+      await page.goto('/steps');
+      await page.locator('hop-floor svg .print').nth(20).waitFor();
+    },
+  },
+  { name: 'studio', go: (page) => openPattern(page, 'Front corner and home') },
+  { name: 'studio-dark', dark: true, go: (page) => openPattern(page, 'Off the line and back') },
+  {
+    name: 'floor-phone',
+    phone: true,
+    go: async (page) => {
+      await page.goto('/floor');
+      await page.getByRole('button', { name: 'Ines' }).waitFor();
+      await page.locator('.recent li').first().waitFor();
+    },
+  },
+  {
+    name: 'run-phone',
+    phone: true,
+    go: async (page) => {
+      await setClock(page);
+      await startRun(page, 'Front corner and home');
+      await runFor(page);
+    },
+  },
+  {
+    name: 'run-hall',
+    go: async (page) => {
+      await setClock(page);
+      await startRun(page, 'Front corner and home');
+      await runFor(page);
+    },
+  },
+  {
+    name: 'summary-phone',
+    phone: true,
+    go: async (page) => {
+      await setClock(page);
+      await startRun(page, 'Front corner and home');
+      await runFor(page);
+      await page.getByRole('button', { name: 'end', exact: true }).click();
+      await page.getByRole('button', { name: /^end/ }).last().click();
+      await page.locator('hop-summary').waitFor();
+    },
+  },
+  {
+    name: 'review',
+    go: async (page) => {
+      await page.goto('/floor');
+      await page.locator('.recent a').nth(1).click();
+      await page.locator('hop-review table tr').first().waitFor();
+    },
+  },
+  {
+    name: 'faults',
+    go: async (page) => {
+      await page.goto('/people');
+      await page.getByRole('row', { name: /Ines/ }).getByRole('link', { name: 'faults' }).click();
+      await page.locator('hop-rate-chart svg').waitFor();
+    },
+  },
+  {
+    name: 'club',
+    go: async (page) => {
+      await page.goto('/club');
+      await page.getByText('Runa').first().waitFor();
+    },
+  },
+];

@@ -1,0 +1,126 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { buildServer, buildWeb } from './lib/build.mjs';
+import { ensureChromium } from './lib/chromium.mjs';
+import { throwAwayPostgres } from './lib/house.mjs';
+import { ensurePackages } from './lib/packages.mjs';
+import { ensurePostgres } from './lib/postgres.mjs';
+import { exec, node, Plain, root, tools } from './lib/project.mjs';
+
+/**
+ * Everything that must hold, stage by stage; stops at the first stage that fails.
+ * Usage: npm test [-- STAGE ...]  (all without a name). Ends with 'N passed, N failed' over all stages run.
+ */
+
+const PROJECTS = ['core', 'contract', 'server', 'demo', 'bench', 'e2e', 'web/tsconfig.app.json', 'web/tsconfig.spec.json'];
+const CRUISED = ['core', 'contract', 'server/src', 'web/src', 'demo', 'bench', 'e2e'];
+
+const sum = { passed: 0, failed: 0 };
+
+/** A check without specs of its own counts as one. */
+async function check(...commands) {
+  for (const [args, options] of commands) {
+    const { code, output } = await exec(node, args, options);
+    if (code !== 0) return { passed: 0, failed: 1, output };
+  }
+  return { passed: 1, failed: 0 };
+}
+
+/** Runs Jasmine or Karma, whose last count of specs and failures is taken. */
+async function specs(args, options, counts) {
+  const { code, output } = await exec(node, args, options);
+  const found = [...output.matchAll(counts)].at(-1);
+  const [, all = '0', bad = '0'] = found ?? [];
+  const failures = Number(bad) || (code === 0 ? 0 : 1);
+  return { passed: Math.max(0, Number(all) - Number(bad)), failed: failures, output };
+}
+
+const jasmine = (workspace, env = {}) =>
+  specs(
+    ['--import', 'tsx', tools.jasmine, '--config=jasmine.json', '--color=false'],
+    { cwd: join(root, workspace), env: { ...process.env, ...env } },
+    /(\d+) specs?, (\d+) failures?/g,
+  );
+
+async function serverSpecs() {
+  const postgres = await throwAwayPostgres();
+  try {
+    return await jasmine('server', { HOPSK_TEST_DATABASE: postgres.address('postgres') });
+  } finally {
+    await postgres.stop();
+  }
+}
+
+const webSpecs = () =>
+  specs(
+    [tools.ng, 'test'],
+    { cwd: join(root, 'web'), env: { ...process.env, NG_CLI_ANALYTICS: 'false' } },
+    /Executed \d+ of (\d+)[^\n]*?(?:\((\d+) FAILED\))?[^\n]*(?=\n|$)/g,
+  );
+
+async function endToEnd() {
+  const folder = mkdtempSync(join(tmpdir(), 'hopsk-e2e-'));
+  const report = join(folder, 'report.json');
+  try {
+    const { code, output } = await exec(node, [tools.playwright, 'test', '--config', 'e2e/playwright.config.ts'], {
+      env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: report, FORCE_COLOR: '0' },
+    });
+    const { expected, unexpected, flaky } = JSON.parse(readFileSync(report, 'utf8')).stats;
+    return { passed: expected, failed: unexpected + flaky || (code === 0 ? 0 : 1), output };
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
+
+const STAGES = [
+  ['lint', () => check([[tools.eslint, '.']], [[tools.prettier, '--check', '.']])],
+  ['types', () => check(...PROJECTS.map((project) => [[tools.tsc, '-p', project, '--noEmit']]))],
+  ['imports', () => check([[tools.depcruise, '--config', '.dependency-cruiser.cjs', ...CRUISED]])],
+  ['core', () => jasmine('core')],
+  ['contract', () => jasmine('contract')],
+  ['demo', () => jasmine('demo')],
+  ['server', serverSpecs],
+  ['web', webSpecs],
+  ['build', async () => void (await buildServer(), await buildWeb())],
+  ['end to end', endToEnd],
+];
+
+async function stage(name, work) {
+  const began = Date.now();
+  process.stdout.write(`${name} … `);
+  const result = (await work()) ?? { passed: 0, failed: 0 };
+  const seconds = ((Date.now() - began) / 1000).toFixed(1);
+  sum.passed += result.passed;
+  sum.failed += result.failed;
+  process.stdout.write(`${result.failed > 0 ? 'FAILED' : 'ok'}, ${result.passed} passed, ${result.failed} failed (${seconds} s)\n`);
+  if (result.failed > 0)
+    throw new Plain(`${(result.output ?? '').trim().slice(-12000)}\n\nThe stage ‘${name}’ failed; later ones were not run.`);
+}
+
+async function run(wanted) {
+  const unknown = wanted.filter((name) => !STAGES.some(([known]) => known === name));
+  if (unknown.length > 0) throw new Plain(`There is no stage ${unknown.join(', ')}. Stages: ${STAGES.map(([name]) => name).join(', ')}.`);
+  await stage('tools', async () => {
+    await ensurePackages();
+    await ensurePostgres();
+    process.env.CHROME_BIN = await ensureChromium();
+  });
+  for (const [name, work] of STAGES) if (wanted.length === 0 || wanted.includes(name)) await stage(name, work);
+}
+
+async function main() {
+  let trouble = null;
+  try {
+    await run(process.argv.slice(2));
+  } catch (error) {
+    trouble = error;
+    // A stage that could not even begin has failed as well.
+    sum.failed = Math.max(1, sum.failed);
+    console.error(error instanceof Plain ? `\n${error.message}` : error);
+  }
+  console.log(`\n${sum.passed} passed, ${sum.failed} failed`);
+  process.exit(trouble === null ? 0 : 1);
+}
+
+await main();
