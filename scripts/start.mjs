@@ -1,4 +1,5 @@
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { isIP } from 'node:net';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { buildServer, buildWeb } from './lib/build.mjs';
@@ -128,7 +129,13 @@ async function certificate(wanted) {
     return { cert: resolve(wanted.cert), key: resolve(wanted.key) };
   }
   if (!wanted.lan) return null;
-  return JSON.parse(await must(node, [join(root, 'server/dist/certificate.mjs'), join(wanted.data, 'certificate')]));
+  return JSON.parse(
+    await must(node, [
+      join(root, 'server/dist/certificate.mjs'),
+      join(wanted.data, 'certificate'),
+      ...(isIP(wanted.host) && wanted.host !== '0.0.0.0' ? [wanted.host] : []),
+    ]),
+  );
 }
 
 async function sayWhere(wanted, tls, port) {

@@ -119,6 +119,8 @@ function runningPort(cluster) {
 /**
  * Starts (or finds running) a cluster of our own in `data`, on 127.0.0.1 and a free port.
  * Gives the address of its database and how to stop it. `wish` is the port to try first.
+ * @param {string} data
+ * @param {{ throwAway?: boolean, wish?: number | null }} options
  */
 export async function startPostgres(data, { throwAway = false, wish = null } = {}) {
   const binaries = await ensurePostgres();

@@ -4,12 +4,12 @@ import { X509Certificate } from 'node:crypto';
 import { generate } from 'selfsigned';
 import { ownAddresses } from './lan.js';
 
-/** Makes a certificate for this machine's addresses in `folder` unless a fitting one is there. Prints the two file paths. */
-async function main(folder: string): Promise<void> {
+/** Makes a certificate for this machine's addresses, and further ones, in `folder` unless a fitting one is there. Prints the two file paths. */
+async function main(folder: string, further: readonly string[]): Promise<void> {
   mkdirSync(folder, { recursive: true, mode: 0o700 });
   const cert = join(folder, 'cert.pem');
   const key = join(folder, 'key.pem');
-  const addresses = ['127.0.0.1', ...ownAddresses()];
+  const addresses = [...new Set(['127.0.0.1', ...ownAddresses(), ...further])];
   if (!(existsSync(cert) && existsSync(key) && fits(readFileSync(cert, 'utf8'), addresses))) {
     const notBeforeDate = new Date();
     // Phones refuse certificates that run for longer than 825 days.
@@ -38,4 +38,4 @@ function fits(pem: string, addresses: readonly string[]): boolean {
   return Date.parse(known.validTo) > soon && addresses.every((address) => known.checkIP(address) !== undefined);
 }
 
-await main(process.argv[2] ?? '.');
+await main(process.argv[2] ?? '.', process.argv.slice(3));

@@ -9,6 +9,7 @@ import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../api/api';
 import { troubleOf, type Trouble } from '../api/problem';
+import { picked } from '../state/picked';
 import { recordsFeature } from '../state/records';
 import { TEXT } from '../text/en';
 import { RateChart } from './rate-chart';
@@ -32,7 +33,8 @@ export class BookScreen {
   protected readonly common = TEXT.common;
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
   protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
-  protected readonly who = linkedSignal(() => this.people().find((one) => one.id === this.athlete()) ?? this.people()[0] ?? null);
+  protected readonly choice = picked(this.people, () => this.athlete());
+  protected readonly who = this.choice.record;
   protected readonly book = signal<Book | null>(null);
   protected readonly trouble = signal<Trouble | null>(null);
   protected readonly chosen = linkedSignal<BookEntry | null>(() => this.book()?.entries[0] ?? null);

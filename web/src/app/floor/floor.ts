@@ -13,6 +13,7 @@ import { DoseForm } from '../dose/dose-form';
 import { RunDesk } from '../run/desk';
 import { Outbox } from '../run/outbox';
 import { Sounds } from '../run/sounds';
+import { picked } from '../state/picked';
 import { recordsFeature } from '../state/records';
 import { sessionFeature } from '../state/session';
 import { OPEN_DOSE } from '../steps/draft';
@@ -52,16 +53,28 @@ export class FloorScreen {
   protected readonly open = signal(false);
   protected readonly recent = signal<readonly RunRow[]>([]);
   protected readonly recentTrouble = signal('');
+  /** Whether it is known what was used last: until then nothing is offered, so that nothing jumps under a thumb. */
+  protected readonly looked = signal(false);
   private readonly last = signal<z.infer<typeof Last> | null>(null);
-  protected readonly chosen = linkedSignal<Pattern | null>(() => this.patterns().find((one) => one.id === this.pattern()) ?? null);
-  private readonly hereIds = linkedSignal<ReadonlySet<string>>(() => {
+  private readonly choice = picked(this.patterns, () => this.pattern(), 'none');
+  protected readonly chosen = this.choice.record;
+  /** Who is here as the coach said; until then those of the last run. */
+  private readonly saidHere = signal<ReadonlySet<string> | null>(null);
+  private readonly hereIds = computed<ReadonlySet<string>>(() => {
+    const said = this.saidHere();
+    if (said) return said;
     const known = this.people().map((athlete) => athlete.id);
     const last = (this.last()?.here ?? []).filter((id) => known.includes(id));
     return new Set(last.length > 0 ? last : known.slice(0, 4));
   });
   protected readonly here = computed(() => this.people().filter((athlete) => this.hereIds().has(athlete.id)));
-  protected readonly board = linkedSignal(() => boardOf(this.here()));
-  protected readonly dose = linkedSignal<Dose>(() => this.chosen()?.dose ?? this.last()?.dose ?? OPEN_DOSE);
+  /** The board as the coach made it; until then it follows who is here. */
+  private readonly madeBoard = signal<readonly string[] | null>(null);
+  protected readonly board = computed(() => this.madeBoard() ?? boardOf(this.here()));
+  private readonly usualDose = computed<Dose>(() => this.chosen()?.dose ?? this.last()?.dose ?? OPEN_DOSE, {
+    equal: (a, b) => JSON.stringify(a) === JSON.stringify(b),
+  });
+  protected readonly dose = linkedSignal<Dose>(() => this.usualDose());
   protected readonly rep = computed(() => repOf(this.chosen(), this.here()));
   protected readonly repSeconds = computed(() => this.rep()?.plan?.seconds ?? null);
   protected readonly asks = computed(() => undecided(this.dose(), this.repSeconds()).length > 0);
@@ -78,19 +91,18 @@ export class FloorScreen {
   }
 
   protected toggleHere(id: string): void {
-    this.hereIds.update((ids) => {
-      const next = new Set(ids);
-      if (!next.delete(id)) next.add(id);
-      return next;
-    });
+    const ids = new Set(this.hereIds());
+    if (!ids.delete(id)) ids.add(id);
+    this.saidHere.set(ids);
   }
 
   protected onBoard(code: string, on: boolean): void {
-    this.board.update((board) => (on ? [...board, code].slice(0, BOARD_HOLDS) : board.filter((one) => one !== code)));
+    const board = this.board();
+    this.madeBoard.set(on ? [...board, code].slice(0, BOARD_HOLDS) : board.filter((one) => one !== code));
   }
 
   protected choose(pattern: Pattern | null): void {
-    this.chosen.set(pattern);
+    this.choice.id.set(pattern?.id ?? null);
     scrollTo({ top: 0 });
   }
 
@@ -107,7 +119,10 @@ export class FloorScreen {
 
   private async look(clubId: string): Promise<void> {
     const kept = Last.safeParse(await this.device.recall('last'));
-    if (kept.success) this.last.set(kept.data);
+    if (kept.success) {
+      this.last.set(kept.data);
+      this.looked.set(true);
+    }
     this.open.set((await this.device.runs()).some((run) => run.open === 1 && run.clubId === clubId));
     try {
       const rows = await firstValueFrom(this.api.runs());
@@ -126,6 +141,7 @@ export class FloorScreen {
     } catch (error) {
       this.recentTrouble.set(troubleOf(error).message);
     }
+    this.looked.set(true);
   }
 
   protected names(row: RunRow): string {

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, inject, input, signal } from '@angular/core';
 import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
 import { FormControl, FormGroup, ReactiveFormsModule, Validators, type AbstractControl, type ValidationErrors } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
@@ -41,6 +41,8 @@ export class AthleteScreen implements HoldsTyping {
     return save?.state === 'refused' ? save.trouble : null;
   });
   private version = 0;
+  /** The form as it was sent last. */
+  private sent = '';
   private readonly filled = signal('');
 
   private readonly length = (control: AbstractControl<string>): ValidationErrors | null =>
@@ -79,16 +81,22 @@ export class AthleteScreen implements HoldsTyping {
   constructor() {
     effect(() => {
       const athlete = this.athlete();
+      const save = this.save();
       const key = `${athlete?.id}:${athlete?.version}`;
-      // A version that somebody else saved is not put over what is being typed.
-      if (!athlete || this.filled() === key || (this.form.dirty && this.save()?.state !== 'saved')) return;
+      if (!athlete || this.filled() === key) return;
+      const mine = save?.state === 'saved' && save.version === athlete.version;
+      const typedSince = this.form.dirty && JSON.stringify(this.form.getRawValue()) !== this.sent;
+      // A version that somebody else saved is not put over what is being typed, nor is our own over what was typed since.
+      if (this.form.dirty && !mine) return;
       this.filled.set(key);
-      this.fill(athlete);
+      if (mine && typedSince) this.version = athlete.version;
+      else this.fill(athlete);
     });
+    inject(DestroyRef).onDestroy(() => this.store.dispatch(recordActions.settled({ id: this.id() })));
   }
 
   unsaved(): boolean {
-    return this.form.dirty && this.save()?.state !== 'saved';
+    return this.form.dirty;
   }
 
   protected estimate(part: (typeof MEASURES)[number]): string {
@@ -106,6 +114,7 @@ export class AthleteScreen implements HoldsTyping {
     }
     const current = this.trouble()?.current as { version?: number } | undefined;
     if (over && typeof current?.version === 'number') this.version = current.version;
+    this.sent = JSON.stringify(this.form.getRawValue());
     this.store.dispatch(recordActions.save({ kind: 'people', record: this.record() }));
   }
 

@@ -10,7 +10,7 @@ const AHEAD = 90;
 @Injectable({ providedIn: 'root' })
 export class Sounds {
   private context: AudioContext | null = null;
-  private planned: { at: number; oscillator: OscillatorNode }[] = [];
+  private planned: { at: number; start: number; oscillator: OscillatorNode }[] = [];
 
   /** To be called from a tap: browsers let sound begin only then. */
   wake(): void {
@@ -41,15 +41,16 @@ export class Sounds {
       oscillator.connect(gain).connect(context.destination);
       oscillator.start(start);
       oscillator.stop(start + LENGTH[beep.sound]);
-      const entry = { at: beep.at, oscillator };
+      const entry = { at: beep.at, start, oscillator };
       oscillator.onended = () => (this.planned = this.planned.filter((one) => one !== entry));
       this.planned.push(entry);
     }
   }
 
-  /** Takes all coming beeps back: a pause, a skip, the end. */
+  /** Takes all coming beeps back: a pause, a skip, the end. What sounds already may finish, the last tone above all. */
   silence(): void {
-    for (const { oscillator } of this.planned) oscillator.stop();
+    const now = this.context?.currentTime ?? 0;
+    for (const { start, oscillator } of this.planned) if (start > now) oscillator.stop();
     this.planned = [];
   }
 }

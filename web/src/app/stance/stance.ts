@@ -4,19 +4,10 @@ import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatSelectModule } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
 import { isUnder16 } from '@hopsk/contract';
-import {
-  bodyOf,
-  formatLength,
-  heelOf,
-  SCHOOLS,
-  schoolOf,
-  standIn,
-  stanceNumbers,
-  type Side,
-  type StanceNumber,
-} from '@hopsk/core';
+import { bodyOf, formatLength, heelOf, SCHOOLS, schoolOf, standIn, stanceNumbers, type Side, type StanceNumber } from '@hopsk/core';
 import { Store } from '@ngrx/store';
 import { StanceDrawing } from '../drawing/stance-drawing';
+import { picked } from '../state/picked';
 import { recordsFeature } from '../state/records';
 import { sessionFeature } from '../state/session';
 import { TEXT } from '../text/en';
@@ -39,7 +30,8 @@ export class StanceScreen {
   protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
   protected readonly units = computed(() => this.me()?.coach.units ?? 'cm');
-  protected readonly who = linkedSignal(() => this.people().find((one) => one.id === this.athlete()) ?? this.people()[0] ?? null);
+  protected readonly choice = picked(this.people, () => this.athlete());
+  protected readonly who = this.choice.record;
   protected readonly code = linkedSignal(() => this.who()?.school ?? 'square-ready');
   protected readonly school = computed(() => schoolOf(this.code()) ?? SCHOOLS[0]);
   protected readonly lead = linkedSignal<Side | null>(() => {

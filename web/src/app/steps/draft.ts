@@ -1,11 +1,14 @@
-import type { Athlete, Pattern, PatternSave } from '@hopsk/contract';
+import { isUnder16, PatternDraft, type Athlete, type Pattern, type PatternSave } from '@hopsk/contract';
 import { bodyOf, SCHOOLS, schoolOf, textFor, type Dose, type Performer, type Side } from '@hopsk/core';
-import { isUnder16 } from '@hopsk/contract';
+import * as z from 'zod';
 
 /** Rounds before anybody has said: the rest is not decided. */
 export const OPEN_DOSE: Dose = { mode: 'seconds', work: 30, rounds: 3, sets: 1, rest: null, setRest: null };
 
 export type Draft = Omit<PatternSave, 'id' | 'version'>;
+
+/** What this device keeps of a pattern being typed: it may still be nameless or too long to save. */
+export const KeptDraft = z.object({ base: z.int(), draft: PatternDraft.extend({ name: z.string(), steps: z.string() }) });
 
 export function draftOf(pattern: Pattern | null): Draft {
   if (pattern) {

@@ -1,11 +1,11 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatIcon } from '@angular/material/icon';
 import { MatSelectModule } from '@angular/material/select';
 import { Router, RouterLink } from '@angular/router';
-import { PatternDraft, type Athlete } from '@hopsk/contract';
+import { PatternDraft } from '@hopsk/contract';
 import { formatLength, lineView, mirrorText, SCHOOLS, schoolOf, type Dose, type Finding, type LinePiece, type Study } from '@hopsk/core';
 import { Store } from '@ngrx/store';
 import { DeviceStore } from '../device/store';
@@ -13,11 +13,12 @@ import { DoseForm } from '../dose/dose-form';
 import { Floor } from '../drawing/floor';
 import { Lanes } from '../drawing/lanes';
 import type { HoldsTyping } from '../shell/holds-typing';
+import { picked } from '../state/picked';
 import { recordActions, recordsFeature } from '../state/records';
 import { sessionFeature } from '../state/session';
 import { TEXT } from '../text/en';
 import { Studies } from '../workers/studies';
-import { draftOf, OPEN_DOSE, performance, type Draft } from './draft';
+import { draftOf, KeptDraft, OPEN_DOSE, performance, type Draft } from './draft';
 import { Player } from './player';
 
 /** One place for a pattern: the line of steps, the floor, time, and what would go wrong. */
@@ -47,9 +48,12 @@ export class Studio implements HoldsTyping {
   protected readonly save = computed(() => this.saves()[this.id()] ?? null);
   protected readonly draft = signal<Draft>(draftOf(null));
   private readonly base = signal(-1);
+  /** The draft as it was sent last. */
+  private sent: Draft | null = null;
   protected readonly dirty = signal(false);
   protected readonly wrongFields = signal<readonly { path: string; message: string }[]>([]);
-  protected readonly athlete = linkedSignal<Athlete | null>(() => this.people()[0] ?? null);
+  protected readonly choice = picked(this.people, () => undefined);
+  protected readonly athlete = this.choice.record;
   private readonly performance = computed(() => performance(this.draft(), this.athlete()));
   protected readonly mirrored = computed(() => this.performance().mirrored);
   protected readonly staggered = computed(() => schoolOf(this.draft().school)?.staggered ?? false);
@@ -99,8 +103,13 @@ export class Studio implements HoldsTyping {
       const stored = this.stored();
       const version = stored?.version ?? 0;
       const ready = this.status().patterns !== 'idle' && this.status().patterns !== 'loading';
+      const save = this.save();
       untracked(() => {
-        if (ready && version !== this.base() && (!this.dirty() || this.save()?.state === 'saved')) void this.open(version);
+        if (!ready || version === this.base()) return;
+        const mine = save?.state === 'saved' && save.version === version;
+        // What was typed while our own save was under way goes on from the version that it made.
+        if (mine && this.draft() !== this.sent) this.keepTyping(version);
+        else if (mine || !this.dirty()) void this.open(version);
       });
     });
     effect(() => {
@@ -108,6 +117,7 @@ export class Studio implements HoldsTyping {
       // Nothing is drawn before the pattern has been opened.
       if (this.base() >= 0) void this.ask(text, performer, this.draft().shouldClose);
     });
+    inject(DestroyRef).onDestroy(() => this.store.dispatch(recordActions.settled({ id: this.id() })));
   }
 
   unsaved(): boolean {
@@ -117,8 +127,13 @@ export class Studio implements HoldsTyping {
   protected change(change: Partial<Draft>): void {
     this.draft.update((draft) => ({ ...draft, ...change }));
     this.dirty.set(true);
-    // What is typed outlives the page; it goes with the save.
-    void this.device.keep(this.draftKey(), { base: this.base(), draft: this.draft() });
+    this.keepTyping(this.base());
+  }
+
+  /** What is typed outlives the page; it goes with the save. */
+  private keepTyping(base: number): void {
+    this.base.set(base);
+    void this.device.keep(this.draftKey(), { base, draft: this.draft() });
   }
 
   protected dose(dose: Dose): void {
@@ -138,6 +153,7 @@ export class Studio implements HoldsTyping {
     if (!read.success) return;
     const current = this.trouble()?.current as { version?: number } | undefined;
     const version = over && typeof current?.version === 'number' ? current.version : this.base();
+    this.sent = this.draft();
     this.store.dispatch(recordActions.save({ kind: 'patterns', record: { ...read.data, id: this.id(), version } }));
   }
 
@@ -190,17 +206,16 @@ export class Studio implements HoldsTyping {
       this.player.seek(this.player.t() + (event.key === 'ArrowRight' ? 0.02 : -0.02));
   }
 
-  /** Opens what is stored, or what was typed over that same version before the page went. */
+  /** Opens what is stored, or what was typed before the page went; typed over an older version, a save will say what changed since. */
   private async open(version: number): Promise<void> {
-    this.base.set(version);
-    const kept = (await this.device.recall(this.draftKey())) as { base?: number; draft?: unknown } | null | undefined;
+    const stored = draftOf(this.stored());
+    const kept = KeptDraft.safeParse(this.save()?.state === 'saved' ? null : await this.device.recall(this.draftKey()));
     const typed =
-      kept?.base === version && this.save()?.state !== 'saved'
-        ? PatternDraft.partial().safeParse({ ...(kept.draft as object), name: undefined })
-        : null;
-    this.draft.set(typed?.success ? { ...draftOf(this.stored()), ...(kept?.draft as Draft) } : draftOf(this.stored()));
-    this.dirty.set(typed?.success ?? false);
-    if (!typed?.success) await this.device.keep(this.draftKey(), null);
+      kept.success && kept.data.base <= version && JSON.stringify(kept.data.draft) !== JSON.stringify(stored) ? kept.data : null;
+    this.base.set(typed?.base ?? version);
+    this.draft.set(typed?.draft ?? stored);
+    this.dirty.set(typed !== null);
+    if (!typed) await this.device.keep(this.draftKey(), null);
   }
 
   private async ask(text: string, performer: Study['simulation']['performer'], shouldClose: boolean): Promise<void> {

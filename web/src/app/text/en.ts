@@ -184,7 +184,7 @@ export const EN = {
     restOpen: 'How long is the rest? It is not decided yet.',
     setRestOpen: 'How long is the rest between sets?',
     perRound: 'repetitions a round',
-    all: 'repetitions in all',
+    all: 'in all',
     s: 's',
   },
   floor: {

@@ -1,0 +1,6 @@
+/** How Debian's Chromium is launched, as root too. */
+export const CHROMIUM = {
+  executablePath: process.env['CHROME_BIN'] ?? '/usr/bin/chromium',
+  chromiumSandbox: false,
+  args: ['--disable-dev-shm-usage', '--disable-gpu', '--autoplay-policy=no-user-gesture-required'],
+};

@@ -1,0 +1,39 @@
+import { accessible, expect, test } from './support.js';
+
+test.describe('the door', () => {
+  test('lets the demo club in, and out again', async ({ page }) => {
+    await page.goto('/faults');
+    // Where the coach was going is kept for after the door.
+    await expect(page).toHaveURL(/\/enter\?to=%2Ffaults$/);
+    await accessible(page);
+    await page.getByRole('button', { name: 'enter the demo club' }).click();
+    await expect(page.getByRole('heading', { name: 'Faults' })).toBeVisible();
+    await page.getByRole('link', { name: 'club', exact: true }).click();
+    await page.getByRole('button', { name: 'sign out' }).click();
+    await expect(page).toHaveURL(/\/enter/);
+    await page.goto('/people');
+    await expect(page).toHaveURL(/\/enter\?to=%2Fpeople$/);
+  });
+
+  test('says that the password is wrong, whoever it was for, and keeps the address', async ({ page }) => {
+    await page.goto('/enter');
+    for (const address of ['runa@netloft.test', 'nobody@netloft.test']) {
+      await page.getByLabel('e-mail address').fill(address);
+      await page.getByLabel('password').fill('surely not this');
+      await page.getByRole('button', { name: 'sign in' }).click();
+      await expect(page.getByRole('alert')).toHaveText(/Address or password is wrong/);
+      await expect(page.getByLabel('e-mail address')).toHaveValue(address);
+    }
+    await page.getByLabel('e-mail address').fill('mateus@netloft.test');
+    await page.getByLabel('password').fill('twine and chalk');
+    await page.getByRole('button', { name: 'sign in' }).click();
+    await expect(page.getByRole('link', { name: 'people' })).toBeVisible();
+    await expect(page.locator('nav .who')).toContainText('Mateus');
+  });
+
+  test('never follows a way out of the app', async ({ page }) => {
+    await page.goto('/enter?to=//elsewhere.test/people');
+    await page.getByRole('button', { name: 'enter the demo club' }).click();
+    await expect(page).toHaveURL(/^http:\/\/127\.0\.0\.1:\d+\/people$/);
+  });
+});

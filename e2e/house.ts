@@ -1,0 +1,11 @@
+import { buildServer, buildWeb } from '../scripts/lib/build.mjs';
+import { openHouse } from '../scripts/lib/house.mjs';
+
+/** One application with the demo club for all tests that change nothing but what they made themselves. */
+export default async function open(): Promise<() => Promise<void>> {
+  await buildServer();
+  await buildWeb();
+  const house = await openHouse();
+  process.env['HOPSK_E2E_URL'] = house.url;
+  return () => house.stop();
+}

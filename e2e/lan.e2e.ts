@@ -1,0 +1,64 @@
+import { readFileSync } from 'node:fs';
+import { request as ask } from 'node:https';
+import { join } from 'node:path';
+import { CHROMIUM } from './chromium.js';
+import { NpmStart } from './npm-start.js';
+import { enterDemo, expect, tapTile, test, watchPage } from './support.js';
+
+const HOST = '127.0.0.2';
+
+/** Status of an answer over TLS that trusts nothing but the certificate that the start made. */
+const verified = (url: string, ca: string): Promise<number> =>
+  new Promise((done, fail) => {
+    ask(url, { ca }, (answer) => {
+      answer.resume();
+      done(answer.statusCode ?? 0);
+    })
+      .on('error', fail)
+      .end();
+  });
+
+test('npm start -- --lan: a run over HTTPS through another address of this machine', async ({ playwright }) => {
+  test.slow();
+  const start = await NpmStart.begin('--lan', '--host', HOST);
+  const browser = await playwright.chromium.launch({ ...CHROMIUM, args: [...CHROMIUM.args, '--ignore-certificate-errors'] });
+  try {
+    const { origin } = new URL(await start.address(/on the network: (\S+)/));
+    expect(origin).toMatch(/^https:\/\/127\.0\.0\.2:\d+$/);
+    // The code for the phone's camera stands in the terminal too.
+    expect(start.said).toMatch(/[▀▄█]{10}/);
+    const certificate = readFileSync(join(start.data, 'certificate/cert.pem'), 'utf8');
+    expect(await verified(`${origin}/api/health`, certificate)).toBe(200);
+
+    const context = await browser.newContext({ baseURL: origin, viewport: { width: 390, height: 844 }, reducedMotion: 'reduce' });
+    const page = await context.newPage();
+    const seen = watchPage(page);
+    await enterDemo(page);
+    const cookies = await context.cookies();
+    expect(cookies.map(({ name, secure, httpOnly, sameSite }) => ({ name, secure, httpOnly, sameSite }))).toEqual(
+      expect.arrayContaining([
+        { name: 'hopsk.sid', secure: true, httpOnly: true, sameSite: 'Lax' },
+        { name: 'XSRF-TOKEN', secure: true, httpOnly: false, sameSite: 'Lax' },
+      ]),
+    );
+    expect(await page.evaluate(() => isSecureContext)).toBe(true);
+    await expect(page.getByRole('heading', { name: 'Rounds without a plan' })).toBeVisible();
+    await expect(page.getByText('This page was not opened over HTTPS')).toHaveCount(0);
+    await page.getByRole('button', { name: /^start/ }).click();
+    const first = (await page.locator('[data-fault]').first().getAttribute('data-fault')) ?? '';
+    await tapTile(page, first);
+    await expect(page.locator('.sent')).toHaveText('sent');
+    await page.getByRole('button', { name: 'end', exact: true }).click();
+    await page.getByRole('button', { name: 'end it' }).click();
+    await expect(page.getByRole('heading', { name: 'What was seen' })).toBeVisible();
+
+    await page.goto('/club');
+    await expect(page.getByRole('img', { name: origin })).toBeVisible();
+    // The page can start without a network from now on.
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => true));
+    expect(seen).toEqual([]);
+  } finally {
+    await browser.close();
+    await start.end();
+  }
+});

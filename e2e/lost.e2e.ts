@@ -1,0 +1,171 @@
+import { devices, type Page } from '@playwright/test';
+import type { RunRow, RunWhole } from '@hopsk/contract';
+import { OwnHouse } from './own-house.js';
+import { accessible, ask, enterDemo, expect, onlyHere, tapTile, test } from './support.js';
+
+const { viewport, userAgent, deviceScaleFactor, isMobile, hasTouch } = devices['Pixel 7'];
+test.use({ viewport, userAgent, deviceScaleFactor, isMobile, hasTouch });
+
+const latest = async (page: Page): Promise<RunWhole> => ask<RunWhole>(page, `/runs/${(await ask<RunRow[]>(page, '/runs'))[0]?.id}`);
+const faultsOf = (whole: RunWhole): string[] => whole.events.filter((event) => event.kind === 'fault').map((event) => event.id);
+const sent = (page: Page) => page.locator('.sent');
+const count = (page: Page, fault: string) => page.locator(`[data-fault="${fault}"] .count`);
+
+/** From the floor of a phone: one press, and rounds are running with a board of faults. */
+async function startRounds(page: Page, ...names: string[]): Promise<void> {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Rounds without a plan' })).toBeVisible();
+  if (names.length > 0) await onlyHere(page, ...names);
+  await page.getByRole('button', { name: /^start/ }).click();
+  await page.locator('[data-fault]').first().waitFor();
+  await page.getByRole('button', { name: 'next' }).click();
+  await expect(page.locator('hop-clock-block')).toContainText('work');
+}
+
+test.describe('nothing is lost', () => {
+  test('an evening without a plan: two taps and rounds run; named and joined to a pattern afterwards', async ({ coach }) => {
+    await startRounds(coach, 'Ines');
+    await accessible(coach);
+    // Attempts are tapped here: two clean ones, and one with a fault.
+    await coach.getByRole('button', { name: 'clean' }).click();
+    await tapTile(coach, 'split-late');
+    await coach.getByRole('button', { name: 'attempt over' }).click();
+    await coach.getByRole('button', { name: 'clean' }).click();
+    await expect(coach.locator('.chip[aria-pressed="true"]')).toContainText('3 seen');
+    await coach.getByRole('button', { name: 'end', exact: true }).click();
+    await coach.getByRole('button', { name: 'end it' }).click();
+    await expect(coach.getByRole('row', { name: /split late/ })).toContainText('1 of 3');
+    await expect(coach.locator('header')).toContainText('sent');
+    await accessible(coach);
+    await coach.getByRole('link', { name: /name, taps/ }).click();
+    await coach.getByLabel('name').fill('Wednesday, T drills');
+    await coach.getByLabel('pattern').selectOption({ label: 'Front corner and home' });
+    await coach.getByRole('button', { name: 'save', exact: true }).click();
+    await expect(coach.getByText('saved', { exact: true })).toBeVisible();
+    const { run } = await ask<RunWhole>(coach, `/runs/${new URL(coach.url()).pathname.split('/').pop()}`);
+    expect(run.name).toBe('Wednesday, T drills');
+    expect(run.patternId).not.toBeNull();
+    await coach.getByRole('link', { name: '← floor' }).click();
+    await expect(coach.getByRole('link', { name: 'Wednesday, T drills' })).toBeVisible();
+  });
+
+  test('a reload in the middle, the network cut, and a reload without it', async ({ coach, context }) => {
+    await coach.goto('/');
+    await coach.evaluate(() => navigator.serviceWorker.ready.then(() => true));
+    await startRounds(coach, 'Maud');
+    await tapTile(coach, 'tall', 'right');
+    await expect(sent(coach)).toHaveText('sent');
+    await coach.reload();
+    await expect(count(coach, 'tall')).toHaveText('1');
+    await expect(coach.locator('hop-clock-block')).toContainText('work');
+
+    await context.setOffline(true);
+    await tapTile(coach, 'tall', 'left');
+    await tapTile(coach, 'no-recovery');
+    await expect(sent(coach)).toHaveText('kept here, not sent yet');
+    await coach.reload();
+    await expect(count(coach, 'tall')).toHaveText('2');
+    await expect(count(coach, 'no-recovery')).toHaveText('1');
+    await tapTile(coach, 'tall', 'left');
+    await coach.getByRole('button', { name: 'end', exact: true }).click();
+    await coach.getByRole('button', { name: 'end it' }).click();
+    await expect(coach.getByRole('heading', { name: 'What was seen' })).toBeVisible();
+    await expect(coach.locator('header')).toContainText('kept here, not sent yet');
+
+    await context.setOffline(false);
+    await expect(coach.locator('header')).toContainText('sent', { timeout: 20_000 });
+    await expect(coach.locator('header')).not.toContainText('not sent');
+    const ids = faultsOf(await latest(coach));
+    expect(ids.length).toBe(4);
+    expect(new Set(ids).size).toBe(4);
+  });
+
+  test('a server killed in the middle of a run', async ({ page }) => {
+    test.slow();
+    const house = await OwnHouse.open();
+    try {
+      await page.goto(house.url);
+      await page.getByRole('button', { name: 'enter the demo club' }).click();
+      await page.getByRole('heading', { name: 'Rounds without a plan' }).waitFor();
+      await page.getByRole('button', { name: /^start/ }).click();
+      await page.locator('[data-fault]').first().waitFor();
+      const first = (await page.locator('[data-fault]').first().getAttribute('data-fault')) ?? '';
+      await tapTile(page, first);
+      await expect(sent(page)).toHaveText('sent');
+      await house.killServer();
+      await tapTile(page, first);
+      await tapTile(page, first);
+      await expect(sent(page)).toHaveText('kept here, not sent yet');
+      await house.reviveServer();
+      // The session was kept in the database: nobody signs in again.
+      await expect(sent(page)).toHaveText('sent', { timeout: 20_000 });
+      expect(faultsOf(await latest(page)).length).toBe(3);
+    } finally {
+      await house.close();
+    }
+  });
+
+  test('a database that is away: the app says so, keeps what was tapped, and recovers by itself', async ({ page }) => {
+    test.slow();
+    const house = await OwnHouse.open();
+    try {
+      await page.goto(house.url);
+      await page.getByRole('button', { name: 'enter the demo club' }).click();
+      await page.getByRole('button', { name: /^start/ }).click();
+      await page.locator('[data-fault]').first().waitFor();
+      const first = (await page.locator('[data-fault]').first().getAttribute('data-fault')) ?? '';
+      await house.stopDatabase();
+      const health = await page.context().request.get(`${house.url}/api/health`);
+      expect(health.status()).toBe(503);
+      await tapTile(page, first);
+      await expect(sent(page)).toHaveText('kept here, not sent yet');
+      await page.goto(`${house.url}/club`);
+      await expect(page.getByText('No network. Showing what this device kept.')).toBeVisible();
+      await expect(page.getByRole('alert').first()).toContainText('The database cannot be reached');
+      await expect(page.locator('.strip')).toContainText(/kept here, not sent yet/);
+      await page.goto(`${house.url}/floor/run`);
+      await expect(count(page, first)).toHaveText('1');
+      await house.reviveDatabase();
+      await expect(sent(page)).toHaveText('sent', { timeout: 20_000 });
+      expect(faultsOf(await latest(page)).length).toBe(1);
+    } finally {
+      await house.close();
+    }
+  });
+
+  test('signed out elsewhere in the middle of a run: taps are kept until somebody signs in', async ({ coach, context }) => {
+    await startRounds(coach, 'Bo');
+    await context.clearCookies();
+    await tapTile(coach, 'slow-first');
+    await expect(sent(coach)).toHaveText('kept here; sign in to send');
+    await expect(coach.locator('hop-clock-block')).toBeVisible();
+    await sent(coach).getByRole('link').click();
+    await coach.getByRole('button', { name: 'enter the demo club' }).click();
+    await expect(coach).toHaveURL(/\/floor\/run$/);
+    await expect(sent(coach)).toHaveText('sent');
+    await expect(count(coach, 'slow-first')).toHaveText('1');
+  });
+
+  test('a page that was not opened over HTTPS says what will not work, and keeps taps all the same', async ({ playwright, baseURL }) => {
+    const port = new URL(baseURL ?? '').port;
+    const { CHROMIUM } = await import('./chromium.js');
+    const browser = await playwright.chromium.launch({
+      ...CHROMIUM,
+      args: [...CHROMIUM.args, '--host-resolver-rules=MAP hall.test 127.0.0.1'],
+    });
+    try {
+      const context = await browser.newContext({ baseURL: `http://hall.test:${port}`, viewport, reducedMotion: 'reduce' });
+      const page = await context.newPage();
+      await enterDemo(page);
+      expect(await page.evaluate(() => [isSecureContext, 'randomUUID' in crypto])).toEqual([false, false]);
+      await expect(page.getByText('This page was not opened over HTTPS')).toBeVisible();
+      await startRounds(page, 'Kjell');
+      await tapTile(page, 'tell');
+      await expect(sent(page)).toHaveText('sent');
+      await page.reload();
+      await expect(count(page, 'tell')).toHaveText('1');
+    } finally {
+      await browser.close();
+    }
+  });
+});

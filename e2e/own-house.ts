@@ -1,0 +1,53 @@
+import { demoDatabase, throwAwayPostgres } from '../scripts/lib/house.mjs';
+import { startPostgres } from '../scripts/lib/postgres.mjs';
+import { startServer } from '../scripts/lib/server.mjs';
+
+/** An application of its own for a test that breaks it: its server and its database can be killed and come back at the same place. */
+export class OwnHouse {
+  private constructor(
+    readonly port: number,
+    private readonly postgres: Awaited<ReturnType<typeof throwAwayPostgres>>,
+    private readonly databaseUrl: string,
+    private server: Awaited<ReturnType<typeof startServer>>,
+  ) {}
+
+  static async open(): Promise<OwnHouse> {
+    const postgres = await throwAwayPostgres();
+    const url = await demoDatabase(postgres, 'hopsk_own');
+    const server = await OwnHouse.serve(postgres.data, url, 0);
+    return new OwnHouse(server.port, postgres, url, server);
+  }
+
+  private static serve(data: string, url: string, port: number): ReturnType<typeof startServer> {
+    return startServer(data, { DATABASE_URL: url, HOPSK_PORT: String(port), HOPSK_LOG: 'silent' });
+  }
+
+  get url(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  /** As a power cut would: no farewell. */
+  async killServer(): Promise<void> {
+    this.server.child.kill('SIGKILL');
+    await this.server.ended;
+  }
+
+  async reviveServer(): Promise<void> {
+    this.server = await OwnHouse.serve(this.postgres.data, this.databaseUrl, this.port);
+  }
+
+  /** Stops PostgreSQL and leaves its data where it is. */
+  async stopDatabase(): Promise<void> {
+    const again = await startPostgres(this.postgres.data, { throwAway: true });
+    await again.stop();
+  }
+
+  async reviveDatabase(): Promise<void> {
+    await startPostgres(this.postgres.data, { throwAway: true, wish: this.postgres.port });
+  }
+
+  async close(): Promise<void> {
+    await this.server.stop();
+    await this.postgres.stop();
+  }
+}

@@ -1,0 +1,106 @@
+import type { Athlete } from '@hopsk/contract';
+import { accessible, addAthlete, ask, choose, expect, put, test } from './support.js';
+
+test.describe('people', () => {
+  test('an athlete is added, found, put away and brought back', async ({ coach }) => {
+    await addAthlete(coach, 'Ilka Test', '1.7 m', { hand: 'left', focus: 'split late' });
+    await accessible(coach);
+    await coach.getByRole('link', { name: /all people/ }).click();
+    await coach.getByLabel('find').fill('ilka');
+    const row = coach.getByRole('row', { name: /Ilka Test/ });
+    await expect(row).toContainText('170 cm');
+    await expect(row).toContainText('split late');
+    await accessible(coach);
+    await row.getByRole('link', { name: 'Ilka Test' }).click();
+    await coach.getByRole('button', { name: 'put away' }).click();
+    await expect(coach.getByRole('button', { name: 'bring back' })).toBeVisible();
+    await coach.getByRole('link', { name: /all people/ }).click();
+    await expect(coach.getByRole('row', { name: /Ilka Test/ })).toHaveCount(0);
+    await coach.getByRole('checkbox', { name: /show those put away/ }).check();
+    await coach.getByRole('link', { name: 'Ilka Test' }).click();
+    await coach.getByRole('button', { name: 'bring back' }).click();
+    await expect(coach.getByRole('button', { name: 'put away' })).toBeVisible();
+  });
+
+  test('a length that is none is named, and an impossible one refused by field; what was typed stays', async ({ coach }) => {
+    await coach.goto('/people');
+    await coach.getByRole('link', { name: 'add an athlete' }).click();
+    await coach.getByLabel('name').fill('Slip');
+    await coach.getByLabel('sport').fill('squash');
+    await coach.getByLabel('height').fill('tall');
+    await coach.getByLabel('height').blur();
+    await expect(coach.getByText('‘tall’ is not a length')).toBeVisible();
+    await coach.getByRole('button', { name: 'save', exact: true }).click();
+    await coach.getByLabel('height').fill('17 m');
+    await coach.getByRole('button', { name: 'save', exact: true }).click();
+    await expect(coach.getByRole('alert')).toContainText('height must lie between 0.8 and 2.4 m');
+    await expect(coach.getByLabel('name')).toHaveValue('Slip');
+    await coach.getByLabel('height').fill('5\'7"');
+    await coach.getByRole('button', { name: 'save', exact: true }).click();
+    await expect(coach.getByText('saved', { exact: true })).toBeVisible();
+    const slip = (await ask<Athlete[]>(coach, '/athletes')).find((one) => one.name === 'Slip');
+    // 5 feet 7 inches, an inch being 2.54 cm (international yard and pound agreement of 1959).
+    expect(slip?.height).toBeCloseTo(1.7018, 4);
+  });
+
+  test('names in any script, read from the right too', async ({ coach }) => {
+    await addAthlete(coach, 'נועה 🏓', '150');
+    await coach.getByRole('link', { name: /all people/ }).click();
+    await expect(coach.getByRole('link', { name: 'נועה 🏓' })).toBeVisible();
+  });
+
+  test('two coaches at once: the second is told what changed and loses nothing', async ({ coach }) => {
+    await addAthlete(coach, 'Twice', '160');
+    const mine = (await ask<Athlete[]>(coach, '/athletes')).find((one) => one.name === 'Twice') as Athlete;
+    await coach.getByLabel('sport').fill('padel');
+    const { archivedAt: _, ...record } = mine;
+    await put(coach, `/athletes/${mine.id}`, { ...record, sport: 'karate', level: 'advanced' });
+    await coach.getByRole('button', { name: 'save', exact: true }).click();
+    const alert = coach.getByRole('alert');
+    await expect(alert).toContainText('Somebody else saved this athlete in the meantime');
+    await expect(alert).toContainText('sport');
+    await expect(alert).toContainText('level');
+    await expect(coach.getByLabel('sport')).toHaveValue('padel');
+    await alert.getByRole('button', { name: 'save mine over it' }).click();
+    await expect(coach.getByText('saved', { exact: true })).toBeVisible();
+    expect((await ask<Athlete[]>(coach, '/athletes')).find((one) => one.id === mine.id)?.sport).toBe('padel');
+  });
+
+  test('taking theirs shows what the other coach saved', async ({ coach }) => {
+    await addAthlete(coach, 'Theirs', '160');
+    const mine = (await ask<Athlete[]>(coach, '/athletes')).find((one) => one.name === 'Theirs') as Athlete;
+    await coach.getByLabel('sport').fill('padel');
+    const { archivedAt: _, ...record } = mine;
+    await put(coach, `/athletes/${mine.id}`, { ...record, sport: 'karate' });
+    await coach.getByRole('button', { name: 'save', exact: true }).click();
+    await coach.getByRole('alert').getByRole('button', { name: 'take theirs' }).click();
+    await expect(coach.getByLabel('sport')).toHaveValue('karate');
+  });
+
+  test('leaving with something typed asks first', async ({ coach }) => {
+    await addAthlete(coach, 'Careful', '160');
+    await coach.getByLabel('sport').fill('savate');
+    let asked = '';
+    coach.once('dialog', (dialog) => {
+      asked = dialog.message();
+      void dialog.dismiss();
+    });
+    await coach.getByRole('link', { name: /all people/ }).click();
+    await expect(coach.getByLabel('sport')).toHaveValue('savate');
+    expect(asked).toContain('not saved yet');
+  });
+
+  test('lengths in feet and inches', async ({ coach }) => {
+    await coach.goto('/club');
+    await choose(coach, 'lengths in', 'feet and inches');
+    await coach.getByRole('button', { name: 'save', exact: true }).first().click();
+    await coach.getByRole('link', { name: 'people' }).click();
+    // 168 cm is 66.14 in: 5 ft 6 in to the half inch.
+    await expect(coach.getByRole('row', { name: /Ines/ })).toContainText('5\'6"');
+    await coach.goto('/club');
+    await choose(coach, 'lengths in', 'centimetres');
+    await coach.getByRole('button', { name: 'save', exact: true }).first().click();
+    await coach.getByRole('link', { name: 'people' }).click();
+    await expect(coach.getByRole('row', { name: /Ines/ })).toContainText('168 cm');
+  });
+});

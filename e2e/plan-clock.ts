@@ -1,0 +1,39 @@
+import type { Page } from '@playwright/test';
+
+/** Stops the page's clock, so that a test says when taps fall; the page goes on only as the test lets it. */
+export async function stopClock(page: Page, at = '2026-11-20T18:00:00Z'): Promise<void> {
+  await page.clock.install({ time: new Date(at) });
+  await page.clock.pauseAt(new Date(Date.parse(at) + 1000));
+}
+
+/** When the clock of the run under way was started, as this device kept it (ms). */
+function startedAt(page: Page): Promise<number> {
+  return page.evaluate(
+    () =>
+      new Promise<number>((done, fail) => {
+        const open = indexedDB.open('hopsk');
+        open.onerror = () => fail(new Error('the device’s store does not open'));
+        open.onsuccess = () => {
+          const all = open.result.transaction('events').objectStore('events').getAll();
+          all.onsuccess = () => {
+            const goes = (all.result as { event: { kind: string; at: number } }[])
+              .filter((kept) => kept.event.kind === 'go')
+              .map((kept) => kept.event.at);
+            open.result.close();
+            if (goes.length === 0) fail(new Error('no run was started'));
+            else done(Math.max(...goes));
+          };
+        };
+      }),
+  );
+}
+
+const COUNT_DOWN_MS = 5000;
+
+/** Lets the stopped clock run to this second of the plan. */
+export async function runTo(page: Page, second: number): Promise<void> {
+  const target = (await startedAt(page)) + COUNT_DOWN_MS + second * 1000;
+  const now = await page.evaluate(() => Date.now());
+  if (target < now) throw new Error(`The plan is past ${second} s already.`);
+  await page.clock.runFor(target - now);
+}

@@ -1,0 +1,212 @@
+import type { Page } from '@playwright/test';
+import type { RunRow, RunWhole } from '@hopsk/contract';
+import { runTo, stopClock } from './plan-clock.js';
+import { accessible, addAthlete, ask, expect, onlyHere, put, tapTile, test } from './support.js';
+
+const EVENING = 'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
+
+async function savePattern(page: Page, name: string, dose: object | null): Promise<void> {
+  const id = crypto.randomUUID();
+  await put(page, `/patterns/${id}`, {
+    id,
+    version: 0,
+    name,
+    steps: EVENING,
+    sport: 'squash',
+    school: 'square-ready',
+    hand: 'right',
+    lead: 'none',
+    shouldClose: true,
+    dose,
+  });
+}
+
+/** A tap on a fault that is not on the board, through the list of all. */
+async function tapOther(page: Page, label: string): Promise<void> {
+  await page.getByRole('button', { name: 'more …' }).click();
+  await page.getByRole('searchbox', { name: 'find a fault' }).fill(label);
+  await tick(page);
+  await page.getByRole('dialog').getByRole('button').filter({ hasText: label }).first().click();
+}
+
+const tick = (page: Page) => page.clock.runFor(200);
+
+test.describe('a run', () => {
+  test('the worked evening, tap by tap, through the screens', async ({ coach }) => {
+    await addAthlete(coach, 'Evening Ada', '170', { focus: 'split late' });
+    await savePattern(coach, 'The evening', { mode: 'seconds', work: 30, rounds: 3, sets: 2, rest: 20, setRest: 60 });
+    await coach.goto('/floor');
+    await coach.getByRole('button', { name: 'The evening' }).click();
+    await onlyHere(coach, 'Evening Ada');
+    await expect(coach.getByRole('button', { name: 'run 5:20' })).toBeEnabled();
+    await stopClock(coach);
+    await coach.getByRole('button', { name: 'run 5:20' }).click();
+    await expect.poll(async () => (await tick(coach), coach.locator('[data-fault]').count())).toBe(1);
+    await expect(coach.locator('.view')).toContainText('From the side');
+
+    // Source of taps and sums: the worked evening, by hand.
+    for (const second of [3.4, 4.1, 8.9]) {
+      await runTo(coach, second);
+      await tapTile(coach, 'split-late');
+    }
+    await runTo(coach, 12);
+    await tapOther(coach, 'recovery place');
+    await runTo(coach, 15.2);
+    await tapTile(coach, 'split-late');
+    await runTo(coach, 15.9);
+    await tapTile(coach, 'split-late', 'right');
+    await runTo(coach, 21.7);
+    await coach.getByRole('button', { name: 'that was right' }).click();
+    await runTo(coach, 29);
+    await tapTile(coach, 'split-late');
+    await runTo(coach, 30.6);
+    await expect(coach.locator('hop-clock-block')).toContainText('set 1 of 2, round 1 of 3 · rest');
+    await tapTile(coach, 'split-late');
+    await runTo(coach, 55);
+    await tapTile(coach, 'split-late');
+    await runTo(coach, 61.3);
+    await tapOther(coach, 'no recovery');
+    await runTo(coach, 74.4);
+    await tapTile(coach, 'split-late');
+    await runTo(coach, 80);
+    await tick(coach);
+    // 26 attempts were watched; six of them had the fault.
+    await expect(coach.locator('.chip[aria-pressed="true"]')).toContainText('26 seen');
+    await expect(coach.locator('[data-fault="split-late"] .count')).toHaveText('6');
+    await coach.getByRole('button', { name: 'end', exact: true }).click();
+    await coach.getByRole('button', { name: 'end it' }).click();
+    await tick(coach);
+
+    const row = coach.getByRole('row', { name: /split late/ });
+    await expect(row.getByRole('cell')).toHaveText(['split late', '6 of 26', '23', '11–42']);
+    await expect(coach.getByRole('row', { name: /recovery place/ })).toContainText('noted 1');
+    await expect(coach.getByRole('row', { name: /no recovery/ })).toContainText('noted 1');
+    await expect(coach.getByText('that was right: 1')).toBeVisible();
+    await expect.poll(async () => (await tick(coach), coach.locator('header').innerText())).toContain('sent');
+
+    await coach.clock.resume();
+    await coach.getByRole('link', { name: 'fault book' }).click();
+    await expect(coach.getByText('6 of 26 attempts in 1 session; seen in 1 of 1.')).toBeVisible();
+    await expect(coach.getByRole('row', { name: /^split late/ }).getByRole('cell')).toHaveText([
+      'split late',
+      '23.1',
+      '11–42.1',
+      '1 of 1',
+      /2026-11-20/,
+    ]);
+    await expect(coach.locator('.one .tag')).toHaveText('stay');
+    await expect(coach.getByText('One session: the interval speaks of it alone.')).toBeVisible();
+    await expect(coach.getByText('Noted, without a rate')).toBeVisible();
+    await expect(coach.locator('hop-rate-chart svg')).toBeVisible();
+    await accessible(coach);
+  });
+
+  test('taps are moved, given away and taken back afterwards', async ({ coach }) => {
+    await addAthlete(coach, 'Review Ada', '170', { focus: 'split late' });
+    await addAthlete(coach, 'Review Bea', '170', { focus: 'split late' });
+    await savePattern(coach, 'Review me', { mode: 'seconds', work: 20, rounds: 1, sets: 1, rest: null, setRest: null });
+    await coach.goto('/floor');
+    await coach.getByRole('button', { name: 'Review me' }).click();
+    await onlyHere(coach, 'Review Ada', 'Review Bea');
+    await stopClock(coach);
+    await coach.getByRole('button', { name: /^run/ }).click();
+    await expect.poll(async () => (await tick(coach), coach.locator('[data-fault]').count())).toBe(1);
+    await runTo(coach, 6);
+    await tapTile(coach, 'split-late');
+    await runTo(coach, 8);
+    await tapTile(coach, 'split-late');
+    await coach.getByRole('button', { name: 'undo' }).click();
+    await runTo(coach, 21);
+    await tick(coach);
+    // The clock ended the run by itself.
+    await expect(coach.getByRole('row', { name: /split late/ }).first()).toContainText('1 of 8');
+    await expect.poll(async () => (await tick(coach), coach.locator('header').innerText())).toContain('sent');
+    await coach.clock.resume();
+    await coach.getByRole('link', { name: /name, taps/ }).click();
+    const rows = coach.locator('hop-review tbody tr, hop-review table > tr');
+    await expect(rows).toHaveCount(2);
+    // 6 s less the tap delay is 5.0 s: the third repetition (4.56–6.84 s).
+    await expect(rows.nth(0)).toContainText('round 1, repetition 3');
+    await expect(rows.nth(1)).toContainText('taken back');
+    await rows.nth(0).getByRole('button', { name: 'one earlier' }).click();
+    await expect(rows.nth(0)).toContainText('round 1, repetition 2');
+    await rows.nth(1).getByRole('button', { name: 'bring back' }).click();
+    await expect(rows.nth(1)).toContainText('counted');
+    await rows.nth(1).getByLabel('give to').selectOption({ label: 'Review Bea' });
+    // Bea was not watched: hers is noted.
+    await expect(rows.nth(1)).toContainText('noted');
+    await accessible(coach);
+    await coach.goto('/people');
+    await coach
+      .getByRole('row', { name: /Review Ada/ })
+      .getByRole('link', { name: 'faults' })
+      .click();
+    await expect(coach.getByText('1 of 8 attempts in 1 session')).toBeVisible();
+  });
+
+  test('keys do what tiles do', async ({ coach }) => {
+    await addAthlete(coach, 'Keys Ada', '170', { focus: 'split late' });
+    await savePattern(coach, 'Keys', { mode: 'seconds', work: 60, rounds: 2, sets: 1, rest: 15, setRest: null });
+    await coach.goto('/floor');
+    await coach.getByRole('button', { name: 'Keys', exact: true }).click();
+    await onlyHere(coach, 'Keys Ada');
+    await coach.getByRole('button', { name: /^run/ }).click();
+    await coach.locator('[data-fault]').waitFor();
+    const count = coach.locator('[data-fault="split-late"] .count');
+    const said = coach.locator('.last');
+    await coach.keyboard.press('n');
+    await expect(coach.locator('hop-clock-block')).toContainText('round 1 of 2 · work');
+    await coach.keyboard.press('1');
+    await expect(said).toContainText('split late');
+    await coach.keyboard.press('Shift+1');
+    await expect(said).toContainText('split late, right');
+    await coach.keyboard.press('u');
+    await expect(said).toContainText('taken back');
+    await coach.keyboard.press('r');
+    await expect(said).toContainText('that was right');
+    await coach.keyboard.press('v');
+    await expect(coach.locator('.view')).toContainText('From the front');
+    await coach.keyboard.press(' ');
+    await expect(coach.locator('hop-clock-block')).toContainText('pause');
+    const shown = await coach.locator('.digits').innerText();
+    await coach.keyboard.press('n');
+    await expect(coach.locator('hop-clock-block')).toContainText('0:15');
+    expect(shown).not.toBe('0:15');
+    await coach.keyboard.press('?');
+    await expect(coach.getByRole('dialog')).toContainText('shift + 1 … 8');
+    await coach.keyboard.press('1');
+    await coach.getByRole('dialog').getByRole('button', { name: 'close' }).click();
+    await expect(count).toHaveText('1');
+    await coach.keyboard.press('e');
+    await coach.getByRole('dialog').getByRole('button', { name: 'end it' }).click();
+    await expect(coach.getByRole('heading', { name: 'What was seen' })).toBeVisible();
+  });
+
+  test('an undecided rest is asked for before anything can run', async ({ coach }) => {
+    await savePattern(coach, 'Open rest', { mode: 'seconds', work: 30, rounds: 3, sets: 1, rest: null, setRest: null });
+    await coach.goto('/floor');
+    await coach.getByRole('button', { name: 'Open rest' }).click();
+    const run = coach.getByRole('button', { name: /^run/ });
+    await expect(run).toBeDisabled();
+    await expect(coach.getByText('How long is the rest? It is not decided yet.')).toBeVisible();
+    const rest = coach.locator('hop-dose-form input[name="rest"]');
+    await rest.fill('0');
+    await rest.blur();
+    await expect(run).toBeEnabled();
+    await onlyHere(coach);
+    await expect(run).toBeDisabled();
+    await expect(coach.getByText('Choose at least one athlete.')).toBeVisible();
+  });
+
+  test('a run is found again by its name, with all that was logged', async ({ coach }) => {
+    const rows = await ask<RunRow[]>(coach, '/runs');
+    const row = rows.find((one) => one.name === 'Short, then out') as RunRow;
+    const whole = await ask<RunWhole>(coach, `/runs/${row.id}`);
+    expect(whole.events[0]?.kind).toBe('go');
+    expect(whole.events.at(-1)?.kind).toBe('end');
+    await coach.goto(`/floor/runs/${row.id}`);
+    await expect(coach.getByRole('heading', { name: 'Short, then out' })).toBeVisible();
+    await coach.goto(`/floor/runs/${crypto.randomUUID()}`);
+    await expect(coach.getByRole('alert')).toContainText('There is no such run.');
+  });
+});

@@ -1,0 +1,187 @@
+import type { Page } from '@playwright/test';
+import type { Pattern } from '@hopsk/contract';
+import { accessible, addAthlete, ask, choose, expect, put, test } from './support.js';
+
+const EVENING = 'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
+
+async function newPattern(page: Page, name: string, steps: string): Promise<void> {
+  await page.goto('/steps');
+  await page.getByRole('link', { name: 'new pattern' }).click();
+  await page.getByLabel('name', { exact: true }).fill(name);
+  await page.getByLabel('line of steps').fill(steps);
+}
+
+const fact = (page: Page, name: string) =>
+  page
+    .getByRole('row', { name: new RegExp(`^${name}`) })
+    .getByRole('cell')
+    .last();
+const line = (page: Page) => page.getByLabel('line of steps');
+
+test.describe('steps', () => {
+  test('the evening’s pattern, typed: its numbers, its rounds, its mirror', async ({ coach }) => {
+    await addAthlete(coach, 'Steps Ada', '170');
+    await addAthlete(coach, 'Steps Lefty', '170', { hand: 'left' });
+    await newPattern(coach, 'Evening typed', EVENING);
+    await choose(coach, 'as', 'Steps Ada');
+    // Source of all these: the worked evening, by hand.
+    await expect(fact(coach, 'time')).toHaveText('2.28 s');
+    await expect(fact(coach, 'longest time to answer')).toHaveText('1.05 s');
+    await expect(fact(coach, 'contacts left · right')).toHaveText('3 · 5');
+    await expect(fact(coach, 'lunges left · right')).toHaveText('0 · 1');
+    await expect(fact(coach, 'splits')).toHaveText('1');
+    await expect(fact(coach, 'back where it began')).toHaveText('yes');
+    await expect(coach.getByText('Nothing found.')).toBeVisible();
+    await expect(coach.getByText('One-sided')).toBeVisible();
+
+    for (const [field, value] of [
+      ['rounds', '3'],
+      ['sets', '2'],
+      ['rest', '20'],
+      ['setRest', '60'],
+    ] as const) {
+      const box = coach.locator(`hop-dose-form input[name="${field}"]`);
+      await box.fill(value);
+      await box.blur();
+    }
+    await expect(coach.locator('hop-dose-form .total')).toHaveText(/together 5:20 .*13 repetitions a round, 78 in all/);
+
+    await choose(coach, 'as', 'Steps Lefty');
+    await expect(coach.locator('.spoken')).toContainText('shuffle left 40 cm, lunge ahead 90 cm left foot');
+    await expect(fact(coach, 'contacts left · right')).toHaveText('5 · 3');
+    await expect(fact(coach, 'lunges left · right')).toHaveText('1 · 0');
+
+    await coach.getByRole('button', { name: 'mirror' }).click();
+    await expect(line(coach)).toHaveValue(
+      EVENING.replace('shuffle right', 'X')
+        .replace('shuffle left', 'shuffle right')
+        .replace('X', 'shuffle left')
+        .replace('right foot', 'left foot'),
+    );
+    await coach.getByRole('button', { name: 'mirror' }).click();
+    await expect(line(coach)).toHaveValue(EVENING);
+
+    await coach.getByRole('button', { name: 'save', exact: true }).click();
+    await expect(coach.getByText('saved', { exact: true })).toBeVisible();
+    const stored = (await ask<Pattern[]>(coach, '/patterns')).find((one) => one.name === 'Evening typed');
+    expect(stored?.steps).toBe(EVENING);
+    expect(stored?.dose).toEqual({ mode: 'seconds', work: 30, rounds: 3, sets: 2, rest: 20, setRest: 60 });
+    await accessible(coach);
+    await coach.getByRole('link', { name: /all patterns/ }).click();
+    await expect(coach.getByRole('link', { name: /Evening typed/ })).toContainText('2.3 s');
+    await accessible(coach);
+  });
+
+  test('a mistyped word is named with its place and the nearest one; the rest goes on, the text stays', async ({ coach }) => {
+    await newPattern(coach, 'Typing', 'split,\nshufle right 40 cm, advance');
+    await expect(coach.locator('p.said.stop')).toContainText('Not read, 2:1');
+    await expect(coach.locator('p.said.stop')).toContainText('‘shufle’ does not begin a step');
+    await expect(coach.locator('.said.stop em')).toHaveText('shuffle?');
+    await expect(coach.locator('.under .unread').first()).toContainText('shufle');
+    // Split and advance are still simulated: 0.35 s and 0.44 s.
+    await expect(fact(coach, 'time')).toHaveText('0.79 s');
+    await expect(line(coach)).toHaveValue('split,\nshufle right 40 cm, advance');
+  });
+
+  test('what goes wrong is said, lights up in the line and takes the playhead there', async ({ coach }) => {
+    await newPattern(coach, 'Crossing', 'hold 1 s, lunge left 100 cm right foot, hold 0.5 s, recover back');
+    const finding = coach.locator('button.finding').first();
+    await expect(finding).toContainText(/cross|pass|narrow/i);
+    await finding.click();
+    const shown = Number((await coach.locator('.play .num').innerText()).replace(' s', ''));
+    expect(shown).toBeGreaterThan(1);
+    await expect(coach.locator('.under .now')).toContainText('lunge');
+  });
+
+  test('play, scrub and keys move the feet', async ({ coach }) => {
+    await coach.goto('/steps');
+    await coach.getByRole('link', { name: /Front corner and home/ }).click();
+    await coach.locator('hop-floor .chip').nth(3).waitFor();
+    const right = coach.locator('hop-floor path.now').last();
+    const before = await right.getAttribute('d');
+    const lanes = coach.locator('hop-lanes svg');
+    const box = await lanes.boundingBox();
+    if (!box) throw new Error('no lanes');
+    await lanes.click({ position: { x: 56 + (box.width - 68) * (1.28 / 2.28), y: 40 } });
+    // At 1.28 s the lunge is about to land: its word is the one inverted.
+    await expect(coach.locator('.under .now')).toContainText('lunge');
+    expect(await right.getAttribute('d')).not.toBe(before);
+    const shown = await coach.locator('.play .num').innerText();
+    await coach.locator('main').press('ArrowRight');
+    await expect(coach.locator('.play .num')).not.toHaveText(shown);
+    await coach.locator('main').press(' ');
+    await expect(coach.getByRole('button', { name: 'pause' })).toBeVisible();
+    await coach.locator('main').press(' ');
+    await expect(coach.getByRole('button', { name: 'play' })).toBeVisible();
+  });
+
+  test('what was typed survives a reload, even far too long and without a name', async ({ coach }) => {
+    const far = `split, ${'shuffle right 40 cm, '.repeat(50_000)}`;
+    await newPattern(coach, '', far);
+    await expect(coach.locator('.said.stop')).toContainText('A pattern holds at most 20000 characters');
+    await coach.getByRole('button', { name: 'save', exact: true }).click();
+    await expect(coach.getByRole('alert').first()).toContainText('name is empty');
+    await expect(coach.getByRole('alert').last()).toContainText('steps is longer than 20000 characters');
+    coach.on('dialog', (dialog) => void dialog.accept());
+    await coach.reload();
+    await expect(line(coach)).toHaveValue(far);
+    await line(coach).fill('split 🏓 שלום');
+    await expect(coach.locator('.said.stop').first()).toContainText('1:7');
+    await expect(line(coach)).toHaveValue('split 🏓 שלום');
+  });
+
+  test('a save over a version that somebody else made since asks, and keeps what was typed', async ({ coach }) => {
+    await newPattern(coach, 'Two at once', 'split');
+    await coach.getByRole('button', { name: 'save', exact: true }).click();
+    await expect(coach.getByText('saved', { exact: true })).toBeVisible();
+    const stored = (await ask<Pattern[]>(coach, '/patterns')).find((one) => one.name === 'Two at once') as Pattern;
+    await line(coach).fill('split, advance');
+    const { archivedAt: _, ...record } = stored;
+    await put(coach, `/patterns/${stored.id}`, { ...record, steps: 'split, retreat' });
+    // Even after a reload that has fetched the other version.
+    coach.on('dialog', (dialog) => void dialog.accept());
+    await coach.reload();
+    await expect(line(coach)).toHaveValue('split, advance');
+    await coach.getByRole('button', { name: 'save', exact: true }).click();
+    await expect(coach.getByRole('alert')).toContainText('Somebody else saved this pattern');
+    await expect(coach.getByRole('alert')).toContainText('steps');
+    await expect(line(coach)).toHaveValue('split, advance');
+    await coach.getByRole('button', { name: 'save mine over it' }).click();
+    await expect(coach.getByText('saved', { exact: true })).toBeVisible();
+    expect((await ask<Pattern[]>(coach, '/patterns')).find((one) => one.id === stored.id)?.steps).toBe('split, advance');
+  });
+
+  test('impossible rounds are refused where they are typed', async ({ coach }) => {
+    await newPattern(coach, 'Rounds', 'split');
+    const rounds = coach.locator('hop-dose-form input[name="rounds"]');
+    await rounds.fill('10000');
+    await rounds.blur();
+    expect(await rounds.evaluate((box: HTMLInputElement) => box.validationMessage)).toBe('1–100');
+    // The plan goes on with what was there.
+    await expect(coach.locator('hop-dose-form .total')).toContainText('1:30');
+    await rounds.fill('2');
+    await rounds.blur();
+    expect(await rounds.evaluate((box: HTMLInputElement) => box.validationMessage)).toBe('');
+    const rest = coach.locator('hop-dose-form input[name="rest"]');
+    await rest.fill('-5');
+    await rest.blur();
+    expect(await rest.evaluate((box: HTMLInputElement) => box.validationMessage)).toBe('0–3600');
+    await expect(coach.getByText('How long is the rest?')).toBeVisible();
+    await expect(coach.locator('hop-dose-form .total')).toContainText('at least 1:00');
+  });
+
+  test('a stance in numbers and tape, for this body', async ({ coach }) => {
+    await addAthlete(coach, 'Stance Ada', '170');
+    await coach.getByRole('link', { name: 'stance', exact: true }).last().click();
+    await choose(coach, 'as', 'Stance Ada');
+    // Source: the worked evening, by hand: 1.2 × 0.4403 m = 0.528 m.
+    await expect(coach.getByRole('row', { name: /^across/ })).toContainText('52.8 cm');
+    await expect(coach.getByRole('row', { name: /^left ball/ })).toContainText('26.4 cm left');
+    await expect(coach.getByRole('row', { name: /^shoulder width/ })).toContainText(/44\.0 cm\s*estimated/);
+    await choose(coach, 'stance', /bladed/i);
+    await choose(coach, 'lead foot', 'right');
+    await expect(coach.getByRole('row', { name: /^left toe out/ })).toContainText('90°');
+    await expect(coach.getByRole('row', { name: /^right toe out/ })).toContainText('0°');
+    await accessible(coach);
+  });
+});

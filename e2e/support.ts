@@ -1,0 +1,103 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test as base, type APIRequestContext, type Page } from '@playwright/test';
+
+/** What went wrong in a page without anybody seeing it: script errors and requests to other hosts. */
+export function watchPage(page: Page): string[] {
+  const seen: string[] = [];
+  page.on('pageerror', (error) => seen.push(`error: ${error.message}`));
+  page.on('console', (message) => {
+    // A refused or missing answer is logged by the browser itself; the tests look at what the page makes of it.
+    if (message.type() === 'error' && !/Failed to load resource|net::ERR/.test(message.text())) seen.push(`console: ${message.text()}`);
+  });
+  page.on('request', (request) => {
+    const { protocol, hostname } = new URL(request.url());
+    if (protocol.startsWith('http') && !/^(127\.|localhost$|hall\.test$)/.test(hostname)) seen.push(`outside: ${request.url()}`);
+  });
+  return seen;
+}
+
+/** `page` is anybody's; `coach` has entered the demo club. Both fail the test when something went wrong unseen. */
+export const test = base.extend<{ coach: Page }>({
+  // eslint-disable-next-line no-empty-pattern -- Playwright reads which fixtures are wanted from this pattern
+  baseURL: async ({}, use) => use(process.env['HOPSK_E2E_URL'] ?? 'http://127.0.0.1:4180'),
+  page: async ({ page }, use) => {
+    const seen = watchPage(page);
+    await use(page);
+    expect(seen).toEqual([]);
+  },
+  coach: async ({ page }, use) => {
+    await enterDemo(page);
+    await use(page);
+  },
+});
+
+export { expect };
+
+export async function enterDemo(page: Page): Promise<void> {
+  await page.goto('/enter');
+  await page.getByRole('button', { name: 'enter the demo club' }).click();
+  await page.waitForURL((url) => !url.pathname.startsWith('/enter'));
+}
+
+/** Nothing serious or critical by axe's rules. */
+export async function accessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const bad = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
+  expect(bad.map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
+}
+
+/** Asks the API as the signed-in coach of a page does. */
+export async function ask<T>(page: Page, path: string): Promise<T> {
+  const answer = await page.context().request.get(`${new URL(page.url()).origin}/api${path}`);
+  expect(answer.ok()).toBe(true);
+  return (await answer.json()) as T;
+}
+
+/** Writes by the API with the page's token, for what a test needs before it begins. */
+export async function put(page: Page, path: string, body: object): Promise<void> {
+  const { origin } = new URL(page.url());
+  const token = (await page.context().cookies()).find((cookie) => cookie.name === 'XSRF-TOKEN')?.value ?? '';
+  const request: APIRequestContext = page.context().request;
+  const answer = await request.put(`${origin}/api${path}`, { data: body, headers: { 'x-xsrf-token': token } });
+  expect(answer.status()).toBeLessThan(300);
+}
+
+/** Chooses in a Material select by its label. */
+export async function choose(page: Page, label: string | RegExp, option: string | RegExp): Promise<void> {
+  await page.getByRole('combobox', { name: label }).click();
+  await page.getByRole('option', { name: option }).click();
+}
+
+/** Adds an athlete on the screen and waits until the record is saved. */
+export async function addAthlete(page: Page, name: string, height: string, more: { hand?: string; focus?: string } = {}): Promise<void> {
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'add an athlete' }).click();
+  await page.getByLabel('name').fill(name);
+  await page.getByLabel('sport').fill('squash');
+  await page.getByLabel('height').fill(height);
+  if (more.hand) await choose(page, 'hand', more.hand);
+  if (more.focus) {
+    await choose(page, /worked on now/, new RegExp(`^${more.focus}`));
+    await page.keyboard.press('Escape');
+  }
+  await page.getByRole('button', { name: 'save', exact: true }).click();
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+}
+
+/** Only these athletes are here; everybody else is sent off the list. */
+export async function onlyHere(page: Page, ...names: string[]): Promise<void> {
+  const chips = page.getByRole('group', { name: 'Who is here' }).getByRole('button');
+  await expect(chips.first()).toBeVisible();
+  for (const chip of await chips.all()) {
+    const wanted = names.includes((await chip.innerText()).trim());
+    if (((await chip.getAttribute('aria-pressed')) === 'true') !== wanted) await chip.click();
+  }
+}
+
+/** Taps a tile of the board on its left or right half. */
+export async function tapTile(page: Page, fault: string, side: 'left' | 'right' = 'left'): Promise<void> {
+  const tile = page.locator(`[data-fault="${fault}"]`);
+  const box = await tile.boundingBox();
+  if (!box) throw new Error(`There is no tile ${fault}`);
+  await tile.click({ position: { x: box.width * (side === 'left' ? 0.25 : 0.75), y: box.height / 2 } });
+}

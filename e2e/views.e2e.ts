@@ -1,0 +1,128 @@
+import type { Page } from '@playwright/test';
+import { accessible, expect, test } from './support.js';
+
+/** Each view of the demo club: its address, and what shows that it is drawn. */
+const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
+  ['/people', (page) => page.getByRole('link', { name: 'Ines' }).waitFor()],
+  ['/stance', (page) => page.locator('hop-stance-drawing svg').waitFor()],
+  ['/steps', (page) => page.locator('hop-floor svg .print').nth(10).waitFor()],
+  ['/floor', (page) => page.locator('.recent li').first().waitFor()],
+  ['/faults', (page) => page.locator('hop-rate-chart svg').waitFor()],
+  ['/club', (page) => page.getByText('runa@netloft.test').waitFor()],
+];
+
+async function studio(page: Page): Promise<void> {
+  await page.goto('/steps');
+  await page.getByRole('link', { name: /Side wall and home/ }).click();
+  await page.locator('hop-floor .chip').nth(3).waitFor();
+}
+
+async function athlete(page: Page): Promise<void> {
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'Otto' }).click();
+  await expect(page.getByLabel('height')).toHaveValue('144 cm');
+}
+
+/** Nothing sticks out to the side of a phone. */
+async function fits(page: Page): Promise<void> {
+  const { inner, scroll } = await page.evaluate(() => ({ inner: innerWidth, scroll: document.documentElement.scrollWidth }));
+  expect(scroll).toBeLessThanOrEqual(inner);
+}
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`every view is accessible, ${scheme}`, async ({ coach }) => {
+    test.slow();
+    await coach.emulateMedia({ colorScheme: scheme });
+    for (const [path, drawn] of VIEWS) {
+      await coach.goto(path);
+      await drawn(coach);
+      await accessible(coach);
+    }
+    await studio(coach);
+    await accessible(coach);
+    await athlete(coach);
+    await accessible(coach);
+  });
+}
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 360, height: 740 }, hasTouch: true });
+
+  test('every view fits, and the menu is a bar at the bottom', async ({ coach }) => {
+    test.slow();
+    for (const [path, drawn] of VIEWS) {
+      await coach.goto(path);
+      await drawn(coach);
+      await fits(coach);
+    }
+    const menu = await coach.locator('nav').boundingBox();
+    expect((menu?.y ?? 0) + (menu?.height ?? 0)).toBe(740);
+    await studio(coach);
+    await fits(coach);
+    await athlete(coach);
+    await fits(coach);
+  });
+
+  test('what a thumb needs is large enough, in landscape too', async ({ coach }) => {
+    await coach.goto('/floor');
+    await coach.getByRole('button', { name: /^start/ }).click();
+    await coach.locator('[data-fault]').first().waitFor();
+    for (const size of [
+      { width: 360, height: 740 },
+      { width: 740, height: 360 },
+    ]) {
+      await coach.setViewportSize(size);
+      for (const tile of await coach.locator('.tile').all()) {
+        const box = await tile.boundingBox();
+        expect(Math.min(box?.width ?? 0, box?.height ?? 0)).toBeGreaterThanOrEqual(72);
+      }
+      for (const button of await coach.locator('.keys button, .chip, .turn').all()) {
+        expect((await button.boundingBox())?.height ?? 0).toBeGreaterThanOrEqual(48);
+      }
+      const words = await coach
+        .locator('.tile .label')
+        .first()
+        .evaluate((label) => parseFloat(getComputedStyle(label).fontSize));
+      const counts = await coach
+        .locator('.tile .count')
+        .first()
+        .evaluate((label) => parseFloat(getComputedStyle(label).fontSize));
+      expect(words).toBeGreaterThanOrEqual(16);
+      expect(counts).toBeGreaterThanOrEqual(28);
+      await fits(coach);
+    }
+    // Digits for a screen in the hall: at least 30 % of its short side, cap height being 0.72 of the size of this face.
+    await coach.setViewportSize({ width: 1280, height: 800 });
+    const digits = await coach.locator('.digits').evaluate((face) => parseFloat(getComputedStyle(face).fontSize));
+    expect(digits * 0.72).toBeGreaterThanOrEqual(0.3 * 800);
+  });
+});
+
+test('a keyboard alone gets from the door to a stance', async ({ page }) => {
+  await page.goto('/enter');
+  await page.getByRole('button', { name: 'enter the demo club' }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('link', { name: 'Ines' }).waitFor();
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'skip to the page' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('#page')).toBeFocused();
+  await page.getByRole('row', { name: /Ines/ }).getByRole('link', { name: 'stance' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: /Ines, Square ready/ })).toBeVisible();
+});
+
+test('the club as a file goes out and comes in again', async ({ coach }) => {
+  await coach.goto('/club');
+  const download = coach.waitForEvent('download');
+  await coach.getByRole('button', { name: 'save the file' }).click();
+  const path = await (await download).path();
+  await coach.locator('input[type="file"]').setInputFiles(path);
+  await expect(coach.getByText(/Read: 0 athletes added, \d+ were here already/)).toBeVisible();
+  await coach.locator('input[type="file"]').setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('not json') });
+  await expect(coach.getByText(/notes.txt is not a club file. Nothing was changed/)).toBeVisible();
+  await coach
+    .locator('input[type="file"]')
+    .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"other"}') });
+  await expect(coach.getByRole('alert')).toContainText('Nothing was saved');
+});
