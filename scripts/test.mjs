@@ -30,17 +30,15 @@ async function check(...commands) {
 /** Runs Jasmine or Karma, whose last count of specs and failures is taken. */
 async function specs(args, options, counts) {
   const { code, output } = await exec(node, args, options);
-  const found = [...output.matchAll(counts)].at(-1);
-  const [, all = '0', bad = '0'] = found ?? [];
-  const failures = Number(bad) || (code === 0 ? 0 : 1);
-  return { passed: Math.max(0, Number(all) - Number(bad)), failed: failures, output };
+  const [all, bad] = counts.map((count) => Number([...output.matchAll(count)].at(-1)?.[1] ?? 0));
+  return { passed: Math.max(0, all - bad), failed: bad || (code === 0 ? 0 : 1), output };
 }
 
 const jasmine = (workspace, env = {}) =>
   specs(
     ['--import', 'tsx', tools.jasmine, '--config=jasmine.json', '--color=false'],
     { cwd: join(root, workspace), env: { ...process.env, ...env } },
-    /(\d+) specs?, (\d+) failures?/g,
+    [/(\d+) specs?, \d+ failures?/g, /\d+ specs?, (\d+) failures?/g],
   );
 
 async function serverSpecs() {
@@ -56,7 +54,7 @@ const webSpecs = () =>
   specs(
     [tools.ng, 'test'],
     { cwd: join(root, 'web'), env: { ...process.env, NG_CLI_ANALYTICS: 'false' } },
-    /Executed \d+ of (\d+)[^\n]*?(?:\((\d+) FAILED\))?[^\n]*(?=\n|$)/g,
+    [/Executed \d+ of (\d+)/g, /\((\d+) FAILED\)/g],
   );
 
 async function endToEnd() {

@@ -6,7 +6,8 @@ import type { Simulation } from '../simulate/simulation.js';
 import { sizeOf, STANCE_TOLERANCE, type StanceTarget } from '../stance/stance.js';
 
 /** What an athlete could do if frozen now; the first that holds. */
-export type State = 'airborne' | 'crossed' | 'narrow' | 'wide' | 'stepping' | 'ready';
+export const STATES = ['airborne', 'crossed', 'narrow', 'wide', 'stepping', 'ready'] as const;
+export type State = (typeof STATES)[number];
 
 /** A state that holds from one moment to another, seconds. */
 export interface StateSpan {

@@ -37,5 +37,5 @@ export function actOf(
   // Space and Enter on a focused button press that button.
   if (event.key === ' ' && target instanceof HTMLElement && target.tagName === 'BUTTON') return null;
   const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
-  return key in PLAIN ? { do: PLAIN[key as keyof typeof PLAIN] } : null;
+  return Object.hasOwn(PLAIN, key) ? { do: PLAIN[key as keyof typeof PLAIN] } : null;
 }

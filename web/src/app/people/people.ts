@@ -36,6 +36,11 @@ const labels = new Map(FAULTS.map((fault) => [fault.code, fault.label]));
     td .tag {
       margin-right: 4px;
     }
+    @media (max-width: 600px) {
+      :is(th, td):is(:nth-child(3), :nth-child(4), :nth-child(5)) {
+        display: none;
+      }
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

@@ -22,7 +22,7 @@ export class Outbox {
   private readonly device = inject(DeviceStore);
   private clubId: string | null = null;
   private timer: ReturnType<typeof setInterval> | null = null;
-  private busy = false;
+  private running: Promise<void> | null = null;
   private again = false;
   readonly state = signal<OutboxState>({ waiting: 0, state: 'sent', message: '' });
 
@@ -43,20 +43,17 @@ export class Outbox {
     this.timer = null;
   }
 
-  /** Tries now; called after each tap. One sending at a time, and once more if taps came meanwhile. */
-  async send(): Promise<void> {
-    if (this.busy) {
-      this.again = true;
-      return;
-    }
-    this.busy = true;
-    try {
-      do {
-        this.again = false;
-        await this.round();
-      } while (this.again);
-    } finally {
-      this.busy = false;
+  /** Tries now; called after each tap. One sending at a time, and once more if taps came meanwhile; done when nothing is under way. */
+  send(): Promise<void> {
+    this.again = true;
+    this.running ??= this.rounds().finally(() => (this.running = null));
+    return this.running;
+  }
+
+  private async rounds(): Promise<void> {
+    while (this.again) {
+      this.again = false;
+      await this.round();
     }
   }
 

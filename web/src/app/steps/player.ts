@@ -27,9 +27,10 @@ export class Player {
   }
 
   private tick(now: number): void {
+    if (!this.playing()) return;
     const seconds = this.seconds();
     if (seconds > 0) this.moment.set((this.moment() + ((now - this.last) / 1000) * this.speed()) % seconds);
     this.last = now;
-    if (this.playing()) this.frame = requestAnimationFrame((next) => this.tick(next));
+    this.frame = requestAnimationFrame((next) => this.tick(next));
   }
 }

@@ -1,0 +1,33 @@
+import { HttpErrorResponse } from '@angular/common/http';
+import { TEXT } from '../text/en';
+import { troubleOf } from './problem';
+
+const failed = (status: number, error: unknown = null) => troubleOf(new HttpErrorResponse({ status, error }));
+
+describe('what went wrong, in words', () => {
+  it('no network and no answer are the same trouble: kept here, try again', () => {
+    for (const status of [0, 504]) expect(failed(status)).toEqual({ kind: 'offline', message: TEXT.common.away, fields: [] });
+  });
+
+  it('takes the server’s own sentence and fields', () => {
+    const said = { error: 'bad-input', message: 'Nothing was saved: height is wrong.', fields: [{ path: 'height', message: 'is wrong' }] };
+    expect(failed(400, said)).toEqual(jasmine.objectContaining({ kind: 'bad-input', message: said.message, fields: said.fields }));
+  });
+
+  it('says what to do by the status', () => {
+    const kinds = [401, 403, 404, 409, 413, 422, 429, 500, 503].map((status) => failed(status, { error: 'x', message: 'y' }).kind);
+    expect(kinds).toEqual(['signed-out', 'refused', 'not-found', 'stale', 'refused', 'refused', 'refused', 'fault', 'away']);
+  });
+
+  it('brings the record as it stands with a stale save', () => {
+    expect(failed(409, { error: 'stale', message: 'later', current: { version: 4 }, changed: ['sport'] })).toEqual(
+      jasmine.objectContaining({ kind: 'stale', current: { version: 4 }, changed: ['sport'] }),
+    );
+  });
+
+  it('does not trust an answer that is no problem of ours, nor an error that is no answer', () => {
+    expect(failed(502, '<html>proxy</html>').message).toBe(TEXT.common.away);
+    expect(failed(400, 'nonsense').message).toBe(TEXT.common.unexpected);
+    expect(troubleOf(new TypeError('x'))).toEqual({ kind: 'fault', message: TEXT.common.unexpected, fields: [] });
+  });
+});

@@ -1,0 +1,97 @@
+import { TestBed } from '@angular/core/testing';
+import { beepsOf, phasesOf } from '@hopsk/core';
+import { Sounds } from './sounds';
+
+/** An audio clock that stands where the spec puts it, and remembers what was asked of it. */
+class FakeAudio {
+  static last: FakeAudio;
+  currentTime = 100;
+  destination = {};
+  readonly started: { at: number; until: number; pitch: number; cut: boolean }[] = [];
+  constructor() {
+    FakeAudio.last = this;
+  }
+  resume(): Promise<void> {
+    return Promise.resolve();
+  }
+  createGain() {
+    const gain = { setValueAtTime: () => gain, exponentialRampToValueAtTime: () => gain };
+    return { gain, connect: <T>(to: T): T => to };
+  }
+  createOscillator() {
+    const note = { at: 0, until: 0, pitch: 0, cut: false };
+    this.started.push(note);
+    return {
+      frequency: {
+        set value(pitch: number) {
+          note.pitch = pitch;
+        },
+      },
+      connect: <T>(to: T): T => to,
+      start: (at: number) => (note.at = at),
+      stop: (at?: number) => (at === undefined ? (note.cut = true) : (note.until = at)),
+      onended: null,
+    };
+  }
+}
+
+describe('beeps on the audio clock', () => {
+  const real = globalThis.AudioContext;
+  let sounds: Sounds;
+  const beeps = beepsOf(phasesOf({ mode: 'seconds', work: 10, rounds: 2, sets: 1, rest: 5, setRest: null }, null));
+
+  beforeEach(() => {
+    globalThis.AudioContext = FakeAudio as unknown as typeof AudioContext;
+    sounds = TestBed.inject(Sounds);
+    sounds.wake();
+  });
+  afterEach(() => (globalThis.AudioContext = real));
+
+  it('are planned ahead at the very second of the plan, not by a timer', () => {
+    sounds.plan(beeps, -5);
+    // Ticks at 3, 2 and 1 s before each change, a tone at each change: work at 0, rest at 10, work at 15, end at 25.
+    expect(FakeAudio.last.started.map((note) => note.at - 105)).toEqual([-3, -2, -1, 0, 7, 8, 9, 10, 12, 13, 14, 15, 22, 23, 24, 25]);
+  });
+
+  it('planning again adds only what is missing', () => {
+    sounds.plan(beeps, -5);
+    const before = FakeAudio.last.started.length;
+    sounds.plan(beeps, -5);
+    expect(FakeAudio.last.started.length).toBe(before);
+  });
+
+  it('are taken back by a pause; a tone that sounds already may finish', () => {
+    sounds.plan(beeps, -5);
+    FakeAudio.last.currentTime = 130.2;
+    sounds.silence();
+    // The last tone began at 130 (25 s of the plan) and is not cut.
+    expect(FakeAudio.last.started.filter((note) => !note.cut).length).toBe(beeps.length);
+    FakeAudio.last.currentTime = 100;
+    sounds.plan(beeps, -5);
+    sounds.silence();
+    expect(FakeAudio.last.started.slice(beeps.length).every((note) => note.cut)).toBeTrue();
+  });
+
+  it('what is past, or too far ahead, is not planned', () => {
+    sounds.plan(
+      [
+        { at: 1, sound: 'tick' },
+        { at: 4, sound: 'tick' },
+        { at: 200, sound: 'end' },
+      ],
+      2,
+    );
+    expect(FakeAudio.last.started.map((note) => note.at)).toEqual([102]);
+  });
+
+  it('without sound nothing breaks', () => {
+    globalThis.AudioContext = class {
+      constructor() {
+        throw new Error('no sound here');
+      }
+    } as unknown as typeof AudioContext;
+    const silent = new Sounds();
+    silent.wake();
+    expect(() => silent.plan(beeps, 0)).not.toThrow();
+  });
+});

@@ -1,0 +1,97 @@
+import type { Athlete, Me, Pattern, RunHead } from '@hopsk/contract';
+import type { RunEvent } from '@hopsk/core';
+import { newId } from '../device/ids';
+import type { KeptRun } from '../device/store';
+
+export const me: Me = {
+  coach: { id: newId(), name: 'Runa', units: 'cm', tapDelay: 1 },
+  club: { id: newId(), name: 'Old Net Loft', demo: true },
+};
+
+export const athlete = (more: Partial<Athlete> = {}): Athlete => ({
+  id: newId(),
+  version: 1,
+  archivedAt: null,
+  name: 'Ada',
+  hand: 'right',
+  lead: 'none',
+  otherLead: 'none',
+  height: 1.7,
+  hip: null,
+  shoulder: null,
+  leg: null,
+  foot: null,
+  sport: 'squash',
+  school: 'square-ready',
+  level: 'beginner',
+  ageGroup: 'adult',
+  cautions: [],
+  bias: [],
+  focus: ['split-late'],
+  ...more,
+});
+
+export const pattern = (more: Partial<Pattern> = {}): Pattern => ({
+  id: newId(),
+  version: 1,
+  archivedAt: null,
+  name: 'Split',
+  steps: 'split, shuffle right 40 cm',
+  sport: 'squash',
+  school: 'square-ready',
+  hand: 'right',
+  lead: 'none',
+  shouldClose: false,
+  dose: null,
+  ...more,
+});
+
+export const runHead = (more: Partial<RunHead> = {}): RunHead => ({
+  id: newId(),
+  name: 'Evening',
+  day: '2026-11-20',
+  startedAt: '2026-11-20T18:00:00.000Z',
+  patternId: null,
+  steps: null,
+  plan: { dose: { mode: 'seconds', work: 20, rounds: 2, sets: 1, rest: 10, setRest: null }, rep: null },
+  athletes: [newId()],
+  tapDelay: 1,
+  ...more,
+});
+
+export const keptRun = (more: Partial<KeptRun> = {}, head: Partial<RunHead> = {}): KeptRun => ({
+  head: runHead(head),
+  clubId: me.club.id,
+  names: {},
+  open: 1,
+  refused: null,
+  aliveAt: Date.now(),
+  ...more,
+});
+
+export const event = (n: number, more: Partial<RunEvent> = {}): RunEvent =>
+  ({ id: newId(), n, at: 1_000_000 + n, t: n, kind: 'pause', ...more }) as RunEvent;
+
+/** The device's store begins empty for each spec. */
+export function emptyDevice(): Promise<void> {
+  return new Promise((done, fail) => {
+    const open = indexedDB.open('hopsk');
+    open.onerror = () => fail(open.error ?? new Error('no store'));
+    open.onsuccess = () => {
+      const db = open.result;
+      const names = [...db.objectStoreNames];
+      if (names.length === 0) {
+        // Nobody has made it yet: it must not stay behind without its parts.
+        db.close();
+        indexedDB.deleteDatabase('hopsk').onsuccess = () => done();
+        return;
+      }
+      const tx = db.transaction(names, 'readwrite');
+      for (const name of names) tx.objectStore(name).clear();
+      tx.oncomplete = () => {
+        db.close();
+        done();
+      };
+    };
+  });
+}
