@@ -1,3 +1,4 @@
+import { RESULTS } from '@hopsk/core';
 import * as z from 'zod';
 import { between, Code, Day, Id, line, SideName } from './common.js';
 import { Dose } from './pattern.js';
@@ -38,7 +39,7 @@ export const RunEventSchema = z.discriminatedUnion('kind', [
   z.object({ ...stamp, kind: z.literal('view'), view: z.enum(['front', 'side']) }),
   z.object({ ...stamp, kind: z.literal('fault'), fault: Code, side: SideName.nullable(), ...observed }),
   z.object({ ...stamp, kind: z.literal('right'), fault: Code.nullable(), ...observed }),
-  z.object({ ...stamp, kind: z.literal('result'), result: z.enum(['in', 'out', 'hit', 'missed']), ...observed }),
+  z.object({ ...stamp, kind: z.literal('result'), result: z.enum(RESULTS), ...observed }),
   z.object({ ...stamp, kind: z.literal('attempt'), clean: z.boolean(), ...observed }),
   z.object({ ...stamp, kind: z.literal('undo'), target: Id }),
   z.object({ ...stamp, kind: z.literal('move'), target: Id, by: z.int().min(-50).max(50) }),

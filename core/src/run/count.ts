@@ -1,6 +1,6 @@
-import type { FaultEntry } from '../faults/fault.js';
+import type { FaultEntry, View } from '../faults/fault.js';
 import { stretchesRun } from './clock.js';
-import { ordered, undoneIds, type FaultEvent, type RunEvent } from './event.js';
+import { ordered, undoneIds, type FaultEvent, type Result, type RunEvent } from './event.js';
 import { attemptsOf, planPhases, type Attempt, type RunPlan } from './plan.js';
 import { watchedThroughout, watchings, type Watching } from './watching.js';
 
@@ -35,6 +35,8 @@ export interface RunCount {
   readonly placed: readonly Placed[];
   /** Praise by athlete. */
   readonly praise: Readonly<Record<string, number>>;
+  /** Where the ball or blade went, by athlete: kept apart from the feet. */
+  readonly results: Readonly<Record<string, Readonly<Partial<Record<Result, number>>>>>;
 }
 
 interface Draft {
@@ -71,11 +73,12 @@ export function countRun(plan: RunPlan, log: readonly RunEvent[], catalogue: Rea
   for (const code of codes) {
     const fault = catalogue.get(code);
     const mine = taps.filter((tap) => tap.fault === code);
-    const chances = fault === undefined ? [] : plan.rep === null ? tapped(kept, code, spans) : planned(plan, kept, fault, spans);
+    const chances = fault === undefined ? [] : plan.rep === null ? tapped(kept, fault) : planned(plan, kept, fault, spans);
     for (const chance of chances) if (chance.athlete !== null) draft(chance.athlete, code).attempts++;
     const marked = new Set<Chance>();
     for (const tap of mine) {
-      const chance = plan.rep === null ? openAt(chances, tap) : runningAt(chances, tap, kept, tapDelay);
+      const found = plan.rep === null ? openAt(chances, tap) : runningAt(chances, tap, tapDelay);
+      const chance = chances[moved(found, tap, kept)] ?? null;
       const counts = chance !== null && chance.athlete !== null && chance.athlete === tap.athlete;
       const as = !counts ? 'noted' : marked.has(chance) ? 'again' : 'counted';
       if (counts) marked.add(chance);
@@ -90,12 +93,19 @@ export function countRun(plan: RunPlan, log: readonly RunEvent[], catalogue: Rea
   }
 
   const praise: Record<string, number> = {};
-  for (const event of kept) if (event.kind === 'right' && event.athlete !== null) praise[event.athlete] = (praise[event.athlete] ?? 0) + 1;
+  const results: Record<string, Partial<Record<Result, number>>> = {};
+  for (const event of kept) {
+    if (event.kind === 'right' && event.athlete !== null) praise[event.athlete] = (praise[event.athlete] ?? 0) + 1;
+    if (event.kind === 'result' && event.athlete !== null) {
+      const mine = (results[event.athlete] ??= {});
+      mine[event.result] = (mine[event.result] ?? 0) + 1;
+    }
+  }
   const tallies = [...drafts].map(([key, row]): Tally => {
     const [athlete, fault] = key.split(' ') as [string, string];
     return { athlete, fault, ...row };
   });
-  return { tallies, placed: placed.sort((a, b) => a.event.n - b.event.n), praise };
+  return { tallies, placed: placed.sort((a, b) => a.event.n - b.event.n), praise, results };
 }
 
 /** One attempt, and who was watched throughout so that it counts (null: it does not). */
@@ -120,39 +130,53 @@ function planned(plan: RunPlan, events: readonly RunEvent[], fault: FaultEntry, 
   }));
 }
 
-/** Attempts closed by the coach's tap; each lasts from the closing before it, for the athlete it was closed for. */
-function tapped(events: readonly RunEvent[], code: string, spans: readonly Watching[]): Chance[] {
+/**
+ * Attempts closed by the coach's tap; each lasts from the closing before it, for the athlete it was closed for. It has a
+ * denominator when the fault was on the board and could be seen from the viewpoint all through it.
+ */
+function tapped(events: readonly RunEvent[], fault: FaultEntry): Chance[] {
   const chances: Chance[] = [];
+  let onBoard = false;
+  let view: View = 'side';
+  let throughout = false;
   let after = -1;
   let start = 0;
   for (const event of events) {
+    if (event.kind === 'board') onBoard = event.faults.includes(fault.code);
+    else if (event.kind === 'view') view = event.view;
+    const shown = onBoard && view === fault.view;
     // Turning to another athlete begins a new attempt; what was open is left without a denominator.
-    if (event.kind === 'watch') after = event.n;
+    if (event.kind === 'watch') {
+      after = event.n;
+      throughout = shown;
+    } else if (event.kind === 'board' || event.kind === 'view') throughout = throughout && shown;
     if (event.kind !== 'attempt') continue;
-    const now = spans.findLast((span) => span.from <= event.t + 1e-9);
-    const shown = now?.board.includes(code) ?? false;
     chances.push({
       attempt: { start, end: event.t, set: 1, round: 1, repetition: chances.length + 1 },
-      athlete: shown ? event.athlete : null,
+      athlete: throughout ? event.athlete : null,
       after,
       upTo: event.n,
     });
     after = event.n;
     start = event.t;
+    throughout = shown;
   }
   return chances;
 }
 
-const openAt = (chances: readonly Chance[], tap: FaultEvent): Chance | null =>
-  chances.find((chance) => chance.after < tap.n && tap.n < chance.upTo) ?? null;
+const openAt = (chances: readonly Chance[], tap: FaultEvent): number =>
+  chances.findIndex((chance) => chance.after < tap.n && tap.n < chance.upTo);
 
-/** The attempt running the tap delay before the tap; in a rest the last one before; then moved as the coach said. */
-function runningAt(chances: readonly Chance[], tap: FaultEvent, events: readonly RunEvent[], delay: number): Chance | null {
+/** The attempt running the tap delay before the tap; in a rest the last one before. */
+function runningAt(chances: readonly Chance[], tap: FaultEvent, delay: number): number {
   const meant = tap.source === 'floor' ? tap.t - delay : tap.t;
-  let index = chances.findLastIndex((chance) => chance.attempt.start <= meant + 1e-9);
-  if (index < 0) return null;
-  for (const event of events) if (event.kind === 'move' && event.target === tap.id) index += event.by;
-  return chances[index] ?? null;
+  return chances.findLastIndex((chance) => chance.attempt.start <= meant + 1e-9);
+}
+
+/** An attempt moved as the coach said afterwards; −1 stays nowhere. */
+function moved(index: number, tap: FaultEvent, events: readonly RunEvent[]): number {
+  if (index < 0) return index;
+  return events.reduce((at, event) => (event.kind === 'move' && event.target === tap.id ? at + event.by : at), index);
 }
 
 function assigned(tap: FaultEvent, events: readonly RunEvent[]): FaultEvent {

@@ -1,6 +1,10 @@
 import type { Side } from '../body/foot.js';
 import type { View } from '../faults/fault.js';
 
+/** Where the ball or blade went. */
+export const RESULTS = ['in', 'out', 'hit', 'missed'] as const;
+export type Result = (typeof RESULTS)[number];
+
 /** Where an observation was made. Film comes with a clip time. */
 export type Source = 'floor' | 'film' | 'import';
 
@@ -29,7 +33,7 @@ export type RunEvent = Stamp &
     | { readonly kind: 'view'; readonly view: View }
     | ({ readonly kind: 'fault'; readonly fault: string; readonly side: Side | null } & Observed)
     | ({ readonly kind: 'right'; readonly fault: string | null } & Observed)
-    | ({ readonly kind: 'result'; readonly result: 'in' | 'out' | 'hit' | 'missed' } & Observed)
+    | ({ readonly kind: 'result'; readonly result: Result } & Observed)
     | ({ readonly kind: 'attempt'; readonly clean: boolean } & Observed)
     | { readonly kind: 'undo'; readonly target: string }
     | { readonly kind: 'move'; readonly target: string; readonly by: number }

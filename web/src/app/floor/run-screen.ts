@@ -23,6 +23,7 @@ import {
   planPhases,
   undoneIds,
   watchings,
+  type Result,
   type RunEvent,
   type Side,
 } from '@hopsk/core';
@@ -37,6 +38,7 @@ import { TEXT } from '../text/en';
 import { ClockBlock } from './clock-block';
 import { FaultPicker } from './fault-picker';
 import { actOf, type KeyAct } from './keys';
+import { ResultPicker } from './result-picker';
 import { Summary } from './summary';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
@@ -44,7 +46,7 @@ const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
 /** Rounds under way: the clock, who is watched, and a tile a fault. Everything shown is derived from the run's log. */
 @Component({
   selector: 'hop-run-screen',
-  imports: [ClockBlock, FaultPicker, MatButton, RouterLink, Summary],
+  imports: [ClockBlock, FaultPicker, MatButton, ResultPicker, RouterLink, Summary],
   templateUrl: './run-screen.html',
   styleUrl: './run-screen.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -107,6 +109,9 @@ export class RunScreen {
     });
   });
   protected readonly praise = computed(() => this.counted()?.praise[this.watching()?.athlete ?? ''] ?? 0);
+  protected readonly results = computed(() =>
+    Object.values(this.counted()?.results[this.watching()?.athlete ?? ''] ?? {}).reduce((a, b) => a + b, 0),
+  );
   private readonly picker = viewChild<FaultPicker>('picker');
   private readonly ending = viewChild<ElementRef<HTMLDialogElement>>('ending');
   private readonly keyList = viewChild<ElementRef<HTMLDialogElement>>('keyList');
@@ -155,6 +160,11 @@ export class RunScreen {
       { kind: 'attempt', clean, athlete: this.watching()?.athlete ?? null, source: 'floor', clip: null },
       clean ? this.text.clean : this.text.attempt,
     );
+  }
+
+  protected result(result: Result): void {
+    const athlete = this.watching()?.athlete ?? null;
+    void this.log({ kind: 'result', result, athlete, source: 'floor', clip: null }, this.text.results[result]);
   }
 
   protected watch(athlete: string): void {

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { countRun, FAULTS, wilson, type RunEvent } from '@hopsk/core';
+import { countRun, FAULTS, RESULTS, wilson, type RunEvent } from '@hopsk/core';
 import type { KeptRun } from '../device/store';
 import { Outbox } from '../run/outbox';
 import { TEXT } from '../text/en';
@@ -50,7 +50,12 @@ export class Summary {
           };
         })
         .sort((a, b) => b.faulty - a.faulty || b.noted - a.noted);
-      return { id, name: this.run().names[id] ?? '–', praise: this.counted().praise[id] ?? 0, rows };
+      return { id, name: this.run().names[id] ?? '–', praise: this.counted().praise[id] ?? 0, results: this.resultsOf(id), rows };
     }),
   );
+
+  private resultsOf(id: string): string {
+    const counts = this.counted().results[id] ?? {};
+    return RESULTS.flatMap((result) => (counts[result] ? [`${this.text.results[result]} ${counts[result]}`] : [])).join(', ');
+  }
 }
