@@ -36,7 +36,7 @@ async function specs(args, options, counts) {
 
 const jasmine = (workspace, env = {}) =>
   specs(
-    ['--import', 'tsx', tools.jasmine, '--config=jasmine.json', '--color=false'],
+    ['--import', 'tsx', tools.jasmine, '--config=jasmine.json', '--no-color'],
     { cwd: join(root, workspace), env: { ...process.env, ...env } },
     [/(\d+) specs?, \d+ failures?/g, /\d+ specs?, (\d+) failures?/g],
   );
@@ -51,11 +51,10 @@ async function serverSpecs() {
 }
 
 const webSpecs = () =>
-  specs(
-    [tools.ng, 'test'],
-    { cwd: join(root, 'web'), env: { ...process.env, NG_CLI_ANALYTICS: 'false' } },
-    [/Executed \d+ of (\d+)/g, /\((\d+) FAILED\)/g],
-  );
+  specs([tools.ng, 'test'], { cwd: join(root, 'web'), env: { ...process.env, NG_CLI_ANALYTICS: 'false' } }, [
+    /Executed \d+ of (\d+)/g,
+    /\((\d+) FAILED\)/g,
+  ]);
 
 async function endToEnd() {
   const folder = mkdtempSync(join(tmpdir(), 'hopsk-e2e-'));

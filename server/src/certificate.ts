@@ -33,9 +33,19 @@ async function main(folder: string, further: readonly string[]): Promise<void> {
 }
 
 function fits(pem: string, addresses: readonly string[]): boolean {
-  const known = new X509Certificate(pem);
+  const known = readCertificate(pem);
+  if (!known) return false;
   const soon = Date.now() + 7 * 24 * 3600 * 1000;
   return Date.parse(known.validTo) > soon && addresses.every((address) => known.checkIP(address) !== undefined);
+}
+
+/** A file that was cut off while it was written is no certificate. */
+function readCertificate(pem: string): X509Certificate | null {
+  try {
+    return new X509Certificate(pem);
+  } catch {
+    return null;
+  }
 }
 
 await main(process.argv[2] ?? '.', process.argv.slice(3));

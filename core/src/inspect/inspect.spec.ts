@@ -41,6 +41,11 @@ describe('what goes wrong', () => {
   it('says where it could not do as written', () => {
     expect(codes('split, recover back')).toEqual(['nothing-to-recover']);
     expect(codes('lunge ahead 3 m, recover back')).toContain('stride');
+    const twice = study('lunge ahead 100 cm right foot 2, recover back', performer(1.7), false).findings.find(
+      (finding) => finding.code === 'stride',
+    );
+    // Two legs of 0.530 × 1.7 m reach 1.80 m; 2 m ahead and 0.53 m across are 2.07 m.
+    expect(twice?.sentence).toBe("The feet would stand 207 cm apart; this athlete's legs reach 180 cm at most.");
     const endless = study('(((split) 1000) 1000) 1000', performer(1.7), false);
     expect(endless.simulation.moves.length).toBe(MOST_MOVES);
     expect(endless.findings.map((finding) => finding.code)).toEqual(['too-many-moves']);

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { anyItem } from '../testing/patterns.js';
 import type { Act, Item, Step } from './ast.js';
 import { mirrorText } from './mirror.js';
 import { editDistance, nearestWord } from './nearest.js';
@@ -115,53 +116,6 @@ describe('a line of steps', () => {
     );
   });
 });
-
-const anyStep = fc
-  .record({
-    act: fc.oneof(
-      fc.record({
-        move: fc.constant('gather' as const),
-        word: fc.constant('shuffle' as const),
-        bearing: fc.integer({ min: -179, max: 180 }),
-        size: fc.oneof(
-          fc.constant(null),
-          fc.record({ value: fc.integer({ min: 1, max: 90 }), unit: fc.constantFrom('cm' as const, 'in' as const) }),
-        ),
-        first: fc.constantFrom(null, 'left' as const, 'far' as const),
-      }),
-      fc.record({
-        move: fc.constant('pivot' as const),
-        foot: fc.constantFrom('left' as const, 'lead' as const),
-        turn: fc.integer({ min: 1, max: 360 }),
-      }),
-      fc.record({
-        move: fc.constant('lunge' as const),
-        bearing: fc.constantFrom(0, 45, -90),
-        size: fc.constant(null),
-        foot: fc.constantFrom(null, 'right' as const),
-      }),
-      fc.record({ move: fc.constant('recover' as const), way: fc.constantFrom('back' as const, 'ahead' as const) }),
-      fc.record({ move: fc.constant('split' as const), style: fc.constantFrom('drop' as const, 'low hop' as const, 'high hop' as const) }),
-    ),
-    times: fc.integer({ min: 1, max: 9 }),
-    tempo: fc.constantFrom(null, { factor: 2 }, { factor: 0.7 }, { seconds: 0.4 }),
-    hands: fc.array(
-      fc.record({
-        word: fc.constantFrom('hit', 'jab'),
-        tie: fc.constantFrom('start' as const, 'landing' as const),
-        offsetMs: fc.integer({ min: -300, max: 300 }),
-        span: fc.constant({ from: 0, to: 0 }),
-      }),
-      { maxLength: 2 },
-    ),
-  })
-  .map((step): Item => ({ kind: 'step', ...step, span: { from: 0, to: 0 } }));
-const anyItem = fc.oneof(
-  anyStep,
-  fc
-    .record({ items: fc.array(anyStep, { minLength: 1, maxLength: 4 }), times: fc.integer({ min: 1, max: 5 }) })
-    .map((group): Item => ({ kind: 'group', ...group, span: { from: 0, to: 0 } })),
-);
 
 describe('printing and mirroring', () => {
   it('print and parse round-trip', () => {

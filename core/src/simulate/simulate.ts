@@ -1,4 +1,5 @@
 import type { Side } from '../body/foot.js';
+import { distance } from '../geometry/vec.js';
 import type { FootAction, MoveResult } from '../moves/action.js';
 import { footOf, nearFoot } from '../moves/foot-choice.js';
 import { gather } from '../moves/gather.js';
@@ -77,6 +78,7 @@ class Run {
     }
     const before = this.posture;
     const result = this.result(step, before);
+    this.base(step, before, result.after);
     const start = this.now;
     const shift = (action: FootAction): FootAction => ({
       ...action,
@@ -150,6 +152,15 @@ class Run {
       const tiedTo = hand.tie === 'start' ? move.start : move.landing;
       this.hands.push({ word: hand.word, at: Math.max(0, tiedTo + hand.offsetMs / 1000), tiedTo, move: move.index });
     }
+  }
+
+  /** Feet further apart than two legs reach are nobody's; named at the move that makes it so. */
+  private base(step: Step, before: Posture, after: Posture): void {
+    const limit = 2 * this.performer.body.leg.metres;
+    const apart = distance(after.feet.left, after.feet.right);
+    if (apart <= limit + 1e-9 || apart <= distance(before.feet.left, before.feet.right) + 1e-9) return;
+    const message = `The feet would stand ${Math.round(apart * 100)} cm apart; this athlete's legs reach ${Math.round(limit * 100)} cm at most.`;
+    this.problem('stride', step, message, apart, limit);
   }
 
   private stride(step: Step, metres: number, limit: number): void {

@@ -1,0 +1,61 @@
+import { ClubFile } from '@hopsk/contract';
+import { athlete, Coach, openHouse, pattern, upload, type House } from '../testing/house.js';
+
+describe('the club as a file', () => {
+  let house: House;
+  beforeEach(async () => (house = await openHouse()));
+  afterEach(() => house.close());
+
+  async function filled(): Promise<{ coach: Coach; file: ClubFile }> {
+    const coach = await Coach.of(house, 'First club');
+    const [here, away] = [athlete({ name: 'Here' }), athlete({ name: 'Away' })];
+    const [used, unused] = [pattern({ name: 'Used' }), pattern({ name: 'Unused' })];
+    for (const one of [here, away]) await coach.put(`/athletes/${one.id}`, one).expect(201);
+    for (const one of [used, unused]) await coach.put(`/patterns/${one.id}`, one).expect(201);
+    const log = upload(here.id, [3.5, 8], { patternId: used.id });
+    await coach.post(`/runs/${log.run.id}/log`, log).expect(200);
+    for (const path of [`/athletes/${here.id}`, `/athletes/${away.id}`, `/patterns/${used.id}`])
+      await coach.post(`${path}/archive`).expect(200);
+    const file = ClubFile.parse((await coach.get('/export').expect(200)).body);
+    return { coach, file };
+  }
+
+  it('holds everything that is needed, and leaves out what was put away and is not', async () => {
+    const { file } = await filled();
+    expect(file.athletes.map((one) => one.name)).toEqual(['Here']);
+    expect(file.patterns.map((one) => one.name).sort()).toEqual(['Unused', 'Used']);
+    expect(file.runs.length).toBe(1);
+    expect(JSON.stringify(file)).not.toMatch(/password|email|@/);
+  });
+
+  it('read twice adds once; into another club it counts the same', async () => {
+    const { file } = await filled();
+    const other = await Coach.of(house, 'Second club');
+    const first = (await other.post('/import', file).expect(200)).body;
+    expect(first).toEqual({ athletes: { added: 1, known: 0 }, patterns: { added: 2, known: 0 }, runs: { added: 1, known: 0 } });
+    const again = (await other.post('/import', file).expect(200)).body;
+    expect(again).toEqual({ athletes: { added: 0, known: 1 }, patterns: { added: 0, known: 2 }, runs: { added: 0, known: 1 } });
+    const out = ClubFile.parse((await other.get('/export').expect(200)).body);
+    expect({ ...out, club: file.club }).toEqual(file);
+    const book = (await other.get(`/athletes/${file.athletes[0]?.id}/book`).expect(200)).body;
+    expect([book.entries[0].fault, book.entries[0].faulty]).toEqual(['split-late', 2]);
+  });
+
+  it('a file with one wrong place is refused whole, and says where', async () => {
+    const { file } = await filled();
+    const other = await Coach.of(house, 'Second club');
+    const broken = structuredClone(file) as unknown as { runs: { events: { t: unknown }[] }[] };
+    const event = broken.runs[0]?.events[3];
+    if (event) event.t = 'late';
+    const answer = await other.post('/import', broken).expect(400);
+    expect(answer.body.fields[0].path).toBe('runs.0.events.3.t');
+    const stranger = structuredClone(file);
+    stranger.athletes = [];
+    await other.post('/import', stranger).expect(422);
+    expect((await other.get('/patterns').expect(200)).body).toEqual([]);
+    for (const change of [{ format: 'other' }, { version: 2 }]) {
+      const refused = await other.post('/import', { ...file, ...change }).expect(400);
+      expect(refused.body.message).toMatch(/is not a Hopsk club file|is a version this program does not read/);
+    }
+  });
+});
