@@ -6,7 +6,7 @@ module.exports = {
       name: 'core-stands-alone',
       severity: 'error',
       comment: 'core is pure computation: no other workspace, no package, no Node API',
-      from: { path: '^core/src', pathNot: '\\.spec\\.ts$' },
+      from: { path: '^core/src', pathNot: '\\.spec\\.ts$|/testing/' },
       to: { pathNot: '^core/src' },
     },
     {

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import type { RunRow, RunWhole } from '@hopsk/contract';
 import { runTo, stopClock } from './plan-clock.js';
-import { accessible, addAthlete, ask, expect, onlyHere, put, tapTile, test } from './support.js';
+import { accessible, addAthlete, ask, expect, onlyHere, put, tapTile, test, typeDose } from './support.js';
 
 const EVENING = 'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
 
@@ -31,76 +31,98 @@ async function tapOther(page: Page, label: string): Promise<void> {
 
 const tick = (page: Page) => page.clock.runFor(200);
 
-test.describe('a run', () => {
-  test('the worked evening, tap by tap, through the screens', async ({ coach }) => {
-    await addAthlete(coach, 'Evening Ada', '170', { focus: 'split late' });
-    await savePattern(coach, 'The evening', { mode: 'seconds', work: 30, rounds: 3, sets: 2, rest: 20, setRest: 60 });
-    await coach.goto('/floor');
-    await coach.getByRole('button', { name: 'The evening' }).click();
-    await onlyHere(coach, 'Evening Ada');
-    await expect(coach.getByRole('button', { name: 'run 5:20' })).toBeEnabled();
-    await stopClock(coach);
-    await coach.getByRole('button', { name: 'run 5:20' }).click();
-    await expect.poll(async () => (await tick(coach), coach.locator('[data-fault]').count())).toBe(1);
-    await expect(coach.locator('.view')).toContainText('From the side');
+/** Types the evening's pattern and its rounds, and saves it. */
+async function typePattern(page: Page, name: string): Promise<void> {
+  await page.getByRole('link', { name: 'steps', exact: true }).click();
+  await page.getByRole('link', { name: 'new pattern' }).click();
+  await page.getByLabel('name', { exact: true }).fill(name);
+  await page.getByLabel('line of steps').fill(EVENING);
+  await typeDose(page, { rounds: 3, sets: 2, rest: 20, setRest: 60 });
+  await page.getByRole('button', { name: 'save', exact: true }).click();
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+}
 
-    // Source of taps and sums: the worked evening, by hand.
-    for (const second of [3.4, 4.1, 8.9]) {
-      await runTo(coach, second);
+for (const [size, viewport] of [
+  ['at a table', { width: 1280, height: 800 }],
+  ['on a phone', { width: 390, height: 844 }],
+] as const) {
+  test.describe(size, () => {
+    test.use({ viewport, hasTouch: size === 'on a phone' });
+
+    test('the worked evening from stance to fault log, tap by tap', async ({ coach }) => {
+      const [ada, evening] = [`Ada ${size}`, `The evening, ${size}`];
+      await addAthlete(coach, ada, '170', { focus: 'split late' });
+      await coach.locator('header.bar').getByRole('link', { name: 'stance' }).click();
+      await expect(coach.getByRole('row', { name: /^across/ })).toContainText('52.8 cm');
+      await typePattern(coach, evening);
+      await coach.getByRole('link', { name: 'run it' }).click();
+      await onlyHere(coach, ada);
+      await expect(coach.getByRole('button', { name: 'run 5:20' })).toBeEnabled();
+      await stopClock(coach);
+      await coach.getByRole('button', { name: 'run 5:20' }).click();
+      await expect.poll(async () => (await tick(coach), coach.locator('[data-fault]').count())).toBe(1);
+      await expect(coach.locator('.view')).toContainText('From the side');
+
+      // Source of taps and sums: the worked evening, by hand.
+      for (const second of [3.4, 4.1, 8.9]) {
+        await runTo(coach, second);
+        await tapTile(coach, 'split-late');
+      }
+      await runTo(coach, 12);
+      await tapOther(coach, 'recovery place');
+      await runTo(coach, 15.2);
       await tapTile(coach, 'split-late');
-    }
-    await runTo(coach, 12);
-    await tapOther(coach, 'recovery place');
-    await runTo(coach, 15.2);
-    await tapTile(coach, 'split-late');
-    await runTo(coach, 15.9);
-    await tapTile(coach, 'split-late', 'right');
-    await runTo(coach, 21.7);
-    await coach.getByRole('button', { name: 'that was right' }).click();
-    await runTo(coach, 29);
-    await tapTile(coach, 'split-late');
-    await runTo(coach, 30.6);
-    await expect(coach.locator('hop-clock-block')).toContainText('set 1 of 2, round 1 of 3 · rest');
-    await tapTile(coach, 'split-late');
-    await runTo(coach, 55);
-    await tapTile(coach, 'split-late');
-    await runTo(coach, 61.3);
-    await tapOther(coach, 'no recovery');
-    await runTo(coach, 74.4);
-    await tapTile(coach, 'split-late');
-    await runTo(coach, 80);
-    await tick(coach);
-    // 26 attempts were watched; six of them had the fault.
-    await expect(coach.locator('.chip[aria-pressed="true"]')).toContainText('26 seen');
-    await expect(coach.locator('[data-fault="split-late"] .count')).toHaveText('6');
-    await coach.getByRole('button', { name: 'end', exact: true }).click();
-    await coach.getByRole('button', { name: 'end it' }).click();
-    await tick(coach);
+      await runTo(coach, 15.9);
+      await tapTile(coach, 'split-late', 'right');
+      await runTo(coach, 21.7);
+      await coach.getByRole('button', { name: 'that was right' }).click();
+      await runTo(coach, 29);
+      await tapTile(coach, 'split-late');
+      await runTo(coach, 30.6);
+      await expect(coach.locator('hop-clock-block')).toContainText('set 1 of 2, round 1 of 3 · rest');
+      await tapTile(coach, 'split-late');
+      await runTo(coach, 55);
+      await tapTile(coach, 'split-late');
+      await runTo(coach, 61.3);
+      await tapOther(coach, 'no recovery');
+      await runTo(coach, 74.4);
+      await tapTile(coach, 'split-late');
+      await runTo(coach, 80);
+      await tick(coach);
+      // 26 attempts were watched; six of them had the fault.
+      await expect(coach.locator('.chip[aria-pressed="true"]')).toContainText('26 seen');
+      await expect(coach.locator('[data-fault="split-late"] .count')).toHaveText('6');
+      await coach.getByRole('button', { name: 'end', exact: true }).click();
+      await coach.getByRole('button', { name: 'end it' }).click();
+      await tick(coach);
 
-    const row = coach.getByRole('row', { name: /split late/ });
-    await expect(row.getByRole('cell')).toHaveText(['split late', '6 of 26', '23', '11–42']);
-    await expect(coach.getByRole('row', { name: /recovery place/ })).toContainText('noted 1');
-    await expect(coach.getByRole('row', { name: /no recovery/ })).toContainText('noted 1');
-    await expect(coach.getByText('that was right: 1')).toBeVisible();
-    await expect.poll(async () => (await tick(coach), coach.locator('header').innerText())).toContain('sent');
+      const row = coach.getByRole('row', { name: /split late/ });
+      await expect(row.getByRole('cell')).toHaveText(['split late', '6 of 26', '23', '11–42']);
+      await expect(coach.getByRole('row', { name: /recovery place/ })).toContainText('noted 1');
+      await expect(coach.getByRole('row', { name: /no recovery/ })).toContainText('noted 1');
+      await expect(coach.getByText('that was right: 1')).toBeVisible();
+      await expect.poll(async () => (await tick(coach), coach.locator('header').innerText())).toContain('sent');
 
-    await coach.clock.resume();
-    await coach.getByRole('link', { name: 'fault book' }).click();
-    await expect(coach.getByText('6 of 26 attempts in 1 session; seen in 1 of 1.')).toBeVisible();
-    await expect(coach.getByRole('row', { name: /^split late/ }).getByRole('cell')).toHaveText([
-      'split late',
-      '23.1',
-      '11–42.1',
-      '1 of 1',
-      /2026-11-20/,
-    ]);
-    await expect(coach.locator('.one .tag')).toHaveText('stay');
-    await expect(coach.getByText('One session: the interval speaks of it alone.')).toBeVisible();
-    await expect(coach.getByText('Noted, without a rate')).toBeVisible();
-    await expect(coach.locator('hop-rate-chart svg')).toBeVisible();
-    await accessible(coach);
+      await coach.clock.resume();
+      await coach.getByRole('link', { name: 'fault book' }).click();
+      await expect(coach.getByText('6 of 26 attempts in 1 session; seen in 1 of 1.')).toBeVisible();
+      await expect(coach.getByRole('row', { name: /^split late/ }).getByRole('cell')).toHaveText([
+        'split late',
+        '23.1',
+        '11–42.1',
+        '1 of 1',
+        /2026-11-20/,
+      ]);
+      await expect(coach.locator('.one .tag')).toHaveText('stay');
+      await expect(coach.getByText('One session: the interval speaks of it alone.')).toBeVisible();
+      await expect(coach.getByText('Noted, without a rate')).toBeVisible();
+      await expect(coach.locator('hop-rate-chart svg')).toBeVisible();
+      await accessible(coach);
+    });
   });
+}
 
+test.describe('a run', () => {
   test('taps are moved, given away and taken back afterwards', async ({ coach }) => {
     await addAthlete(coach, 'Review Ada', '170', { focus: 'split late' });
     await addAthlete(coach, 'Review Bea', '170', { focus: 'split late' });

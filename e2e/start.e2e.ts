@@ -89,6 +89,10 @@ test.describe('npm start', () => {
       [['--port', '99999'], '--port 99999 is no port.'],
       [['--cert', 'x.pem'], '--cert needs --key'],
       [['--tls'], 'Unknown option'],
+      [
+        ['--empty', '--port', new URL(process.env['HOPSK_E2E_URL'] ?? '').port],
+        'The port is in use by another program. Choose another with --port.',
+      ],
     ] as const) {
       const start = NpmStart.on(NpmStart.folder(), ...options);
       expect(await start.exit()).toBe(1);

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import type { Pattern } from '@hopsk/contract';
-import { accessible, addAthlete, ask, choose, expect, put, test } from './support.js';
+import { accessible, addAthlete, ask, choose, expect, put, test, typeDose } from './support.js';
 
 const EVENING = 'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
 
@@ -34,16 +34,7 @@ test.describe('steps', () => {
     await expect(coach.getByText('Nothing found.')).toBeVisible();
     await expect(coach.getByText('One-sided')).toBeVisible();
 
-    for (const [field, value] of [
-      ['rounds', '3'],
-      ['sets', '2'],
-      ['rest', '20'],
-      ['setRest', '60'],
-    ] as const) {
-      const box = coach.locator(`hop-dose-form input[name="${field}"]`);
-      await box.fill(value);
-      await box.blur();
-    }
+    await typeDose(coach, { rounds: 3, sets: 2, rest: 20, setRest: 60 });
     await expect(coach.locator('hop-dose-form .total')).toHaveText(/together 5:20 .*13 repetitions a round, 78 in all/);
 
     await choose(coach, 'as', 'Steps Lefty');

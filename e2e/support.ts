@@ -84,6 +84,18 @@ export async function addAthlete(page: Page, name: string, height: string, more:
   await expect(page.getByText('saved', { exact: true })).toBeVisible();
 }
 
+/** Types rounds into the dose form. */
+export async function typeDose(
+  page: Page,
+  dose: Readonly<Partial<Record<'work' | 'rounds' | 'rest' | 'sets' | 'setRest', number>>>,
+): Promise<void> {
+  for (const [field, value] of Object.entries(dose)) {
+    const box = page.locator(`hop-dose-form input[name="${field}"]`);
+    await box.fill(String(value));
+    await box.blur();
+  }
+}
+
 /** Only these athletes are here; everybody else is sent off the list. */
 export async function onlyHere(page: Page, ...names: string[]): Promise<void> {
   const chips = page.getByRole('group', { name: 'Who is here' }).getByRole('button');

@@ -1,19 +1,7 @@
 import { AthleteDraft, Dose, fieldsOf, RunUpload, SignIn } from './index.js';
+import { sampleAthlete } from './testing/samples.js';
 
-const athlete = {
-  name: 'Ada',
-  hand: 'right',
-  lead: 'none',
-  otherLead: 'none',
-  height: 1.7,
-  sport: 'squash',
-  school: 'square-ready',
-  level: 'beginner',
-  ageGroup: 'adult',
-  cautions: [],
-  bias: [],
-  focus: [],
-};
+const athlete = sampleAthlete;
 const dose = { mode: 'seconds', work: 30, rounds: 3, sets: 2, rest: 20, setRest: 60 };
 function said(schema: typeof AthleteDraft | typeof Dose, input: unknown): string[] {
   const result = schema.safeParse(input);

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { AthleteSave, PatternSave, RunUpload } from '@hopsk/contract';
+import { sampleAthlete, samplePattern } from '@hopsk/contract/testing';
 import type { Express } from 'express';
 import pg from 'pg';
 import request from 'supertest';
@@ -80,41 +81,9 @@ export class Coach {
 
 export const tokenOf = (cookies: readonly string[]): string => /XSRF-TOKEN=([^;]+)/.exec(cookies.join('\n'))?.[1] ?? '';
 
-export const athlete = (more: Partial<AthleteSave> = {}): AthleteSave => ({
-  id: randomUUID(),
-  version: 0,
-  name: 'Ada',
-  hand: 'right',
-  lead: 'none',
-  otherLead: 'none',
-  height: 1.7,
-  hip: null,
-  shoulder: null,
-  leg: null,
-  foot: null,
-  sport: 'squash',
-  school: 'square-ready',
-  level: 'beginner',
-  ageGroup: 'adult',
-  cautions: [],
-  bias: [],
-  focus: ['split-late'],
-  ...more,
-});
+export const athlete = (more: Partial<AthleteSave> = {}): AthleteSave => ({ ...sampleAthlete, id: randomUUID(), version: 0, ...more });
 
-export const pattern = (more: Partial<PatternSave> = {}): PatternSave => ({
-  id: randomUUID(),
-  version: 0,
-  name: 'Split',
-  steps: 'split',
-  sport: 'squash',
-  school: 'square-ready',
-  hand: 'right',
-  lead: 'none',
-  shouldClose: true,
-  dose: null,
-  ...more,
-});
+export const pattern = (more: Partial<PatternSave> = {}): PatternSave => ({ ...samplePattern, id: randomUUID(), version: 0, ...more });
 
 /** Two rounds of ten seconds with a split every two, one athlete watched from the side, tapped at these seconds. */
 export function upload(athleteId: string, taps: readonly number[], more: Partial<RunUpload['run']> = {}): RunUpload {

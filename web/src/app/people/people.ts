@@ -17,16 +17,6 @@ const labels = new Map(FAULTS.map((fault) => [fault.code, fault.label]));
   imports: [RouterLink, MatButton, MatCheckbox],
   templateUrl: './people.html',
   styles: `
-    .find {
-      font: inherit;
-      padding: 8px 12px;
-      border: 1px solid var(--edge);
-      border-radius: 6px;
-      background: var(--raised);
-      color: inherit;
-      min-width: 0;
-      width: 180px;
-    }
     td:first-child a {
       font: 600 17px var(--label);
     }

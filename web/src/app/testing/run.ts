@@ -1,4 +1,5 @@
 import type { Athlete, Me, Pattern, RunHead } from '@hopsk/contract';
+import { sampleAthlete, samplePattern } from '@hopsk/contract/testing';
 import type { RunEvent } from '@hopsk/core';
 import { newId } from '../device/ids';
 import type { KeptRun } from '../device/store';
@@ -8,43 +9,9 @@ export const me: Me = {
   club: { id: newId(), name: 'Old Net Loft', demo: true },
 };
 
-export const athlete = (more: Partial<Athlete> = {}): Athlete => ({
-  id: newId(),
-  version: 1,
-  archivedAt: null,
-  name: 'Ada',
-  hand: 'right',
-  lead: 'none',
-  otherLead: 'none',
-  height: 1.7,
-  hip: null,
-  shoulder: null,
-  leg: null,
-  foot: null,
-  sport: 'squash',
-  school: 'square-ready',
-  level: 'beginner',
-  ageGroup: 'adult',
-  cautions: [],
-  bias: [],
-  focus: ['split-late'],
-  ...more,
-});
+export const athlete = (more: Partial<Athlete> = {}): Athlete => ({ ...sampleAthlete, id: newId(), version: 1, archivedAt: null, ...more });
 
-export const pattern = (more: Partial<Pattern> = {}): Pattern => ({
-  id: newId(),
-  version: 1,
-  archivedAt: null,
-  name: 'Split',
-  steps: 'split, shuffle right 40 cm',
-  sport: 'squash',
-  school: 'square-ready',
-  hand: 'right',
-  lead: 'none',
-  shouldClose: false,
-  dose: null,
-  ...more,
-});
+export const pattern = (more: Partial<Pattern> = {}): Pattern => ({ ...samplePattern, id: newId(), version: 1, archivedAt: null, ...more });
 
 export const runHead = (more: Partial<RunHead> = {}): RunHead => ({
   id: newId(),
