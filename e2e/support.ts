@@ -64,7 +64,8 @@ export async function put(page: Page, path: string, body: object): Promise<void>
 
 /** Chooses in a Material select by its label. */
 export async function choose(page: Page, label: string | RegExp, option: string | RegExp): Promise<void> {
-  await page.getByRole('combobox', { name: label }).click();
+  // By the keyboard: on a phone the label may lie over the middle of its select.
+  await page.getByRole('combobox', { name: label }).press('Enter');
   await page.getByRole('option', { name: option }).click();
 }
 

@@ -6,6 +6,9 @@ import { Dose } from './pattern.js';
 const UNITS = ['step', 'split', 'turn', 'arrival', 'strike', 'back', 'repetition', 'call'] as const;
 const moments = z.array(between(0, 3600, 's')).max(4000, 'holds too many moments');
 
+/** As many athletes as one run may have. */
+export const MOST_HERE = 40;
+
 /** One repetition as the clock knows it. */
 export const RepPlan = z.object({
   seconds: between(0.05, 3600, 's'),
@@ -23,7 +26,7 @@ export const RunHead = z.object({
   /** The text that was run, as it stood then. */
   steps: z.string().max(20_000).nullable(),
   plan: RunPlan,
-  athletes: z.array(Id).min(1, 'needs somebody').max(40, 'holds more than 40 athletes'),
+  athletes: z.array(Id).min(1, 'needs somebody').max(MOST_HERE, `holds more than ${MOST_HERE} athletes`),
   tapDelay: between(0, 3, 's'),
 });
 export type RunHead = z.infer<typeof RunHead>;

@@ -8,7 +8,7 @@ export async function installDebian(packages, what) {
     throw new Plain(`${what} is needed and not on this machine. Type this once, then start again:\n\n  sudo ${command}\n`);
   }
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-  const args = command.split(' ').slice(1);
+  const args = [...command.split(' ').slice(1), '-o', 'Dpkg::Options::=--force-confold'];
   const first = await exec('apt-get', args, { env });
   if (first.code === 0) return;
   // A fresh machine may have no package lists yet.

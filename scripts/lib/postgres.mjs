@@ -31,9 +31,20 @@ function findBinaries() {
   );
 }
 
+/** Debian would make and start a cluster of its own with the package; we need none, and make ours elsewhere. */
+function withoutSystemCluster() {
+  const file = '/etc/postgresql-common/createcluster.conf';
+  if (!isRoot || existsSync(file)) return;
+  mkdirSync(dirname(file), { recursive: true });
+  writeFileSync(file, 'create_main_cluster = false\n');
+}
+
 /** Folder of the server's programs; Debian's package is installed when they are missing. */
 export async function ensurePostgres() {
-  if (!findBinaries()) await installDebian(['postgresql'], 'PostgreSQL');
+  if (!findBinaries()) {
+    withoutSystemCluster();
+    await installDebian(['postgresql'], 'PostgreSQL');
+  }
   const found = findBinaries();
   if (!found) throw new Plain('PostgreSQL was installed but its programs were not found.');
   return found;

@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
-import { Dose as DoseSchema, type Pattern, type RunRow } from '@hopsk/contract';
-import { doseTotals, FAULTS, clockText, undecided, type Dose } from '@hopsk/core';
+import { Dose as DoseSchema, fieldsOf, MOST_HERE, RunHead, type Pattern, type RunRow } from '@hopsk/contract';
+import { DOSE_LIMITS, doseTotals, FAULTS, clockText, undecided, type Dose } from '@hopsk/core';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import * as z from 'zod';
@@ -79,6 +79,13 @@ export class FloorScreen {
   protected readonly repSeconds = computed(() => this.rep()?.plan?.seconds ?? null);
   protected readonly asks = computed(() => undecided(this.dose(), this.repSeconds()).length > 0);
   protected readonly total = computed(() => doseTotals(this.dose(), this.repSeconds()));
+  /** Why it cannot start, if so. */
+  protected readonly hindrance = computed(() => {
+    if (this.here().length === 0) return this.text.pickSome;
+    if (this.here().length > MOST_HERE) return this.text.tooMany;
+    return this.total().total > DOSE_LIMITS.total ? this.text.tooLong : '';
+  });
+  protected readonly refusal = signal('');
   protected readonly faults = FAULTS;
   protected readonly labels = new Map(FAULTS.map((fault) => [fault.code, fault.label]));
   protected readonly boardFull = computed(() => this.board().length >= BOARD_HOLDS);
@@ -108,12 +115,23 @@ export class FloorScreen {
 
   protected async start(): Promise<void> {
     const me = this.me();
-    if (!me || this.here().length === 0 || this.asks()) return;
+    if (!me || this.hindrance() !== '' || this.asks()) return;
     // Sound may only begin with a tap; this is the one.
     this.sounds.wake();
     const pattern = this.chosen();
+    const beginning = beginningOf(me, pattern?.name ?? this.text.free, pattern, this.dose(), this.here(), this.board());
+    // What the server would refuse later is said now.
+    const checked = RunHead.safeParse(beginning.head);
+    this.refusal.set(
+      checked.success
+        ? ''
+        : `${this.text.cannot} ${fieldsOf(checked.error, beginning.head)
+            .map((field) => `${field.path} ${field.message}`)
+            .join('; ')}`,
+    );
+    if (!checked.success) return;
     await this.device.keep('last', { dose: this.dose(), here: this.here().map((athlete) => athlete.id) });
-    await this.desk.begin(beginningOf(me, pattern?.name ?? this.text.free, pattern, this.dose(), this.here(), this.board()));
+    await this.desk.begin(beginning);
     await this.router.navigate(['/floor/run']);
   }
 

@@ -50,12 +50,12 @@ const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
   templateUrl: './run-screen.html',
   styleUrl: './run-screen.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { '(document:keydown)': 'key($event)' },
+  host: { '(document:keydown)': 'key($event)', '(pointerdown)': 'hear()' },
 })
 export class RunScreen {
   private readonly store = inject(Store);
   private readonly desk = inject(RunDesk);
-  private readonly sounds = inject(Sounds);
+  protected readonly sounds = inject(Sounds);
   private readonly awake = inject(Awake);
   private readonly router = inject(Router);
   protected readonly outbox = inject(Outbox).state;
@@ -181,8 +181,15 @@ export class RunScreen {
     else this.last.set(this.text.nothing);
   }
 
-  protected pause(): void {
+  /** Browsers let sound begin only with a tap; after a reload the first one anywhere will do. */
+  protected hear(): void {
+    if (this.sounds.ready()) return;
     this.sounds.wake();
+    this.plan();
+  }
+
+  protected pause(): void {
+    this.hear();
     void this.desk.log({ kind: this.status() === 'paused' ? 'resume' : 'pause' });
   }
 

@@ -1,4 +1,4 @@
-import { Injectable } from '@angular/core';
+import { Injectable, signal } from '@angular/core';
 import type { Beep } from '@hopsk/core';
 
 const PITCH: Readonly<Record<Beep['sound'], number>> = { tick: 660, work: 990, rest: 495, end: 880 };
@@ -10,13 +10,15 @@ const AHEAD = 90;
 @Injectable({ providedIn: 'root' })
 export class Sounds {
   private context: AudioContext | null = null;
+  /** Whether the browser lets us sound: after a reload it wants a tap first. */
+  readonly ready = signal(false);
   private planned: { at: number; start: number; oscillator: OscillatorNode }[] = [];
 
   /** To be called from a tap: browsers let sound begin only then. */
   wake(): void {
     try {
-      this.context ??= new AudioContext();
-      void this.context.resume();
+      const context = (this.context ??= new AudioContext());
+      void context.resume().then(() => this.ready.set(true));
     } catch {
       this.context = null;
     }

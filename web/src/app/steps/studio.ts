@@ -209,9 +209,13 @@ export class Studio implements HoldsTyping {
   /** Opens what is stored, or what was typed before the page went; typed over an older version, a save will say what changed since. */
   private async open(version: number): Promise<void> {
     const stored = draftOf(this.stored());
+    this.base.set(version);
+    this.dirty.set(false);
     const kept = KeptDraft.safeParse(this.save()?.state === 'saved' ? null : await this.device.recall(this.draftKey()));
     const typed =
       kept.success && kept.data.base <= version && JSON.stringify(kept.data.draft) !== JSON.stringify(stored) ? kept.data : null;
+    // Whoever typed while the device was asked goes on with that.
+    if (this.dirty()) return;
     this.base.set(typed?.base ?? version);
     this.draft.set(typed?.draft ?? stored);
     this.dirty.set(typed !== null);

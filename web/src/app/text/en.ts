@@ -204,6 +204,9 @@ export const EN = {
     taps: 'taps',
     free: 'Rounds',
     pickSome: 'Choose at least one athlete.',
+    tooMany: 'At most 40 at once.',
+    tooLong: 'That is longer than six hours; make it shorter.',
+    cannot: 'This cannot be run as it is:',
     full: 'The board holds eight.',
     here: 'here',
     insecure:
@@ -237,6 +240,7 @@ export const EN = {
     endNo: 'go on',
     undone: 'taken back',
     nothing: 'nothing to take back',
+    silent: 'No sound yet: tap anywhere.',
     unsent: 'kept here, not sent yet',
     sent: 'sent',
     sending: 'sending …',
