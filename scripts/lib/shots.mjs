@@ -28,6 +28,7 @@ async function runFor(page) {
   }
   await page.getByRole('button', { name: /that was right/ }).click();
   await page.clock.runFor(500);
+  await page.getByText('sent', { exact: true }).waitFor();
 }
 
 async function setClock(page) {
