@@ -19,6 +19,7 @@ export default defineConfig({
     timezoneId: 'UTC',
     reducedMotion: 'reduce',
     launchOptions: CHROMIUM,
+    actionTimeout: 20_000,
     trace: 'off',
   },
 });

@@ -169,7 +169,7 @@ test.describe('steps', () => {
     await expect(coach.getByRole('row', { name: /^across/ })).toContainText('52.8 cm');
     await expect(coach.getByRole('row', { name: /^left ball/ })).toContainText('26.4 cm left');
     await expect(coach.getByRole('row', { name: /^shoulder width/ })).toContainText(/44\.0 cm\s*estimated/);
-    await choose(coach, 'stance', /bladed/i);
+    await choose(coach, 'stance', 'Bladed on guard');
     await choose(coach, 'lead foot', 'right');
     await expect(coach.getByRole('row', { name: /^left toe out/ })).toContainText('90°');
     await expect(coach.getByRole('row', { name: /^right toe out/ })).toContainText('0°');

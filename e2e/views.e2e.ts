@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { accessible, expect, test } from './support.js';
+import { accessible, choose, expect, test } from './support.js';
 
 /** Each view of the demo club: its address, and what shows that it is drawn. */
 const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
@@ -7,7 +7,13 @@ const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
   ['/stance', (page) => page.locator('hop-stance-drawing svg').waitFor()],
   ['/steps', (page) => page.locator('hop-floor svg .print').nth(10).waitFor()],
   ['/floor', (page) => page.locator('.recent li').first().waitFor()],
-  ['/faults', (page) => page.locator('hop-rate-chart svg').waitFor()],
+  [
+    '/faults',
+    async (page) => {
+      await choose(page, 'of', 'Ines');
+      await page.locator('hop-rate-chart svg').waitFor();
+    },
+  ],
   ['/club', (page) => page.getByText('runa@netloft.test').waitFor()],
 ];
 

@@ -25,7 +25,7 @@ export function lanesOf(sim: Simulation): Readonly<Record<Side, readonly LaneBlo
       if (action.foot !== side || action.kind === 'turn') continue;
       stand(action.start);
       const act = sim.moves[action.move]?.step.act;
-      word = act?.move === 'gather' ? act.word : (act?.move ?? '');
+      word = act === undefined ? '' : 'word' in act && act.move !== 'hand' ? act.word : act.move;
       move = action.move;
       blocks.push({ from: action.start, to: action.end, air: action.kind !== 'slide', move, word });
       at = action.end;

@@ -18,7 +18,9 @@ export type FindingCode =
   | 'strike-late'
   | 'stride'
   | 'nothing-to-recover'
-  | 'too-many-moves';
+  | 'too-many-moves'
+  | 'refused'
+  | 'short-pass';
 export type Level = 'note' | 'beware' | 'stop';
 
 /** Something that goes wrong before anybody moves. Lengths in metres, times in seconds, angles in degrees. */
@@ -60,7 +62,12 @@ export interface FindingOptions {
 export function findingsOf(sim: Simulation, options: FindingOptions): Finding[] {
   const found: Finding[] = sim.moves.flatMap((move) => [...underWay(sim, move), ...afterMove(sim, move), ...strikes(sim, move)]);
   for (const problem of sim.problems) {
-    const level = problem.code === 'stride' ? levelOf(problem.value - problem.limit, problem.limit * 0.15) : 'stop';
+    const level =
+      problem.code === 'stride'
+        ? levelOf(problem.value - problem.limit, problem.limit * 0.15)
+        : problem.code === 'short-pass'
+          ? 'beware'
+          : 'stop';
     found.push({
       code: problem.code,
       level,

@@ -14,11 +14,22 @@ export const USUAL_TIME = {
   pivotLeast: 0.2,
   lunge: 0.5,
   recover: 0.55,
+  chassé: 0.4,
+  gallop: 0.36,
+  pendulum: 0.4,
+  halfStep: 0.4,
+  pass: 0.35,
+  switch: 0.3,
+  jump: 0.55,
+  squareFoot: 0.22,
   hand: 0.3,
 } as const;
 
 /** Seconds in the air of each split; the dropped one stays on the floor. Flights keep their time whatever the tempo. */
 export const SPLIT_FLIGHT: Readonly<Record<SplitStyle, number>> = { drop: 0, 'low hop': 0.15, 'high hop': 0.25 };
+
+/** Seconds in the air of a gallop and of a two-foot jump. */
+export const FLIGHT = { gallop: 0.1, jump: 0.3 } as const;
 
 /** Longest steps taken without remark, as shares of leg length (common practice, no source). */
 export const STRIDE_RANGE = { gather: 1, lunge: 1.5 } as const;

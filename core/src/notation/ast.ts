@@ -28,6 +28,19 @@ export type Act =
       readonly size: Size | null;
       readonly first: FootRef | null;
     }
+  | { readonly move: 'meet'; readonly word: 'chassé' | 'gallop'; readonly bearing: number; readonly size: Size | null }
+  | { readonly move: 'half step'; readonly bearing: number; readonly size: Size | null; readonly foot: FootRef | null }
+  | { readonly move: 'pendulum'; readonly bearing: number; readonly size: Size | null }
+  | {
+      readonly move: 'pass';
+      readonly word: 'pass' | 'shift' | 'back step';
+      readonly bearing: number;
+      readonly size: Size | null;
+      readonly foot: FootRef | null;
+    }
+  | { readonly move: 'switch'; readonly bearing: number; readonly size: Size | null }
+  | { readonly move: 'jump'; readonly bearing: number; readonly size: Size | null }
+  | { readonly move: 'square up' }
   | { readonly move: 'split'; readonly style: SplitStyle }
   | { readonly move: 'pivot'; readonly foot: FootRef; readonly turn: number }
   | { readonly move: 'lunge'; readonly bearing: number; readonly size: Size | null; readonly foot: FootRef | null }

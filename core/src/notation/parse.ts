@@ -1,7 +1,7 @@
 import type { Act, FootRef, Hand, Item, NotationError, Parsed, Size, SplitStyle, Step, Tempo } from './ast.js';
 import { nearestWord } from './nearest.js';
 import { placeOf, tokenise, type Span, type Token } from './tokens.js';
-import { BEARINGS, FOOT_WORDS, MOVE_WORDS, SIZE_WORDS, STEP_WORDS, TEMPO_WORDS, type MoveWord } from './words.js';
+import { BEARINGS, FOOT_WORDS, MOVE_WORDS, SIZE_WORDS, SPELLINGS, STEP_WORDS, TEMPO_WORDS, type MoveWord } from './words.js';
 
 /** Longest text that is read, characters, and most repetitions of one step or group. */
 export const NOTATION_LIMITS = { characters: 20_000, times: 1_000, depth: 12, metres: 10, errors: 50 } as const;
@@ -113,7 +113,7 @@ class Reader {
 
   private step(): Step | null {
     const leading = this.leadingCount();
-    const head = this.next();
+    const head = this.head();
     if (head.kind !== 'quoted' && !isMoveWord(head)) {
       if (head.kind !== 'end-of-step' && head.kind !== 'close' && head.kind !== 'open') {
         this.fail(head, `‘${head.text}’ does not begin a step; this step was left out.`, MOVE_WORDS, nearestWord(head.text, MOVE_WORDS));
@@ -147,6 +147,18 @@ class Reader {
       hands: draft.hands,
       span: { from: head.from, to: this.lastEnd(head) },
     };
+  }
+
+  /** The word that begins a step: one word, two that belong together ('half step'), or another spelling of one. */
+  private head(): Token {
+    const first = this.next();
+    const second = this.peek();
+    const together = `${first.text} ${second?.text ?? ''}`;
+    if (first.kind === 'word' && second?.kind === 'word' && (MOVE_WORDS as readonly string[]).includes(together)) {
+      this.at++;
+      return { ...first, text: together, to: second.to };
+    }
+    return first.kind === 'word' ? { ...first, text: SPELLINGS[first.text] ?? first.text } : first;
   }
 
   private leadingCount(): number | null {
@@ -190,7 +202,7 @@ class Reader {
   }
 
   private size(token: Token, value: number, unit: string, head: MoveWord): Size | null {
-    if (head === 'split' || head === 'hold' || head === 'pivot' || head === 'recover' || head === 'hit') {
+    if (SIZELESS.includes(head)) {
       this.fail(token, `‘${head}’ takes no size; it was left out.`, []);
       return null;
     }
@@ -297,6 +309,22 @@ class Reader {
       case 'retreat':
       case 'shuffle':
         return { move: 'gather', word, bearing: this.gatherBearing(head, word, draft), size: draft.size, first: draft.feet[0] ?? null };
+      case 'chassé':
+      case 'gallop':
+        return { move: 'meet', word, bearing: this.directed(head, draft), size: draft.size };
+      case 'half step':
+        return { move: 'half step', bearing: this.bearing(draft) ?? 0, size: draft.size, foot: draft.feet[0] ?? null };
+      case 'pendulum':
+        return { move: 'pendulum', bearing: this.bearing(draft) ?? 0, size: draft.size };
+      case 'pass':
+      case 'shift':
+      case 'back step':
+        return { move: 'pass', word, bearing: this.passBearing(head, word, draft), size: draft.size, foot: draft.feet[0] ?? null };
+      case 'switch':
+      case 'jump':
+        return { move: word, bearing: this.bearing(draft) ?? 0, size: this.aside(draft) };
+      case 'square up':
+        return { move: 'square up' };
       case 'split':
         return { move: 'split', style: draft.style ?? 'low hop' };
       case 'pivot':
@@ -327,6 +355,28 @@ class Reader {
       this.fail(head, `‘${word}’ goes ${usual === 0 ? 'ahead' : 'back'}; for another direction write ‘shuffle’.`, ['shuffle'], 'shuffle');
     }
     return usual;
+  }
+
+  /** The direction of a move that means nothing without one. */
+  private directed(head: Token, draft: Draft): number {
+    const asked = this.bearing(draft);
+    if (asked === null)
+      this.fail(head, `‘${head.text}’ needs a direction; right was taken.`, ['left', 'right', 'ahead', 'back', '45° left']);
+    return asked ?? 90;
+  }
+
+  private passBearing(head: Token, word: 'pass' | 'shift' | 'back step', draft: Draft): number {
+    const asked = this.bearing(draft);
+    const usual = word === 'back step' ? 180 : 0;
+    if (word === 'pass' || asked === null || asked === usual) return asked ?? usual;
+    this.fail(head, `‘${word}’ goes ${usual === 0 ? 'ahead' : 'back'}; for another direction write ‘pass’.`, ['pass'], 'pass');
+    return usual;
+  }
+
+  /** A switch or a jump goes aside when a direction is given; without a size it is a small one. */
+  private aside(draft: Draft): Size | null {
+    if (draft.size !== null) return draft.size;
+    return this.bearing(draft) === null ? null : { value: 1, unit: 'small' };
   }
 
   /** A bearing from words ('ahead left' is half way between), or from degrees with a side ('30° left'). */
@@ -379,6 +429,9 @@ class Reader {
     this.errors.push({ from: span.from, to: span.to, ...placeOf(this.text, span.from), message, expected, nearest });
   }
 }
+
+/** Moves that take no size. */
+const SIZELESS: readonly MoveWord[] = ['split', 'hold', 'pivot', 'recover', 'square up', 'hit'];
 
 function isMoveWord(token: Token): boolean {
   return token.kind === 'word' && (MOVE_WORDS as readonly string[]).includes(token.text);

@@ -17,6 +17,21 @@ export function printAct(act: Act): string {
       const way = act.word === 'shuffle' ? ` ${bearingWords(act.bearing)}` : '';
       return `${act.word}${way}${printSize(act.size)}${act.first ? ` ${act.first} foot first` : ''}`;
     }
+    case 'meet':
+      return `${act.word} ${bearingWords(act.bearing)}${printSize(act.size)}`;
+    case 'half step':
+      return `half step ${bearingWords(act.bearing)}${printSize(act.size)}${act.foot ? ` ${act.foot} foot` : ''}`;
+    case 'pendulum':
+      return `pendulum ${bearingWords(act.bearing)}${printSize(act.size)}`;
+    case 'pass': {
+      const way = act.word === 'pass' ? ` ${bearingWords(act.bearing)}` : '';
+      return `${act.word}${way}${printSize(act.size)}${act.foot ? ` ${act.foot} foot` : ''}`;
+    }
+    case 'switch':
+    case 'jump':
+      return act.size === null ? act.move : `${act.move} ${bearingWords(act.bearing)}${printSize(act.size)}`;
+    case 'square up':
+      return 'square up';
     case 'split':
       return act.style === 'low hop' ? 'split' : `split ${act.style}`;
     case 'pivot':

@@ -1,8 +1,31 @@
 import type { FootRef, SplitStyle } from './ast.js';
 
 /** First words of a step. */
-export const MOVE_WORDS = ['advance', 'retreat', 'shuffle', 'split', 'pivot', 'lunge', 'recover', 'hold', 'hit'] as const;
+export const MOVE_WORDS = [
+  'advance',
+  'retreat',
+  'shuffle',
+  'chassé',
+  'gallop',
+  'pendulum',
+  'half step',
+  'pass',
+  'shift',
+  'back step',
+  'switch',
+  'jump',
+  'square up',
+  'split',
+  'pivot',
+  'lunge',
+  'recover',
+  'hold',
+  'hit',
+] as const;
 export type MoveWord = (typeof MOVE_WORDS)[number];
+
+/** Other spellings of a move's word. */
+export const SPELLINGS: Readonly<Record<string, MoveWord>> = { chasse: 'chassé' };
 
 export const FOOT_WORDS: readonly FootRef[] = ['left', 'right', 'lead', 'rear', 'near', 'far', 'playing', 'other'];
 

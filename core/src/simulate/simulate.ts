@@ -1,11 +1,15 @@
-import type { Side } from '../body/foot.js';
+import { otherSide, type Side } from '../body/foot.js';
 import { distance } from '../geometry/vec.js';
 import type { FootAction, MoveResult } from '../moves/action.js';
 import { footOf, nearFoot } from '../moves/foot-choice.js';
 import { gather } from '../moves/gather.js';
+import { jump } from '../moves/jump.js';
+import { halfStep, meeting, pendulum } from '../moves/meeting.js';
+import { fullPass, pass, passes, switchFeet } from '../moves/passing.js';
 import { pivot } from '../moves/pivot.js';
 import { lunge, recover } from '../moves/reach.js';
-import { metresOf, secondsOf, SPLIT_FLIGHT, STRIDE_RANGE, USUAL_TIME } from '../moves/sizes.js';
+import { FLIGHT, metresOf, secondsOf, SPLIT_FLIGHT, STRIDE_RANGE, USUAL_TIME } from '../moves/sizes.js';
+import { squareUp } from '../moves/square-up.js';
 import { split, splitSeconds } from '../moves/split.js';
 import { stay } from '../moves/stay.js';
 import type { Item, Step } from '../notation/ast.js';
@@ -118,6 +122,67 @@ class Run {
         const first = act.first === null ? nearFoot(before, act.bearing, playing) : footOf(act.first, before, act.bearing, playing);
         return gather(before, first, act.bearing, metres, metres, secondsOf(2 * USUAL_TIME.gatherFoot, tempo));
       }
+      case 'meet': {
+        const metres = metresOf(act.size, body, 'even');
+        this.stride(step, metres, STRIDE_RANGE.gather * leg);
+        const near = nearFoot(before, act.bearing, playing);
+        const flight = act.word === 'gallop' ? FLIGHT.gallop : 0;
+        return meeting(before, near, act.bearing, metres, secondsOf(USUAL_TIME[act.word], tempo, flight), flight, body);
+      }
+      case 'half step': {
+        const metres = metresOf(act.size, body, 'even');
+        this.stride(step, metres, STRIDE_RANGE.gather * leg);
+        const foot = act.foot === null ? nearFoot(before, act.bearing, playing) : footOf(act.foot, before, act.bearing, playing);
+        return halfStep(before, foot, act.bearing, metres, secondsOf(USUAL_TIME.halfStep, tempo));
+      }
+      case 'pendulum': {
+        const metres = act.size === null ? null : metresOf(act.size, body, 'even');
+        const near = nearFoot(before, act.bearing, playing);
+        const seconds = secondsOf(USUAL_TIME.pendulum, tempo);
+        const swung = pendulum(before, near, act.bearing, metres, seconds, body);
+        if (swung) return swung;
+        this.problem(
+          'refused',
+          step,
+          'The feet are level in that direction: there is nothing for a pendulum to swing into. The athlete stands.',
+          0,
+          body.breadth.metres / 2,
+        );
+        return stay(before, seconds);
+      }
+      case 'pass': {
+        const usual = before.lead === null ? playing : Math.abs(act.bearing) <= 90 ? otherSide(before.lead) : before.lead;
+        const foot = act.foot === null ? usual : footOf(act.foot, before, act.bearing, playing);
+        const full = fullPass(before, foot, act.bearing);
+        // Feet that are level along the bearing have no length to pass by: the usual step then.
+        const metres = act.size === null && full >= body.breadth.metres ? full : metresOf(act.size, body, 'even');
+        this.stride(step, metres, STRIDE_RANGE.lunge * leg);
+        if (!passes(before, foot, act.bearing, metres, body)) {
+          this.problem(
+            'short-pass',
+            step,
+            `The ${foot} foot does not get past the other: the lead stays as it was.`,
+            metres,
+            full / 2 + body.breadth.metres / 2,
+          );
+        }
+        return pass(before, foot, act.bearing, metres, secondsOf(USUAL_TIME.pass, tempo), this.performer.school, body);
+      }
+      case 'switch': {
+        const metres = act.size === null ? 0 : metresOf(act.size, body, 'even');
+        // All of a switch is flight, which keeps its time.
+        const switched = switchFeet(before, act.bearing, metres, USUAL_TIME.switch, this.performer.school);
+        if (switched) return switched;
+        this.problem('refused', step, 'In a square stance there are no feet to switch. The athlete stands.', 0, 0);
+        return stay(before, USUAL_TIME.switch);
+      }
+      case 'jump': {
+        const metres = act.size === null ? 0 : metresOf(act.size, body, 'even');
+        this.stride(step, metres, STRIDE_RANGE.lunge * leg);
+        return jump(before, act.bearing, metres, secondsOf(USUAL_TIME.jump, tempo, FLIGHT.jump), FLIGHT.jump);
+      }
+      case 'square up':
+        return squareUp(before, secondsOf(USUAL_TIME.squareFoot, tempo), this.performer.school, body);
       case 'split':
         return split(before, act.style, secondsOf(splitSeconds(act.style), tempo, SPLIT_FLIGHT[act.style]));
       case 'pivot': {

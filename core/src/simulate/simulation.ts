@@ -40,7 +40,7 @@ export interface HandMoment {
 
 /** Something a move could not do as written; it was done otherwise, as the message says. */
 export interface Problem {
-  readonly code: 'nothing-to-recover' | 'too-many-moves' | 'stride';
+  readonly code: 'nothing-to-recover' | 'too-many-moves' | 'stride' | 'refused' | 'short-pass';
   readonly move: number;
   readonly span: Span;
   readonly message: string;

@@ -38,6 +38,32 @@ describe('stances', () => {
     expect(feet.left.y).toBeGreaterThan(feet.right.y);
   });
 
+  // Width and length in hips, shoulders or legs, toes lead / rear outward, share on the lead (common practice, no source).
+  const asked: readonly [string, number, number, number, number, number][] = [
+    ['square-ready', 1.2 * 0.259, 0, 10, 10, 0.5],
+    ['wide-ready', 1.5 * 0.259, 0, 15, 15, 0.5],
+    ['drop-ready', 1.1 * 0.259, 0, 10, 10, 0.5],
+    ['staggered-striking', 0.191, 0.259, -20, 45, 0.5],
+    ['squarer-kicking', 0.191, 0.6 * 0.259, 0, 30, 0.4],
+    ['long-bladed', 0.4 * 0.191, 1.3 * 0.259, 0, 60, 0.5],
+    ['two-handed-guard', 0.259, 2 * 0.15 * 0.53, 0, 75, 0.5],
+  ];
+  for (const [code, width, length, leadToe, rearToe, share] of asked) {
+    it(`${code} is as wide, as long and as turned as its school asks, on either lead`, () => {
+      for (const lead of ['left', 'right'] as const) {
+        const { feet, leftShare } = standIn(school(code), body, lead);
+        const size = sizeOf(feet, 0);
+        expect(size.width).toBeCloseTo(width * 1.75, 9);
+        expect(Math.abs(size.leftAhead)).toBeCloseTo(length * 1.75, 9);
+        if (length > 0) expect(size.leftAhead > 0).toBe(lead === 'left');
+        const out = { left: -feet.left.toe, right: feet.right.toe };
+        if (length > 0) expect([out[lead], out[lead === 'left' ? 'right' : 'left']]).toEqual([leadToe, rearToe]);
+        else expect([out.left, out.right]).toEqual([leadToe, rearToe]);
+        expect(length > 0 && lead === 'right' ? 1 - leftShare : leftShare).toBeCloseTo(share, 9);
+      }
+    });
+  }
+
   it('a square one has no lead, whatever is asked', () => {
     expect(standIn(school('square-ready'), body, 'left').lead).toBeNull();
     expect(standIn(school('mixed-45'), body, null).lead).toBe('left');

@@ -1,10 +1,61 @@
 import fc from 'fast-check';
 import type { Item } from '../notation/ast.js';
 
+const anyBearing = fc.integer({ min: -179, max: 180 });
+const anySize = fc.oneof(
+  fc.constant(null),
+  fc.record({ value: fc.integer({ min: 1, max: 90 }), unit: fc.constantFrom('cm' as const, 'in' as const) }),
+  fc.record({ value: fc.constant(1), unit: fc.constantFrom('small' as const, 'big' as const) }),
+);
+const sized = { size: anySize.filter((size) => size !== null), bearing: anyBearing };
+const inPlace = { size: fc.constant(null), bearing: fc.constant(0) };
+
+/** Moves that bring the feet together, exchange them, or leave the floor. */
+export const anyFootwork = fc.oneof(
+  fc.record({
+    move: fc.constant('meet' as const),
+    word: fc.constantFrom('chassé' as const, 'gallop' as const),
+    bearing: anyBearing,
+    size: anySize,
+  }),
+  fc.record({
+    move: fc.constant('half step' as const),
+    bearing: anyBearing,
+    size: anySize,
+    foot: fc.constantFrom(null, 'left' as const, 'rear' as const),
+  }),
+  fc.record({ move: fc.constant('pendulum' as const), bearing: anyBearing, size: anySize }),
+  fc.record({
+    move: fc.constant('pass' as const),
+    word: fc.constant('pass' as const),
+    bearing: anyBearing,
+    size: anySize,
+    foot: fc.constantFrom(null, 'right' as const),
+  }),
+  fc.record({
+    move: fc.constant('pass' as const),
+    word: fc.constant('shift' as const),
+    bearing: fc.constant(0),
+    size: anySize,
+    foot: fc.constant(null),
+  }),
+  fc.record({
+    move: fc.constant('pass' as const),
+    word: fc.constant('back step' as const),
+    bearing: fc.constant(180),
+    size: anySize,
+    foot: fc.constant(null),
+  }),
+  fc.record({ move: fc.constantFrom('switch' as const, 'jump' as const), ...inPlace }),
+  fc.record({ move: fc.constantFrom('switch' as const, 'jump' as const), ...sized }),
+  fc.record({ move: fc.constant('square up' as const) }),
+);
+
 /** Any step that the notation can say. */
 export const anyStep = fc
   .record({
     act: fc.oneof(
+      anyFootwork,
       fc.record({
         move: fc.constant('gather' as const),
         word: fc.constant('shuffle' as const),

@@ -16,6 +16,7 @@ import {
   type School,
   type Side,
 } from '@hopsk/core';
+import { TEXT } from '../text/en';
 import { atLeast, drawingId, softPath, viewBox } from './svg';
 
 /** Both feet of a stance to scale, with angles, sizes and the tape that marks them. */
@@ -40,7 +41,8 @@ export class StanceDrawing {
       const heel = heelOf(foot, this.body());
       // The angle is written behind the heel, clear of the tape.
       const behind = sub(heel, scale(wayOf(foot.toe), 0.085));
-      const turn = Math.abs(foot.toe);
+      const out = side === 'left' ? -foot.toe : foot.toe;
+      const turn = out < 0 ? `${-out}° ${TEXT.stance.inward}` : `${out}°`;
       return {
         side,
         d: softPath(outlineOf(foot, this.body())),

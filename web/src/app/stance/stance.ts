@@ -77,6 +77,7 @@ export class StanceScreen {
 
   private value(number: StanceNumber, value: number): string {
     if (number.kind === 'length') return formatLength(value, this.units(), 1);
-    return number.kind === 'angle' ? `${Math.round(value)}°` : `${Math.round(value * 100)} %`;
+    if (number.kind === 'share') return `${Math.round(value * 100)} %`;
+    return value < 0 ? `${Math.round(-value)}° ${this.text.inward}` : `${Math.round(value)}°`;
   }
 }

@@ -75,9 +75,12 @@ describe('typing a pattern', () => {
     expect(fixture.componentInstance.unsaved()).toBeTrue();
   });
 
-  it('whoever types before the pattern has been opened loses nothing', async () => {
-    arrive();
+  it('nothing can be typed before it is known what was there', async () => {
+    store.dispatch(recordActions.load({ kind: 'patterns' }));
     await open(crypto.randomUUID());
+    expect([name().readOnly, line().readOnly]).toEqual([true, true]);
+    http.expectOne('/api/patterns').flush([]);
+    await until(() => !name().readOnly);
     await type(name(), 'Quick');
     await type(line(), 'advance 2');
     for (let i = 0; i < 5; i++) await new Promise((go) => requestAnimationFrame(go));

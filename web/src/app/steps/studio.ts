@@ -48,6 +48,10 @@ export class Studio implements HoldsTyping {
   protected readonly save = computed(() => this.saves()[this.id()] ?? null);
   protected readonly draft = signal<Draft>(draftOf(null));
   private readonly base = signal(-1);
+  /** Nothing can be typed before it is known what was there. */
+  protected readonly opened = computed(() => this.base() >= 0);
+  /** The version being opened just now, if any. */
+  private opening = -1;
   /** The draft as it was sent last. */
   private sent: Draft | null = null;
   protected readonly dirty = signal(false);
@@ -105,17 +109,17 @@ export class Studio implements HoldsTyping {
       const ready = this.status().patterns !== 'idle' && this.status().patterns !== 'loading';
       const save = this.save();
       untracked(() => {
-        if (!ready || version === this.base()) return;
+        if (!ready || version === this.base() || version === this.opening) return;
         const mine = save?.state === 'saved' && save.version === version;
         // What was typed while our own save was under way goes on from the version that it made.
         if (mine && this.draft() !== this.sent) this.keepTyping(version);
-        else if (mine || !this.dirty()) void this.open(version);
+        else if (mine || !this.dirty()) void this.open(version, mine);
       });
     });
     effect(() => {
       const { performer, text } = this.performance();
       // Nothing is drawn before the pattern has been opened.
-      if (this.base() >= 0) void this.ask(text, performer, this.draft().shouldClose);
+      if (this.opened()) void this.ask(text, performer, this.draft().shouldClose);
     });
     inject(DestroyRef).onDestroy(() => this.store.dispatch(recordActions.settled({ id: this.id() })));
   }
@@ -125,6 +129,7 @@ export class Studio implements HoldsTyping {
   }
 
   protected change(change: Partial<Draft>): void {
+    if (!this.opened()) return;
     this.draft.update((draft) => ({ ...draft, ...change }));
     this.dirty.set(true);
     this.keepTyping(this.base());
@@ -134,6 +139,13 @@ export class Studio implements HoldsTyping {
   private keepTyping(base: number): void {
     this.base.set(base);
     void this.device.keep(this.draftKey(), { base, draft: this.draft() });
+  }
+
+  /** Another stance; where one foot leads, a lead is written for, in a square one none. */
+  protected standIn(code: string): void {
+    const { lead } = this.draft();
+    const staggered = schoolOf(code)?.staggered ?? false;
+    this.change({ school: code, lead: !staggered ? 'none' : lead === 'none' ? 'left' : lead });
   }
 
   protected dose(dose: Dose): void {
@@ -207,18 +219,19 @@ export class Studio implements HoldsTyping {
   }
 
   /** Opens what is stored, or what was typed before the page went; typed over an older version, a save will say what changed since. */
-  private async open(version: number): Promise<void> {
+  private async open(version: number, mine: boolean): Promise<void> {
     const stored = draftOf(this.stored());
-    this.base.set(version);
+    this.opening = version;
     this.dirty.set(false);
-    const kept = KeptDraft.safeParse(this.save()?.state === 'saved' ? null : await this.device.recall(this.draftKey()));
+    const kept = KeptDraft.safeParse(mine ? null : await this.device.recall(this.draftKey()));
+    this.opening = -1;
+    // Opened anew, somebody may have typed meanwhile; the first time nothing can be typed before.
+    if (this.dirty()) return;
     const typed =
       kept.success && kept.data.base <= version && JSON.stringify(kept.data.draft) !== JSON.stringify(stored) ? kept.data : null;
-    // Whoever typed while the device was asked goes on with that.
-    if (this.dirty()) return;
-    this.base.set(typed?.base ?? version);
     this.draft.set(typed?.draft ?? stored);
     this.dirty.set(typed !== null);
+    this.base.set(typed?.base ?? version);
     if (!typed) await this.device.keep(this.draftKey(), null);
   }
 

@@ -101,6 +101,7 @@ export const EN = {
     default: 'Common practice, no source: your club’s school decides.',
     none: 'Add an athlete first',
     noneSays: 'A stance is drawn on somebody’s body.',
+    inward: 'in',
     ball: 'ball',
     heel: 'heel',
     origins: { measured: 'measured', estimated: 'estimated', rough: 'rough, measure', assumed: 'no height known, 1.70 m taken' },
