@@ -10,8 +10,9 @@ export default defineConfig({
   workers: 2,
   fullyParallel: false,
   retries: 0,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  // Generous: a busy machine is no fault of the product.
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
   reporter: [['list'], ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ?? '../test-results/report.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
@@ -19,7 +20,7 @@ export default defineConfig({
     timezoneId: 'UTC',
     reducedMotion: 'reduce',
     launchOptions: CHROMIUM,
-    actionTimeout: 20_000,
+    actionTimeout: 30_000,
     trace: 'off',
   },
 });

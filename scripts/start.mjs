@@ -35,6 +35,7 @@ function options() {
     });
     const port = Number(values.port);
     if (!Number.isInteger(port) || port < 0 || port > 65535) throw new Error(`--port ${values.port} is no port.`);
+    if (Boolean(values.cert) !== Boolean(values.key)) throw new Error('--cert needs --key, and --key needs --cert.');
     return { ...values, port, data: values.data ? resolve(values.data) : dataFolder };
   } catch (error) {
     throw new Plain(`${error.message}\n\n${help}`);
@@ -124,10 +125,7 @@ async function loadDemo(url, data) {
 }
 
 async function certificate(wanted) {
-  if (wanted.cert || wanted.key) {
-    if (!wanted.cert || !wanted.key) throw new Plain('--cert needs --key, and --key needs --cert.');
-    return { cert: resolve(wanted.cert), key: resolve(wanted.key) };
-  }
+  if (wanted.cert) return { cert: resolve(wanted.cert), key: resolve(wanted.key) };
   if (!wanted.lan) return null;
   return JSON.parse(
     await must(node, [
