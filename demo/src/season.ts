@@ -1,5 +1,17 @@
 import { CLUB_FILE, type AthleteSave, type ClubFile, type PatternSave } from '@hopsk/contract';
-import { attemptsOf, bodyOf, FAULTS, parse, planPhases, repPlanOf, schoolOf, simulate, type Attempt, type School } from '@hopsk/core';
+import {
+  attemptsOf,
+  bodyOf,
+  FAULTS,
+  parse,
+  planPhases,
+  repPlanOf,
+  schoolOf,
+  simulate,
+  TAP_DELAY,
+  type Attempt,
+  type School,
+} from '@hopsk/core';
 import { Chance } from './chance.js';
 import { PATTERNS } from './patterns.js';
 import { PEOPLE, type Habit } from './people.js';
@@ -122,7 +134,7 @@ function runOf(
     steps: pattern.steps,
     plan: structuredClone(plan) as ClubFile['runs'][number]['run']['plan'],
     athletes: group.map((person) => person.athlete.id),
-    tapDelay: 1,
+    tapDelay: TAP_DELAY,
   };
   return { run, events };
 }

@@ -1,4 +1,4 @@
-import type { FootRef, SplitStyle } from './ast.js';
+import type { FootRef } from './ast.js';
 
 /** First words of a step. */
 export const MOVE_WORDS = [
@@ -35,7 +35,6 @@ export const BEARINGS: Readonly<Record<string, number>> = { ahead: 0, right: 90,
 export const SIZE_WORDS = ['small', 'even', 'big'] as const;
 /** 'even' is also a size; a step of usual tempo needs no word. */
 export const TEMPO_WORDS: Readonly<Record<string, number>> = { slow: 2, quick: 0.7 };
-export const SPLIT_STYLES: readonly SplitStyle[] = ['drop', 'low hop', 'high hop'];
 
 /** Words that may be heard inside a step, for completion and for naming the nearest one. */
 export const STEP_WORDS: readonly string[] = [

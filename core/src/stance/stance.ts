@@ -1,5 +1,5 @@
 import type { Body } from '../body/body.js';
-import { heelOf, otherSide, type FootAt, type Side } from '../body/foot.js';
+import { heelOf, type FootAt, type Side } from '../body/foot.js';
 import { add, distance, midway, sub, turned, type Vec } from '../geometry/vec.js';
 import { spanMetres, type School } from './school.js';
 
@@ -133,6 +133,3 @@ export function stanceNumbers(school: School, body: Body, lead: Side | null): St
     { name: 'weight left', value: posture.leftShare, kind: 'share', tolerance: null },
   ];
 }
-
-/** The lead and rear foot of a posture; null in a square stance. */
-export const rearOf = (posture: Posture): Side | null => (posture.lead === null ? null : otherSide(posture.lead));

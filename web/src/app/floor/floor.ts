@@ -42,7 +42,6 @@ export class FloorScreen {
   private readonly sounds = inject(Sounds);
   protected readonly outbox = inject(Outbox);
   protected readonly text = TEXT.floor;
-  protected readonly runText = TEXT.run;
   protected readonly common = TEXT.common;
   protected readonly secure = isSecureContext;
   protected readonly clock = clockText;

@@ -12,9 +12,9 @@ describe('studies in the worker', () => {
     expect(answers).toEqual(texts.map((text) => study(text, performer, true)));
   });
 
-  it('a worker that breaks leaves nobody waiting, and the next question is answered', async () => {
+  it('a question that cannot be sent is refused at once, and the next one is answered', async () => {
     const studies = TestBed.inject(Studies);
-    // Functions cannot be sent: posting throws before anybody waits for an answer.
+    // Functions cannot be sent to a worker.
     await expectAsync(studies.study('split', { ...performer, body: (() => 0) as never }, true)).toBeRejected();
     expect((await studies.study('split', performer, true)).totals.splits).toBe(1);
   });

@@ -13,8 +13,9 @@ export class Studies {
     const id = this.next++;
     const question: StudyQuestion = { id, text, performer, shouldClose };
     return new Promise((done, failed) => {
-      this.waiting.set(id, { done, failed });
+      // Posted before it is waited for: what cannot be sent throws here and leaves nothing behind.
       this.ready().postMessage(question);
+      this.waiting.set(id, { done, failed });
     });
   }
 
