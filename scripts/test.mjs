@@ -59,6 +59,18 @@ const webSpecs = () =>
     /\((\d+) FAILED\)/g,
   ]);
 
+/** What each page showed when its test failed, so that a failure on another machine can be understood from its print. */
+function pagesAtFailure(report) {
+  const specs = (suite) => [...(suite.specs ?? []), ...(suite.suites ?? []).flatMap(specs)];
+  return report.suites
+    .flatMap(specs)
+    .flatMap((spec) => spec.tests.flatMap((test) => test.results))
+    .flatMap((result) => result.attachments ?? [])
+    .filter((attachment) => attachment.name === 'error-context' && attachment.path)
+    .map((attachment) => readFileSync(attachment.path, 'utf8').slice(0, 6000))
+    .join('\n');
+}
+
 async function endToEnd() {
   const folder = mkdtempSync(join(tmpdir(), 'hopsk-e2e-'));
   const report = join(folder, 'report.json');
@@ -66,8 +78,9 @@ async function endToEnd() {
     const { code, output } = await exec(node, [tools.playwright, 'test', '--config', 'e2e/playwright.config.ts'], {
       env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: report, FORCE_COLOR: '0' },
     });
-    const { expected, unexpected, flaky } = JSON.parse(readFileSync(report, 'utf8')).stats;
-    return { passed: expected, failed: unexpected + flaky || (code === 0 ? 0 : 1), output };
+    const read = JSON.parse(readFileSync(report, 'utf8'));
+    const { expected, unexpected, flaky } = read.stats;
+    return { passed: expected, failed: unexpected + flaky || (code === 0 ? 0 : 1), output: `${output}\n${pagesAtFailure(read)}` };
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }

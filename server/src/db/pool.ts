@@ -7,7 +7,7 @@ pg.types.setTypeParser(pg.types.builtins.TIMESTAMPTZ, (text) => new Date(text).t
 export type Pool = pg.Pool;
 
 export function openPool(url: string, onLost: (error: Error) => void): Pool {
-  const pool = new pg.Pool({ connectionString: url, max: 10, connectionTimeoutMillis: 3000, idleTimeoutMillis: 30_000 });
+  const pool = new pg.Pool({ connectionString: url, max: 10, connectionTimeoutMillis: 10_000, idleTimeoutMillis: 30_000 });
   // A connection that breaks while idle must not end the process; the next query opens a new one.
   pool.on('error', onLost);
   return pool;
@@ -16,16 +16,18 @@ export function openPool(url: string, onLost: (error: Error) => void): Pool {
 /** Does `work` in one transaction: all of it or nothing. */
 export async function transaction<T>(pool: Pool, work: (db: Db) => Promise<T>): Promise<T> {
   const client = await pool.connect();
+  let broken: Error | undefined;
   try {
     await client.query('begin');
     const result = await work(client);
     await client.query('commit');
     return result;
   } catch (error) {
-    await client.query('rollback').catch(() => undefined);
+    // A connection that cannot roll back is not given to anybody else.
+    await client.query('rollback').catch((failed: Error) => (broken = failed));
     throw error;
   } finally {
-    client.release();
+    client.release(broken);
   }
 }
 

@@ -45,6 +45,15 @@ describe('the club’s records', () => {
     expect(await TestBed.inject(DeviceStore).recall('people')).toEqual([bea, ada]);
   });
 
+  it('a list asked for before a save and arriving after it takes nothing back', () => {
+    const [old, other] = [pattern({ name: 'Old', version: 2 }), pattern({ name: 'Other', version: 1 })];
+    store.dispatch(recordActions.saved({ kind: 'patterns', row: { ...old, steps: 'split', version: 3 } }));
+    const made = pattern({ name: 'Made since', version: 1 });
+    store.dispatch(recordActions.saved({ kind: 'patterns', row: made }));
+    store.dispatch(recordActions.loaded({ kind: 'patterns', rows: [old, other], offline: false }));
+    expect(select(recordsFeature.selectAllPatterns)).toEqual([made, { ...old, steps: 'split', version: 3 }, other]);
+  });
+
   it('without a network the device’s copy is shown, and said to be one', async () => {
     const known = athlete();
     await TestBed.inject(DeviceStore).keep('people', [known]);

@@ -50,6 +50,10 @@ const initial: RecordsState = {
   saves: {},
 };
 
+/** What was fetched, except where this device has saved a later version since it asked. Nothing ever leaves a club's lists. */
+const newest = <T extends Row>(known: EntityState<T>, rows: readonly T[]): T[] =>
+  rows.filter((row) => row.version >= (known.entities[row.id]?.version ?? 0));
+
 const withStatus = (state: RecordsState, kind: Kind, status: Status): RecordsState => ({
   ...state,
   status: { ...state.status, [kind]: status },
@@ -64,8 +68,8 @@ export const recordsFeature = createFeature({
     on(recordActions.loaded, (state, { kind, rows, offline }) =>
       withStatus(
         kind === 'people'
-          ? { ...state, people: people.setAll(rows as Athlete[], state.people) }
-          : { ...state, patterns: patterns.setAll(rows as Pattern[], state.patterns) },
+          ? { ...state, people: people.upsertMany(newest(state.people, rows as Athlete[]), state.people) }
+          : { ...state, patterns: patterns.upsertMany(newest(state.patterns, rows as Pattern[]), state.patterns) },
         kind,
         offline ? 'offline' : 'ready',
       ),
