@@ -88,6 +88,7 @@ async function endToEnd() {
 
 const STAGES = [
   ['lint', () => check([tools.eslint, '.'], [tools.prettier, '--check', '.'])],
+  ['grammar', () => check(['scripts/grammar.mjs', '--check'])],
   ['types', () => check(...PROJECTS.map((project) => [tools.tsc, '-p', project, '--noEmit']))],
   ['imports', () => check([tools.depcruise, '--config', '.dependency-cruiser.cjs', ...CRUISED])],
   ['core', () => jasmine('core')],

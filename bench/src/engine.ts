@@ -19,9 +19,9 @@ function plain(moves: number): number {
 
 /** Parsing, simulating, studying and drawing, against plain arithmetic on as many foot contacts in the same run. */
 export function engine(): Line[] {
-  const moves = simulate(parse(LONG).items, performer).moves.length;
-  const long = median(timed(300, () => simulate(parse(LONG).items, performer)));
-  const short = median(timed(1000, () => simulate(parse(SHORT).items, performer)));
+  const moves = simulate(parse(LONG), performer).moves.length;
+  const long = median(timed(300, () => simulate(parse(LONG), performer)));
+  const short = median(timed(1000, () => simulate(parse(SHORT), performer)));
   const whole = median(timed(60, () => study(LONG, performer, true)));
   const seen = study(LONG, performer, true);
   const drawn = median(timed(60, () => floorView(seen.simulation)));

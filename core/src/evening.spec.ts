@@ -74,7 +74,7 @@ describe('one evening, worked out by hand', () => {
   });
 
   const dose: Dose = { mode: 'seconds', work: 30, rounds: 3, sets: 2, rest: 20, setRest: 60 };
-  const plan: RunPlan = { dose, rep: repPlanOf(simulate(parse(text).items, ada)) };
+  const plan: RunPlan = { dose, rep: repPlanOf(simulate(parse(text), ada)) };
 
   it('keeps the clock', () => {
     const sums = doseTotals(dose, totals.seconds);

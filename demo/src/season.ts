@@ -77,7 +77,7 @@ function runOf(
   };
   const dose = pattern.dose;
   if (!dose) throw new Error(`${pattern.name} has no dose`);
-  const plan = { dose, rep: repPlanOf(simulate(parse(pattern.steps).items, performer)) };
+  const plan = { dose, rep: repPlanOf(simulate(parse(pattern.steps), performer)) };
   const events: Events = [];
   const push = (event: Loose): void => {
     events.push({ ...event, id: chance.uuid(), n: events.length, at: startedAt.getTime() + event.t * 1000 });

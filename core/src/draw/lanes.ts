@@ -1,4 +1,5 @@
 import type { Side } from '../body/foot.js';
+import { wordsOf } from '../notation/print.js';
 import type { Simulation } from '../simulate/simulation.js';
 
 /** A stretch of one foot's lane: standing, or on its way to contact `number`. Seconds. */
@@ -25,7 +26,7 @@ export function lanesOf(sim: Simulation): Readonly<Record<Side, readonly LaneBlo
       if (action.foot !== side || action.kind === 'turn') continue;
       stand(action.start);
       const act = sim.moves[action.move]?.step.act;
-      word = act === undefined ? '' : 'word' in act && act.move !== 'hand' ? act.word : act.move;
+      word = act === undefined ? '' : wordsOf(act);
       move = action.move;
       blocks.push({ from: action.start, to: action.end, air: action.kind !== 'slide', move, word });
       at = action.end;

@@ -1,4 +1,4 @@
-import type { Level } from '../inspect/findings.js';
+import type { Level } from '../inspect/finding.js';
 import type { Study } from '../inspect/study.js';
 
 /** A piece of the line of steps: a step that is simulated, or what stands between. */

@@ -4,7 +4,7 @@ import { performer } from '../testing/performers.js';
 import { schoolOf, SCHOOLS } from '../stance/school.js';
 import { stanceTarget } from '../stance/stance.js';
 import { CLOSED } from './drift.js';
-import type { Finding, FindingCode } from './findings.js';
+import type { Finding, FindingCode } from './finding.js';
 import { READY_LOAD } from './state.js';
 import { study } from './study.js';
 

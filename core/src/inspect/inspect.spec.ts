@@ -2,7 +2,7 @@ import { feetAt } from '../simulate/motion.js';
 import { MOST_MOVES } from '../simulate/simulate.js';
 import { performer } from '../testing/performers.js';
 import { timeToAnswer } from './answer.js';
-import { levelOf } from './findings.js';
+import { levelOf } from './finding.js';
 import { sharesOf, stateBetween } from './state.js';
 import { study } from './study.js';
 

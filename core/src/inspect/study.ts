@@ -1,11 +1,14 @@
+import type { Placing } from '../area/area.js';
 import { parse } from '../notation/parse.js';
-import type { NotationError } from '../notation/ast.js';
+import type { NotationError, Parsed } from '../notation/ast.js';
 import type { Performer, Simulation } from '../simulate/simulation.js';
-import { simulate } from '../simulate/simulate.js';
+import { simulate, type SimulateOptions } from '../simulate/simulate.js';
 import { totalsOf, type Totals } from '../simulate/totals.js';
 import { answerTimes, type AnswerTime } from './answer.js';
 import { driftOf, type Drift } from './drift.js';
-import { findingsOf, type Finding } from './findings.js';
+import type { Finding } from './finding.js';
+import { findingsOf } from './findings.js';
+import type { HeldChoices } from './schools.js';
 import { sharesOf, statesOf, type StateShares, type StateSpan } from './state.js';
 
 /** Everything a screen shows of a pattern on an athlete's body. */
@@ -21,20 +24,36 @@ export interface Study {
   readonly findings: readonly Finding[];
 }
 
+export interface StudyOptions extends SimulateOptions {
+  readonly schools?: HeldChoices;
+  readonly placing?: Placing;
+  /** How far what the hand holds reaches beyond it, metres. */
+  readonly implement?: number;
+}
+
 /** Reads, simulates and inspects a line of steps for a performer. Never throws. */
-export function study(text: string, performer: Performer, shouldClose: boolean): Study {
-  const parsed = parse(text);
-  const simulation = simulate(parsed.items, performer);
+export function study(text: string, performer: Performer, shouldClose: boolean, options: StudyOptions = {}): Study {
+  return studyOf(text, parse(text), performer, shouldClose, options);
+}
+
+/** The same of a text that has been read. */
+export function studyOf(text: string, parsed: Parsed, performer: Performer, shouldClose: boolean, options: StudyOptions = {}): Study {
+  const simulation = simulate(parsed, performer, options);
   const states = statesOf(simulation);
   return {
     text,
     errors: parsed.errors,
     simulation,
-    totals: totalsOf(simulation),
+    totals: totalsOf(simulation, options.implement),
     states,
     shares: sharesOf(states),
     answer: answerTimes(simulation, states),
     drift: driftOf(simulation),
-    findings: findingsOf(simulation, { shouldClose }),
+    findings: findingsOf(simulation, {
+      shouldClose,
+      intended: parsed.intended,
+      ...(options.schools && { schools: options.schools }),
+      ...(options.placing && { placing: options.placing }),
+    }),
   };
 }

@@ -15,6 +15,8 @@ export interface FootAction {
   readonly to: FootAt;
   /** When set, the foot travels on a circle about this point instead of a straight line. */
   readonly about?: Vec;
+  /** When set, the way is bowed out by this much at its middle: a foot swinging round the other one. */
+  readonly bow?: Vec;
   /** Until when the foot is in the air, for a hop. */
   readonly airborneUntil?: number;
   /** Whether putting it down counts as a contact. */
@@ -33,7 +35,23 @@ export interface MoveResult {
   readonly landing: number;
   readonly units: readonly ChanceUnit[];
   /** What it may do without a finding. */
-  readonly means: readonly ('wide' | 'pass')[];
+  readonly means: readonly ('wide' | 'pass' | 'cross')[];
   /** Whether a move is under way; a hold only stands. */
   readonly moving: boolean;
+  /** What it counts as, apart from its contacts. */
+  readonly tally?: Tally;
+}
+
+/** Landings by what they come from: one event each, whichever feet land. */
+export type Landing = 'jump' | 'hop' | 'gallop' | 'split';
+
+export interface Tally {
+  /** The foot that reaches and stays out. */
+  readonly reach?: Side;
+  /** The leg that lunges. */
+  readonly lunge?: Side;
+  /** The way a pivot turns. */
+  readonly pivot?: Side;
+  readonly landing?: Landing;
+  readonly landings?: number;
 }

@@ -38,6 +38,13 @@ export function footOf(ref: FootRef, posture: Posture, bearing: number, playing:
       return posture.lead ?? playing;
     case 'rear':
       return otherSide(posture.lead ?? playing);
+    case 'outside':
+    case 'inside': {
+      // The side of the floor in play is the side one goes to; straight ahead or back it is the playing side.
+      const b = normalised(bearing);
+      const outside = Math.abs(b) < 1e-9 || Math.abs(b) > 180 - 1e-9 ? playing : b > 0 ? 'right' : 'left';
+      return ref === 'outside' ? outside : otherSide(outside);
+    }
     case 'near':
       return nearFoot(posture, bearing, playing);
     case 'far':

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { otherSide, outlineOf, type Side } from '../body/foot.js';
-import { bodyOf } from '../body/body.js';
 import { overlap } from '../geometry/polygon.js';
 import { distance, dot, scale, sub, wayOf } from '../geometry/vec.js';
 import { study } from '../inspect/study.js';
@@ -10,9 +9,9 @@ import { feetAt } from '../simulate/motion.js';
 import { simulate } from '../simulate/simulate.js';
 import type { Performer, Simulation } from '../simulate/simulation.js';
 import { totalsOf } from '../simulate/totals.js';
-import { SCHOOLS } from '../stance/school.js';
 import { movedFoot, originOf, sizeOf, standIn, type Posture } from '../stance/stance.js';
-import { performer } from '../testing/performers.js';
+import { cases } from '../testing/cases.js';
+import { anyPerformer, performer } from '../testing/performers.js';
 import { nearFoot } from './foot-choice.js';
 import { halfStep, LEAST, meeting, pendulum, separation } from './meeting.js';
 import { fullPass, pass, switchFeet } from './passing.js';
@@ -20,15 +19,11 @@ import { riseOf } from './sizes.js';
 import { squareUp } from './square-up.js';
 
 const side = fc.constantFrom<Side>('left', 'right');
-const anyPerformer = fc
-  .record({ height: fc.double({ min: 1.1, max: 2.1, noNaN: true }), school: fc.constantFrom(...SCHOOLS), lead: side, playing: side })
-  .map((p): Performer => ({ body: bodyOf({ height: p.height }), school: p.school, lead: p.lead, playing: p.playing }));
 const staggered = anyPerformer.filter((p) => p.school.staggered);
 const bearing = fc.integer({ min: -180, max: 180 });
 const metres = fc.double({ min: 0.05, max: 0.9, noNaN: true });
-const cases = { numRuns: 300 };
 const stance = (p: Performer): Posture => standIn(p.school, p.body, p.lead);
-const of = (text: string, who: Performer): Simulation => simulate(parse(text).items, who);
+const of = (text: string, who: Performer): Simulation => simulate(parse(text), who);
 
 function sameStance(a: Posture, b: Posture): void {
   const [x, y] = [sizeOf(a.feet, a.heading), sizeOf(b.feet, b.heading)];
@@ -248,7 +243,7 @@ describe('half step, jump and square up', () => {
             heading,
             feet: { ...ready.feet, right: { x: ready.feet.right.x + dx, y: ready.feet.right.y + dy, toe: 0 } },
           };
-          const { after } = squareUp(spoiled, 0.22, p.school, p.body);
+          const { after } = squareUp(spoiled, 0.22, p.school, p.body, spoiled.lead);
           const [is, was] = [sizeOf(after.feet, heading), sizeOf(ready.feet, 0)];
           expect(Math.abs(is.width - was.width)).toBeLessThan(0.021);
           expect(Math.abs(is.leftAhead - was.leftAhead)).toBeLessThan(0.021);
@@ -272,7 +267,9 @@ describe('the words of the footwork', () => {
   });
 
   it('a switch or jump with a direction and no size is a small one; a shift goes ahead only', () => {
-    expect(print(parse('jump left, switch right').items)).toBe('jump left small, switch right small');
+    const [small, plain] = ['jump left small', 'jump left'].map((text) => of(text, performer(1.7)).end.feet.left.x);
+    expect(plain).toBe(small);
+    expect(of('jump', performer(1.7)).end.feet.left.x).toBeGreaterThan(plain ?? 0);
     const shift = parse('shift back');
     expect(print(shift.items)).toBe('shift');
     expect(shift.errors[0]?.nearest).toBe('pass');

@@ -25,7 +25,7 @@ function untilTouching(foot: FootAt, other: FootAt, way: Vec, most: number, body
     if (free(middle)) low = middle;
     else high = middle;
   }
-  return most - low < LEAST ? most : low;
+  return most - low < LEAST && free(most - LEAST) ? most : low;
 }
 
 /**
@@ -63,7 +63,16 @@ export function meeting(
   go(near, metres);
   if (rest > 0) go(far, rest);
   const end = actions.at(-1)?.end ?? seconds;
-  return { seconds: end, actions, after: { ...before, feet: feet }, landing: end, units: ['step'], means: [], moving: true };
+  return {
+    seconds: end,
+    actions,
+    after: { ...before, feet: feet },
+    landing: end,
+    units: ['step'],
+    means: [],
+    moving: true,
+    tally: flight > 0 ? { landing: 'gallop' } : {},
+  };
 }
 
 /**

@@ -5,14 +5,14 @@ import type { MoveResult } from './action.js';
 
 /**
  * A turn on the ball of one foot by `degrees` (clockwise positive). The pivot foot's mark stays, its toe turns;
- * the free foot slides on its circle to the same place in the turned stance.
+ * the free foot slides on its circle to the same place in the turned stance, or `swing` degrees beyond it: an error.
  */
-export function pivot(before: Posture, on: Side, degrees: number, seconds: number): MoveResult {
+export function pivot(before: Posture, on: Side, degrees: number, seconds: number, swing = 0): MoveResult {
   const free = otherSide(on);
   const centre = before.feet[on];
   const pivotTo: FootAt = { ...centre, toe: centre.toe + degrees };
   const freeFrom = before.feet[free];
-  const freeTo: FootAt = { ...turnedAbout(freeFrom, centre, degrees), toe: freeFrom.toe + degrees };
+  const freeTo: FootAt = { ...turnedAbout(freeFrom, centre, degrees + swing), toe: freeFrom.toe + degrees + swing };
   return {
     seconds,
     actions: [
@@ -24,5 +24,6 @@ export function pivot(before: Posture, on: Side, degrees: number, seconds: numbe
     units: ['turn'],
     means: [],
     moving: true,
+    tally: { pivot: degrees < 0 ? 'left' : 'right' },
   };
 }

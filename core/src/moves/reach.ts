@@ -6,19 +6,28 @@ import type { MoveResult } from './action.js';
 /** Share of weight on the front foot of a lunge (common practice, no source). */
 const LUNGE_LOAD = 0.75;
 
-/** A lunge: one foot goes `metres` on a bearing and lands with its toe that way; the other stays. */
-export function lunge(before: Posture, foot: Side, bearing: number, metres: number, seconds: number): MoveResult {
+/** Share on the foot of a reaching step or a step in, which comes out again at once (common practice, no source). */
+const REACH_LOAD = 0.65;
+
+/** How one reaches: a lunge points its toe the way it goes, a reaching step ahead, a step in as it was. */
+export type Reach = 'lunge' | 'reaching step' | 'step in';
+
+/** A reach: one foot goes `metres` on a bearing, the other stays. */
+export function lunge(before: Posture, foot: Side, bearing: number, metres: number, seconds: number, reach: Reach = 'lunge'): MoveResult {
   const heading = before.heading + bearing;
   const from = before.feet[foot];
-  const to: FootAt = { ...add(from, scale(wayOf(heading), metres)), toe: heading };
+  const toe = reach === 'lunge' ? heading : reach === 'reaching step' ? before.heading : from.toe;
+  const load = reach === 'lunge' ? LUNGE_LOAD : REACH_LOAD;
+  const to: FootAt = { ...add(from, scale(wayOf(heading), metres)), toe };
   return {
     seconds,
     actions: [{ foot, kind: 'step', start: 0, end: seconds, from, to, contact: true }],
-    after: { ...before, feet: { ...before.feet, [foot]: to }, leftShare: foot === 'left' ? LUNGE_LOAD : 1 - LUNGE_LOAD },
+    after: { ...before, feet: { ...before.feet, [foot]: to }, leftShare: foot === 'left' ? load : 1 - load },
     landing: seconds,
     units: ['arrival'],
     means: ['wide', 'pass'],
     moving: true,
+    tally: reach === 'lunge' ? { reach: foot, lunge: foot } : { reach: foot },
   };
 }
 

@@ -1,6 +1,6 @@
 import type { Body } from '../body/body.js';
 import type { Size, SplitStyle, Tempo } from '../notation/ast.js';
-import { METRES_OF } from '../notation/parse.js';
+import { METRES_OF } from '../notation/limits.js';
 
 /** Usual sizes as shares of leg length (common practice, no source). */
 export const OWN_STEP = { small: 0.15, even: 0.3, big: 0.5, lunge: 0.9 } as const;
@@ -23,13 +23,30 @@ export const USUAL_TIME = {
   jump: 0.55,
   squareFoot: 0.22,
   hand: 0.3,
+  bounce: 0.3,
+  heelRaise: 0.6,
+  weightShift: 0.4,
+  preloadHop: 0.25,
+  smallSplit: 0.12,
+  run: 0.28,
+  cross: 0.35,
+  dropStep: 0.35,
+  turnOut: 0.6,
+  orbitFoot: 0.22,
+  stepIn: 0.35,
+  pullBack: 0.4,
+  guardJump: 0.3,
+  sideJump: 0.6,
 } as const;
 
 /** Seconds in the air of each split; the dropped one stays on the floor. Flights keep their time whatever the tempo. */
-export const SPLIT_FLIGHT: Readonly<Record<SplitStyle, number>> = { drop: 0, 'low hop': 0.15, 'high hop': 0.25 };
+export const SPLIT_FLIGHT: Readonly<Record<SplitStyle, number>> = { drop: 0, 'low hop': 0.15, 'high hop': 0.25, several: 0.15 };
 
-/** Seconds in the air of a gallop and of a two-foot jump. */
-export const FLIGHT = { gallop: 0.1, jump: 0.3 } as const;
+/** Small hops before the one that counts, in a split of several. */
+export const SMALL_SPLITS = 3;
+
+/** Seconds in the air of a gallop, a preload hop, a jump into guard, and of jumps. */
+export const FLIGHT = { gallop: 0.1, hop: 0.1, guard: 0.2, jump: 0.3 } as const;
 
 /** Longest steps taken without remark, as shares of leg length (common practice, no source). */
 export const STRIDE_RANGE = { gather: 1, lunge: 1.5 } as const;
@@ -44,7 +61,7 @@ export const riseOf = (seconds: number): number => (GRAVITY * seconds * seconds)
 export const flightOf = (rise: number): number => Math.sqrt((8 * rise) / GRAVITY);
 
 /** Metres of a written size on this body; without one, the move's usual share of leg length. */
-export function metresOf(size: Size | null, body: Body, usual: 'even' | 'lunge'): number {
+export function metresOf(size: Size | null, body: Body, usual: keyof typeof OWN_STEP): number {
   const leg = body.leg.metres;
   if (size === null) return OWN_STEP[usual] * leg;
   switch (size.unit) {

@@ -9,8 +9,8 @@ import type { FootAction, MoveResult } from './action.js';
 const THERE = { metres: 0.01, degrees: 2 } as const;
 
 /** Back to the school's stance about the present origin and heading; the foot that is further off goes first. `footSeconds` each. */
-export function squareUp(before: Posture, footSeconds: number, school: School, body: Body): MoveResult {
-  const wanted = standIn(school, body, before.lead);
+export function squareUp(before: Posture, footSeconds: number, school: School, body: Body, lead: Side | null): MoveResult {
+  const wanted = standIn(school, body, lead);
   const origin = originOf(before.feet);
   const place = (foot: FootAt): FootAt => ({ ...turnedAbout(add(foot, origin), origin, before.heading), toe: foot.toe + before.heading });
   const feet = { left: place(wanted.feet.left), right: place(wanted.feet.right) };

@@ -1,34 +1,39 @@
-import { tokenise } from './tokens.js';
+import type { SyntaxNode } from '@lezer/common';
+import { parser } from './pattern.generated.js';
+import type { Mirroring } from './turn-round.js';
 import { MIRRORED } from './words.js';
 
 /**
- * The same text for the other side: 'left' and 'right' change places, as directions and as feet, and signed
+ * The same text for the other side: 'left' and 'right' change places, as directions and (in all) as feet, and signed
  * degrees change sign. Everything else, spacing and comments included, stays as typed. Its own inverse.
  */
-export function mirrorText(text: string): string {
-  const tokens = tokenise(text);
+export function mirrorText(text: string, what: Mirroring = 'all'): string {
+  const swaps: { from: number; to: number; by: string }[] = [];
+  parser.parse(text).iterate({
+    enter(node) {
+      if (node.name === 'Side') {
+        const isFoot = node.node.parent?.name === 'Foot';
+        const by = MIRRORED[text.slice(node.from, node.to).toLowerCase()];
+        if (by !== undefined && (what === 'all' || !isFoot)) swaps.push({ from: node.from, to: node.to, by });
+      } else if (node.name === 'Degrees') {
+        const number = node.node.getChild('Number');
+        if (number && !sideBeside(node.node))
+          swaps.push({ from: number.from, to: number.to, by: negated(text.slice(number.from, number.to)) });
+      }
+    },
+  });
   let out = '';
   let done = 0;
-  tokens.forEach((token, i) => {
-    let swap: string | null = null;
-    if (token.kind === 'word') swap = MIRRORED[token.text] ?? null;
-    else if (token.kind === 'number' && tokens[i + 1]?.text === '°' && !sideNear(tokens, i))
-      swap = negated(text.slice(token.from, token.to));
-    if (swap === null) return;
-    out += text.slice(done, token.from) + swap;
-    done = token.to;
-  });
+  for (const { from, to, by } of swaps) {
+    out += text.slice(done, from) + by;
+    done = to;
+  }
   return out + text.slice(done);
 }
 
-/** Whether the degrees at `i` have a side in words beside them in the same step, which then carries the sign. */
-function sideNear(tokens: ReturnType<typeof tokenise>, i: number): boolean {
-  const bounds = ['end-of-step', 'open', 'close'];
-  const named = (j: number): boolean => tokens[j]?.text !== undefined && tokens[j].text in MIRRORED && tokens[j + 1]?.text !== 'foot';
-  for (let j = i; j >= 0 && !bounds.includes(tokens[j]?.kind ?? 'close'); j--) if (named(j)) return true;
-  for (let j = i; j < tokens.length && !bounds.includes(tokens[j]?.kind ?? 'close'); j++) if (named(j)) return true;
-  return false;
-}
+/** Whether the same step has a side in words, which then carries the sign. */
+const sideBeside = (degrees: SyntaxNode): boolean =>
+  degrees.parent?.getChildren('Direction').some((direction) => direction.getChild('Side') !== null) ?? false;
 
 function negated(number: string): string {
   if (Number(number) === 0) return number;

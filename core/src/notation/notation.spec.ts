@@ -1,11 +1,12 @@
 import fc from 'fast-check';
 import { anyItem } from '../testing/patterns.js';
-import type { Act, Item, Step } from './ast.js';
+import type { Act, Group, Item, Step } from './ast.js';
 import { mirrorText } from './mirror.js';
 import { editDistance, nearestWord } from './nearest.js';
-import { NOTATION_LIMITS, parse } from './parse.js';
+import { bare } from './act.js';
+import { NOTATION_LIMITS } from './limits.js';
+import { parse } from './parse.js';
 import { print } from './print.js';
-import { tokenise } from './tokens.js';
 
 const act = (text: string): Act | undefined => {
   const item = parse(text).items[0];
@@ -16,36 +17,59 @@ const withoutPlaces = (items: readonly Item[]): unknown =>
 
 describe('a line of steps', () => {
   it('is read word by word', () => {
-    expect(act('shuffle right 40 cm')).toEqual({
-      move: 'gather',
-      word: 'shuffle',
-      bearing: 90,
-      size: { value: 40, unit: 'cm' },
-      first: null,
-    });
-    expect(act('Retreat 8 in rear foot first')).toEqual({
-      move: 'gather',
-      word: 'retreat',
-      bearing: 180,
-      size: { value: 8, unit: 'in' },
-      first: 'rear',
-    });
+    expect(act('shuffle right 40 cm')).toEqual({ ...bare('shuffle'), bearing: 90, size: { value: 40, unit: 'cm' } });
+    expect(act('Retreat 8 in rear foot first')).toEqual({ ...bare('retreat'), size: { value: 8, unit: 'in' }, foot: 'rear' });
     expect(act('shuffle ahead left small')).toEqual(jasmine.objectContaining({ bearing: -45, size: { value: 1, unit: 'small' } }));
     expect(act('shuffle 30° left')).toEqual(jasmine.objectContaining({ bearing: -30 }));
-    expect(act('lunge right 1.1×')).toEqual({ move: 'lunge', bearing: 90, size: { value: 1.1, unit: 'own' }, foot: null });
-    expect(act('pivot on rear foot left 45°')).toEqual({ move: 'pivot', foot: 'rear', turn: -45 });
-    expect(act('split high hop')).toEqual({ move: 'split', style: 'high hop' });
+    expect(act('lunge right 1.1×')).toEqual({ ...bare('lunge'), bearing: 90, size: { value: 1.1, unit: 'own' } });
+    expect(act('pivot on rear foot left 45°')).toEqual({ ...bare('pivot'), foot: 'rear', turn: -45 });
+    expect(act('split high hop')).toEqual({ ...bare('split'), style: 'high hop' });
     expect(act('advance 1 ft 2 in')).toEqual(jasmine.objectContaining({ size: { value: 14, unit: 'in' } }));
-    expect(act('"jab"')).toEqual({ move: 'hand', word: 'jab' });
+    expect(act('"jab"')).toEqual({ ...bare('hit'), name: 'jab' });
+    expect(act('advance 6 in then 4 in')).toEqual({ ...bare('advance'), size: { value: 6, unit: 'in' }, second: { value: 4, unit: 'in' } });
+    expect(act('lunge to cone “A” short 30 cm')).toEqual({
+      ...bare('lunge'),
+      aim: { thing: 'cone', name: 'A' },
+      short: { value: 30, unit: 'cm' },
+    });
+    expect(act('run home')?.aim).toEqual({ thing: 'home', name: null });
   });
 
   it('a bare number is a count, a size has a unit', () => {
-    const step = parse('advance 3').items[0] as Step;
-    expect(step.times).toBe(3);
-    expect((step.act as Extract<Act, { move: 'gather' }>).size).toBeNull();
-    expect((parse('2 shuffle left 20 cm').items[0] as Step).times).toBe(2);
-    expect((parse('(split, advance) twice').items[0] as Item).times).toBe(2);
-    expect((parse('(split, advance) ×3').items[0] as Item).times).toBe(3);
+    const times = (text: string): number => (parse(text).items[0] as Step | Group).times;
+    expect(times('advance 3')).toBe(3);
+    expect(act('advance 3')?.size).toBeNull();
+    expect(times('2 shuffle left 20 cm')).toBe(2);
+    expect(times('(split, advance) twice')).toBe(2);
+    expect(times('(split, advance) ×3')).toBe(3);
+  });
+
+  it('takes alternatives, both sides, both leads, named parts and what is meant', () => {
+    const parsed = parse(
+      'out = (shuffle right 40 cm, lunge ahead)\nintended crossed narrow\n(out 1.2× | hold 1 s) each side 2, split each lead mirrored',
+    );
+    expect(parsed.errors).toEqual([]);
+    expect(parsed.definitions.map((one) => one.name)).toEqual(['out']);
+    expect(parsed.intended.map((one) => one.code)).toEqual(['crossed', 'narrow']);
+    const group = parsed.items[0] as Group;
+    expect([group.branches.length, group.each, group.times]).toEqual([2, 'side', 2]);
+    expect(group.branches[0]?.[0]).toEqual(jasmine.objectContaining({ kind: 'call', name: 'out', scale: 1.2 }));
+    expect(parsed.items[1]).toEqual(jasmine.objectContaining({ each: 'lead', mirrored: true }));
+  });
+
+  it('takes things, a partner’s own line, and what happens outside', () => {
+    const parsed = parse(
+      'cone "A" at 1 m right 2 m ahead, partner at 150 cm ahead doing (advance, retreat)\nball hit at 1 s every 2 s, split + ball hit 30 ms after landing',
+    );
+    expect(parsed.errors).toEqual([]);
+    expect(
+      parsed.things.map((one) => [one.thing, one.name, one.right?.value ?? null, one.ahead?.value ?? null, one.doing?.length ?? 0]),
+    ).toEqual([
+      ['cone', 'A', 1, 2, 0],
+      ['partner', null, null, 150, 2],
+    ]);
+    expect(parsed.items[0]).toEqual(jasmine.objectContaining({ kind: 'event', event: 'ball hit', at: 1, every: 2 }));
+    expect((parsed.items[1] as Step).hands[0]).toEqual(jasmine.objectContaining({ kind: 'event', word: 'ball hit', offsetMs: 30 }));
   });
 
   it('a foot and a direction never share a word', () => {
@@ -72,7 +96,7 @@ describe('a line of steps', () => {
       { line: 2, column: 33, nearest: null },
     ]);
     expect(parsed.errors[0]?.expected).toContain('shuffle');
-    expect((parsed.items[1] as Step).act).toEqual(jasmine.objectContaining({ move: 'lunge', size: { value: 90, unit: 'cm' } }));
+    expect((parsed.items[1] as Step).act).toEqual(jasmine.objectContaining({ word: 'lunge', size: { value: 90, unit: 'cm' } }));
   });
 
   it('counts columns as a reader sees them', () => {
@@ -91,7 +115,11 @@ describe('a line of steps', () => {
     expect(said('split) advance')).toContain('closes nothing');
     expect(said('()')).toContain('no step');
     expect(said('advance 0')).toContain('whole number');
-    expect(said('split 40 cm')).toContain('takes no size');
+    expect(said('hold 40 cm')).toContain('takes no size');
+    expect(said('ball hit at 9000 s')).toContain('3600 s');
+    expect(said('out = (split), out = (hold 1 s)')).toContain('already has a meaning');
+    expect(said('cone doing (split)')).toContain('Only a partner');
+    expect(said('split at 2 s')).toContain('belongs to an event');
     expect(said('shuffle')).toContain('needs a direction');
     expect(said('advance left')).toContain('shuffle');
     expect(said('hold 9000 s')).toContain('600 s');
@@ -110,7 +138,6 @@ describe('a line of steps', () => {
       fc.property(fc.array(word, { maxLength: 30 }), (words) => {
         const text = words.join(' ');
         for (const error of parse(text).errors) expect(error.from).toBeLessThanOrEqual(text.length);
-        expect(tokenise(text).every((token) => token.to > token.from)).toBeTrue();
       }),
       { numRuns: 300 },
     );

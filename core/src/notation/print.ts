@@ -1,4 +1,14 @@
-import type { Act, Hand, Item, Size, Tempo } from './ast.js';
+import type { Act, Aim, Happening, Item, Parsed, Repeated, Size, Tempo, Thing, Tied } from './ast.js';
+
+/** Prints a whole pattern in the notation; parsing the print gives the same (places apart). */
+export function printPattern(parsed: Omit<Parsed, 'errors'>): string {
+  return [
+    ...parsed.things.map(printThing),
+    ...parsed.definitions.map((one) => `${one.name} = ${print(one.items)}`),
+    ...(parsed.intended.length > 0 ? [`intended ${parsed.intended.map((one) => one.code).join(' ')}`] : []),
+    ...(parsed.items.length > 0 ? [print(parsed.items)] : []),
+  ].join('\n');
+}
 
 /** Prints items in the notation; parsing the print gives the same items (places apart). */
 export function print(items: readonly Item[]): string {
@@ -6,46 +16,68 @@ export function print(items: readonly Item[]): string {
 }
 
 function printItem(item: Item): string {
-  if (item.kind === 'group') return `(${print(item.items)})${item.times === 1 ? '' : ` ${item.times}`}`;
-  const parts = [printAct(item.act), printTempo(item.tempo), item.times === 1 ? '' : `${item.times} times`, ...item.hands.map(printHand)];
-  return parts.filter((part) => part !== '').join(' ');
+  switch (item.kind) {
+    case 'group':
+      return joined(`(${item.branches.map(print).join(' | ')})`, ...printRepeated(item));
+    case 'call':
+      return joined(item.name, item.scale === 1 ? '' : `${item.scale}×`, printTempo(item.tempo), ...printRepeated(item));
+    case 'event':
+      return printHappening(item);
+    case 'step':
+      return joined(
+        printAct(item.act),
+        printTempo(item.act.word === 'hold' ? null : item.tempo),
+        item.then ? `then ${printTempo(item.then)}` : '',
+        ...printRepeated(item),
+        ...item.hands.map(printTied),
+      );
+  }
+}
+
+const joined = (...parts: readonly string[]): string => parts.filter((part) => part !== '').join(' ');
+
+function printRepeated(item: Repeated): string[] {
+  return [item.times === 1 ? '' : `${item.times} times`, item.each ? `each ${item.each}` : '', item.mirrored ? 'mirrored' : ''];
+}
+
+function printHappening(item: Happening): string {
+  return joined(
+    item.event,
+    item.name === null ? '' : `"${item.name}"`,
+    item.at === null ? '' : `at ${item.at} s`,
+    item.every === null ? '' : `every ${item.every} s`,
+  );
+}
+
+function printThing(thing: Thing): string {
+  const place = (size: Size | null, plus: string, minus: string): string =>
+    size === null ? '' : `${printSize({ ...size, value: Math.abs(size.value) })} ${size.value < 0 ? minus : plus}`;
+  const at = joined(place(thing.right, 'right', 'left'), place(thing.ahead, 'ahead', 'back'));
+  return joined(
+    thing.thing,
+    thing.name === null ? '' : `"${thing.name}"`,
+    at === '' ? '' : `at ${at}`,
+    thing.doing ? `doing (${print(thing.doing)})` : '',
+  );
 }
 
 export function printAct(act: Act): string {
-  switch (act.move) {
-    case 'gather': {
-      const way = act.word === 'shuffle' ? ` ${bearingWords(act.bearing)}` : '';
-      return `${act.word}${way}${printSize(act.size)}${act.first ? ` ${act.first} foot first` : ''}`;
-    }
-    case 'meet':
-      return `${act.word} ${bearingWords(act.bearing)}${printSize(act.size)}`;
-    case 'half step':
-      return `half step ${bearingWords(act.bearing)}${printSize(act.size)}${act.foot ? ` ${act.foot} foot` : ''}`;
-    case 'pendulum':
-      return `pendulum ${bearingWords(act.bearing)}${printSize(act.size)}`;
-    case 'pass': {
-      const way = act.word === 'pass' ? ` ${bearingWords(act.bearing)}` : '';
-      return `${act.word}${way}${printSize(act.size)}${act.foot ? ` ${act.foot} foot` : ''}`;
-    }
-    case 'switch':
-    case 'jump':
-      return act.size === null ? act.move : `${act.move} ${bearingWords(act.bearing)}${printSize(act.size)}`;
-    case 'square up':
-      return 'square up';
-    case 'split':
-      return act.style === 'low hop' ? 'split' : `split ${act.style}`;
-    case 'pivot':
-      return `pivot ${act.foot} foot ${act.turn < 0 ? 'left' : 'right'} ${Math.abs(act.turn)}°`;
-    case 'lunge':
-      return `lunge ${bearingWords(act.bearing)}${printSize(act.size)}${act.foot ? ` ${act.foot} foot` : ''}`;
-    case 'recover':
-      return `recover ${act.way}`;
-    case 'hold':
-      return `hold ${act.seconds} s`;
-    case 'hand':
-      return act.word === 'hit' ? 'hit' : `"${act.word}"`;
-  }
+  if (act.word === 'hit' && act.name !== null) return `"${act.name}"`;
+  return joined(
+    act.word,
+    act.bearing === null ? '' : bearingWords(act.bearing),
+    act.turn === null ? '' : `${act.turn < 0 ? 'left' : 'right'} ${Math.abs(act.turn)}°`,
+    act.style ?? '',
+    printSize(act.size),
+    act.second ? `then ${printSize(act.second)}` : '',
+    act.foot ? `${act.foot} foot` : '',
+    act.seconds === null ? '' : `${act.seconds} s`,
+    act.aim ? printAim(act.aim) : '',
+    act.short ? `short ${printSize(act.short)}` : '',
+  );
 }
+
+const printAim = ({ thing, name }: Aim): string => joined('to', thing ?? '', name === null ? '' : `"${name}"`);
 
 /** A bearing in words: a plain direction, half way between two, or degrees to a side. */
 export function bearingWords(bearing: number): string {
@@ -63,11 +95,14 @@ export function bearingWords(bearing: number): string {
   return plain[bearing] ?? `${Math.abs(bearing)}° ${bearing < 0 ? 'left' : 'right'}`;
 }
 
+/** The move in a word or two, as a lane or a list shows it. */
+export const wordsOf = (act: Act): string => act.name ?? act.word;
+
 function printSize(size: Size | null): string {
   if (size === null) return '';
-  if (size.unit === 'own') return ` ${size.value}×`;
-  if (size.unit === 'small' || size.unit === 'even' || size.unit === 'big') return ` ${size.unit}`;
-  return ` ${size.value} ${size.unit}`;
+  if (size.unit === 'own') return `${size.value}×`;
+  if (size.unit === 'small' || size.unit === 'even' || size.unit === 'big') return size.unit;
+  return `${size.value} ${size.unit}`;
 }
 
 function printTempo(tempo: Tempo | null): string {
@@ -76,8 +111,8 @@ function printTempo(tempo: Tempo | null): string {
   return tempo.factor > 1 ? 'slow' : 'quick';
 }
 
-function printHand(hand: Hand): string {
-  const word = hand.word === 'hit' ? 'hit' : `"${hand.word}"`;
-  if (hand.offsetMs === 0) return `+ ${word} on ${hand.tie}`;
-  return `+ ${word} ${Math.abs(hand.offsetMs)} ms ${hand.offsetMs < 0 ? 'before' : 'after'} ${hand.tie}`;
+function printTied(tied: Tied): string {
+  const word = tied.kind === 'event' || tied.word === 'hit' || tied.word === 'guard check' ? tied.word : `"${tied.word}"`;
+  if (tied.offsetMs === 0) return `+ ${word} on ${tied.tie}`;
+  return `+ ${word} ${Math.abs(tied.offsetMs)} ms ${tied.offsetMs < 0 ? 'before' : 'after'} ${tied.tie}`;
 }

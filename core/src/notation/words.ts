@@ -1,40 +1,27 @@
 import type { FootRef } from './ast.js';
 
-/** First words of a step. */
-export const MOVE_WORDS = [
-  'advance',
-  'retreat',
-  'shuffle',
-  'chassé',
-  'gallop',
-  'pendulum',
-  'half step',
-  'pass',
-  'shift',
-  'back step',
-  'switch',
-  'jump',
-  'square up',
-  'split',
-  'pivot',
-  'lunge',
-  'recover',
-  'hold',
-  'hit',
-] as const;
-export type MoveWord = (typeof MOVE_WORDS)[number];
-
-/** Other spellings of a move's word. */
-export const SPELLINGS: Readonly<Record<string, MoveWord>> = { chasse: 'chassé' };
-
-export const FOOT_WORDS: readonly FootRef[] = ['left', 'right', 'lead', 'rear', 'near', 'far', 'playing', 'other'];
+export const FOOT_WORDS: readonly FootRef[] = ['left', 'right', 'lead', 'rear', 'near', 'far', 'playing', 'other', 'outside', 'inside'];
 
 /** Bearings in degrees clockwise from the facing line. */
 export const BEARINGS: Readonly<Record<string, number>> = { ahead: 0, right: 90, back: 180, left: -90 };
 
 export const SIZE_WORDS = ['small', 'even', 'big'] as const;
-/** 'even' is also a size; a step of usual tempo needs no word. */
+/** 'even' is a size; a step of usual tempo needs no word. */
 export const TEMPO_WORDS: Readonly<Record<string, number>> = { slow: 2, quick: 0.7 };
+export const SPLIT_STYLES = ['drop', 'low hop', 'high hop', 'several'] as const;
+
+/** Words that measure the number before them, each with the spelling it is printed in. */
+export const UNITS: Readonly<Record<string, string>> = {
+  cm: 'cm',
+  m: 'm',
+  in: 'in',
+  inch: 'in',
+  inches: 'in',
+  ft: 'ft',
+  feet: 'ft',
+  shoe: 'shoe',
+  shoes: 'shoe',
+};
 
 /** Words that may be heard inside a step, for completion and for naming the nearest one. */
 export const STEP_WORDS: readonly string[] = [
@@ -44,13 +31,16 @@ export const STEP_WORDS: readonly string[] = [
   'foot',
   'first',
   ...SIZE_WORDS,
-  ...Object.keys(TEMPO_WORDS),
+  'slow',
+  'quick',
   'drop',
   'low',
   'high',
   'hop',
-  'on',
+  'several',
   'in',
+  'then',
+  'to',
   'hit',
   'after',
   'before',
@@ -58,7 +48,9 @@ export const STEP_WORDS: readonly string[] = [
   'start',
   'landing',
   'twice',
-  'step',
+  'each side',
+  'each lead',
+  'mirrored',
 ];
 
 /** Words that swap when a pattern is mirrored. */

@@ -31,7 +31,9 @@ export function alongAction(action: FootAction, t: number): FootAt {
   const share = minimumJerk((t - action.start) / (action.end - action.start));
   const toe = mix(action.from.toe, action.to.toe, share);
   if (action.about) return { ...turnedAbout(action.from, action.about, (action.to.toe - action.from.toe) * share), toe };
-  return { x: mix(action.from.x, action.to.x, share), y: mix(action.from.y, action.to.y, share), toe };
+  const bow = 4 * share * (1 - share);
+  const out = action.bow ?? { x: 0, y: 0 };
+  return { x: mix(action.from.x, action.to.x, share) + out.x * bow, y: mix(action.from.y, action.to.y, share) + out.y * bow, toe };
 }
 
 /** Index of the move under way at t: the last one that has begun. */

@@ -7,6 +7,7 @@ import { mirrorText } from '../notation/mirror.js';
 import { parse } from '../notation/parse.js';
 import { print } from '../notation/print.js';
 import { anyItem } from '../testing/patterns.js';
+import { cases } from '../testing/cases.js';
 import { performer } from '../testing/performers.js';
 import { originOf, sizeOf } from '../stance/stance.js';
 import { feetAt } from './motion.js';
@@ -15,7 +16,7 @@ import type { Performer, Simulation } from './simulation.js';
 import { totalsOf } from './totals.js';
 
 const square = performer(1.7);
-const of = (text: string, who: Performer = square): Simulation => simulate(parse(text).items, who);
+const of = (text: string, who: Performer = square): Simulation => simulate(parse(text), who);
 /** Any pattern of a length that is taught. */
 const anyText = fc
   .array(anyItem, { minLength: 1, maxLength: 4 })
@@ -29,7 +30,6 @@ const anyone = fc
     playing: fc.constantFrom('left' as const, 'right' as const),
   })
   .map(({ height, school, lead, playing }) => performer(height, school, school === 'square-ready' ? null : lead, playing));
-const cases = { numRuns: 300 };
 
 describe('a simulation', () => {
   it('moves one after the other without gaps, each from where the last one ended', () => {
@@ -106,7 +106,8 @@ describe('a simulation', () => {
     fc.assert(
       fc.property(anyText, fc.integer({ min: 2, max: 4 }), (text, n) => {
         const [one, all] = [totalsOf(of(text)), totalsOf(of(`(${text}) ${n}`))];
-        if (of(`(${text}) ${n}`).moves.length >= MOST_MOVES) return;
+        // Alternatives may come out otherwise each time, and a lead that changes does another thing the second time.
+        if (text.includes('|') || of(`(${text}) ${n}`).moves.length >= MOST_MOVES) return;
         expect(all.splits).toBe(n * one.splits);
         expect(all.lunges.left + all.lunges.right).toBe(n * (one.lunges.left + one.lunges.right));
         expect(all.pivots).toEqual({ left: n * one.pivots.left, right: n * one.pivots.right });

@@ -1,29 +1,51 @@
-import { otherSide, type Side } from '../body/foot.js';
-import { distance } from '../geometry/vec.js';
-import type { FootAction, MoveResult } from '../moves/action.js';
-import { footOf, nearFoot } from '../moves/foot-choice.js';
-import { gather } from '../moves/gather.js';
-import { jump } from '../moves/jump.js';
-import { halfStep, meeting, pendulum } from '../moves/meeting.js';
-import { fullPass, pass, passes, switchFeet } from '../moves/passing.js';
-import { pivot } from '../moves/pivot.js';
-import { lunge, recover } from '../moves/reach.js';
-import { FLIGHT, metresOf, secondsOf, SPLIT_FLIGHT, STRIDE_RANGE, USUAL_TIME } from '../moves/sizes.js';
-import { squareUp } from '../moves/square-up.js';
-import { split, splitSeconds } from '../moves/split.js';
-import { stay } from '../moves/stay.js';
-import type { Item, Step } from '../notation/ast.js';
-import { standIn, stanceTarget, type Posture } from '../stance/stance.js';
-import type { HandMoment, Performer, Problem, Simulation, SimMove } from './simulation.js';
+import { add, distance, scale, wayOf, type Vec } from '../geometry/vec.js';
+import { KEEPS_REACH, RECIPES, type Done, type OpenReach } from '../moves/recipes.js';
+import { later } from '../moves/sequence.js';
+import type { Act, Happening, Parsed, Step } from '../notation/ast.js';
+import type { Span } from '../notation/places.js';
+import { seeded } from '../random/seeded.js';
+import { originOf, standIn, stanceTarget, type Posture } from '../stance/stance.js';
+import type { EventWord } from '../vocabulary/floor-words.js';
+import { aimed, targetOf, type Target } from './aim.js';
+import type { EventMoment, HandMoment, Performer, PlacedThing, Problem, ProblemCode, Simulation, SimMove } from './simulation.js';
+import { OPPONENT_AHEAD, partnerOf, placeThings, thingFor, whereIs } from './things.js';
+import { unfold, type Choice, type Choose, type Unfolded } from './unfold.js';
 
 /** Most moves that are simulated; a longer pattern is cut there and says so. */
 export const MOST_MOVES = 2_000;
 
-/** Turns steps into timed foot actions on the floor for one performer, starting in their school's stance. Never throws. */
-export function simulate(items: readonly Item[], performer: Performer): Simulation {
+/** Most events of one pattern. */
+const MOST_EVENTS = 1_000;
+
+/** A pattern as far as it is done: errors and intentions apart. */
+export type Script = Pick<Parsed, 'items' | 'things' | 'definitions'>;
+
+export interface SimulateOptions {
+  /** Which branch of each alternative, in order, from 0; where they end, the seed decides. */
+  readonly choices?: readonly number[];
+  readonly seed?: number;
+  /** A change to each move as it is done, for errors that an athlete makes. */
+  readonly slip?: Slip;
+}
+
+/** How a step comes out other than it was meant; `swing` is how far the free foot of a pivot goes beyond its circle's end, degrees. */
+export type Slip = (step: Step, performer: Performer) => { readonly step: Step; readonly swing: number };
+
+/** Turns a pattern into timed foot actions on the floor for one performer, starting in their school's stance. Never throws. */
+export function simulate(script: Script, performer: Performer, options: SimulateOptions = {}): Simulation {
+  const chance = seeded(options.seed ?? 1);
+  let asked = 0;
+  const choose: Choose = (branches) => {
+    const said = options.choices?.[asked++];
+    return said !== undefined && said >= 0 && said < branches ? Math.floor(said) : Math.floor(chance() * branches);
+  };
+  const things = placeThings(script, performer, (items) =>
+    simulate({ items, things: [], definitions: script.definitions }, performer, { seed: options.seed ?? 1 }),
+  );
   const start = standIn(performer.school, performer.body, performer.lead);
-  const run = new Run(performer, start);
-  run.all(items);
+  const run = new Run(performer, start, things, options.slip ?? ((step) => ({ step, swing: 0 })));
+  const choices: Choice[] = [];
+  for (const one of unfold(script.items, script.definitions, choose, choices)) if (!run.take(one)) break;
   return {
     performer,
     target: stanceTarget(performer.school, performer.body),
@@ -32,15 +54,12 @@ export function simulate(items: readonly Item[], performer: Performer): Simulati
     moves: run.moves,
     actions: run.moves.flatMap((move) => move.actions.map((action) => ({ ...action, move: move.index }))),
     hands: run.hands.sort((a, b) => a.at - b.at),
+    events: run.allEvents(),
+    things,
+    choices,
     problems: run.problems,
     seconds: run.now,
   };
-}
-
-/** The lunge that a later 'recover' comes back from. */
-interface OpenLunge {
-  readonly foot: Side;
-  readonly from: Posture;
 }
 
 class Run {
@@ -49,194 +68,148 @@ class Run {
   readonly moves: SimMove[] = [];
   readonly hands: HandMoment[] = [];
   readonly problems: Problem[] = [];
-  private open: OpenLunge | null = null;
-  private full = false;
+  private readonly events: EventMoment[] = [];
+  private readonly recurring: { event: Happening; from: number }[] = [];
+  private open: OpenReach | null = null;
 
   constructor(
     private readonly performer: Performer,
-    start: Posture,
+    private readonly start: Posture,
+    private readonly things: readonly PlacedThing[],
+    private readonly slip: Slip,
   ) {
     this.posture = start;
   }
 
-  all(items: readonly Item[]): void {
-    for (const item of items) {
-      for (let i = 0; i < item.times && !this.full; i++) {
-        if (item.kind === 'group') this.all(item.items);
-        else this.one(item);
-      }
-    }
+  /** Does one thing; false when nothing more is followed. */
+  take(one: Unfolded): boolean {
+    if (one.kind === 'asks') this.problem('names-a-foot', one.span, one.message);
+    else if (one.kind === 'event') this.happen(one.event);
+    else if (this.moves.length >= MOST_MOVES) {
+      const message = `The pattern has more than ${MOST_MOVES} moves; it was followed up to there.`;
+      this.problem('too-many-moves', one.span, message, MOST_MOVES + 1, MOST_MOVES);
+      return false;
+    } else this.one(one.step, one.left, one.span);
+    return true;
   }
 
-  private one(step: Step): void {
-    if (this.moves.length >= MOST_MOVES) {
-      this.full = true;
-      this.problem(
-        'too-many-moves',
-        step,
-        `The pattern has more than ${MOST_MOVES} moves; it was followed up to there.`,
-        MOST_MOVES + 1,
-        MOST_MOVES,
-      );
-      return;
+  /** All events in time order, those that come again and again up to the end. */
+  allEvents(): EventMoment[] {
+    const all = [...this.events];
+    for (const { event, from } of this.recurring) {
+      const every = Math.max(0.05, event.every ?? 0);
+      for (let at = from; at <= this.now + 1e-9 && all.length < MOST_EVENTS; at += every) all.push(moment(event, at));
     }
+    return all.sort((a, b) => a.at - b.at);
+  }
+
+  private happen(event: Happening): void {
+    const from = event.at ?? this.now;
+    if (event.every !== null) this.recurring.push({ event, from });
+    else if (this.events.length < MOST_EVENTS) this.events.push(moment(event, from));
+  }
+
+  private one(written: Step, left: number, span: Span): void {
     const before = this.posture;
-    const result = this.result(step, before);
-    this.base(step, before, result.after);
+    const { step, swing } = this.slip({ ...written, act: this.aim(written.act, left, span) }, this.performer);
+    const result = this.done(step, span, swing);
+    this.base(span, before, result.after);
     const start = this.now;
-    const shift = (action: FootAction): FootAction => ({
-      ...action,
-      start: action.start + start,
-      end: action.end + start,
-      ...(action.airborneUntil === undefined ? {} : { airborneUntil: action.airborneUntil + start }),
-    });
     const move: SimMove = {
       index: this.moves.length,
       step,
-      span: step.span,
+      span,
       start,
       end: start + result.seconds,
       landing: start + result.landing,
       before,
       after: result.after,
-      actions: result.actions.map(shift),
-      units: step.hands.length > 0 ? [...result.units, 'strike'] : result.units,
+      actions: result.actions.map((action) => later(action, start)),
+      units: step.hands.some((hand) => hand.kind === 'hand') ? [...result.units, 'strike'] : result.units,
       means: result.means,
       moving: result.moving,
+      tally: result.tally ?? {},
     };
     this.moves.push(move);
-    this.handsOf(step, move);
+    this.tied(step, move);
     this.posture = result.after;
     this.now = move.end;
   }
 
-  private result(step: Step, before: Posture): MoveResult {
-    const { body, playing } = this.performer;
-    const { act, tempo } = step;
-    const leg = body.leg.metres;
-    if (act.move !== 'recover' && act.move !== 'hold' && act.move !== 'hand') this.open = null;
-    switch (act.move) {
-      case 'gather': {
-        const metres = metresOf(act.size, body, 'even');
-        this.stride(step, metres, STRIDE_RANGE.gather * leg);
-        const first = act.first === null ? nearFoot(before, act.bearing, playing) : footOf(act.first, before, act.bearing, playing);
-        return gather(before, first, act.bearing, metres, metres, secondsOf(2 * USUAL_TIME.gatherFoot, tempo));
-      }
-      case 'meet': {
-        const metres = metresOf(act.size, body, 'even');
-        this.stride(step, metres, STRIDE_RANGE.gather * leg);
-        const near = nearFoot(before, act.bearing, playing);
-        const flight = act.word === 'gallop' ? FLIGHT.gallop : 0;
-        return meeting(before, near, act.bearing, metres, secondsOf(USUAL_TIME[act.word], tempo, flight), flight, body);
-      }
-      case 'half step': {
-        const metres = metresOf(act.size, body, 'even');
-        this.stride(step, metres, STRIDE_RANGE.gather * leg);
-        const foot = act.foot === null ? nearFoot(before, act.bearing, playing) : footOf(act.foot, before, act.bearing, playing);
-        return halfStep(before, foot, act.bearing, metres, secondsOf(USUAL_TIME.halfStep, tempo));
-      }
-      case 'pendulum': {
-        const metres = act.size === null ? null : metresOf(act.size, body, 'even');
-        const near = nearFoot(before, act.bearing, playing);
-        const seconds = secondsOf(USUAL_TIME.pendulum, tempo);
-        const swung = pendulum(before, near, act.bearing, metres, seconds, body);
-        if (swung) return swung;
-        this.problem(
-          'refused',
-          step,
-          'The feet are level in that direction: there is nothing for a pendulum to swing into. The athlete stands.',
-          0,
-          body.breadth.metres / 2,
-        );
-        return stay(before, seconds);
-      }
-      case 'pass': {
-        const usual = before.lead === null ? playing : Math.abs(act.bearing) <= 90 ? otherSide(before.lead) : before.lead;
-        const foot = act.foot === null ? usual : footOf(act.foot, before, act.bearing, playing);
-        const full = fullPass(before, foot, act.bearing);
-        // Feet that are level along the bearing have no length to pass by: the usual step then.
-        const metres = act.size === null && full >= body.breadth.metres ? full : metresOf(act.size, body, 'even');
-        this.stride(step, metres, STRIDE_RANGE.lunge * leg);
-        if (!passes(before, foot, act.bearing, metres, body)) {
-          this.problem(
-            'short-pass',
-            step,
-            `The ${foot} foot does not get past the other: the lead stays as it was.`,
-            metres,
-            full / 2 + body.breadth.metres / 2,
-          );
-        }
-        return pass(before, foot, act.bearing, metres, secondsOf(USUAL_TIME.pass, tempo), this.performer.school, body);
-      }
-      case 'switch': {
-        const metres = act.size === null ? 0 : metresOf(act.size, body, 'even');
-        // All of a switch is flight, which keeps its time.
-        const switched = switchFeet(before, act.bearing, metres, USUAL_TIME.switch, this.performer.school);
-        if (switched) return switched;
-        this.problem('refused', step, 'In a square stance there are no feet to switch. The athlete stands.', 0, 0);
-        return stay(before, USUAL_TIME.switch);
-      }
-      case 'jump': {
-        const metres = act.size === null ? 0 : metresOf(act.size, body, 'even');
-        this.stride(step, metres, STRIDE_RANGE.lunge * leg);
-        return jump(before, act.bearing, metres, secondsOf(USUAL_TIME.jump, tempo, FLIGHT.jump), FLIGHT.jump);
-      }
-      case 'square up':
-        return squareUp(before, secondsOf(USUAL_TIME.squareFoot, tempo), this.performer.school, body);
-      case 'split':
-        return split(before, act.style, secondsOf(splitSeconds(act.style), tempo, SPLIT_FLIGHT[act.style]));
-      case 'pivot': {
-        const usual = Math.max(USUAL_TIME.pivotLeast, (USUAL_TIME.pivotQuarter * Math.abs(act.turn)) / 90);
-        return pivot(before, footOf(act.foot, before, act.turn, playing), act.turn, secondsOf(usual, tempo));
-      }
-      case 'lunge': {
-        const metres = metresOf(act.size, body, 'lunge');
-        this.stride(step, metres, STRIDE_RANGE.lunge * leg);
-        const foot = act.foot === null ? (before.lead ?? playing) : footOf(act.foot, before, act.bearing, playing);
-        this.open = { foot, from: before };
-        return lunge(before, foot, act.bearing, metres, secondsOf(USUAL_TIME.lunge, tempo));
-      }
-      case 'recover': {
-        const seconds = secondsOf(USUAL_TIME.recover, tempo);
-        const open = this.open;
-        this.open = null;
-        if (open) return recover(before, open.from, open.foot, act.way, seconds);
-        this.problem('nothing-to-recover', step, 'There is no lunge to recover from here; the athlete stands.', 0, 0);
-        return stay(before, seconds);
-      }
-      case 'hold':
-        return stay(before, act.seconds);
-      case 'hand':
-        return stay(before, secondsOf(USUAL_TIME.hand, tempo), ['strike']);
-    }
+  private done(step: Step, span: Span, swing: number): Done {
+    const partner = this.target(step.act) ?? partnerOf(this.things);
+    const { body, school, playing } = this.performer;
+    const result = RECIPES[step.act.word]({
+      act: step.act,
+      before: this.posture,
+      body,
+      school,
+      playing,
+      tempo: step.tempo,
+      then: step.then,
+      swing,
+      open: this.open,
+      opponent: partner === null ? this.ahead() : whereIs(partner, this.now),
+      opposed: partner !== null,
+      note: (code, message, value, limit) => this.problem(code, span, message, value, limit),
+    });
+    if (result.open) this.open = result.open;
+    else if (!KEEPS_REACH.includes(step.act.word)) this.open = null;
+    return result;
   }
 
-  private handsOf(step: Step, move: SimMove): void {
-    if (step.act.move === 'hand') this.hands.push({ word: step.act.word, at: move.start, tiedTo: null, move: move.index });
-    for (const hand of step.hands) {
-      const tiedTo = hand.tie === 'start' ? move.start : move.landing;
-      this.hands.push({ word: hand.word, at: Math.max(0, tiedTo + hand.offsetMs / 1000), tiedTo, move: move.index });
+  private ahead(): Vec {
+    return add(originOf(this.posture.feet), scale(wayOf(this.posture.heading), OPPONENT_AHEAD));
+  }
+
+  /** The thing an act names, if it stands on the floor. */
+  private target(act: Act): PlacedThing | null {
+    return act.aim === null || act.aim.thing === 'home' ? null : thingFor(act.aim, this.things);
+  }
+
+  private aim(act: Act, left: number, span: Span): Act {
+    if (act.aim === null) return act;
+    const { body, playing } = this.performer;
+    const thing = this.target(act);
+    if (act.aim.thing === 'home') {
+      if (act.word === 'face') return { ...act, turn: this.start.heading - this.posture.heading };
+      const home: Target = { point: originOf(this.start.feet), stop: 0 };
+      return aimed(act, home, this.posture, playing, left);
+    }
+    if (thing) return aimed(act, targetOf(thing, this.now, act, body), this.posture, playing, left);
+    const said = [act.aim.thing, act.aim.name === null ? null : `“${act.aim.name}”`].filter((word) => word !== null).join(' ');
+    this.problem('no-such-thing', span, `There is no ${said} on the floor; the step was done without an aim.`);
+    return act;
+  }
+
+  private tied(step: Step, move: SimMove): void {
+    const { act } = step;
+    if (act.word === 'hit' || act.word === 'guard check') {
+      this.hands.push({ word: act.name ?? act.word, at: move.start, tiedTo: null, move: move.index });
+    }
+    for (const one of step.hands) {
+      const tiedTo = one.tie === 'start' ? move.start : move.landing;
+      const at = Math.max(0, tiedTo + one.offsetMs / 1000);
+      if (one.kind === 'hand') this.hands.push({ word: one.word, at, tiedTo, move: move.index });
+      else if (this.events.length < MOST_EVENTS) {
+        this.events.push({ event: one.word as EventWord, name: null, at, move: move.index, span: one.span });
+      }
     }
   }
 
   /** Feet further apart than two legs reach are nobody's; named at the move that makes it so. */
-  private base(step: Step, before: Posture, after: Posture): void {
+  private base(span: Span, before: Posture, after: Posture): void {
     const limit = 2 * this.performer.body.leg.metres;
     const apart = distance(after.feet.left, after.feet.right);
     if (apart <= limit + 1e-9 || apart <= distance(before.feet.left, before.feet.right) + 1e-9) return;
     const message = `The feet would stand ${Math.round(apart * 100)} cm apart; this athlete's legs reach ${Math.round(limit * 100)} cm at most.`;
-    this.problem('stride', step, message, apart, limit);
+    this.problem('stride', span, message, apart, limit);
   }
 
-  private stride(step: Step, metres: number, limit: number): void {
-    if (metres > limit + 1e-9) {
-      const message = `A step of ${Math.round(metres * 100)} cm is longer than this athlete's ${Math.round(limit * 100)} cm.`;
-      this.problem('stride', step, message, metres, limit);
-    }
-  }
-
-  private problem(code: Problem['code'], step: Step, message: string, value: number, limit: number): void {
-    const known = this.problems.some((p) => p.code === code && p.span.from === step.span.from);
-    if (!known) this.problems.push({ code, move: this.moves.length, span: step.span, message, value, limit });
+  private problem(code: ProblemCode, span: Span, message: string, value = 0, limit = 0): void {
+    const known = this.problems.some((p) => p.code === code && p.span.from === span.from);
+    if (!known) this.problems.push({ code, move: this.moves.length, span, message, value, limit });
   }
 }
+
+const moment = ({ event, name, span }: Happening, at: number): EventMoment => ({ event, name, at, move: null, span });

@@ -1,10 +1,13 @@
 import type { Body } from '../body/body.js';
 import type { Side } from '../body/foot.js';
-import type { ChanceUnit, FootAction, MoveResult } from '../moves/action.js';
+import type { Vec } from '../geometry/vec.js';
+import type { ChanceUnit, FootAction, MoveResult, Tally } from '../moves/action.js';
 import type { Step } from '../notation/ast.js';
-import type { Span } from '../notation/tokens.js';
+import type { Span } from '../notation/places.js';
+import type { EventWord, ThingWord } from '../vocabulary/floor-words.js';
 import type { School } from '../stance/school.js';
 import type { Posture, StanceTarget } from '../stance/stance.js';
+import type { Choice } from './unfold.js';
 
 /** For whom a pattern is simulated. */
 export interface Performer {
@@ -17,6 +20,7 @@ export interface Performer {
 /** One move of the pattern with its place in time and text. Times in seconds from the pattern's start. */
 export interface SimMove {
   readonly index: number;
+  /** As it is done: with its side, size and aim as they came out. */
   readonly step: Step;
   readonly span: Span;
   readonly start: number;
@@ -28,6 +32,7 @@ export interface SimMove {
   readonly units: readonly ChanceUnit[];
   readonly means: MoveResult['means'];
   readonly moving: boolean;
+  readonly tally: Tally;
 }
 
 /** A hit or named strike at a moment; `tiedTo` is the moment of the foot action it goes with, if any. */
@@ -38,9 +43,30 @@ export interface HandMoment {
   readonly move: number;
 }
 
+/** Something outside the athlete at a moment; `move` is the one it is tied to, if any. */
+export interface EventMoment {
+  readonly event: EventWord;
+  readonly name: string | null;
+  readonly at: number;
+  readonly move: number | null;
+  readonly span: Span;
+}
+
+/** A thing on the floor in the start frame, metres. A partner with a line of steps has a simulation of its own, in its own frame. */
+export interface PlacedThing {
+  readonly thing: ThingWord;
+  readonly name: string | null;
+  readonly at: Vec;
+  readonly facing: number;
+  readonly span: Span;
+  readonly doing: Simulation | null;
+}
+
+export type ProblemCode = 'nothing-to-recover' | 'too-many-moves' | 'stride' | 'refused' | 'short-pass' | 'no-such-thing' | 'names-a-foot';
+
 /** Something a move could not do as written; it was done otherwise, as the message says. */
 export interface Problem {
-  readonly code: 'nothing-to-recover' | 'too-many-moves' | 'stride' | 'refused' | 'short-pass';
+  readonly code: ProblemCode;
   readonly move: number;
   readonly span: Span;
   readonly message: string;
@@ -57,6 +83,10 @@ export interface Simulation {
   /** All foot actions in time order. */
   readonly actions: readonly (FootAction & { readonly move: number })[];
   readonly hands: readonly HandMoment[];
+  readonly events: readonly EventMoment[];
+  readonly things: readonly PlacedThing[];
+  /** The branches of alternatives that were taken, in order. */
+  readonly choices: readonly Choice[];
   readonly problems: readonly Problem[];
   readonly seconds: number;
 }

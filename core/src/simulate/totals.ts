@@ -1,7 +1,7 @@
 import { outlineOf, type Side } from '../body/foot.js';
 import { boxOf } from '../geometry/polygon.js';
 import { distance } from '../geometry/vec.js';
-import type { ChanceUnit } from '../moves/action.js';
+import type { ChanceUnit, Landing } from '../moves/action.js';
 import { originOf } from '../stance/stance.js';
 import type { Simulation } from './simulation.js';
 
@@ -14,21 +14,46 @@ export interface Totals {
   readonly splits: number;
   readonly lunges: PerSide;
   readonly pivots: PerSide;
+  /** Landings after flight by what they come from; low splits apart from jumps. */
+  readonly landings: Readonly<Record<Landing, number>>;
   readonly hands: Readonly<Record<string, number>>;
+  /** Share of the moves with foot actions that carry a hand word. */
+  readonly withHand: number;
+  /** Way of the origin, metres. */
+  readonly distance: number;
   readonly chances: Readonly<Record<ChanceUnit, number>>;
   /** Greatest distance between the marks at the end of any foot action. */
   readonly widest: number;
   /** Furthest the origin gets from its start on each axis, signed, right and ahead. */
   readonly reach: { readonly right: number; readonly ahead: number };
   /** Bounding rectangle of all outlines where feet stand: across and along the start heading. */
-  readonly floor: { readonly across: number; readonly along: number };
+  readonly floor: Floor;
+  /** The same with the reach of an arm and what it holds all round, and then with the margin that a free floor needs. */
+  readonly floorWithReach: Floor;
+  readonly floorWithMargin: Floor;
 }
 
-export function totalsOf(sim: Simulation): Totals {
+export interface Floor {
+  readonly across: number;
+  readonly along: number;
+}
+
+/** Reach of an arm as a share of height, and the usual free margin in metres (common practice, no source). */
+export const REACH_OF_HEIGHT = 0.45;
+export const FREE_MARGIN = 0.5;
+
+const grown = ({ across, along }: Floor, by: number): Floor => ({ across: across + 2 * by, along: along + 2 * by });
+
+/** @param implement how far a racket or a blade reaches beyond the hand, metres. */
+export function totalsOf(sim: Simulation, implement = 0): Totals {
   const contacts = { left: 0, right: 0 };
   const lunges = { left: 0, right: 0 };
   const pivots = { left: 0, right: 0 };
   const hands: Record<string, number> = {};
+  const landings: Record<Landing, number> = { jump: 0, hop: 0, gallop: 0, split: 0 };
+  let struck = 0;
+  let stepped = 0;
+  let distanceGone = 0;
   const chances: Record<ChanceUnit, number> = { step: 0, split: 0, turn: 0, arrival: 0, strike: 0, back: 0 };
   let widest = distance(sim.start.feet.left, sim.start.feet.right);
   const reach = { right: 0, ahead: 0 };
@@ -37,10 +62,14 @@ export function totalsOf(sim: Simulation): Totals {
 
   for (const move of sim.moves) {
     for (const unit of move.units) chances[unit]++;
-    const act = move.step.act;
-    if (act.move === 'lunge' && move.actions[0]) lunges[move.actions[0].foot]++;
-    if (act.move === 'pivot') pivots[act.turn < 0 ? 'left' : 'right']++;
+    const { tally } = move;
+    if (tally.lunge) lunges[tally.lunge]++;
+    if (tally.pivot) pivots[tally.pivot]++;
+    if (tally.landing) landings[tally.landing] += tally.landings ?? 1;
+    if (move.units.includes('strike') && move.actions.length > 0) struck++;
+    if (move.actions.length > 0) stepped++;
     const feet = { ...move.before.feet };
+    distanceGone += distance(originOf(move.before.feet), originOf(move.after.feet));
     for (const action of move.actions) {
       if (action.contact) contacts[action.foot]++;
       feet[action.foot] = action.to;
@@ -53,16 +82,23 @@ export function totalsOf(sim: Simulation): Totals {
   }
   for (const hand of sim.hands) hands[hand.word] = (hands[hand.word] ?? 0) + 1;
   const box = boxOf(prints.flatMap((print) => outlineOf(print, sim.performer.body)));
+  const floor = { across: box ? box.maxX - box.minX : 0, along: box ? box.maxY - box.minY : 0 };
+  const reachOut = REACH_OF_HEIGHT * sim.performer.body.height.metres + implement;
   return {
     seconds: sim.seconds,
     contacts,
     splits: chances.split,
     lunges,
     pivots,
+    landings,
     hands,
+    withHand: stepped === 0 ? 0 : struck / stepped,
+    distance: distanceGone,
     chances,
     widest,
     reach,
-    floor: { across: box ? box.maxX - box.minX : 0, along: box ? box.maxY - box.minY : 0 },
+    floor,
+    floorWithReach: grown(floor, reachOut),
+    floorWithMargin: grown(floor, reachOut + FREE_MARGIN),
   };
 }

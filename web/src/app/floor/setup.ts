@@ -29,7 +29,7 @@ export function viewOf(board: readonly string[]): 'front' | 'side' {
 export function repOf(pattern: Pattern | null, people: readonly Athlete[]): { plan: RunHead['plan']['rep']; steps: string } | null {
   if (!pattern) return null;
   const { performer, text } = performance(pattern, people[0] ?? null);
-  const rep = repPlanOf(simulate(parse(text).items, performer));
+  const rep = repPlanOf(simulate(parse(text), performer));
   return {
     plan: rep && {
       seconds: rep.seconds,

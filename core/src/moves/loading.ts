@@ -1,0 +1,33 @@
+import type { Side } from '../body/foot.js';
+import type { Posture } from '../stance/stance.js';
+import type { FootAction, MoveResult } from './action.js';
+
+/** Share of weight on the foot that it is shifted to (common practice, no source). */
+const SHIFTED = 0.75;
+
+/** On the spot without a foot leaving the floor: bounces and heel raises. */
+export function onTheSpot(before: Posture, seconds: number): MoveResult {
+  return { seconds, actions: [], after: before, landing: seconds, units: ['step'], means: [], moving: true };
+}
+
+/** Weight onto one foot. */
+export function weightShift(before: Posture, foot: Side, seconds: number): MoveResult {
+  const leftShare = foot === 'left' ? SHIFTED : 1 - SHIFTED;
+  return { ...onTheSpot(before, seconds), after: { ...before, leftShare } };
+}
+
+/** A low hop on the spot of `flight` seconds, landing on both feet. */
+export function hop(before: Posture, seconds: number, flight: number): MoveResult {
+  const action = (foot: Side): FootAction => ({
+    foot,
+    kind: 'hop',
+    start: 0,
+    end: flight,
+    from: before.feet[foot],
+    to: before.feet[foot],
+    airborneUntil: flight,
+    contact: true,
+  });
+  const actions = [action('left'), action('right')];
+  return { seconds, actions, after: before, landing: flight, units: ['step'], means: [], moving: true, tally: { landing: 'hop' } };
+}

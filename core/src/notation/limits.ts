@@ -1,0 +1,5 @@
+/** Longest text that is read, characters; most repetitions of one step or group; deepest brackets; longest step; most errors. */
+export const NOTATION_LIMITS = { characters: 20_000, times: 1_000, depth: 12, metres: 10, turn: 720, name: 40, errors: 50 } as const;
+
+/** Metres of one unit; 'shoe' and the words of size depend on the body. */
+export const METRES_OF: Readonly<Record<'cm' | 'm' | 'in' | 'ft', number>> = { cm: 0.01, m: 1, in: 0.0254, ft: 0.3048 };

@@ -1,0 +1,28 @@
+import type { Act, FootRef, Size } from './ast.js';
+
+/** What changes: all of left and right, or directions only (the athlete stays who they are). */
+export type Mirroring = 'all' | 'directions';
+
+const swapped = (foot: FootRef | null): FootRef | null => (foot === 'left' ? 'right' : foot === 'right' ? 'left' : foot);
+
+const negative = (degrees: number | null): number | null => (degrees === null || degrees === 0 ? degrees : -degrees);
+
+/** The same move for the other side. Its own inverse. */
+export function mirrorAct(act: Act, what: Mirroring): Act {
+  const bearing = act.bearing !== null && Math.abs(act.bearing) === 180 ? act.bearing : negative(act.bearing);
+  return { ...act, bearing, turn: negative(act.turn), foot: what === 'all' ? swapped(act.foot) : act.foot };
+}
+
+/** The same move with left and right feet exchanged and nothing else. Its own inverse. */
+export const exchangeFeet = (act: Act): Act => ({ ...act, foot: swapped(act.foot) });
+
+const MEASURED: readonly Size['unit'][] = ['cm', 'm', 'in', 'ft', 'shoe', 'own'];
+
+/** Sizes times `factor`; words of size stay what they are, and a move without a size is of its own size, so many times. */
+export function scaleAct(act: Act, factor: number): Act {
+  if (factor === 1) return act;
+  const scaled = (size: Size | null): Size | null =>
+    size !== null && MEASURED.includes(size.unit) ? { ...size, value: size.value * factor } : size;
+  const size: Size | null = act.size ?? (act.word === 'split' ? null : { value: 1, unit: 'own' });
+  return { ...act, size: scaled(size), second: scaled(act.second) };
+}
