@@ -61,8 +61,9 @@ export function edgeOf({ shape }: Area): Vec[] {
 
 /** How far outside its own part of an area a point lies, metres; negative inside. */
 export function outsideBy(area: Area, p: Vec): number {
-  const { shape, free, far } = area;
-  const beyondFar = p.y - far;
+  const { shape, free } = area;
+  const ends = shape.kind === 'rectangle' ? shape.along / 2 + free.back : Infinity;
+  const beyondFar = p.y - Math.min(area.far, ends);
   if (shape.kind === 'rectangle') {
     return Math.max(Math.abs(p.x) - shape.across / 2 - free.side, -p.y - shape.along / 2 - free.back, beyondFar);
   }

@@ -6,7 +6,12 @@ const across = (name: string, y: number, half: number, kind: AreaLine['kind'] = 
   to: { x: half, y },
   kind,
 });
-const along = (name: string, x: number, from: number, to: number): AreaLine => ({ name, from: { x, y: from }, to: { x, y: to }, kind: 'line' });
+const along = (name: string, x: number, from: number, to: number): AreaLine => ({
+  name,
+  from: { x, y: from },
+  to: { x, y: to },
+  kind: 'line',
+});
 const both = (make: (sign: 1 | -1) => AreaLine): AreaLine[] => [make(1), make(-1)];
 
 /** A court with a net across its middle; one's own part reaches up to it. */
@@ -99,7 +104,9 @@ export const AREAS: readonly Area[] = [
     lines: [
       across('short line', -s.length / 2 + s.shortFromBack, s.width / 2),
       along('half-court line', 0, -s.length / 2, -s.length / 2 + s.shortFromBack),
-      ...both((sign) => along('service box', sign * (s.width / 2 - s.box), -s.length / 2 + s.shortFromBack - s.box, -s.length / 2 + s.shortFromBack)),
+      ...both((sign) =>
+        along('service box', sign * (s.width / 2 - s.box), -s.length / 2 + s.shortFromBack - s.box, -s.length / 2 + s.shortFromBack),
+      ),
       across('front wall', s.length / 2, s.width / 2, 'wall'),
     ],
     free: { side: 0, back: 0 },
@@ -160,7 +167,14 @@ export const AREAS: readonly Area[] = [
     'FIE rules',
   ),
   closed('boxing', 'Boxing ring', { kind: 'rectangle', across: 6.1, along: 6.1 }, [], { x: 0, y: -1 }, 'IBA technical rules'),
-  closed('boxing-small', 'Boxing ring, smallest', { kind: 'rectangle', across: 4.9, along: 4.9 }, [], { x: 0, y: -1 }, 'IBA technical rules'),
+  closed(
+    'boxing-small',
+    'Boxing ring, smallest',
+    { kind: 'rectangle', across: 4.9, along: 4.9 },
+    [],
+    { x: 0, y: -1 },
+    'IBA technical rules',
+  ),
   closed('mixed-rules', 'Mixed rules area', { kind: 'octagon', across: 9.1 }, [], { x: 0, y: -1 }, 'unified rules (20–32 ft across)'),
   closed('karate', 'Karate area', { kind: 'rectangle', across: 8, along: 8 }, [], { x: 0, y: -1 }, 'WKF rules'),
   closed('taekwondo', 'Taekwondo octagon', { kind: 'octagon', across: 8 }, [], { x: 0, y: -1 }, 'WT rules'),

@@ -47,13 +47,17 @@ describe('chassé and gallop', () => {
         // After each action both feet may be down: their outlines share nothing, and the near foot is still the near one.
         const feet = { ...before.feet };
         const apart = separation(before, near, b);
+        // Outlines that share less than that little are still only touching.
+        const brushes = (stood: typeof feet): boolean =>
+          [0, LEAST].every((by) =>
+            overlap(outlineOf(movedFoot(stood[near], scale(wayOf(b), by)), p.body), outlineOf(stood[otherSide(near)], p.body)),
+          );
+        const brushed = brushes(before.feet) || overlap(outlineOf(before.feet.left, p.body), outlineOf(before.feet.right, p.body));
         for (const action of result.actions) {
           feet[action.foot] = action.to;
           expect(separation({ ...before, feet }, near, b)).toBeGreaterThanOrEqual(Math.min(apart, 0) - 1e-6);
-          if (!overlap(outlineOf(before.feet.left, p.body), outlineOf(before.feet.right, p.body)))
-            expect(
-              overlap(outlineOf(movedFoot(feet[near], scale(wayOf(b), LEAST)), p.body), outlineOf(feet[otherSide(near)], p.body)),
-            ).toBeFalse();
+          // A stance whose outlines lie within that little already may brush by it.
+          if (!brushed) expect(brushes(feet)).toBeFalse();
         }
       }),
       cases,

@@ -65,7 +65,8 @@ function changedSteps(a: readonly string[], b: readonly string[]): ChangedStep[]
   const longest: number[][] = Array.from({ length: a.length + 1 }, () => new Array<number>(b.length + 1).fill(0));
   const at = (i: number, j: number): number => longest[i]?.[j] ?? 0;
   for (let i = a.length - 1; i >= 0; i--)
-    for (let j = b.length - 1; j >= 0; j--) (longest[i] as number[])[j] = a[i] === b[j] ? at(i + 1, j + 1) + 1 : Math.max(at(i + 1, j), at(i, j + 1));
+    for (let j = b.length - 1; j >= 0; j--)
+      (longest[i] as number[])[j] = a[i] === b[j] ? at(i + 1, j + 1) + 1 : Math.max(at(i + 1, j), at(i, j + 1));
   const found: ChangedStep[] = [];
   let [i, j] = [0, 0];
   while (i < a.length || j < b.length) {

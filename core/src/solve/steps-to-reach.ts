@@ -48,7 +48,11 @@ export function stepsToReach(question: ReachQuestion): ReachAnswer {
 
   for (let count = 1; count <= MOST_STEPS; count++) {
     if (!fits(count, missing) || !allowed(count)) continue;
-    return { steps: lengths(count, missing, step, startFoot(question, count)), rule: ruleOf(question, count), nearMisses: nearMisses(question, missing, count) };
+    return {
+      steps: lengths(count, missing, step, startFoot(question, count)),
+      rule: ruleOf(question, count),
+      nearMisses: nearMisses(question, missing, count),
+    };
   }
   if (question.gather) {
     // A gather takes up what alternating steps cannot: the shortest one that lets them fit.
@@ -58,7 +62,11 @@ export function stepsToReach(question: ReachQuestion): ReachAnswer {
       if (gathered > step.most + 1e-9 || !fits(count, missing - gathered)) continue;
       const steps = lengths(count, missing - gathered, step, startFoot(question, count));
       const rule = `A gather first, which does not change the last foot; then ${ruleOf(question, count)}`;
-      return { steps: [{ kind: 'gather', foot: null, metres: gathered }, ...steps], rule, nearMisses: nearMisses(question, missing, count) };
+      return {
+        steps: [{ kind: 'gather', foot: null, metres: gathered }, ...steps],
+        rule,
+        nearMisses: nearMisses(question, missing, count),
+      };
     }
   }
   return { steps: null, rule: 'No number of alternating steps in this range fits.', nearMisses: nearMisses(question, missing, null) };
@@ -72,7 +80,12 @@ function startFoot({ first, last }: ReachQuestion, count: number): Side | null {
 function ruleOf({ first, last }: ReachQuestion, count: number): string {
   const fewest = `the fewest alternating steps that fit: ${count}`;
   if (last === null) return fewest;
-  const parity = first === null ? '' : first === last ? ', an odd number, since the same foot starts and lands last' : ', an even number, since the other foot starts';
+  const parity =
+    first === null
+      ? ''
+      : first === last
+        ? ', an odd number, since the same foot starts and lands last'
+        : ', an even number, since the other foot starts';
   return `${fewest}${parity}; the ${last} foot lands last`;
 }
 
