@@ -14,8 +14,8 @@ import { exec, node, Plain, root, tools } from './lib/project.mjs';
  */
 
 /** The app itself, templates and all, is checked by its build. */
-const PROJECTS = ['core', 'contract', 'server', 'demo', 'bench', 'e2e', 'web/tsconfig.spec.json'];
-const CRUISED = ['core', 'contract', 'server/src', 'web/src', 'demo', 'bench', 'e2e'];
+const PROJECTS = ['core', 'contract', 'server', 'demo', 'bench', 'cli', 'e2e', 'web/tsconfig.spec.json'];
+const CRUISED = ['core', 'contract', 'server/src', 'web/src', 'demo', 'bench', 'cli/src', 'e2e'];
 
 const CORES = 2;
 const sum = { passed: 0, failed: 0 };
@@ -94,6 +94,7 @@ const STAGES = [
   ['core', () => jasmine('core')],
   ['contract', () => jasmine('contract')],
   ['demo', () => jasmine('demo')],
+  ['cli', () => jasmine('cli')],
   ['server', serverSpecs],
   ['web', webSpecs],
   ['build', async () => void (await buildServer(), await buildWeb())],

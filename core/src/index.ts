@@ -54,3 +54,5 @@ export * from './solve/fit.js';
 export * from './solve/steps-to-reach.js';
 export * from './solve/tempo.js';
 export * from './solve/what-if.js';
+export * from './notation/pattern-file.js';
+export { reportOf, type Report } from './report/report.js';

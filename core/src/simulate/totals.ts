@@ -26,6 +26,8 @@ export interface Totals {
   readonly widest: number;
   /** Furthest the origin gets from its start on each axis, signed, right and ahead. */
   readonly reach: { readonly right: number; readonly ahead: number };
+  /** Least and most of the origin's way on each axis, from its start. */
+  readonly path: { readonly right: readonly [number, number]; readonly ahead: readonly [number, number] };
   /** Bounding rectangle of all outlines where feet stand: across and along the start heading. */
   readonly floor: Floor;
   /** The same with the reach of an arm and what it holds all round, and then with the margin that a free floor needs. */
@@ -42,6 +44,11 @@ export interface Floor {
 export const REACH_OF_HEIGHT = 0.45;
 export const FREE_MARGIN = 0.5;
 
+function widen(range: [number, number], value: number): void {
+  range[0] = Math.min(range[0], value);
+  range[1] = Math.max(range[1], value);
+}
+
 const grown = ({ across, along }: Floor, by: number): Floor => ({ across: across + 2 * by, along: along + 2 * by });
 
 /** @param implement how far a racket or a blade reaches beyond the hand, metres. */
@@ -57,6 +64,8 @@ export function totalsOf(sim: Simulation, implement = 0): Totals {
   const chances: Record<ChanceUnit, number> = { step: 0, split: 0, turn: 0, arrival: 0, strike: 0, back: 0 };
   let widest = distance(sim.start.feet.left, sim.start.feet.right);
   const reach = { right: 0, ahead: 0 };
+  const right: [number, number] = [0, 0];
+  const ahead: [number, number] = [0, 0];
   const start = originOf(sim.start.feet);
   const prints = [sim.start.feet.left, sim.start.feet.right];
 
@@ -76,6 +85,8 @@ export function totalsOf(sim: Simulation, implement = 0): Totals {
       prints.push(action.to);
       widest = Math.max(widest, distance(feet.left, feet.right));
       const origin = originOf(feet);
+      widen(right, origin.x - start.x);
+      widen(ahead, origin.y - start.y);
       if (Math.abs(origin.x - start.x) > Math.abs(reach.right)) reach.right = origin.x - start.x;
       if (Math.abs(origin.y - start.y) > Math.abs(reach.ahead)) reach.ahead = origin.y - start.y;
     }
@@ -97,6 +108,7 @@ export function totalsOf(sim: Simulation, implement = 0): Totals {
     chances,
     widest,
     reach,
+    path: { right, ahead },
     floor,
     floorWithReach: grown(floor, reachOut),
     floorWithMargin: grown(floor, reachOut + FREE_MARGIN),

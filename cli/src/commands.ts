@@ -1,0 +1,175 @@
+import {
+  compare,
+  fit,
+  operate,
+  parse,
+  printPattern,
+  readPatternFile,
+  reportOf,
+  stepsToReach,
+  studyOf,
+  whatIf,
+  type FiledPattern,
+  type Level,
+  type Study,
+} from '@hopsk/core';
+import { BadInput, errorsOf, performerOf, placingOf, type Options } from './options.js';
+import { columns, findingLines, tableOf } from './table.js';
+
+/** What a command prints, and how it ends. */
+export interface Outcome {
+  readonly text: string;
+  readonly code: 0 | 1;
+}
+
+/** A file as it was read: its name for messages, and its text. */
+export interface Source {
+  readonly name: string;
+  readonly text: string;
+}
+
+const RANK: Readonly<Record<Level, number>> = { note: 1, beware: 2, stop: 3 };
+
+/** The pattern that is meant. @throws BadInput with file, line and column of what cannot be read. */
+function patternOf(source: Source, name: string | undefined): FiledPattern {
+  const { patterns, errors } = readPatternFile(source.text);
+  const [first] = errors;
+  if (first) throw new BadInput(`${source.name}:${first.line}: ${first.message}`);
+  const found = name === undefined ? patterns[0] : patterns.find((one) => one.name.toLowerCase() === name.toLowerCase());
+  if (!found)
+    throw new BadInput(
+      name === undefined
+        ? `${source.name} holds no pattern.`
+        : `${source.name} holds no pattern ‘${name}’: ${patterns.map((one) => one.name).join(', ')}`,
+    );
+  return found;
+}
+
+function readSteps(source: Source, pattern: FiledPattern): ReturnType<typeof parse> {
+  const parsed = parse(pattern.steps);
+  if (parsed.errors.length > 0) {
+    const lines = parsed.errors.map(
+      (error) =>
+        `${source.name}:${pattern.line + error.line - 1}:${error.column}: ${error.message}${error.nearest === null ? '' : ` Did you mean ‘${error.nearest}’?`}`,
+    );
+    throw new BadInput(lines.join('\n'));
+  }
+  return parsed;
+}
+
+function studied(source: Source, pattern: FiledPattern, options: Options): Study {
+  const performer = performerOf(options, pattern);
+  const text =
+    options.side === 'other'
+      ? operate('other side', { text: pattern.steps, hand: pattern.hand, lead: null, areaMirrored: false }).text
+      : pattern.steps;
+  const asked = { ...pattern, steps: text };
+  const placing = placingOf(options, pattern.area);
+  return studyOf(text, readSteps(source, asked), performer, pattern.shouldClose, {
+    ...(options.choices && { choices: options.choices }),
+    ...(options.seed !== undefined && { seed: options.seed }),
+    ...(placing && { placing }),
+  });
+}
+
+const json = (value: unknown): string => JSON.stringify(value, null, 2);
+
+export const COMMANDS: Readonly<Record<string, (sources: readonly Source[], options: Options) => Outcome>> = {
+  simulate: ([source], options) => {
+    const { report } = reported(source, options);
+    return { text: options.json ? json(report) : tableOf(report), code: 0 };
+  },
+  check: ([source], options) => {
+    const { report } = reported(source, options);
+    const bad = report.findings.some((one) => !one.intended && RANK[one.level] >= RANK[options.level]);
+    return { text: options.json ? json(report) : findingLines(report) || 'Nothing goes wrong here.', code: bad ? 1 : 0 };
+  },
+  mirror: ([source], options) => {
+    const pattern = patternOf(there(source), options.pattern);
+    const written = { text: pattern.steps, hand: pattern.hand, lead: pattern.lead === 'none' ? null : pattern.lead, areaMirrored: false };
+    const done = operate(options.operation, written);
+    return { text: options.json ? json(done) : done.text, code: 0 };
+  },
+  format: ([source], options) => {
+    const pattern = patternOf(there(source), options.pattern);
+    const text = printPattern(readSteps(there(source), pattern));
+    return { text: options.json ? json({ steps: text }) : text, code: 0 };
+  },
+  fit: ([source], options) => {
+    const pattern = patternOf(there(source), options.pattern);
+    const placing = placingOf(options, pattern.area);
+    if (placing === null) throw new BadInput('fit needs --area, such as squash or "room 3.2 × 4 m"');
+    const found = fit(readSteps(there(source), pattern), performerOf(options, pattern), placing);
+    const count = (n: number | null): string => (n === null ? `stays in all ${found.tried} that were tried` : `${n} repetitions`);
+    const table = columns([
+      ['one repetition', found.fits ? 'stays inside' : 'leaves the floor'],
+      ['largest scale', found.scale === null ? 'none' : found.scale.toFixed(3)],
+      ['as written', count(found.repetitions)],
+      ['every other one to the other side', count(found.alternating)],
+    ]);
+    return { text: options.json ? json(found) : table, code: 0 };
+  },
+  'steps-to-reach': (_sources, options) => {
+    if (options.distance === undefined) throw new BadInput('steps-to-reach needs --distance, metres');
+    if (options.least > options.most) throw new BadInput('--least is more than --most');
+    const answer = stepsToReach({
+      distance: options.distance,
+      step: { least: options.least, most: options.most },
+      inReach: options['in-reach'],
+      first: options.first ?? null,
+      last: options.last ?? null,
+      gather: options.gather,
+    });
+    const lines = [
+      ...(answer.steps ?? []).map((step, i): [string, string] => [
+        `${i + 1}`,
+        `${step.kind}${step.foot === null ? '' : `, ${step.foot} foot`}, ${step.metres.toFixed(2)} m`,
+      ]),
+      ['rule', answer.rule] as const,
+      ...answer.nearMisses.map((miss) => [`${miss.count} steps`, miss.why] as const),
+    ];
+    return { text: options.json ? json(answer) : columns(lines), code: answer.steps === null ? 1 : 0 };
+  },
+  compare: (sources, options) => {
+    const [first, second] = sources;
+    const one = there(first);
+    const other = second ?? one;
+    const a = patternOf(one, options.pattern);
+    const b = second ? patternOf(other, options.pattern) : readPatternFile(one.text).patterns.find((pattern) => pattern.name !== a.name);
+    if (!b) throw new BadInput(`${one.name} holds one pattern only; name a second file.`);
+    const found = compare(studied(one, a, options), studied(other, b, options));
+    const value = (n: number | null): string => (n === null ? 'never' : String(Math.round(n * 1000) / 1000));
+    const rows = found.lines
+      .filter((line) => line.changed)
+      .map(
+        (line) =>
+          [
+            line.what,
+            `${value(line.a)} → ${value(line.b)} ${line.unit === 'count' || line.unit === 'share' ? '' : line.unit}`.trim(),
+          ] as const,
+      );
+    const steps = found.steps.map((step) => `${step.side === 'a' ? '−' : '+'} ${step.text.replace(/\s+/g, ' ')}`);
+    return { text: options.json ? json(found) : [columns(rows), ...steps].join('\n'), code: 0 };
+  },
+};
+
+function there(source: Source | undefined): Source {
+  if (!source) throw new BadInput('A file, or a pattern on standard input, is needed.');
+  return source;
+}
+
+function reported(source: Source | undefined, options: Options): { report: ReturnType<typeof reportOf> } {
+  const from = there(source);
+  const pattern = patternOf(from, options.pattern);
+  const seen = studied(from, pattern, options);
+  const repeats =
+    options.repeats === undefined && options.errors === undefined
+      ? null
+      : whatIf(
+          readSteps(from, { ...pattern, steps: seen.text }),
+          seen.simulation.performer,
+          errorsOf(options.errors),
+          options.repeats ?? 1,
+        );
+  return { report: reportOf(seen, repeats) };
+}

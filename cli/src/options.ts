@@ -1,0 +1,160 @@
+import { parseArgs } from 'node:util';
+import {
+  areaOf,
+  bodyOf,
+  placedOn,
+  SCHOOLS,
+  schoolOf,
+  NO_ERRORS,
+  type Performer,
+  type Placing,
+  type Side,
+  type StepErrors,
+} from '@hopsk/core';
+import * as z from 'zod';
+
+/** What was typed cannot be done: said with its place, exit code 2. */
+export class BadInput extends Error {}
+
+export const HELP = `hopsk COMMAND [FILE] [options]      a file of patterns, or standard input
+
+  simulate         where the feet go, and what the pattern takes
+  check            what goes wrong; exit 1 on findings at or above --level
+  mirror           the text for the other side: --operation "mirror all" | "other hand" | "other lead" | "other side"
+  format           the text in its plain form
+  fit              largest scale and repetitions on --area
+  steps-to-reach   --distance M --least M --most M [--in-reach M] [--first left|right] [--last left|right] [--gather]
+  compare          two patterns of a file, or FILE and OTHER FILE
+
+  --pattern NAME        which pattern of the file (the first without it)
+  --height M --hip M --shoulder M --leg M --foot M --under-16
+  --stance CODE --lead left|right --hand left|right --side other
+  --area CODE | "room 3.2 × 4 m"   --start RIGHT,AHEAD   --facing DEGREES
+  --repeats N           do it N times; drift after one and N
+  --errors "second-foot=5,turn=10,swing=5,ahead=1.1,slower=left:1.3"   cm, degrees, factors
+  --choices 0,1,…  --seed N         branches of alternatives
+  --level note|beware|stop          of check (beware)
+  --json                what docs/cli.md describes
+
+Exit 0: fine · 1: findings at or above the level · 2: bad input`;
+
+const number = (low: number, high: number) =>
+  z.coerce.number(`is not a number`).min(low, `is less than ${low}`).max(high, `is more than ${high}`);
+const side = z.enum(['left', 'right'], 'is left or right');
+const list = z
+  .string()
+  .regex(/^\d+(,\d+)*$/, 'is a list such as 0,1,1')
+  .transform((text) => text.split(',').map(Number));
+
+const Options = z.object({
+  json: z.boolean().default(false),
+  help: z.boolean().default(false),
+  pattern: z.string().optional(),
+  height: number(0.8, 2.4).optional(),
+  hip: number(0.15, 0.6).optional(),
+  shoulder: number(0.18, 0.7).optional(),
+  leg: number(0.35, 1.4).optional(),
+  foot: number(0.12, 0.4).optional(),
+  'under-16': z.boolean().default(false),
+  stance: z
+    .string()
+    .refine((code) => schoolOf(code) !== undefined, `is no stance; known: ${SCHOOLS.map((one) => one.code).join(', ')}`)
+    .optional(),
+  lead: side.optional(),
+  hand: side.optional(),
+  side: z.enum(['other'], 'can only be other').optional(),
+  area: z.string().optional(),
+  start: z
+    .string()
+    .regex(/^-?\d+(\.\d+)?,-?\d+(\.\d+)?$/, 'is a place such as 0.5,-2')
+    .optional(),
+  facing: number(-360, 360).default(0),
+  repeats: number(1, 1000).pipe(z.int('is not a whole number')).optional(),
+  errors: z.string().optional(),
+  choices: list.optional(),
+  seed: number(0, 4294967295).pipe(z.int('is not a whole number')).optional(),
+  level: z.enum(['note', 'beware', 'stop'], 'is note, beware or stop').default('beware'),
+  operation: z
+    .enum(['mirror all', 'other hand', 'other lead', 'other side'], 'is mirror all, other hand, other lead or other side')
+    .default('mirror all'),
+  distance: number(0, 1000).optional(),
+  least: number(0.01, 100).default(0.3),
+  most: number(0.01, 100).default(0.9),
+  'in-reach': number(0, 100).default(0),
+  first: side.optional(),
+  last: side.optional(),
+  gather: z.boolean().default(false),
+});
+export type Options = z.infer<typeof Options>;
+
+const FLAGS = ['json', 'help', 'under-16', 'gather'];
+
+/** The command, its files and options. @throws BadInput with the option and what is wrong with it. */
+export function readArguments(argv: readonly string[]): { command: string; files: readonly string[]; options: Options } {
+  let parsed;
+  try {
+    parsed = parseArgs({
+      args: [...argv],
+      allowPositionals: true,
+      options: Object.fromEntries(
+        Object.keys(Options.shape).map((name) => [name, { type: FLAGS.includes(name) ? 'boolean' : 'string' }]),
+      ) as never,
+    });
+  } catch (error) {
+    throw new BadInput((error as Error).message.replace(/\. To specify.*$/s, '.'));
+  }
+  const read = Options.safeParse(parsed.values);
+  if (!read.success) {
+    const [issue] = read.error.issues;
+    throw new BadInput(`--${String(issue?.path[0])} ${issue?.message}`);
+  }
+  const [command = '', ...files] = parsed.positionals;
+  return { command, files, options: read.data };
+}
+
+/** For whom: measured or estimated body, stance, hand and lead; the pattern's own where nothing is said. */
+export function performerOf(options: Options, written: { school: string; hand: Side; lead: Side | 'none' }): Performer {
+  const school = schoolOf(options.stance ?? written.school) ?? SCHOOLS[0];
+  const { height, hip, shoulder, leg, foot } = options;
+  const measures = { height: height ?? null, hip: hip ?? null, shoulder: shoulder ?? null, leg: leg ?? null, foot: foot ?? null };
+  const lead = options.lead ?? (written.lead === 'none' ? null : written.lead);
+  return {
+    body: bodyOf(measures, options['under-16']),
+    school,
+    lead: school.staggered ? (lead ?? 'left') : null,
+    playing: options.hand ?? written.hand,
+  };
+}
+
+export function placingOf(options: Options, areaOfPattern: string): Placing | null {
+  const said = options.area ?? areaOfPattern;
+  if (said === '') return null;
+  const area = areaOf(said);
+  if (area === null) throw new BadInput(`--area ${said} is no floor; try squash, or "room 3.2 × 4 m"`);
+  const [x, y] = options.start?.split(',').map(Number) ?? [];
+  return { ...placedOn(area), ...(x !== undefined && y !== undefined && { at: { x, y } }), facing: options.facing };
+}
+
+/** Errors an athlete makes, from 'second-foot=5,turn=10'. Lengths in cm, angles in degrees. */
+export function errorsOf(said: string | undefined): StepErrors {
+  let errors = NO_ERRORS;
+  for (const part of said?.split(',') ?? []) {
+    const [name, value = ''] = part.split('=').map((text) => text.trim());
+    const bad = (): BadInput =>
+      new BadInput(`--errors ‘${part}’ is not understood; such as second-foot=5, turn=10, swing=5, ahead=1.1, slower=left:1.3`);
+    if (name === 'slower') {
+      const [to, factor] = value.split(':');
+      if ((to !== 'left' && to !== 'right') || !(Number(factor) > 0 && Number(factor) <= 5)) throw bad();
+      errors = { ...errors, slower: { side: to, factor: Number(factor) } };
+      continue;
+    }
+    const n = Number(value);
+    if (value === '' || !Number.isFinite(n) || Math.abs(n) > 180) throw bad();
+    if (name === 'second-foot') errors = { ...errors, secondFoot: n / 100 };
+    else if (name === 'turn') errors = { ...errors, turnShort: n };
+    else if (name === 'swing') errors = { ...errors, swingShort: n };
+    else if (name === 'ahead' && n > 0.1 && n < 5) errors = { ...errors, ahead: n };
+    else throw bad();
+  }
+  return errors;
+}
