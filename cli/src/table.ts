@@ -6,7 +6,8 @@ export function columns(rows: readonly (readonly [string, string])[]): string {
   return rows.map(([name, value]) => `${name.padEnd(wide + 2)}${value}`).join('\n');
 }
 
-const m = (metres: number): string => `${metres.toFixed(3)} m`;
+/** A hair below nothing is nothing. */
+const m = (metres: number): string => `${metres.toFixed(3).replace(/^-(0\.0+)$/, '$1')} m`;
 const pair = (side: { left: number; right: number }): string => `left ${side.left}, right ${side.right}`;
 const share = (part: number): string => `${Math.round(part * 100)} %`;
 
