@@ -36,7 +36,7 @@ export function tableOf(report: Report): string {
     ['floor', `${m(floor.across)} × ${m(floor.along)}; with reach ${m(floorWithReach.across)} × ${m(floorWithReach.along)}`],
     [
       'states',
-      Object.entries(states)
+      (Object.entries(states) as [string, number][])
         .filter(([, part]) => part > 0)
         .map(([state, part]) => `${state === 'stopSafe' ? 'stop-safe' : state} ${share(part)}`)
         .join(', '),

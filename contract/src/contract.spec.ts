@@ -22,7 +22,7 @@ describe('what crosses the wire', () => {
     expect(said(AthleteDraft, { ...athlete, name: 'a\u202eb' })).toEqual(['name holds characters that cannot be seen']);
     expect(said(AthleteDraft, { ...athlete, name: undefined })).toEqual(['name is missing']);
     expect(said(AthleteDraft, { ...athlete, name: 'x'.repeat(81) })[0]).toContain('80');
-    expect(said(AthleteDraft, { ...athlete, school: 'tripod' })).toEqual(['school is not a stance we know']);
+    expect(said(AthleteDraft, { ...athlete, school: 'Tri Pod' })).toEqual(['school is not a code']);
   });
 
   it('keeps doses within a day’s sense', () => {

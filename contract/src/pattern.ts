@@ -1,5 +1,6 @@
-import { DOSE_LIMITS, NOTATION_LIMITS } from '@hopsk/core';
+import { areaOf, DOSE_LIMITS, FILE_LIMITS, NOTATION_LIMITS } from '@hopsk/core';
 import * as z from 'zod';
+import { SchoolChoicesSchema } from './teaching.js';
 import { between, Code, Id, line, note, SideName, whole } from './common.js';
 
 const seconds = (most: number) => between(0, most, 's');
@@ -40,6 +41,13 @@ export const PatternDraft = z.object({
   lead: z.enum(['left', 'right', 'none']),
   shouldClose: z.boolean(),
   dose: Dose.nullable(),
+  tags: z.array(line(24)).max(FILE_LIMITS.tags, `holds more than ${FILE_LIMITS.tags} tags`).default([]),
+  /** The floor it is meant for; empty where none is said. */
+  area: note(40)
+    .refine((said) => said === '' || areaOf(said) !== null, 'is no floor we know')
+    .default(''),
+  /** What this pattern holds where schools differ. */
+  schools: SchoolChoicesSchema.default({}),
 });
 export type PatternDraft = z.infer<typeof PatternDraft>;
 
@@ -48,3 +56,12 @@ export type Pattern = z.infer<typeof Pattern>;
 
 export const PatternSave = PatternDraft.extend({ id: Id, version: z.int().min(0) });
 export type PatternSave = z.infer<typeof PatternSave>;
+
+/** A pattern as it was saved once. */
+export const PatternVersion = z.object({
+  version: z.int(),
+  name: z.string(),
+  steps: z.string(),
+  savedAt: z.iso.datetime({ offset: true }),
+});
+export type PatternVersion = z.infer<typeof PatternVersion>;

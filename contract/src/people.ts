@@ -1,6 +1,7 @@
-import { MEASURE_LIMITS, SCHOOLS } from '@hopsk/core';
+import { MEASURE_LIMITS } from '@hopsk/core';
 import * as z from 'zod';
 import { between, Code, Id, line, SideName } from './common.js';
+import { OwnWay, SchoolChoicesSchema } from './teaching.js';
 
 export const AGE_GROUPS = ['under 10', '10–12', '13–15', '16–17', 'adult', 'veteran'] as const;
 export const LEVELS = ['beginner', 'intermediate', 'advanced'] as const;
@@ -30,7 +31,11 @@ export const AthleteDraft = z.object({
   leg: measure('leg'),
   foot: measure('foot'),
   sport: line(40),
-  school: Code.refine((code) => SCHOOLS.some((school) => school.code === code), 'is not a stance we know'),
+  /** One of everybody's stances or of the club's own. */
+  school: Code,
+  /** How they stand other than that, and what they hold where schools differ. */
+  stance: OwnWay.nullable().default(null),
+  schools: SchoolChoicesSchema.default({}),
   level: z.enum(LEVELS),
   ageGroup: z.enum(AGE_GROUPS),
   cautions: z.array(line(120)).max(10, 'holds more than 10 cautions'),

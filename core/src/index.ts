@@ -5,6 +5,8 @@ export * from './body/body.js';
 export * from './body/foot.js';
 export * from './stance/school.js';
 export * from './stance/stance.js';
+export * from './stance/override.js';
+export * from './stance/check.js';
 export type * from './notation/ast.js';
 export { placeOf, type Span } from './notation/places.js';
 export { parse } from './notation/parse.js';

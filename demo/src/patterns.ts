@@ -10,7 +10,15 @@ const timed = (work: number, rounds: number, rest: number, sets = 1, setRest: nu
   setRest,
 });
 const counted = (work: number, rounds: number, rest: number | null): Dose => ({ mode: 'reps', work, rounds, sets: 1, rest, setRest: null });
-const base = { hand: 'right', lead: 'none', shouldClose: true, school: 'square-ready' } as const;
+const base = {
+  hand: 'right',
+  lead: 'none',
+  shouldClose: true,
+  school: 'square-ready',
+  tags: [],
+  area: '',
+  schools: {},
+} satisfies Partial<PatternDraft>;
 const squash = { ...base, sport: 'squash' } as const;
 const table = { ...base, sport: 'table tennis' } as const;
 const karate = { ...base, sport: 'karate', school: 'mixed-45', lead: 'left' } as const;

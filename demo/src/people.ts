@@ -23,6 +23,8 @@ const base: AthleteDraft = {
   shoulder: null,
   leg: null,
   foot: null,
+  stance: null,
+  schools: {},
   sport: 'squash',
   school: 'square-ready',
   level: 'intermediate',

@@ -14,6 +14,7 @@ import { webFiles } from './http/static.js';
 import { patternRoutes } from './patterns/routes.js';
 import { peopleRoutes } from './people/routes.js';
 import { runRoutes } from './runs/routes.js';
+import { teachingRoutes } from './teaching/routes.js';
 import { transferRoutes } from './transfer/routes.js';
 
 /** The whole server as one Express application; listening is somebody else's. */
@@ -56,7 +57,7 @@ export function createApp(
     actorOf(request);
     response.json(await phone());
   });
-  api.use(peopleRoutes(pool), patternRoutes(pool), runRoutes(pool), transferRoutes(pool));
+  api.use(peopleRoutes(pool), patternRoutes(pool), runRoutes(pool), teachingRoutes(pool), transferRoutes(pool));
   api.use(() => {
     throw notFound('address');
   });

@@ -13,6 +13,8 @@ export const sampleAthlete: AthleteDraft = {
   foot: null,
   sport: 'squash',
   school: 'square-ready',
+  stance: null,
+  schools: {},
   level: 'beginner',
   ageGroup: 'adult',
   cautions: [],
@@ -29,4 +31,7 @@ export const samplePattern: PatternDraft = {
   lead: 'none',
   shouldClose: true,
   dose: null,
+  tags: [],
+  area: '',
+  schools: {},
 };

@@ -148,7 +148,7 @@ describe('what if', () => {
   });
 
   it('begins with what the athlete is known for', () => {
-    expect(errorsFrom(['turn-short']).turnShort).toBe(15);
+    expect(errorsFrom(['turns short']).turnShort).toBe(15);
     expect(errorsFrom([])).toEqual(NO_ERRORS);
   });
 });

@@ -83,13 +83,16 @@ export function whatIf(script: Script, performer: Performer, errors: StepErrors,
   return { once: driftOf(once), after: driftOf(simulation), repetitions, lostAfter, closesAfter, simulation };
 }
 
-/** Errors to begin with from what an athlete is known for, by fault codes (common practice, no source). */
+/** Errors to begin with from what an athlete is known for (sizes: common practice, no source). */
 export function errorsFrom(bias: readonly string[]): StepErrors {
   return {
     ...NO_ERRORS,
-    ...(bias.includes('follow-uneven') && { secondFoot: 0.05 }),
-    ...(bias.includes('turn-short') && { turnShort: 15 }),
-    ...(bias.includes('turn-far') && { turnShort: -15 }),
-    ...((bias.includes('long-step') || bias.includes('retreat-short')) && { ahead: 1.15 }),
+    ...(bias.includes('second foot long') && { secondFoot: 0.05 }),
+    ...(bias.includes('second foot short') && { secondFoot: -0.05 }),
+    ...(bias.includes('turns short') && { turnShort: 15 }),
+    ...(bias.includes('swings short') && { swingShort: 10 }),
+    ...(bias.includes('forward longer than back') && { ahead: 1.15 }),
+    ...(bias.includes('left side slower') && { slower: { side: 'left', factor: 1.2 } as const }),
+    ...(bias.includes('right side slower') && { slower: { side: 'right', factor: 1.2 } as const }),
   };
 }

@@ -6,6 +6,7 @@ const RAD = Math.PI / 180;
 /** A size between the marks: so many times a body measure, or a rule that follows from where heel or toe stand. */
 export type Span =
   | { readonly rule: 'times'; readonly n: number; readonly of: 'hip' | 'shoulder' | 'foot' | 'leg' }
+  | { readonly rule: 'metres'; readonly metres: number }
   | { readonly rule: 'big-toe-through-rear-heel' }
   | { readonly rule: 'heels-on-one-line' }
   | { readonly rule: 'heels-apart'; readonly feet: number };
@@ -153,8 +154,9 @@ export const SCHOOLS: readonly [School, ...School[]] = [
   },
 ];
 
-export function schoolOf(code: string): School | undefined {
-  return SCHOOLS.find((school) => school.code === code);
+/** A stance by its code: one of the club's own first, then those to begin with. */
+export function schoolOf(code: string, own: readonly School[] = []): School | undefined {
+  return [...own, ...SCHOOLS].find((school) => school.code === code);
 }
 
 /** Metres across (width) or along (length) the facing line that a school's span means for this body. */
@@ -164,6 +166,8 @@ export function spanMetres(span: Span, school: School, body: Body): number {
   switch (span.rule) {
     case 'times':
       return span.n * body[span.of].metres;
+    case 'metres':
+      return span.metres;
     case 'big-toe-through-rear-heel': {
       // Across the facing line: from the lead mark inward to its big toe, then from the rear heel outward to its mark.
       const bigToe = BIG_TOE_INWARD * body.breadth.metres * Math.cos(lead * RAD) - (1 - BALL_FROM_HEEL) * foot * Math.sin(lead * RAD);

@@ -1,4 +1,13 @@
-insert into pattern (club_id, id, name, steps, sport, school, hand, lead, should_close, dose)
-values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)
-on conflict (club_id, id) do nothing
-returning id, version, name, steps, sport, school, hand, lead, should_close as "shouldClose", dose, archived_at as "archivedAt"
+with saved as (
+  insert into pattern (club_id, id, name, steps, sport, school, hand, lead, should_close, dose, tags, area, schools)
+  values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13)
+  on conflict (club_id, id) do nothing
+  returning *
+), kept as (
+  insert into pattern_version (club_id, pattern_id, version, name, steps)
+  select club_id, id, version, name, steps from saved
+)
+select id, version, name, steps, sport, school, hand, lead, should_close as "shouldClose", dose, tags, area, schools,
+       archived_at as "archivedAt"
+from saved
+where club_id = $1

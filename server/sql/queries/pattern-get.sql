@@ -1,3 +1,4 @@
-select id, version, name, steps, sport, school, hand, lead, should_close as "shouldClose", dose, archived_at as "archivedAt"
+select id, version, name, steps, sport, school, hand, lead, should_close as "shouldClose", dose, tags, area, schools,
+   archived_at as "archivedAt"
 from pattern
 where club_id = $1 and id = $2

@@ -1,4 +1,13 @@
-update pattern
-set name = $3, steps = $4, sport = $5, school = $6, hand = $7, lead = $8, should_close = $9, dose = $10, version = version + 1, updated_at = now()
-where club_id = $1 and id = $2 and version = $11
-returning id, version, name, steps, sport, school, hand, lead, should_close as "shouldClose", dose, archived_at as "archivedAt"
+with saved as (
+  update pattern
+  set name = $3, steps = $4, sport = $5, school = $6, hand = $7, lead = $8, should_close = $9, dose = $10, tags = $11, area = $12,
+      schools = $13, version = version + 1, updated_at = now()
+  where club_id = $1 and id = $2 and version = $14
+  returning *
+), kept as (
+  insert into pattern_version (club_id, pattern_id, version, name, steps)
+  select club_id, id, version, name, steps from saved
+)
+select id, version, name, steps, sport, school, hand, lead, should_close as "shouldClose", dose, tags, area, schools,
+       archived_at as "archivedAt"
+from saved

@@ -7,7 +7,7 @@ import { migrations, one, run } from './sql.js';
 
 const folder = fileURLToPath(new URL('../../sql/queries/', import.meta.url));
 const queries = readdirSync(folder).map((name) => ({ name, text: readFileSync(folder + name, 'utf8') }));
-const OWNED = ['athlete', 'pattern', 'run', 'run_athlete', 'run_event', 'tally', 'praise', 'coach'];
+const OWNED = ['athlete', 'pattern', 'run', 'run_athlete', 'run_event', 'tally', 'praise', 'coach', 'teaching', 'pattern_version'];
 /** Whom a sign-in is for is not known before it: these three find the club, and nothing else. */
 const BEFORE_SIGN_IN = ['coach-by-email.sql', 'demo-coach.sql', 'door.sql'];
 

@@ -1,4 +1,4 @@
-import type { Pattern, PatternSave } from '@hopsk/contract';
+import type { Pattern, PatternSave, PatternVersion } from '@hopsk/contract';
 import { one, run, type Db } from '../db/sql.js';
 
 const fields = (p: PatternSave): unknown[] => [
@@ -10,6 +10,9 @@ const fields = (p: PatternSave): unknown[] => [
   p.lead,
   p.shouldClose,
   p.dose === null ? null : JSON.stringify(p.dose),
+  p.tags,
+  p.area,
+  JSON.stringify(p.schools),
 ];
 
 export const listPatterns = (db: Db, clubId: string): Promise<Pattern[]> => run<Pattern>(db, 'pattern-list', clubId);
@@ -22,3 +25,6 @@ export const savePattern = (db: Db, clubId: string, p: PatternSave): Promise<Pat
   one<Pattern>(db, 'pattern-save', clubId, p.id, ...fields(p), p.version);
 export const archivePattern = (db: Db, clubId: string, id: string, archived: boolean): Promise<Pattern | null> =>
   one<Pattern>(db, 'pattern-archive', clubId, id, archived);
+/** What was saved of a pattern, newest first. */
+export const listVersions = (db: Db, clubId: string, id: string): Promise<PatternVersion[]> =>
+  run<PatternVersion>(db, 'pattern-versions', clubId, id);

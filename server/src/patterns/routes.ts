@@ -2,13 +2,19 @@ import { PatternSave } from '@hopsk/contract';
 import { Router } from 'express';
 import type { Pool } from '../db/pool.js';
 import { archiveRoute, saveRoutes } from '../http/records.js';
+import { idOf, notFound } from '../http/problem.js';
 import { actorOf } from '../http/session.js';
-import { addPattern, archivePattern, getPattern, listPatterns, savePattern } from './patterns.js';
+import { addPattern, archivePattern, getPattern, listPatterns, listVersions, savePattern } from './patterns.js';
 
 export function patternRoutes(pool: Pool): Router {
   const router = Router();
   router.get('/patterns', async (request, response) => {
     response.json(await listPatterns(pool, actorOf(request).clubId));
+  });
+  router.get('/patterns/:id/versions', async (request, response) => {
+    const versions = await listVersions(pool, actorOf(request).clubId, idOf(request, 'pattern'));
+    if (versions.length === 0) throw notFound('pattern');
+    response.json(versions);
   });
   saveRoutes(router, pool, 'patterns', 'pattern', PatternSave, { add: addPattern, save: savePattern, get: getPattern });
   archiveRoute(router, pool, 'patterns', 'pattern', archivePattern);

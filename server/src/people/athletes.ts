@@ -18,6 +18,8 @@ const fields = (a: AthleteSave): unknown[] => [
   a.cautions,
   a.bias,
   a.focus,
+  a.stance === null ? null : JSON.stringify(a.stance),
+  JSON.stringify(a.schools),
 ];
 
 export const listAthletes = (db: Db, clubId: string): Promise<Athlete[]> => run<Athlete>(db, 'athlete-list', clubId);

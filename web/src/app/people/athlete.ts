@@ -129,11 +129,16 @@ export class AthleteScreen implements HoldsTyping {
     this.store.dispatch(recordActions.archive({ kind: 'people', id: this.id(), archived }));
   }
 
+  /** What the stance page sets, and this form leaves as it is. */
+  private kept: Pick<AthleteSave, 'stance' | 'schools'> = { stance: null, schools: {} };
+
   private record(): AthleteSave {
     const value = this.form.getRawValue();
     const metres = (text: string): number | null => (text.trim() === '' ? null : parseLength(text, this.units()));
     return {
       ...value,
+      stance: this.kept.stance,
+      schools: this.kept.schools,
       id: this.id(),
       version: this.version,
       height: metres(value.height),
@@ -150,8 +155,9 @@ export class AthleteScreen implements HoldsTyping {
 
   private fill(athlete: Athlete): void {
     this.version = athlete.version;
+    this.kept = { stance: athlete.stance, schools: athlete.schools };
     const shown = (metres: number | null): string => (metres === null ? '' : formatLength(metres, this.units(), 1).replace(/\.0 /, ' '));
-    const { id: _id, version: _version, archivedAt: _archived, ...rest } = athlete;
+    const { id: _id, version: _version, archivedAt: _archived, stance: _stance, schools: _schools, ...rest } = athlete;
     this.form.reset({
       ...rest,
       height: shown(athlete.height),

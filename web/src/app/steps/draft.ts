@@ -15,7 +15,7 @@ export function draftOf(pattern: Pattern | null): Draft {
     const { id: _id, version: _version, archivedAt: _archived, ...draft } = pattern;
     return draft;
   }
-  return { name: '', steps: '', sport: '', school: 'square-ready', hand: 'right', lead: 'none', shouldClose: true, dose: null };
+  return { name: '', steps: '', sport: '', school: 'square-ready', hand: 'right', lead: 'none', shouldClose: true, dose: null, tags: [], area: '', schools: {} };
 }
 
 /** Who does a pattern, and the text as they do it: the athlete's body, hand and lead in the pattern's stance. */

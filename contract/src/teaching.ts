@@ -1,0 +1,62 @@
+import { SCHOOLS, TOPICS, type School, type SchoolChoices, type StanceOverride } from '@hopsk/core';
+import * as z from 'zod';
+import { between, Code, line, note } from './common.js';
+
+/** What is chosen where schools differ: a topic with one of its options; unknown topics are refused. */
+export const SchoolChoicesSchema = z
+  .record(z.string(), z.string())
+  .superRefine((choices, context) => {
+    for (const [topic, option] of Object.entries(choices)) {
+      const known = (TOPICS as Record<string, { options: Record<string, string> }>)[topic];
+      if (!known) context.addIssue({ code: 'custom', path: [topic], message: 'is no topic on which schools differ' });
+      else if (!(option in known.options))
+        context.addIssue({ code: 'custom', path: [topic], message: `must be one of: ${Object.keys(known.options).join(', ')}` });
+    }
+  })
+  .transform((choices) => choices as SchoolChoices);
+
+const Span = z.union([
+  z.object({ rule: z.literal('times'), n: between(0, 3), of: z.enum(['hip', 'shoulder', 'foot', 'leg']) }),
+  z.object({ rule: z.literal('metres'), metres: between(0, 1.5, 'm') }),
+  z.object({ rule: z.literal('big-toe-through-rear-heel') }),
+  z.object({ rule: z.literal('heels-on-one-line') }),
+  z.object({ rule: z.literal('heels-apart'), feet: between(0.5, 4) }),
+]);
+const toe = between(-60, 120, '°');
+const Heel = z.enum(['down', 'light', 'up']);
+
+/** A club's own stance. Its code may not be one that the program knows. */
+export const OwnStance = z.object({
+  code: Code.refine((code) => !SCHOOLS.some((school) => school.code === code), 'is a stance that everybody knows already'),
+  name: line(40),
+  says: note(200),
+  staggered: z.boolean(),
+  width: Span,
+  length: Span,
+  toes: z.object({ lead: toe, rear: toe }),
+  leadShare: between(0, 1),
+  heels: z.object({ lead: Heel, rear: Heel }),
+  onLine: z.boolean(),
+  knees: note(120),
+}) satisfies z.ZodType<School>;
+
+const own = (low: number, high: number, unit: string) => between(low, high, unit).nullable().default(null);
+
+/** How one athlete stands other than their school. */
+export const OwnWay = z.object({
+  width: own(0, 1.5, 'm'),
+  length: own(0, 1.5, 'm'),
+  leadToe: own(-60, 120, '°'),
+  rearToe: own(-60, 120, '°'),
+}) satisfies z.ZodType<StanceOverride>;
+
+/** What a club teaches: its choices where schools differ, and its own stances. */
+export const Teaching = z.object({
+  version: z.int().min(0),
+  choices: SchoolChoicesSchema,
+  stances: z
+    .array(OwnStance)
+    .max(30, 'holds more than 30 stances')
+    .refine((all) => new Set(all.map((one) => one.code)).size === all.length, 'holds a code twice'),
+});
+export type Teaching = z.infer<typeof Teaching>;

@@ -1,0 +1,3 @@
+select version, choices, stances
+from teaching
+where club_id = $1

@@ -1,0 +1,32 @@
+import { Teaching } from '@hopsk/contract';
+import { Router } from 'express';
+import type { Pool } from '../db/pool.js';
+import { one, type Db } from '../db/sql.js';
+import { read } from '../http/problem.js';
+import { actorOf } from '../http/session.js';
+import { refuseStale } from '../http/versioned.js';
+
+/** A club that has not chosen anything yet. */
+const NOTHING: Teaching = { version: 0, choices: {}, stances: [] };
+
+const getTeaching = (db: Db, clubId: string): Promise<Teaching | null> => one<Teaching>(db, 'teaching-get', clubId);
+
+/** What a club teaches: one record a club, replaced as a whole and never over somebody else's save. */
+export function teachingRoutes(pool: Pool): Router {
+  const router = Router();
+  router.get('/teaching', async (request, response) => {
+    response.json((await getTeaching(pool, actorOf(request).clubId)) ?? NOTHING);
+  });
+  router.put('/teaching', async (request, response) => {
+    const { clubId } = actorOf(request);
+    const sent = read(Teaching, request.body);
+    const values = [JSON.stringify(sent.choices), JSON.stringify(sent.stances)];
+    const kept =
+      sent.version === 0
+        ? await one<Teaching>(pool, 'teaching-add', clubId, ...values)
+        : await one<Teaching>(pool, 'teaching-save', clubId, ...values, sent.version);
+    if (!kept) refuseStale('page of schools', sent, (await getTeaching(pool, clubId)) ?? NOTHING);
+    response.json(kept);
+  });
+  return router;
+}

@@ -1,0 +1,77 @@
+import { athlete, Coach, openHouse, pattern, type House } from '../testing/house.js';
+
+const bent = {
+  code: 'old-loft',
+  name: 'Old loft',
+  says: '',
+  staggered: true,
+  width: { rule: 'times', n: 1, of: 'hip' },
+  length: { rule: 'metres', metres: 0.4 },
+  toes: { lead: 0, rear: 45 },
+  leadShare: 0.5,
+  heels: { lead: 'down', rear: 'up' },
+  onLine: false,
+  knees: '',
+};
+
+describe('what a club teaches', () => {
+  let house: House;
+  let coach: Coach;
+  let other: Coach;
+  beforeAll(async () => {
+    house = await openHouse();
+    coach = await Coach.of(house, 'Club');
+    other = await Coach.of(house, 'Other');
+  });
+  afterAll(() => house.close());
+
+  it('is nothing at first, one record a club, seen by nobody else, and never saved over somebody else’s save', async () => {
+    expect((await coach.get('/teaching').expect(200)).body).toEqual({ version: 0, choices: {}, stances: [] });
+    const mine = { version: 0, choices: { crossing: 'never' }, stances: [bent] };
+    expect((await coach.put('/teaching', mine).expect(200)).body).toEqual({ ...mine, version: 1 });
+    const { body } = await coach.put('/teaching', { ...mine, choices: {} }).expect(409);
+    expect(body.changed).toEqual(['choices']);
+    await coach.put('/teaching', { ...mine, version: 1, choices: {} }).expect(200);
+    await coach.put('/teaching', { ...mine, version: 1 }).expect(409);
+    expect((await other.get('/teaching').expect(200)).body.stances).toEqual([]);
+  });
+
+  it('names the field that cannot be', async () => {
+    const put = async (change: object): Promise<{ path: string; message: string }[]> =>
+      (await other.put('/teaching', { version: 0, choices: {}, stances: [], ...change }).expect(400)).body.fields;
+    expect(await put({ choices: { crossing: 'sideways' } })).toEqual([
+      { path: 'choices.crossing', message: 'must be one of: never, behind, said' },
+    ]);
+    expect((await put({ choices: { moon: 'on' } }))[0]?.message).toBe('is no topic on which schools differ');
+    expect((await put({ stances: [{ ...bent, code: 'square-ready' }] }))[0]?.message).toContain('everybody knows');
+    expect((await put({ stances: [bent, bent] }))[0]?.message).toBe('holds a code twice');
+    expect((await put({ stances: [{ ...bent, toes: { lead: 0, rear: 300 } }] }))[0]?.path).toBe('stances.0.toes.rear');
+  });
+
+  it('athletes and patterns keep how they depart from it', async () => {
+    const ada = athlete({ stance: { width: 0.5, length: null, leadToe: null, rearToe: null }, schools: { crossing: 'behind' } });
+    expect((await coach.put(`/athletes/${ada.id}`, ada).expect(201)).body).toEqual(
+      jasmine.objectContaining({ stance: ada.stance, schools: ada.schools }),
+    );
+    const odd = pattern({ tags: ['lunge', 'corner'], area: 'room 3.2 × 4 m', schools: { 'no-approach': 'on' } });
+    expect((await coach.put(`/patterns/${odd.id}`, odd).expect(201)).body).toEqual(
+      jasmine.objectContaining({ tags: odd.tags, area: odd.area, schools: odd.schools }),
+    );
+    const wrong = await coach.put(`/patterns/${odd.id}`, { ...odd, version: 1, area: 'the moon' }).expect(400);
+    expect(wrong.body.fields).toEqual([{ path: 'area', message: 'is no floor we know' }]);
+  });
+
+  it('every save of a pattern is kept, for its own club', async () => {
+    const one = pattern({ steps: 'split' });
+    await coach.put(`/patterns/${one.id}`, one).expect(201);
+    await coach.put(`/patterns/${one.id}`, { ...one, version: 1, steps: 'split, advance' }).expect(200);
+    // A save that is refused leaves no version behind.
+    await coach.put(`/patterns/${one.id}`, { ...one, version: 1, steps: 'lost' }).expect(409);
+    const { body } = await coach.get(`/patterns/${one.id}/versions`).expect(200);
+    expect(body.map((version: { version: number; steps: string }) => [version.version, version.steps])).toEqual([
+      [2, 'split, advance'],
+      [1, 'split'],
+    ]);
+    await other.get(`/patterns/${one.id}/versions`).expect(404);
+  });
+});
