@@ -30,6 +30,7 @@ function underWay(sim: Simulation, move: SimMove, choices: HeldChoices): Finding
   if (!move.moving || move.actions.length === 0 || mayCross(move, choices)) return [];
   const tolerance = sim.target.tolerance * STANCE_TOLERANCE.movingFactor;
   const { before } = move;
+  const meets = move.means.includes('touch');
   const inherited = {
     crossed: crossedBy(before.feet, before.heading, tolerance),
     narrow: narrowBy(before.feet, before.heading, sim.target, tolerance),
@@ -41,11 +42,13 @@ function underWay(sim: Simulation, move: SimMove, choices: HeldChoices): Finding
   for (let k = 1; k < SAMPLES; k++) {
     const t = move.start + ((move.end - move.start) * k) / SAMPLES;
     const now = feetAt(sim, t);
+    // In the air there is no base.
+    if (now.left.inAir && now.right.inAir) continue;
     const cross = crossedBy(now, now.heading, tolerance);
     const thin = narrowBy(now, now.heading, sim.target, tolerance);
     if (cross > crossed.by) crossed = { by: cross, at: t };
-    if (thin > narrow.by) narrow = { by: thin, at: t };
-    if (touched < 0 && !inherited.touching && !now.left.inAir && !now.right.inAir && touching(now, sim)) touched = t;
+    if (!meets && thin > narrow.by) narrow = { by: thin, at: t };
+    if (!meets && touched < 0 && !inherited.touching && !now.left.inAir && !now.right.inAir && touching(now, sim)) touched = t;
   }
   const found: Finding[] = [];
   if (crossed.at >= 0) {

@@ -35,7 +35,7 @@ export interface MoveResult {
   readonly landing: number;
   readonly units: readonly ChanceUnit[];
   /** What it may do without a finding. */
-  readonly means: readonly ('wide' | 'pass' | 'cross')[];
+  readonly means: readonly ('wide' | 'pass' | 'cross' | 'touch')[];
   /** Whether a move is under way; a hold only stands. */
   readonly moving: boolean;
   /** What it counts as, apart from its contacts. */

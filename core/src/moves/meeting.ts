@@ -69,7 +69,7 @@ export function meeting(
     after: { ...before, feet: feet },
     landing: end,
     units: ['step'],
-    means: [],
+    means: ['touch'],
     moving: true,
     tally: flight > 0 ? { landing: 'gallop' } : {},
   };
@@ -98,7 +98,7 @@ export function pendulum(
     { foot: near, kind: 'step', start: seconds * 0.4, end: seconds, from: before.feet[near], to: out, contact: true },
   ];
   const feet = { [far]: landed, [near]: out } as unknown as Feet;
-  return { seconds, actions, after: { ...before, feet }, landing: seconds, units: ['step'], means: [], moving: true };
+  return { seconds, actions, after: { ...before, feet }, landing: seconds, units: ['step'], means: ['touch'], moving: true };
 }
 
 /** A half step: one foot goes `metres` on a bearing and comes back; the other stays. */

@@ -39,7 +39,7 @@ export function squareUp(before: Posture, footSeconds: number, school: School, b
     after: { ...before, feet: stands, lead: wanted.lead, leftShare: wanted.leftShare },
     landing: seconds,
     units: ['step'],
-    means: ['wide', 'pass'],
+    means: ['wide', 'pass', 'touch'],
     moving: true,
   };
 }

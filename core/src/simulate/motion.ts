@@ -65,7 +65,9 @@ export function feetAt(sim: Simulation, t: number): FeetNow {
     }
     return still(now);
   };
-  const share = move.end > move.start ? minimumJerk((t - move.start) / (move.end - move.start)) : 1;
+  // The body has turned when the feet have landed.
+  const turned = move.actions.reduce((end, action) => Math.max(end, action.end), move.start);
+  const share = turned > move.start ? minimumJerk((t - move.start) / (turned - move.start)) : 1;
   return { left: foot('left'), right: foot('right'), heading: mix(move.before.heading, move.after.heading, share), move: index };
 }
 

@@ -210,7 +210,7 @@ export const MOVES = {
     ...toASide,
     usual: 45,
     size: 'step',
-    foot: false,
+    foot: true,
   },
   'side step and turn': {
     family: 'turn',

@@ -1,0 +1,38 @@
+import { FILE_LIMITS, readPatternFile, writePatternFile } from './pattern-file.js';
+
+describe('a text file of patterns', () => {
+  it('holds many, each with its fields and its steps as typed', () => {
+    const { patterns, errors } = readPatternFile(
+      '== One\r\nstance: mixed-45\r\nlead: right\r\ntags: a, b, a\r\n\r\nadvance 20 cm,\r\n  # kept\r\nretreat 20 cm\r\n\r\n== Two ==\nsplit',
+    );
+    expect(errors).toEqual([]);
+    expect(patterns.map(({ name, school, lead, tags, steps, line }) => ({ name, school, lead, tags, steps, line }))).toEqual([
+      { name: 'One', school: 'mixed-45', lead: 'right', tags: ['a', 'b'], steps: 'advance 20 cm,\n  # kept\nretreat 20 cm', line: 6 },
+      { name: 'Two', school: 'square-ready', lead: 'none', tags: [], steps: 'split', line: 11 },
+    ]);
+    expect(readPatternFile(writePatternFile(patterns)).patterns.map((one) => one.steps)).toEqual(patterns.map((one) => one.steps));
+  });
+
+  it('a text without a name is one pattern; nothing is none', () => {
+    expect(readPatternFile('\n\nsplit, advance').patterns).toEqual([
+      jasmine.objectContaining({ name: '', steps: 'split, advance', line: 3 }),
+    ]);
+    expect(readPatternFile('').patterns).toEqual([]);
+  });
+
+  it('what cannot be read is named by its line, the rest is kept', () => {
+    const { patterns, errors } = readPatternFile(
+      `==\nstance: tripod\nhand: both\nlead: up\ncloses: maybe\nsplit\n== ${'x'.repeat(100)}\nsplit`,
+    );
+    expect(errors.map((error) => error.line)).toEqual([1, 2, 3, 4, 5, 7]);
+    expect(patterns.map((one) => [one.name.length, one.school, one.steps])).toEqual([
+      [7, 'square-ready', 'split'],
+      [FILE_LIMITS.name, 'square-ready', 'split'],
+    ]);
+    expect(readPatternFile('x'.repeat(FILE_LIMITS.characters + 1)).errors[0]?.message).toContain('at most');
+  });
+
+  it('fields after the first step are steps', () => {
+    expect(readPatternFile('split\nsport: squash').patterns[0]?.steps).toBe('split\nsport: squash');
+  });
+});
