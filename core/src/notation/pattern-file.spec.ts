@@ -32,6 +32,10 @@ describe('a text file of patterns', () => {
     expect(readPatternFile('x'.repeat(FILE_LIMITS.characters + 1)).errors[0]?.message).toContain('at most');
   });
 
+  it('comments before the first name are about the file', () => {
+    expect(readPatternFile('# ours\n\n# all of it\n== One\nsplit').patterns.map((one) => one.name)).toEqual(['One']);
+  });
+
   it('fields after the first step are steps', () => {
     expect(readPatternFile('split\nsport: squash').patterns[0]?.steps).toBe('split\nsport: squash');
   });

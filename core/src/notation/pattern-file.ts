@@ -87,6 +87,9 @@ export function readPatternFile(text: string): { readonly patterns: readonly Fil
       inSteps = true;
       open.steps += `${open.steps === '' ? '' : '\n'}${content}`;
     });
+  // Comments at the head of a file are about the file.
+  if (patterns.length > 1 && patterns[0]?.name === '' && patterns[0].steps.split('\n').every((line) => /^\s*(#|$)/.test(line)))
+    patterns.shift();
   const kept = patterns.slice(0, FILE_LIMITS.patterns);
   if (patterns.length > kept.length)
     errors.push({ line: 1, message: `A file holds at most ${FILE_LIMITS.patterns} patterns; the rest was left out.` });
