@@ -114,3 +114,23 @@ export async function tapTile(page: Page, fault: string, side: 'left' | 'right' 
   if (!box) throw new Error(`There is no tile ${fault}`);
   await tile.click({ position: { x: box.width * (side === 'left' ? 0.25 : 0.75), y: box.height / 2 } });
 }
+
+/** The line of steps as it was typed: the editor shows each line of it in an element of its own. */
+export const hasLine = (page: Page, text: string) =>
+  expect
+    .poll(() =>
+      page
+        .locator('hop-line .cm-line')
+        .evaluateAll((rows) => rows.map((row) => (row.querySelector('.cm-placeholder') ? '' : row.textContent)).join('\n')),
+    )
+    .toBe(text);
+
+/** Opens a pattern from the library by its name. */
+export async function openPattern(page: Page, name: string): Promise<void> {
+  await page.goto('/steps');
+  await page.locator('#find').fill(name);
+  await page
+    .getByRole('link', { name: new RegExp(name) })
+    .first()
+    .click();
+}

@@ -1,11 +1,11 @@
 import type { Page } from '@playwright/test';
-import { accessible, choose, expect, test } from './support.js';
+import { accessible, choose, expect, openPattern, test } from './support.js';
 
 /** Each view of the demo club: its address, and what shows that it is drawn. */
 const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
   ['/people', (page) => page.getByRole('link', { name: 'Ines' }).waitFor()],
   ['/stance', (page) => page.locator('hop-stance-drawing svg').waitFor()],
-  ['/steps', (page) => page.locator('hop-floor svg .print').nth(10).waitFor()],
+  ['/steps', (page) => page.locator('hop-thumb svg .print').nth(10).waitFor()],
   ['/floor', (page) => page.locator('.recent li').first().waitFor()],
   [
     '/faults',
@@ -18,8 +18,7 @@ const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
 ];
 
 async function studio(page: Page): Promise<void> {
-  await page.goto('/steps');
-  await page.getByRole('link', { name: /Side wall and home/ }).click();
+  await openPattern(page, 'Side wall and home');
   await page.locator('hop-floor .chip').nth(3).waitFor();
 }
 
@@ -45,6 +44,16 @@ for (const scheme of ['light', 'dark'] as const) {
       await accessible(coach);
     }
     await studio(coach);
+    await accessible(coach);
+    for (const panel of ['what if', 'compare', 'about']) {
+      await coach.getByRole('button', { name: panel, exact: true }).click();
+      await accessible(coach);
+    }
+    await coach.getByRole('button', { name: 'moves', exact: true }).click();
+    await coach.locator('hop-move-picture').first().waitFor();
+    await accessible(coach);
+    await coach.goto('/starters');
+    await coach.locator('hop-thumb').nth(3).waitFor();
     await accessible(coach);
     await athlete(coach);
     await accessible(coach);

@@ -65,3 +65,12 @@ export const PatternVersion = z.object({
   savedAt: z.iso.datetime({ offset: true }),
 });
 export type PatternVersion = z.infer<typeof PatternVersion>;
+
+/** Our open file format for patterns as JSON. */
+export const PATTERN_FILE = 'hopsk-patterns';
+export const PatternFile = z.object({
+  format: z.literal(PATTERN_FILE, 'is not a Hopsk pattern file'),
+  version: z.literal(1, 'is a version this program does not read'),
+  patterns: z.array(PatternDraft).max(FILE_LIMITS.patterns, `holds more than ${FILE_LIMITS.patterns} patterns`),
+});
+export type PatternFile = z.infer<typeof PatternFile>;

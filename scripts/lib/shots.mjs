@@ -1,6 +1,7 @@
 /** Opens a pattern of the demo club in the studio, with its floor drawn. */
 async function openPattern(page, name) {
   await page.goto('/steps');
+  await page.locator('#find').fill(name);
   await page.getByRole('link', { name: new RegExp(name) }).click();
   await page.locator('hop-floor svg .chip').nth(3).waitFor();
 }
@@ -65,10 +66,45 @@ export const SHOTS = [
     name: 'steps',
     go: async (page) => {
       await page.goto('/steps');
-      await page.locator('hop-floor svg .print').nth(20).waitFor();
+      await page.locator('hop-thumb svg .print').nth(20).waitFor();
     },
   },
   { name: 'studio', go: (page) => openPattern(page, 'Front corner and home') },
+  {
+    name: 'studio-moves',
+    go: async (page) => {
+      await openPattern(page, 'Front corner and home');
+      await page.getByRole('combobox', { name: 'floor' }).click();
+      await page.getByRole('option', { name: 'Squash court' }).click();
+      await page.getByRole('button', { name: 'moves', exact: true }).click();
+      await page.getByText('On this floor').waitFor();
+    },
+  },
+  {
+    name: 'what-if',
+    go: async (page) => {
+      await openPattern(page, 'Front corner and home');
+      await page.getByRole('button', { name: 'what if' }).click();
+      await page.getByRole('slider', { name: /second foot/ }).fill('0.04');
+      await page.getByText(/stance is lost/).waitFor();
+    },
+  },
+  {
+    name: 'starters',
+    go: async (page) => {
+      await page.goto('/starters');
+      await page.locator('hop-thumb').nth(6).waitFor();
+    },
+  },
+  {
+    name: 'drill-card',
+    go: async (page) => {
+      await openPattern(page, 'Front corner and home');
+      await page.getByRole('button', { name: 'more' }).click();
+      await page.getByRole('menuitem', { name: 'drill card' }).click();
+      await page.locator('hop-floor svg .chip').nth(3).waitFor();
+    },
+  },
   { name: 'studio-dark', dark: true, go: (page) => openPattern(page, 'Off the line and back') },
   {
     name: 'floor-phone',

@@ -8,6 +8,8 @@ import {
   Imported,
   Me,
   Pattern,
+  PatternVersion,
+  Teaching,
   Phone,
   RunRow,
   RunUploaded,
@@ -61,6 +63,11 @@ export class Api {
   patterns = () => this.get('/patterns', z.array(Pattern));
   savePattern = (pattern: PatternSave) => this.put(`/patterns/${pattern.id}`, pattern, Pattern);
   archivePattern = (id: string, archived: boolean) => this.post(`/patterns/${id}/${archived ? 'archive' : 'restore'}`, {}, Pattern);
+
+  versions = (id: string) => this.get(`/patterns/${id}/versions`, z.array(PatternVersion));
+
+  teaching = () => this.get('/teaching', Teaching);
+  saveTeaching = (teaching: Teaching) => this.put('/teaching', teaching, Teaching);
 
   runs = () => this.get('/runs', z.array(RunRow));
   run = (id: string) => this.get(`/runs/${id}`, RunWhole);

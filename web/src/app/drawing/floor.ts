@@ -1,5 +1,19 @@
-import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import { CHIP, chipHalfWidth, feetAt, floorView, outlineOf, type Study } from '@hopsk/core';
+import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import {
+  CHIP,
+  chipHalfWidth,
+  edgeOf,
+  feetAt,
+  floorView,
+  inPattern,
+  outlineOf,
+  whereIs,
+  type Placing,
+  type Print,
+  type Side,
+  type Study,
+  type Vec,
+} from '@hopsk/core';
 import { at, atLeast, drawingId, polyline, softPath, viewBox } from './svg';
 
 /** The floor from above, to scale: prints, path, and both feet at the playhead. Everything shown is computed in core. */
@@ -18,7 +32,17 @@ export class Floor {
   readonly label = input('');
   /** Without numbers, for a small picture. */
   readonly plain = input(false);
+  /** The floor that the pattern is placed on, if one was chosen. */
+  readonly placing = input<Placing | null>(null);
+  /** Only this foot, the other one faint. */
+  readonly only = input<Side | null>(null);
+  /** Whether prints can be dragged. */
+  readonly draggable = input(false);
   readonly moveChosen = output<number>();
+  /** A print was dragged to a place on the floor, metres. */
+  readonly dragged = output<{ readonly move: number; readonly foot: Side; readonly to: Vec }>();
+  /** Where the print under the pointer would land. */
+  protected readonly dragging = signal<{ readonly print: Print; readonly by: Vec; readonly from: Vec } | null>(null);
   protected readonly id = drawingId();
   protected readonly chip = CHIP;
   private readonly view = computed(() => floorView(this.study().simulation));
@@ -46,6 +70,24 @@ export class Floor {
     return { xs: lines(minX, maxX), ys: lines(minY, maxY).map((y) => -y), minX, maxX, top: -maxY, bottom: -minY };
   });
   protected readonly scale = computed(() => ({ x: this.box().minX + 0.12, y: -this.box().minY - 0.12 }));
+  /** The edge and lines of the floor, in the pattern's frame. */
+  protected readonly area = computed(() => {
+    const placing = this.placing();
+    if (!placing) return null;
+    const here = (p: Vec): Vec => inPattern(placing, p);
+    return {
+      edge: `${polyline(edgeOf(placing.area).map(here))}`,
+      lines: placing.area.lines.map((line) => ({ kind: line.kind, from: flip(here(line.from)), to: flip(here(line.to)) })),
+    };
+  });
+  protected readonly things = computed(() =>
+    this.study().simulation.things.map((thing) => ({
+      thing: thing.thing,
+      name: thing.name ?? thing.thing,
+      at: flip(whereIs(thing, this.t() ?? 0)),
+      wide: thing.thing === 'wall' || thing.thing === 'net' || thing.thing === 'line',
+    })),
+  );
   protected readonly now = computed(() => {
     const t = this.t();
     if (t === null) return [];
@@ -58,4 +100,41 @@ export class Floor {
       mark: at(feet[foot]),
     }));
   });
+
+  protected readonly ghost = computed(() => {
+    const drag = this.dragging();
+    return drag ? softPath(drag.print.outline.map((p) => ({ x: p.x + drag.by.x, y: p.y + drag.by.y }))) : null;
+  });
+
+  protected take(event: PointerEvent, print: Print): void {
+    if (!this.draggable() || print.move < 0) return;
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    this.dragging.set({ print, by: { x: 0, y: 0 }, from: this.place(event) });
+  }
+
+  protected move(event: PointerEvent): void {
+    const drag = this.dragging();
+    if (!drag) return;
+    const now = this.place(event);
+    this.dragging.set({ ...drag, by: { x: now.x - drag.from.x, y: now.y - drag.from.y } });
+  }
+
+  protected drop(): void {
+    const drag = this.dragging();
+    this.dragging.set(null);
+    // A hair is a click, not a drag.
+    if (!drag || Math.hypot(drag.by.x, drag.by.y) < 0.01) return;
+    const { print, by } = drag;
+    this.dragged.emit({ move: print.move, foot: print.foot, to: { x: print.mark.x + by.x, y: print.mark.y + by.y } });
+  }
+
+  /** The pointer's place on the floor, metres. */
+  private place(event: PointerEvent): Vec {
+    const svg = (event.currentTarget as SVGElement).ownerSVGElement as SVGSVGElement;
+    const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM()?.inverse());
+    return { x: p.x, y: -p.y };
+  }
 }
+
+/** The drawing's y goes down. */
+const flip = (p: Vec): Vec => ({ x: p.x, y: -p.y });

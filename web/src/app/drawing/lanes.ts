@@ -1,10 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, ElementRef, inject, input, output, signal } from '@angular/core';
-import { lanesOf, type LaneBlock, type Study } from '@hopsk/core';
+import { flightsOf, lanesOf, type LaneBlock, type Study } from '@hopsk/core';
 import { TEXT } from '../text/en';
 import { drawingId } from './svg';
 
 const LABEL = 56;
 const MARGIN = 12;
+/** Where the height strip begins. */
+const HEIGHT_Y = 110;
 
 /** What each foot does over time, hits as markers, states below; the playhead can be dragged. */
 @Component({
@@ -15,7 +17,8 @@ const MARGIN = 12;
 })
 export class Lanes {
   readonly study = input.required<Study>();
-  readonly t = input(0);
+  /** The playhead, seconds; null shows none. */
+  readonly t = input<number | null>(0);
   readonly lit = input<number | null>(null);
   readonly scrubbed = output<number>();
   protected readonly text = TEXT.steps;
@@ -46,6 +49,23 @@ export class Lanes {
     })),
   );
   protected readonly hands = computed(() => this.study().simulation.hands.map((hand) => ({ word: hand.word, x: this.x(hand.at) })));
+  protected readonly events = computed(() =>
+    this.study().simulation.events.map((event) => ({ word: event.name ?? event.event, x: this.x(event.at) })),
+  );
+  /** How high the body is, over time: a bow a flight, half a metre as high as the strip. Nothing where nobody leaves the floor. */
+  protected readonly flights = computed(() =>
+    flightsOf(this.study().simulation).map((flight) => {
+      const [from, to] = [this.x(flight.from), this.x(flight.to)];
+      const high = Math.min(20, flight.rise * 40 + 2);
+      return {
+        d: `M${from},${HEIGHT_Y + 20} Q${(from + to) / 2},${HEIGHT_Y + 20 - 2 * high} ${to},${HEIGHT_Y + 20}Z`,
+        x: to + 6,
+        word: `${Math.round(flight.rise * 100)} cm`,
+      };
+    }),
+  );
+  protected readonly height = computed(() => (this.flights().length > 0 ? 134 : 108));
+  protected readonly heightY = HEIGHT_Y;
   protected readonly ticks = computed(() => {
     const seconds = this.seconds();
     const every = [0.2, 0.5, 1, 2, 5, 10, 30, 60].find((step) => seconds / step <= this.span() / 60) ?? 120;
@@ -54,7 +74,10 @@ export class Lanes {
       word: `${+(i * every).toFixed(1)}`,
     }));
   });
-  protected readonly playhead = computed(() => this.x(this.t()));
+  protected readonly playhead = computed(() => {
+    const t = this.t();
+    return t === null ? null : this.x(t);
+  });
 
   constructor() {
     const host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;

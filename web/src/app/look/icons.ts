@@ -14,6 +14,10 @@ export const ICONS: Readonly<Record<string, string>> = {
   play: icon('<path d="M7 5l12 7-12 7z" fill="currentColor"/>'),
   pause: icon('<path d="M8 5v14M16 5v14" stroke-width="4"/>'),
   mirror: icon('<path d="M12 3v18M8 8l-5 4 5 4zM16 8l5 4-5 4z"/>'),
+  undo: icon('<path d="M8 5L4 9l4 4"/><path d="M4 9h10a6 6 0 0 1 0 12h-3"/>'),
+  redo: icon('<path d="M16 5l4 4-4 4"/><path d="M20 9H10a6 6 0 0 0 0 12h3"/>'),
+  back: icon('<path d="M14 6l-6 6 6 6"/>'),
+  on: icon('<path d="M10 6l6 6-6 6"/>'),
   add: icon('<path d="M12 5v14M5 12h14"/>'),
   search: icon('<circle cx="11" cy="11" r="6"/><path d="M20 20l-4.500-4.500"/>'),
 };

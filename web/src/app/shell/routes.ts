@@ -38,6 +38,8 @@ export const routes: Routes = [
       },
       { path: 'stance', title: title(TEXT.stance.title), loadComponent: () => import('../stance/stance').then((m) => m.StanceScreen) },
       { path: 'steps', title: title(TEXT.steps.title), loadComponent: () => import('../steps/patterns').then((m) => m.Patterns) },
+      { path: 'starters', title: title(TEXT.steps.starters), loadComponent: () => import('../steps/starters').then((m) => m.Starters) },
+      { path: 'steps/:id/card', title: title(TEXT.steps.card), loadComponent: () => import('../steps/card').then((m) => m.DrillCard) },
       {
         path: 'steps/:id',
         title: title(TEXT.steps.title),

@@ -1,5 +1,5 @@
 import { isUnder16, PatternDraft, type Athlete, type Pattern, type PatternSave } from '@hopsk/contract';
-import { bodyOf, SCHOOLS, schoolOf, textFor, type Dose, type Performer, type Side } from '@hopsk/core';
+import { bodyOf, overridden, SCHOOLS, schoolOf, textFor, type Dose, type Performer, type School, type Side } from '@hopsk/core';
 import * as z from 'zod';
 
 /** Rounds before anybody has said: the rest is not decided. */
@@ -15,18 +15,33 @@ export function draftOf(pattern: Pattern | null): Draft {
     const { id: _id, version: _version, archivedAt: _archived, ...draft } = pattern;
     return draft;
   }
-  return { name: '', steps: '', sport: '', school: 'square-ready', hand: 'right', lead: 'none', shouldClose: true, dose: null, tags: [], area: '', schools: {} };
+  return {
+    name: '',
+    steps: '',
+    sport: '',
+    school: 'square-ready',
+    hand: 'right',
+    lead: 'none',
+    shouldClose: true,
+    dose: null,
+    tags: [],
+    area: '',
+    schools: {},
+  };
 }
 
-/** Who does a pattern, and the text as they do it: the athlete's body, hand and lead in the pattern's stance. */
+/** Who does a pattern, and the text as they do it: the athlete's body, hand and lead in the pattern's stance, unless others are asked for. */
 export function performance(
   draft: Pick<Draft, 'steps' | 'school' | 'hand' | 'lead'>,
   athlete: Athlete | null,
+  more: { readonly own?: readonly School[]; readonly hand?: Side | null; readonly lead?: Side | null } = {},
 ): { performer: Performer; text: string; mirrored: boolean } {
-  const school = schoolOf(draft.school) ?? SCHOOLS[0];
+  const asked = schoolOf(draft.school, more.own) ?? SCHOOLS[0];
+  // An athlete's own way of standing is theirs in their own stance.
+  const school = athlete?.school === asked.code ? overridden(asked, athlete.stance) : asked;
   const written = draft.lead === 'none' ? null : draft.lead;
-  const lead: Side | null = athlete ? (athlete.lead === 'none' ? written : athlete.lead) : written;
-  const playing = athlete?.hand ?? draft.hand;
+  const lead: Side | null = more.lead ?? (athlete ? (athlete.lead === 'none' ? written : athlete.lead) : written);
+  const playing = more.hand ?? athlete?.hand ?? draft.hand;
   const performer: Performer = {
     body: bodyOf(athlete ?? {}, athlete ? isUnder16(athlete.ageGroup) : false),
     school,

@@ -5,6 +5,7 @@ import { provideRouter } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import type { Pattern } from '@hopsk/contract';
+import { EditorView } from '@codemirror/view';
 import { MatIconTestingModule } from '@angular/material/icon/testing';
 import { DeviceStore } from '../device/store';
 import { recordActions, recordsFeature } from '../state/records';
@@ -21,7 +22,8 @@ describe('typing a pattern', () => {
   let device: DeviceStore;
   let fixture: ComponentFixture<Studio>;
   const host = () => fixture.nativeElement as HTMLElement;
-  const line = () => host().querySelector('textarea') as HTMLTextAreaElement;
+  const editor = () => EditorView.findFromDOM(host().querySelector('.cm-editor') as HTMLElement) as EditorView;
+  const line = () => editor().state.doc.toString();
   const name = () => host().querySelector<HTMLInputElement>('input.name') as HTMLInputElement;
 
   beforeEach(async () => {
@@ -54,7 +56,12 @@ describe('typing a pattern', () => {
     fixture.componentRef.setInput('id', id);
     await fixture.whenStable();
   }
-  async function type(box: HTMLInputElement | HTMLTextAreaElement, text: string): Promise<void> {
+  async function write(text: string): Promise<void> {
+    const view = editor();
+    view.dispatch({ changes: { from: 0, to: view.state.doc.length, insert: text }, userEvent: 'input.type' });
+    await fixture.whenStable();
+  }
+  async function type(box: HTMLInputElement, text: string): Promise<void> {
     box.value = text;
     box.dispatchEvent(new Event('input'));
     await fixture.whenStable();
@@ -65,40 +72,40 @@ describe('typing a pattern', () => {
   it('shows what is stored, and what was typed over it before the page went', async () => {
     arrive(stored);
     await open();
-    await until(() => line().value === 'split');
-    await type(line(), 'split, advance');
+    await until(() => line() === 'split');
+    await write('split, advance');
     await until(() => fixture.componentInstance.unsaved());
     fixture.destroy();
     await device.runs();
     await open();
-    await until(() => line().value === 'split, advance');
+    await until(() => line() === 'split, advance');
     expect(fixture.componentInstance.unsaved()).toBeTrue();
   });
 
   it('nothing can be typed before it is known what was there', async () => {
     store.dispatch(recordActions.load({ kind: 'patterns' }));
     await open(crypto.randomUUID());
-    expect([name().readOnly, line().readOnly]).toEqual([true, true]);
+    expect([name().readOnly, editor().state.readOnly]).toEqual([true, true]);
     http.expectOne('/api/patterns').flush([]);
     await until(() => !name().readOnly);
     await type(name(), 'Quick');
-    await type(line(), 'advance 2');
+    await write('advance 2');
     for (let i = 0; i < 5; i++) await new Promise((go) => requestAnimationFrame(go));
-    expect([name().value, line().value]).toEqual(['Quick', 'advance 2']);
+    expect([name().value, line()]).toEqual(['Quick', 'advance 2']);
   });
 
   it('what is typed while a save is under way goes on from the version it made', async () => {
     arrive(stored);
     await open();
-    await until(() => line().value === 'split');
-    await type(line(), 'split, advance');
+    await until(() => line() === 'split');
+    await write('split, advance');
     save();
     const first = sent();
     expect((first.request.body as { version: number }).version).toBe(3);
-    await type(line(), 'split, advance, retreat');
+    await write('split, advance, retreat');
     first.flush({ ...stored, steps: 'split, advance', version: 4 });
     await fixture.whenStable();
-    expect(line().value).toBe('split, advance, retreat');
+    expect(line()).toBe('split, advance, retreat');
     expect(fixture.componentInstance.unsaved()).toBeTrue();
     save();
     const second = sent();
@@ -110,11 +117,11 @@ describe('typing a pattern', () => {
   it('somebody else’s version is never put over what is being typed', async () => {
     arrive(stored);
     await open();
-    await until(() => line().value === 'split');
-    await type(line(), 'split, mine');
+    await until(() => line() === 'split');
+    await write('split, mine');
     arrive({ ...stored, steps: 'split, theirs', version: 4 });
     await fixture.whenStable();
-    expect(line().value).toBe('split, mine');
+    expect(line()).toBe('split, mine');
     save();
     sent().flush(
       { error: 'stale', message: 'Somebody else saved this.', current: { ...stored, version: 4 }, changed: ['steps'] },
@@ -130,7 +137,7 @@ describe('typing a pattern', () => {
     await device.keep(`draft:${stored.id}`, { base: 2, draft: draftOf(stored) });
     arrive(stored);
     await open();
-    await until(() => line().value === 'split');
+    await until(() => line() === 'split');
     expect(fixture.componentInstance.unsaved()).toBeFalse();
   });
 });

@@ -1,30 +1,90 @@
-import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, inject, input, signal, untracked } from '@angular/core';
-import { MatButton } from '@angular/material/button';
-import { MatCheckbox } from '@angular/material/checkbox';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  effect,
+  ElementRef,
+  inject,
+  input,
+  signal,
+  untracked,
+  viewChild,
+} from '@angular/core';
+import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatIcon } from '@angular/material/icon';
+import { MatMenuModule } from '@angular/material/menu';
 import { MatSelectModule } from '@angular/material/select';
 import { Router, RouterLink } from '@angular/router';
 import { PatternDraft } from '@hopsk/contract';
-import { formatLength, lineView, mirrorText, SCHOOLS, schoolOf, type Dose, type Finding, type LinePiece, type Study } from '@hopsk/core';
+import {
+  areaOf,
+  AREAS,
+  dragFoot,
+  lineView,
+  mirrorText,
+  namesLeftOrRightFoot,
+  operate,
+  OPERATIONS,
+  placedOn,
+  schoolOf,
+  type Finding,
+  type Fit,
+  type LinePiece,
+  type Operation,
+  type Side,
+  type Span,
+  type Study,
+  type StudyOptions,
+  type Vec,
+} from '@hopsk/core';
 import { Store } from '@ngrx/store';
+import { newId } from '../device/ids';
 import { DeviceStore } from '../device/store';
-import { DoseForm } from '../dose/dose-form';
+import { fileName, pngFile, saveFile, svgFile } from '../drawing/export';
 import { Floor } from '../drawing/floor';
 import { Lanes } from '../drawing/lanes';
 import type { HoldsTyping } from '../shell/holds-typing';
 import { picked } from '../state/picked';
 import { recordActions, recordsFeature } from '../state/records';
 import { sessionFeature } from '../state/session';
+import { TeachingStore } from '../state/teaching';
 import { TEXT } from '../text/en';
 import { Studies } from '../workers/studies';
-import { draftOf, KeptDraft, OPEN_DOSE, performance, type Draft } from './draft';
+import { AboutPanel } from './about';
+import { ComparePanel } from './compare';
+import { draftOf, KeptDraft, performance, type Draft } from './draft';
+import { LineEditor, type Mark } from './line-editor';
+import { LookPanel } from './look';
+import { Palette } from './palette';
 import { Player } from './player';
+import { asJson, asText } from './transfer';
+import { WhatIfPanel } from './what-if';
+
+const PANELS = ['look', 'whatIf', 'compare', 'about'] as const;
+const SPEEDS = [0.25, 0.5, 1, 1.5, 2] as const;
 
 /** One place for a pattern: the line of steps, the floor, time, and what would go wrong. */
 @Component({
   selector: 'hop-studio',
-  imports: [DoseForm, Floor, Lanes, MatButton, MatCheckbox, MatFormFieldModule, MatIcon, MatSelectModule, RouterLink],
+  imports: [
+    AboutPanel,
+    ComparePanel,
+    Floor,
+    Lanes,
+    LineEditor,
+    LookPanel,
+    MatButton,
+    MatFormFieldModule,
+    MatIcon,
+    MatIconButton,
+    MatMenuModule,
+    MatSelectModule,
+    Palette,
+    RouterLink,
+    WhatIfPanel,
+  ],
   templateUrl: './studio.html',
   styleUrl: './studio.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -38,12 +98,27 @@ export class Studio implements HoldsTyping {
   private readonly router = inject(Router);
   protected readonly text = TEXT.steps;
   protected readonly common = TEXT.common;
-  protected readonly schools = SCHOOLS;
+  private readonly club = inject(TeachingStore);
+  protected readonly schools = this.club.stances;
+  protected readonly areas = AREAS;
+  protected readonly panels = PANELS;
+  protected readonly speeds = SPEEDS;
+  protected readonly operations = Object.keys(OPERATIONS) as Operation[];
+  protected readonly panel = signal<(typeof PANELS)[number]>('look');
+  protected readonly only = signal<Side | null>(null);
+  /** Another hand or lead than the athlete's, for looking only. */
+  protected readonly asHand = signal<Side | null>(null);
+  protected readonly asLead = signal<Side | null>(null);
+  protected readonly seed = signal(1);
+  protected readonly said = signal('');
+  private readonly editor = viewChild(LineEditor);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
   protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
   private readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsById);
   private readonly saves = this.store.selectSignal(recordsFeature.selectSaves);
-  private readonly me = this.store.selectSignal(sessionFeature.selectMe);
+  protected readonly me = this.store.selectSignal(sessionFeature.selectMe);
+  protected readonly allPatterns = this.store.selectSignal(recordsFeature.selectPatternsHere);
   protected readonly stored = computed(() => this.patterns()[this.id()] ?? null);
   protected readonly save = computed(() => this.saves()[this.id()] ?? null);
   protected readonly draft = signal<Draft>(draftOf(null));
@@ -58,9 +133,29 @@ export class Studio implements HoldsTyping {
   protected readonly wrongFields = signal<readonly { path: string; message: string }[]>([]);
   protected readonly choice = picked(this.people, () => undefined);
   protected readonly athlete = this.choice.record;
-  private readonly performance = computed(() => performance(this.draft(), this.athlete()));
+  protected readonly performance = computed(() =>
+    performance(this.draft(), this.athlete(), { own: this.club.teaching().stances, hand: this.asHand(), lead: this.asLead() }),
+  );
+  protected readonly placing = computed(() => {
+    const area = this.draft().area === '' ? null : areaOf(this.draft().area);
+    return area && placedOn(area);
+  });
+  private readonly options = computed<StudyOptions>(() => {
+    const placing = this.placing();
+    const schools = {
+      pattern: this.draft().schools,
+      club: this.club.teaching().choices,
+      ...(this.athlete() && { athlete: this.athlete()?.schools ?? {} }),
+    };
+    return { schools, seed: this.seed(), ...(placing && { placing }) };
+  });
+  protected readonly fit = signal<Fit | null>(null);
+  protected readonly showMoves = signal<boolean | null>(null);
+  /** The moves are there while there is nothing yet, and when asked for. */
+  protected readonly moves = computed(() => this.showMoves() ?? (this.opened() && this.emptyAtFirst()));
+  private readonly emptyAtFirst = signal(false);
   protected readonly mirrored = computed(() => this.performance().mirrored);
-  protected readonly staggered = computed(() => schoolOf(this.draft().school)?.staggered ?? false);
+  protected readonly staggered = computed(() => schoolOf(this.draft().school, this.club.teaching().stances)?.staggered ?? false);
   protected readonly study = signal<Study | null>(null);
   protected readonly player = new Player(computed(() => this.study()?.totals.seconds ?? 0));
   protected readonly pieces = computed(() => {
@@ -84,6 +179,56 @@ export class Studio implements HoldsTyping {
     });
     return back.map((piece) => piece.text).join('') === steps ? back : plain;
   });
+  /** What is said about stretches of the typed line, findings and words that cannot be read. */
+  protected readonly marks = computed<readonly Mark[]>(() => {
+    const study = this.study();
+    if (!study) return [];
+    const said: Mark[] = [
+      ...study.errors.map((error) => ({
+        from: error.from,
+        to: error.to,
+        kind: 'unread' as const,
+        message: error.message,
+        fix: error.nearest,
+      })),
+      ...study.findings.flatMap((finding) =>
+        finding.span
+          ? [
+              {
+                from: finding.span.from,
+                to: finding.span.to,
+                kind: finding.intended ? ('note' as const) : finding.level,
+                message: finding.sentence,
+                fix: null,
+              },
+            ]
+          : [],
+      ),
+    ];
+    return said.flatMap((mark) => {
+      const place = this.placed(mark);
+      return place ? [{ ...mark, ...place }] : [];
+    });
+  });
+  /** The step under way, as it stands in the typed line. */
+  protected readonly nowPlace = computed(() => {
+    const lit = this.lit();
+    const span = lit === null ? undefined : this.study()?.simulation.moves[lit]?.span;
+    return span ? this.placed(span) : null;
+  });
+
+  /** Where a stretch of the studied text stands in the typed one; null while the study is behind the typing. */
+  private placed(span: Span): Span | null {
+    const pieces = this.pieces();
+    const typed = this.typed();
+    if (typed === pieces) return { from: span.from, to: span.to };
+    if (typed.length !== pieces.length) return null;
+    const first = pieces.findIndex((piece) => piece.from + piece.text.length > span.from);
+    const last = pieces.findIndex((piece) => piece.from + piece.text.length >= span.to);
+    const [a, b] = [typed[first], typed[last]];
+    return a && b ? { from: a.from, to: b.from + b.text.length } : null;
+  }
+
   protected readonly lit = computed(() => {
     const study = this.study();
     const t = this.player.t();
@@ -93,16 +238,10 @@ export class Studio implements HoldsTyping {
     const save = this.save();
     return save?.state === 'refused' ? save.trouble : null;
   });
-  protected readonly facts = computed(() => (this.study() ? this.factsOf(this.study() as Study) : []));
-  protected readonly oneSided = computed(() => {
-    const totals = this.study()?.totals;
-    if (!totals) return false;
-    return totals.lunges.left !== totals.lunges.right || totals.pivots.left !== totals.pivots.right;
-  });
-  protected readonly lands = computed(() => (this.study()?.simulation.actions ?? []).some((action) => action.kind === 'hop'));
   private asked = 0;
 
   constructor() {
+    this.club.load();
     effect(() => {
       const stored = this.stored();
       const version = stored?.version ?? 0;
@@ -112,14 +251,14 @@ export class Studio implements HoldsTyping {
         if (!ready || version === this.base() || version === this.opening) return;
         const mine = save?.state === 'saved' && save.version === version;
         // What was typed while our own save was under way goes on from the version that it made.
-        if (mine && this.draft() !== this.sent) this.keepTyping(version);
+        if (mine && JSON.stringify(this.draft()) !== JSON.stringify(this.sent)) this.keepTyping(version);
         else if (mine || !this.dirty()) void this.open(version, mine);
       });
     });
     effect(() => {
       const { performer, text } = this.performance();
       // Nothing is drawn before the pattern has been opened.
-      if (this.opened()) void this.ask(text, performer, this.draft().shouldClose);
+      if (this.opened()) void this.ask(text, performer, this.draft().shouldClose, this.options());
     });
     inject(DestroyRef).onDestroy(() => this.store.dispatch(recordActions.settled({ id: this.id() })));
   }
@@ -129,8 +268,9 @@ export class Studio implements HoldsTyping {
   }
 
   protected change(change: Partial<Draft>): void {
-    if (!this.opened()) return;
-    this.draft.update((draft) => ({ ...draft, ...change }));
+    const next = { ...this.draft(), ...change };
+    if (!this.opened() || JSON.stringify(next) === JSON.stringify(this.draft())) return;
+    this.draft.set(next);
     this.dirty.set(true);
     this.keepTyping(this.base());
   }
@@ -144,19 +284,107 @@ export class Studio implements HoldsTyping {
   /** Another stance; where one foot leads, a lead is written for, in a square one none. */
   protected standIn(code: string): void {
     const { lead } = this.draft();
-    const staggered = schoolOf(code)?.staggered ?? false;
+    const staggered = schoolOf(code, this.club.teaching().stances)?.staggered ?? false;
     this.change({ school: code, lead: !staggered ? 'none' : lead === 'none' ? 'left' : lead });
   }
 
-  protected dose(dose: Dose): void {
-    this.change({ dose });
+  /** One of the four operations on the text and on whom it is written for. */
+  protected turnRound(operation: Operation): void {
+    const { steps, hand, lead } = this.draft();
+    const done = operate(operation, { text: steps, hand, lead: lead === 'none' ? null : lead, areaMirrored: false });
+    this.said.set(operation === 'other side' && namesLeftOrRightFoot(steps) ? this.text.asksFoot : '');
+    this.change({ hand: done.hand, lead: done.lead ?? 'none' });
+    this.editor()?.replace(done.text);
   }
 
-  protected readonly openDose = OPEN_DOSE;
+  protected addMove(step: string): void {
+    this.editor()?.add(step);
+  }
 
-  /** Turns the text round for the other side; what it is written for stays. */
-  protected mirror(): void {
-    this.change({ steps: mirrorText(this.draft().steps) });
+  /** A print was dragged: its step says so in the text, for the hand and lead that it is written for. */
+  protected dragged({ move, foot, to }: { move: number; foot: Side; to: Vec }): void {
+    const study = this.study();
+    const editor = this.editor();
+    if (!study || !editor || study.text !== this.performance().text) return;
+    const edit = dragFoot(study.text, study.simulation, move, foot, to);
+    if (!edit) return;
+    if (!this.mirrored()) editor.change(edit);
+    else editor.replace(mirrorText(study.text.slice(0, edit.from) + edit.insert + study.text.slice(edit.to)));
+  }
+
+  protected undo(): void {
+    this.editor()?.undo();
+  }
+
+  protected redo(): void {
+    this.editor()?.redo();
+  }
+
+  protected readonly canUndo = computed(() => this.editor()?.canUndo() ?? false);
+  protected readonly canRedo = computed(() => this.editor()?.canRedo() ?? false);
+
+  /** A stored line as the present performer does it, for holding beside this one. */
+  protected readonly turned = computed(() => {
+    const mirrored = this.mirrored();
+    return (steps: string): string => (mirrored ? mirrorText(steps) : steps);
+  });
+
+  protected bring(steps: string): void {
+    this.editor()?.replace(steps);
+  }
+
+  protected drawAgain(): void {
+    this.seed.update((seed) => seed + 1);
+  }
+
+  /** Whether the step under way stands in this piece of the line as the athlete does it. */
+  protected isLit(piece: LinePiece): boolean {
+    const lit = this.lit();
+    const span = lit === null ? undefined : this.study()?.simulation.moves[lit]?.span;
+    return span !== undefined && piece.from <= span.from && span.from < piece.from + piece.text.length;
+  }
+
+  protected isKnownArea(): boolean {
+    return AREAS.some((area) => area.code === this.draft().area);
+  }
+
+  /** The moment of the next contact. */
+  protected nextBeat(): void {
+    const ends = (this.study()?.simulation.actions ?? []).filter((action) => action.contact).map((action) => action.end);
+    const t = this.player.t();
+    this.player.seek(ends.find((end) => end > t + 1e-6) ?? ends[0] ?? 0);
+  }
+
+  protected saveText(): void {
+    saveFile(asText([this.draft()]), fileName(this.draft().name, 'txt'));
+  }
+
+  protected saveJson(): void {
+    saveFile(asJson([this.draft()]), fileName(this.draft().name, 'json'));
+  }
+
+  protected saveSvg(): void {
+    const drawing = this.drawing();
+    if (drawing) saveFile(svgFile(drawing, this.ground()), fileName(this.draft().name, 'svg'));
+  }
+
+  protected async savePng(): Promise<void> {
+    const drawing = this.drawing();
+    if (drawing) saveFile(await pngFile(drawing, this.ground()), fileName(this.draft().name, 'png'));
+  }
+
+  protected duplicate(): void {
+    const id = newId();
+    const draft = { ...this.draft(), name: this.text.copyOf(this.draft().name).slice(0, 80) };
+    void this.device.keep(`draft:${id}`, { base: 0, draft }).then(() => this.router.navigate(['/steps', id]));
+  }
+
+  private drawing(): SVGSVGElement | null {
+    return this.host.querySelector<SVGSVGElement>('hop-floor svg');
+  }
+
+  private ground(): string {
+    return getComputedStyle(this.host).getPropertyValue('--mat').trim() || 'white';
   }
 
   protected submit(over = false): void {
@@ -194,20 +422,10 @@ export class Studio implements HoldsTyping {
     this.player.seek(finding.at);
   }
 
-  protected isNow(piece: LinePiece): boolean {
-    const lit = this.lit();
-    return lit !== null && piece.moves !== null && piece.moves.first <= lit && lit <= piece.moves.last && this.isPiece(piece, lit);
-  }
-
-  /** Repeated groups come back to the same words: a piece is lit by the move's own place in the text. */
-  private isPiece(piece: LinePiece, move: number): boolean {
-    const place = this.study()?.simulation.moves[move]?.span.from;
-    const list = this.pieces().some((one) => one === piece) ? this.pieces() : this.typed();
-    return this.pieces()[list.indexOf(piece)]?.from === place;
-  }
-
   protected key(event: KeyboardEvent): void {
-    const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|BUTTON|A|MAT-SELECT)$/.test(event.target.tagName);
+    const target = event.target;
+    const typing =
+      target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|BUTTON|A|SELECT|MAT-SELECT)$/.test(target.tagName));
     if (event.key === 's' && (event.ctrlKey || event.metaKey)) {
       event.preventDefault();
       this.submit();
@@ -216,6 +434,7 @@ export class Studio implements HoldsTyping {
       this.player.toggle();
     } else if (!typing && (event.key === 'ArrowRight' || event.key === 'ArrowLeft'))
       this.player.seek(this.player.t() + (event.key === 'ArrowRight' ? 0.02 : -0.02));
+    else if (!typing && event.key === 'b') this.nextBeat();
   }
 
   /** Opens what is stored, or what was typed before the page went; typed over an older version, a save will say what changed since. */
@@ -231,34 +450,21 @@ export class Studio implements HoldsTyping {
       kept.success && kept.data.base <= version && JSON.stringify(kept.data.draft) !== JSON.stringify(stored) ? kept.data : null;
     this.draft.set(typed?.draft ?? stored);
     this.dirty.set(typed !== null);
+    this.emptyAtFirst.set(this.draft().steps === '');
     this.base.set(typed?.base ?? version);
     if (!typed) await this.device.keep(this.draftKey(), null);
   }
 
-  private async ask(text: string, performer: Study['simulation']['performer'], shouldClose: boolean): Promise<void> {
+  private async ask(text: string, performer: Study['simulation']['performer'], shouldClose: boolean, options: StudyOptions): Promise<void> {
     const asked = ++this.asked;
-    const study = await this.asking.study(text, performer, shouldClose).catch(() => null);
+    const study = await this.asking.study(text, performer, shouldClose, options).catch(() => null);
     // Only the latest question counts: typing goes on while the worker looks.
-    if (asked === this.asked && study) this.study.set(study);
+    if (asked !== this.asked || !study) return;
+    this.study.set(study);
+    const { placing } = options;
+    const fit = placing ? await this.asking.ask('fit', { text, performer, placing }).catch(() => null) : null;
+    if (asked === this.asked) this.fit.set(fit);
   }
 
   private readonly draftKey = (): string => `draft:${this.id()}`;
-
-  private factsOf(study: Study): { name: string; value: string }[] {
-    const { totals, answer, drift } = study;
-    const length = (metres: number): string => formatLength(metres, this.me()?.coach.units ?? 'cm');
-    const pair = (side: { left: number; right: number }): string => `${side.left} · ${side.right}`;
-    const facts = [
-      { name: this.text.time, value: `${totals.seconds.toFixed(2)} s` },
-      { name: this.text.answer, value: answer.worst === null ? this.text.never : `${answer.worst.toFixed(2)} s` },
-      { name: this.text.stopSafe, value: `${Math.round(study.shares.stopSafe * 100)} %` },
-      { name: this.text.contacts, value: pair(totals.contacts) },
-      { name: this.text.lunges, value: pair(totals.lunges) },
-      { name: this.text.pivots, value: pair(totals.pivots) },
-      { name: this.text.splits, value: String(totals.splits) },
-      { name: this.text.floor, value: `${length(totals.floor.across)} × ${length(totals.floor.along)}` },
-      { name: this.text.closes, value: drift.closed ? this.text.yes : `${this.text.no}, ${length(drift.furthestMark)} ${this.text.off}` },
-    ];
-    return facts.filter((fact) => fact.value !== '0 · 0' && !(fact.name === this.text.splits && fact.value === '0'));
-  }
 }

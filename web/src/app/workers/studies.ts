@@ -1,20 +1,24 @@
 import { Injectable } from '@angular/core';
-import type { Performer, Study } from '@hopsk/core';
-import type { StudyQuestion } from './study.worker';
+import type { Performer, Study, StudyOptions } from '@hopsk/core';
+import type { Answer, Ask, Kind, Message } from './study.worker';
 
-/** Asks the worker for studies of patterns. */
-@Injectable({ providedIn: 'root' })
-export class Studies {
+interface Waiting {
+  readonly done: (answer: never) => void;
+  readonly failed: (error: Error) => void;
+}
+
+/** One worker and the questions it has not answered. */
+class Desk {
   private worker: Worker | null = null;
-  private readonly waiting = new Map<number, { done: (study: Study) => void; failed: (error: Error) => void }>();
+  private readonly waiting = new Map<number, Waiting>();
   private next = 0;
 
-  study(text: string, performer: Performer, shouldClose: boolean): Promise<Study> {
+  ask<K extends Kind>(kind: K, ask: Ask<K>): Promise<Answer<K>> {
     const id = this.next++;
-    const question: StudyQuestion = { id, text, performer, shouldClose };
+    const message: Message<K> = { id, kind, ask };
     return new Promise((done, failed) => {
       // Posted before it is waited for: what cannot be sent throws here and leaves nothing behind.
-      this.ready().postMessage(question);
+      this.ready().postMessage(message);
       this.waiting.set(id, { done, failed });
     });
   }
@@ -22,8 +26,8 @@ export class Studies {
   private ready(): Worker {
     if (this.worker) return this.worker;
     const worker = new Worker(new URL('./study.worker', import.meta.url), { type: 'module' });
-    worker.onmessage = ({ data }: MessageEvent<{ id: number; study: Study }>) => {
-      this.waiting.get(data.id)?.done(data.study);
+    worker.onmessage = ({ data }: MessageEvent<{ id: number; answer: never }>) => {
+      this.waiting.get(data.id)?.done(data.answer);
       this.waiting.delete(data.id);
     };
     worker.onerror = () => {
@@ -35,5 +39,20 @@ export class Studies {
     };
     this.worker = worker;
     return worker;
+  }
+}
+
+/** Asks for what is computed away from the page. Typing has a worker of its own: a long library never stands in its way. */
+@Injectable({ providedIn: 'root' })
+export class Studies {
+  private readonly typing = new Desk();
+  private readonly heavy = new Desk();
+
+  study(text: string, performer: Performer, shouldClose: boolean, options: StudyOptions = {}): Promise<Study> {
+    return this.typing.ask('study', { text, performer, shouldClose, options });
+  }
+
+  ask<K extends Exclude<Kind, 'study'>>(kind: K, ask: Ask<K>): Promise<Answer<K>> {
+    return this.heavy.ask(kind, ask);
   }
 }

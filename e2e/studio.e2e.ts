@@ -1,0 +1,193 @@
+import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
+import type { Pattern } from '@hopsk/contract';
+import { accessible, addAthlete, ask, choose, expect, hasLine, openPattern, test } from './support.js';
+
+const fresh = async (page: Page, name: string): Promise<void> => {
+  await page.goto('/steps');
+  await page.getByRole('link', { name: 'new pattern' }).click();
+  await page.getByLabel('name', { exact: true }).fill(name);
+};
+const time = (page: Page) => page.getByRole('row', { name: /^time/ }).getByRole('cell').last();
+const saved = async (page: Page): Promise<void> => {
+  await page.getByRole('button', { name: 'save', exact: true }).click();
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+};
+const stored = async (page: Page, name: string): Promise<Pattern | undefined> =>
+  (await ask<Pattern[]>(page, '/patterns')).find((one) => one.name === name);
+
+test.describe('the studio', () => {
+  test('a coach who has never seen the notation builds ten steps by palette alone', async ({ coach }) => {
+    await fresh(coach, 'By palette');
+    // The moves are there as long as there is nothing yet.
+    const taps: readonly (readonly [family: string, move: string])[] = [
+      ['load', 'split'],
+      ['gather', 'shuffle right 30 cm'],
+      ['reach', 'lunge ahead 90 cm'],
+      ['reach', 'recover back'],
+      ['gather', 'shuffle right 30 cm'],
+      ['turn', 'pivot lead foot right 90°'],
+      ['gather', 'advance 20 cm'],
+      ['gather', 'retreat 20 cm'],
+      ['hands', 'hit'],
+      ['set', 'hold 1 s'],
+    ];
+    for (const [family, move] of taps) {
+      await coach.getByRole('group', { name: 'kinds of moves' }).getByRole('button', { name: family, exact: true }).click();
+      await coach.getByRole('button', { name: `add ${move}`, exact: true }).click();
+    }
+    await hasLine(coach, taps.map(([, move]) => move).join(', '));
+    // 0.35 + 4 gathers of 0.44 + 0.50 + 0.55 + 0.40 + 0.30 + 1.00 s by the usual times (common practice, no source).
+    await expect(time(coach)).toHaveText('4.86 s');
+    await saved(coach);
+    expect((await stored(coach, 'By palette'))?.steps).toBe(taps.map(([, move]) => move).join(', '));
+    // Found by its words, and taken back step by step.
+    await coach.getByRole('searchbox', { name: 'find a move' }).fill('behind');
+    await expect(coach.getByRole('button', { name: 'add cross behind right 60 cm' })).toBeVisible();
+    await coach.getByRole('button', { name: 'take back' }).click();
+    await expect(coach.getByText('not saved')).toBeVisible();
+  });
+
+  test('words are completed, with what may follow them', async ({ coach }) => {
+    await fresh(coach, 'Completed');
+    await coach.getByLabel('line of steps').pressSequentially('shuf');
+    await expect(coach.locator('.cm-tooltip-autocomplete li').first()).toContainText('shuffle');
+    await coach.keyboard.press('Enter');
+    await coach.keyboard.type(' ri');
+    await expect(coach.locator('.cm-tooltip-autocomplete li').first()).toContainText('right');
+    await coach.keyboard.press('Enter');
+    await hasLine(coach, 'shuffle right');
+    await coach.locator('hop-line .word-move').first().hover();
+    await expect(coach.locator('.cm-tooltip .help')).toContainText('to any side');
+  });
+
+  test('a print that is dragged changes the size and direction of its step', async ({ coach }) => {
+    await fresh(coach, 'Dragged');
+    await coach.getByLabel('line of steps').fill('lunge ahead 50 cm right foot');
+    await expect(time(coach)).toHaveText('0.50 s');
+    const print = coach.locator('hop-floor g.drags').first();
+    const box = await print.boundingBox();
+    const scale = await coach.locator('hop-floor g.scale path').boundingBox();
+    if (!box || !scale) throw new Error('Nothing is drawn.');
+    // The bar beside the floor is 50 cm long.
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    await coach.mouse.move(x, y);
+    await coach.mouse.down();
+    await coach.mouse.move(x, y - scale.width * 0.2, { steps: 4 });
+    await coach.mouse.move(x, y - scale.width * 0.4, { steps: 4 });
+    await coach.mouse.up();
+    await expect.poll(async () => Number(/ahead (\d+) cm/.exec(await coach.locator('hop-line').innerText())?.[1])).toBeGreaterThan(66);
+    const size = Number(/ahead (\d+) cm/.exec(await coach.locator('hop-line').innerText())?.[1]);
+    expect(Math.abs(size - 70)).toBeLessThanOrEqual(3);
+  });
+
+  test('a floor is drawn to scale and says how often the pattern fits', async ({ coach }) => {
+    await fresh(coach, 'On the court');
+    await coach.getByLabel('line of steps').fill('shuffle right 100 cm');
+    await choose(coach, 'floor', 'Squash court');
+    await expect(coach.locator('hop-floor .edge')).toBeVisible();
+    // Half of 6.40 m less half the stance and the foot: two of 1 m, not three.
+    await expect(coach.getByText('leaves in repetition 3')).toBeVisible();
+    await coach.getByLabel('line of steps').fill('shuffle right 100 cm 4');
+    await expect(coach.locator('button.finding', { hasText: 'outside the floor' })).toBeVisible();
+  });
+
+  test('what if the second foot always goes too far', async ({ coach }) => {
+    await addAthlete(coach, 'Biased Bea', '170');
+    await fresh(coach, 'What if');
+    await coach.getByLabel('line of steps').fill('shuffle right 30 cm, shuffle left 30 cm');
+    await coach.getByRole('button', { name: 'what if', exact: true }).click();
+    await expect(coach.getByText('The stance holds for all 10.')).toBeVisible();
+    await coach.getByRole('slider', { name: /second foot/ }).fill('-0.05');
+    await expect(coach.getByText(/^The stance is lost after/)).toBeVisible();
+    await coach.getByRole('button', { name: 'no errors' }).click();
+    await expect(coach.getByText('The stance holds for all 10.')).toBeVisible();
+  });
+
+  test('versions can be held beside one another and brought back', async ({ coach }) => {
+    await fresh(coach, 'Two versions');
+    await coach.getByLabel('line of steps').fill('advance 20 cm');
+    await saved(coach);
+    await coach.getByLabel('line of steps').fill('advance 30 cm, retreat 10 cm');
+    await saved(coach);
+    await coach.getByRole('button', { name: 'compare', exact: true }).click();
+    await coach
+      .getByLabel('beside')
+      .selectOption({ label: await coach.getByLabel('beside').locator('option', { hasText: 'version 1' }).innerText() });
+    await expect(coach.locator('hop-compare .steps')).toContainText('advance 30 cm');
+    await expect(coach.getByRole('row', { name: /^time/ })).toContainText('0.44 s');
+    await accessible(coach);
+    await coach.getByRole('button', { name: 'bring this version back' }).click();
+    await hasLine(coach, 'advance 20 cm');
+    await expect(coach.getByText('No difference.')).toBeVisible();
+  });
+
+  test('what a pattern holds where schools differ wins, and both sentences are shown', async ({ coach }) => {
+    await fresh(coach, 'Schools');
+    await coach.getByLabel('line of steps').fill('crossover right 90 cm');
+    await coach.getByRole('button', { name: 'about', exact: true }).click();
+    await coach.getByLabel('crossing', { exact: true }).selectOption('Feet never cross.');
+    await coach.getByRole('button', { name: 'look', exact: true }).click();
+    const finding = coach.locator('button.finding', { hasText: 'cross' }).first();
+    await expect(finding).toContainText('This pattern holds: Feet never cross.');
+  });
+
+  test('a drill card for the wall', async ({ coach }) => {
+    await openPattern(coach, 'Front corner and home');
+    await coach.getByRole('button', { name: 'more', exact: true }).click();
+    await coach.getByRole('menuitem', { name: 'drill card' }).click();
+    await expect(coach.getByRole('heading', { name: 'Front corner and home' })).toBeVisible();
+    await expect(time(coach)).toHaveText('2.28 s');
+    await accessible(coach);
+  });
+
+  test('drawings go out as files of their own', async ({ coach }) => {
+    await openPattern(coach, 'Front corner and home');
+    await coach.locator('hop-floor .chip').nth(3).waitFor();
+    for (const [item, ending, begins] of [
+      ['drawing as SVG', 'svg', '<?xml'],
+      ['drawing as PNG', 'png', '\u0089PNG'],
+      ['save as text', 'txt', '== Front corner and home'],
+      ['save as JSON', 'json', '{\n  "format": "hopsk-patterns"'],
+    ] as const) {
+      await coach.getByRole('button', { name: 'more', exact: true }).click();
+      const [file] = await Promise.all([coach.waitForEvent('download'), coach.getByRole('menuitem', { name: item }).click()]);
+      expect(file.suggestedFilename()).toBe(`Front-corner-and-home.${ending}`);
+      const content = await readFile(await file.path(), 'latin1');
+      expect(content.startsWith(begins)).toBe(true);
+      if (ending === 'svg') expect(content).not.toMatch(/var\(--|class="/);
+    }
+  });
+});
+
+test.describe('the library', () => {
+  test('takes from the starter library, finds by sport, kind and tag', async ({ coach }) => {
+    await coach.goto('/starters');
+    await coach.getByLabel('sport').selectOption('boxing');
+    await coach.getByRole('button', { name: 'take Circle both ways' }).click();
+    await expect(coach.getByText('taken').first()).toBeVisible();
+    await coach.goto('/steps');
+    await coach.getByLabel('sport').selectOption('boxing');
+    await coach.getByLabel('kinds of moves').selectOption('turn');
+    await expect(coach.getByRole('link', { name: /Circle both ways/ })).toBeVisible();
+    await coach.locator('#find').fill('orbit dist');
+    await expect(coach.getByRole('link', { name: /Circle both ways/ })).toBeVisible();
+    await coach.locator('#find').fill('nothing like it');
+    await expect(coach.getByText('0 patterns')).toBeVisible();
+  });
+
+  test('imports a file; what cannot be read is said with its line, the rest is kept', async ({ coach }) => {
+    await coach.goto('/steps');
+    const drop = (name: string, text: string) =>
+      coach.locator('input[type=file]').setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
+    await drop('two.txt', '== Imported one\nstance: tripod\n\nsplit\n\n== Imported two\ntags: odd\n\nadvance 20 cm');
+    await expect(coach.getByText('2 patterns imported.')).toBeVisible();
+    await expect(coach.getByText('line 2: ‘tripod’ is no stance')).toBeVisible();
+    await coach.locator('#find').fill('imported odd');
+    await expect(coach.getByRole('link', { name: /Imported two/ })).toBeVisible();
+    await drop('broken.json', '{"format": "hopsk-patterns", "version": 1, "patterns": [');
+    await expect(coach.getByText('This file holds no pattern.')).toBeVisible();
+    await expect(coach.getByText('This is no whole JSON file')).toBeVisible();
+    expect((await stored(coach, 'Imported one'))?.school).toBe('square-ready');
+  });
+});

@@ -1,0 +1,36 @@
+import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { TOPICS, type SchoolChoices, type TopicName } from '@hopsk/core';
+import { TEXT } from '../text/en';
+import type { Draft } from './draft';
+
+/** For whom a pattern is written, how it is found again, and what it holds where schools differ. */
+@Component({
+  selector: 'hop-about',
+  templateUrl: './about.html',
+  styleUrl: './panel.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class AboutPanel {
+  readonly draft = input.required<Draft>();
+  readonly staggered = input(false);
+  readonly changed = output<Partial<Draft>>();
+  protected readonly text = TEXT.steps;
+  protected readonly topics = (Object.keys(TOPICS) as TopicName[]).map((name) => ({
+    name,
+    about: TOPICS[name].about,
+    options: Object.entries(TOPICS[name].options),
+  }));
+
+  protected tags(said: string): void {
+    const tags = said
+      .split(',')
+      .map((tag) => tag.trim())
+      .filter((tag) => tag !== '');
+    this.changed.emit({ tags: [...new Set(tags)] });
+  }
+
+  protected choose(topic: TopicName, option: string): void {
+    const { [topic]: _, ...others } = this.draft().schools;
+    this.changed.emit({ schools: (option === '' ? others : { ...others, [topic]: option }) as SchoolChoices });
+  }
+}

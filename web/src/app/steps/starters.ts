@@ -1,0 +1,72 @@
+import { HttpClient } from '@angular/common/http';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { firstValueFrom } from 'rxjs';
+import { newId } from '../device/ids';
+import { Thumb } from '../drawing/thumb';
+import { recordActions, recordsFeature } from '../state/records';
+import { TEXT } from '../text/en';
+import { Studies } from '../workers/studies';
+import type { Seen } from '../workers/study.worker';
+import { performance, type Draft } from './draft';
+import { readPatterns } from './transfer';
+
+/** The starter library that ships with the program, to take patterns from. */
+@Component({
+  selector: 'hop-starters',
+  imports: [MatButton, RouterLink, Thumb],
+  templateUrl: './starters.html',
+  styleUrl: './starters.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Starters {
+  private readonly store = inject(Store);
+  private readonly http = inject(HttpClient);
+  private readonly asking = inject(Studies);
+  protected readonly text = TEXT.steps;
+  protected readonly common = TEXT.common;
+  protected readonly state = signal<'loading' | 'ready' | 'failed'>('loading');
+  protected readonly sport = signal('');
+  private readonly drafts = signal<readonly Draft[]>([]);
+  private readonly seen = signal<ReadonlyMap<string, Seen>>(new Map());
+  private readonly names = this.store.selectSignal(recordsFeature.selectPatternsHere);
+  protected readonly sports = computed(() => [...new Set(this.drafts().map((draft) => draft.sport))]);
+  protected readonly rows = computed(() => {
+    const here = new Set(this.names().map((pattern) => pattern.name));
+    return this.drafts()
+      .filter((draft) => this.sport() === '' || draft.sport === this.sport())
+      .map((draft) => ({ draft, seen: this.seen().get(draft.name) ?? null, taken: here.has(draft.name) }));
+  });
+  protected readonly left = computed(() => this.rows().filter((row) => !row.taken).length);
+
+  constructor() {
+    void this.fetch();
+  }
+
+  protected take(draft: Draft): void {
+    this.store.dispatch(recordActions.save({ kind: 'patterns', record: { ...draft, id: newId(), version: 0 } }));
+  }
+
+  protected takeAll(): void {
+    for (const row of this.rows()) if (!row.taken) this.take(row.draft);
+  }
+
+  protected async fetch(): Promise<void> {
+    this.state.set('loading');
+    try {
+      const text = await firstValueFrom(this.http.get('/starters.txt', { responseType: 'text' }));
+      this.drafts.set(readPatterns(text).drafts);
+      this.state.set('ready');
+    } catch {
+      this.state.set('failed');
+      return;
+    }
+    for (const draft of this.drafts()) {
+      const { performer } = performance(draft, null);
+      const seen = await this.asking.ask('thumbnail', { text: draft.steps, performer, shouldClose: draft.shouldClose }).catch(() => null);
+      if (seen) this.seen.update((known) => new Map(known).set(draft.name, seen));
+    }
+  }
+}

@@ -1,0 +1,32 @@
+import { draftOf } from './draft';
+import { asJson, asText, readPatterns } from './transfer';
+
+const draft = {
+  ...draftOf(null),
+  name: 'Evening',
+  steps: 'split,\n  shuffle right 40 cm # kept',
+  tags: ['a'],
+  sport: 'squash',
+  area: 'squash',
+};
+
+describe('pattern files', () => {
+  it('come back as they went out, as text and as JSON', () => {
+    expect(readPatterns(asText([draft])).drafts).toEqual([draft]);
+    const whole = {
+      ...draft,
+      schools: { crossing: 'never' as const },
+      dose: { mode: 'reps' as const, work: 5, rounds: 2, sets: 1, rest: null, setRest: null },
+    };
+    expect(readPatterns(asJson([whole]))).toEqual({ drafts: [whole], wrong: [] });
+  });
+
+  it('say what is wrong and where, and never throw', () => {
+    expect(readPatterns('{"format": "other"}').wrong[0]).toContain('format is not a Hopsk pattern file');
+    expect(readPatterns('{').wrong[0]).toContain('no whole JSON');
+    expect(readPatterns(asJson([{ ...draft, name: '' }])).wrong).toEqual(['patterns.0.name is empty']);
+    const odd = readPatterns('== One\narea: the moon\n\nsplit');
+    expect([odd.drafts.length, odd.wrong[0]]).toEqual([0, 'line 4: area is no floor we know']);
+    expect(readPatterns('').drafts).toEqual([]);
+  });
+});
