@@ -64,9 +64,12 @@ export async function put(page: Page, path: string, body: object): Promise<void>
 
 /** Chooses in a Material select by its label. */
 export async function choose(page: Page, label: string | RegExp, option: string | RegExp): Promise<void> {
-  // By the keyboard: on a phone the label may lie over the middle of its select.
-  await page.getByRole('combobox', { name: label }).press('Enter');
-  await page.getByRole('option', { name: option }).click();
+  // By the keyboard: on a phone the label may lie over the middle of its select. A page that is still being drawn may miss a key.
+  const box = page.getByRole('combobox', { name: label });
+  await expect(async () => {
+    if ((await box.getAttribute('aria-expanded')) !== 'true') await box.press('Enter');
+    await page.getByRole('option', { name: option }).click({ timeout: 3_000 });
+  }).toPass();
 }
 
 /** Adds an athlete on the screen and waits until the record is saved. */

@@ -63,6 +63,17 @@ export const SHOTS = [
     },
   },
   {
+    name: 'stance-check',
+    go: async (page) => {
+      await page.goto('/people');
+      await page.getByRole('row', { name: /Ravi/ }).getByRole('link', { name: 'stance' }).click();
+      await page.getByRole('button', { name: 'measure a stance' }).click();
+      await page.getByLabel('across, seen').fill('22 cm');
+      await page.getByLabel('across, seen').blur();
+      await page.getByText(/narrower than/).waitFor();
+    },
+  },
+  {
     name: 'steps',
     go: async (page) => {
       await page.goto('/steps');

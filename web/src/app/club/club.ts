@@ -6,6 +6,7 @@ import { MatInput } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
 import { Router } from '@angular/router';
 import type { Coach, Phone, Settings } from '@hopsk/contract';
+import { TOPICS, type SchoolChoices, type TopicName } from '@hopsk/core';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../api/api';
@@ -14,6 +15,7 @@ import { DeviceStore } from '../device/store';
 import { Outbox } from '../run/outbox';
 import { recordActions } from '../state/records';
 import { sessionActions, sessionFeature } from '../state/session';
+import { TeachingStore } from '../state/teaching';
 import { TEXT } from '../text/en';
 
 const text = (...more: (typeof Validators.required)[]): FormControl<string> =>
@@ -58,6 +60,25 @@ const text = (...more: (typeof Validators.required)[]): FormControl<string> =>
     mat-form-field {
       width: 210px;
     }
+    .topics {
+      display: grid;
+      grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+      gap: 10px 16px;
+      margin-bottom: 16px;
+    }
+    .topics label {
+      font: 600 14px var(--label);
+    }
+    .topics select {
+      display: block;
+      width: 100%;
+      font: 500 15px var(--text);
+      padding: 8px;
+      border: 1px solid var(--edge);
+      border-radius: 6px;
+      background: var(--raised);
+      color: inherit;
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
@@ -67,6 +88,12 @@ export class ClubScreen {
   private readonly router = inject(Router);
   private readonly device = inject(DeviceStore);
   private readonly outbox = inject(Outbox);
+  private readonly school = inject(TeachingStore);
+  protected readonly teaching = this.school.teaching;
+  protected readonly topics = (Object.keys(TOPICS) as TopicName[]).map((name) => {
+    const { about, usual, options } = TOPICS[name] as { about: string; usual: string; options: Readonly<Record<string, string>> };
+    return { name, about, usual: options[usual] ?? '', options: Object.entries(options) };
+  });
   protected readonly text = TEXT.club;
   protected readonly common = TEXT.common;
   protected readonly enter = TEXT.enter;
@@ -87,10 +114,26 @@ export class ClubScreen {
       const me = this.me();
       if (me) untracked(() => this.settings.reset({ units: me.coach.units, tapDelay: me.coach.tapDelay }));
     });
+    this.school.load();
     void this.trying(async () => {
       this.coaches.set(await firstValueFrom(this.api.coaches()));
       this.phone.set(await firstValueFrom(this.api.phone()));
     });
+  }
+
+  /** What the club holds on a topic; empty is the usual. */
+  protected async choose(topic: TopicName, option: string): Promise<void> {
+    const { [topic]: _, ...others } = this.teaching().choices;
+    this.tell(await this.school.save({ choices: (option === '' ? others : { ...others, [topic]: option }) as SchoolChoices }));
+  }
+
+  protected async forget(code: string): Promise<void> {
+    this.tell(await this.school.save({ stances: this.teaching().stances.filter((one) => one.code !== code) }));
+  }
+
+  private tell(trouble: Trouble | null): void {
+    this.trouble.set(trouble);
+    this.said.set(trouble ? '' : this.common.saved);
   }
 
   protected saveSettings(): void {

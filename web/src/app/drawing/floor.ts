@@ -14,7 +14,7 @@ import {
   type Study,
   type Vec,
 } from '@hopsk/core';
-import { at, atLeast, drawingId, polyline, softPath, viewBox } from './svg';
+import { at, atLeast, drawingId, placeOf, polyline, softPath, viewBox } from './svg';
 
 /** The floor from above, to scale: prints, path, and both feet at the playhead. Everything shown is computed in core. */
 @Component({
@@ -109,13 +109,13 @@ export class Floor {
   protected take(event: PointerEvent, print: Print): void {
     if (!this.draggable() || print.move < 0) return;
     (event.currentTarget as Element).setPointerCapture(event.pointerId);
-    this.dragging.set({ print, by: { x: 0, y: 0 }, from: this.place(event) });
+    this.dragging.set({ print, by: { x: 0, y: 0 }, from: placeOf(event) });
   }
 
   protected move(event: PointerEvent): void {
     const drag = this.dragging();
     if (!drag) return;
-    const now = this.place(event);
+    const now = placeOf(event);
     this.dragging.set({ ...drag, by: { x: now.x - drag.from.x, y: now.y - drag.from.y } });
   }
 
@@ -126,13 +126,6 @@ export class Floor {
     if (!drag || Math.hypot(drag.by.x, drag.by.y) < 0.01) return;
     const { print, by } = drag;
     this.dragged.emit({ move: print.move, foot: print.foot, to: { x: print.mark.x + by.x, y: print.mark.y + by.y } });
-  }
-
-  /** The pointer's place on the floor, metres. */
-  private place(event: PointerEvent): Vec {
-    const svg = (event.currentTarget as SVGElement).ownerSVGElement as SVGSVGElement;
-    const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM()?.inverse());
-    return { x: p.x, y: -p.y };
   }
 }
 

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import {
   boxOf,
   formatLength,
@@ -12,12 +12,14 @@ import {
   toeOf,
   wayOf,
   type Body,
+  type Feet,
   type LengthUnits,
   type School,
   type Side,
+  type Vec,
 } from '@hopsk/core';
 import { TEXT } from '../text/en';
-import { atLeast, drawingId, softPath, viewBox } from './svg';
+import { atLeast, drawingId, placeOf, softPath, viewBox } from './svg';
 
 /** Both feet of a stance to scale, with angles, sizes and the tape that marks them. */
 @Component({
@@ -32,7 +34,15 @@ export class StanceDrawing {
   readonly lead = input<Side | null>(null);
   readonly units = input<LengthUnits>('cm');
   readonly label = input('');
+  /** Feet as they were seen, drawn over the stance that is asked for; they can be dragged. */
+  readonly seen = input<Feet | null>(null);
+  readonly moved = output<Feet>();
+  private readonly held = signal<{ readonly side: Side; readonly from: Vec; readonly at: Vec } | null>(null);
   protected readonly id = drawingId();
+  protected readonly seenFeet = computed(() => {
+    const seen = this.seen();
+    return seen === null ? [] : (['left', 'right'] as const).map((side) => ({ side, d: softPath(outlineOf(seen[side], this.body())) }));
+  });
   private readonly posture = computed(() => standIn(this.school(), this.body(), this.lead()));
   protected readonly feet = computed(() =>
     (['left', 'right'] as const).map((side) => {
@@ -60,7 +70,11 @@ export class StanceDrawing {
     tapeMarks(this.posture(), this.body()).map((mark) => ({ x1: mark.from.x, y1: -mark.from.y, x2: mark.to.x, y2: -mark.to.y })),
   );
   protected readonly box = computed(() => {
-    const outlines = (['left', 'right'] as const).flatMap((side) => outlineOf(this.posture().feet[side], this.body()));
+    const seen = this.seen();
+    const outlines = (['left', 'right'] as const).flatMap((side) => [
+      ...outlineOf(this.posture().feet[side], this.body()),
+      ...(seen ? outlineOf(seen[side], this.body()) : []),
+    ]);
     const box = boxOf(outlines) ?? { minX: 0, maxX: 0, minY: 0, maxY: 0 };
     return atLeast({ minX: box.minX - 0.22, maxX: box.maxX + 0.22, minY: box.minY - 0.26, maxY: box.maxY + 0.16 }, 1, 0.7);
   });
@@ -85,4 +99,23 @@ export class StanceDrawing {
             },
     };
   });
+
+  protected take(event: PointerEvent, side: Side): void {
+    const seen = this.seen();
+    if (!seen) return;
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    this.held.set({ side, from: placeOf(event), at: seen[side] });
+  }
+
+  protected drag(event: PointerEvent): void {
+    const [held, seen] = [this.held(), this.seen()];
+    if (!held || !seen) return;
+    const now = placeOf(event);
+    const foot = { ...seen[held.side], x: held.at.x + now.x - held.from.x, y: held.at.y + now.y - held.from.y };
+    this.moved.emit({ ...seen, [held.side]: foot });
+  }
+
+  protected drop(): void {
+    this.held.set(null);
+  }
 }

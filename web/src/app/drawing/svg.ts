@@ -24,6 +24,13 @@ export function atLeast(box: Box, width: number, height: number): Box {
   return { minX: box.minX - dx, maxX: box.maxX + dx, minY: box.minY - dy, maxY: box.maxY + dy };
 }
 
+/** The pointer's place on the floor of a drawing, metres. */
+export function placeOf(event: PointerEvent): Vec {
+  const svg = (event.currentTarget as SVGElement).ownerSVGElement as SVGSVGElement;
+  const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM()?.inverse());
+  return { x: p.x, y: -p.y };
+}
+
 let count = 0;
 /** A fresh id for patterns of one drawing, so that two drawings on a page do not share them. */
 export const drawingId = (): string => `d${count++}`;

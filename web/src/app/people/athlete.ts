@@ -7,11 +7,12 @@ import { MatInput } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
 import { AGE_GROUPS, BIASES, isUnder16, LEVELS, type Athlete, type AthleteSave } from '@hopsk/contract';
-import { bodyOf, FAULTS, formatLength, parseLength, SCHOOLS } from '@hopsk/core';
+import { bodyOf, FAULTS, formatLength, parseLength } from '@hopsk/core';
 import { Store } from '@ngrx/store';
 import type { HoldsTyping } from '../shell/holds-typing';
 import { recordActions, recordsFeature } from '../state/records';
 import { sessionFeature } from '../state/session';
+import { TeachingStore } from '../state/teaching';
 import { TEXT } from '../text/en';
 
 const MEASURES = ['height', 'hip', 'shoulder', 'leg', 'foot'] as const;
@@ -28,7 +29,9 @@ export class AthleteScreen implements HoldsTyping {
   private readonly store = inject(Store);
   protected readonly text = TEXT.people;
   protected readonly common = TEXT.common;
-  protected readonly choices = { ages: AGE_GROUPS, levels: LEVELS, biases: BIASES, schools: SCHOOLS, faults: FAULTS, measures: MEASURES };
+  private readonly club = inject(TeachingStore);
+  protected readonly schools = this.club.stances;
+  protected readonly choices = { ages: AGE_GROUPS, levels: LEVELS, biases: BIASES, faults: FAULTS, measures: MEASURES };
   private readonly byId = this.store.selectSignal(recordsFeature.selectPeopleById);
   private readonly saves = this.store.selectSignal(recordsFeature.selectSaves);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
@@ -79,6 +82,7 @@ export class AthleteScreen implements HoldsTyping {
   protected readonly rough = computed(() => this.body().hip.origin === 'rough');
 
   constructor() {
+    this.club.load();
     effect(() => {
       const athlete = this.athlete();
       const save = this.save();

@@ -4,17 +4,31 @@ import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatSelectModule } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
 import { isUnder16 } from '@hopsk/contract';
-import { bodyOf, formatLength, heelOf, SCHOOLS, schoolOf, standIn, stanceNumbers, type Side, type StanceNumber } from '@hopsk/core';
+import {
+  bodyOf,
+  formatLength,
+  heelOf,
+  overridden,
+  SCHOOLS,
+  schoolOf,
+  standIn,
+  stanceNumbers,
+  type Feet,
+  type Side,
+  type StanceNumber,
+} from '@hopsk/core';
 import { Store } from '@ngrx/store';
 import { StanceDrawing } from '../drawing/stance-drawing';
 import { picked } from '../state/picked';
 import { recordsFeature } from '../state/records';
 import { sessionFeature } from '../state/session';
+import { TeachingStore } from '../state/teaching';
 import { TEXT } from '../text/en';
+import { StanceCheckPanel } from './check';
 
 @Component({
   selector: 'hop-stance',
-  imports: [MatButton, MatFormFieldModule, MatSelectModule, RouterLink, StanceDrawing],
+  imports: [MatButton, MatFormFieldModule, MatSelectModule, RouterLink, StanceCheckPanel, StanceDrawing],
   templateUrl: './stance.html',
   styleUrl: './stance.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -25,7 +39,8 @@ export class StanceScreen {
   private readonly store = inject(Store);
   protected readonly text = TEXT.stance;
   protected readonly common = TEXT.common;
-  protected readonly schools = SCHOOLS;
+  private readonly club = inject(TeachingStore);
+  protected readonly schools = this.club.stances;
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
   protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
@@ -33,7 +48,14 @@ export class StanceScreen {
   protected readonly choice = picked(this.people, () => this.athlete());
   protected readonly who = this.choice.record;
   protected readonly code = linkedSignal(() => this.who()?.school ?? 'square-ready');
-  protected readonly school = computed(() => schoolOf(this.code()) ?? SCHOOLS[0]);
+  /** What was seen of the feet of the one who is shown. */
+  protected readonly seen = linkedSignal<string, Feet | null>({ source: () => `${this.who()?.id} ${this.code()}`, computation: () => null });
+  /** The stance, as this athlete stands in their own. */
+  protected readonly school = computed(() => {
+    const asked = schoolOf(this.code(), this.club.teaching().stances) ?? SCHOOLS[0];
+    const who = this.who();
+    return who?.school === asked.code ? overridden(asked, who.stance) : asked;
+  });
   protected readonly lead = linkedSignal<Side | null>(() => {
     const lead = this.who()?.lead ?? 'none';
     return lead === 'none' ? (this.who()?.hand === 'left' ? 'right' : 'left') : lead;
@@ -70,6 +92,10 @@ export class StanceScreen {
       ];
     });
   });
+
+  constructor() {
+    this.club.load();
+  }
 
   protected print(): void {
     print();

@@ -8,6 +8,7 @@ import { DeviceStore } from '../device/store';
 import { Outbox } from '../run/outbox';
 import { recordActions } from './records';
 import { sessionActions } from './session';
+import { TeachingStore } from './teaching';
 
 /** Asks who is signed in; without a network this device's memory answers. */
 export const askSession = createEffect(
@@ -47,10 +48,13 @@ export const onEntered = createEffect(
 );
 
 export const onLeft = createEffect(
-  (actions = inject(Actions), outbox = inject(Outbox)) =>
+  (actions = inject(Actions), outbox = inject(Outbox), teaching = inject(TeachingStore)) =>
     actions.pipe(
       ofType(sessionActions.left),
-      tap(() => outbox.close()),
+      tap(() => {
+        outbox.close();
+        teaching.clear();
+      }),
       map(() => recordActions.cleared()),
     ),
   { functional: true },

@@ -105,6 +105,9 @@ export class Patterns {
     inject(DestroyRef).onDestroy(() => this.waiting.clear());
   }
 
+  /** A row stays the same row whatever stands in it, so that nothing is drawn anew under a finger. */
+  protected readonly place = (at: number): number => at;
+
   protected load(): void {
     this.store.dispatch(recordActions.load({ kind: 'patterns' }));
   }

@@ -450,7 +450,7 @@ export class Studio implements HoldsTyping {
       kept.success && kept.data.base <= version && JSON.stringify(kept.data.draft) !== JSON.stringify(stored) ? kept.data : null;
     this.draft.set(typed?.draft ?? stored);
     this.dirty.set(typed !== null);
-    this.emptyAtFirst.set(this.draft().steps === '');
+    if (!this.opened()) this.emptyAtFirst.set(this.draft().steps === '');
     this.base.set(typed?.base ?? version);
     if (!typed) await this.device.keep(this.draftKey(), null);
   }
