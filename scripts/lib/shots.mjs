@@ -68,9 +68,9 @@ export const SHOTS = [
       await page.goto('/people');
       await page.getByRole('row', { name: /Ravi/ }).getByRole('link', { name: 'stance' }).click();
       await page.getByRole('button', { name: 'measure a stance' }).click();
-      await page.getByLabel('across, seen').fill('22 cm');
-      await page.getByLabel('across, seen').blur();
-      await page.getByText(/narrower than/).waitFor();
+      await page.getByLabel('along, seen').fill('90 cm');
+      await page.getByLabel('along, seen').blur();
+      await page.getByText(/longer than/).waitFor();
     },
   },
   {

@@ -48,8 +48,9 @@ export class StanceScreen {
   protected readonly choice = picked(this.people, () => this.athlete());
   protected readonly who = this.choice.record;
   protected readonly code = linkedSignal(() => this.who()?.school ?? 'square-ready');
-  /** What was seen of the feet of the one who is shown. */
-  protected readonly seen = linkedSignal<string, Feet | null>({ source: () => `${this.who()?.id} ${this.code()}`, computation: () => null });
+  /** Whose stance is shown: another one's is measured anew, the same one's stays when the record is saved. */
+  private readonly shown = computed(() => `${this.who()?.id} ${this.code()}`);
+  protected readonly seen = linkedSignal<string, Feet | null>({ source: this.shown, computation: () => null });
   /** The stance, as this athlete stands in their own. */
   protected readonly school = computed(() => {
     const asked = schoolOf(this.code(), this.club.teaching().stances) ?? SCHOOLS[0];
