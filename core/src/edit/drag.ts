@@ -1,6 +1,6 @@
 import { otherSide, type Side } from '../body/foot.js';
 import { distance, normalised, sub, type Vec } from '../geometry/vec.js';
-import type { Act, Size, Step } from '../notation/ast.js';
+import type { Act, Size } from '../notation/ast.js';
 import { parse } from '../notation/parse.js';
 import type { Span } from '../notation/places.js';
 import { print } from '../notation/print.js';

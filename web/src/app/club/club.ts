@@ -6,7 +6,7 @@ import { MatInput } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
 import { Router } from '@angular/router';
 import type { Coach, Phone, Settings } from '@hopsk/contract';
-import { TOPICS, type SchoolChoices, type TopicName } from '@hopsk/core';
+import { TOPICS, type TopicName } from '@hopsk/core';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../api/api';

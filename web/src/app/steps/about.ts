@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
-import { TOPICS, type SchoolChoices, type TopicName } from '@hopsk/core';
+import { TOPICS, type TopicName } from '@hopsk/core';
 import { TEXT } from '../text/en';
 import type { Draft } from './draft';
 
