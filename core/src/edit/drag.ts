@@ -30,7 +30,7 @@ export function dragFoot(text: string, sim: Simulation, index: number, foot: Sid
   if (written?.kind !== 'step' || written.act.word !== move.step.act.word) return null;
   const act = pulled(written.act, move.before.heading, action.from, to, { ...move.before.feet[otherSide(foot)] });
   if (act === null) return null;
-  return { from: move.span.from, to: move.span.to, insert: print([{ ...(written), act }]) };
+  return { from: move.span.from, to: move.span.to, insert: print([{ ...written, act }]) };
 }
 
 function pulled(act: Act, heading: number, from: Vec, to: Vec, other: Vec): Act | null {

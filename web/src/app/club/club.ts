@@ -124,7 +124,7 @@ export class ClubScreen {
   /** What the club holds on a topic; empty is the usual. */
   protected async choose(topic: TopicName, option: string): Promise<void> {
     const { [topic]: _, ...others } = this.teaching().choices;
-    this.tell(await this.school.save({ choices: (option === '' ? others : { ...others, [topic]: option }) }));
+    this.tell(await this.school.save({ choices: option === '' ? others : { ...others, [topic]: option } }));
   }
 
   protected async forget(code: string): Promise<void> {

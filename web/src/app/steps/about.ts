@@ -31,6 +31,6 @@ export class AboutPanel {
 
   protected choose(topic: TopicName, option: string): void {
     const { [topic]: _, ...others } = this.draft().schools;
-    this.changed.emit({ schools: (option === '' ? others : { ...others, [topic]: option }) });
+    this.changed.emit({ schools: option === '' ? others : { ...others, [topic]: option } });
   }
 }
