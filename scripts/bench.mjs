@@ -4,12 +4,12 @@ import { buildServer, buildWeb } from './lib/build.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { failed, node, root } from './lib/project.mjs';
 
-/** Usage: npm run bench [-- --json] */
+/** Usage: npm run bench [-- --json] [-- --long]  (--long also watches the heap over 100,000 simulations) */
 async function main() {
   await ensurePackages();
   await buildServer();
   await buildWeb();
-  const child = spawn(node, ['--import', 'tsx', join(root, 'bench/src/main.ts'), ...process.argv.slice(2)], {
+  const child = spawn(node, ['--expose-gc', '--import', 'tsx', join(root, 'bench/src/main.ts'), ...process.argv.slice(2)], {
     cwd: root,
     stdio: 'inherit',
   });

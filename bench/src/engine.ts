@@ -1,13 +1,14 @@
 import { bodyOf, floorView, parse, schoolOf, SCHOOLS, simulate, study, type Performer } from '@hopsk/core';
 import { median, timed, type Line } from './measure.js';
 
-const performer: Performer = {
+/** Who does the patterns that are measured. */
+export const PERFORMER: Performer = {
   body: bodyOf({ height: 1.7 }),
   school: schoolOf('square-ready') ?? SCHOOLS[0],
   lead: null,
   playing: 'right',
 };
-const SHORT = 'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
+export const SHORT = 'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
 const LONG = `(${SHORT}) 12`;
 
 /** The baseline: as many plain objects as the simulation makes contacts, with the same arithmetic once each, and no rules. */
@@ -19,15 +20,16 @@ function plain(moves: number): number {
 
 /** Parsing, simulating, studying and drawing, against plain arithmetic on as many foot contacts in the same run. */
 export function engine(): Line[] {
-  const moves = simulate(parse(LONG), performer).moves.length;
-  const long = median(timed(300, () => simulate(parse(LONG), performer)));
-  const short = median(timed(1000, () => simulate(parse(SHORT), performer)));
-  const whole = median(timed(60, () => study(LONG, performer, true)));
-  const seen = study(LONG, performer, true);
+  const moves = simulate(parse(LONG), PERFORMER).moves.length;
+  const long = median(timed(300, () => simulate(parse(LONG), PERFORMER)));
+  const short = median(timed(1000, () => simulate(parse(SHORT), PERFORMER)));
+  const whole = median(timed(60, () => study(LONG, PERFORMER, true)));
+  const seen = study(LONG, PERFORMER, true);
   const drawn = median(timed(60, () => floorView(seen.simulation)));
   const baseline = median(timed(1000, () => plain(moves)));
   return [
     { name: `${moves} moves parsed and simulated`, value: long, unit: 'ms', baseline, limit: 5 },
+    // A thousand a second.
     { name: 'a short pattern parsed and simulated', value: short, unit: 'ms', baseline, limit: 1 },
     { name: `${moves} moves studied: states, findings, drift`, value: whole, unit: 'ms', baseline, limit: null },
     { name: `${moves} moves laid out on the floor`, value: drawn, unit: 'ms', baseline, limit: null },

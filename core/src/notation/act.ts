@@ -3,6 +3,7 @@ import type { Act } from './ast.js';
 import type { Errors } from './errors.js';
 import { NOTATION_LIMITS } from './limits.js';
 import type { PartReader } from './parts.js';
+import { bearingWords } from './print.js';
 import type { Span } from './places.js';
 
 /** Nothing but the word: all else is left to body and stance. */
@@ -67,6 +68,10 @@ function written(parts: PartReader): number | null {
 
 function bearingOf(rule: MoveRule, word: MoveWord, parts: PartReader, no: Say): number | null {
   const asked = written(parts);
+  const [one, two] = parts.bearings;
+  if (one !== undefined && two !== undefined && Math.abs(one - two) === 180) {
+    no(`‘${bearingWords(one)}’ and ‘${bearingWords(two)}’ are opposite directions; ${bearingWords(one)} was taken.`);
+  }
   if (rule.fixed) {
     if (asked !== null && asked !== rule.usual) {
       const other = word === 'shift' || word === 'back step' ? 'pass' : 'shuffle';

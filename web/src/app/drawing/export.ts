@@ -21,7 +21,7 @@ export function svgFile(drawing: SVGSVGElement, ground: string): string {
     const style = getComputedStyle(from[i] as Element);
     for (const name of TAKEN) {
       const value = style.getPropertyValue(name);
-      if (value !== '') element.setAttribute(name, value.replace(/url\("[^"]*#/g, 'url("#'));
+      if (value !== '') element.setAttribute(name, value.replace(/url\("[^"]*#([^"]+)"\)/g, 'url(#$1)'));
     }
     element.removeAttribute('class');
     for (const { name } of [...element.attributes]) if (name.startsWith('_ng')) element.removeAttribute(name);

@@ -106,9 +106,8 @@ export class LineEditor {
     const caret = state.selection.main.head;
     const at = topStepAt(state, caret)?.to ?? caret;
     const before = state.sliceDoc(0, at).trimEnd();
-    const after = state.sliceDoc(at).trimStart();
     const lead = before === '' ? '' : /[,;·→\n([|=]$/.test(before) ? (before.length === at ? ' ' : '') : ', ';
-    const trail = after === '' || /^[,;·→\n)\]|]/.test(after) ? '' : ', ';
+    const trail = /^[ \t]*([,;·→\n)\]|]|$)/.test(state.sliceDoc(at)) ? '' : ', ';
     const insert = `${lead}${step}${trail}`;
     this.view.dispatch({
       changes: { from: at, insert },
