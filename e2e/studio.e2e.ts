@@ -132,6 +132,33 @@ test.describe('the studio', () => {
     await expect(finding).toContainText('This pattern holds: Feet never cross.');
   });
 
+  test('a line kept as a move of the club stands in other lines, in the palette, and can be run', async ({ coach }) => {
+    await fresh(coach, 'Corner line');
+    await coach.getByLabel('line of steps').fill('shuffle right 40 cm, lunge ahead 80 cm, recover back, shuffle left 40 cm');
+    for (const [name, said] of [
+      ['Two words', 'This is no single word'],
+      ['corner', '‘corner’ can now stand in any line of the club.'],
+    ] as const) {
+      coach.once('dialog', (dialog) => void dialog.accept(name));
+      await coach.getByRole('button', { name: 'more', exact: true }).click();
+      await coach.getByRole('menuitem', { name: 'keep as a move of the club' }).click();
+      await expect(coach.getByText(said)).toBeVisible();
+    }
+    coach.on('dialog', (dialog) => void dialog.accept());
+    await fresh(coach, 'With a corner');
+    await coach.getByRole('button', { name: 'ours', exact: true }).click();
+    await coach.getByRole('button', { name: 'add corner', exact: true }).click();
+    await hasLine(coach, 'corner');
+    // Two gathers of 0.44 s, a lunge and its recovery (common practice, no source).
+    await expect(time(coach)).toHaveText('1.93 s');
+    await saved(coach);
+    await coach.getByRole('link', { name: 'run it' }).click();
+    await expect(coach.getByText(/15 repetitions a round/)).toBeVisible();
+    await coach.goto('/club');
+    await coach.locator('p.row', { hasText: 'corner' }).getByRole('button', { name: 'forget' }).click();
+    await expect(coach.getByText('a line can be kept as a move')).toBeVisible();
+  });
+
   test('a drill card for the wall', async ({ coach }) => {
     await openPattern(coach, 'Front corner and home');
     await coach.getByRole('button', { name: 'more', exact: true }).click();

@@ -1,4 +1,4 @@
-import { SCHOOLS, TOPICS, type School, type SchoolChoices, type StanceOverride } from '@hopsk/core';
+import { isMoveName, SCHOOLS, TOPICS, type OwnMove, type School, type SchoolChoices, type StanceOverride } from '@hopsk/core';
 import * as z from 'zod';
 import { between, Code, line, note } from './common.js';
 
@@ -50,7 +50,13 @@ export const OwnWay = z.object({
   rearToe: own(-60, 120, '°'),
 }) satisfies z.ZodType<StanceOverride>;
 
-/** What a club teaches: its choices where schools differ, and its own stances. */
+/** A club's own move: a name for a line of others. */
+export const OwnMoveSchema = z.object({
+  name: z.string().max(24, 'is longer than 24 characters').refine(isMoveName, 'is no single word in small letters that means nothing else'),
+  steps: z.string().min(1, 'is empty').max(2000, 'is longer than 2000 characters'),
+}) satisfies z.ZodType<OwnMove>;
+
+/** What a club teaches: its choices where schools differ, its own stances and moves. */
 export const Teaching = z.object({
   version: z.int().min(0),
   choices: SchoolChoicesSchema,
@@ -58,5 +64,10 @@ export const Teaching = z.object({
     .array(OwnStance)
     .max(30, 'holds more than 30 stances')
     .refine((all) => new Set(all.map((one) => one.code)).size === all.length, 'holds a code twice'),
+  moves: z
+    .array(OwnMoveSchema)
+    .max(60, 'holds more than 60 moves')
+    .refine((all) => new Set(all.map((one) => one.name)).size === all.length, 'holds a name twice')
+    .default([]),
 });
 export type Teaching = z.infer<typeof Teaching>;

@@ -1,6 +1,7 @@
 import type { Placing } from '../area/area.js';
 import { parse } from '../notation/parse.js';
 import type { NotationError, Parsed } from '../notation/ast.js';
+import { definitionsOf, type OwnMove } from '../notation/own-moves.js';
 import type { Performer, Simulation } from '../simulate/simulation.js';
 import { simulate, type SimulateOptions } from '../simulate/simulate.js';
 import { totalsOf, type Totals } from '../simulate/totals.js';
@@ -26,6 +27,8 @@ export interface Study {
 
 export interface StudyOptions extends SimulateOptions {
   readonly schools?: HeldChoices;
+  /** The club's own moves, by name. */
+  readonly own?: readonly OwnMove[];
   readonly placing?: Placing;
   /** How far what the hand holds reaches beyond it, metres. */
   readonly implement?: number;
@@ -33,7 +36,14 @@ export interface StudyOptions extends SimulateOptions {
 
 /** Reads, simulates and inspects a line of steps for a performer. Never throws. */
 export function study(text: string, performer: Performer, shouldClose: boolean, options: StudyOptions = {}): Study {
-  return studyOf(text, parse(text), performer, shouldClose, options);
+  return studyOf(text, readWith(text, options.own), performer, shouldClose, options);
+}
+
+/** A text read with the club's own moves: they count as defined before it. */
+export function readWith(text: string, own: readonly OwnMove[] = []): Parsed {
+  const known = definitionsOf(own);
+  const parsed = parse(text, known);
+  return known.length === 0 ? parsed : { ...parsed, definitions: [...known, ...parsed.definitions] };
 }
 
 /** The same of a text that has been read. */

@@ -6,17 +6,19 @@ import { actOf } from './act.js';
 import { Errors } from './errors.js';
 import { NOTATION_LIMITS } from './limits.js';
 import { nearestWord } from './nearest.js';
-import { PartReader, thingOf, wordOf } from './parts.js';
+import { PartReader, thingOf, USUAL_BEAT, wordOf } from './parts.js';
 import { parser } from './pattern.generated.js';
 import { childrenOf } from './tree.js';
+import { BEAT_HEAD } from './word-classes.js';
 
 /**
  * Reads a line of steps. Never throws: what cannot be read becomes errors with line and column,
  * and all other steps are kept.
+ * @param own parts that are known beforehand, such as a club's own moves; the text may give their names another meaning.
  */
-export function parse(text: string): Parsed {
+export function parse(text: string, own: readonly Definition[] = []): Parsed {
   const errors = new Errors(text);
-  const reader = new Reader(text, errors);
+  const reader = new Reader(text, errors, own);
   if (text.length > NOTATION_LIMITS.characters) {
     errors.add(
       { from: 0, to: text.length },
@@ -34,10 +36,12 @@ class Reader {
   readonly things: Thing[] = [];
   readonly definitions: Definition[] = [];
   readonly intended: Intended[] = [];
+  private beat = USUAL_BEAT;
 
   constructor(
     private readonly text: string,
     private readonly errors: Errors,
+    private readonly own: readonly Definition[],
   ) {}
 
   items(node: SyntaxNode, depth: number): Item[] {
@@ -73,7 +77,7 @@ class Reader {
   private group(node: SyntaxNode, depth: number): Item[] {
     const branches = this.branches(node, depth);
     if (branches === null) return [];
-    const parts = new PartReader(this.text, this.errors).read(childrenOf(node));
+    const parts = new PartReader(this.text, this.errors, '', this.beat).read(childrenOf(node));
     if (branches.every((branch) => branch.length === 0)) {
       this.errors.add(node, 'This bracket holds no step.', ['a step']);
       return [];
@@ -124,7 +128,11 @@ class Reader {
       return [];
     }
     if (head.name === 'Name') return this.call(head, lead, rest, span, word);
-    const parts = new PartReader(this.text, this.errors, headWord(head, word)).read(lead ? [lead, ...rest] : rest);
+    const parts = new PartReader(this.text, this.errors, headWord(head, word), this.beat).read(lead ? [lead, ...rest] : rest);
+    if (word === BEAT_HEAD) {
+      this.setBeat(head, parts);
+      return [];
+    }
     if (head.name === 'Event') {
       const { at, every, label } = parts;
       const event: Happening = { kind: 'event', event: word as EventWord, name: label, at, every, span };
@@ -144,14 +152,21 @@ class Reader {
     return [step];
   }
 
+  /** The beat counts from here on. */
+  private setBeat(head: SyntaxNode, { tempo }: PartReader): void {
+    if (tempo && 'seconds' in tempo && tempo.seconds >= 0.1 && tempo.seconds <= 5) this.beat = tempo.seconds;
+    else this.errors.add(head, 'A beat lasts between 0.1 and 5 s, such as ‘beat of 0.6 s’; it stayed as it was.', ['0.6 s']);
+  }
+
   /** A named part, if somebody has said what it is. */
   private call(head: SyntaxNode, lead: SyntaxNode | null, rest: SyntaxNode[], span: Call['span'], word: string): Item[] {
-    if (!this.definitions.some((known) => known.name === word)) {
-      const known = [...MOVE_WORDS, ...EVENT_WORDS, ...THING_WORDS, ...this.definitions.map((one) => one.name)];
+    const named = [...this.own, ...this.definitions].map((one) => one.name);
+    if (!named.includes(word)) {
+      const known = [...MOVE_WORDS, ...EVENT_WORDS, ...THING_WORDS, ...named];
       this.errors.add(head, `‘${word}’ does not begin a step; this step was left out.`, known, nearestWord(word, known));
       return [];
     }
-    const parts = new PartReader(this.text, this.errors, word).read(lead ? [lead, ...rest] : rest);
+    const parts = new PartReader(this.text, this.errors, word, this.beat).read(lead ? [lead, ...rest] : rest);
     const { size } = parts;
     if (size && size.unit !== 'own')
       this.errors.add(head, `A named part takes a size as a multiple, such as 1.2×; its own sizes were kept.`, ['1.2×']);

@@ -19,6 +19,9 @@ export function thingOf(text: string): ThingWord {
 
 const unquoted = (text: string): string => text.slice(1, -1).trim().slice(0, NOTATION_LIMITS.name);
 
+/** Seconds of a beat where the pattern says none: 120 a minute (common practice, no source). */
+export const USUAL_BEAT = 0.5;
+
 /** What stands after the head of a step or behind a bracket, gathered. */
 export class PartReader {
   readonly bearings: number[] = [];
@@ -47,6 +50,8 @@ export class PartReader {
     private readonly text: string,
     private readonly errors: Errors,
     private readonly head = '',
+    /** Seconds of a beat. */
+    private readonly beat: number = USUAL_BEAT,
   ) {}
 
   get size(): Size | null {
@@ -197,7 +202,8 @@ export class PartReader {
 
   private timed(node: SyntaxNode, after: SyntaxNode | undefined): void {
     const word = node.getChild('TempoWord');
-    const seconds = this.number(node);
+    const unit = node.getChild('Seconds');
+    const seconds = this.number(node) * (unit && wordOf(this.of(unit)).startsWith('beat') ? this.beat : 1);
     if (!word && this.open && !node.getChild('In') && after?.name === 'Tie') {
       this.offset(node, seconds * 1000);
       return;

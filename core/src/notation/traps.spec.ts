@@ -74,6 +74,17 @@ describe('traps of the notation', () => {
     expect(sim.actions.map((action) => Math.round((action.end - action.start) * 1000))).toEqual([440, 154]);
   });
 
+  it('beats are half a second, or as long as the pattern says from there on', () => {
+    expect(step('advance in 2 beats').tempo).toEqual({ seconds: 1 });
+    const said = parse('beat of 0.6 s, advance in 1 beat, ball hit at 4 beats every 2 beats');
+    expect(said.errors).toEqual([]);
+    expect((said.items[0] as Step).tempo).toEqual({ seconds: 0.6 });
+    expect(said.items[1]).toEqual(jasmine.objectContaining({ at: 2.4, every: 1.2 }));
+    expect(messages('beat of 60 s, advance in 1 beat')).toEqual([
+      'A beat lasts between 0.1 and 5 s, such as ‘beat of 0.6 s’; it stayed as it was.',
+    ]);
+  });
+
   it('a comment ends with its line, and may hold anything', () => {
     expect(parse('split # ) ( "unclosed, 3600°\nadvance').items.length).toBe(2);
     expect(messages('split # ) ( "unclosed, 3600°\nadvance')).toEqual([]);

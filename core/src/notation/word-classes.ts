@@ -19,6 +19,8 @@ const CLASSES: ReadonlyMap<string, number> = new Map<string, number>([
   ['first', terms.First],
   ['ms', terms.Ms],
   ['s', terms.Seconds],
+  ['beat', terms.Seconds],
+  ['beats', terms.Seconds],
   ['deg', terms.DegreeKey],
   ['degrees', terms.DegreeKey],
   ['times', terms.TimesKey],
@@ -47,9 +49,13 @@ const CLASSES: ReadonlyMap<string, number> = new Map<string, number>([
 /** What kind of word a name is inside a step, or −1. */
 export const wordClass = (word: string): number => CLASSES.get(word.toLowerCase()) ?? -1;
 
+/** How a pattern says the length of its beat: ‘beat of 0.6 s’. */
+export const BEAT_HEAD = 'beat of';
+
 const PHRASES: ReadonlyMap<string, number> = new Map<string, number>([
   ...[...MOVE_WORDS, ...Object.keys(SPELLINGS)].map((word): [string, number] => [word, terms.Move]),
   ...EVENT_WORDS.map((word): [string, number] => [word, terms.Event]),
+  [BEAT_HEAD, terms.Event],
 ]);
 const LONGEST = Math.max(...[...PHRASES.keys()].map((phrase) => phrase.split(' ').length));
 

@@ -1,4 +1,4 @@
-insert into teaching (club_id, choices, stances)
-values ($1, $2, $3)
+insert into teaching (club_id, choices, stances, moves)
+values ($1, $2, $3, $4)
 on conflict (club_id) do nothing
-returning version, choices, stances
+returning version, choices, stances, moves

@@ -1,3 +1,3 @@
-select version, choices, stances
+select version, choices, stances, moves
 from teaching
 where club_id = $1

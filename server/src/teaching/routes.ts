@@ -7,7 +7,7 @@ import { actorOf } from '../http/session.js';
 import { refuseStale } from '../http/versioned.js';
 
 /** A club that has not chosen anything yet. */
-const NOTHING: Teaching = { version: 0, choices: {}, stances: [] };
+const NOTHING: Teaching = { version: 0, choices: {}, stances: [], moves: [] };
 
 const getTeaching = (db: Db, clubId: string): Promise<Teaching | null> => one<Teaching>(db, 'teaching-get', clubId);
 
@@ -20,7 +20,7 @@ export function teachingRoutes(pool: Pool): Router {
   router.put('/teaching', async (request, response) => {
     const { clubId } = actorOf(request);
     const sent = read(Teaching, request.body);
-    const values = [JSON.stringify(sent.choices), JSON.stringify(sent.stances)];
+    const values = [JSON.stringify(sent.choices), JSON.stringify(sent.stances), JSON.stringify(sent.moves)];
     const kept =
       sent.version === 0
         ? await one<Teaching>(pool, 'teaching-add', clubId, ...values)

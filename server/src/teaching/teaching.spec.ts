@@ -26,8 +26,8 @@ describe('what a club teaches', () => {
   afterAll(() => house.close());
 
   it('is nothing at first, one record a club, seen by nobody else, and never saved over somebody else’s save', async () => {
-    expect((await coach.get('/teaching').expect(200)).body).toEqual({ version: 0, choices: {}, stances: [] });
-    const mine = { version: 0, choices: { crossing: 'never' }, stances: [bent] };
+    expect((await coach.get('/teaching').expect(200)).body).toEqual({ version: 0, choices: {}, stances: [], moves: [] });
+    const mine = { version: 0, choices: { crossing: 'never' }, stances: [bent], moves: [{ name: 'corner', steps: 'shuffle right 40 cm' }] };
     expect((await coach.put('/teaching', mine).expect(200)).body).toEqual({ ...mine, version: 1 });
     const { body } = await coach.put('/teaching', { ...mine, choices: {} }).expect(409);
     expect(body.changed).toEqual(['choices']);
@@ -44,6 +44,17 @@ describe('what a club teaches', () => {
     ]);
     expect((await put({ choices: { moon: 'on' } }))[0]?.message).toBe('is no topic on which schools differ');
     expect((await put({ stances: [{ ...bent, code: 'square-ready' }] }))[0]?.message).toContain('everybody knows');
+    expect((await put({ moves: [{ name: 'two words', steps: 'split' }] }))[0]?.path).toBe('moves.0.name');
+    expect(
+      (
+        await put({
+          moves: [
+            { name: 'a', steps: 'split' },
+            { name: 'a', steps: 'hold 1 s' },
+          ],
+        })
+      )[0]?.message,
+    ).toBe('holds a name twice');
     expect((await put({ stances: [bent, bent] }))[0]?.message).toBe('holds a code twice');
     expect((await put({ stances: [{ ...bent, toes: { lead: 0, rear: 300 } }] }))[0]?.path).toBe('stances.0.toes.rear');
   });

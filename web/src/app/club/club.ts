@@ -131,6 +131,10 @@ export class ClubScreen {
     this.tell(await this.school.save({ stances: this.teaching().stances.filter((one) => one.code !== code) }));
   }
 
+  protected async forgetMove(name: string): Promise<void> {
+    this.tell(await this.school.save({ moves: this.teaching().moves.filter((one) => one.name !== name) }));
+  }
+
   private tell(trouble: Trouble | null): void {
     this.trouble.set(trouble);
     this.said.set(trouble ? '' : this.common.saved);

@@ -17,6 +17,7 @@ import { picked } from '../state/picked';
 import { recordsFeature } from '../state/records';
 import { sessionFeature } from '../state/session';
 import { OPEN_DOSE } from '../steps/draft';
+import { TeachingStore } from '../state/teaching';
 import { TEXT } from '../text/en';
 import { BOARD_HOLDS, beginningOf, boardOf, repOf } from './setup';
 
@@ -35,6 +36,7 @@ export class FloorScreen {
   /** A pattern to run, by id from the address. */
   readonly pattern = input<string>();
   private readonly store = inject(Store);
+  private readonly club = inject(TeachingStore);
   private readonly api = inject(Api);
   private readonly device = inject(DeviceStore);
   private readonly desk = inject(RunDesk);
@@ -74,7 +76,7 @@ export class FloorScreen {
     equal: (a, b) => JSON.stringify(a) === JSON.stringify(b),
   });
   protected readonly dose = linkedSignal<Dose>(() => this.usualDose());
-  protected readonly rep = computed(() => repOf(this.chosen(), this.here()));
+  protected readonly rep = computed(() => repOf(this.chosen(), this.here(), this.club.teaching()));
   protected readonly repSeconds = computed(() => this.rep()?.plan?.seconds ?? null);
   protected readonly asks = computed(() => undecided(this.dose(), this.repSeconds()).length > 0);
   protected readonly total = computed(() => doseTotals(this.dose(), this.repSeconds()));
@@ -90,6 +92,7 @@ export class FloorScreen {
   protected readonly boardFull = computed(() => this.board().length >= BOARD_HOLDS);
 
   constructor() {
+    this.club.load();
     effect(() => {
       const club = this.me()?.club.id;
       if (club !== undefined) untracked(() => void this.look(club));
@@ -118,7 +121,15 @@ export class FloorScreen {
     // Sound may only begin with a tap; this is the one.
     this.sounds.wake();
     const pattern = this.chosen();
-    const beginning = beginningOf(me, pattern?.name ?? this.text.free, pattern, this.dose(), this.here(), this.board());
+    const beginning = beginningOf(
+      me,
+      pattern?.name ?? this.text.free,
+      pattern,
+      this.dose(),
+      this.here(),
+      this.board(),
+      this.club.teaching(),
+    );
     // What the server would refuse later is said now.
     const checked = RunHead.safeParse(beginning.head);
     this.refusal.set(

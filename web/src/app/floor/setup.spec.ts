@@ -35,7 +35,7 @@ describe('how a run begins', () => {
   it('makes a head that the contract takes, with the hall’s own day', () => {
     const people = [athlete(), athlete({ name: 'Bea' })];
     const late = new Date(2026, 10, 20, 23, 30);
-    const beginning = beginningOf(me, 'Evening', pattern(), dose, people, ['split-late'], late);
+    const beginning = beginningOf(me, 'Evening', pattern(), dose, people, ['split-late'], undefined, late);
     expect(RunHead.safeParse(beginning.head).error?.issues ?? []).toEqual([]);
     expect(beginning.head.day).toBe('2026-11-20');
     expect(beginning.head.tapDelay).toBe(me.coach.tapDelay);

@@ -1,5 +1,5 @@
-import type { Athlete, Me, Pattern, RunHead } from '@hopsk/contract';
-import { FAULTS, parse, repPlanOf, simulate, type Dose } from '@hopsk/core';
+import type { Athlete, Me, Pattern, RunHead, Teaching } from '@hopsk/contract';
+import { FAULTS, readWith, repPlanOf, simulate, type Dose } from '@hopsk/core';
 import { newId } from '../device/ids';
 import type { Beginning } from '../run/desk';
 import { performance } from '../steps/draft';
@@ -25,11 +25,19 @@ export function viewOf(board: readonly string[]): 'front' | 'side' {
   return front * 2 > board.length ? 'front' : 'side';
 }
 
+/** What of the club's own a pattern may use: its moves and its stances. */
+type Taught = Pick<Teaching, 'moves' | 'stances'>;
+const NOTHING: Taught = { moves: [], stances: [] };
+
 /** Seconds and chances of one repetition as the first of those here does it; null without a pattern. */
-export function repOf(pattern: Pattern | null, people: readonly Athlete[]): { plan: RunHead['plan']['rep']; steps: string } | null {
+export function repOf(
+  pattern: Pattern | null,
+  people: readonly Athlete[],
+  taught: Taught = NOTHING,
+): { plan: RunHead['plan']['rep']; steps: string } | null {
   if (!pattern) return null;
-  const { performer, text } = performance(pattern, people[0] ?? null);
-  const rep = repPlanOf(simulate(parse(text), performer));
+  const { performer, text } = performance(pattern, people[0] ?? null, { own: taught.stances });
+  const rep = repPlanOf(simulate(readWith(text, taught.moves), performer));
   return {
     plan: rep && {
       seconds: rep.seconds,
@@ -47,9 +55,10 @@ export function beginningOf(
   dose: Dose,
   people: readonly Athlete[],
   board: readonly string[],
+  taught: Taught = NOTHING,
   now = new Date(),
 ): Beginning {
-  const rep = repOf(pattern, people);
+  const rep = repOf(pattern, people, taught);
   const two = (n: number): string => String(n).padStart(2, '0');
   return {
     head: {

@@ -6,7 +6,7 @@ import { Api } from '../api/api';
 import { troubleOf, type Trouble } from '../api/problem';
 import { DeviceStore } from '../device/store';
 
-const NOTHING: Teaching = { version: 0, choices: {}, stances: [] };
+const NOTHING: Teaching = { version: 0, choices: {}, stances: [], moves: [] };
 
 /** What the club teaches: kept on this device, fetched when it can be. */
 @Injectable({ providedIn: 'root' })
@@ -33,7 +33,7 @@ export class TeachingStore {
   }
 
   /** Saves a change; the trouble where it cannot be, null where it is saved. */
-  async save(change: Partial<Pick<Teaching, 'choices' | 'stances'>>): Promise<Trouble | null> {
+  async save(change: Partial<Pick<Teaching, 'choices' | 'stances' | 'moves'>>): Promise<Trouble | null> {
     try {
       this.kept.set(await firstValueFrom(this.api.saveTeaching({ ...this.kept(), ...change })));
       await this.device.keep('teaching', this.kept());

@@ -81,7 +81,7 @@ export class DrillCard {
 
   private async look(text: string, performer: Study['simulation']['performer'], shouldClose: boolean): Promise<void> {
     const asked = ++this.asked;
-    const seen = await this.asking.study(text, performer, shouldClose).catch(() => null);
+    const seen = await this.asking.study(text, performer, shouldClose, { own: this.club.teaching().moves }).catch(() => null);
     if (asked === this.asked) this.seen.set(seen);
   }
 }

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked } from '@angular/core';
 import type { Pattern, PatternVersion } from '@hopsk/contract';
-import { compare, thumbnailOf, type Compared, type Performer, type Study } from '@hopsk/core';
+import { compare, thumbnailOf, type Compared, type OwnMove, type Performer, type Study } from '@hopsk/core';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../api/api';
 import { Thumb } from '../drawing/thumb';
@@ -30,6 +30,7 @@ export class ComparePanel {
   readonly performer = input.required<Performer>();
   readonly shouldClose = input(true);
   readonly patterns = input<readonly Pattern[]>([]);
+  readonly own = input<readonly OwnMove[]>([]);
   /** Turns a stored line as the present performer does it. */
   readonly turned = input<(steps: string) => string>((steps) => steps);
   readonly brought = output<string>();
@@ -95,7 +96,7 @@ export class ComparePanel {
   }
 
   private studyOf(other: Other, performer: Performer): Promise<Study | null> {
-    return this.asking.study(this.turned()(other.steps), performer, this.shouldClose()).catch(() => null);
+    return this.asking.study(this.turned()(other.steps), performer, this.shouldClose(), { own: this.own() }).catch(() => null);
   }
 }
 

@@ -5,9 +5,9 @@ import { HighlightStyle, syntaxHighlighting } from '@codemirror/language';
 import { Compartment, EditorState, StateEffect, StateField, type Extension } from '@codemirror/state';
 import { Decoration, EditorView, keymap, placeholder, tooltips, type DecorationSet } from '@codemirror/view';
 import { ChangeDetectionStrategy, Component, DestroyRef, effect, ElementRef, inject, input, output, signal } from '@angular/core';
-import type { Edit } from '@hopsk/core';
+import type { Edit, OwnMove } from '@hopsk/core';
 import { tags } from '@lezer/highlight';
-import { stepsLanguage, topStepAt } from './line-language';
+import { ownMoves, stepsLanguage, topStepAt } from './line-language';
 
 /** Something said about a stretch of the line. */
 export interface Mark {
@@ -66,6 +66,8 @@ export class LineEditor {
   readonly locked = input(false);
   readonly label = input('');
   readonly help = input('');
+  /** The club's own moves, for completion. */
+  readonly names = input<readonly OwnMove[]>([]);
   readonly marks = input<readonly Mark[]>([]);
   readonly now = input<Place | null>(null);
   readonly typed = output<string>();
@@ -180,6 +182,7 @@ export class LineEditor {
   private fromOutside(): Extension {
     return [
       EditorState.readOnly.of(this.locked()),
+      ownMoves.of(this.names()),
       placeholder(this.help()),
       EditorView.contentAttributes.of({
         'aria-label': this.label(),

@@ -1,6 +1,6 @@
 import type { Completion, CompletionContext, CompletionResult } from '@codemirror/autocomplete';
 import { LanguageSupport, LRLanguage, syntaxTree } from '@codemirror/language';
-import type { EditorState } from '@codemirror/state';
+import { Facet, type EditorState } from '@codemirror/state';
 import { hoverTooltip } from '@codemirror/view';
 import {
   EVENT_WORDS,
@@ -13,6 +13,7 @@ import {
   SPLIT_STYLES,
   THING_WORDS,
   type MoveWord,
+  type OwnMove,
 } from '@hopsk/core';
 import { styleTags, tags } from '@lezer/highlight';
 import { TEXT } from '../text/en';
@@ -35,6 +36,9 @@ const LANGUAGE = LRLanguage.define({
   }),
   languageData: { commentTokens: { line: '#' }, closeBrackets: { brackets: ['(', '"'] } },
 });
+
+/** The club's own moves, which a line may use like any other. */
+export const ownMoves = Facet.define<readonly OwnMove[], readonly OwnMove[]>({ combine: (values) => values.flat() });
 
 const SEPARATOR = /[,;·→\n([|=]/;
 
@@ -96,7 +100,8 @@ export function completeSteps(context: CompletionContext): CompletionResult | nu
     label: match[1] as string,
     detail: TEXT.steps.named,
   }));
-  return { from, options: [...heads, ...names], validFor: /^[\p{L}\- ]*$/u };
+  const ours = context.state.facet(ownMoves).map(({ name, steps }): Completion => ({ label: name, info: steps, detail: TEXT.steps.ours }));
+  return { from, options: [...ours, ...heads, ...names], validFor: /^[\p{L}\- ]*$/u };
 }
 
 /** Help on a move under the pointer. */

@@ -3,12 +3,14 @@ import {
   FAMILIES,
   MOVE_WORDS,
   parse,
+  readWith,
   ruleOf,
   schoolOf,
   SCHOOLS,
   simulate,
   type Family,
   type MoveWord,
+  type OwnMove,
   type Performer,
   type Simulation,
 } from '@hopsk/core';
@@ -23,7 +25,7 @@ const FRAME = 0.06;
 const REST = 0.8;
 
 interface Entry {
-  readonly word: MoveWord;
+  readonly word: string;
   readonly says: string;
   readonly example: string;
   readonly simulation: Simulation;
@@ -39,21 +41,32 @@ interface Entry {
 })
 export class Palette {
   readonly performer = input.required<Performer>();
+  /** Moves that the club has made from others. */
+  readonly own = input<readonly OwnMove[]>([]);
   readonly chosen = output<string>();
   protected readonly text = TEXT.steps;
   protected readonly families = FAMILIES;
-  protected readonly family = signal<Family>('gather');
+  protected readonly family = signal<Family | 'own'>('gather');
   protected readonly find = signal('');
   private readonly clock = signal(0);
   protected readonly entries = computed<readonly Entry[]>(() => {
     const find = this.find().trim().toLowerCase();
-    return MOVE_WORDS.filter((word) => {
+    const ours = this.own()
+      .filter(({ name, steps }) => (find === '' ? this.family() === 'own' : `${name} ${steps}`.includes(find)))
+      .map(({ name, steps }) => ({
+        word: name,
+        says: steps,
+        example: name,
+        simulation: simulate(readWith(name, this.own()), this.performer()),
+      }));
+    const others = MOVE_WORDS.filter((word) => {
       const rule = ruleOf(word);
       return find === '' ? rule.family === this.family() : `${word} ${rule.says} ${rule.family}`.includes(find);
     }).map((word) => {
       const { says, example } = ruleOf(word);
-      return { word, says, example, simulation: this.shown(word, example) };
+      return { word: word, says, example, simulation: this.shown(word, example) };
     });
+    return [...ours, ...others];
   });
 
   constructor() {

@@ -150,7 +150,7 @@ export class Patterns {
       this.waiting.add(key);
       const { performer } = performance(pattern, null, { own: this.club.teaching().stances });
       void this.asking
-        .ask('thumbnail', { text: pattern.steps, performer, shouldClose: pattern.shouldClose })
+        .ask('thumbnail', { text: pattern.steps, performer, shouldClose: pattern.shouldClose, own: this.club.teaching().moves })
         .then((seen) => drawn.set(key, seen))
         .catch(() => undefined)
         .then(() => this.tell(key));

@@ -65,7 +65,9 @@ export class Starters {
     }
     for (const draft of this.drafts()) {
       const { performer } = performance(draft, null);
-      const seen = await this.asking.ask('thumbnail', { text: draft.steps, performer, shouldClose: draft.shouldClose }).catch(() => null);
+      const seen = await this.asking
+        .ask('thumbnail', { text: draft.steps, performer, shouldClose: draft.shouldClose, own: [] })
+        .catch(() => null);
       if (seen) this.seen.update((known) => new Map(known).set(draft.name, seen));
     }
   }

@@ -22,6 +22,7 @@ import {
   areaOf,
   AREAS,
   dragFoot,
+  isMoveName,
   lineView,
   mirrorText,
   namesLeftOrRightFoot,
@@ -109,6 +110,7 @@ export class Studio implements HoldsTyping {
   /** Another hand or lead than the athlete's, for looking only. */
   protected readonly asHand = signal<Side | null>(null);
   protected readonly asLead = signal<Side | null>(null);
+  protected readonly ownMoves = computed(() => this.club.teaching().moves);
   protected readonly seed = signal(1);
   protected readonly said = signal('');
   private readonly editor = viewChild(LineEditor);
@@ -147,7 +149,7 @@ export class Studio implements HoldsTyping {
       club: this.club.teaching().choices,
       ...(this.athlete() && { athlete: this.athlete()?.schools ?? {} }),
     };
-    return { schools, seed: this.seed(), ...(placing && { placing }) };
+    return { schools, seed: this.seed(), own: this.club.teaching().moves, ...(placing && { placing }) };
   });
   protected readonly fit = signal<Fit | null>(null);
   protected readonly showMoves = signal<boolean | null>(null);
@@ -373,6 +375,19 @@ export class Studio implements HoldsTyping {
     if (drawing) saveFile(await pngFile(drawing, this.ground()), fileName(this.draft().name, 'png'));
   }
 
+  /** Names this line as a move of the club, to be used in others. */
+  protected async keepAsMove(): Promise<void> {
+    const name = (prompt(this.text.moveName) ?? '').trim().toLowerCase();
+    if (name === '') return;
+    if (!isMoveName(name)) {
+      this.said.set(this.text.noMoveName);
+      return;
+    }
+    const others = this.ownMoves().filter((move) => move.name !== name);
+    const trouble = await this.club.save({ moves: [...others, { name, steps: this.draft().steps }] });
+    this.said.set(trouble?.message ?? this.text.moveKept(name));
+  }
+
   protected duplicate(): void {
     const id = newId();
     const draft = { ...this.draft(), name: this.text.copyOf(this.draft().name).slice(0, 80) };
@@ -462,7 +477,7 @@ export class Studio implements HoldsTyping {
     if (asked !== this.asked || !study) return;
     this.study.set(study);
     const { placing } = options;
-    const fit = placing ? await this.asking.ask('fit', { text, performer, placing }).catch(() => null) : null;
+    const fit = placing ? await this.asking.ask('fit', { text, performer, placing, own: options.own ?? [] }).catch(() => null) : null;
     if (asked === this.asked) this.fit.set(fit);
   }
 

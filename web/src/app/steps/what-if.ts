@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import type { Athlete } from '@hopsk/contract';
-import { errorsFrom, formatLength, NO_ERRORS, type Performer, type StepErrors } from '@hopsk/core';
+import { errorsFrom, formatLength, NO_ERRORS, type OwnMove, type Performer, type StepErrors } from '@hopsk/core';
 import { Thumb } from '../drawing/thumb';
 import { TEXT } from '../text/en';
 import { Studies } from '../workers/studies';
-import type { WhatIfSeen } from '../workers/study.worker';
+import type { Ask, WhatIfSeen } from '../workers/study.worker';
 
 /** One error that can be set, and how far. */
 interface Slider {
@@ -36,6 +36,7 @@ export class WhatIfPanel {
   readonly steps = input.required<string>();
   readonly performer = input.required<Performer>();
   readonly athlete = input<Athlete | null>(null);
+  readonly own = input<readonly OwnMove[]>([]);
   readonly units = input<'cm' | 'ft-in'>('cm');
   private readonly asking = inject(Studies);
   protected readonly text = TEXT.steps;
@@ -67,7 +68,13 @@ export class WhatIfPanel {
 
   constructor() {
     effect(() => {
-      const ask = { text: this.steps(), performer: this.performer(), errors: this.errors(), repetitions: this.repetitions() };
+      const ask = {
+        text: this.steps(),
+        performer: this.performer(),
+        errors: this.errors(),
+        repetitions: this.repetitions(),
+        own: this.own(),
+      };
       untracked(() => void this.ask(ask));
     });
   }
@@ -107,7 +114,7 @@ export class WhatIfPanel {
     this.errors.set(NO_ERRORS);
   }
 
-  private async ask(ask: { text: string; performer: Performer; errors: StepErrors; repetitions: number }): Promise<void> {
+  private async ask(ask: Ask<'whatIf'>): Promise<void> {
     const asked = ++this.asked;
     this.busy.set(true);
     const seen = await this.asking.ask('whatIf', ask).catch(() => null);

@@ -1,12 +1,13 @@
 /// <reference lib="webworker" />
 import {
   fit,
-  parse,
+  readWith,
   study,
   thumbnailOf,
   whatIf,
   type Drift,
   type Fit,
+  type OwnMove,
   type Performer,
   type Placing,
   type StepErrors,
@@ -18,9 +19,12 @@ import {
 /** What the page may ask, by kind, and what it gets. */
 export interface Questions {
   study: { ask: { text: string; performer: Performer; shouldClose: boolean; options: StudyOptions }; answer: Study };
-  whatIf: { ask: { text: string; performer: Performer; errors: StepErrors; repetitions: number }; answer: WhatIfSeen };
-  fit: { ask: { text: string; performer: Performer; placing: Placing }; answer: Fit };
-  thumbnail: { ask: { text: string; performer: Performer; shouldClose: boolean }; answer: Seen };
+  whatIf: {
+    ask: { text: string; performer: Performer; errors: StepErrors; repetitions: number; own: readonly OwnMove[] };
+    answer: WhatIfSeen;
+  };
+  fit: { ask: { text: string; performer: Performer; placing: Placing; own: readonly OwnMove[] }; answer: Fit };
+  thumbnail: { ask: { text: string; performer: Performer; shouldClose: boolean; own: readonly OwnMove[] }; answer: Seen };
 }
 export type Kind = keyof Questions;
 export type Ask<K extends Kind> = Questions[K]['ask'];
@@ -53,13 +57,13 @@ export interface Message<K extends Kind = Kind> {
 
 const ANSWERS: { readonly [K in Kind]: (ask: Ask<K>) => Answer<K> } = {
   study: ({ text, performer, shouldClose, options }) => study(text, performer, shouldClose, options),
-  whatIf: ({ text, performer, errors, repetitions }) => {
-    const { simulation, ...rest } = whatIf(parse(text), performer, errors, repetitions);
+  whatIf: ({ text, performer, errors, repetitions, own }) => {
+    const { simulation, ...rest } = whatIf(readWith(text, own), performer, errors, repetitions);
     return { ...rest, picture: thumbnailOf(simulation) };
   },
-  fit: ({ text, performer, placing }) => fit(parse(text), performer, placing),
-  thumbnail: ({ text, performer, shouldClose }) => {
-    const seen = study(text, performer, shouldClose);
+  fit: ({ text, performer, placing, own }) => fit(readWith(text, own), performer, placing),
+  thumbnail: ({ text, performer, shouldClose, own }) => {
+    const seen = study(text, performer, shouldClose, { own });
     const wrong = seen.errors.length + seen.findings.filter((finding) => !finding.intended).length;
     return { picture: thumbnailOf(seen.simulation), seconds: seen.totals.seconds, moves: seen.simulation.moves.length, wrong };
   },
