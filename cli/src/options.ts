@@ -1,16 +1,5 @@
 import { parseArgs } from 'node:util';
-import {
-  areaOf,
-  bodyOf,
-  placedOn,
-  SCHOOLS,
-  schoolOf,
-  NO_ERRORS,
-  type Performer,
-  type Placing,
-  type Side,
-  type StepErrors,
-} from '@hopsk/core';
+import { bodyOf, placingFrom, SCHOOLS, schoolOf, NO_ERRORS, type Performer, type Placing, type Side, type StepErrors } from '@hopsk/core';
 import * as z from 'zod';
 
 /** What was typed cannot be done: said with its place, exit code 2. */
@@ -68,7 +57,7 @@ const Options = z.object({
     .string()
     .regex(/^-?\d+(\.\d+)?,-?\d+(\.\d+)?$/, 'is a place such as 0.5,-2')
     .optional(),
-  facing: number(-360, 360).default(0),
+  facing: number(-360, 360).optional(),
   repeats: number(1, 1000).pipe(z.int('is not a whole number')).optional(),
   errors: z.string().optional(),
   choices: list.optional(),
@@ -129,10 +118,10 @@ export function performerOf(options: Options, written: { school: string; hand: S
 export function placingOf(options: Options, areaOfPattern: string): Placing | null {
   const said = options.area ?? areaOfPattern;
   if (said === '') return null;
-  const area = areaOf(said);
-  if (area === null) throw new BadInput(`--area ${said} is no floor; try squash, or "room 3.2 × 4 m"`);
+  const placing = placingFrom(said);
+  if (placing === null) throw new BadInput(`--area ${said} is no floor; try squash, or "room 3.2 × 4 m"`);
   const [x, y] = options.start?.split(',').map(Number) ?? [];
-  return { ...placedOn(area), ...(x !== undefined && y !== undefined && { at: { x, y } }), facing: options.facing };
+  return { ...placing, ...(x !== undefined && y !== undefined && { at: { x, y } }), facing: options.facing ?? placing.facing };
 }
 
 /** Errors an athlete makes, from 'second-foot=5,turn=10'. Lengths in cm, angles in degrees. */

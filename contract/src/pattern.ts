@@ -1,4 +1,4 @@
-import { areaOf, DOSE_LIMITS, FILE_LIMITS, NOTATION_LIMITS } from '@hopsk/core';
+import { DOSE_LIMITS, FILE_LIMITS, NOTATION_LIMITS, placingFrom } from '@hopsk/core';
 import * as z from 'zod';
 import { SchoolChoicesSchema } from './teaching.js';
 import { between, Code, Id, line, note, SideName, whole } from './common.js';
@@ -43,8 +43,8 @@ export const PatternDraft = z.object({
   dose: Dose.nullable(),
   tags: z.array(line(24)).max(FILE_LIMITS.tags, `holds more than ${FILE_LIMITS.tags} tags`).default([]),
   /** The floor it is meant for; empty where none is said. */
-  area: note(40)
-    .refine((said) => said === '' || areaOf(said) !== null, 'is no floor we know')
+  area: note(80)
+    .refine((said) => said === '' || placingFrom(said) !== null, 'is no floor we know')
     .default(''),
   /** What this pattern holds where schools differ. */
   schools: SchoolChoicesSchema.default({}),

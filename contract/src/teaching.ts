@@ -1,4 +1,4 @@
-import { isMoveName, SCHOOLS, TOPICS, type OwnMove, type School, type SchoolChoices, type StanceOverride } from '@hopsk/core';
+import { SCHOOLS, TOPICS, type OwnMove, type School, type SchoolChoices, type StanceOverride } from '@hopsk/core';
 import * as z from 'zod';
 import { between, Code, line, note } from './common.js';
 
@@ -52,7 +52,11 @@ export const OwnWay = z.object({
 
 /** A club's own move: a name for a line of others. */
 export const OwnMoveSchema = z.object({
-  name: z.string().max(24, 'is longer than 24 characters').refine(isMoveName, 'is no single word in small letters that means nothing else'),
+  /** One word in small letters; that it means nothing else is seen where lines are read. */
+  name: z
+    .string()
+    .max(24, 'is longer than 24 characters')
+    .regex(/^\p{Ll}[\p{Ll}\p{M}_-]*$/u, 'is no single word in small letters'),
   steps: z.string().min(1, 'is empty').max(2000, 'is longer than 2000 characters'),
 }) satisfies z.ZodType<OwnMove>;
 

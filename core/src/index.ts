@@ -47,7 +47,7 @@ export * from './draw/lanes.js';
 export * from './draw/line-view.js';
 export * from './notation/written-for.js';
 export * from './area/area.js';
-export { AREAS, areaOf, FLOOR_LIMITS } from './area/areas.js';
+export { AREAS, areaOf, FLOOR_LIMITS, placingFrom } from './area/areas.js';
 export * from './area/placing.js';
 export * from './notation/operations.js';
 export { repeated } from './solve/repeat.js';

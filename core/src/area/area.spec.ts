@@ -5,7 +5,7 @@ import { study } from '../inspect/study.js';
 import { cases } from '../testing/cases.js';
 import { performer } from '../testing/performers.js';
 import { edgeOf, mirroredArea, outsideBy, placedOn, type Area } from './area.js';
-import { areaOf, AREAS, RULES } from './areas.js';
+import { areaOf, AREAS, placingFrom, RULES } from './areas.js';
 import { inPattern, onArea } from './placing.js';
 
 const known = (said: string): Area => {
@@ -116,6 +116,17 @@ describe('a pattern on an area', () => {
     expect(codes('jump', 'room 3 × 3 × 1.9 m')).toContain('low-ceiling');
     expect(codes('jump', 'room 3 × 3 × 2.4 m')).not.toContain('low-ceiling');
     expect(codes('advance 20 cm', 'room 3 × 3 × 1.9 m')).toEqual([]);
+  });
+
+  it('begins where it is said, looking where it is said; a place outside is none', () => {
+    const placing = placingFrom('squash at 0.4, -1 facing 30');
+    expect([placing?.area.code, placing?.at, placing?.facing]).toEqual(['squash', { x: 0.4, y: -1 }, 30]);
+    expect(placingFrom('room 3.2 × 4 m at 0, -1')?.at).toEqual({ x: 0, y: -1 });
+    expect(placingFrom('squash')?.at).toEqual(known('squash').start);
+    for (const said of ['squash at 9, 0', 'moon at 0, 0', 'squash at here', '']) expect(placingFrom(said)).withContext(said).toBeNull();
+    // Turned by a quarter, what goes ahead goes to the right of the court.
+    const seen = study('advance 85 cm 2', who, false, { placing: placingFrom('room 3 × 9 m facing 90') ?? placedOn(known('squash')) });
+    expect(seen.findings.map((finding) => finding.code)).toContain('out-of-area');
   });
 
   it('frames go there and back, and a mirrored area mirrors', () => {

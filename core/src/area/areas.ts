@@ -1,4 +1,4 @@
-import type { Area, AreaLine, Shape } from './area.js';
+import { outsideBy, type Area, type AreaLine, type Placing, type Shape } from './area.js';
 
 const across = (name: string, y: number, half: number, kind: AreaLine['kind'] = 'line'): AreaLine => ({
   name,
@@ -205,4 +205,22 @@ export function areaOf(said: string): Area | null {
       ? { kind: 'rectangle', across: width, along: length }
       : { kind: kind?.toLowerCase() === 'circle' ? 'circle' : 'octagon', across: width };
   return { ...closed(said.trim().toLowerCase(), said.trim(), shape, [], { x: 0, y: 0 }, 'the hall’s own measures'), height };
+}
+
+const AT = /\s+at\s+(-?\d+(?:\.\d+)?)\s*,\s*(-?\d+(?:\.\d+)?)/i;
+const FACING = /\s+facing\s+(-?\d{1,3})/i;
+
+/**
+ * An area with the place where a pattern begins on it: 'squash', 'squash at 0.4, -1 facing 30', 'room 3.2 × 4 m at 0, -1'.
+ * Metres from its middle, right and towards the far end; degrees clockwise from there. Null where the area is none, or the
+ * place lies outside it.
+ */
+export function placingFrom(said: string): Placing | null {
+  const at = AT.exec(said);
+  const facing = FACING.exec(said);
+  const area = areaOf(said.replace(AT, '').replace(FACING, ''));
+  if (area === null) return null;
+  const place = at ? { x: Number(at[1]), y: Number(at[2]) } : area.start;
+  if (outsideBy(area, place) > 0) return null;
+  return { area, at: place, facing: facing ? Number(facing[1]) : 0 };
 }

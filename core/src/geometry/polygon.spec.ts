@@ -1,8 +1,8 @@
-import { polygonArea, polygonContains } from 'd3-polygon';
+import { polygonArea, polygonContains, polygonHull } from 'd3-polygon';
 import fc from 'fast-check';
 import { bodyOf } from '../body/body.js';
 import { outlineOf, heelOf, toeOf } from '../body/foot.js';
-import { areaOf, boxOf, overlap } from './polygon.js';
+import { areaOf, boxOf, hullOf, overlap } from './polygon.js';
 import { distance, type Vec } from './vec.js';
 
 const pairs = (polygon: readonly Vec[]): [number, number][] => polygon.map((p) => [p.x, p.y]);
@@ -53,5 +53,42 @@ describe('foot outlines', () => {
         { x: -1, y: 5 },
       ]),
     ).toEqual({ minX: -1, maxX: 1, minY: 2, maxY: 5 });
+  });
+});
+
+describe('hulls', () => {
+  const coordinate = fc.integer({ min: -50, max: 50 }).map((n) => n / 10);
+  const points = fc.array(fc.record({ x: coordinate, y: coordinate }), { minLength: 3, maxLength: 40 });
+
+  it('are those of a general polygon package: same area, same corners', () => {
+    fc.assert(
+      fc.property(points, (list) => {
+        const theirs = polygonHull(pairs(list));
+        const ours = hullOf(list);
+        if (!theirs || Math.abs(polygonArea(theirs)) < 1e-9) {
+          expect(areaOf(ours)).toBeCloseTo(0, 9);
+          return;
+        }
+        expect(areaOf(ours)).toBeCloseTo(Math.abs(polygonArea(theirs)), 9);
+        const corners = (polygon: readonly (readonly [number, number])[]): string[] =>
+          [...new Set(polygon.map(([x, y]) => `${x},${y}`))].sort();
+        expect(corners(pairs(ours))).toEqual(corners(theirs));
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  it('hold every point', () => {
+    fc.assert(
+      fc.property(points, (list) => {
+        const hull = hullOf(list);
+        for (const p of list)
+          for (let i = 0; i < hull.length && hull.length > 2; i++) {
+            const [a, b] = [hull[i] as Vec, hull[(i + 1) % hull.length] as Vec];
+            expect((b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x)).toBeGreaterThan(-1e-9);
+          }
+      }),
+      { numRuns: 300 },
+    );
   });
 });

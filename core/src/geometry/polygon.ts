@@ -51,3 +51,19 @@ function spanAlong(polygon: readonly Vec[], axis: Vec): readonly [number, number
   const along = polygon.map((p) => dot(p, axis));
   return [Math.min(...along), Math.max(...along)];
 }
+
+/** Convex hull of points, counter-clockwise, without points on its edges (Andrew's monotone chain, 1979). Fewer than three points are their own hull. */
+export function hullOf(points: readonly Vec[]): Vec[] {
+  const sorted = [...points].sort((a, b) => a.x - b.x || a.y - b.y);
+  if (sorted.length < 3) return sorted;
+  const turn = (o: Vec, a: Vec, b: Vec): number => (a.x - o.x) * (b.y - o.y) - (a.y - o.y) * (b.x - o.x);
+  const half = (list: readonly Vec[]): Vec[] => {
+    const chain: Vec[] = [];
+    for (const p of list) {
+      while (chain.length >= 2 && turn(chain[chain.length - 2] as Vec, chain[chain.length - 1] as Vec, p) <= 1e-12) chain.pop();
+      chain.push(p);
+    }
+    return chain.slice(0, -1);
+  };
+  return [...half(sorted), ...half(sorted.reverse())];
+}

@@ -116,7 +116,7 @@ function setField(draft: Draft, name: string, value: string): string | null {
       draft.sport = value.slice(0, 40);
       return null;
     case 'area':
-      draft.area = value.slice(0, 40);
+      draft.area = value.slice(0, 80);
       return null;
     case 'tags':
       draft.tags = [

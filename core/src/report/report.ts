@@ -22,6 +22,7 @@ export interface Report {
   readonly hands: Totals['hands'];
   readonly floor: Totals['floor'];
   readonly floorWithReach: Totals['floor'];
+  readonly floorTrodden: number;
   readonly states: StateShares;
   readonly answer: { readonly worst: number | null; readonly mean: number | null };
   readonly closed: boolean;
@@ -65,6 +66,7 @@ export function reportOf(study: Study, repeats: WhatIf | null = null): Report {
     hands: totals.hands,
     floor: totals.floor,
     floorWithReach: totals.floorWithReach,
+    floorTrodden: totals.trodden,
     states: study.shares,
     answer: { worst: answer.worst, mean: answer.mean },
     closed: drift.closed,

@@ -1,5 +1,5 @@
 import { outlineOf, type Side } from '../body/foot.js';
-import { boxOf } from '../geometry/polygon.js';
+import { areaOf, boxOf, hullOf } from '../geometry/polygon.js';
 import { distance } from '../geometry/vec.js';
 import type { ChanceUnit, Landing } from '../moves/action.js';
 import { originOf } from '../stance/stance.js';
@@ -33,6 +33,8 @@ export interface Totals {
   /** The same with the reach of an arm and what it holds all round, and then with the margin that a free floor needs. */
   readonly floorWithReach: Floor;
   readonly floorWithMargin: Floor;
+  /** Area of the convex hull of all outlines where feet stand, square metres: the floor that is really trodden. */
+  readonly trodden: number;
 }
 
 export interface Floor {
@@ -92,7 +94,8 @@ export function totalsOf(sim: Simulation, implement = 0): Totals {
     }
   }
   for (const hand of sim.hands) hands[hand.word] = (hands[hand.word] ?? 0) + 1;
-  const box = boxOf(prints.flatMap((print) => outlineOf(print, sim.performer.body)));
+  const outlines = prints.flatMap((print) => outlineOf(print, sim.performer.body));
+  const box = boxOf(outlines);
   const floor = { across: box ? box.maxX - box.minX : 0, along: box ? box.maxY - box.minY : 0 };
   const reachOut = REACH_OF_HEIGHT * sim.performer.body.height.metres + implement;
   return {
@@ -112,5 +115,6 @@ export function totalsOf(sim: Simulation, implement = 0): Totals {
     floor,
     floorWithReach: grown(floor, reachOut),
     floorWithMargin: grown(floor, reachOut + FREE_MARGIN),
+    trodden: areaOf(hullOf(outlines)),
   };
 }

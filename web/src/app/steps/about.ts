@@ -1,5 +1,5 @@
-import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
-import { TOPICS, type TopicName } from '@hopsk/core';
+import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
+import { placingFrom, TOPICS, type TopicName } from '@hopsk/core';
 import { TEXT } from '../text/en';
 import type { Draft } from './draft';
 
@@ -15,6 +15,7 @@ export class AboutPanel {
   readonly staggered = input(false);
   readonly changed = output<Partial<Draft>>();
   protected readonly text = TEXT.steps;
+  protected readonly noFloor = signal(false);
   protected readonly topics = (Object.keys(TOPICS) as TopicName[]).map((name) => ({
     name,
     about: TOPICS[name].about,
@@ -27,6 +28,13 @@ export class AboutPanel {
       .map((tag) => tag.trim())
       .filter((tag) => tag !== '');
     this.changed.emit({ tags: [...new Set(tags)] });
+  }
+
+  /** The floor as typed; what is none is said, and the last one stays. */
+  protected floor(said: string): void {
+    const area = said.trim();
+    this.noFloor.set(area !== '' && placingFrom(area) === null);
+    if (!this.noFloor()) this.changed.emit({ area });
   }
 
   protected choose(topic: TopicName, option: string): void {

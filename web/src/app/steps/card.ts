@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { areaOf, clockText, doseTotals, formatLength, placedOn, type Study } from '@hopsk/core';
+import { clockText, doseTotals, formatLength, placingFrom, type Study } from '@hopsk/core';
 import { Store } from '@ngrx/store';
 import { Floor } from '../drawing/floor';
 import { Lanes } from '../drawing/lanes';
@@ -40,8 +40,7 @@ export class DrillCard {
     return pattern && performance(pattern, this.choice.record(), { own: this.club.teaching().stances });
   });
   protected readonly placing = computed(() => {
-    const area = areaOf(this.pattern()?.area ?? '');
-    return area && placedOn(area);
+    return placingFrom(this.pattern()?.area ?? '');
   });
   protected readonly facts = computed(() => {
     const seen = this.seen();

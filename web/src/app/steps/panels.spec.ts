@@ -152,7 +152,7 @@ describe('about a pattern', () => {
     fixture.componentInstance.changed.subscribe((change) => changed.push(change));
     fixture.componentRef.setInput('draft', { ...draftOf(null), schools: { crossing: 'never' } });
     await fixture.whenStable();
-    const tags = [...hostOf(fixture).querySelectorAll('input')].at(-1) as HTMLInputElement;
+    const tags = hostOf(fixture).querySelectorAll('input')[1] as HTMLInputElement;
     tags.value = ' lunge, corner,, lunge ';
     tags.dispatchEvent(new Event('change'));
     const crossing = hostOf(fixture).querySelector('select[aria-label="crossing"]') as HTMLSelectElement;
@@ -161,6 +161,14 @@ describe('about a pattern', () => {
       crossing.value = value;
       crossing.dispatchEvent(new Event('change'));
     }
+    const floor = hostOf(fixture).querySelector('input[aria-label="floor and place"]') as HTMLInputElement;
+    for (const value of ['the moon', ' room 3.2 × 4 m at 0, -1 ']) {
+      floor.value = value;
+      floor.dispatchEvent(new Event('change'));
+      await fixture.whenStable();
+      expect(hostOf(fixture).querySelector('[role=alert]') !== null).toBe(value === 'the moon');
+    }
+    expect(changed.pop()).toEqual({ area: 'room 3.2 × 4 m at 0, -1' });
     expect(changed).toEqual([{ tags: ['lunge', 'corner'] }, { schools: { crossing: 'behind' } }, { schools: {} }]);
   });
 });

@@ -19,7 +19,6 @@ import { MatSelectModule } from '@angular/material/select';
 import { Router, RouterLink } from '@angular/router';
 import { PatternDraft } from '@hopsk/contract';
 import {
-  areaOf,
   AREAS,
   dragFoot,
   isMoveName,
@@ -28,7 +27,7 @@ import {
   namesLeftOrRightFoot,
   operate,
   OPERATIONS,
-  placedOn,
+  placingFrom,
   schoolOf,
   type Finding,
   type Fit,
@@ -139,8 +138,7 @@ export class Studio implements HoldsTyping {
     performance(this.draft(), this.athlete(), { own: this.club.teaching().stances, hand: this.asHand(), lead: this.asLead() }),
   );
   protected readonly placing = computed(() => {
-    const area = this.draft().area === '' ? null : areaOf(this.draft().area);
-    return area && placedOn(area);
+    return this.draft().area === '' ? null : placingFrom(this.draft().area);
   });
   private readonly options = computed<StudyOptions>(() => {
     const placing = this.placing();

@@ -220,6 +220,10 @@ export const EN = {
     duplicate: 'duplicate',
     copyOf: (name: string) => `${name} (copy)`,
     anyFloor: 'any floor',
+    ownFloor: 'floor and place',
+    ownFloorSays:
+      'Such as: squash at 0.4, -1 facing 30 · room 3.2 × 4 m · room 4 × 6 × 2.4 m with its height · circle 6 m. Metres from the middle, right and ahead.',
+    noFloor: 'This is no floor, or the place lies outside it. The last one is kept.',
     area: 'floor',
     look: 'look',
     whatIf: 'what if',
