@@ -57,7 +57,8 @@ describe('foot outlines', () => {
 });
 
 describe('hulls', () => {
-  const coordinate = fc.integer({ min: -50, max: 50 }).map((n) => n / 10);
+  // Whole numbers, so that a point on an edge is on it for both.
+  const coordinate = fc.integer({ min: -50, max: 50 });
   const points = fc.array(fc.record({ x: coordinate, y: coordinate }), { minLength: 3, maxLength: 40 });
 
   it('are those of a general polygon package: same area, same corners', () => {
