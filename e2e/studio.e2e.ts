@@ -255,7 +255,7 @@ test.describe('stances', () => {
     await expect(coach.getByText('saved', { exact: true })).toBeVisible();
     await coach.getByLabel('crossing', { exact: true }).selectOption({ index: 0 });
     await expect(coach.locator('section', { hasText: 'Stances of this club' })).toContainText('Loft wide');
-    await coach.getByRole('button', { name: 'forget' }).click();
-    await expect(coach.getByText('None yet')).toBeVisible();
+    await coach.locator('p.row', { hasText: 'Loft wide' }).getByRole('button', { name: 'forget' }).click();
+    await expect(coach.getByText('None yet: measure one')).toBeVisible();
   });
 });

@@ -81,7 +81,11 @@ async function endToEnd() {
     });
     const read = JSON.parse(readFileSync(report, 'utf8'));
     const { expected, unexpected, flaky } = read.stats;
-    return { passed: expected, failed: unexpected + flaky || (code === 0 ? 0 : 1), output: `${output}\n${pagesAtFailure(read)}` };
+    return {
+      passed: expected,
+      failed: unexpected + flaky || (code === 0 ? 0 : 1),
+      output: `${pagesAtFailure(read)}\n${output.slice(-6000)}`,
+    };
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }

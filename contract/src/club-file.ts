@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { line } from './common.js';
 import { AthleteSave } from './people.js';
 import { PatternSave } from './pattern.js';
+import { Teaching } from './teaching.js';
 import { RunEventSchema, RunHead } from './run.js';
 
 /** Our open file format for a whole club: people, patterns and runs with their logs. */
@@ -10,6 +11,8 @@ export const ClubFile = z.object({
   format: z.literal(CLUB_FILE, 'is not a Hopsk club file'),
   version: z.literal(1, 'is a version this program does not read'),
   club: z.object({ name: line(80) }),
+  /** What the club teaches; a club that has its own keeps it. */
+  teaching: Teaching.omit({ version: true }).optional(),
   athletes: z.array(AthleteSave).max(2000),
   patterns: z.array(PatternSave).max(5000),
   runs: z.array(z.object({ run: RunHead, events: z.array(RunEventSchema).max(20_000) })).max(20_000),

@@ -199,7 +199,10 @@ export async function startPostgres(data, { throwAway = false, wish = null } = {
     port,
     address,
     cluster,
-    stop: () => program(binaries, user, log, 'pg_ctl', ['stop', '-D', cluster, '-m', 'fast', '-w', '-s']),
+    // One that was stopped by somebody else already is stopped.
+    stop: async () => {
+      if (runningPort(cluster) !== null) await program(binaries, user, log, 'pg_ctl', ['stop', '-D', cluster, '-m', 'fast', '-w', '-s']);
+    },
   };
 }
 

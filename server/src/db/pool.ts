@@ -17,6 +17,9 @@ export function openPool(url: string, onLost: (error: Error) => void): Pool {
 export async function transaction<T>(pool: Pool, work: (db: Db) => Promise<T>): Promise<T> {
   const client = await pool.connect();
   let broken: Error | undefined;
+  // A connection that dies while it is in our hands says so by an event too; unheard, that would end the process.
+  const lost = (error: Error): void => void (broken = error);
+  client.on('error', lost);
   try {
     await client.query('begin');
     const result = await work(client);
@@ -27,6 +30,7 @@ export async function transaction<T>(pool: Pool, work: (db: Db) => Promise<T>): 
     await client.query('rollback').catch((failed: Error) => (broken = failed));
     throw error;
   } finally {
+    client.off('error', lost);
     client.release(broken);
   }
 }

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { openHouse, type House } from '../testing/house.js';
 import { migrate } from './migrate.js';
-import { openPool, transaction } from './pool.js';
+import { isAway, openPool, transaction } from './pool.js';
 import { migrations, one, run } from './sql.js';
 
 const folder = fileURLToPath(new URL('../../sql/queries/', import.meta.url));
@@ -52,6 +52,19 @@ describe('the database', () => {
     await house.pool.query('drop schema public cascade; create schema public');
     const applied = await Promise.all([migrate(house.pool), migrate(house.pool), migrate(house.pool)]);
     expect(applied.map((list) => list.length).sort()).toEqual([0, 0, migrations.length]);
+  });
+
+  it('a connection that dies in the middle of a transaction ends neither the process nor the pool', async () => {
+    const pool = openPool(house.pool.options.connectionString ?? '', () => undefined);
+    const dying = transaction(pool, async (db) => {
+      const { rows } = await db.query('select pg_backend_pid() as pid');
+      await house.pool.query('select pg_terminate_backend($1)', [rows[0]?.['pid']]);
+      await db.query('select pg_sleep(5)');
+    });
+    await expectAsync(dying).toBeRejected();
+    await dying.catch((error: unknown) => expect(isAway(error)).toBeTrue());
+    expect(await transaction(pool, (db) => one<{ ok: number }>(db, 'ping'))).not.toBeNull();
+    await pool.end();
   });
 
   it('a transaction is all of it or nothing, and gives its connection back', async () => {

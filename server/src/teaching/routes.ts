@@ -1,15 +1,13 @@
 import { Teaching } from '@hopsk/contract';
 import { Router } from 'express';
 import type { Pool } from '../db/pool.js';
-import { one, type Db } from '../db/sql.js';
 import { read } from '../http/problem.js';
 import { actorOf } from '../http/session.js';
 import { refuseStale } from '../http/versioned.js';
+import { addTeaching, getTeaching, saveTeaching } from './teaching.js';
 
 /** A club that has not chosen anything yet. */
 const NOTHING: Teaching = { version: 0, choices: {}, stances: [], moves: [] };
-
-const getTeaching = (db: Db, clubId: string): Promise<Teaching | null> => one<Teaching>(db, 'teaching-get', clubId);
 
 /** What a club teaches: one record a club, replaced as a whole and never over somebody else's save. */
 export function teachingRoutes(pool: Pool): Router {
@@ -20,11 +18,7 @@ export function teachingRoutes(pool: Pool): Router {
   router.put('/teaching', async (request, response) => {
     const { clubId } = actorOf(request);
     const sent = read(Teaching, request.body);
-    const values = [JSON.stringify(sent.choices), JSON.stringify(sent.stances), JSON.stringify(sent.moves)];
-    const kept =
-      sent.version === 0
-        ? await one<Teaching>(pool, 'teaching-add', clubId, ...values)
-        : await one<Teaching>(pool, 'teaching-save', clubId, ...values, sent.version);
+    const kept = sent.version === 0 ? await addTeaching(pool, clubId, sent) : await saveTeaching(pool, clubId, sent);
     if (!kept) refuseStale('page of schools', sent, (await getTeaching(pool, clubId)) ?? NOTHING);
     response.json(kept);
   });

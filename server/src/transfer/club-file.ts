@@ -4,6 +4,7 @@ import { addAthlete, listAthletes } from '../people/athletes.js';
 import { addPattern, listPatterns } from '../patterns/patterns.js';
 import { toEvent, type EventRow } from '../runs/events.js';
 import { takeUpload } from '../runs/runs.js';
+import { addTeaching, getTeaching } from '../teaching/teaching.js';
 
 /**
  * Adds what a club file holds to a club. What is there already (same id) is left as it is and counted as known.
@@ -11,6 +12,7 @@ import { takeUpload } from '../runs/runs.js';
  */
 export async function importClub(db: Db, clubId: string, file: ClubFile): Promise<Imported> {
   const result = { athletes: { added: 0, known: 0 }, patterns: { added: 0, known: 0 }, runs: { added: 0, known: 0 } };
+  if (file.teaching) await addTeaching(db, clubId, file.teaching);
   for (const athlete of file.athletes) result.athletes[(await addAthlete(db, clubId, athlete)) ? 'added' : 'known']++;
   for (const pattern of file.patterns) result.patterns[(await addPattern(db, clubId, pattern)) ? 'added' : 'known']++;
   for (const entry of file.runs) {
@@ -37,10 +39,12 @@ export async function exportClub(db: Db, clubId: string): Promise<ClubFile> {
   });
   const needed = new Set(heads.flatMap((head) => [...head.athletes, head.patternId]));
   const wanted = (record: Athlete | Pattern): boolean => record.archivedAt === null || needed.has(record.id);
+  const teaching = await getTeaching(db, clubId);
   return {
     format: CLUB_FILE,
     version: 1,
     club: { name: club?.name ?? '' },
+    ...(teaching && { teaching: { choices: teaching.choices, stances: teaching.stances, moves: teaching.moves } }),
     athletes: (await listAthletes(db, clubId)).filter(wanted).map(fresh),
     patterns: (await listPatterns(db, clubId)).filter(wanted).map(fresh),
     runs: heads.map(({ version: _, ...head }) => ({ run: head, events: events.get(head.id) ?? [] })),

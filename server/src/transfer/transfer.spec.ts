@@ -12,6 +12,9 @@ describe('the club as a file', () => {
     const [used, unused] = [pattern({ name: 'Used' }), pattern({ name: 'Unused' })];
     for (const one of [here, away]) await coach.put(`/athletes/${one.id}`, one).expect(201);
     for (const one of [used, unused]) await coach.put(`/patterns/${one.id}`, one).expect(201);
+    await coach
+      .put('/teaching', { version: 0, choices: { crossing: 'behind' }, stances: [], moves: [{ name: 'corner', steps: 'split' }] })
+      .expect(200);
     const log = upload(here.id, [3.5, 8], { patternId: used.id });
     await coach.post(`/runs/${log.run.id}/log`, log).expect(200);
     for (const path of [`/athletes/${here.id}`, `/athletes/${away.id}`, `/patterns/${used.id}`])
@@ -25,18 +28,25 @@ describe('the club as a file', () => {
     expect(file.athletes.map((one) => one.name)).toEqual(['Here']);
     expect(file.patterns.map((one) => one.name).sort()).toEqual(['Unused', 'Used']);
     expect(file.runs.length).toBe(1);
+    expect(file.teaching).toEqual({ choices: { crossing: 'behind' }, stances: [], moves: [{ name: 'corner', steps: 'split' }] });
     expect(JSON.stringify(file)).not.toMatch(/password|email|@/);
   });
 
   it('read twice adds once; into another club it counts the same', async () => {
     const { file } = await filled();
     const other = await Coach.of(house, 'Second club');
+    const own = { version: 0, choices: {}, stances: [], moves: [] };
     const first = (await other.post('/import', file).expect(200)).body;
     expect(first).toEqual({ athletes: { added: 1, known: 0 }, patterns: { added: 2, known: 0 }, runs: { added: 1, known: 0 } });
     const again = (await other.post('/import', file).expect(200)).body;
     expect(again).toEqual({ athletes: { added: 0, known: 1 }, patterns: { added: 0, known: 2 }, runs: { added: 0, known: 1 } });
     const out = ClubFile.parse((await other.get('/export').expect(200)).body);
     expect({ ...out, club: file.club }).toEqual(file);
+    // A club that teaches something already keeps it.
+    const third = await Coach.of(house, 'Third club');
+    await third.put('/teaching', own).expect(200);
+    await third.post('/import', file).expect(200);
+    expect((await third.get('/teaching').expect(200)).body).toEqual({ ...own, version: 1 });
     const book = (await other.get(`/athletes/${file.athletes[0]?.id}/book`).expect(200)).body;
     expect([book.entries[0].fault, book.entries[0].faulty]).toEqual(['split-late', 2]);
   });
