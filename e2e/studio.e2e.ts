@@ -130,6 +130,16 @@ test.describe('the studio', () => {
     await coach.getByRole('button', { name: 'look', exact: true }).click();
     const finding = coach.locator('button.finding', { hasText: 'cross' }).first();
     await expect(finding).toContainText('This pattern holds: Feet never cross.');
+    // An athlete who is taught otherwise: the pattern is nearer, and both sentences are shown.
+    await saved(coach);
+    await addAthlete(coach, 'School Sol', '170');
+    await coach.getByText('Where schools differ').click();
+    await coach.getByLabel('crossing', { exact: true }).selectOption('Feet cross only behind.');
+    await coach.getByRole('button', { name: 'save', exact: true }).click();
+    await expect(coach.getByText('saved', { exact: true })).toBeVisible();
+    await openPattern(coach, 'Schools');
+    await choose(coach, 'as', 'School Sol');
+    await expect(coach.locator('button.finding', { hasText: 'This athlete holds: Feet cross only behind.' })).toBeVisible();
   });
 
   test('a line kept as a move of the club stands in other lines, in the palette, and can be run', async ({ coach }) => {

@@ -6,13 +6,14 @@ import { MatInput } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
 import { Router } from '@angular/router';
 import type { Coach, Phone, Settings } from '@hopsk/contract';
-import { TOPICS, type TopicName } from '@hopsk/core';
+import type { SchoolChoices } from '@hopsk/core';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../api/api';
 import { troubleOf, type Trouble } from '../api/problem';
 import { DeviceStore } from '../device/store';
 import { Outbox } from '../run/outbox';
+import { SchoolChoicesForm } from '../schools/school-choices';
 import { recordActions } from '../state/records';
 import { sessionActions, sessionFeature } from '../state/session';
 import { TeachingStore } from '../state/teaching';
@@ -24,7 +25,7 @@ const text = (...more: (typeof Validators.required)[]): FormControl<string> =>
 /** The club's coaches, the coach's own settings, the club file, and how phones reach this server. */
 @Component({
   selector: 'hop-club',
-  imports: [ReactiveFormsModule, MatButton, MatFormFieldModule, MatInput, MatSelectModule],
+  imports: [ReactiveFormsModule, MatButton, MatFormFieldModule, MatInput, MatSelectModule, SchoolChoicesForm],
   templateUrl: './club.html',
   styles: `
     section {
@@ -60,25 +61,6 @@ const text = (...more: (typeof Validators.required)[]): FormControl<string> =>
     mat-form-field {
       width: 210px;
     }
-    .topics {
-      display: grid;
-      grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
-      gap: 10px 16px;
-      margin-bottom: 16px;
-    }
-    .topics label {
-      font: 600 14px var(--label);
-    }
-    .topics select {
-      display: block;
-      width: 100%;
-      font: 500 15px var(--text);
-      padding: 8px;
-      border: 1px solid var(--edge);
-      border-radius: 6px;
-      background: var(--raised);
-      color: inherit;
-    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
@@ -90,10 +72,6 @@ export class ClubScreen {
   private readonly outbox = inject(Outbox);
   private readonly school = inject(TeachingStore);
   protected readonly teaching = this.school.teaching;
-  protected readonly topics = (Object.keys(TOPICS) as TopicName[]).map((name) => {
-    const { about, usual, options } = TOPICS[name] as { about: string; usual: string; options: Readonly<Record<string, string>> };
-    return { name, about, usual: options[usual] ?? '', options: Object.entries(options) };
-  });
   protected readonly text = TEXT.club;
   protected readonly common = TEXT.common;
   protected readonly enter = TEXT.enter;
@@ -121,10 +99,9 @@ export class ClubScreen {
     });
   }
 
-  /** What the club holds on a topic; empty is the usual. */
-  protected async choose(topic: TopicName, option: string): Promise<void> {
-    const { [topic]: _, ...others } = this.teaching().choices;
-    this.tell(await this.school.save({ choices: option === '' ? others : { ...others, [topic]: option } }));
+  /** What the club holds where schools differ. */
+  protected async choose(choices: SchoolChoices): Promise<void> {
+    this.tell(await this.school.save({ choices }));
   }
 
   protected async forget(code: string): Promise<void> {

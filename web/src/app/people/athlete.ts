@@ -10,6 +10,7 @@ import { AGE_GROUPS, BIASES, isUnder16, LEVELS, type Athlete, type AthleteSave }
 import { bodyOf, FAULTS, formatLength, parseLength } from '@hopsk/core';
 import { Store } from '@ngrx/store';
 import type { HoldsTyping } from '../shell/holds-typing';
+import { SchoolChoicesForm } from '../schools/school-choices';
 import { recordActions, recordsFeature } from '../state/records';
 import { sessionFeature } from '../state/session';
 import { TeachingStore } from '../state/teaching';
@@ -19,7 +20,7 @@ const MEASURES = ['height', 'hip', 'shoulder', 'leg', 'foot'] as const;
 
 @Component({
   selector: 'hop-athlete',
-  imports: [ReactiveFormsModule, MatButton, MatFormFieldModule, MatInput, MatSelectModule, RouterLink],
+  imports: [ReactiveFormsModule, MatButton, MatFormFieldModule, MatInput, MatSelectModule, RouterLink, SchoolChoicesForm],
   templateUrl: './athlete.html',
   styleUrl: './athlete.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -65,6 +66,7 @@ export class AthleteScreen implements HoldsTyping {
     shoulder: this.measure(),
     leg: this.measure(),
     foot: this.measure(),
+    schools: new FormControl<Athlete['schools']>({}, { nonNullable: true }),
     cautions: new FormControl('', { nonNullable: true }),
     bias: new FormControl<Athlete['bias']>([], { nonNullable: true }),
     focus: new FormControl<string[]>([], { nonNullable: true, validators: Validators.maxLength(4) }),
@@ -97,6 +99,11 @@ export class AthleteScreen implements HoldsTyping {
       else this.fill(athlete);
     });
     inject(DestroyRef).onDestroy(() => this.store.dispatch(recordActions.settled({ id: this.id() })));
+  }
+
+  protected hold(choices: Athlete['schools']): void {
+    this.form.controls.schools.setValue(choices);
+    this.form.controls.schools.markAsDirty();
   }
 
   unsaved(): boolean {
@@ -134,15 +141,14 @@ export class AthleteScreen implements HoldsTyping {
   }
 
   /** What the stance page sets, and this form leaves as it is. */
-  private kept: Pick<AthleteSave, 'stance' | 'schools'> = { stance: null, schools: {} };
+  private stance: AthleteSave['stance'] = null;
 
   private record(): AthleteSave {
     const value = this.form.getRawValue();
     const metres = (text: string): number | null => (text.trim() === '' ? null : parseLength(text, this.units()));
     return {
       ...value,
-      stance: this.kept.stance,
-      schools: this.kept.schools,
+      stance: this.stance,
       id: this.id(),
       version: this.version,
       height: metres(value.height),
@@ -159,9 +165,9 @@ export class AthleteScreen implements HoldsTyping {
 
   private fill(athlete: Athlete): void {
     this.version = athlete.version;
-    this.kept = { stance: athlete.stance, schools: athlete.schools };
+    this.stance = athlete.stance;
     const shown = (metres: number | null): string => (metres === null ? '' : formatLength(metres, this.units(), 1).replace(/\.0 /, ' '));
-    const { id: _id, version: _version, archivedAt: _archived, stance: _stance, schools: _schools, ...rest } = athlete;
+    const { id: _id, version: _version, archivedAt: _archived, stance: _stance, ...rest } = athlete;
     this.form.reset({
       ...rest,
       height: shown(athlete.height),

@@ -1,11 +1,13 @@
 import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
-import { placingFrom, TOPICS, type TopicName } from '@hopsk/core';
+import { placingFrom } from '@hopsk/core';
+import { SchoolChoicesForm } from '../schools/school-choices';
 import { TEXT } from '../text/en';
 import type { Draft } from './draft';
 
 /** For whom a pattern is written, how it is found again, and what it holds where schools differ. */
 @Component({
   selector: 'hop-about',
+  imports: [SchoolChoicesForm],
   templateUrl: './about.html',
   styleUrl: './panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -16,11 +18,6 @@ export class AboutPanel {
   readonly changed = output<Partial<Draft>>();
   protected readonly text = TEXT.steps;
   protected readonly noFloor = signal(false);
-  protected readonly topics = (Object.keys(TOPICS) as TopicName[]).map((name) => ({
-    name,
-    about: TOPICS[name].about,
-    options: Object.entries(TOPICS[name].options),
-  }));
 
   protected tags(said: string): void {
     const tags = said
@@ -35,10 +32,5 @@ export class AboutPanel {
     const area = said.trim();
     this.noFloor.set(area !== '' && placingFrom(area) === null);
     if (!this.noFloor()) this.changed.emit({ area });
-  }
-
-  protected choose(topic: TopicName, option: string): void {
-    const { [topic]: _, ...others } = this.draft().schools;
-    this.changed.emit({ schools: option === '' ? others : { ...others, [topic]: option } });
   }
 }

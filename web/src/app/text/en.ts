@@ -52,6 +52,9 @@ export const EN = {
     about: 'Footwork drills, rounds and a fault log for coaches on their feet.',
   },
   people: {
+    schools: 'Where schools differ',
+    schoolsSays: 'What this athlete is taught. A pattern may hold otherwise; the nearest wins.',
+    asClub: 'as the club',
     title: 'People',
     add: 'add an athlete',
     edit: 'Athlete',
