@@ -31,6 +31,6 @@ export class SchoolChoicesForm {
 
   protected choose(topic: TopicName, option: string): void {
     const { [topic]: _, ...others } = this.choices();
-    this.changed.emit(option === '' ? others : ({ ...others, [topic]: option }));
+    this.changed.emit(option === '' ? others : { ...others, [topic]: option });
   }
 }
