@@ -1,6 +1,6 @@
 import {
   compare,
-  fit,
+  fitOnFloor,
   operate,
   parse,
   printPattern,
@@ -61,7 +61,7 @@ function studied(source: Source, pattern: FiledPattern, options: Options): Study
   const performer = performerOf(options, pattern);
   const text =
     options.side === 'other'
-      ? operate('other side', { text: pattern.steps, hand: pattern.hand, lead: null, areaMirrored: false }).text
+      ? operate('other side', { text: pattern.steps, hand: pattern.hand, lead: null, area: pattern.area }).text
       : pattern.steps;
   const asked = { ...pattern, steps: text };
   const placing = placingOf(options, pattern.area);
@@ -86,7 +86,7 @@ export const COMMANDS: Readonly<Record<string, (sources: readonly Source[], opti
   },
   mirror: ([source], options) => {
     const pattern = patternOf(there(source), options.pattern);
-    const written = { text: pattern.steps, hand: pattern.hand, lead: pattern.lead === 'none' ? null : pattern.lead, areaMirrored: false };
+    const written = { text: pattern.steps, hand: pattern.hand, lead: pattern.lead === 'none' ? null : pattern.lead, area: pattern.area };
     const done = operate(options.operation, written);
     return { text: options.json ? json(done) : done.text, code: 0 };
   },
@@ -99,7 +99,7 @@ export const COMMANDS: Readonly<Record<string, (sources: readonly Source[], opti
     const pattern = patternOf(there(source), options.pattern);
     const placing = placingOf(options, pattern.area);
     if (placing === null) throw new BadInput('fit needs --area, such as squash or "room 3.2 × 4 m"');
-    const found = fit(readSteps(there(source), pattern), performerOf(options, pattern), placing);
+    const found = fitOnFloor(readSteps(there(source), pattern), performerOf(options, pattern), placing);
     const count = (n: number | null): string => (n === null ? `stays in all ${found.tried} that were tried` : `${n} repetitions`);
     const table = columns([
       ['one repetition', found.fits ? 'stays inside' : 'leaves the floor'],

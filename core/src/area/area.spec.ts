@@ -4,8 +4,8 @@ import { areaOf as polygonArea } from '../geometry/polygon.js';
 import { study } from '../inspect/study.js';
 import { cases } from '../testing/cases.js';
 import { performer } from '../testing/performers.js';
-import { edgeOf, mirroredArea, outsideBy, placedOn, type Area } from './area.js';
-import { areaOf, AREAS, placingFrom, RULES } from './areas.js';
+import { edgeOf, outsideBy, placedOn, type Area } from './area.js';
+import { areaOf, AREAS, mirroredPlace, placingFrom, RULES } from './areas.js';
 import { inPattern, onArea } from './placing.js';
 
 const known = (said: string): Area => {
@@ -135,6 +135,27 @@ describe('a pattern on an area', () => {
     const back = inPattern(placing, onArea(placing, p));
     expect([back.x, back.y]).toEqual([jasmine.any(Number), jasmine.any(Number)]);
     expect(Math.hypot(back.x - p.x, back.y - p.y)).toBeLessThan(1e-12);
-    expect(mirroredArea(mirroredArea(placing.area))).toEqual(placing.area);
+    for (const [said, mirror] of [
+      ['squash at 0.4, -1 facing 30', 'squash at -0.4, -1 facing -30'],
+      ['room 4 × 4 m at 0, 1', 'room 4 × 4 m at 0, 1'],
+      ['squash', 'squash'],
+    ] as const) {
+      expect(mirroredPlace(said)).toBe(mirror);
+      expect(mirroredPlace(mirror)).toBe(said);
+    }
+    // Every court is its own mirror image, so that only the place has to turn.
+    for (const area of AREAS) {
+      const ends = (sign: number): string[] =>
+        area.lines
+          .map(
+            (line) =>
+              `${line.name} ${[line.from, line.to]
+                .map((p) => `${sign * p.x + 0},${p.y}`)
+                .sort()
+                .join(' ')}`,
+          )
+          .sort();
+      expect(ends(-1)).withContext(area.code).toEqual(ends(1));
+    }
   });
 });

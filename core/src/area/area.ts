@@ -71,10 +71,3 @@ export function outsideBy(area: Area, p: Vec): number {
   const sides = Array.from({ length: 8 }, (_, i) => (i * Math.PI) / 4);
   return Math.max(...sides.map((turn) => p.x * Math.sin(turn) + p.y * Math.cos(turn) - shape.across / 2 - free.side), beyondFar);
 }
-
-/** The same area seen in a mirror: what lies left lies right. */
-export const mirroredArea = (area: Area): Area => ({
-  ...area,
-  start: { x: -area.start.x, y: area.start.y },
-  lines: area.lines.map((line) => ({ ...line, from: { x: -line.from.x, y: line.from.y }, to: { x: -line.to.x, y: line.to.y } })),
-});

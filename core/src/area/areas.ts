@@ -224,3 +224,9 @@ export function placingFrom(said: string): Placing | null {
   if (outsideBy(area, place) > 0) return null;
   return { area, at: place, facing: facing ? Number(facing[1]) : 0 };
 }
+
+const negated = (number: string): string => (Number(number) === 0 ? number : number.startsWith('-') ? number.slice(1) : `-${number}`);
+
+/** The same floor with the place and the facing of its mirror image; floors themselves are the same on both sides. Its own inverse. */
+export const mirroredPlace = (said: string): string =>
+  [AT, FACING].reduce((text, part) => text.replace(part, (whole, number: string) => whole.replace(number, negated(number))), said);

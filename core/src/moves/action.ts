@@ -1,6 +1,6 @@
 import type { FootAt, Side } from '../body/foot.js';
 import type { Vec } from '../geometry/vec.js';
-import type { Posture } from '../stance/stance.js';
+import type { Feet, Posture } from '../stance/stance.js';
 
 /** step: lifted and put down; slide: moved on the floor; hop: put down after a flight; turn: turned in place. */
 export type ActionKind = 'step' | 'slide' | 'hop' | 'turn';
@@ -55,3 +55,15 @@ export interface Tally {
   readonly landing?: Landing;
   readonly landings?: number;
 }
+
+/** A foot off the floor from one moment to another, put down where it belongs among `to`. */
+export const hopOf = (foot: Side, from: Feet, to: Feet, start: number, end: number): FootAction => ({
+  foot,
+  kind: 'hop',
+  start,
+  end,
+  from: from[foot],
+  to: to[foot],
+  airborneUntil: end,
+  contact: true,
+});

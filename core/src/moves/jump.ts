@@ -2,25 +2,15 @@ import type { Body } from '../body/body.js';
 import { otherSide, type FootAt, type Side } from '../body/foot.js';
 import { add, scale, turned, wayOf } from '../geometry/vec.js';
 import { inStanceFrame, movedFoot, originOf, sizeOf, type Feet, type Posture } from '../stance/stance.js';
-import type { FootAction, MoveResult } from './action.js';
+import { hopOf, type MoveResult } from './action.js';
 
 /** A jump off and onto both feet, in place or `metres` on a bearing; they land as they left, after `flight` seconds. */
 export function jump(before: Posture, bearing: number, metres: number, seconds: number, flight: number): MoveResult {
   const by = scale(wayOf(before.heading + bearing), metres);
   const feet: Feet = { left: movedFoot(before.feet.left, by), right: movedFoot(before.feet.right, by) };
-  const hop = (foot: Side): FootAction => ({
-    foot,
-    kind: 'hop',
-    start: 0,
-    end: flight,
-    from: before.feet[foot],
-    to: feet[foot],
-    airborneUntil: flight,
-    contact: true,
-  });
   return {
     seconds,
-    actions: [hop('left'), hop('right')],
+    actions: [hopOf('left', before.feet, feet, 0, flight), hopOf('right', before.feet, feet, 0, flight)],
     after: { ...before, feet },
     landing: flight,
     units: ['arrival'],
@@ -38,19 +28,9 @@ export function sideJump(before: Posture, foot: Side, bearing: number, metres: n
   const by = scale(wayOf(before.heading + bearing), metres);
   const other = otherSide(foot);
   const feet: Feet = { left: movedFoot(before.feet.left, by), right: movedFoot(before.feet.right, by) };
-  const hop = (side: Side, end: number): FootAction => ({
-    foot: side,
-    kind: 'hop',
-    start: 0,
-    end,
-    from: before.feet[side],
-    to: feet[side],
-    airborneUntil: end,
-    contact: true,
-  });
   return {
     seconds,
-    actions: [hop(foot, flight), hop(other, (flight + seconds) / 2)],
+    actions: [hopOf(foot, before.feet, feet, 0, flight), hopOf(other, before.feet, feet, 0, (flight + seconds) / 2)],
     after: { ...before, feet },
     landing: flight,
     units: ['arrival'],
@@ -76,20 +56,10 @@ export function scissorJump(before: Posture, degrees: number, seconds: number, f
     return { ...add(origin, turned({ x: own.x, y: level ? own.y : -own.y }, heading)), toe: heading - outward };
   };
   const feet: Feet = { left: land('left'), right: land('right') };
-  const hop = (foot: Side): FootAction => ({
-    foot,
-    kind: 'hop',
-    start: 0,
-    end: flight,
-    from: before.feet[foot],
-    to: feet[foot],
-    airborneUntil: flight,
-    contact: true,
-  });
   const exchanged = !level && before.lead !== null;
   return {
     seconds,
-    actions: [hop('left'), hop('right')],
+    actions: [hopOf('left', before.feet, feet, 0, flight), hopOf('right', before.feet, feet, 0, flight)],
     after: {
       feet,
       heading,

@@ -1,6 +1,6 @@
 import type { Side } from '../body/foot.js';
 import type { Posture } from '../stance/stance.js';
-import type { FootAction, MoveResult } from './action.js';
+import { hopOf, type MoveResult } from './action.js';
 
 /** Share of weight on the foot that it is shifted to (common practice, no source). */
 const SHIFTED = 0.75;
@@ -18,16 +18,7 @@ export function weightShift(before: Posture, foot: Side, seconds: number): MoveR
 
 /** A low hop on the spot of `flight` seconds, landing on both feet. */
 export function hop(before: Posture, seconds: number, flight: number): MoveResult {
-  const action = (foot: Side): FootAction => ({
-    foot,
-    kind: 'hop',
-    start: 0,
-    end: flight,
-    from: before.feet[foot],
-    to: before.feet[foot],
-    airborneUntil: flight,
-    contact: true,
-  });
-  const actions = [action('left'), action('right')];
+  const { feet } = before;
+  const actions = [hopOf('left', feet, feet, 0, flight), hopOf('right', feet, feet, 0, flight)];
   return { seconds, actions, after: before, landing: flight, units: ['step'], means: [], moving: true, tally: { landing: 'hop' } };
 }

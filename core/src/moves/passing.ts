@@ -3,7 +3,7 @@ import type { Body } from '../body/body.js';
 import { dot, scale, sub, turned, wayOf, add } from '../geometry/vec.js';
 import type { School } from '../stance/school.js';
 import { originOf, inStanceFrame, movedFoot, type Feet, type Posture } from '../stance/stance.js';
-import type { FootAction, MoveResult } from './action.js';
+import { hopOf, type FootAction, type MoveResult } from './action.js';
 
 /** Signed lead of a foot over the other along the heading turned by `bearing`, metres. */
 const aheadBy = (posture: Posture, foot: Side, bearing: number): number =>
@@ -83,19 +83,9 @@ export function switchFeet(before: Posture, bearing: number, metres: number, sec
     return { ...at, toe: toeIn(school, side, before.heading, side === lead) };
   };
   const feet: Feet = { left: land('left'), right: land('right') };
-  const hop = (foot: Side): FootAction => ({
-    foot,
-    kind: 'hop',
-    start: 0,
-    end: seconds,
-    from: before.feet[foot],
-    to: feet[foot],
-    airborneUntil: seconds,
-    contact: true,
-  });
   return {
     seconds,
-    actions: [hop('left'), hop('right')],
+    actions: [hopOf('left', before.feet, feet, 0, seconds), hopOf('right', before.feet, feet, 0, seconds)],
     after: { ...before, feet, lead, leftShare: otherShare(before) },
     landing: seconds,
     units: ['step'],

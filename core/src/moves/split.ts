@@ -2,7 +2,7 @@ import type { Side } from '../body/foot.js';
 import type { Vec } from '../geometry/vec.js';
 import type { SplitStyle } from '../notation/ast.js';
 import { movedFoot, type Feet, type Posture } from '../stance/stance.js';
-import type { FootAction, MoveResult } from './action.js';
+import { hopOf, type FootAction, type MoveResult } from './action.js';
 import { FLIGHT, SMALL_SPLITS, SPLIT_FLIGHT, USUAL_TIME } from './sizes.js';
 
 /**
@@ -24,8 +24,7 @@ export function split(
   const feet: Feet = ahead ? { ...before.feet, [ahead.foot]: movedFoot(before.feet[ahead.foot], ahead.by) } : before.feet;
   const actions: FootAction[] = [];
   const hop = (from: Feet, to: Feet, start: number, end: number): void => {
-    for (const foot of ['left', 'right'] as const)
-      actions.push({ foot, kind: 'hop', start, end, from: from[foot], to: to[foot], airborneUntil: end, contact: true });
+    for (const foot of ['left', 'right'] as const) actions.push(hopOf(foot, from, to, start, end));
   };
   for (let i = 0; i < small; i++) hop(before.feet, before.feet, i * USUAL_TIME.smallSplit, i * USUAL_TIME.smallSplit + FLIGHT.hop);
   if (flight > 0) hop(before.feet, feet, lead, landing);

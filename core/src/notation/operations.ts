@@ -1,13 +1,15 @@
+import { mirroredPlace } from '../area/areas.js';
 import { otherSide, type Side } from '../body/foot.js';
 import { mirrorText } from './mirror.js';
 import { parser } from './pattern.generated.js';
 
-/** A pattern with whom it is written for and how its area lies. */
+/** A pattern with whom it is written for and where it begins. */
 export interface Written {
   readonly text: string;
   readonly hand: Side;
   readonly lead: Side | null;
-  readonly areaMirrored: boolean;
+  /** The floor and the place on it, as they are said. */
+  readonly area: string;
 }
 
 /** The four operations; each is its own inverse. */
@@ -23,14 +25,14 @@ const flip = (lead: Side | null): Side | null => (lead === null ? null : otherSi
 
 /** The pattern for the other side, hand or lead. */
 export function operate(operation: Operation, written: Written): Written {
-  const { text, hand, lead, areaMirrored } = written;
+  const { text, hand, lead, area } = written;
   switch (operation) {
     case 'mirror all':
-      return { text: mirrorText(text), hand: otherSide(hand), lead: flip(lead), areaMirrored: !areaMirrored };
+      return { text: mirrorText(text), hand: otherSide(hand), lead: flip(lead), area: mirroredPlace(area) };
     case 'other hand':
-      return { text: mirrorText(text), hand: otherSide(hand), lead: flip(lead), areaMirrored };
+      return { text: mirrorText(text), hand: otherSide(hand), lead: flip(lead), area };
     case 'other lead':
-      return { text: mirrorText(text), hand, lead: flip(lead), areaMirrored };
+      return { text: mirrorText(text), hand, lead: flip(lead), area };
     case 'other side':
       return { ...written, text: mirrorText(text, 'directions') };
   }

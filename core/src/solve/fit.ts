@@ -27,7 +27,7 @@ const inside = (script: Script, performer: Performer, placing: Placing): boolean
 };
 
 /** Largest scale and repetition counts with which a pattern stays on its floor. */
-export function fit(script: Script, performer: Performer, placing: Placing): Fit {
+export function fitOnFloor(script: Script, performer: Performer, placing: Placing): Fit {
   const once = simulate(script, performer);
   const tried = Math.max(1, Math.min(MOST_REPETITIONS, Math.floor(MOST_MOVES / Math.max(1, once.moves.length))));
   const stays = (alternating: boolean): number | null => {

@@ -13,7 +13,7 @@ import { cases } from '../testing/cases.js';
 import { anyItem } from '../testing/patterns.js';
 import { anyPerformer, performer } from '../testing/performers.js';
 import { compare } from './compare.js';
-import { fit } from './fit.js';
+import { fitOnFloor } from './fit.js';
 import { repeated } from './repeat.js';
 import { stepsToReach, type ReachQuestion } from './steps-to-reach.js';
 import { tempoOf } from './tempo.js';
@@ -89,7 +89,7 @@ describe('fit to the floor', () => {
 
   it('finds the largest scale, and a hair more leaves the floor', () => {
     const placing = room('room 2.4 × 3 m');
-    const { scale, fits } = fit(script, square, placing);
+    const { scale, fits } = fitOnFloor(script, square, placing);
     if (scale === null) throw new Error('The smallest fits.');
     const outside = (by: number): number => outsideOf(simulate(repeated(script, 1, by), square), placing).length;
     expect([fits, outside(scale), outside(scale * 1.001) > 0]).toEqual([true, 0, true]);
@@ -97,10 +97,10 @@ describe('fit to the floor', () => {
 
   it('counts the repetitions that stay; to and fro stays for good', () => {
     const sideways = parse('shuffle right 40 cm');
-    const { repetitions, alternating } = fit(sideways, square, room('room 3 × 3 m'));
+    const { repetitions, alternating } = fitOnFloor(sideways, square, room('room 3 × 3 m'));
     // Half the stance and half a foot beyond the origin leave 1.5 − 0.264 − … m: two shuffles of 0.4 m, not three.
     expect([repetitions, alternating]).toEqual([2, null]);
-    expect(fit(sideways, square, room('room 1 × 1 m')).scale).not.toBeNull();
+    expect(fitOnFloor(sideways, square, room('room 1 × 1 m')).scale).not.toBeNull();
   });
 });
 
@@ -182,7 +182,7 @@ describe('the four operations', () => {
     text: 'shuffle right 40 cm, lunge ahead left left foot, pivot lead foot -30°',
     hand: 'right',
     lead: 'left',
-    areaMirrored: false,
+    area: 'squash at 0.4, -1 facing 30',
   };
 
   it('each is its own inverse', () => {
@@ -197,9 +197,9 @@ describe('the four operations', () => {
 
   it('do what their names say', () => {
     const all = 'shuffle left 40 cm, lunge ahead right right foot, pivot lead foot 30°';
-    expect(operate('mirror all', written)).toEqual({ text: all, hand: 'left', lead: 'right', areaMirrored: true });
-    expect(operate('other hand', written)).toEqual({ text: all, hand: 'left', lead: 'right', areaMirrored: false });
-    expect(operate('other lead', written)).toEqual({ text: all, hand: 'right', lead: 'right', areaMirrored: false });
+    expect(operate('mirror all', written)).toEqual({ text: all, hand: 'left', lead: 'right', area: 'squash at -0.4, -1 facing -30' });
+    expect(operate('other hand', written)).toEqual({ text: all, hand: 'left', lead: 'right', area: written.area });
+    expect(operate('other lead', written)).toEqual({ text: all, hand: 'right', lead: 'right', area: written.area });
     expect(operate('other side', written)).toEqual({
       ...written,
       text: 'shuffle left 40 cm, lunge ahead right left foot, pivot lead foot 30°',

@@ -60,6 +60,21 @@ describe('the line editor', () => {
     expect(typed.at(-1)).toBe('hold 1 s');
   });
 
+  it('for whom a line is written is taken back and done again with the text that was turned round', async () => {
+    const editor = await open('shuffle right');
+    const written: object[] = [];
+    editor.written.subscribe((one) => written.push(one));
+    const [from, to] = [
+      { hand: 'right', lead: 'none', area: 'squash at 0.4, -1' },
+      { hand: 'left', lead: 'none', area: 'squash at -0.4, -1' },
+    ] as const;
+    editor.replace('shuffle left', { from, to });
+    editor.undo();
+    editor.redo();
+    expect(written).toEqual([to, from, to]);
+    expect(text()).toBe('shuffle left');
+  });
+
   it('what comes from outside does not come back as typed, and does not lose the way back', async () => {
     const editor = await open('advance');
     fixture.componentRef.setInput('value', 'retreat');

@@ -1,5 +1,5 @@
 import { autocompletion, closeBrackets, closeBracketsKeymap, completionKeymap } from '@codemirror/autocomplete';
-import { defaultKeymap, history, historyKeymap, redo, redoDepth, undo, undoDepth } from '@codemirror/commands';
+import { defaultKeymap, history, historyKeymap, invertedEffects, redo, redoDepth, undo, undoDepth } from '@codemirror/commands';
 import { setDiagnostics, type Diagnostic } from '@codemirror/lint';
 import { HighlightStyle, syntaxHighlighting } from '@codemirror/language';
 import { Compartment, EditorState, StateEffect, StateField, type Extension } from '@codemirror/state';
@@ -7,6 +7,7 @@ import { Decoration, EditorView, keymap, placeholder, tooltips, type DecorationS
 import { ChangeDetectionStrategy, Component, DestroyRef, effect, ElementRef, inject, input, output, signal } from '@angular/core';
 import type { Edit, OwnMove } from '@hopsk/core';
 import { tags } from '@lezer/highlight';
+import type { Draft } from './draft';
 import { ownMoves, stepsLanguage, topStepAt } from './line-language';
 
 /** Something said about a stretch of the line. */
@@ -23,6 +24,19 @@ interface Place {
   readonly from: number;
   readonly to: number;
 }
+
+/** For whom a line is written and where it begins, before and after a change that turns it round. */
+interface Turned {
+  readonly from: WrittenFor;
+  readonly to: WrittenFor;
+}
+type WrittenFor = Pick<Draft, 'hand' | 'lead' | 'area'>;
+
+const setWritten = StateEffect.define<Turned>();
+/** What goes with a change of the text is taken back with it. */
+const withTheText = invertedEffects.of((transaction) =>
+  transaction.effects.flatMap((one) => (one.is(setWritten) ? [setWritten.of({ from: one.value.to, to: one.value.from })] : [])),
+);
 
 const setNow = StateEffect.define<Place | null>();
 const nowMark = Decoration.mark({ class: 'now' });
@@ -71,6 +85,8 @@ export class LineEditor {
   readonly marks = input<readonly Mark[]>([]);
   readonly now = input<Place | null>(null);
   readonly typed = output<string>();
+  /** The line was turned round, or that was taken back: for whom it is written now. */
+  readonly written = output<WrittenFor>();
   /** The caret was put somewhere by hand. */
   readonly caret = output<number>();
   readonly canUndo = signal(false);
@@ -125,8 +141,12 @@ export class LineEditor {
   }
 
   /** Puts another text in the place of all of it; can be taken back. */
-  replace(text: string): void {
-    this.view.dispatch({ changes: { from: 0, to: this.view.state.doc.length, insert: text }, userEvent: 'input.operation' });
+  replace(text: string, turned: Turned | null = null): void {
+    this.view.dispatch({
+      changes: { from: 0, to: this.view.state.doc.length, insert: text },
+      effects: turned ? [setWritten.of(turned)] : [],
+      userEvent: 'input.operation',
+    });
   }
 
   /** The caret goes to a place and the line is in hand. */
@@ -150,6 +170,7 @@ export class LineEditor {
       doc,
       extensions: [
         history(),
+        withTheText,
         closeBrackets(),
         autocompletion({ icons: false, tooltipClass: () => 'words' }),
         keymap.of([...closeBracketsKeymap, ...completionKeymap, ...historyKeymap, ...defaultKeymap]),
@@ -172,6 +193,8 @@ export class LineEditor {
             }
             this.count(update.state);
           }
+          for (const one of update.transactions.flatMap((transaction) => transaction.effects))
+            if (one.is(setWritten)) this.written.emit(one.value.to);
           if (update.transactions.some((one) => one.isUserEvent('select'))) this.caret.emit(update.state.selection.main.head);
         }),
       ],

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { RouterLink } from '@angular/router';
-import { formatLength, type Finding, type Fit, type Study } from '@hopsk/core';
+import { formatLength, tempoOf, type Finding, type Fit, type Study } from '@hopsk/core';
 import { DoseForm } from '../dose/dose-form';
 import { TEXT } from '../text/en';
 import { OPEN_DOSE, type Draft } from './draft';
@@ -43,12 +43,14 @@ export class LookPanel {
   protected readonly facts = computed(() => {
     const study = this.study();
     const { totals, answer, drift } = study;
+    const { beats } = tempoOf(study.simulation, this.draft().dose?.work ?? 0);
     const length = (metres: number): string => formatLength(metres, this.units());
     const pair = (side: { left: number; right: number }): string => `${side.left} · ${side.right}`;
     const facts = [
       { name: this.text.time, value: `${totals.seconds.toFixed(2)} s` },
       { name: this.text.answer, value: answer.worst === null ? this.text.never : `${answer.worst.toFixed(2)} s` },
       { name: this.text.stopSafe, value: `${Math.round(study.shares.stopSafe * 100)} %` },
+      ...(beats === null ? [] : [{ name: this.text.beats, value: `${Math.round(beats)}` }]),
       { name: this.text.contacts, value: pair(totals.contacts) },
       { name: this.text.lunges, value: pair(totals.lunges) },
       { name: this.text.pivots, value: pair(totals.pivots) },

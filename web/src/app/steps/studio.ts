@@ -290,11 +290,10 @@ export class Studio implements HoldsTyping {
 
   /** One of the four operations on the text and on whom it is written for. */
   protected turnRound(operation: Operation): void {
-    const { steps, hand, lead } = this.draft();
-    const done = operate(operation, { text: steps, hand, lead: lead === 'none' ? null : lead, areaMirrored: false });
+    const { steps, hand, lead, area } = this.draft();
+    const done = operate(operation, { text: steps, hand, lead: lead === 'none' ? null : lead, area });
     this.said.set(operation === 'other side' && namesLeftOrRightFoot(steps) ? this.text.asksFoot : '');
-    this.change({ hand: done.hand, lead: done.lead ?? 'none' });
-    this.editor()?.replace(done.text);
+    this.editor()?.replace(done.text, { from: { hand, lead, area }, to: { hand: done.hand, lead: done.lead ?? 'none', area: done.area } });
   }
 
   protected addMove(step: string): void {

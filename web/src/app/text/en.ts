@@ -155,6 +155,7 @@ export const EN = {
     answer: 'longest time to answer',
     never: 'never in this pattern',
     contacts: 'contacts left · right',
+    beats: 'contacts a minute',
     splits: 'splits',
     lunges: 'lunges left · right',
     pivots: 'turns left · right',

@@ -1,6 +1,6 @@
 /// <reference lib="webworker" />
 import {
-  fit,
+  fitOnFloor,
   readWith,
   study,
   thumbnailOf,
@@ -61,7 +61,7 @@ const ANSWERS: { readonly [K in Kind]: (ask: Ask<K>) => Answer<K> } = {
     const { simulation, ...rest } = whatIf(readWith(text, own), performer, errors, repetitions);
     return { ...rest, picture: thumbnailOf(simulation) };
   },
-  fit: ({ text, performer, placing, own }) => fit(readWith(text, own), performer, placing),
+  fit: ({ text, performer, placing, own }) => fitOnFloor(readWith(text, own), performer, placing),
   thumbnail: ({ text, performer, shouldClose, own }) => {
     const seen = study(text, performer, shouldClose, { own });
     const wrong = seen.errors.length + seen.findings.filter((finding) => !finding.intended).length;
