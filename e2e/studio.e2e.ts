@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import type { Pattern } from '@hopsk/contract';
-import { accessible, addAthlete, ask, choose, expect, hasLine, openPattern, test } from './support.js';
+import { accessible, addAthlete, ask, choose, expect, hasLine, openPattern, test, typeDose } from './support.js';
 
 const fresh = async (page: Page, name: string): Promise<void> => {
   await page.goto('/steps');
@@ -161,6 +161,8 @@ test.describe('the studio', () => {
     await hasLine(coach, 'corner');
     // Two gathers of 0.44 s, a lunge and its recovery (common practice, no source).
     await expect(time(coach)).toHaveText('1.93 s');
+    // Rounds of its own: without them the floor would take those of whatever ran last.
+    await typeDose(coach, { rounds: 3, sets: 2, rest: 20, setRest: 60 });
     await saved(coach);
     await coach.getByRole('link', { name: 'run it' }).click();
     await expect(coach.getByText(/15 repetitions a round/)).toBeVisible();
