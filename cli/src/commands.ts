@@ -14,6 +14,7 @@ import {
   type Study,
 } from '@hopsk/core';
 import { BadInput, errorsOf, performerOf, placingOf, type Options } from './options.js';
+import { calls, dose, expand, grid, type Answer } from './sessions.js';
 import { columns, findingLines, tableOf } from './table.js';
 
 /** What a command prints, and how it ends. */
@@ -151,7 +152,20 @@ export const COMMANDS: Readonly<Record<string, (sources: readonly Source[], opti
     const steps = found.steps.map((step) => `${step.side === 'a' ? '−' : '+'} ${step.text.replace(/\s+/g, ' ')}`);
     return { text: options.json ? json(found) : [columns(rows), ...steps].join('\n'), code: 0 };
   },
+  expand: ([source], options) => answered(expand(readable(there(source), options), options), options),
+  grid: ([source], options) => answered(grid(readable(there(source), options), options), options),
+  dose: ([source], options) => answered(dose(there(source), options), options),
+  calls: ([source], options) => answered(calls(source ?? null, options), options),
 };
+
+/** The pattern that is meant, if its line can be read. */
+function readable(source: Source, options: Options): FiledPattern {
+  const pattern = patternOf(source, options.pattern);
+  readSteps(source, pattern);
+  return pattern;
+}
+
+const answered = ({ text, data, code }: Answer, options: Options): Outcome => ({ text: options.json ? json(data) : text, code });
 
 function there(source: Source | undefined): Source {
   if (!source) throw new BadInput('A file, or a pattern on standard input, is needed.');

@@ -34,7 +34,7 @@ export async function main(argv: readonly string[], streams: Streams = TERMINAL)
       return options.help ? 0 : 2;
     }
     if (!run) throw new BadInput(`There is no command ‘${command}’: ${Object.keys(COMMANDS).join(', ')}`);
-    const stdin = files.length === 0 && command !== 'steps-to-reach';
+    const stdin = files.length === 0 && command !== 'steps-to-reach' && options.alternatives === undefined;
     const sources = stdin ? [{ name: 'standard input', text: await streams.input() }] : files.map(fileAt);
     const { text, code } = run(sources, options);
     streams.out(text);

@@ -14,6 +14,12 @@ export const HELP = `hopsk COMMAND [FILE] [options]      a file of patterns, or 
   fit              largest scale and repetitions on --area
   steps-to-reach   --distance M --least M --most M [--in-reach M] [--first left|right] [--last left|right] [--gather]
   compare          two patterns of a file, or FILE and OTHER FILE
+  expand           stages from a pattern: --kinds LIST --chain forward|backward|whole-part-whole --playbook CODE --opposed fed|partner
+                   --rest S --set-rest S --change S --cautions "old ankle; …" --no-other-lead
+  grid             variants: --axes "lead; count=1,2,3; exit=cut: cut right 30 cm | …" --each N --skill AXIS --a-round N --sessions N
+  dose             totals, problems and timeline of a session file: --minutes N --athletes N [--csv]
+  calls            fair calls: FILE of patterns or --alternatives "left, right" --weights 2,1 --number N --longest-run N
+                   --interval 3-4 --reaction S --area …
 
   --pattern NAME        which pattern of the file (the first without it)
   --height M --hip M --shoulder M --leg M --foot M --under-16
@@ -29,6 +35,7 @@ Exit 0: fine · 1: findings at or above the level · 2: bad input`;
 
 const number = (low: number, high: number) =>
   z.coerce.number(`is not a number`).min(low, `is less than ${low}`).max(high, `is more than ${high}`);
+const whole = (low: number, high: number) => number(low, high).pipe(z.int('is not a whole number'));
 const side = z.enum(['left', 'right'], 'is left or right');
 const list = z
   .string()
@@ -58,10 +65,10 @@ const Options = z.object({
     .regex(/^-?\d+(\.\d+)?,-?\d+(\.\d+)?$/, 'is a place such as 0.5,-2')
     .optional(),
   facing: number(-360, 360).optional(),
-  repeats: number(1, 1000).pipe(z.int('is not a whole number')).optional(),
+  repeats: whole(1, 1000).optional(),
   errors: z.string().optional(),
   choices: list.optional(),
-  seed: number(0, 4294967295).pipe(z.int('is not a whole number')).optional(),
+  seed: whole(0, 4294967295).optional(),
   level: z.enum(['note', 'beware', 'stop'], 'is note, beware or stop').default('beware'),
   operation: z
     .enum(['mirror all', 'other hand', 'other lead', 'other side'], 'is mirror all, other hand, other lead or other side')
@@ -73,10 +80,42 @@ const Options = z.object({
   first: side.optional(),
   last: side.optional(),
   gather: z.boolean().default(false),
+  kinds: z.string().optional(),
+  chain: z.string().default('forward'),
+  playbook: z.string().optional(),
+  opposed: z.enum(['fed', 'partner'], 'is fed or partner').default('fed'),
+  rest: number(0, 3600).optional(),
+  'set-rest': number(0, 3600).optional(),
+  change: number(0, 3600).optional(),
+  cautions: z.string().optional(),
+  'no-other-lead': z.boolean().default(false),
+  axes: z.string().optional(),
+  skill: z.string().optional(),
+  each: whole(1, 1000).default(3),
+  'a-round': whole(1, 100).default(4),
+  sessions: whole(1, 100).default(1),
+  minutes: number(1, 360).optional(),
+  athletes: whole(1, 40).default(1),
+  csv: z.boolean().default(false),
+  alternatives: z.string().optional(),
+  weights: z
+    .string()
+    .regex(/^\d+(\.\d+)?(,\d+(\.\d+)?)*$/, 'is a list such as 2,1,1')
+    .optional(),
+  number: whole(1, 20_000).default(20),
+  'longest-run': whole(1, 20).default(3),
+  reaction: number(0, 5).default(0.4),
+  interval: z
+    .string()
+    .regex(/^\d+(\.\d+)?(-\d+(\.\d+)?)?$/, 'is seconds such as 4 or 3-4.5')
+    .transform((text) => text.split('-').map(Number))
+    .transform(([low = 0, high = low]) => ({ low, high }))
+    .refine(({ low, high }) => low <= high, 'runs downwards')
+    .optional(),
 });
 export type Options = z.infer<typeof Options>;
 
-const FLAGS = ['json', 'help', 'under-16', 'gather'];
+const FLAGS = ['json', 'help', 'under-16', 'gather', 'no-other-lead', 'csv'];
 
 /** The command, its files and options. @throws BadInput with the option and what is wrong with it. */
 export function readArguments(argv: readonly string[]): { command: string; files: readonly string[]; options: Options } {

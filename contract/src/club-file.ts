@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { line } from './common.js';
 import { AthleteSave } from './people.js';
+import { ProgressionSave } from './session.js';
 import { PatternSave } from './pattern.js';
 import { Teaching } from './teaching.js';
 import { RunEventSchema, RunHead } from './run.js';
@@ -15,6 +16,7 @@ export const ClubFile = z.object({
   teaching: Teaching.omit({ version: true }).optional(),
   athletes: z.array(AthleteSave).max(2000),
   patterns: z.array(PatternSave).max(5000),
+  progressions: z.array(ProgressionSave).max(2000).default([]),
   runs: z.array(z.object({ run: RunHead, events: z.array(RunEventSchema).max(20_000) })).max(20_000),
 });
 export type ClubFile = z.infer<typeof ClubFile>;
@@ -23,6 +25,7 @@ export type ClubFile = z.infer<typeof ClubFile>;
 export const Imported = z.object({
   athletes: z.object({ added: z.int(), known: z.int() }),
   patterns: z.object({ added: z.int(), known: z.int() }),
+  progressions: z.object({ added: z.int(), known: z.int() }),
   runs: z.object({ added: z.int(), known: z.int() }),
 });
 export type Imported = z.infer<typeof Imported>;

@@ -50,11 +50,19 @@ export type Problem = z.infer<typeof Problem>;
 /** Field messages of a failed parse of `input`, one a field. */
 export function fieldsOf(error: z.ZodError, input: unknown): { path: string; message: string }[] {
   const seen = new Map<string, string>();
-  for (const issue of error.issues.slice(0, 50)) {
+  for (const issue of error.issues.flatMap(nearestBranch).slice(0, 50)) {
     const path = issue.path.map(String).join('.');
     if (!seen.has(path)) seen.set(path, sentenceOf(issue, input));
   }
   return [...seen].map(([path, message]) => ({ path, message }));
+}
+
+/** Where a value fits none of several shapes: what is wrong with the one it comes nearest to. */
+function nearestBranch(issue: z.core.$ZodIssue): z.core.$ZodIssue[] {
+  if (issue.code !== 'invalid_union' || issue.errors.length === 0) return [issue];
+  const branches = issue.errors.map((branch) => branch.map((one) => ({ ...one, path: [...issue.path, ...one.path] })));
+  const missing = (branch: readonly z.core.$ZodIssue[]): number => branch.filter((one) => one.path.length === issue.path.length + 1).length;
+  return branches.reduce((a, b) => (missing(b) < missing(a) ? b : a)).flatMap(nearestBranch);
 }
 
 function sentenceOf(issue: z.core.$ZodIssue, input: unknown): string {

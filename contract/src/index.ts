@@ -3,6 +3,8 @@ export * from './club.js';
 export * from './teaching.js';
 export * from './people.js';
 export * from './pattern.js';
+export * from './playbook.js';
+export * from './session.js';
 export * from './run.js';
 export * from './book.js';
 export * from './club-file.js';

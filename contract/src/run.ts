@@ -1,9 +1,10 @@
-import { RESULTS } from '@hopsk/core';
+import { RESULTS, SESSION_LIMITS } from '@hopsk/core';
 import * as z from 'zod';
 import { between, Code, Day, Id, line, SideName } from './common.js';
 import { Dose } from './pattern.js';
+import { PhaseKind } from './session.js';
+import { UNITS } from './units.js';
 
-const UNITS = ['step', 'split', 'turn', 'arrival', 'strike', 'back', 'repetition', 'call'] as const;
 const moments = z.array(between(0, 3600, 's')).max(4000, 'holds too many moments');
 
 /** As many athletes as one run may have. */
@@ -14,7 +15,50 @@ export const RepPlan = z.object({
   seconds: between(0.05, 3600, 's'),
   chances: z.partialRecord(z.enum(UNITS), moments),
 });
-export const RunPlan = z.object({ dose: Dose, rep: RepPlan.nullable() });
+const RoundsPlan = z.object({ dose: Dose, rep: RepPlan.nullable() });
+
+const moment = between(0, SESSION_LIMITS.seconds, 's');
+const SessionPhase = z.object({
+  kind: PhaseKind,
+  start: moment,
+  end: moment,
+  set: z.int().min(0),
+  round: z.int().min(0),
+  exercise: z.int().min(0).max(SESSION_LIMITS.stages),
+  open: z.boolean(),
+  done: z.array(z.tuple([moment, z.int().min(0)])).max(4000, 'holds too many repetitions'),
+});
+
+/** A whole session as it is run: its clock, its cues, every repetition with its chances. */
+export const SessionPlan = z.object({
+  exercises: z
+    .array(
+      z.object({
+        name: line(80),
+        stage: Id,
+        steps: z.string().max(20_000),
+        watch: z.array(Code).max(8),
+        view: z.enum(['front', 'side']),
+      }),
+    )
+    .min(1, 'needs a stage')
+    .max(SESSION_LIMITS.stages),
+  reps: z.array(RepPlan).max(2000),
+  phases: z.array(SessionPhase).min(1, 'holds no time').max(6000, 'holds too many stretches'),
+  cues: z
+    .array(
+      z.object({
+        at: moment,
+        kind: z.string().max(20),
+        say: z.string().max(400),
+        show: z.string().max(400),
+        sound: z.enum(['work', 'rest', 'end', 'chime', 'beat']).nullable(),
+        couldGoOn: z.boolean().nullable(),
+      }),
+    )
+    .max(SESSION_LIMITS.cues, `holds more than ${SESSION_LIMITS.cues} cues`),
+});
+export const RunPlan = z.union([SessionPlan, RoundsPlan]);
 
 /** A run as the device made it: everything needed to count it, whatever becomes of pattern and athletes later. */
 export const RunHead = z.object({
@@ -23,6 +67,8 @@ export const RunHead = z.object({
   day: Day,
   startedAt: z.iso.datetime(),
   patternId: Id.nullable(),
+  /** The progression that was run, if any. */
+  progressionId: Id.nullable().default(null),
   /** The text that was run, as it stood then. */
   steps: z.string().max(20_000).nullable(),
   plan: RunPlan,
@@ -44,6 +90,7 @@ export const RunEventSchema = z.discriminatedUnion('kind', [
   z.object({ ...stamp, kind: z.literal('right'), fault: Code.nullable(), ...observed }),
   z.object({ ...stamp, kind: z.literal('result'), result: z.enum(RESULTS), ...observed }),
   z.object({ ...stamp, kind: z.literal('attempt'), clean: z.boolean(), ...observed }),
+  z.object({ ...stamp, kind: z.literal('freeze'), could: z.boolean(), ...observed }),
   z.object({ ...stamp, kind: z.literal('undo'), target: Id }),
   z.object({ ...stamp, kind: z.literal('move'), target: Id, by: z.int().min(-50).max(50) }),
   z.object({ ...stamp, kind: z.literal('assign'), target: Id, athlete: Id }),

@@ -1,6 +1,7 @@
-import { SCHOOLS, TOPICS, type OwnMove, type School, type SchoolChoices, type StanceOverride } from '@hopsk/core';
+import { PLAYBOOK_LIMITS, SCHOOLS, TOPICS, type OwnMove, type School, type SchoolChoices, type StanceOverride } from '@hopsk/core';
 import * as z from 'zod';
 import { between, Code, line, note } from './common.js';
+import { PlaybookSchema } from './playbook.js';
 
 /** What is chosen where schools differ: a topic with one of its options; unknown topics are refused. */
 export const SchoolChoicesSchema = z
@@ -72,6 +73,11 @@ export const Teaching = z.object({
     .array(OwnMoveSchema)
     .max(60, 'holds more than 60 moves')
     .refine((all) => new Set(all.map((one) => one.name)).size === all.length, 'holds a name twice')
+    .default([]),
+  playbooks: z
+    .array(PlaybookSchema)
+    .max(PLAYBOOK_LIMITS.books, `holds more than ${PLAYBOOK_LIMITS.books} playbooks`)
+    .refine((all) => new Set(all.map((one) => one.code)).size === all.length, 'holds a code twice')
     .default([]),
 });
 export type Teaching = z.infer<typeof Teaching>;

@@ -1,5 +1,17 @@
 import { ClubFile } from '@hopsk/contract';
-import { bodyOf, countRun, FAULTS, faultBook, schoolOf, study, type School, type SessionTally } from '@hopsk/core';
+import {
+  bodyOf,
+  countRun,
+  FAULTS,
+  faultBook,
+  planProblems,
+  schoolOf,
+  seeStage,
+  sessionTotals,
+  study,
+  type School,
+  type SessionTally,
+} from '@hopsk/core';
 import { PATTERNS } from './patterns.js';
 import { season } from './season.js';
 
@@ -27,6 +39,33 @@ describe('the demo club', () => {
       expect(seen.findings.map((finding) => finding.sentence))
         .withContext(pattern.name)
         .toEqual([]);
+    }
+  });
+
+  it('has sessions that can be done, one with its rests still open, and a template', () => {
+    expect(file.progressions.map((one) => [one.template, one.stages.length > 4])).toEqual([
+      [false, true],
+      [false, true],
+      [true, true],
+    ]);
+    const by = {
+      performer: (stage: { school: string; lead: string }) => ({
+        body: bodyOf({ height: 1.7 }),
+        school: schoolOf(stage.school) as School,
+        lead: stage.lead === 'none' ? null : ('left' as const),
+        playing: 'right' as const,
+      }),
+      text: (_: unknown, steps: string): string => steps,
+    };
+    for (const one of file.progressions) {
+      const seen = one.stages.map((stage) => seeStage(stage, one, by));
+      const problems = planProblems(seen, sessionTotals(seen, one), one);
+      expect(problems.filter((problem) => problem.level === 'stop').map((problem) => problem.message))
+        .withContext(one.name)
+        .toEqual([]);
+      expect(problems.some((problem) => problem.level === 'asks'))
+        .withContext(one.name)
+        .toBe(one.settings.rest === null);
     }
   });
 

@@ -15,6 +15,7 @@ import {
 import { Chance } from './chance.js';
 import { PATTERNS } from './patterns.js';
 import { PEOPLE, type Habit } from './people.js';
+import { progressionsOf } from './progressions.js';
 
 const WEEKS = 13;
 const DAY = 24 * 3600 * 1000;
@@ -56,7 +57,15 @@ export function season(lastDay: string, seed = 4180): ClubFile {
       }
     }
   }
-  return { format: CLUB_FILE, version: 1, club: { name: 'Old Net Loft' }, athletes: people.map((p) => p.athlete), patterns, runs };
+  return {
+    format: CLUB_FILE,
+    version: 1,
+    club: { name: 'Old Net Loft' },
+    athletes: people.map((p) => p.athlete),
+    patterns,
+    progressions: progressionsOf(people, patterns, chance),
+    runs,
+  };
 }
 
 type Person = { readonly athlete: AthleteSave; readonly habits: readonly Habit[] };
@@ -131,6 +140,7 @@ function runOf(
     day: startedAt.toISOString().slice(0, 10),
     startedAt: startedAt.toISOString(),
     patternId: pattern.id,
+    progressionId: null,
     steps: pattern.steps,
     plan: structuredClone(plan) as ClubFile['runs'][number]['run']['plan'],
     athletes: group.map((person) => person.athlete.id),

@@ -13,6 +13,7 @@ import { actorOf, guardWrites, sessions } from './http/session.js';
 import { webFiles } from './http/static.js';
 import { patternRoutes } from './patterns/routes.js';
 import { peopleRoutes } from './people/routes.js';
+import { progressionRoutes } from './progressions/routes.js';
 import { runRoutes } from './runs/routes.js';
 import { teachingRoutes } from './teaching/routes.js';
 import { transferRoutes } from './transfer/routes.js';
@@ -57,7 +58,7 @@ export function createApp(
     actorOf(request);
     response.json(await phone());
   });
-  api.use(peopleRoutes(pool), patternRoutes(pool), runRoutes(pool), teachingRoutes(pool), transferRoutes(pool));
+  api.use(peopleRoutes(pool), patternRoutes(pool), progressionRoutes(pool), runRoutes(pool), teachingRoutes(pool), transferRoutes(pool));
   api.use(() => {
     throw notFound('address');
   });

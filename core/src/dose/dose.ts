@@ -16,7 +16,7 @@ export const DOSE_LIMITS = { seconds: 3600, reps: 1000, rounds: 100, sets: 50, r
 
 /** One stretch of the clock, seconds from the start of the plan. Rounds and sets count from 1. */
 export interface Phase {
-  readonly kind: 'work' | 'rest' | 'set-rest';
+  readonly kind: 'work' | 'rest' | 'set-rest' | 'explain' | 'change' | 'water';
   readonly start: number;
   readonly end: number;
   readonly round: number;

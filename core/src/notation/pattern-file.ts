@@ -13,6 +13,11 @@ export interface FiledPattern {
   readonly shouldClose: boolean;
   readonly area: string;
   readonly tags: readonly string[];
+  /** How much of it, as a coach types it; empty where nothing is said. */
+  readonly dose: string;
+  /** In a session: how the athlete knows when to begin, and seconds to show and explain. */
+  readonly cued: string;
+  readonly explain: number;
   /** Line of the file on which its steps begin, from 1. */
   readonly line: number;
 }
@@ -23,7 +28,7 @@ export interface FileError {
   readonly message: string;
 }
 
-export const FILE_LIMITS = { characters: 2_000_000, patterns: 2_000, name: 80, tags: 12 } as const;
+export const FILE_LIMITS = { characters: 2_000_000, patterns: 2_000, name: 80, tags: 12, dose: 400 } as const;
 
 const USUAL: Omit<FiledPattern, 'line'> = {
   name: '',
@@ -35,10 +40,13 @@ const USUAL: Omit<FiledPattern, 'line'> = {
   shouldClose: true,
   area: '',
   tags: [],
+  dose: '',
+  cued: '',
+  explain: 0,
 };
 
 const HEAD = /^==\s*(.*?)\s*(?:==)?\s*$/;
-const FIELD = /^(sport|stance|hand|lead|closes|area|tags):\s*(.*?)\s*$/i;
+const FIELD = /^(sport|stance|hand|lead|closes|area|tags|dose|cued|explain):\s*(.*?)\s*$/i;
 
 type Draft = { -readonly [K in keyof FiledPattern]: FiledPattern[K] };
 
@@ -118,6 +126,18 @@ function setField(draft: Draft, name: string, value: string): string | null {
     case 'area':
       draft.area = value.slice(0, 80);
       return null;
+    case 'dose':
+      draft.dose = value.slice(0, FILE_LIMITS.dose);
+      return null;
+    case 'cued':
+      draft.cued = said.slice(0, 24);
+      return null;
+    case 'explain': {
+      const seconds = Number(/^(\d+)\s*s?$/.exec(said)?.[1] ?? NaN);
+      if (!(seconds <= 1800)) return `‘${value}’ is no time to explain: write seconds up to 1800; none was taken.`;
+      draft.explain = seconds;
+      return null;
+    }
     case 'tags':
       draft.tags = [
         ...new Set(
@@ -147,8 +167,13 @@ function setField(draft: Draft, name: string, value: string): string | null {
   }
 }
 
+/** Fields that only a pattern with a dose has. */
+type DoseField = 'dose' | 'cued' | 'explain';
+
 /** Writes patterns so that reading gives them again. */
-export function writePatternFile(patterns: readonly Omit<FiledPattern, 'line'>[]): string {
+export function writePatternFile(
+  patterns: readonly (Omit<FiledPattern, 'line' | DoseField> & Partial<Pick<FiledPattern, DoseField>>)[],
+): string {
   return patterns
     .map((one) =>
       [
@@ -160,6 +185,9 @@ export function writePatternFile(patterns: readonly Omit<FiledPattern, 'line'>[]
         `closes: ${one.shouldClose ? 'yes' : 'no'}`,
         ...(one.area === '' ? [] : [`area: ${one.area}`]),
         ...(one.tags.length === 0 ? [] : [`tags: ${one.tags.join(', ')}`]),
+        ...(one.dose ? [`dose: ${one.dose}`] : []),
+        ...(one.cued ? [`cued: ${one.cued}`] : []),
+        ...(one.explain ? [`explain: ${one.explain} s`] : []),
         '',
         one.steps,
         '',

@@ -1,7 +1,7 @@
 import type { FaultEntry, View } from '../faults/fault.js';
 import { stretchesRun } from './clock.js';
 import { ordered, undoneIds, type FaultEvent, type Result, type RunEvent } from './event.js';
-import { attemptsOf, planPhases, type Attempt, type RunPlan } from './plan.js';
+import { attemptsOf, isTapped, planPhases, type Attempt, type RunPlan } from './plan.js';
 import { watchedThroughout, watchings, type Watching } from './watching.js';
 
 /** Seconds between what a coach sees and the tap (common practice, no source); each coach sets their own. */
@@ -73,11 +73,11 @@ export function countRun(plan: RunPlan, log: readonly RunEvent[], catalogue: Rea
   for (const code of codes) {
     const fault = catalogue.get(code);
     const mine = taps.filter((tap) => tap.fault === code);
-    const chances = fault === undefined ? [] : plan.rep === null ? tapped(kept, fault) : planned(plan, kept, fault, spans);
+    const chances = fault === undefined ? [] : isTapped(plan) ? tapped(kept, fault) : planned(plan, kept, fault, spans);
     for (const chance of chances) if (chance.athlete !== null) draft(chance.athlete, code).attempts++;
     const marked = new Set<Chance>();
     for (const tap of mine) {
-      const found = plan.rep === null ? openAt(chances, tap) : runningAt(chances, tap, tapDelay);
+      const found = isTapped(plan) ? openAt(chances, tap) : runningAt(chances, tap, tapDelay);
       const chance = chances[moved(found, tap, kept)] ?? null;
       const counts = chance !== null && chance.athlete !== null && chance.athlete === tap.athlete;
       const as = !counts ? 'noted' : marked.has(chance) ? 'again' : 'counted';
@@ -152,7 +152,7 @@ function tapped(events: readonly RunEvent[], fault: FaultEntry): Chance[] {
     } else if (event.kind === 'board' || event.kind === 'view') throughout = throughout && shown;
     if (event.kind !== 'attempt') continue;
     chances.push({
-      attempt: { start, end: event.t, set: 1, round: 1, repetition: chances.length + 1 },
+      attempt: { start, end: event.t, set: 1, round: 1, repetition: chances.length + 1, exercise: 0 },
       athlete: throughout ? event.athlete : null,
       after,
       upTo: event.n,

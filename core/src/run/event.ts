@@ -35,6 +35,8 @@ export type RunEvent = Stamp &
     | ({ readonly kind: 'right'; readonly fault: string | null } & Observed)
     | ({ readonly kind: 'result'; readonly result: Result } & Observed)
     | ({ readonly kind: 'attempt'; readonly clean: boolean } & Observed)
+    /** At a freeze: could they go on, as the coach saw it. */
+    | ({ readonly kind: 'freeze'; readonly could: boolean } & Observed)
     | { readonly kind: 'undo'; readonly target: string }
     | { readonly kind: 'move'; readonly target: string; readonly by: number }
     | { readonly kind: 'assign'; readonly target: string; readonly athlete: string }
@@ -59,7 +61,7 @@ export function undoneIds(events: readonly RunEvent[]): ReadonlySet<string> {
 /** The latest observation that can be undone: a fault, praise, result or attempt not yet taken back. */
 export function lastUndoable(events: readonly RunEvent[]): RunEvent | null {
   const undone = undoneIds(events);
-  const taps: readonly RunEventKind[] = ['fault', 'right', 'attempt', 'result'];
+  const taps: readonly RunEventKind[] = ['fault', 'right', 'attempt', 'result', 'freeze'];
   return (
     ordered(events)
       .filter((event) => taps.includes(event.kind) && !undone.has(event.id))

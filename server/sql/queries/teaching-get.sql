@@ -1,3 +1,3 @@
-select version, choices, stances, moves
+select version, choices, stances, moves, playbooks
 from teaching
 where club_id = $1

@@ -16,7 +16,7 @@ export function toRow(event: RunEvent): Record<string, unknown> {
   return { ...row, body };
 }
 
-const OBSERVED = ['fault', 'right', 'result', 'attempt'];
+const OBSERVED = ['fault', 'right', 'result', 'attempt', 'freeze'];
 
 /** The event that a row was made from. Columns that its kind does not have are left out. */
 export function toEvent({ body, ...row }: EventRow): RunEvent {

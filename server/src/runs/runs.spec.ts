@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { athlete, Coach, openHouse, pattern, upload, type House } from '../testing/house.js';
 import type { Book, RunUpload } from '@hopsk/contract';
+import type { RoundsPlan } from '@hopsk/core';
 
 describe('runs', () => {
   let house: House;
@@ -73,7 +74,8 @@ describe('runs', () => {
 
   it('bad ones are refused with their place and leave nothing behind', async () => {
     const log = upload(ada, [3.5]);
-    const bad = { ...log, run: { ...log.run, plan: { ...log.run.plan, dose: { ...log.run.plan.dose, rounds: 10_000, rest: -1 } } } };
+    const plan = log.run.plan as RoundsPlan;
+    const bad = { ...log, run: { ...log.run, plan: { ...plan, dose: { ...plan.dose, rounds: 10_000, rest: -1 } } } };
     const { body } = await coach.post(`/runs/${log.run.id}/log`, bad).expect(400);
     expect(body.fields.map((field: { path: string }) => field.path)).toEqual(['run.plan.dose.rounds', 'run.plan.dose.rest']);
     const odd = { ...log, events: [...log.events, { id: randomUUID(), n: 9, at: 0, t: 1, kind: 'explode' }] };

@@ -33,6 +33,7 @@ export async function addRun(db: Db, clubId: string, head: RunHead): Promise<boo
     head.steps,
     JSON.stringify(head.plan),
     head.tapDelay,
+    head.progressionId,
   );
   if (added) await run(db, 'run-athletes-add', clubId, head.id, head.athletes);
   return added !== null;

@@ -94,6 +94,7 @@ export function upload(athleteId: string, taps: readonly number[], more: Partial
     day: '2026-11-21',
     startedAt,
     patternId: null,
+    progressionId: null,
     steps: 'split',
     tapDelay: 1,
     athletes: [athleteId],

@@ -1,7 +1,8 @@
-import { CLUB_FILE, type Athlete, type ClubFile, type Imported, type Pattern, type RunHead } from '@hopsk/contract';
+import { CLUB_FILE, type Athlete, type ClubFile, type Imported, type Pattern, type Progression, type RunHead } from '@hopsk/contract';
 import { one, run, type Db } from '../db/sql.js';
 import { addAthlete, listAthletes } from '../people/athletes.js';
 import { addPattern, listPatterns } from '../patterns/patterns.js';
+import { addProgression, listProgressions } from '../progressions/progressions.js';
 import { toEvent, type EventRow } from '../runs/events.js';
 import { takeUpload } from '../runs/runs.js';
 import { addTeaching, getTeaching } from '../teaching/teaching.js';
@@ -11,10 +12,12 @@ import { addTeaching, getTeaching } from '../teaching/teaching.js';
  * To be called in a transaction: all of the file or nothing.
  */
 export async function importClub(db: Db, clubId: string, file: ClubFile): Promise<Imported> {
-  const result = { athletes: { added: 0, known: 0 }, patterns: { added: 0, known: 0 }, runs: { added: 0, known: 0 } };
+  const none = (): { added: number; known: number } => ({ added: 0, known: 0 });
+  const result = { athletes: none(), patterns: none(), progressions: none(), runs: none() };
   if (file.teaching) await addTeaching(db, clubId, file.teaching);
   for (const athlete of file.athletes) result.athletes[(await addAthlete(db, clubId, athlete)) ? 'added' : 'known']++;
   for (const pattern of file.patterns) result.patterns[(await addPattern(db, clubId, pattern)) ? 'added' : 'known']++;
+  for (const one of file.progressions) result.progressions[(await addProgression(db, clubId, one)) ? 'added' : 'known']++;
   for (const entry of file.runs) {
     const known = await one(db, 'run-lock', clubId, entry.run.id);
     if (!known) await takeUpload(db, clubId, entry);
@@ -33,20 +36,26 @@ export async function exportClub(db: Db, clubId: string): Promise<ClubFile> {
     list.push(toEvent(row) as ClubFile['runs'][number]['events'][number]);
     events.set(runId, list);
   }
-  const fresh = <T extends Athlete | Pattern>({ archivedAt: _, ...record }: T): Omit<T, 'archivedAt'> & { version: number } => ({
+  const fresh = <T extends Athlete | Pattern | Progression>({
+    archivedAt: _,
+    ...record
+  }: T): Omit<T, 'archivedAt'> & { version: number } => ({
     ...record,
     version: 0,
   });
-  const needed = new Set(heads.flatMap((head) => [...head.athletes, head.patternId]));
-  const wanted = (record: Athlete | Pattern): boolean => record.archivedAt === null || needed.has(record.id);
+  const needed = new Set(heads.flatMap((head) => [...head.athletes, head.patternId, head.progressionId]));
+  const wanted = (record: Athlete | Pattern | Progression): boolean => record.archivedAt === null || needed.has(record.id);
   const teaching = await getTeaching(db, clubId);
   return {
     format: CLUB_FILE,
     version: 1,
     club: { name: club?.name ?? '' },
-    ...(teaching && { teaching: { choices: teaching.choices, stances: teaching.stances, moves: teaching.moves } }),
+    ...(teaching && {
+      teaching: { choices: teaching.choices, stances: teaching.stances, moves: teaching.moves, playbooks: teaching.playbooks },
+    }),
     athletes: (await listAthletes(db, clubId)).filter(wanted).map(fresh),
     patterns: (await listPatterns(db, clubId)).filter(wanted).map(fresh),
+    progressions: (await listProgressions(db, clubId)).filter(wanted).map(fresh),
     runs: heads.map(({ version: _, ...head }) => ({ run: head, events: events.get(head.id) ?? [] })),
   };
 }

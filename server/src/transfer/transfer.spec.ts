@@ -28,16 +28,26 @@ describe('the club as a file', () => {
     expect(file.athletes.map((one) => one.name)).toEqual(['Here']);
     expect(file.patterns.map((one) => one.name).sort()).toEqual(['Unused', 'Used']);
     expect(file.runs.length).toBe(1);
-    expect(file.teaching).toEqual({ choices: { crossing: 'behind' }, stances: [], moves: [{ name: 'corner', steps: 'split' }] });
+    expect(file.teaching).toEqual({
+      choices: { crossing: 'behind' },
+      stances: [],
+      moves: [{ name: 'corner', steps: 'split' }],
+      playbooks: [],
+    });
     expect(JSON.stringify(file)).not.toMatch(/password|email|@/);
   });
 
   it('read twice adds once; into another club it counts the same', async () => {
     const { file } = await filled();
     const other = await Coach.of(house, 'Second club');
-    const own = { version: 0, choices: {}, stances: [], moves: [] };
+    const own = { version: 0, choices: {}, stances: [], moves: [], playbooks: [] };
     const first = (await other.post('/import', file).expect(200)).body;
-    expect(first).toEqual({ athletes: { added: 1, known: 0 }, patterns: { added: 2, known: 0 }, runs: { added: 1, known: 0 } });
+    expect(first).toEqual({
+      athletes: { added: 1, known: 0 },
+      patterns: { added: 2, known: 0 },
+      progressions: { added: 0, known: 0 },
+      runs: { added: 1, known: 0 },
+    });
     const again = (await other.post('/import', file).expect(200)).body;
     expect(again).toEqual({ athletes: { added: 0, known: 1 }, patterns: { added: 0, known: 2 }, runs: { added: 0, known: 1 } });
     const out = ClubFile.parse((await other.get('/export').expect(200)).body);

@@ -1,0 +1,25 @@
+import { NOTATION_LIMITS, PLAYBOOK_LIMITS, type Playbook } from '@hopsk/core';
+import * as z from 'zod';
+import { Code, line, note } from './common.js';
+
+const steps = z.string('is missing').max(NOTATION_LIMITS.characters, `is longer than ${NOTATION_LIMITS.characters} characters`);
+
+const WayBackSchema = z.object({ name: note(80), steps });
+/** A club's own decisions, beside those to begin with. */
+export const PlaybookSchema = z.object({
+  code: Code,
+  name: line(60),
+  sport: note(40),
+  school: Code,
+  lead: z.enum(['left', 'right', 'none']),
+  situations: z
+    .array(
+      z.object({
+        situation: line(80),
+        answers: z
+          .array(z.object({ technique: line(120), steps, back: z.array(WayBackSchema).max(PLAYBOOK_LIMITS.back) }))
+          .max(PLAYBOOK_LIMITS.answers),
+      }),
+    )
+    .max(PLAYBOOK_LIMITS.situations),
+}) satisfies z.ZodType<Playbook>;

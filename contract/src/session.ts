@@ -1,0 +1,149 @@
+import {
+  BLOCK_KINDS,
+  CALL_LIMITS,
+  CONTACT_LEVELS,
+  CUEINGS,
+  IMPLEMENTS,
+  LONGEST_REST,
+  NOTATION_LIMITS,
+  placingFrom,
+  SESSION_LIMITS,
+  SESSION_PARTS,
+  STAGE_KINDS,
+} from '@hopsk/core';
+import * as z from 'zod';
+import { between, Code, Id, line, note, SideName, whole } from './common.js';
+import { UNITS } from './units.js';
+
+const steps = z.string('is missing').max(NOTATION_LIMITS.characters, `is longer than ${NOTATION_LIMITS.characters} characters`);
+const seconds = (most: number) => between(0, most, 's');
+
+const AlternativeSchema = z.object({
+  name: line(60),
+  steps,
+  weight: between(0, CALL_LIMITS.weight),
+  side: SideName.nullable(),
+  kind: z.enum(['move', 'feint', 'stay']),
+  expects: note(200).default(''),
+});
+
+export const CallsSchema = z.object({
+  alternatives: z.array(AlternativeSchema).max(CALL_LIMITS.alternatives, `holds more than ${CALL_LIMITS.alternatives} calls`),
+  order: z.enum(['random', 'known']),
+  longestRun: whole(1, CALL_LIMITS.run),
+  interval: z
+    .object({ low: between(0.2, CALL_LIMITS.interval, 's'), high: between(0.2, CALL_LIMITS.interval, 's') })
+    .refine(({ low, high }) => low <= high, 'runs downwards')
+    .nullable(),
+  reaction: between(0, 5, 's'),
+  weakSide: z.object({ side: SideName, factor: between(1, CALL_LIMITS.factor) }).nullable(),
+  freezes: between(0, 1),
+});
+
+const PartnerSchema = z.object({
+  steps,
+  what: note(200),
+  when: note(200),
+  reAim: note(200),
+  coming: z.boolean(),
+  kit: note(120),
+  contact: z.enum(CONTACT_LEVELS),
+});
+
+export const StageSchema = z.object({
+  id: Id,
+  name: line(80),
+  kind: z.enum(STAGE_KINDS),
+  part: z.enum(SESSION_PARTS),
+  /** The pattern it was taken from, as it stood then; the stage keeps its own line. */
+  pattern: z.object({ id: Id, version: z.int().min(0) }).nullable(),
+  steps,
+  school: Code,
+  hand: SideName,
+  lead: z.enum(['left', 'right', 'none']),
+  shouldClose: z.boolean(),
+  cueing: z.enum(CUEINGS),
+  implement: z.enum(IMPLEMENTS),
+  tempo: between(0.25, 4),
+  /** As typed: what of it cannot be read is said on the page, never lost. */
+  dose: z.string().max(400, 'is longer than 400 characters'),
+  explain: seconds(SESSION_LIMITS.explain),
+  watch: z.array(Code).max(8, 'holds more than 8 faults'),
+  view: z.enum(['front', 'side']),
+  cues: z.array(line(80)).max(6, 'holds more than 6 cues'),
+  unit: z.enum(UNITS),
+  evidence: z.object({ next: between(0.5, 1), back: between(0, 1), attempts: whole(1, 500), sessions: whole(1, 10) }),
+  cautions: z.array(line(200)).max(10, 'holds more than 10 cautions'),
+  partner: PartnerSchema.nullable(),
+  calls: CallsSchema.nullable(),
+  stations: z.array(z.object({ name: line(60), steps })).max(12, 'holds more than 12 stations'),
+  theme: note(120),
+  priority: z.union([z.literal(1), z.literal(2), z.literal(3)]),
+});
+
+export const SettingsOfSession = z.object({
+  change: seconds(SESSION_LIMITS.change).nullable(),
+  water: z.object({ every: between(60, SESSION_LIMITS.seconds, 's'), seconds: between(1, 1800, 's') }).nullable(),
+  rest: seconds(LONGEST_REST).nullable(),
+  setRest: seconds(LONGEST_REST).nullable(),
+});
+
+/** What one athlete does otherwise than the others. */
+export const Difference = z.object({
+  athlete: Id,
+  stage: Id,
+  skip: z.boolean(),
+  dose: z.string().max(400),
+  note: note(200),
+});
+
+export const ProgressionDraft = z.object({
+  name: line(80),
+  /** A template has no athletes and stands in the list of what one may begin from. */
+  template: z.boolean(),
+  stages: z.array(StageSchema).max(SESSION_LIMITS.stages, `holds more than ${SESSION_LIMITS.stages} stages`),
+  settings: SettingsOfSession,
+  minutes: between(1, SESSION_LIMITS.minutes, 'min').nullable(),
+  area: note(80).refine((said) => said === '' || placingFrom(said) !== null, 'is no floor we know'),
+  equipment: whole(1, 200).nullable(),
+  seed: whole(0, 4_294_967_295),
+  athletes: z.array(Id).max(40, 'holds more than 40 athletes'),
+  differences: z.array(Difference).max(400),
+});
+export type ProgressionDraft = z.infer<typeof ProgressionDraft>;
+
+export const ProgressionSave = ProgressionDraft.extend({ id: Id, version: z.int().min(0) });
+export type ProgressionSave = z.infer<typeof ProgressionSave>;
+
+export const Progression = ProgressionSave.extend({ archivedAt: z.iso.datetime().nullable() });
+export type Progression = z.infer<typeof Progression>;
+
+/** A progression as it was saved once. */
+export const ProgressionVersion = z.object({ version: z.int(), savedAt: z.iso.datetime({ offset: true }), body: ProgressionDraft });
+export type ProgressionVersion = z.infer<typeof ProgressionVersion>;
+
+/** Our open file format for a session, with its published schema. */
+export const SESSION_FILE = 'hopsk-session';
+export const SessionFile = z.object({
+  format: z.literal(SESSION_FILE, 'is not a Hopsk session file'),
+  version: z.literal(1, 'is a version this program does not read'),
+  session: ProgressionDraft.omit({ athletes: true, differences: true, template: true }),
+});
+export type SessionFile = z.infer<typeof SessionFile>;
+
+/** What a stage's record says, session by session, for one athlete. */
+export const StageRecord = z.object({
+  stage: Id,
+  sessions: z.array(
+    z.object({
+      day: z.string(),
+      n: z.int(),
+      hits: z.int(),
+      result: z.object({ good: z.int(), n: z.int() }).nullable(),
+    }),
+  ),
+});
+export type StageRecord = z.infer<typeof StageRecord>;
+
+/** Stretches of a session's clock as they are run. */
+export const PhaseKind = z.enum(BLOCK_KINDS);

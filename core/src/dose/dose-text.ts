@@ -1,0 +1,228 @@
+import { beyond, count, numberOf, rangeText, secondsOf, secondsText, split, type Clause } from './dose-words.js';
+import {
+  doseBy,
+  exactly,
+  LONGEST_REST,
+  OPEN_LEAST,
+  pyramid,
+  STAGE_DOSE_LIMITS,
+  type Alternation,
+  type Chime,
+  type Range,
+  type Rest,
+  type Sides,
+  type StageDose,
+  type Work,
+} from './stage-dose.js';
+
+/** What is wrong with a piece of a dose, where, and the nearest thing that works. */
+export interface DoseError {
+  readonly from: number;
+  readonly to: number;
+  readonly message: string;
+  readonly instead: string | null;
+}
+
+/** A dose as it was read; null where not even its work could be. */
+export interface ReadDose {
+  readonly dose: StageDose | null;
+  readonly errors: readonly DoseError[];
+}
+
+const TIME = String.raw`\d+:\d\d|\d+(?:[.,]\d+)?(?:\s*(?:[–-]|to)\s*\d+(?:[.,]\d+)?)?\s*(?:s|sec|seconds?|min|minutes?|h)\b`;
+const UNIT = String.raw`(?:reps?|repetitions?|times|balls?|feeds?|steps?|singles?)`;
+const WHOLE = String.raw`-?\d+(?:\s*(?:[–-]|to)\s*\d+)?`;
+const SIDES = /\s*,?\s*\b(?:(each)|both)\s+(sides?|leads?|legs?|ways?)(\s+in\s+all)?\s*$/i;
+const SETS_OF = new RegExp(String.raw`^(${WHOLE})\s+sets?\s+of\s+`, 'i');
+const TIMES_ = new RegExp(String.raw`^(${WHOLE})\s*(?:[x×*]|rounds?\s+of)\s*`, 'i');
+
+/**
+ * Reads a dose as a coach says it: '4 sets of 2 × 8', '6 × 45 s, rest 20 s', '30–60 s', 'until comfortable', '10 each side',
+ * 'pyramid 5', '2 min, every 20 s (lunge ahead, recover back) at cycle end'. Clauses are parted by commas. Never throws;
+ * what cannot be read is said with its place, everything else is kept.
+ */
+export function readDose(text: string): ReadDose {
+  const errors: DoseError[] = [];
+  const [head, ...rest] = split(text);
+  if (!head || head.text === '') {
+    const message = 'A dose says how much: seconds, repetitions, calls, or until comfortable.';
+    return { dose: null, errors: [{ from: 0, to: text.length, message, instead: '3 × 30 s' }] };
+  }
+  let dose = headOf(head, errors);
+  for (const clause of rest) dose = withClause(dose, clause, errors);
+  return { dose, errors };
+}
+
+const say = (errors: DoseError[], { from, text }: Clause, message: string, instead: string | null = null): null => {
+  errors.push({ from, to: from + text.length, message, instead });
+  return null;
+};
+
+/** The first clause: sets, rounds, work and sides. */
+function headOf(clause: Clause, errors: DoseError[]): StageDose | null {
+  let rest = clause.text;
+  const sidesSaid = SIDES.exec(rest);
+  const sides: Sides | null = sidesSaid
+    ? { of: /lead/i.test(sidesSaid[2] ?? '') ? 'lead' : 'side', share: sidesSaid[1] ? 'each' : sidesSaid[3] ? 'all' : null }
+    : null;
+  if (sidesSaid) rest = rest.slice(0, sidesSaid.index).trim();
+  const factors: Range[] = [];
+  const setsOf = SETS_OF.exec(rest);
+  if (setsOf) {
+    factors.push(countOf(clause, setsOf[1] ?? '', STAGE_DOSE_LIMITS.sets, 'sets', errors));
+    rest = rest.slice(setsOf[0].length);
+  }
+  for (let found = TIMES_.exec(rest); found && factors.length < 2; found = TIMES_.exec(rest)) {
+    factors.push(countOf(clause, found[1] ?? '', STAGE_DOSE_LIMITS.rounds, 'rounds', errors));
+    rest = rest.slice(found[0].length);
+  }
+  const work = workOf({ ...clause, text: rest.trim() }, clause, errors);
+  if (work === null) return null;
+  const [first, second] = factors;
+  const sets = setsOf || second ? (first ?? exactly(1)) : exactly(1);
+  const rounds = second ?? (setsOf ? exactly(1) : (first ?? exactly(1)));
+  return doseBy(work, { sides, sets, rounds });
+}
+
+function countOf(clause: Clause, said: string, most: number, what: string, errors: DoseError[]): Range {
+  const range = count(said);
+  const wrong = beyond(range, most);
+  if (wrong === null) return range;
+  say(errors, clause, `‘${said.trim()}’ ${what}: ${wrong.why}.`, `${rangeText(wrong.instead)} ${what}`);
+  return wrong.instead;
+}
+
+function workOf(clause: Clause, whole: Clause, errors: DoseError[]): Work | null {
+  const { text } = clause;
+  const open = new RegExp(`^(?:at least (${TIME})\\s+)?until (?:comfortable|easy|confident)$`, 'i').exec(text);
+  if (open) return { by: 'open', least: open[1] ? (secondsOf(open[1])?.low ?? OPEN_LEAST) : OPEN_LEAST };
+  const climb = /^(ladder|pyramid)\s+(\d+(?:\s*[-–]\s*\d+)*)$/i.exec(text);
+  if (climb) return ladderOf(climb[1] ?? '', climb[2] ?? '', clause, errors);
+  const within = new RegExp(`^(${WHOLE})\\s*${UNIT}?\\s+in\\s+(${TIME})$`, 'i').exec(text);
+  if (within) {
+    const seconds = secondsOf(within[2] ?? '');
+    return {
+      by: 'count',
+      count: countOf(clause, within[1] ?? '', STAGE_DOSE_LIMITS.count, 'repetitions', errors),
+      of: 1,
+      within: seconds?.low ?? null,
+    };
+  }
+  if (new RegExp(`^-?(?:${TIME})$`, 'i').test(text)) return timeOf(clause, errors);
+  const counted = new RegExp(`^(${WHOLE})\\s*(${UNIT}|doubles?|triples?|calls?)?$`, 'i').exec(text);
+  if (counted) {
+    const unit = (counted[2] ?? '').toLowerCase();
+    const range = countOf(clause, counted[1] ?? '', STAGE_DOSE_LIMITS.count, unit || 'repetitions', errors);
+    if (unit.startsWith('call')) return { by: 'calls', count: range };
+    return { by: 'count', count: range, of: unit.startsWith('double') ? 2 : unit.startsWith('triple') ? 3 : 1, within: null };
+  }
+  return say(errors, whole, `‘${whole.text}’ is no dose: write seconds, repetitions, calls, or until comfortable.`, '3 × 30 s');
+}
+
+function timeOf(clause: Clause, errors: DoseError[]): Work | null {
+  const range = secondsOf(clause.text);
+  if (range === null) return say(errors, clause, `‘${clause.text}’ is no time.`, '30 s');
+  const wrong = beyond(range, STAGE_DOSE_LIMITS.seconds);
+  if (wrong) say(errors, clause, `‘${clause.text}’: ${wrong.why}.`, `${rangeText(wrong.instead)} s`);
+  return { by: 'time', seconds: wrong?.instead ?? range };
+}
+
+function ladderOf(kind: string, said: string, clause: Clause, errors: DoseError[]): Work {
+  const typed = said.split(/\s*[-–]\s*/).map(Number);
+  const top = Math.min(20, Math.max(1, typed[0] ?? 1));
+  const counts = /pyramid/i.test(kind) && typed.length === 1 ? pyramid(top) : typed;
+  const kept = counts.filter((n) => n >= 1 && n <= STAGE_DOSE_LIMITS.count).slice(0, STAGE_DOSE_LIMITS.ladder);
+  if (kept.length < counts.length || (typed[0] ?? 0) > 20)
+    say(errors, clause, `‘${clause.text}’: counts run from 1 to ${STAGE_DOSE_LIMITS.count}; the others were left out.`);
+  return { by: 'ladder', counts: kept.length > 0 ? kept : [1] };
+}
+
+const CHIME = new RegExp(`^every\\s+(${TIME})\\s*\\((.*)\\)\\s*(at once|at cycle end)?\\s*(and on the bell)?$`, 'is');
+
+/** One of the later clauses. */
+function withClause(dose: StageDose | null, clause: Clause, errors: DoseError[]): StageDose | null {
+  if (dose === null) return null;
+  const { text } = clause;
+  const rest = /^(?:(set)\s+rest|rest\s+(between\s+sets)|between\s+(sets)|rest(?:\s+between\s+rounds)?)\s+(.+)$/i.exec(text);
+  if (rest) {
+    const value = restOf(rest[4] ?? '', clause, errors);
+    return rest[1] || rest[2] || rest[3] ? { ...dose, setRest: value } : { ...dose, rest: value };
+  }
+  if (/^no rest$/i.test(text)) return { ...dose, rest: 0, setRest: dose.setRest ?? 0 };
+  const ratio = /^work\s*:\s*rest\s+(\d+(?:\.\d+)?)\s*:\s*(\d+(?:\.\d+)?)$/i.exec(text);
+  if (ratio && Number(ratio[1]) > 0) return { ...dose, rest: { times: Number(ratio[2]) / Number(ratio[1]) } };
+  const turns = /^alternating\s+(.+?)\s+and\s+(.+)$/i.exec(text);
+  if (turns) return { ...dose, alternate: { a: turns[1] ?? '', b: turns[2] ?? '' } satisfies Alternation };
+  if (/^count(?:s|ing)? (?:aloud|spoken)$/i.test(text)) return { ...dose, speaks: 'counts' };
+  if (/^beats (?:aloud|spoken)$/i.test(text)) return { ...dose, speaks: 'beats' };
+  if (/^challenge$/i.test(text)) return { ...dose, challenge: true };
+  const chime = CHIME.exec(text);
+  if (chime) {
+    const every = secondsOf(chime[1] ?? '')?.low ?? 0;
+    if (every < 1) {
+      say(errors, clause, 'A chime comes every second at most; this one was left out.', 'every 20 s (…)');
+      return dose;
+    }
+    const one: Chime = {
+      every,
+      does: (chime[2] ?? '').trim(),
+      when: /at cycle end/i.test(chime[3] ?? '') ? 'at cycle end' : 'at once',
+      onBell: chime[4] !== undefined,
+    };
+    return { ...dose, chimes: [...dose.chimes, one].slice(0, STAGE_DOSE_LIMITS.chimes) };
+  }
+  say(errors, clause, `‘${text}’ is not understood in a dose; it was left out.`, 'rest 30 s');
+  return dose;
+}
+
+function restOf(said: string, clause: Clause, errors: DoseError[]): Rest {
+  const times = /^(\d+(?:\.\d+)?)\s*(?:[x×]|times)(?:\s+(?:the\s+)?work)?$/i.exec(said);
+  if (times) return { times: Number(times[1]) };
+  const seconds = secondsOf(said)?.low ?? (/^-?\d+(?:\.\d+)?$/.test(said.trim()) ? numberOf(said) : null);
+  if (seconds === null) return say(errors, clause, `‘${said}’ is no time; the rest stays undecided.`, 'rest 30 s');
+  if (seconds < 0) return say(errors, clause, 'A rest cannot be less than nothing; it stays undecided.', 'rest 30 s');
+  if (seconds > LONGEST_REST) return say(errors, clause, 'A rest is longer than a day; it stays undecided.', 'rest 60 s');
+  return seconds;
+}
+
+/** Writes a dose so that reading gives it again. */
+export function printDose(dose: StageDose): string {
+  const { work, sides, sets, rounds } = dose;
+  const many = (range: Range): boolean => range.low !== 1 || range.high !== 1;
+  const setsText = many(sets) ? `${rangeText(sets)} sets of ` : '';
+  const roundsText = many(rounds) ? `${rangeText(rounds)} × ` : '';
+  const sidesText =
+    sides === null
+      ? ''
+      : ` ${sides.share === 'each' ? 'each' : 'both'} ${sides.of}${sides.share === 'each' ? '' : 's'}${sides.share === 'all' ? ' in all' : ''}`;
+  const rest = (value: Rest): string =>
+    value === null ? '' : typeof value === 'number' ? secondsText(exactly(value)) : `${value.times} × work`;
+  return [
+    `${setsText}${roundsText}${workText(work)}${sidesText}`,
+    dose.rest === null ? '' : `rest ${rest(dose.rest)}`,
+    dose.setRest === null ? '' : `set rest ${rest(dose.setRest)}`,
+    ...dose.chimes.map(
+      (chime) => `every ${secondsText(exactly(chime.every))} (${chime.does}) ${chime.when}${chime.onBell ? ' and on the bell' : ''}`,
+    ),
+    dose.alternate ? `alternating ${dose.alternate.a} and ${dose.alternate.b}` : '',
+    dose.speaks ? `${dose.speaks} aloud` : '',
+    dose.challenge ? 'challenge' : '',
+  ]
+    .filter((part) => part !== '')
+    .join(', ');
+}
+
+function workText(work: Work): string {
+  switch (work.by) {
+    case 'time':
+      return secondsText(work.seconds);
+    case 'calls':
+      return `${rangeText(work.count)} calls`;
+    case 'open':
+      return work.least === OPEN_LEAST ? 'until comfortable' : `at least ${secondsText(exactly(work.least))} until comfortable`;
+    case 'ladder':
+      return work.counts.length === 1 ? `ladder ${work.counts[0] ?? 1}` : `ladder ${work.counts.join('-')}`;
+    case 'count':
+      return `${rangeText(work.count)}${work.of === 2 ? ' doubles' : work.of === 3 ? ' triples' : ''}${work.within === null ? '' : ` in ${secondsText(exactly(work.within))}`}`;
+  }
+}

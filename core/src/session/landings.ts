@@ -1,0 +1,32 @@
+/** What is usually advised, landings after jumps in one session (values from memory; usual guidance, no single source). */
+export const LANDING_GUIDANCE = {
+  beginner: [80, 100],
+  intermediate: [100, 120],
+  advanced: [120, 140],
+} as const;
+
+export type TrainingLevel = keyof typeof LANDING_GUIDANCE;
+
+/** How a number of landings stands beside the guidance. For children no number is known: fewer. */
+export interface LandingJudgement {
+  readonly landings: number;
+  readonly guidance: readonly [number, number] | null;
+  readonly level: 'within' | 'above' | 'no number';
+}
+
+/** Landings after jumps, hops and gallops; low splits are counted apart and not compared. */
+export function judgeLandings(landings: number, level: TrainingLevel, child: boolean): LandingJudgement {
+  if (child) return { landings, guidance: null, level: landings === 0 ? 'within' : 'no number' };
+  const guidance = LANDING_GUIDANCE[level];
+  return { landings, guidance, level: landings > guidance[1] ? 'above' : 'within' };
+}
+
+/** A week this much above the mean of the last four is a caution; the evidence for it is disputed (usual guidance). */
+export const STEEP = { beware: 1.1, stop: 1.15, weeks: 4 } as const;
+
+/** How far a number lies above the mean of the ones before it (the last four at most), as a factor; null where nothing is known. */
+export function riseOver(now: number, before: readonly number[]): number | null {
+  const last = before.slice(-STEEP.weeks);
+  const mean = last.reduce((a, b) => a + b, 0) / Math.max(1, last.length);
+  return last.length === 0 || mean <= 0 ? null : now / mean;
+}

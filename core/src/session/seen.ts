@@ -1,0 +1,147 @@
+import { placingFrom } from '../area/areas.js';
+import type { Placing } from '../area/area.js';
+import { callable, type Callable } from '../calls/callable.js';
+import { neededAfter } from '../calls/draw.js';
+import { readDose, type DoseError } from '../dose/dose-text.js';
+import { questionsOf, type Pace, type Question } from '../dose/parts.js';
+import { doseBy, exactly, type StageDose } from '../dose/stage-dose.js';
+import { readWith } from '../inspect/study.js';
+import type { NotationError, Parsed } from '../notation/ast.js';
+import { operate } from '../notation/operations.js';
+import type { OwnMove } from '../notation/own-moves.js';
+import { repPlanOf, type RepPlan } from '../run/plan.js';
+import { simulate, type Slip } from '../simulate/simulate.js';
+import type { Performer, Simulation } from '../simulate/simulation.js';
+import { totalsOf, type Totals } from '../simulate/totals.js';
+import type { Session } from './session.js';
+import type { Stage } from './stage.js';
+
+/** One way of a stage, as written or turned round: what the simulation says of a repetition. */
+export interface Way {
+  readonly text: string;
+  readonly simulation: Simulation;
+  readonly totals: Totals;
+  readonly rep: RepPlan | null;
+}
+
+/** A stage as one athlete does it: its dose read, its repetitions simulated, its calls made ready. */
+export interface StageSeen {
+  readonly stage: Stage;
+  /** A dose that cannot be read counts as nothing. */
+  readonly dose: StageDose;
+  readonly doseErrors: readonly DoseError[];
+  readonly lineErrors: readonly NotationError[];
+  readonly ways: readonly [Way, Way];
+  readonly chimeSeconds: readonly number[];
+  readonly callables: readonly Callable[];
+  readonly pace: Pace;
+  readonly questions: readonly Question[];
+}
+
+/** Who does a session, and what of the club they may use. */
+export interface SeenBy {
+  /** The performer of a stage, in its stance. */
+  readonly performer: (stage: Stage) => Performer;
+  /** The stage's line as this athlete does it. */
+  readonly text: (stage: Stage, steps: string) => string;
+  readonly own?: readonly OwnMove[];
+  /** How many athletes there are; groups take turns where not all fit. */
+  readonly athletes?: number;
+}
+
+/** Everything slower or quicker by a factor. */
+const paced =
+  (factor: number): Slip =>
+  (step) => ({
+    step: {
+      ...step,
+      tempo:
+        step.tempo === null
+          ? { factor }
+          : 'seconds' in step.tempo
+            ? { seconds: step.tempo.seconds * factor }
+            : { factor: step.tempo.factor * factor },
+    },
+    swing: 0,
+  });
+
+function wayOf(parsed: Parsed, text: string, performer: Performer, stage: Stage, seed: number): Way {
+  const options = stage.tempo === 1 ? { seed } : { seed, slip: paced(stage.tempo) };
+  const simulation = simulate(parsed, performer, options);
+  return { text, simulation, totals: totalsOf(simulation), rep: repPlanOf(simulation) };
+}
+
+/** The longest a call needs, or what the coach gives it: seconds of one call in the plan. */
+export function callSeconds(stage: Stage, callables: readonly Callable[]): number | null {
+  if (stage.calls === null) return null;
+  const needed = Math.max(
+    0,
+    ...callables.filter((one) => one.hindrance === null).map((one) => neededAfter(one, stage.calls?.reaction ?? 0)),
+  );
+  const asked = stage.calls.interval?.high ?? 0;
+  return Math.max(needed, asked) > 0 ? Math.max(needed, asked) : null;
+}
+
+const mirrored = (performer: Performer, lead: boolean): Performer =>
+  lead && performer.lead !== null ? { ...performer, lead: performer.lead === 'left' ? 'right' : 'left' } : performer;
+
+/** Looks at a stage through one athlete's body. Never throws. */
+export function seeStage(stage: Stage, session: Pick<Session, 'seed' | 'area' | 'equipment'>, by: SeenBy): StageSeen {
+  const { dose: read, errors: doseErrors } = readDose(stage.dose);
+  const dose = read ?? doseBy({ by: 'time', seconds: exactly(0) });
+  const performer = by.performer(stage);
+  const text = by.text(stage, stage.steps);
+  const parsed = readWith(text, by.own);
+  const first = wayOf(parsed, text, performer, stage, session.seed);
+  const operation = dose.sides?.of === 'lead' ? 'other lead' : 'other side';
+  const other = operate(operation, { text, hand: performer.playing, lead: performer.lead, area: '' }).text;
+  const second = dose.sides
+    ? wayOf(readWith(other, by.own), other, mirrored(performer, operation === 'other lead'), stage, session.seed)
+    : first;
+  const callables = (stage.calls?.alternatives ?? []).map((one) =>
+    callable({ ...one, steps: by.text(stage, one.steps) }, performer, by.own),
+  );
+  const chimeSeconds = dose.chimes.map((chime) => simulate(readWith(by.text(stage, chime.does), by.own), performer).seconds);
+  const pace: Pace = {
+    rep: [first.rep?.seconds ?? null, second.rep?.seconds ?? null],
+    call: callSeconds(stage, callables),
+    waves: wavesOf(stage, first.totals, session, by.athletes ?? 1),
+  };
+  return {
+    stage,
+    dose,
+    doseErrors,
+    lineErrors: parsed.errors,
+    ways: [first, second],
+    chimeSeconds,
+    callables,
+    pace,
+    questions: questionsOf(dose, pace),
+  };
+}
+
+/**
+ * How many can work at once: by the floor that one needs with reach and margin, laid side by side in rows on a rectangle, and by
+ * the equipment; a partner stage takes them in pairs. At least one (or one pair).
+ */
+export function capacityOf(stage: Stage, totals: Totals, session: Pick<Session, 'area' | 'equipment'>): number {
+  const area = session.area === '' ? null : (placingFrom(session.area)?.area ?? null);
+  const { across, along } = totals.floorWithMargin;
+  const rows = (width: number, depth: number): number =>
+    Math.floor(width / Math.max(0.1, across)) * Math.floor(depth / Math.max(0.1, along));
+  const byFloor =
+    area === null
+      ? Infinity
+      : area.shape.kind === 'rectangle'
+        ? rows(area.shape.across + 2 * area.free.side, (area.far === 0 ? area.shape.along / 2 : area.shape.along) + area.free.back)
+        : Math.floor((Math.PI / 4) * (area.shape.across / Math.max(0.1, Math.max(across, along))) ** 2);
+  const byKit = stage.implement === 'without' || session.equipment === null ? Infinity : session.equipment;
+  const together = stage.partner || stage.cueing === 'partner' ? 2 : 1;
+  return Math.max(together, Math.min(byFloor * together, byKit));
+}
+
+const wavesOf = (stage: Stage, totals: Totals, session: Pick<Session, 'area' | 'equipment'>, athletes: number): number =>
+  stage.stations.length > 0 ? 1 : Math.max(1, Math.ceil(athletes / capacityOf(stage, totals, session)));
+
+/** Where calls happen: on the session's floor, if it is known. */
+export const placingOf = (session: Pick<Session, 'area'>): Placing | null => (session.area === '' ? null : placingFrom(session.area));

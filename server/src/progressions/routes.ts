@@ -1,0 +1,43 @@
+import { Id, ProgressionSave } from '@hopsk/contract';
+import { Router } from 'express';
+import * as z from 'zod';
+import type { Pool } from '../db/pool.js';
+import { idOf, notFound, read } from '../http/problem.js';
+import { archiveRoute, saveRoutes } from '../http/records.js';
+import { actorOf } from '../http/session.js';
+import {
+  addProgression,
+  archiveProgression,
+  getProgression,
+  listProgressions,
+  listProgressionVersions,
+  saveProgression,
+} from './progressions.js';
+import { stageRecords } from './record.js';
+
+const Whose = z.object({ athlete: Id });
+
+/** Progressions, their versions, and what their runs say of each stage. */
+export function progressionRoutes(pool: Pool): Router {
+  const router = Router();
+  router.get('/progressions', async (request, response) => {
+    response.json(await listProgressions(pool, actorOf(request).clubId));
+  });
+  router.get('/progressions/:id/versions', async (request, response) => {
+    const versions = await listProgressionVersions(pool, actorOf(request).clubId, idOf(request, 'progression'));
+    if (versions.length === 0) throw notFound('progression');
+    response.json(versions);
+  });
+  router.get('/progressions/:id/record', async (request, response) => {
+    const { clubId } = actorOf(request);
+    const { athlete } = read(Whose, request.query);
+    response.json(await stageRecords(pool, clubId, idOf(request, 'progression'), athlete));
+  });
+  saveRoutes(router, pool, 'progressions', 'progression', ProgressionSave, {
+    add: addProgression,
+    save: saveProgression,
+    get: getProgression,
+  });
+  archiveRoute(router, pool, 'progressions', 'progression', archiveProgression);
+  return router;
+}
