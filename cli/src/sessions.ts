@@ -134,7 +134,7 @@ export function dose(source: { readonly name: string; readonly text: string }, o
   const totals = sessionTotals(seen, session);
   const problems = planProblems(seen, totals, session);
   const timeline = timelineOf(seen, session);
-  if (options.csv) return { text: Papa.unparse(cueRows(timeline, seen)), data: cueRows(timeline, seen), code: 0 };
+  if (options.csv) return { text: Papa.unparse(cueRows(timeline, session.stages)), data: cueRows(timeline, session.stages), code: 0 };
   const fitted = session.minutes === null ? null : fitToTime(seen, session, session.minutes * 60);
   const { all } = totals;
   const table = columns([

@@ -15,6 +15,7 @@ export const RepPlan = z.object({
   seconds: between(0.05, 3600, 's'),
   chances: z.partialRecord(z.enum(UNITS), moments),
 });
+export type RepPlan = z.infer<typeof RepPlan>;
 const RoundsPlan = z.object({ dose: Dose, rep: RepPlan.nullable() });
 
 const moment = between(0, SESSION_LIMITS.seconds, 's');
@@ -59,6 +60,8 @@ export const SessionPlan = z.object({
     .max(SESSION_LIMITS.cues, `holds more than ${SESSION_LIMITS.cues} cues`),
 });
 export const RunPlan = z.union([SessionPlan, RoundsPlan]);
+export type RunPlan = z.infer<typeof RunPlan>;
+export type SessionPlan = z.infer<typeof SessionPlan>;
 
 /** A run as the device made it: everything needed to count it, whatever becomes of pattern and athletes later. */
 export const RunHead = z.object({

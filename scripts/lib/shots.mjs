@@ -32,6 +32,14 @@ async function runFor(page) {
   await page.getByText('sent', { exact: true }).waitFor();
 }
 
+/** Opens a session of the demo club in the workshop, with its stages drawn and its time laid out. */
+async function openSession(page, name) {
+  await page.goto('/build');
+  await page.getByRole('link', { name }).click();
+  await page.locator('hop-thumb svg').first().waitFor();
+  await page.locator('hop-time-bar .track i').first().waitFor();
+}
+
 async function setClock(page) {
   await page.clock.install({ time: new Date('2026-11-21T18:00:00Z') });
 }
@@ -60,17 +68,6 @@ export const SHOTS = [
       await page.goto('/people');
       await page.getByRole('row', { name: /Ravi/ }).getByRole('link', { name: 'stance' }).click();
       await page.locator('hop-stance-drawing svg').waitFor();
-    },
-  },
-  {
-    name: 'stance-check',
-    go: async (page) => {
-      await page.goto('/people');
-      await page.getByRole('row', { name: /Ravi/ }).getByRole('link', { name: 'stance' }).click();
-      await page.getByRole('button', { name: 'measure a stance' }).click();
-      await page.getByLabel('along, seen').fill('90 cm');
-      await page.getByLabel('along, seen').blur();
-      await page.getByText(/longer than/).waitFor();
     },
   },
   {
@@ -116,7 +113,6 @@ export const SHOTS = [
       await page.locator('hop-floor svg .chip').nth(3).waitFor();
     },
   },
-  { name: 'studio-dark', dark: true, go: (page) => openPattern(page, 'Off the line and back') },
   {
     name: 'floor-phone',
     phone: true,
@@ -144,26 +140,6 @@ export const SHOTS = [
     },
   },
   {
-    name: 'summary-phone',
-    phone: true,
-    go: async (page) => {
-      await setClock(page);
-      await startRun(page, 'Front corner and home');
-      await runFor(page);
-      await page.getByRole('button', { name: 'end', exact: true }).click();
-      await page.getByRole('button', { name: /^end/ }).last().click();
-      await page.locator('hop-summary').waitFor();
-    },
-  },
-  {
-    name: 'review',
-    go: async (page) => {
-      await page.goto('/floor');
-      await page.locator('.recent a').nth(1).click();
-      await page.locator('hop-review table tr').first().waitFor();
-    },
-  },
-  {
     name: 'faults',
     go: async (page) => {
       await page.goto('/people');
@@ -176,6 +152,40 @@ export const SHOTS = [
     go: async (page) => {
       await page.goto('/club');
       await page.getByText('Runa').first().waitFor();
+    },
+  },
+  {
+    name: 'build',
+    go: async (page) => {
+      await openSession(page, 'Front corner, Tuesday');
+    },
+  },
+  {
+    name: 'build-new',
+    go: async (page) => {
+      await page.goto('/build/new');
+      await page.getByRole('button', { name: 'a fault', exact: true }).click();
+      await page.locator('hop-start-from ol li').nth(2).waitFor();
+    },
+  },
+  {
+    name: 'build-sheet',
+    go: async (page) => {
+      await openSession(page, 'Front corner, Tuesday');
+      await page.getByRole('button', { name: 'more' }).click();
+      await page.getByRole('menuitem', { name: 'print' }).click();
+      await page.locator('hop-sheets table tr').nth(3).waitFor();
+    },
+  },
+  {
+    name: 'build-run-phone',
+    phone: true,
+    go: async (page) => {
+      await setClock(page);
+      await openSession(page, 'Front corner, Tuesday');
+      await page.getByRole('button', { name: 'run it' }).click();
+      await page.locator('[data-fault]').first().waitFor();
+      await page.clock.runFor(60_000);
     },
   },
 ];

@@ -4,7 +4,7 @@ import { printDose, readDose } from './dose-text.js';
 import { chimedRound, momentsOf } from './chimes.js';
 import { partsOf, questionsOf, sumsOf, type Pace } from './parts.js';
 import { ROUND_FORMATS } from './presets.js';
-import { atEnd, beatsOfLoops, doseBy, exactly, fromRounds, pyramid, roundsOf, turnsOf, type StageDose } from './stage-dose.js';
+import { atEnd, beatsOfLoops, doseBy, exactly, fromRounds, pyramid, roundsOf, toRounds, turnsOf, type StageDose } from './stage-dose.js';
 import { cases } from '../testing/cases.js';
 import { anyStageDose } from '../testing/sessions.js';
 
@@ -175,6 +175,14 @@ describe('the arithmetic of doses', () => {
     expect(printDose(fromRounds({ mode: 'reps', work: 8, rounds: 3, sets: 2, rest: 20, setRest: null }))).toBe(
       '2 sets of 3 × 8, rest 20 s',
     );
+    const rounds = { mode: 'seconds', work: 30, rounds: 4, sets: 1, rest: null, setRest: null } as const;
+    expect(toRounds(fromRounds(rounds))).toEqual(rounds);
+    expect(['8 each side', '2–4 × 30 s', '10 doubles', '8, beats aloud'].map((text) => toRounds(readDose(text).dose as StageDose))).toEqual([
+      null,
+      null,
+      null,
+      null,
+    ]);
   });
 });
 

@@ -91,6 +91,17 @@ export const fromRounds = (dose: Dose): StageDose =>
     { rounds: exactly(dose.rounds), sets: exactly(dose.sets), rest: dose.rest, setRest: dose.setRest },
   );
 
+/** The same the other way: null where a dose is more than rounds of one pattern can say. */
+export function toRounds(dose: StageDose): Dose | null {
+  const { work, rounds, sets, rest, setRest } = dose;
+  const number = work.by === 'time' ? work.seconds : work.by === 'count' && work.of === 1 && work.within === null ? work.count : null;
+  const ranges = [number, rounds, sets];
+  if (number === null || ranges.some((range) => range === null || range.low !== range.high)) return null;
+  if (dose.sides || dose.chimes.length > 0 || dose.alternate || dose.speaks || dose.challenge) return null;
+  if ((rest !== null && typeof rest === 'object') || (setRest !== null && typeof setRest === 'object')) return null;
+  return { mode: work.by === 'time' ? 'seconds' : 'reps', work: number.low, rounds: rounds.low, sets: sets.low, rest, setRest };
+}
+
 /** Which end of every range is taken. */
 export type End = 'low' | 'high';
 

@@ -1,5 +1,6 @@
 import type { Phase } from '../dose/dose.js';
 import { ordered, type RunEvent } from './event.js';
+import { isSession, planPhases, type RunPlan } from './plan.js';
 
 /** Seconds of count-down before the plan's zero. */
 export const COUNT_DOWN = 5;
@@ -93,7 +94,15 @@ export function clockAt(events: readonly RunEvent[], phases: readonly Phase[], n
 /** A sound of the clock at a second of the plan. */
 export interface Beep {
   readonly at: number;
-  readonly sound: 'tick' | 'work' | 'rest' | 'end';
+  readonly sound: 'tick' | 'work' | 'rest' | 'end' | 'chime' | 'beat';
+}
+
+/** Beeps of what is run: in a session its chimes and beats too. */
+export function beepsOfPlan(plan: RunPlan): Beep[] {
+  const beeps = beepsOf(planPhases(plan));
+  if (!isSession(plan)) return beeps;
+  const more = plan.cues.flatMap(({ at, sound }): Beep[] => (sound === 'chime' || sound === 'beat' ? [{ at, sound }] : []));
+  return [...beeps, ...more].sort((a, b) => a.at - b.at);
 }
 
 /** All beeps of a plan: ticks in the last three seconds before each change, a tone at each change. */

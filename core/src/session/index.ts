@@ -10,3 +10,4 @@ export * from './fit-time.js';
 export * from './repetitions.js';
 export * from './run-plan.js';
 export * from './session-file.js';
+export * from './weeks.js';

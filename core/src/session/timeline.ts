@@ -60,12 +60,15 @@ export interface Timeline {
 export const CUE_COLUMNS = ['at', 'clock', 'stage', 'name', 'set', 'round', 'repetition', 'side', 'kind', 'say', 'show', 'sound'] as const;
 
 /** A timeline as rows of a table, for files; seconds to the millisecond. */
-export const cueRows = ({ cues }: Timeline, seen: readonly StageSeen[]): Record<(typeof CUE_COLUMNS)[number], string | number>[] =>
+export const cueRows = (
+  { cues }: Pick<Timeline, 'cues'>,
+  stages: readonly { readonly name: string }[],
+): Record<(typeof CUE_COLUMNS)[number], string | number>[] =>
   cues.map((cue) => ({
     at: Math.round(cue.at * 1000) / 1000,
     clock: clockText(cue.at),
     stage: cue.stage + 1,
-    name: seen[cue.stage]?.stage.name ?? '',
+    name: stages[cue.stage]?.name ?? '',
     set: cue.set,
     round: cue.round,
     repetition: cue.repetition,

@@ -26,8 +26,14 @@ describe('what a club teaches', () => {
   afterAll(() => house.close());
 
   it('is nothing at first, one record a club, seen by nobody else, and never saved over somebody else’s save', async () => {
-    expect((await coach.get('/teaching').expect(200)).body).toEqual({ version: 0, choices: {}, stances: [], moves: [] });
-    const mine = { version: 0, choices: { crossing: 'never' }, stances: [bent], moves: [{ name: 'corner', steps: 'shuffle right 40 cm' }] };
+    expect((await coach.get('/teaching').expect(200)).body).toEqual({ version: 0, choices: {}, stances: [], moves: [], playbooks: [] });
+    const mine = {
+      version: 0,
+      choices: { crossing: 'never' },
+      stances: [bent],
+      moves: [{ name: 'corner', steps: 'shuffle right 40 cm' }],
+      playbooks: [],
+    };
     expect((await coach.put('/teaching', mine).expect(200)).body).toEqual({ ...mine, version: 1 });
     const { body } = await coach.put('/teaching', { ...mine, choices: {} }).expect(409);
     expect(body.changed).toEqual(['choices']);

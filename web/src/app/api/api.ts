@@ -9,6 +9,9 @@ import {
   Me,
   Pattern,
   PatternVersion,
+  Progression,
+  ProgressionVersion,
+  StageRecord,
   Teaching,
   Phone,
   RunRow,
@@ -16,6 +19,7 @@ import {
   RunWhole,
   type AthleteSave,
   type PatternSave,
+  type ProgressionSave,
   type RunUpload,
   type Settings,
 } from '@hopsk/contract';
@@ -65,6 +69,14 @@ export class Api {
   archivePattern = (id: string, archived: boolean) => this.post(`/patterns/${id}/${archived ? 'archive' : 'restore'}`, {}, Pattern);
 
   versions = (id: string) => this.get(`/patterns/${id}/versions`, z.array(PatternVersion));
+
+  progressions = () => this.get('/progressions', z.array(Progression));
+  saveProgression = (progression: ProgressionSave) => this.put(`/progressions/${progression.id}`, progression, Progression);
+  archiveProgression = (id: string, archived: boolean) =>
+    this.post(`/progressions/${id}/${archived ? 'archive' : 'restore'}`, {}, Progression);
+  progressionVersions = (id: string) => this.get(`/progressions/${id}/versions`, z.array(ProgressionVersion));
+  stageRecords = (id: string, athleteId: string) =>
+    this.get(`/progressions/${id}/record?athlete=${athleteId}`, z.array(StageRecord));
 
   teaching = () => this.get('/teaching', Teaching);
   saveTeaching = (teaching: Teaching) => this.put('/teaching', teaching, Teaching);

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, li
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
 import { Dose as DoseSchema, fieldsOf, MOST_HERE, RunHead, type Pattern, type RunRow } from '@hopsk/contract';
-import { DOSE_LIMITS, doseTotals, FAULTS, clockText, undecided, type Dose } from '@hopsk/core';
+import { DOSE_LIMITS, doseTotals, FAULTS, clockText, isSession, undecided, type Dose, type RunPlan } from '@hopsk/core';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import * as z from 'zod';
@@ -23,6 +23,13 @@ import { BOARD_HOLDS, beginningOf, boardOf, repOf } from './setup';
 
 /** What was used last on this device. */
 const Last = z.object({ dose: DoseSchema, here: z.array(z.string()) });
+
+/** The dose of a run, by time, so that it can be used without its pattern; a session has none of its own. */
+function byTime(plan: RunPlan): Dose {
+  if (isSession(plan)) return OPEN_DOSE;
+  const { dose, rep } = plan;
+  return { ...dose, mode: 'seconds', work: dose.mode === 'seconds' ? dose.work : Math.round(dose.work * (rep?.seconds ?? 3)) };
+}
 
 /** Where rounds begin: who is here, what is looked for, and one press; with a pattern or without. */
 @Component({
@@ -159,12 +166,7 @@ export class FloorScreen {
       // On a new device the club's latest run says what was used last.
       if (!kept.success && latest) {
         const { run } = await firstValueFrom(this.api.run(latest.id));
-        const byTime: Dose = {
-          ...run.plan.dose,
-          mode: 'seconds',
-          work: run.plan.dose.mode === 'seconds' ? run.plan.dose.work : Math.round(run.plan.dose.work * (run.plan.rep?.seconds ?? 3)),
-        };
-        if (this.last() === null) this.last.set({ dose: byTime, here: run.athletes });
+        if (this.last() === null) this.last.set({ dose: byTime(run.plan), here: run.athletes });
       }
     } catch (error) {
       this.recentTrouble.set(troubleOf(error).message);

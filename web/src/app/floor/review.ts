@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { RunUpload, type RunWhole } from '@hopsk/contract';
-import { clockText, countRun, FAULTS, ordered, undoneIds, type Attempt, type RunEvent } from '@hopsk/core';
+import { RunUpload, type RunPlan, type RunWhole } from '@hopsk/contract';
+import { clockText, countRun, FAULTS, isSession, ordered, planPhases, undoneIds, type Attempt, type RunEvent } from '@hopsk/core';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../api/api';
@@ -86,14 +86,16 @@ export class Review {
           gone: undone.has(event.id),
           athlete: at?.event.athlete ?? event.athlete,
           as: at ? this.text.countAs[at.as] : this.text.undone,
-          where: attempt ? this.place(attempt, whole.run.plan.dose.sets) : '',
+          where: attempt ? this.place(attempt, whole.run.plan) : '',
         };
       });
   });
 
-  private place(attempt: Attempt, sets: number): string {
+  private place(attempt: Attempt, plan: RunPlan): string {
+    const sets = Math.max(1, ...planPhases(plan).map((phase) => phase.set));
+    const exercise = isSession(plan) ? `${plan.exercises[attempt.exercise]?.name ?? ''}: ` : '';
     const round = `${this.text.round} ${attempt.round}, ${this.text.rep} ${attempt.repetition}`;
-    return sets > 1 ? `${this.text.set} ${attempt.set}, ${round}` : round;
+    return `${exercise}${sets > 1 ? `${this.text.set} ${attempt.set}, ` : ''}${round}`;
   }
 
   constructor() {

@@ -13,12 +13,14 @@ import {
 import { Router, RouterLink } from '@angular/router';
 import { MatButton } from '@angular/material/button';
 import {
-  beepsOf,
+  beepsOfPlan,
   clockAt,
   clockText,
   COUNT_DOWN,
   countRun,
   FAULTS,
+  isSession,
+  isTapped,
   lastUndoable,
   planPhases,
   undoneIds,
@@ -28,10 +30,12 @@ import {
   type Side,
 } from '@hopsk/core';
 import { Store } from '@ngrx/store';
+import { due, JUMP } from '../run/cues';
 import { Awake } from '../run/awake';
 import { RunDesk, type Loose } from '../run/desk';
 import { Outbox } from '../run/outbox';
 import { Sounds } from '../run/sounds';
+import { Speech } from '../run/speech';
 import { runFeature } from '../state/run';
 import { sessionFeature } from '../state/session';
 import { TEXT } from '../text/en';
@@ -39,9 +43,13 @@ import { ClockBlock } from './clock-block';
 import { FaultPicker } from './fault-picker';
 import { actOf, type KeyAct } from './keys';
 import { ResultPicker } from './result-picker';
+import { BOARD_HOLDS } from './setup';
 import { Summary } from './summary';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
+
+/** Seconds for which a freeze is asked about. */
+const FREEZE_ASKED = 8;
 
 /** Rounds under way: the clock, who is watched, and a tile a fault. Everything shown is derived from the run's log. */
 @Component({
@@ -57,6 +65,7 @@ export class RunScreen {
   private readonly desk = inject(RunDesk);
   protected readonly sounds = inject(Sounds);
   private readonly awake = inject(Awake);
+  private readonly speech = inject(Speech);
   private readonly router = inject(Router);
   protected readonly outbox = inject(Outbox).state;
   protected readonly text = TEXT.run;
@@ -68,11 +77,41 @@ export class RunScreen {
   protected readonly sides = signal(true);
   protected readonly last = signal('');
   protected readonly phases = computed(() => (this.run() ? planPhases(this.run()!.head.plan) : []));
-  private readonly beeps = computed(() => beepsOf(this.phases()));
+  private readonly beeps = computed(() => (this.run() ? beepsOfPlan(this.run()!.head.plan) : []));
+  /** The session under way; null where rounds of one pattern are run. */
+  private readonly session = computed(() => {
+    const plan = this.run()?.head.plan;
+    return plan && isSession(plan) ? plan : null;
+  });
+  private readonly place = computed(() => {
+    const { phase, t } = this.clock();
+    return t < 0 || phase === null ? 0 : this.phases().indexOf(phase);
+  });
+  protected readonly exercise = computed(() => this.session()?.exercises[this.session()?.phases[this.place()]?.exercise ?? 0] ?? null);
+  /** Which exercise of how many; null where there is one. */
+  protected readonly placed = computed(() => {
+    const session = this.session();
+    const phase = session?.phases[this.place()];
+    return session && phase ? { exercise: phase.exercise + 1, of: session.exercises.length } : null;
+  });
+  protected readonly title = computed(() => this.exercise()?.name ?? this.run()?.head.name ?? '');
+  /** What the clock shows of the plan: the last cue that fell due. */
+  protected readonly cue = computed(() => {
+    const t = this.clock().t;
+    return this.session()?.cues.findLast((cue) => cue.at <= t + 1e-6) ?? null;
+  });
+  /** The last freeze is asked about until it was answered, or long enough. */
+  protected readonly freeze = computed(() => {
+    const t = this.clock().t;
+    const cue = this.session()?.cues.findLast((one) => one.kind === 'freeze' && one.at <= t + 1e-6 && t - one.at < FREEZE_ASKED);
+    const answered = cue && this.events().some((event) => event.kind === 'freeze' && event.t >= cue.at);
+    return cue && !answered ? cue : null;
+  });
+  private heard = Number.NEGATIVE_INFINITY;
   protected readonly clock = computed(() => clockAt(this.events(), this.phases(), this.now()));
   protected readonly status = computed(() => this.clock().status);
   protected readonly watching = computed(() => watchings(this.events()).at(-1));
-  protected readonly tapped = computed(() => this.run()?.head.plan.rep === null);
+  protected readonly tapped = computed(() => this.run() !== null && isTapped(this.run()!.head.plan));
   protected readonly athletes = computed(() => (this.run()?.head.athletes ?? []).map((id) => ({ id, name: this.run()?.names[id] ?? '–' })));
   private readonly second = computed(() => Math.floor(this.clock().t));
   /** Counted up to now, as if the clock stood: once a second and with each tap. */
@@ -123,12 +162,21 @@ export class RunScreen {
     inject(DestroyRef).onDestroy(() => {
       for (const timer of [ticker, alive, sounding]) clearInterval(timer);
       this.sounds.silence();
+      this.speech.hush();
       void this.awake.release();
       if (this.status() === 'ended') this.desk.close();
     });
     effect(() => {
       const club = this.me()?.club.id;
       if (club !== undefined) untracked(() => void this.recover(club));
+    });
+    effect(() => {
+      const t = this.clock().t;
+      untracked(() => this.tell(t));
+    });
+    effect(() => {
+      const exercise = this.exercise();
+      untracked(() => void this.turnTo(exercise));
     });
     effect(() => {
       const status = this.status();
@@ -166,6 +214,40 @@ export class RunScreen {
     const athlete = this.watching()?.athlete ?? null;
     void this.log({ kind: 'result', result, athlete, source: 'floor', clip: null }, this.text.results[result]);
   }
+
+  /** At a freeze: could they go on. */
+  protected frozen(could: boolean): void {
+    const athlete = this.watching()?.athlete ?? null;
+    void this.log({ kind: 'freeze', could, athlete, source: 'floor', clip: null }, could ? this.text.could : this.text.couldNot);
+  }
+
+  /** Says what fell due; at the end of work that goes on until the coach says so, the clock waits. */
+  private tell(t: number): void {
+    const session = this.session();
+    const before = this.heard;
+    this.heard = t;
+    if (!session || this.status() !== 'running') return;
+    for (const cue of due(session.cues, before, t)) this.speech.say(cue.say);
+    const open = session.phases.find((phase) => phase.open && phase.end > before && phase.end <= t);
+    if (open && t - before < JUMP) {
+      this.last.set(this.text.openSays);
+      void this.desk.log({ kind: 'pause', t: open.end });
+    }
+  }
+
+  /** With another exercise come its faults on the board and the place to stand; what the coach changed in it since stays. */
+  private async turnTo(exercise: { readonly stage: string; readonly watch: readonly string[]; readonly view: 'front' | 'side' } | null): Promise<void> {
+    if (!exercise || this.status() === 'ended' || this.turnedTo === exercise.stage) return;
+    const first = this.turnedTo === null;
+    this.turnedTo = exercise.stage;
+    const now = this.watching();
+    // Opened anew in the middle of an exercise, its board is what the log says.
+    if (first && this.clock().t > 0) return;
+    const board = exercise.watch.slice(0, BOARD_HOLDS);
+    if (board.length > 0 && board.join() !== now?.board.join()) await this.desk.log({ kind: 'board', faults: board });
+    if (exercise.view !== now?.view) await this.desk.log({ kind: 'view', view: exercise.view });
+  }
+  private turnedTo: string | null = null;
 
   protected watch(athlete: string): void {
     void this.desk.log({ kind: 'watch', athlete: this.watching()?.athlete === athlete ? null : athlete });

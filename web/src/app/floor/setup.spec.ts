@@ -45,6 +45,6 @@ describe('how a run begins', () => {
 
   it('without a pattern attempts are tapped: there is no repetition', () => {
     const { head } = beginningOf(me, 'Rounds', null, dose, [athlete()], []);
-    expect([head.patternId, head.steps, head.plan.rep]).toEqual([null, null, null]);
+    expect([head.patternId, head.steps, head.plan]).toEqual([null, null, { dose, rep: null }]);
   });
 });

@@ -1,4 +1,4 @@
-import type { Athlete, Me, Pattern, RunHead, Teaching } from '@hopsk/contract';
+import type { Athlete, Me, Pattern, RepPlan, Teaching } from '@hopsk/contract';
 import { FAULTS, readWith, repPlanOf, simulate, type Dose } from '@hopsk/core';
 import { newId } from '../device/ids';
 import type { Beginning } from '../run/desk';
@@ -34,7 +34,7 @@ export function repOf(
   pattern: Pattern | null,
   people: readonly Athlete[],
   taught: Taught = NOTHING,
-): { plan: RunHead['plan']['rep']; steps: string } | null {
+): { plan: RepPlan | null; steps: string } | null {
   if (!pattern) return null;
   const { performer, text } = performance(pattern, people[0] ?? null, { own: taught.stances });
   const rep = repPlanOf(simulate(readWith(text, taught.moves), performer));
@@ -46,6 +46,12 @@ export function repOf(
     steps: text,
   };
 }
+
+/** The hall's own day, not the one of a far time zone. */
+export const dayOf = (now: Date): string => {
+  const two = (n: number): string => String(n).padStart(2, '0');
+  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+};
 
 /** The run as it begins: everything it needs later is written into it, names too. */
 export function beginningOf(
@@ -59,15 +65,14 @@ export function beginningOf(
   now = new Date(),
 ): Beginning {
   const rep = repOf(pattern, people, taught);
-  const two = (n: number): string => String(n).padStart(2, '0');
   return {
     head: {
       id: newId(),
       name,
-      // The hall's own day, not the one of a far time zone.
-      day: `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`,
+      day: dayOf(now),
       startedAt: now.toISOString(),
       patternId: pattern?.id ?? null,
+      progressionId: null,
       steps: rep?.steps ?? null,
       plan: { dose, rep: rep?.plan ?? null },
       athletes: people.map((athlete) => athlete.id),

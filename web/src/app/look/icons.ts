@@ -8,6 +8,7 @@ export const ICONS: Readonly<Record<string, string>> = {
   ),
   stance: icon('<path d="M4 20V9a3 3 0 0 1 6 0v11zM14 16V5a3 3 0 0 1 6 0v11z"/>'),
   steps: icon('<path d="M4 19l5-5 3 3 8-9"/><path d="M15 8h5v5"/>'),
+  build: icon('<path d="M4 20h4v-5h4v-5h4V5h4"/><path d="M12 20h8"/>'),
   floor: icon('<circle cx="12" cy="13" r="8"/><path d="M12 9v4l3 2M9 2h6"/>'),
   faults: icon('<path d="M4 20h16M7 20v-6M12 20V5M17 20v-9"/>'),
   club: icon('<path d="M4 20V9l8-5 8 5v11zM10 20v-6h4v6"/>'),

@@ -1,8 +1,8 @@
 import { Injectable, signal } from '@angular/core';
 import type { Beep } from '@hopsk/core';
 
-const PITCH: Readonly<Record<Beep['sound'], number>> = { tick: 660, work: 990, rest: 495, end: 880 };
-const LENGTH: Readonly<Record<Beep['sound'], number>> = { tick: 0.09, work: 0.5, rest: 0.5, end: 1 };
+const PITCH: Readonly<Record<Beep['sound'], number>> = { tick: 660, work: 990, rest: 495, end: 880, chime: 1320, beat: 440 };
+const LENGTH: Readonly<Record<Beep['sound'], number>> = { tick: 0.09, work: 0.5, rest: 0.5, end: 1, chime: 0.2, beat: 0.06 };
 /** Beeps are put on the audio clock this far ahead; a slowed timer in a hidden tab still comes round in time. */
 const AHEAD = 90;
 
@@ -12,7 +12,7 @@ export class Sounds {
   private context: AudioContext | null = null;
   /** Whether the browser lets us sound: after a reload it wants a tap first. */
   readonly ready = signal(false);
-  private planned: { at: number; start: number; oscillator: OscillatorNode }[] = [];
+  private planned: { at: number; sound: Beep['sound']; start: number; oscillator: OscillatorNode }[] = [];
 
   /** To be called from a tap: browsers let sound begin only then. */
   wake(): void {
@@ -28,10 +28,10 @@ export class Sounds {
   plan(beeps: readonly Beep[], t: number): void {
     const context = this.context;
     if (!context) return;
-    const known = new Set(this.planned.map((one) => one.at));
+    const known = new Set(this.planned.map((one) => `${one.at} ${one.sound}`));
     for (const beep of beeps) {
       const wait = beep.at - t;
-      if (wait < 0.01 || wait > AHEAD || known.has(beep.at)) continue;
+      if (wait < 0.01 || wait > AHEAD || known.has(`${beep.at} ${beep.sound}`)) continue;
       const start = context.currentTime + wait;
       const oscillator = context.createOscillator();
       const gain = context.createGain();
@@ -43,7 +43,7 @@ export class Sounds {
       oscillator.connect(gain).connect(context.destination);
       oscillator.start(start);
       oscillator.stop(start + LENGTH[beep.sound]);
-      const entry = { at: beep.at, start, oscillator };
+      const entry = { at: beep.at, sound: beep.sound, start, oscillator };
       oscillator.onended = () => (this.planned = this.planned.filter((one) => one !== entry));
       this.planned.push(entry);
     }

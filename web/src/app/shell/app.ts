@@ -17,7 +17,7 @@ import { TEXT } from '../text/en';
 })
 export class App {
   protected readonly text = TEXT;
-  protected readonly menu = ['people', 'stance', 'steps', 'floor', 'faults', 'club'] as const;
+  protected readonly menu = ['people', 'stance', 'steps', 'build', 'floor', 'faults', 'club'] as const;
   protected readonly outbox = inject(Outbox).state;
   private readonly store = inject(Store);
   private readonly router = inject(Router);

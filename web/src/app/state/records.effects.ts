@@ -1,14 +1,30 @@
 import { inject } from '@angular/core';
-import { Athlete, Pattern, type AthleteSave, type PatternSave } from '@hopsk/contract';
+import { Athlete, Pattern, Progression, type AthleteSave, type PatternSave, type ProgressionSave } from '@hopsk/contract';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { catchError, concatMap, from, map, mergeMap, of, switchMap, type Observable } from 'rxjs';
 import * as z from 'zod';
 import { Api } from '../api/api';
 import { troubleOf } from '../api/problem';
 import { DeviceStore } from '../device/store';
-import { recordActions, type Kind, type Row } from './records';
+import { recordActions, type Kind, type Row, type Saving } from './records';
 
-const LISTS = { people: z.array(Athlete), patterns: z.array(Pattern) } as const;
+const LISTS = { people: z.array(Athlete), patterns: z.array(Pattern), progressions: z.array(Progression) } as const;
+
+/** What the server offers for each kind of record. */
+const doors = (api: Api): Record<Kind, Door> => ({
+  people: { list: () => api.athletes(), save: (one) => api.saveAthlete(one as AthleteSave), archive: (id, away) => api.archiveAthlete(id, away) },
+  patterns: { list: () => api.patterns(), save: (one) => api.savePattern(one as PatternSave), archive: (id, away) => api.archivePattern(id, away) },
+  progressions: {
+    list: () => api.progressions(),
+    save: (one) => api.saveProgression(one as ProgressionSave),
+    archive: (id, away) => api.archiveProgression(id, away),
+  },
+});
+interface Door {
+  readonly list: () => Observable<Row[]>;
+  readonly save: (record: Saving) => Observable<Row>;
+  readonly archive: (id: string, archived: boolean) => Observable<Row>;
+}
 
 /** Fetches lists, and without a network gives what this device kept of them. */
 export const loadRecords = createEffect(
@@ -16,7 +32,7 @@ export const loadRecords = createEffect(
     actions.pipe(
       ofType(recordActions.load),
       mergeMap(({ kind }) =>
-        (kind === 'people' ? (api.athletes() as Observable<Row[]>) : (api.patterns() as Observable<Row[]>)).pipe(
+        doors(api)[kind].list().pipe(
           switchMap((rows) => from(device.keep(kind, rows)).pipe(map(() => recordActions.loaded({ kind, rows, offline: false })))),
           catchError((error: unknown) =>
             from(fromDevice(device, kind)).pipe(
@@ -41,10 +57,7 @@ export const saveRecords = createEffect(
     actions.pipe(
       ofType(recordActions.save),
       concatMap(({ kind, record }) =>
-        (kind === 'people'
-          ? (api.saveAthlete(record as AthleteSave) as Observable<Row>)
-          : (api.savePattern(record as PatternSave) as Observable<Row>)
-        ).pipe(
+        doors(api)[kind].save(record).pipe(
           map((row) => recordActions.saved({ kind, row })),
           catchError((error: unknown) => of(recordActions.refused({ kind, id: record.id, trouble: troubleOf(error) }))),
         ),
@@ -58,10 +71,7 @@ export const archiveRecords = createEffect(
     actions.pipe(
       ofType(recordActions.archive),
       concatMap(({ kind, id, archived }) =>
-        (kind === 'people'
-          ? (api.archiveAthlete(id, archived) as Observable<Row>)
-          : (api.archivePattern(id, archived) as Observable<Row>)
-        ).pipe(
+        doors(api)[kind].archive(id, archived).pipe(
           map((row) => recordActions.saved({ kind, row })),
           catchError((error: unknown) => of(recordActions.refused({ kind, id, trouble: troubleOf(error) }))),
         ),

@@ -1,12 +1,12 @@
-import type { Athlete, AthleteSave, Pattern, PatternSave } from '@hopsk/contract';
+import type { Athlete, AthleteSave, Pattern, PatternSave, Progression, ProgressionSave } from '@hopsk/contract';
 import { createEntityAdapter, type EntityState } from '@ngrx/entity';
 import { createActionGroup, createFeature, createReducer, createSelector, emptyProps, on, props } from '@ngrx/store';
 import type { Trouble } from '../api/problem';
 
-/** The club's records that every screen reads: people and patterns. */
-export type Kind = 'people' | 'patterns';
-export type Row = Athlete | Pattern;
-export type Saving = AthleteSave | PatternSave;
+/** The club's records that every screen reads: people, patterns and progressions. */
+export type Kind = 'people' | 'patterns' | 'progressions';
+export type Row = Athlete | Pattern | Progression;
+export type Saving = AthleteSave | PatternSave | ProgressionSave;
 
 /** How far a save of one record has come. */
 export type SaveState =
@@ -33,12 +33,14 @@ export const recordActions = createActionGroup({
 const byName = (a: Row, b: Row): number => a.name.localeCompare(b.name) || (a.id < b.id ? -1 : 1);
 const people = createEntityAdapter<Athlete>({ sortComparer: byName });
 const patterns = createEntityAdapter<Pattern>({ sortComparer: byName });
+const progressions = createEntityAdapter<Progression>({ sortComparer: byName });
 
 type Status = 'idle' | 'loading' | 'ready' | 'offline' | 'failed';
 
 interface RecordsState {
   readonly people: EntityState<Athlete>;
   readonly patterns: EntityState<Pattern>;
+  readonly progressions: EntityState<Progression>;
   readonly status: Readonly<Record<Kind, Status>>;
   readonly saves: Readonly<Record<string, SaveState>>;
 }
@@ -46,13 +48,26 @@ interface RecordsState {
 const initial: RecordsState = {
   people: people.getInitialState(),
   patterns: patterns.getInitialState(),
-  status: { people: 'idle', patterns: 'idle' },
+  progressions: progressions.getInitialState(),
+  status: { people: 'idle', patterns: 'idle', progressions: 'idle' },
   saves: {},
 };
 
 /** What was fetched, except where this device has saved a later version since it asked. Nothing ever leaves a club's lists. */
 const newest = <T extends Row>(known: EntityState<T>, rows: readonly T[]): T[] =>
   rows.filter((row) => row.version >= (known.entities[row.id]?.version ?? 0));
+
+/** The state with these rows of a kind put in. */
+function withRows(state: RecordsState, kind: Kind, rows: readonly Row[]): RecordsState {
+  switch (kind) {
+    case 'people':
+      return { ...state, people: people.upsertMany(newest(state.people, rows as Athlete[]), state.people) };
+    case 'patterns':
+      return { ...state, patterns: patterns.upsertMany(newest(state.patterns, rows as Pattern[]), state.patterns) };
+    case 'progressions':
+      return { ...state, progressions: progressions.upsertMany(newest(state.progressions, rows as Progression[]), state.progressions) };
+  }
+}
 
 const withStatus = (state: RecordsState, kind: Kind, status: Status): RecordsState => ({
   ...state,
@@ -66,24 +81,12 @@ export const recordsFeature = createFeature({
     initial,
     on(recordActions.load, (state, { kind }) => withStatus(state, kind, state.status[kind] === 'ready' ? 'ready' : 'loading')),
     on(recordActions.loaded, (state, { kind, rows, offline }) =>
-      withStatus(
-        kind === 'people'
-          ? { ...state, people: people.upsertMany(newest(state.people, rows as Athlete[]), state.people) }
-          : { ...state, patterns: patterns.upsertMany(newest(state.patterns, rows as Pattern[]), state.patterns) },
-        kind,
-        offline ? 'offline' : 'ready',
-      ),
+      withStatus(withRows(state, kind, rows), kind, offline ? 'offline' : 'ready'),
     ),
     on(recordActions.failed, (state, { kind }) => withStatus(state, kind, 'failed')),
     on(recordActions.save, (state, { record }) => withSave(state, record.id, { state: 'saving' })),
     on(recordActions.saved, (state, { kind, row }) =>
-      withSave(
-        kind === 'people'
-          ? { ...state, people: people.upsertOne(row as Athlete, state.people) }
-          : { ...state, patterns: patterns.upsertOne(row as Pattern, state.patterns) },
-        row.id,
-        { state: 'saved', version: row.version },
-      ),
+      withSave(withRows(state, kind, [row]), row.id, { state: 'saved', version: row.version }),
     ),
     on(recordActions.refused, (state, { id, trouble }) => withSave(state, id, { state: 'refused', trouble })),
     on(recordActions.settled, (state, { id }) => {
@@ -92,15 +95,19 @@ export const recordsFeature = createFeature({
     }),
     on(recordActions.cleared, () => initial),
   ),
-  extraSelectors: ({ selectPeople, selectPatterns }) => {
+  extraSelectors: ({ selectPeople, selectPatterns, selectProgressions }) => {
     const selectAllPeople = createSelector(selectPeople, people.getSelectors().selectAll);
     const selectAllPatterns = createSelector(selectPatterns, patterns.getSelectors().selectAll);
+    const selectAllProgressions = createSelector(selectProgressions, progressions.getSelectors().selectAll);
     const current = <T extends Row>(rows: readonly T[]): T[] => rows.filter((row) => row.archivedAt === null);
     return {
       selectAllPeople,
       selectAllPatterns,
       selectPeopleHere: createSelector(selectAllPeople, current),
       selectPatternsHere: createSelector(selectAllPatterns, current),
+      selectAllProgressions,
+      selectProgressionsHere: createSelector(selectAllProgressions, current),
+      selectProgressionsById: createSelector(selectProgressions, (state) => state.entities),
       selectPeopleById: createSelector(selectPeople, (state) => state.entities),
       selectPatternsById: createSelector(selectPatterns, (state) => state.entities),
     };

@@ -42,7 +42,7 @@ export const onEntered = createEffect(
         if (!offline) void device.keep('me', me);
         outbox.open(me.club.id);
       }),
-      switchMap(() => [recordActions.load({ kind: 'people' }), recordActions.load({ kind: 'patterns' })]),
+      switchMap(() => [recordActions.load({ kind: 'people' }), recordActions.load({ kind: 'patterns' }), recordActions.load({ kind: 'progressions' })]),
     ),
   { functional: true },
 );

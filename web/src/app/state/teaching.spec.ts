@@ -7,7 +7,7 @@ import { emptyDevice } from '../testing/run';
 import { TeachingStore } from './teaching';
 
 const loft = { ...SCHOOLS[0], code: 'loft', name: 'Loft' };
-const some = { version: 3, choices: { crossing: 'never' as const }, stances: [loft], moves: [] };
+const some = { version: 3, choices: { crossing: 'never' as const }, stances: [loft], moves: [], playbooks: [] };
 
 describe('what the club teaches, on this device', () => {
   let store: TeachingStore;
@@ -63,6 +63,6 @@ describe('what the club teaches, on this device', () => {
     http.expectOne('/api/teaching').flush(some);
     await settle(() => store.teaching().version === 3);
     store.clear();
-    expect(store.teaching()).toEqual({ version: 0, choices: {}, stances: [], moves: [] });
+    expect(store.teaching()).toEqual({ version: 0, choices: {}, stances: [], moves: [], playbooks: [] });
   });
 });

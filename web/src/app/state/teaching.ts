@@ -1,12 +1,12 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { Teaching } from '@hopsk/contract';
-import { SCHOOLS, type School } from '@hopsk/core';
+import { PLAYBOOKS, SCHOOLS, type Playbook, type School } from '@hopsk/core';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../api/api';
 import { troubleOf, type Trouble } from '../api/problem';
 import { DeviceStore } from '../device/store';
 
-const NOTHING: Teaching = { version: 0, choices: {}, stances: [], moves: [] };
+const NOTHING: Teaching = { version: 0, choices: {}, stances: [], moves: [], playbooks: [] };
 
 /** What the club teaches: kept on this device, fetched when it can be. */
 @Injectable({ providedIn: 'root' })
@@ -18,6 +18,8 @@ export class TeachingStore {
   readonly teaching = this.kept.asReadonly();
   /** Everybody's stances and the club's own. */
   readonly stances = computed<readonly School[]>(() => [...SCHOOLS, ...this.kept().stances]);
+  /** Playbooks to begin with, and the club's own. */
+  readonly playbooks = computed<readonly Playbook[]>(() => [...PLAYBOOKS, ...this.kept().playbooks]);
 
   /** Fetches it once; later calls do nothing. */
   load(): void {
@@ -33,7 +35,7 @@ export class TeachingStore {
   }
 
   /** Saves a change; the trouble where it cannot be, null where it is saved. */
-  async save(change: Partial<Pick<Teaching, 'choices' | 'stances' | 'moves'>>): Promise<Trouble | null> {
+  async save(change: Partial<Pick<Teaching, 'choices' | 'stances' | 'moves' | 'playbooks'>>): Promise<Trouble | null> {
     try {
       this.kept.set(await firstValueFrom(this.api.saveTeaching({ ...this.kept(), ...change })));
       await this.device.keep('teaching', this.kept());

@@ -1,5 +1,5 @@
 import { fieldsOf, PATTERN_FILE, PatternDraft, PatternFile } from '@hopsk/contract';
-import { readPatternFile, writePatternFile } from '@hopsk/core';
+import { fromRounds, printDose, readDose, readPatternFile, toRounds, writePatternFile } from '@hopsk/core';
 import type { Draft } from './draft';
 
 /** What a file gave, and what of it could not be read: a place and a sentence each. */
@@ -9,7 +9,8 @@ export interface ReadFile {
 }
 
 /** Patterns as a text that can be typed, and as JSON with everything. */
-export const asText = (drafts: readonly Draft[]): string => writePatternFile(drafts);
+export const asText = (drafts: readonly Draft[]): string =>
+  writePatternFile(drafts.map((draft) => ({ ...draft, dose: draft.dose ? printDose(fromRounds(draft.dose)) : '' })));
 export const asJson = (drafts: readonly Draft[]): string =>
   JSON.stringify({ format: PATTERN_FILE, version: 1, patterns: [...drafts] } satisfies PatternFile, null, 2);
 
@@ -31,8 +32,11 @@ function fromText(text: string): ReadFile {
   const { patterns, errors } = readPatternFile(text);
   const wrong = errors.map(({ line, message }) => `line ${line}: ${message}`);
   const drafts: Draft[] = [];
-  for (const { line, ...filed } of patterns) {
-    const draft = PatternDraft.safeParse({ ...filed, name: filed.name === '' ? 'unnamed' : filed.name, dose: null, schools: {} });
+  for (const { line, dose: said, cued: _cued, explain: _explain, ...filed } of patterns) {
+    const read = said === '' ? null : readDose(said).dose;
+    const dose = read && toRounds(read);
+    if (said !== '' && !dose) wrong.push(`line ${line}: the dose ‘${said}’ is more than rounds of one pattern; the workshop reads it.`);
+    const draft = PatternDraft.safeParse({ ...filed, name: filed.name === '' ? 'unnamed' : filed.name, dose, schools: {} });
     if (draft.success) drafts.push(draft.data);
     else
       wrong.push(

@@ -19,6 +19,7 @@ export const runHead = (more: Partial<RunHead> = {}): RunHead => ({
   day: '2026-11-20',
   startedAt: '2026-11-20T18:00:00.000Z',
   patternId: null,
+  progressionId: null,
   steps: null,
   plan: { dose: { mode: 'seconds', work: 20, rounds: 2, sets: 1, rest: 10, setRest: null }, rep: null },
   athletes: [newId()],

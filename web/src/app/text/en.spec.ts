@@ -2,6 +2,7 @@ import { AGE_GROUPS } from '@hopsk/contract';
 import { FAULTS, SCHOOLS, STATES } from '@hopsk/core';
 import { ICONS } from '../look/icons';
 import { EN } from './en';
+import { BUILD } from './en-build';
 
 function words(of: unknown): string[] {
   if (typeof of === 'string') return [of];
@@ -12,6 +13,7 @@ describe('the words of the interface', () => {
   it('are short, calm and trimmed', () => {
     for (const word of [
       ...words(EN),
+      ...words(BUILD),
       ...FAULTS.flatMap((fault) => [fault.label, fault.says, fault.cue, fault.remedy]),
       ...SCHOOLS.map((school) => school.says),
     ]) {

@@ -5,6 +5,7 @@ export const EN = {
     people: 'people',
     stance: 'stance',
     steps: 'steps',
+    build: 'build',
     floor: 'floor',
     faults: 'faults',
     club: 'club',
@@ -336,6 +337,13 @@ export const EN = {
     all: 'in all',
     s: 's',
   },
+  /** The workshop's own words are in en-build.ts, fetched with it; its titles are needed at once. */
+  build: {
+    title: 'Build',
+    newTitle: 'New session',
+    grid: 'Grid of variants',
+    print: 'print',
+  },
   floor: {
     title: 'Floor',
     quick: 'Rounds without a plan',
@@ -365,6 +373,14 @@ export const EN = {
       'This page was not opened over HTTPS: it cannot start without a network, and the screen may go dark by itself. Taps are kept all the same.',
   },
   run: {
+    freeze: 'Frozen: could they go on?',
+    could: 'could go on',
+    couldNot: 'could not',
+    simCould: 'as simulated: could',
+    simCouldNot: 'as simulated: could not',
+    openSays: 'Until they are comfortable: go on when they are.',
+    exercise: 'stage',
+    phases: { work: 'work', rest: 'rest', 'set-rest': 'set rest', explain: 'show, explain', change: 'change', water: 'water' },
     round: 'round',
     of: 'of',
     set: 'set',

@@ -53,6 +53,6 @@ export class Studies {
   }
 
   ask<K extends Exclude<Kind, 'study'>>(kind: K, ask: Ask<K>): Promise<Answer<K>> {
-    return this.heavy.ask(kind, ask);
+    return (kind === 'session' ? this.typing : this.heavy).ask(kind, ask);
   }
 }

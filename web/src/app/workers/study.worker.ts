@@ -1,20 +1,55 @@
 /// <reference lib="webworker" />
 import {
+  buildUp,
+  FAULTS,
   fitOnFloor,
+  foreseen,
+  forFault,
+  gridOf,
+  lineForFault,
   readWith,
   study,
   thumbnailOf,
+  unreadable,
   whatIf,
+  type Axis,
+  type BuildOptions,
+  type BuildSource,
+  type BuiltUp,
+  type Calls,
   type Drift,
   type Fit,
+  type FittedSession,
+  type Forbidden,
+  type Foreseen,
+  type Grid,
   type OwnMove,
   type Performer,
   type Placing,
+  type RunPlan,
+  type StageLine,
   type StepErrors,
   type Study,
   type StudyOptions,
   type Thumbnail,
 } from '@hopsk/core';
+import { fitIn, lookAt, planOf, type SessionAsk, type SessionLook } from '../build/look';
+import { newId } from '../device/ids';
+
+/** How a progression is built, without what cannot be sent. */
+export type BuildAsk = Omit<BuildOptions, 'newId'>;
+
+/** A progression against a fault: the line it was built from, and its stages. */
+export interface FaultBuilt {
+  readonly source: BuildSource;
+  readonly built: BuiltUp;
+}
+
+/** Variants over axes, and those whose line cannot be read. */
+export interface GridSeen {
+  readonly grid: Grid;
+  readonly unreadable: readonly { readonly key: string; readonly why: string }[];
+}
 
 /** What the page may ask, by kind, and what it gets. */
 export interface Questions {
@@ -24,6 +59,17 @@ export interface Questions {
     answer: WhatIfSeen;
   };
   fit: { ask: { text: string; performer: Performer; placing: Placing; own: readonly OwnMove[] }; answer: Fit };
+  session: { ask: SessionAsk; answer: SessionLook };
+  fitTime: { ask: { session: SessionAsk; seconds: number }; answer: FittedSession };
+  sessionPlan: { ask: SessionAsk; answer: RunPlan };
+  foreseen: { ask: Calls; answer: Foreseen };
+  buildUp: { ask: { source: BuildSource; performer: Performer; options: BuildAsk }; answer: BuiltUp };
+  /** Performers stand in the order of the club's lines; the last one is for a line of our own. */
+  forFault: {
+    ask: { fault: string; club: readonly BuildSource[]; performers: readonly Performer[]; options: BuildAsk };
+    answer: FaultBuilt | null;
+  };
+  grid: { ask: { line: StageLine; axes: readonly Axis[]; forbidden: readonly Forbidden[]; own: readonly OwnMove[] }; answer: GridSeen };
   thumbnail: { ask: { text: string; performer: Performer; shouldClose: boolean; own: readonly OwnMove[] }; answer: Seen };
 }
 export type Kind = keyof Questions;
@@ -62,6 +108,23 @@ const ANSWERS: { readonly [K in Kind]: (ask: Ask<K>) => Answer<K> } = {
     return { ...rest, picture: thumbnailOf(simulation) };
   },
   fit: ({ text, performer, placing, own }) => fitOnFloor(readWith(text, own), performer, placing),
+  session: lookAt,
+  fitTime: ({ session, seconds }) => fitIn(session, seconds),
+  sessionPlan: planOf,
+  foreseen: (calls) => foreseen(calls),
+  buildUp: ({ source, performer, options }) => buildUp(source, performer, { ...options, newId }),
+  forFault: ({ fault, club, performers, options }) => {
+    const entry = FAULTS.find((one) => one.code === fault);
+    const ours = performers.at(-1);
+    if (!entry || !ours) return null;
+    const performerOf = (source: BuildSource): Performer => performers[club.indexOf(source)] ?? ours;
+    const source = lineForFault(entry, club, performerOf, options.own);
+    return { source, built: forFault(entry, source, performerOf(source), { ...options, newId }) };
+  },
+  grid: ({ line, axes, forbidden, own }) => {
+    const grid = gridOf(line, axes, forbidden);
+    return { grid, unreadable: unreadable(grid, own) };
+  },
   thumbnail: ({ text, performer, shouldClose, own }) => {
     const seen = study(text, performer, shouldClose, { own });
     const wrong = seen.errors.length + seen.findings.filter((finding) => !finding.intended).length;

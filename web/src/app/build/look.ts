@@ -1,0 +1,116 @@
+import {
+  capacityOf,
+  fitToTime,
+  planProblems,
+  seeStage,
+  sessionPlanOf,
+  sessionTotals,
+  textFor,
+  thumbnailOf,
+  timelineOf,
+  type Around,
+  type Block,
+  type CallList,
+  type Cue,
+  type DoseError,
+  type FittedSession,
+  type OwnMove,
+  type Performer,
+  type PlanProblem,
+  type RunPlan,
+  type Session,
+  type SessionTotals,
+  type StageSeen,
+  type Thumbnail,
+} from '@hopsk/core';
+
+/** A session, who does it, and what is known beside it. Performers stand in the order of the stages. */
+export interface SessionAsk {
+  readonly session: Session;
+  readonly performers: readonly Performer[];
+  readonly own: readonly OwnMove[];
+  readonly athletes: number;
+  readonly around: Around;
+}
+
+/** A stage as the workshop shows it. */
+export interface StageLook {
+  readonly id: string;
+  /** The line as it is done, and on the other side or lead where the dose asks for it. */
+  readonly texts: readonly [string, string];
+  readonly picture: Thumbnail;
+  /** Seconds of one repetition; null where there is none. */
+  readonly repetition: number | null;
+  readonly capacity: number;
+  /** What each call needs, reaction included, and what hinders it. */
+  readonly calls: readonly { readonly name: string; readonly seconds: number; readonly hindrance: string | null }[];
+  readonly doseErrors: readonly DoseError[];
+}
+
+/** Everything that a page says of a session. Plain data: it comes from a worker. */
+export interface SessionLook {
+  readonly stages: readonly StageLook[];
+  readonly totals: SessionTotals;
+  readonly problems: readonly PlanProblem[];
+  readonly blocks: readonly Block[];
+  readonly cues: readonly Cue[];
+  readonly total: number;
+  readonly atLeast: boolean;
+  /** Calls as they are drawn, a list a called round. */
+  readonly lists: readonly { readonly stage: number; readonly set: number; readonly round: number; readonly list: CallList }[];
+}
+
+export const seenIn = ({ session, performers, own, athletes }: SessionAsk): StageSeen[] =>
+  session.stages.map((stage, i) => {
+    const performer = performers[i] as Performer;
+    const as = { hand: performer.playing, lead: performer.lead };
+    return seeStage(stage, session, {
+      performer: () => performer,
+      text: (of, steps) => textFor(steps, of, as, performer.school.staggered).text,
+      own,
+      athletes,
+    });
+  });
+
+export function lookAt(ask: SessionAsk): SessionLook {
+  const { session, around } = ask;
+  const seen = seenIn(ask);
+  const totals = sessionTotals(seen, session);
+  const { blocks, cues, total, atLeast, calls } = timelineOf(seen, session);
+  return {
+    stages: seen.map((one) => ({
+      id: one.stage.id,
+      texts: [one.ways[0].text, one.ways[1].text],
+      picture: thumbnailOf(one.ways[0].simulation),
+      repetition: one.ways[0].rep?.seconds ?? null,
+      capacity: capacityOf(one.stage, one.ways[0].totals, session),
+      calls: one.callables.map(({ alternative, seconds, hindrance }) => ({
+        name: alternative.name,
+        seconds: seconds + (one.stage.calls?.reaction ?? 0),
+        hindrance,
+      })),
+      doseErrors: one.doseErrors,
+    })),
+    totals,
+    problems: planProblems(seen, totals, session, around),
+    blocks,
+    cues,
+    total,
+    atLeast,
+    lists: [...calls].map(([at, list]) => ({
+      stage: blocks[at]?.stage ?? 0,
+      set: blocks[at]?.set ?? 0,
+      round: blocks[at]?.round ?? 0,
+      list,
+    })),
+  };
+}
+
+export const fitIn = (ask: SessionAsk, seconds: number): FittedSession => fitToTime(seenIn(ask), ask.session, seconds);
+
+/** What a run of the session follows, in the form it is kept. */
+export function planOf(ask: SessionAsk): RunPlan {
+  const seen = seenIn(ask);
+  return sessionPlanOf(seen, timelineOf(seen, ask.session));
+}
+

@@ -1,0 +1,27 @@
+import type { Pattern } from '@hopsk/contract';
+import { schoolOf, scenariosOf, type BuildSource, type Playbook } from '@hopsk/core';
+
+/** A pattern of the club as something to build from. */
+export const sourceOf = ({ id, version, name, steps, school, hand, lead, shouldClose }: Pattern): BuildSource => ({
+  name,
+  steps,
+  school,
+  hand,
+  lead,
+  shouldClose,
+  pattern: { id, version },
+});
+
+/** A playbook as something to build from: its first legal answer stands for all of them, the calls bring the others. */
+export function playbookSource(book: Playbook): BuildSource {
+  const staggered = schoolOf(book.school)?.staggered ?? false;
+  return {
+    name: book.name,
+    steps: scenariosOf(book)[0]?.steps ?? 'split',
+    school: book.school,
+    hand: 'right',
+    lead: staggered ? (book.lead === 'none' ? 'left' : book.lead) : 'none',
+    shouldClose: true,
+    pattern: null,
+  };
+}
