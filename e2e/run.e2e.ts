@@ -1,25 +1,7 @@
 import type { Page } from '@playwright/test';
 import type { RunRow, RunWhole } from '@hopsk/contract';
 import { runTo, stopClock } from './plan-clock.js';
-import { accessible, addAthlete, ask, expect, onlyHere, put, tapTile, test, typeDose } from './support.js';
-
-const EVENING = 'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
-
-async function savePattern(page: Page, name: string, dose: object | null): Promise<void> {
-  const id = crypto.randomUUID();
-  await put(page, `/patterns/${id}`, {
-    id,
-    version: 0,
-    name,
-    steps: EVENING,
-    sport: 'squash',
-    school: 'square-ready',
-    hand: 'right',
-    lead: 'none',
-    shouldClose: true,
-    dose,
-  });
-}
+import { accessible, addAthlete, ask, EVENING, expect, onlyHere, savePattern, tapTile, test, typeDose } from './support.js';
 
 /** A tap on a fault that is not on the board, through the list of all. */
 async function tapOther(page: Page, label: string): Promise<void> {

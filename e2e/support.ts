@@ -137,3 +137,23 @@ export async function openPattern(page: Page, name: string): Promise<void> {
     .first()
     .click();
 }
+
+/** The worked evening’s line of steps. */
+export const EVENING = 'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
+
+/** Saves a pattern by the API, for tests of what is done with one. */
+export async function savePattern(page: Page, name: string, dose: object | null): Promise<void> {
+  const id = crypto.randomUUID();
+  await put(page, `/patterns/${id}`, {
+    id,
+    version: 0,
+    name,
+    steps: EVENING,
+    sport: 'squash',
+    school: 'square-ready',
+    hand: 'right',
+    lead: 'none',
+    shouldClose: true,
+    dose,
+  });
+}

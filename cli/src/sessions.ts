@@ -171,12 +171,12 @@ export function calls(source: { readonly name: string; readonly text: string } |
     interval: options.interval ?? null,
     alternatives: known.map(({ name, steps }, i) => alternative(name, steps, { weight: weights[i] ?? 1 })),
   };
-  const options_ = known.map(({ filed }, i) => {
+  const callables = known.map(({ filed }, i) => {
     const one = settings.alternatives[i] as Calls['alternatives'][number];
     return filed ? callable(one, performerOf(options, filed)) : callableOf(one);
   });
   const placing = placingOf(options, '');
-  const list = drawCalls(options_, settings, { seed: options.seed ?? 1, number: options.number, placing });
+  const list = drawCalls(callables, settings, { seed: options.seed ?? 1, number: options.number, placing });
   const seen = foreseen(settings);
   const rows = list.calls.map((call) => [call.at.toFixed(1), settings.alternatives[call.which]?.name ?? ''] as const);
   const text = columns([

@@ -1,4 +1,4 @@
-import type { AthleteDraft, PatternDraft } from '../index.js';
+import type { AthleteDraft, PatternDraft, ProgressionDraft } from '../index.js';
 
 /** Records for specs; each changes what it is about. */
 export const sampleAthlete: AthleteDraft = {
@@ -34,4 +34,47 @@ export const samplePattern: PatternDraft = {
   tags: [],
   area: '',
   schools: {},
+};
+
+/** An evening of one stage. */
+export const sampleProgression: ProgressionDraft = {
+  name: 'Evening',
+  template: false,
+  stages: [
+    {
+      id: '5f0c6b52-7d0e-4a6e-9a53-6b1de0f6a001',
+      name: 'Split alone',
+      kind: 'isolate',
+      part: 'main',
+      pattern: null,
+      steps: 'split',
+      school: 'square-ready',
+      hand: 'right',
+      lead: 'none',
+      shouldClose: true,
+      cueing: 'self',
+      implement: 'without',
+      tempo: 1,
+      dose: '3 × 30 s, rest 20 s',
+      explain: 20,
+      watch: ['split-late'],
+      view: 'side',
+      cues: ['land as it is hit'],
+      unit: 'split',
+      evidence: { next: 0.9, back: 0.7, attempts: 20, sessions: 2 },
+      cautions: [],
+      partner: null,
+      calls: null,
+      stations: [],
+      theme: '',
+      priority: 2,
+    },
+  ],
+  settings: { change: 20, water: null, rest: 20, setRest: 45 },
+  minutes: 30,
+  area: '',
+  equipment: null,
+  seed: 1,
+  athletes: [],
+  differences: [],
 };

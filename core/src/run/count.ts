@@ -1,7 +1,7 @@
 import type { FaultEntry, View } from '../faults/fault.js';
 import { stretchesRun } from './clock.js';
 import { ordered, undoneIds, type FaultEvent, type Result, type RunEvent } from './event.js';
-import { attemptsOf, isTapped, planPhases, type Attempt, type RunPlan } from './plan.js';
+import { attemptsOf, isSession, isTapped, planPhases, type Attempt, type RunPlan } from './plan.js';
 import { watchedThroughout, watchings, type Watching } from './watching.js';
 
 /** Seconds between what a coach sees and the tap (common practice, no source); each coach sets their own. */
@@ -53,8 +53,15 @@ interface Draft {
  * athlete was watched for all of it, the fault was on the board and the viewpoint shows it.
  * @param catalogue the fault's unit and viewpoint by code; a tap with an unknown code is noted.
  * @param tapDelay seconds by which a tap comes after what it means.
+ * @param exercise of a session: only attempts of this one have a denominator, only its praise and results are counted.
  */
-export function countRun(plan: RunPlan, log: readonly RunEvent[], catalogue: ReadonlyMap<string, FaultEntry>, tapDelay: number): RunCount {
+export function countRun(
+  plan: RunPlan,
+  log: readonly RunEvent[],
+  catalogue: ReadonlyMap<string, FaultEntry>,
+  tapDelay: number,
+  exercise: number | null = null,
+): RunCount {
   const events = ordered(log);
   const undone = undoneIds(events);
   const kept = events.filter((event) => !undone.has(event.id));
@@ -73,7 +80,7 @@ export function countRun(plan: RunPlan, log: readonly RunEvent[], catalogue: Rea
   for (const code of codes) {
     const fault = catalogue.get(code);
     const mine = taps.filter((tap) => tap.fault === code);
-    const chances = fault === undefined ? [] : isTapped(plan) ? tapped(kept, fault) : planned(plan, kept, fault, spans);
+    const chances = fault === undefined ? [] : isTapped(plan) ? tapped(kept, fault) : planned(plan, kept, fault, spans, exercise);
     for (const chance of chances) if (chance.athlete !== null) draft(chance.athlete, code).attempts++;
     const marked = new Set<Chance>();
     for (const tap of mine) {
@@ -95,6 +102,7 @@ export function countRun(plan: RunPlan, log: readonly RunEvent[], catalogue: Rea
   const praise: Record<string, number> = {};
   const results: Record<string, Partial<Record<Result, number>>> = {};
   for (const event of kept) {
+    if (exercise !== null && exerciseAt(plan, event.t) !== exercise) continue;
     if (event.kind === 'right' && event.athlete !== null) praise[event.athlete] = (praise[event.athlete] ?? 0) + 1;
     if (event.kind === 'result' && event.athlete !== null) {
       const mine = (results[event.athlete] ??= {});
@@ -117,14 +125,24 @@ interface Chance {
   readonly upTo: number;
 }
 
-function planned(plan: RunPlan, events: readonly RunEvent[], fault: FaultEntry, spans: readonly Watching[]): Chance[] {
+/** Which exercise of a session is on at this second; the first one where there is no session. */
+const exerciseAt = (plan: RunPlan, t: number): number =>
+  isSession(plan) ? ((plan.phases.find((phase) => t < phase.end) ?? plan.phases.at(-1))?.exercise ?? 0) : 0;
+
+function planned(
+  plan: RunPlan,
+  events: readonly RunEvent[],
+  fault: FaultEntry,
+  spans: readonly Watching[],
+  exercise: number | null,
+): Chance[] {
   const total = planPhases(plan).at(-1)?.end ?? 0;
   const run = stretchesRun(events, total);
   const done = (attempt: Attempt): boolean =>
     run.some((stretch) => stretch.from <= attempt.start + 1e-9 && attempt.end <= stretch.to + 1e-9);
   return attemptsOf(plan, fault.per).map((attempt) => ({
     attempt,
-    athlete: done(attempt) ? watchedThroughout(spans, attempt.start, attempt.end, fault.code, fault.view) : null,
+    athlete: done(attempt) && (exercise === null || attempt.exercise === exercise) ? watchedThroughout(spans, attempt.start, attempt.end, fault.code, fault.view) : null,
     after: 0,
     upTo: 0,
   }));

@@ -72,12 +72,6 @@ export function planPhases(plan: RunPlan): readonly Phase[] {
   return isSession(plan) ? plan.phases : phasesOf(plan.dose, plan.rep?.seconds ?? null);
 }
 
-/** The same session with attempts of one exercise alone: for what that stage's record says. */
-export const ofExercise = (plan: SessionPlan, exercise: number): SessionPlan => ({
-  ...plan,
-  phases: plan.phases.map((phase) => (phase.exercise === exercise ? phase : { ...phase, done: [] })),
-});
-
 /** One chance for a fault to show: from its start until the next one's start, seconds of the plan. Repetitions count from 1. */
 export interface Attempt {
   readonly start: number;

@@ -1,5 +1,5 @@
 import type { StageRecord } from '@hopsk/contract';
-import { countRun, FAULTS, isSession, ofExercise, type RunPlan } from '@hopsk/core';
+import { countRun, FAULTS, isSession, type RunPlan } from '@hopsk/core';
 import { run, type Db } from '../db/sql.js';
 import { eventsOf } from '../runs/runs.js';
 
@@ -22,7 +22,7 @@ export async function stageRecords(db: Db, clubId: string, progressionId: string
     if (!isSession(plan)) continue;
     const events = await eventsOf(db, clubId, id);
     plan.exercises.forEach(({ stage, watch }, i) => {
-      const counted = countRun(ofExercise(plan, i), events, catalogue, tapDelay);
+      const counted = countRun(plan, events, catalogue, tapDelay, i);
       const mine = counted.tallies.filter((tally) => tally.athlete === athleteId && tally.attempts > 0 && watch.includes(tally.fault));
       const worst = mine.reduce<(typeof mine)[number] | null>(
         (a, b) => (a === null || b.faulty / b.attempts > a.faulty / a.attempts ? b : a),

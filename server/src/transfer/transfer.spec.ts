@@ -1,4 +1,6 @@
 import { ClubFile } from '@hopsk/contract';
+import { sampleProgression } from '@hopsk/contract/testing';
+import { randomUUID } from 'node:crypto';
 import { athlete, Coach, openHouse, pattern, upload, type House } from '../testing/house.js';
 
 describe('the club as a file', () => {
@@ -15,7 +17,9 @@ describe('the club as a file', () => {
     await coach
       .put('/teaching', { version: 0, choices: { crossing: 'behind' }, stances: [], moves: [{ name: 'corner', steps: 'split' }] })
       .expect(200);
-    const log = upload(here.id, [3.5, 8], { patternId: used.id });
+    const plan = { ...sampleProgression, id: randomUUID(), version: 0 };
+    await coach.put(`/progressions/${plan.id}`, plan).expect(201);
+    const log = upload(here.id, [3.5, 8], { patternId: used.id, progressionId: plan.id });
     await coach.post(`/runs/${log.run.id}/log`, log).expect(200);
     for (const path of [`/athletes/${here.id}`, `/athletes/${away.id}`, `/patterns/${used.id}`])
       await coach.post(`${path}/archive`).expect(200);
@@ -28,6 +32,7 @@ describe('the club as a file', () => {
     expect(file.athletes.map((one) => one.name)).toEqual(['Here']);
     expect(file.patterns.map((one) => one.name).sort()).toEqual(['Unused', 'Used']);
     expect(file.runs.length).toBe(1);
+    expect(file.progressions.map((one) => one.id)).toEqual([file.runs[0]?.run.progressionId ?? '']);
     expect(file.teaching).toEqual({
       choices: { crossing: 'behind' },
       stances: [],
@@ -45,11 +50,16 @@ describe('the club as a file', () => {
     expect(first).toEqual({
       athletes: { added: 1, known: 0 },
       patterns: { added: 2, known: 0 },
-      progressions: { added: 0, known: 0 },
+      progressions: { added: 1, known: 0 },
       runs: { added: 1, known: 0 },
     });
     const again = (await other.post('/import', file).expect(200)).body;
-    expect(again).toEqual({ athletes: { added: 0, known: 1 }, patterns: { added: 0, known: 2 }, runs: { added: 0, known: 1 } });
+    expect(again).toEqual({
+      athletes: { added: 0, known: 1 },
+      patterns: { added: 0, known: 2 },
+      progressions: { added: 0, known: 1 },
+      runs: { added: 0, known: 1 },
+    });
     const out = ClubFile.parse((await other.get('/export').expect(200)).body);
     expect({ ...out, club: file.club }).toEqual(file);
     // A club that teaches something already keeps it.

@@ -24,6 +24,9 @@ import { stagesOfBlocks } from './stages';
 export const BEGINNINGS = ['pattern', 'fault', 'playbook', 'aim', 'compare', 'empty'] as const;
 type Beginning = (typeof BEGINNINGS)[number];
 
+/** Stages that were built, under the name of what they were built from. */
+type Built = BuiltUp & { readonly name: string };
+
 /** Kinds of stages that are wanted before anybody chose. */
 const USUAL: readonly StageKind[] = ['isolate', 'combine', 'whole', 'other side', 'called', 'fed'];
 
@@ -80,25 +83,25 @@ export class StartFrom {
   protected readonly rest = signal<number | null>(null);
   protected readonly setRest = signal<number | null>(null);
   protected readonly minutes = signal<number | null>(null);
-  protected readonly built = signal<(BuiltUp & { readonly name: string; readonly sport: string }) | null>(null);
+  protected readonly built = signal<Built | null>(null);
   protected readonly working = signal(false);
   protected readonly skipMastered = signal(true);
   protected readonly mastered = signal<ReadonlySet<string>>(new Set());
   private asked = 0;
 
-  private readonly source = computed<{ readonly source: BuildSource; readonly sport: string } | null>(() => {
+  private readonly source = computed<BuildSource | null>(() => {
     switch (this.from()) {
       case 'pattern': {
         const pattern = this.picked.record();
-        return pattern && { source: sourceOf(pattern), sport: pattern.sport };
+        return pattern && sourceOf(pattern);
       }
       case 'aim': {
         const aim = this.aim();
-        return aim && { source: { ...aim.source, name: aim.name, pattern: null }, sport: aim.sport };
+        return aim && { ...aim.source, name: aim.name, pattern: null };
       }
       case 'playbook': {
         const book = this.book() ?? this.playbooks()[0] ?? null;
-        return book && { source: playbookSource(book), sport: book.sport };
+        return book && playbookSource(book);
       }
       default:
         return null;
@@ -139,11 +142,11 @@ export class StartFrom {
       this.attempts();
       this.block();
       untracked(() => {
-        if (from === 'empty') this.built.set(null);
+        if (from === 'empty') this.show(null);
         else if (from === 'compare') this.compare();
         else if (from === 'fault') void this.againstFault(fault, options, patterns.map(sourceOf));
-        else if (source) void this.build(source.source, source.sport, options);
-        else this.built.set(null);
+        else if (source) void this.build(source, options);
+        else this.show(null);
       });
     });
   }
@@ -197,18 +200,16 @@ export class StartFrom {
   /** Two patterns on one athlete, in blocks that take turns. */
   private compare(): void {
     const [a, b] = [this.picked.record(), this.second.record()];
-    this.asked++;
-    this.working.set(false);
-    this.built.set(
+    this.show(
       a && b && a !== b
-        ? { stages: stagesOfBlocks(a, b, this.attempts(), this.block()), leftOut: [], name: `${a.name} / ${b.name}`, sport: a.sport }
+        ? { stages: stagesOfBlocks(a, b, this.attempts(), this.block()), leftOut: [], name: `${a.name} / ${b.name}` }
         : null,
     );
   }
 
-  private async build(source: BuildSource, sport: string, options: BuildAsk): Promise<void> {
+  private async build(source: BuildSource, options: BuildAsk): Promise<void> {
     const { performer } = performance(source, this.whom.record(), { own: this.club.stances() });
-    await this.settle(this.asking.ask('buildUp', { source, performer, options }).then((built) => ({ ...built, name: source.name, sport })));
+    await this.settle(this.asking.ask('buildUp', { source, performer, options }).then((built) => ({ ...built, name: source.name })));
   }
 
   private async againstFault(fault: string, options: BuildAsk, club: readonly BuildSource[]): Promise<void> {
@@ -216,12 +217,19 @@ export class StartFrom {
     const performers = [...club, ours].map((one) => performance(one, this.whom.record(), { own: this.club.stances() }).performer);
     const label = FAULTS.find((one) => one.code === fault)?.label ?? fault;
     await this.settle(
-      this.asking.ask('forFault', { fault, club, performers, options }).then((answer) => answer && { ...answer.built, name: label, sport: '' }),
+      this.asking.ask('forFault', { fault, club, performers, options }).then((answer) => answer && { ...answer.built, name: label }),
     );
   }
 
+  /** What is known at once; answers still on their way are of no interest any more. */
+  private show(built: Built | null): void {
+    this.asked++;
+    this.working.set(false);
+    this.built.set(built);
+  }
+
   /** Only the latest question counts. */
-  private async settle(answer: Promise<(BuiltUp & { readonly name: string; readonly sport: string }) | null>): Promise<void> {
+  private async settle(answer: Promise<Built | null>): Promise<void> {
     const asked = ++this.asked;
     this.working.set(true);
     const built = await answer.catch(() => null);

@@ -1,0 +1,223 @@
+import { readFileSync } from 'node:fs';
+import type { Download, Page } from '@playwright/test';
+import { SessionFile, type Progression, type RunRow, type RunWhole } from '@hopsk/contract';
+import { runTo, stopClock } from './plan-clock.js';
+import { accessible, addAthlete, ask, expect, savePattern, tapTile, test } from './support.js';
+
+const tick = (page: Page) => page.clock.runFor(200);
+const stages = (page: Page) => page.locator('hop-workshop ol > li');
+const doses = (page: Page) => page.getByRole('textbox', { name: /^dose of/ });
+/** The sum beside the bar, in seconds. */
+const total = async (page: Page): Promise<number> => {
+  const said = (await page.locator('.listen .total').innerText()).match(/(\d+):(\d\d)/);
+  return Number(said?.[1]) * 60 + Number(said?.[2]);
+};
+
+async function save(page: Page, name: string): Promise<void> {
+  await page.getByLabel('name', { exact: true }).first().fill(name);
+  await page.getByRole('button', { name: 'save', exact: true }).click();
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+}
+
+async function fromMenu(page: Page, item: string): Promise<Download> {
+  await page.getByRole('button', { name: 'more', exact: true }).click();
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: item }).click()]);
+  return file;
+}
+const read = async (file: Download): Promise<string> => readFileSync(await file.path(), 'utf8');
+
+test.describe('a coach’s evening', () => {
+  test('is built from a pattern, fitted to 40 minutes, changed by hand, saved, printed and exported', async ({ coach }) => {
+    test.slow();
+    await addAthlete(coach, 'Build Ada', '170', { focus: 'split late' });
+    await savePattern(coach, 'Build this evening', null);
+    await coach.goto('/build/new');
+    await coach.getByRole('combobox', { name: 'a pattern', exact: true }).selectOption('Build this evening');
+    await coach.getByRole('combobox', { name: 'for', exact: true }).selectOption('Build Ada');
+    await coach.getByLabel('minutes').fill('40');
+    await coach.getByLabel('minutes').blur();
+    await expect(coach.locator('hop-start-from ol li').nth(5)).toBeVisible();
+    await accessible(coach);
+    await coach.getByRole('button', { name: /^take \d+ stages/ }).click();
+    await expect(coach.locator('hop-thumb svg').nth(5)).toBeVisible();
+    // Rests are asked for, never made up; the answer given once goes to all that ask.
+    await expect(coach.getByText('Rest between rounds not decided: how long?').first()).toBeVisible();
+    await coach.getByRole('button', { name: 'fit to the time' }).click();
+    await expect(coach.getByRole('heading', { name: 'Decide first' })).toBeVisible();
+    await coach.getByLabel('rest', { exact: true }).fill('20');
+    await coach.getByLabel('set rest', { exact: true }).fill('45');
+    await coach.locator('hop-fit-table').getByLabel('change-over').fill('20');
+    await coach.getByRole('button', { name: 'decide for all that ask' }).click();
+    await expect(coach.getByRole('heading', { name: /^Fitted to the time/ })).toContainText('of 40:00');
+    await accessible(coach);
+    await coach.getByRole('button', { name: 'take it', exact: true }).click();
+    await expect.poll(() => total(coach)).toBeGreaterThan(600);
+    expect(await total(coach)).toBeLessThanOrEqual(2400);
+    await expect(coach.getByText(/not decided/)).toHaveCount(0);
+
+    // By hand: a dose that cannot be, its nearest, another order by the keyboard.
+    const last = doses(coach).last();
+    await last.fill('3 × -8');
+    await expect(stages(coach).last().locator('.problem.stop')).toBeVisible();
+    await expect(last).toHaveValue('3 × -8');
+    await last.fill('3 × 8 each side, rest 20 s');
+    await expect(stages(coach).last().locator('.problem.stop')).toHaveCount(0);
+    const first = await coach.locator('button.title').first().innerText();
+    await coach.locator('button.handle').first().press('ArrowDown');
+    await expect(coach.locator('button.title').nth(1)).toHaveText(first);
+    await coach.getByRole('button', { name: 'take back' }).click();
+    await expect(coach.locator('button.title').first()).toHaveText(first);
+    await save(coach, 'Evening by a pattern');
+    const planned = await total(coach);
+    await coach.reload();
+    await expect.poll(() => total(coach)).toBe(planned);
+    await expect(doses(coach).last()).toHaveValue('3 × 8 each side, rest 20 s');
+
+    const json = SessionFile.parse(JSON.parse(await read(await fromMenu(coach, 'save as JSON'))));
+    expect(json.session.stages.length).toBe(await stages(coach).count());
+    expect(JSON.stringify(json)).not.toContain('Build Ada');
+    const csv = (await read(await fromMenu(coach, 'timeline as CSV'))).split('\r\n');
+    expect(csv[0]).toBe('at,clock,stage,name,set,round,repetition,side,kind,say,show,sound');
+    expect(csv.at(-1)).toMatch(/,end,done,done,end$/);
+    expect(await read(await fromMenu(coach, 'save as text'))).toContain('dose: 3 × 8 each side, rest 20 s');
+    await coach.getByRole('button', { name: 'more', exact: true }).click();
+    await coach.getByRole('menuitem', { name: 'sessions in a calendar' }).click();
+    await coach.getByLabel('time zone').fill('The Moon');
+    await expect(coach.getByRole('alert')).toContainText('no time zone');
+    await coach.getByLabel('time zone').fill('Europe/Berlin');
+    const [calendar] = await Promise.all([
+      coach.waitForEvent('download'),
+      coach.getByRole('button', { name: 'save the calendar file' }).click(),
+    ]);
+    expect((await read(calendar)).match(/BEGIN:VEVENT/g)?.length).toBe(8);
+
+    await coach.getByRole('button', { name: 'more', exact: true }).click();
+    await coach.getByRole('menuitem', { name: 'print' }).click();
+    await expect(coach.locator('hop-sheets tbody tr')).toHaveCount(json.session.stages.length);
+    await accessible(coach);
+    await coach.getByRole('button', { name: 'homework' }).click();
+    await expect(coach.locator('hop-sheets hop-floor svg').first()).toBeVisible();
+    await expect(coach.getByText('Ask yourself:').first()).toBeVisible();
+    await coach.getByRole('button', { name: 'calls', exact: true }).click();
+    await expect(coach.locator('ol.calls li').first()).toBeVisible();
+  });
+
+  test('is built from a fault, run with its cues, and its taps stand beside the stage afterwards', async ({ coach }) => {
+    test.slow();
+    await addAthlete(coach, 'Fault Bea', '170', { focus: 'split late' });
+    await coach.goto('/build/new?fault=split-late');
+    await coach.getByRole('combobox', { name: 'for', exact: true }).selectOption('Fault Bea');
+    await expect(coach.locator('hop-start-from ol li').first()).toContainText('split late');
+    await coach.getByRole('button', { name: /^take \d+ stages/ }).click();
+    await expect(coach.locator('hop-thumb svg').first()).toBeVisible();
+    // Two stages are enough here: one by time, and the change to the next.
+    while ((await stages(coach).count()) > 2) {
+      await coach.locator('button.title').last().click();
+      await coach.getByRole('button', { name: 'take this stage out' }).click();
+    }
+    await doses(coach).first().fill('2 × 20 s, rest 10 s');
+    await doses(coach).last().fill('15 s');
+    await coach.getByLabel('change-over').fill('10');
+    await coach.getByLabel('change-over').blur();
+    await coach.locator('button.title').first().click();
+    await coach.getByLabel('explaining, s').fill('5');
+    await coach.getByLabel('explaining, s').blur();
+    await coach.locator('button.title').last().click();
+    await coach.getByLabel('explaining, s').fill('0');
+    await coach.getByLabel('explaining, s').blur();
+    // 5 explaining, 20 + 10 + 20, 10 change, 15: counted by hand.
+    await expect.poll(() => total(coach)).toBe(80);
+    await save(coach, 'Evening by a fault');
+    const id = coach.url().split('/').at(-1);
+    await stopClock(coach);
+    await coach.getByRole('button', { name: 'run it' }).click();
+    await expect.poll(async () => (await tick(coach), coach.locator('[data-fault]').count())).toBe(1);
+    await runTo(coach, 2);
+    await tick(coach);
+    await expect(coach.locator('hop-clock-block')).toContainText('stage 1 of 2 · show, explain');
+    await runTo(coach, 9);
+    await tapTile(coach, 'split-late');
+    await runTo(coach, 58);
+    await tick(coach);
+    await expect(coach.locator('hop-clock-block')).toContainText('stage 2 of 2 · change');
+    await runTo(coach, 80.5);
+    await tick(coach);
+    await expect(coach.getByRole('row', { name: /split late/ }).first()).toBeVisible();
+    await expect.poll(async () => (await tick(coach), coach.locator('header').innerText())).toMatch(/(?<!not )sent\b/);
+    await coach.clock.resume();
+    const row = (await ask<RunRow[]>(coach, '/runs')).find((one) => one.progressionId === id);
+    const { run } = await ask<RunWhole>(coach, `/runs/${row?.id}`);
+    expect('exercises' in run.plan && run.plan.exercises.length).toBe(2);
+    const athlete = run.athletes[0] ?? '';
+    const [record] = await ask<{ stage: string; sessions: { n: number; hits: number }[] }[]>(coach, `/progressions/${id}/record?athlete=${athlete}`);
+    expect(record?.sessions[0]?.hits).toBe(1);
+    await coach.goto(`/build/${id}`);
+    await expect(coach.getByText(/^Record: /).first()).toBeVisible();
+  });
+
+  test('from a usual aim to a template and to an evening of its own', async ({ coach }) => {
+    await coach.goto('/build/new');
+    await coach.getByRole('button', { name: 'a usual aim', exact: true }).click();
+    await coach.getByRole('combobox', { name: 'a usual aim', exact: true }).selectOption({ index: 1 });
+    await coach.getByRole('button', { name: /^take \d+ stages/ }).click();
+    await expect(stages(coach).first()).toBeVisible();
+    await save(coach, 'Aim to keep');
+    await coach.getByRole('button', { name: 'more', exact: true }).click();
+    await coach.getByRole('menuitem', { name: 'keep as a template' }).click();
+    await expect(coach.getByText('not saved')).toBeVisible();
+    await save(coach, 'Template to keep');
+    await coach.goto('/build');
+    const row = coach.locator('li').filter({ hasText: 'Template to keep' });
+    await row.getByRole('button', { name: 'begin from it' }).click();
+    await expect(stages(coach).first()).toBeVisible();
+    await save(coach, 'Evening from a template');
+    const all = await ask<Progression[]>(coach, '/progressions');
+    expect(all.filter((one) => ['Aim to keep', 'Template to keep', 'Evening from a template'].includes(one.name)).map((one) => one.template).sort()).toEqual([
+      false,
+      false,
+      true,
+    ]);
+  });
+
+  test('what was changed and not saved survives a reload; what somebody else saved meanwhile is said', async ({ coach, browser }) => {
+    await coach.goto('/build/new');
+    await coach.getByRole('button', { name: 'an empty page', exact: true }).click();
+    await coach.getByRole('button', { name: 'begin', exact: true }).click();
+    await coach.getByRole('button', { name: 'empty stage' }).click();
+    await doses(coach).first().fill('3 × 30 s, rest 20 s');
+    await expect.poll(() => total(coach)).toBe(130);
+    await save(coach, 'Two coaches');
+    const url = coach.url();
+    const other = await browser.newPage();
+    await other.goto(url);
+    await other.getByRole('button', { name: 'enter the demo club' }).click();
+    await other.waitForURL(url);
+    await doses(other).first().fill('4 × 30 s, rest 20 s');
+    await other.getByRole('button', { name: 'save', exact: true }).click();
+    await expect(other.getByText('saved', { exact: true })).toBeVisible();
+    await other.close();
+    await doses(coach).first().fill('5 × 30 s, rest 20 s');
+    await coach.reload();
+    await expect(doses(coach).first()).toHaveValue('5 × 30 s, rest 20 s');
+    await coach.getByRole('button', { name: 'save', exact: true }).click();
+    await expect(coach.getByRole('alert')).toBeVisible();
+    await coach.getByRole('button', { name: 'save mine over it' }).click();
+    await expect(coach.getByText('saved', { exact: true })).toBeVisible();
+    await coach.getByRole('button', { name: 'more', exact: true }).click();
+    await coach.getByRole('menuitem', { name: 'earlier versions' }).click();
+    await coach.getByRole('button', { name: 'bring it back' }).last().click();
+    await expect(doses(coach).first()).toHaveValue('3 × 30 s, rest 20 s');
+  });
+
+  test('a grid counts its variants and builds a session of those never done', async ({ coach }) => {
+    await savePattern(coach, 'Grid of this', null);
+    await coach.goto('/build/grid');
+    await coach.getByRole('combobox', { name: 'a pattern', exact: true }).selectOption('Grid of this');
+    await expect(coach.getByText('6 variants, 3 each = 18')).toBeVisible();
+    await coach.getByRole('button', { name: 'implement', exact: true }).click();
+    await expect(coach.getByText('12 variants, 3 each = 36')).toBeVisible();
+    await accessible(coach);
+    await coach.getByRole('button', { name: 'build session 1' }).click();
+    await expect(stages(coach)).toHaveCount(6);
+  });
+});
