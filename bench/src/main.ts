@@ -4,10 +4,11 @@ import { engine, PERFORMER, SHORT } from './engine.js';
 import { heapSlope } from './heap.js';
 import { library } from './library.js';
 import { firstLoad } from './load.js';
+import { sessions } from './sessions.js';
 import { table, type Line } from './measure.js';
 
 /** Measures and prints; ends with 1 when a limit is not kept. */
-const lines: Line[] = engine();
+const lines: Line[] = [...engine(), ...sessions()];
 if (process.argv.includes('--long')) lines.push(heapSlope(SHORT, PERFORMER));
 const house = await openHouse();
 try {

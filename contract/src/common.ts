@@ -30,11 +30,15 @@ export const Day = z.iso.date('is not a day such as 2026-11-24');
 export const SideName = z.enum(['left', 'right']);
 
 /** A number between two bounds, both said in the message. */
-export const between = (low: number, high: number, unit = '') =>
-  z.number(`is not a number`).refine((n) => n >= low && n <= high, `must lie between ${low} and ${high}${unit === '' ? '' : ` ${unit}`}`);
+export const between = (low: number, high: number, unit = '') => {
+  const said = `must lie between ${low} and ${high}${unit === '' ? '' : ` ${unit}`}`;
+  return z.number(`is not a number`).min(low, said).max(high, said);
+};
 
-export const whole = (low: number, high: number) =>
-  z.int('is not a whole number').refine((n) => n >= low && n <= high, `must lie between ${low} and ${high}`);
+export const whole = (low: number, high: number) => {
+  const said = `must lie between ${low} and ${high}`;
+  return z.int('is not a whole number').min(low, said).max(high, said);
+};
 
 /** What is wrong with a request: a code, a sentence, and each field with its own. */
 export const Problem = z.object({

@@ -2,8 +2,8 @@ import type { FaultEntry } from '../faults/fault.js';
 import { readWith } from '../inspect/study.js';
 import type { OwnMove } from '../notation/own-moves.js';
 import { simulate } from '../simulate/simulate.js';
-import type { Performer } from '../simulate/simulation.js';
-import type { StageKind } from '../session/stage.js';
+import type { Performer, Simulation } from '../simulate/simulation.js';
+import type { Stage, StageKind } from '../session/stage.js';
 import { buildUp, type BuildOptions, type BuiltUp, type BuildSource } from './build-up.js';
 import { exposes } from './watch-list.js';
 
@@ -34,6 +34,12 @@ const LINES: Readonly<Record<string, string>> = {
 /** The kinds of stages that a fault is worked on with: the remedy alone, then slow, then whole, then called. */
 const KINDS: readonly StageKind[] = ['isolate', 'beats', 'whole', 'other side', 'called'];
 
+/** How often one repetition gives a fault a chance to show. */
+const chancesOf = (fault: FaultEntry, simulation: Simulation): number =>
+  fault.per === 'repetition' && simulation.seconds > 0
+    ? 1
+    : simulation.moves.filter((move) => (move.units as readonly string[]).includes(fault.per)).length;
+
 /** The line that gives a fault most chances to show: one of the club's own that exposes it, else a small one of ours. */
 export function lineForFault(
   fault: FaultEntry,
@@ -47,7 +53,7 @@ export function lineForFault(
       const one = performer(source);
       const simulation = simulate(readWith(source.steps, own), one);
       const seen = { simulation, cueing: 'self', staggered: one.school.staggered } as const;
-      const chances = simulation.moves.filter((move) => (move.units as readonly string[]).includes(fault.per)).length;
+      const chances = chancesOf(fault, simulation);
       return {
         source,
         score: exposes(fault, seen) && fault.shownBy !== 'any' && simulation.seconds > 0 ? (chances + 0.1) / simulation.seconds : 0,
@@ -66,12 +72,20 @@ export function lineForFault(
   return { name: fault.label, steps, school: 'square-ready', hand: 'right', lead: 'none', shouldClose: true, pattern: null };
 }
 
-/** A progression against one fault: its remedy first, its cue and nothing else on every stage, from where it can be seen. */
+/**
+ * A progression against one fault: its remedy first, its cue and nothing else on every stage, from where it can be seen. Stages in
+ * which the fault has no chance to show are left out.
+ */
 export function forFault(fault: FaultEntry, source: BuildSource, performer: Performer, options: BuildOptions): BuiltUp {
   const built = buildUp(source, performer, { ...options, kinds: KINDS, focus: [fault.code, ...options.focus] });
-  const stages = built.stages.map((stage) => ({ ...stage, watch: [fault.code], view: fault.view, cues: [fault.cue], unit: fault.per }));
+  const shows = (stage: Stage): boolean =>
+    (stage.calls !== null && fault.per === 'call') || chancesOf(fault, simulate(readWith(stage.steps, options.own), performer)) > 0;
+  // Where the line gives it none at all, the coach's eye decides: nothing is left out then.
+  const told = built.stages.some(shows) ? built.stages.filter(shows) : built.stages;
+  const idle = built.stages.filter((stage) => !told.includes(stage)).map(({ name }) => ({ name, why: `‘${fault.label}’ has no chance to show in it.` }));
+  const stages = told.map((stage) => ({ ...stage, watch: [fault.code], view: fault.view, cues: [fault.cue], unit: fault.per }));
   const [first] = stages;
-  if (!first) return built;
+  if (!first) return { ...built, leftOut: [...built.leftOut, ...idle] };
   const remedy = {
     ...first,
     id: options.newId(),
@@ -81,5 +95,5 @@ export function forFault(fault: FaultEntry, source: BuildSource, performer: Perf
     kind: 'isolate' as const,
     priority: 1 as const,
   };
-  return { ...built, stages: [remedy, ...stages.slice(1)] };
+  return { stages: [remedy, ...stages.slice(1)], leftOut: [...built.leftOut, ...idle] };
 }

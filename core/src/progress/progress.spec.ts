@@ -211,6 +211,12 @@ describe('building up', () => {
       for (const stage of stages) expect([stage.watch, stage.view, stage.cues]).toEqual([[fault.code], fault.view, [fault.cue]]);
       expect(parse(line.steps).errors).toEqual([]);
     }
+    // A heel raise shows no late split: it is left out, and said so.
+    const late = FAULTS.find((fault) => fault.code === 'split-late');
+    if (!late) throw new Error('no such fault');
+    const built = forFault(late, source, ada, options());
+    expect(built.stages.every((stage) => stage.steps.includes('split'))).toBeTrue();
+    expect(built.leftOut.some(({ why }) => why.includes('no chance to show'))).toBeTrue();
   });
 
   it('takes the club’s own line where it shows the fault more often than ours', () => {

@@ -22,9 +22,9 @@ const alone = (sums: WorkTotals | undefined): number => (sums ? sums.total - sum
           }
         </ul>
         <p class="row">
-          <label>{{ text.rest }} <input #rest type="number" min="0" max="3600" /> s</label>
-          <label>{{ text.setRest }} <input #setRest type="number" min="0" max="3600" /> s</label>
-          <label>{{ text.change }} <input #change type="number" min="0" max="3600" /> s</label>
+          <label>{{ text.rest }} <input #rest type="number" min="0" max="3600" /></label>
+          <label>{{ text.setRest }} <input #setRest type="number" min="0" max="3600" /></label>
+          <label>{{ text.change }} <input #change type="number" min="0" max="3600" /></label>
           <button mat-flat-button (click)="decided.emit({ rest: rest.value, setRest: setRest.value, change: change.value })">
             {{ text.decideAll }}
           </button>

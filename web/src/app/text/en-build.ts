@@ -19,7 +19,7 @@ export const BUILD = {
   theGroup: (n: number) => (n === 1 ? 'the one it is for' : `the group of ${n}`),
   minutes: 'minutes',
   fit: 'fit to the time',
-  decideFirst: 'Decide first',
+  decideFirst: 'Decide first (seconds)',
   decideAll: 'decide for all that ask',
   rest: 'rest',
   setRest: 'set rest',
