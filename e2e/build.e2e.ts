@@ -149,7 +149,10 @@ test.describe('a coach’s evening', () => {
     const { run } = await ask<RunWhole>(coach, `/runs/${row?.id}`);
     expect('exercises' in run.plan && run.plan.exercises.length).toBe(2);
     const athlete = run.athletes[0] ?? '';
-    const [record] = await ask<{ stage: string; sessions: { n: number; hits: number }[] }[]>(coach, `/progressions/${id}/record?athlete=${athlete}`);
+    const [record] = await ask<{ stage: string; sessions: { n: number; hits: number }[] }[]>(
+      coach,
+      `/progressions/${id}/record?athlete=${athlete}`,
+    );
     expect(record?.sessions[0]?.hits).toBe(1);
     await coach.goto(`/build/${id}`);
     await expect(coach.getByText(/^Record: /).first()).toBeVisible();
@@ -172,11 +175,12 @@ test.describe('a coach’s evening', () => {
     await expect(stages(coach).first()).toBeVisible();
     await save(coach, 'Evening from a template');
     const all = await ask<Progression[]>(coach, '/progressions');
-    expect(all.filter((one) => ['Aim to keep', 'Template to keep', 'Evening from a template'].includes(one.name)).map((one) => one.template).sort()).toEqual([
-      false,
-      false,
-      true,
-    ]);
+    expect(
+      all
+        .filter((one) => ['Aim to keep', 'Template to keep', 'Evening from a template'].includes(one.name))
+        .map((one) => one.template)
+        .sort(),
+    ).toEqual([false, false, true]);
   });
 
   test('what was changed and not saved survives a reload; what somebody else saved meanwhile is said', async ({ coach, browser }) => {

@@ -13,7 +13,10 @@ async function run(argv: readonly string[], input = ''): Promise<{ code: number;
 const json = async <T>(argv: readonly string[], input = ''): Promise<T> => JSON.parse((await run([...argv, '--json'], input)).out) as T;
 
 interface Dosed {
-  readonly totals: { readonly all: Record<string, number> & { readonly contacts: { left: number; right: number } }; readonly atLeast: boolean };
+  readonly totals: {
+    readonly all: Record<string, number> & { readonly contacts: { left: number; right: number } };
+    readonly atLeast: boolean;
+  };
   readonly problems: readonly { readonly code: string; readonly level: string }[];
   readonly fitted: { readonly total: number } | null;
   readonly timeline: { readonly total: number; readonly blocks: readonly { start: number; end: number }[] };
@@ -32,7 +35,7 @@ describe('sessions on the command line', () => {
 
   it('dose: the timeline as CSV, read back by another package', async () => {
     const { out } = await run(['dose', '--csv'], EVENING);
-    const rows = parse(out, { columns: true, cast: true }) as { at: number; name: string; kind: string; round: number; say: string }[];
+    const rows = parse<{ at: number; name: string; kind: string; round: number; say: string }>(out, { columns: true, cast: true });
     expect(rows.map((row) => row.at)).toEqual([...rows.map((row) => row.at)].sort((a, b) => a - b));
     expect(rows.filter((row) => row.kind === 'go').map((row) => row.at)).toEqual([0, 50, 100, 190, 240, 290]);
     expect(rows.at(-1)).toEqual(jasmine.objectContaining({ at: 320, kind: 'end', name: 'Evening' }));
@@ -70,13 +73,20 @@ describe('sessions on the command line', () => {
 
   it('calls: to the weights within one, the longest run kept, the same again with the same seed', async () => {
     const argv = ['calls', '--alternatives', 'left, right, stay', '--weights', '2,1,1', '--number', '200', '--longest-run', '2'];
-    const seen = await json<{ counts: number[]; longestRun: number; calls: unknown[]; foreseen: { best: number; least: number } }>([...argv, '--seed', '5']);
+    const seen = await json<{ counts: number[]; longestRun: number; calls: unknown[]; foreseen: { best: number; least: number } }>([
+      ...argv,
+      '--seed',
+      '5',
+    ]);
     expect(seen.counts).toEqual([100, 50, 50]);
     expect(seen.longestRun).toBeLessThanOrEqual(2);
     expect(seen.foreseen.best).toBeGreaterThanOrEqual(seen.foreseen.least - 0.01);
     expect((await json<{ calls: unknown[] }>([...argv, '--seed', '5'])).calls).toEqual(seen.calls);
     expect((await json<{ calls: unknown[] }>([...argv, '--seed', '6'])).calls).not.toEqual(seen.calls);
-    const placed = await run(['calls', '--number', '30', '--area', 'room 3 × 3 m'], '== right\n\nshuffle right 60 cm\n== left\n\nshuffle left 60 cm');
+    const placed = await run(
+      ['calls', '--number', '30', '--area', 'room 3 × 3 m'],
+      '== right\n\nshuffle right 60 cm\n== left\n\nshuffle left 60 cm',
+    );
     expect([placed.code, placed.out]).toEqual([0, jasmine.stringContaining('counts')]);
   });
 

@@ -75,7 +75,14 @@ export function expand(pattern: FiledPattern, options: Options): Answer {
       newId: () => `stage-${++made}`,
     },
   );
-  const session: Session = { stages, settings, minutes: options.minutes ?? null, area: pattern.area, equipment: null, seed: options.seed ?? 1 };
+  const session: Session = {
+    stages,
+    settings,
+    minutes: options.minutes ?? null,
+    area: pattern.area,
+    equipment: null,
+    seed: options.seed ?? 1,
+  };
   const left = leftOut.map(({ name, why }) => `# left out: ${name}. ${why}`);
   return { text: [...left, writeSession(session)].join('\n'), data: { session, leftOut }, code: 0 };
 }
@@ -140,17 +147,29 @@ export function dose(source: { readonly name: string; readonly text: string }, o
   const table = columns([
     ...seen.map(({ stage }, i) => [stage.name, `${clockText(totals.stages[i]?.total ?? 0)}  ${stage.dose}`] as const),
     ['', ''],
-    ['total', `${totals.atLeast ? 'at least ' : ''}${clockText(all.total)}${totals.most.total > all.total + 1 ? ` to ${clockText(totals.most.total)}` : ''}`],
+    [
+      'total',
+      `${totals.atLeast ? 'at least ' : ''}${clockText(all.total)}${totals.most.total > all.total + 1 ? ` to ${clockText(totals.most.total)}` : ''}`,
+    ],
     ['work, rest, change, explaining, water', [all.work, all.rest, all.change, all.explain, all.water].map(clockText).join(', ')],
     ['repetitions', `${all.reps} (as written ${all.ways[0]}, other ${all.ways[1]})`],
     ['contacts', `left ${Math.round(all.contacts.left)}, right ${Math.round(all.contacts.right)}`],
     ['lunges', `left ${Math.round(all.lunges.left)}, right ${Math.round(all.lunges.right)}`],
     ['splits', String(Math.round(all.splits))],
-    ...problems.map((one) => [one.level, `${one.stage === null ? 'session' : (seen[one.stage]?.stage.name ?? '')}: ${one.message}`] as const),
-    ...(fitted?.stages ?? []).map((one) => ['fitted', `${one.name}: ${one.kept ? one.dose : 'left out'}${one.why === '' ? '' : ` (${one.why})`}`] as const),
+    ...problems.map(
+      (one) => [one.level, `${one.stage === null ? 'session' : (seen[one.stage]?.stage.name ?? '')}: ${one.message}`] as const,
+    ),
+    ...(fitted?.stages ?? []).map(
+      (one) => ['fitted', `${one.name}: ${one.kept ? one.dose : 'left out'}${one.why === '' ? '' : ` (${one.why})`}`] as const,
+    ),
   ]);
   const open = problems.some((one) => one.level === 'stop' || one.level === 'asks');
-  const data = { totals, problems, fitted, timeline: { total: timeline.total, atLeast: timeline.atLeast, blocks: timeline.blocks, cues: timeline.cues } };
+  const data = {
+    totals,
+    problems,
+    fitted,
+    timeline: { total: timeline.total, atLeast: timeline.atLeast, blocks: timeline.blocks, cues: timeline.cues },
+  };
   return { text: table, data, code: open ? 1 : 0 };
 }
 
@@ -160,10 +179,13 @@ export function calls(source: { readonly name: string; readonly text: string } |
   const file = source ? readPatternFile(source.text) : { patterns: [], errors: [] };
   const [wrong] = file.errors;
   if (wrong && source) throw new BadInput(`${source.name}:${wrong.line}: ${wrong.message}`);
-  const known = names ? names.map((name) => ({ name, steps: '', filed: null })) : file.patterns.map((filed) => ({ name: filed.name || 'call', steps: filed.steps, filed }));
+  const known = names
+    ? names.map((name) => ({ name, steps: '', filed: null }))
+    : file.patterns.map((filed) => ({ name: filed.name || 'call', steps: filed.steps, filed }));
   if (known.length === 0) throw new BadInput('calls needs --alternatives "left, right" or a file of patterns.');
   const weights = options.weights?.split(',').map(Number) ?? [];
-  if (weights.length > 0 && weights.length !== known.length) throw new BadInput(`--weights has ${weights.length} numbers for ${known.length} alternatives.`);
+  if (weights.length > 0 && weights.length !== known.length)
+    throw new BadInput(`--weights has ${weights.length} numbers for ${known.length} alternatives.`);
   const settings: Calls = {
     ...USUAL_CALLS,
     longestRun: options['longest-run'],
@@ -187,5 +209,9 @@ export function calls(source: { readonly name: string; readonly text: string } |
     ['best guess', `${Math.round(seen.best * 100)} % (least these settings allow: ${Math.round(seen.least * 100)} %)`],
     ...list.problems.map((problem) => [problem.code, problem.message] as const),
   ]);
-  return { text, data: { ...list, names: settings.alternatives.map((one) => one.name), foreseen: seen }, code: list.problems.length > 0 ? 1 : 0 };
+  return {
+    text,
+    data: { ...list, names: settings.alternatives.map((one) => one.name), foreseen: seen },
+    code: list.problems.length > 0 ? 1 : 0,
+  };
 }

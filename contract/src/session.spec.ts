@@ -33,7 +33,9 @@ describe('a session file', () => {
     ];
     for (const [what, input, good] of cases) {
       const written = JSON.parse(JSON.stringify(input)) as unknown;
-      expect([valid(written), SessionFile.safeParse(written).success]).withContext(what).toEqual([good, good]);
+      expect([valid(written), SessionFile.safeParse(written).success])
+        .withContext(what)
+        .toEqual([good, good]);
     }
   });
 

@@ -177,12 +177,9 @@ describe('the arithmetic of doses', () => {
     );
     const rounds = { mode: 'seconds', work: 30, rounds: 4, sets: 1, rest: null, setRest: null } as const;
     expect(toRounds(fromRounds(rounds))).toEqual(rounds);
-    expect(['8 each side', '2–4 × 30 s', '10 doubles', '8, beats aloud'].map((text) => toRounds(readDose(text).dose as StageDose))).toEqual([
-      null,
-      null,
-      null,
-      null,
-    ]);
+    expect(['8 each side', '2–4 × 30 s', '10 doubles', '8, beats aloud'].map((text) => toRounds(readDose(text).dose as StageDose))).toEqual(
+      [null, null, null, null],
+    );
   });
 });
 

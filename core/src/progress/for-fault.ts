@@ -82,7 +82,9 @@ export function forFault(fault: FaultEntry, source: BuildSource, performer: Perf
     (stage.calls !== null && fault.per === 'call') || chancesOf(fault, simulate(readWith(stage.steps, options.own), performer)) > 0;
   // Where the line gives it none at all, the coach's eye decides: nothing is left out then.
   const told = built.stages.some(shows) ? built.stages.filter(shows) : built.stages;
-  const idle = built.stages.filter((stage) => !told.includes(stage)).map(({ name }) => ({ name, why: `‘${fault.label}’ has no chance to show in it.` }));
+  const idle = built.stages
+    .filter((stage) => !told.includes(stage))
+    .map(({ name }) => ({ name, why: `‘${fault.label}’ has no chance to show in it.` }));
   const stages = told.map((stage) => ({ ...stage, watch: [fault.code], view: fault.view, cues: [fault.cue], unit: fault.per }));
   const [first] = stages;
   if (!first) return { ...built, leftOut: [...built.leftOut, ...idle] };

@@ -142,7 +142,10 @@ function planned(
     run.some((stretch) => stretch.from <= attempt.start + 1e-9 && attempt.end <= stretch.to + 1e-9);
   return attemptsOf(plan, fault.per).map((attempt) => ({
     attempt,
-    athlete: done(attempt) && (exercise === null || attempt.exercise === exercise) ? watchedThroughout(spans, attempt.start, attempt.end, fault.code, fault.view) : null,
+    athlete:
+      done(attempt) && (exercise === null || attempt.exercise === exercise)
+        ? watchedThroughout(spans, attempt.start, attempt.end, fault.code, fault.view)
+        : null,
     after: 0,
     upTo: 0,
   }));

@@ -75,8 +75,7 @@ export class Api {
   archiveProgression = (id: string, archived: boolean) =>
     this.post(`/progressions/${id}/${archived ? 'archive' : 'restore'}`, {}, Progression);
   progressionVersions = (id: string) => this.get(`/progressions/${id}/versions`, z.array(ProgressionVersion));
-  stageRecords = (id: string, athleteId: string) =>
-    this.get(`/progressions/${id}/record?athlete=${athleteId}`, z.array(StageRecord));
+  stageRecords = (id: string, athleteId: string) => this.get(`/progressions/${id}/record?athlete=${athleteId}`, z.array(StageRecord));
 
   teaching = () => this.get('/teaching', Teaching);
   saveTeaching = (teaching: Teaching) => this.put('/teaching', teaching, Teaching);

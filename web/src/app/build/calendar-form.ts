@@ -71,7 +71,14 @@ export class CalendarForm {
     const says = this.stages()
       .map((stage, i) => `${i + 1}. ${stage.name}: ${stage.dose}`)
       .join('\n');
-    const file = calendarFile({ ...this.plan(), name: this.name() || this.text.title, time: this.time(), zone: this.zone(), says, id: this.id() });
+    const file = calendarFile({
+      ...this.plan(),
+      name: this.name() || this.text.title,
+      time: this.time(),
+      zone: this.zone(),
+      says,
+      id: this.id(),
+    });
     saveFile(new Blob([file], { type: 'text/calendar' }), fileName(this.name(), 'ics'));
     this.closed.emit();
   }

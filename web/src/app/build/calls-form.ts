@@ -63,7 +63,9 @@ export class CallsForm {
     const lists = this.lists();
     const counts = this.calls().alternatives.map((_, i) => lists.reduce((sum, { list }) => sum + (list.counts[i] ?? 0), 0));
     return {
-      counts: this.calls().alternatives.map((one, i) => `${one.name} ${counts[i] ?? 0}`).join(', '),
+      counts: this.calls()
+        .alternatives.map((one, i) => `${one.name} ${counts[i] ?? 0}`)
+        .join(', '),
       longest: Math.max(0, ...lists.map(({ list }) => list.longestRun)),
       problems: [...new Set(lists.flatMap(({ list }) => list.problems.map((problem) => problem.message)))],
       place: lists.at(-1)?.list.calls.at(-1)?.place ?? null,

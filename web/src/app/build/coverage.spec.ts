@@ -38,7 +38,9 @@ describe('a grid as a coverage map', () => {
       const { axes, forbidden } = axesOfBook(book);
       const { cells, forbidden: left } = gridOf({ ...line, school: book.school, lead: book.lead }, axes, forbidden);
       const size = axes.reduce((product, axis) => product * Math.max(1, axis.values.length), 1);
-      expect(cells.length + left).withContext(book.code).toBe(size);
+      expect(cells.length + left)
+        .withContext(book.code)
+        .toBe(size);
       expect(forbidden.every((pair) => pair[0].axis === 'technique' && pair[1].axis === 'way back')).toBeTrue();
     }
   });

@@ -20,7 +20,9 @@ describe('a session being planned', () => {
   it('keeps stages that core made', () => {
     const line = { steps: 'split', school: 'square-ready', hand: 'right', lead: 'none', shouldClose: true } as const;
     const made = stageOf(newId(), 'Split', line, { watch: ['split-late'] });
-    expect(keptStages([made])).toEqual([{ ...made, cues: [], cautions: [], stations: [], watch: ['split-late'] }]);
+    const [kept] = keptStages([made]);
+    expect(JSON.parse(JSON.stringify(kept))).toEqual(JSON.parse(JSON.stringify(made)));
+    expect(() => keptStages([{ ...made, tempo: 90 }])).toThrow();
   });
 
   it('is copied with nothing shared: other ids, the differences still beside their stages', () => {

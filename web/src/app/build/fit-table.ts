@@ -111,7 +111,9 @@ export class FitTable {
   protected readonly text = BUILD;
   protected readonly clock = clockText;
   protected readonly rows = computed(() => {
-    const before = new Map(this.draft().stages.map((stage, i) => [stage.id, { dose: stage.dose, took: alone(this.look()?.totals.stages[i]) }]));
+    const before = new Map(
+      this.draft().stages.map((stage, i) => [stage.id, { dose: stage.dose, took: alone(this.look()?.totals.stages[i]) }]),
+    );
     return this.fitted().stages.map((one) => ({
       ...one,
       before: before.get(one.id)?.dose ?? '',

@@ -83,7 +83,11 @@ export class GridMap {
       unread: unread.get(cell.key) ?? null,
     }));
   });
-  protected readonly usable = computed(() => this.cells().filter((row) => row.unread === null).map((row) => row.cell));
+  protected readonly usable = computed(() =>
+    this.cells()
+      .filter((row) => row.unread === null)
+      .map((row) => row.cell),
+  );
   protected readonly sentence = computed(() => gridSentence(this.usable().length, this.each()));
   protected readonly rounds = computed(() => spread(this.usable(), this.skill(), this.aRound(), this.sessions()));
   private asked = 0;
@@ -139,7 +143,11 @@ export class GridMap {
     const draft: Draft = {
       ...EMPTY,
       name: `${pattern.name}, ${this.text.session} ${session}`.slice(0, 80),
-      stages: stagesOfCells(sourceOf(pattern), rounds.flatMap((round) => round.cells), this.each()),
+      stages: stagesOfCells(
+        sourceOf(pattern),
+        rounds.flatMap((round) => round.cells),
+        this.each(),
+      ),
       athletes: athlete ? [athlete.id] : [],
     };
     const id = newId();

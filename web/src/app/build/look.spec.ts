@@ -33,7 +33,9 @@ describe('what the workshop shows of a session', () => {
   });
 
   it('names what is asked and wrong where it stands, and the session’s own last', () => {
-    const seen = lookAt(ask(draft([stage('3 × 30 s'), stage('30 s')], { settings: { change: null, water: null, rest: null, setRest: null } })));
+    const seen = lookAt(
+      ask(draft([stage('3 × 30 s'), stage('30 s')], { settings: { change: null, water: null, rest: null, setRest: null } })),
+    );
     expect(seen.problems.filter(({ level }) => level === 'asks').map(({ code, stage: at }) => [code, at])).toEqual([
       ['rest', 0],
       ['change', null],

@@ -113,4 +113,3 @@ export function planOf(ask: SessionAsk): RunPlan {
   const seen = seenIn(ask);
   return sessionPlanOf(seen, timelineOf(seen, ask.session));
 }
-

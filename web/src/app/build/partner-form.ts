@@ -12,7 +12,11 @@ type Partner = NonNullable<DraftStage['partner']>;
     <div class="grid">
       @for (field of fields; track field) {
         <label class="field"
-          >{{ text.partner[field] }}<input [value]="partner()[field]" (change)="write(field, $any($event.target).value)" [attr.maxlength]="field === 'steps' ? 4000 : field === 'kit' ? 120 : 200"
+          >{{ text.partner[field]
+          }}<input
+            [value]="partner()[field]"
+            (change)="write(field, $any($event.target).value)"
+            [attr.maxlength]="field === 'steps' ? 4000 : field === 'kit' ? 120 : 200"
         /></label>
       }
       <label class="field"

@@ -11,7 +11,14 @@ describe('how a session’s run begins', () => {
 
   it('with everything it needs later written into it, and the first stage’s board', () => {
     const id = newId();
-    const begun = sessionHead(me, draft([stage('30 s', { watch: ['crossed'], view: 'front' })]), id, plan, [ada], new Date(2026, 10, 20, 23, 30));
+    const begun = sessionHead(
+      me,
+      draft([stage('30 s', { watch: ['crossed'], view: 'front' })]),
+      id,
+      plan,
+      [ada],
+      new Date(2026, 10, 20, 23, 30),
+    );
     if (typeof begun === 'string') throw new Error(begun);
     expect(RunHead.safeParse(begun.head).error?.issues ?? []).toEqual([]);
     expect([begun.head.progressionId, begun.head.patternId, begun.head.day, begun.head.name]).toEqual([id, null, '2026-11-20', 'Tuesday']);

@@ -44,13 +44,17 @@ export class Sheets {
   private readonly progressions = this.store.selectSignal(recordsFeature.selectProgressionsById);
   /** What was changed and not saved yet is what goes on paper. */
   private readonly typed = signal<Draft | null>(null);
-  private readonly whole = computed<Draft | null>(() => this.typed() ?? (this.progressions()[this.id()] ? draftOf(this.progressions()[this.id()] ?? null) : null));
+  private readonly whole = computed<Draft | null>(
+    () => this.typed() ?? (this.progressions()[this.id()] ? draftOf(this.progressions()[this.id()] ?? null) : null),
+  );
   protected readonly choice = picked(this.people, () => this.athlete(), 'none');
   protected readonly draft = computed(() => {
     const whole = this.whole();
     return whole && forAthlete(whole, this.choice.record()?.id ?? null);
   });
-  private readonly doer = computed(() => this.choice.record() ?? this.people().find((one) => this.whole()?.athletes.includes(one.id)) ?? null);
+  private readonly doer = computed(
+    () => this.choice.record() ?? this.people().find((one) => this.whole()?.athletes.includes(one.id)) ?? null,
+  );
   protected readonly child = computed(() => isUnder16(this.doer()?.ageGroup ?? 'adult'));
   protected readonly look = signal<SessionLook | null>(null);
   protected readonly studies = signal<ReadonlyMap<string, Study>>(new Map());

@@ -137,7 +137,13 @@ export class StageDetail {
   protected difference(athlete: string): Difference {
     const stage = this.stage().id;
     return (
-      this.differences().find((one) => one.athlete === athlete && one.stage === stage) ?? { athlete, stage, skip: false, dose: '', note: '' }
+      this.differences().find((one) => one.athlete === athlete && one.stage === stage) ?? {
+        athlete,
+        stage,
+        skip: false,
+        dose: '',
+        note: '',
+      }
     );
   }
 

@@ -5,7 +5,18 @@ import {
   SESSION_LIMITS,
   type BuildSource,
   type Cell,
-  bodyOf, fromRounds, printDose, readWith, schoolOf, SCHOOLS, simulate, stageOf, usualCautions, watchList, type SessionSettings } from '@hopsk/core';
+  bodyOf,
+  fromRounds,
+  printDose,
+  readWith,
+  schoolOf,
+  SCHOOLS,
+  simulate,
+  stageOf,
+  usualCautions,
+  watchList,
+  type SessionSettings,
+} from '@hopsk/core';
 import { newId } from '../device/ids';
 import { keptStages, type DraftStage } from './draft';
 
@@ -32,14 +43,23 @@ export function stageFrom(pattern: Pattern, settings: SessionSettings): DraftSta
 
 /** A stage of which nothing is known yet. */
 export const emptyStage = (name: string): DraftStage =>
-  keptStages([stageOf(newId(), name, { steps: '', school: 'square-ready', hand: 'right', lead: 'none', shouldClose: true })])[0] as DraftStage;
+  keptStages([
+    stageOf(newId(), name, { steps: '', school: 'square-ready', hand: 'right', lead: 'none', shouldClose: true }),
+  ])[0] as DraftStage;
 
 /** A stage for each variant of a pattern, so many repetitions each; what a session cannot hold is left to the next. */
 export const stagesOfCells = (source: BuildSource, cells: readonly Cell[], each: number): DraftStage[] =>
   keptStages(
-    cells.slice(0, SESSION_LIMITS.stages).map(({ key, steps, hand, lead, implement }) =>
-      stageOf(newId(), key.slice(0, 80) || source.name, { ...source, steps, hand, lead }, { dose: String(each), implement, pattern: source.pattern }),
-    ),
+    cells
+      .slice(0, SESSION_LIMITS.stages)
+      .map(({ key, steps, hand, lead, implement }) =>
+        stageOf(
+          newId(),
+          key.slice(0, 80) || source.name,
+          { ...source, steps, hand, lead },
+          { dose: String(each), implement, pattern: source.pattern },
+        ),
+      ),
   );
 
 /** Two patterns in alternating blocks with equal attempts and balanced order, to see which one an athlete does better. */

@@ -75,9 +75,13 @@ export class StartFrom {
   private readonly saidChain = signal<Chain | null>(null);
   private readonly saidKinds = signal<ReadonlySet<StageKind> | null>(null);
   private readonly saidOpposed = signal<'fed' | 'partner' | null>(null);
-  protected readonly chain = computed<Chain>(() => this.saidChain() ?? (this.from() === 'aim' ? (this.aim()?.chain ?? 'forward') : 'forward'));
+  protected readonly chain = computed<Chain>(
+    () => this.saidChain() ?? (this.from() === 'aim' ? (this.aim()?.chain ?? 'forward') : 'forward'),
+  );
   protected readonly wanted = computed<ReadonlySet<StageKind>>(
-    () => this.saidKinds() ?? new Set(this.from() === 'aim' ? (this.aim()?.kinds ?? USUAL) : this.from() === 'playbook' ? ['role', 'called', 'free'] : USUAL),
+    () =>
+      this.saidKinds() ??
+      new Set(this.from() === 'aim' ? (this.aim()?.kinds ?? USUAL) : this.from() === 'playbook' ? ['role', 'called', 'free'] : USUAL),
   );
   protected readonly opposed = computed(() => this.saidOpposed() ?? (this.from() === 'aim' ? (this.aim()?.opposed ?? 'fed') : 'fed'));
   protected readonly rest = signal<number | null>(null);

@@ -1,6 +1,7 @@
 import { fieldsOf, ProgressionDraft, SESSION_FILE, SessionFile } from '@hopsk/contract';
 import { CUE_COLUMNS, cueRows, readSession, writeSession, type Cue } from '@hopsk/core';
 import Papa from 'papaparse';
+import { newId } from '../device/ids';
 import { EMPTY, keptStages, sessionOf, type Draft } from './draft';
 
 /** What a file gave, and what of it could not be read: a place and a sentence each. */
@@ -39,7 +40,12 @@ function fromText(text: string, name: string): ReadDraft {
   const { session, errors } = readSession(text);
   const wrong = errors.map(({ line, message }) => `line ${line}: ${message}`);
   if (session.stages.length === 0) return { draft: null, wrong: wrong.length > 0 ? wrong : ['This file holds no stage.'] };
-  const draft = ProgressionDraft.safeParse({ ...EMPTY, ...session, name, stages: keptStages(session.stages) });
+  const draft = ProgressionDraft.safeParse({
+    ...EMPTY,
+    ...session,
+    name,
+    stages: keptStages(session.stages.map((stage) => ({ ...stage, id: newId() }))),
+  });
   if (draft.success) return { draft: draft.data, wrong };
   return { draft: null, wrong: [...wrong, ...fieldsOf(draft.error, session).map(({ path, message }) => `${path} ${message}`)] };
 }

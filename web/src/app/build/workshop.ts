@@ -298,11 +298,22 @@ export class Workshop implements HoldsTyping {
   }
 
   /** One answer for everything that asks: written into the doses; what stays empty stays undecided. Then it is fitted again. */
-  protected async decideAll({ rest, setRest, change }: { readonly rest: string; readonly setRest: string; readonly change: string }): Promise<void> {
+  protected async decideAll({
+    rest,
+    setRest,
+    change,
+  }: {
+    readonly rest: string;
+    readonly setRest: string;
+    readonly change: string;
+  }): Promise<void> {
     const asks = new Map(this.rows().map((row) => [row.stage.id, row.problems.filter((problem) => problem.code === 'rest')]));
     const { settings } = this.draft();
     this.change({
-      settings: { ...settings, change: settings.change === null && change !== '' ? Math.min(3600, Math.max(0, Number(change))) : settings.change },
+      settings: {
+        ...settings,
+        change: settings.change === null && change !== '' ? Math.min(3600, Math.max(0, Number(change))) : settings.change,
+      },
       stages: this.draft().stages.map((stage) => {
         const more = (asks.get(stage.id) ?? []).flatMap((problem) => {
           const said = this.isSetRest(problem) ? setRest : rest;
@@ -369,7 +380,10 @@ export class Workshop implements HoldsTyping {
       for (const { progressionId } of rows.reverse()) {
         const before = progressionId === null || progressionId === this.id() ? null : this.progressions()[progressionId];
         if (!before) continue;
-        const seen = await this.asking.ask('session', askOf(forAthlete(before, athlete.id), athlete, { ...this.known(), landingsBefore: [] }));
+        const seen = await this.asking.ask(
+          'session',
+          askOf(forAthlete(before, athlete.id), athlete, { ...this.known(), landingsBefore: [] }),
+        );
         const { jump, hop, gallop } = seen.totals.all.landings;
         landings.push(jump + hop + gallop);
       }

@@ -236,7 +236,9 @@ export class RunScreen {
   }
 
   /** With another exercise come its faults on the board and the place to stand; what the coach changed in it since stays. */
-  private async turnTo(exercise: { readonly stage: string; readonly watch: readonly string[]; readonly view: 'front' | 'side' } | null): Promise<void> {
+  private async turnTo(
+    exercise: { readonly stage: string; readonly watch: readonly string[]; readonly view: 'front' | 'side' } | null,
+  ): Promise<void> {
     if (!exercise || this.status() === 'ended' || this.turnedTo === exercise.stage) return;
     const first = this.turnedTo === null;
     this.turnedTo = exercise.stage;

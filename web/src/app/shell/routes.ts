@@ -49,6 +49,12 @@ export const routes: Routes = [
       { path: 'build', title: title(TEXT.build.title), loadComponent: () => import('../build/progressions').then((m) => m.Progressions) },
       { path: 'build/new', title: title(TEXT.build.newTitle), loadComponent: () => import('../build/start-from').then((m) => m.StartFrom) },
       { path: 'build/grid', title: title(TEXT.build.grid), loadComponent: () => import('../build/grid-map').then((m) => m.GridMap) },
+      {
+        path: 'build/playbooks',
+        title: title(TEXT.build.title),
+        canDeactivate: [askFirst],
+        loadComponent: () => import('../build/playbooks').then((m) => m.Playbooks),
+      },
       { path: 'build/:id/print', title: title(TEXT.build.print), loadComponent: () => import('../build/sheets').then((m) => m.Sheets) },
       {
         path: 'build/:id',

@@ -10,20 +10,22 @@ import { recordActions, type Kind, type Row, type Saving } from './records';
 
 const LISTS = { people: z.array(Athlete), patterns: z.array(Pattern), progressions: z.array(Progression) } as const;
 
-/** What the server offers for each kind of record. */
-const doors = (api: Api): Record<Kind, Door> => ({
-  people: { list: () => api.athletes(), save: (one) => api.saveAthlete(one as AthleteSave), archive: (id, away) => api.archiveAthlete(id, away) },
-  patterns: { list: () => api.patterns(), save: (one) => api.savePattern(one as PatternSave), archive: (id, away) => api.archivePattern(id, away) },
-  progressions: {
-    list: () => api.progressions(),
-    save: (one) => api.saveProgression(one as ProgressionSave),
-    archive: (id, away) => api.archiveProgression(id, away),
-  },
-});
 interface Door {
   readonly list: () => Observable<Row[]>;
   readonly save: (record: Saving) => Observable<Row>;
   readonly archive: (id: string, archived: boolean) => Observable<Row>;
+}
+
+/** What the server offers for a kind of record. */
+function doorOf(api: Api, kind: Kind): Door {
+  switch (kind) {
+    case 'people':
+      return { list: api.athletes, save: (one) => api.saveAthlete(one as AthleteSave), archive: api.archiveAthlete };
+    case 'patterns':
+      return { list: api.patterns, save: (one) => api.savePattern(one as PatternSave), archive: api.archivePattern };
+    case 'progressions':
+      return { list: api.progressions, save: (one) => api.saveProgression(one as ProgressionSave), archive: api.archiveProgression };
+  }
 }
 
 /** Fetches lists, and without a network gives what this device kept of them. */
@@ -32,16 +34,18 @@ export const loadRecords = createEffect(
     actions.pipe(
       ofType(recordActions.load),
       mergeMap(({ kind }) =>
-        doors(api)[kind].list().pipe(
-          switchMap((rows) => from(device.keep(kind, rows)).pipe(map(() => recordActions.loaded({ kind, rows, offline: false })))),
-          catchError((error: unknown) =>
-            from(fromDevice(device, kind)).pipe(
-              map((rows) =>
-                rows ? recordActions.loaded({ kind, rows, offline: true }) : recordActions.failed({ kind, trouble: troubleOf(error) }),
+        doorOf(api, kind)
+          .list()
+          .pipe(
+            switchMap((rows) => from(device.keep(kind, rows)).pipe(map(() => recordActions.loaded({ kind, rows, offline: false })))),
+            catchError((error: unknown) =>
+              from(fromDevice(device, kind)).pipe(
+                map((rows) =>
+                  rows ? recordActions.loaded({ kind, rows, offline: true }) : recordActions.failed({ kind, trouble: troubleOf(error) }),
+                ),
               ),
             ),
           ),
-        ),
       ),
     ),
   { functional: true },
@@ -57,10 +61,12 @@ export const saveRecords = createEffect(
     actions.pipe(
       ofType(recordActions.save),
       concatMap(({ kind, record }) =>
-        doors(api)[kind].save(record).pipe(
-          map((row) => recordActions.saved({ kind, row })),
-          catchError((error: unknown) => of(recordActions.refused({ kind, id: record.id, trouble: troubleOf(error) }))),
-        ),
+        doorOf(api, kind)
+          .save(record)
+          .pipe(
+            map((row) => recordActions.saved({ kind, row })),
+            catchError((error: unknown) => of(recordActions.refused({ kind, id: record.id, trouble: troubleOf(error) }))),
+          ),
       ),
     ),
   { functional: true },
@@ -71,10 +77,12 @@ export const archiveRecords = createEffect(
     actions.pipe(
       ofType(recordActions.archive),
       concatMap(({ kind, id, archived }) =>
-        doors(api)[kind].archive(id, archived).pipe(
-          map((row) => recordActions.saved({ kind, row })),
-          catchError((error: unknown) => of(recordActions.refused({ kind, id, trouble: troubleOf(error) }))),
-        ),
+        doorOf(api, kind)
+          .archive(id, archived)
+          .pipe(
+            map((row) => recordActions.saved({ kind, row })),
+            catchError((error: unknown) => of(recordActions.refused({ kind, id, trouble: troubleOf(error) }))),
+          ),
       ),
     ),
   { functional: true },

@@ -37,7 +37,7 @@ describe('the club’s records', () => {
 
   it('are fetched, put in the order of their names, and kept on the device', async () => {
     store.dispatch(recordActions.load({ kind: 'people' }));
-    expect(status()).toEqual({ people: 'loading', patterns: 'idle' });
+    expect(status()).toEqual({ people: 'loading', patterns: 'idle', progressions: 'idle' });
     const [bea, ada] = [athlete({ name: 'bea' }), athlete({ name: 'Ada' })];
     http.expectOne('/api/athletes').flush([bea, ada]);
     await until('ready');

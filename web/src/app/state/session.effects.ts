@@ -42,7 +42,11 @@ export const onEntered = createEffect(
         if (!offline) void device.keep('me', me);
         outbox.open(me.club.id);
       }),
-      switchMap(() => [recordActions.load({ kind: 'people' }), recordActions.load({ kind: 'patterns' }), recordActions.load({ kind: 'progressions' })]),
+      switchMap(() => [
+        recordActions.load({ kind: 'people' }),
+        recordActions.load({ kind: 'patterns' }),
+        recordActions.load({ kind: 'progressions' }),
+      ]),
     ),
   { functional: true },
 );

@@ -32,7 +32,7 @@ describe('pattern files', () => {
     const more = readPatterns('== One\ndose: 3 × 8 each side\n\nsplit');
     expect([more.drafts[0]?.dose, more.wrong[0]]).toEqual([
       null,
-      'line 1: the dose ‘3 × 8 each side’ is more than rounds of one pattern; the workshop reads it.',
+      'line 4: the dose ‘3 × 8 each side’ is more than rounds of one pattern; the workshop reads it.',
     ]);
     expect(readPatterns('').drafts).toEqual([]);
   });

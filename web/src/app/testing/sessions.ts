@@ -5,12 +5,18 @@ import { askOf, EMPTY, keptStages, type Draft, type DraftStage, type Known } fro
 import type { SessionAsk } from '../build/look';
 import { newId } from '../device/ids';
 
-export const EVENING = 'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
+export const EVENING =
+  'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
 
 /** A stage of the worked evening's line. */
 export const stage = (dose: string, more: Partial<Stage> = {}): DraftStage =>
   keptStages([
-    stageOf(newId(), 'Evening', { steps: EVENING, school: 'square-ready', hand: 'right', lead: 'none', shouldClose: true }, { dose, ...more }),
+    stageOf(
+      newId(),
+      'Evening',
+      { steps: EVENING, school: 'square-ready', hand: 'right', lead: 'none', shouldClose: true },
+      { dose, ...more },
+    ),
   ])[0] as DraftStage;
 
 export const draft = (stages: readonly DraftStage[], more: Partial<Draft> = {}): Draft => ({

@@ -48,7 +48,8 @@ export const BUILD = {
   copyOf: (name: string) => `${name} (copy)`,
   toTemplate: 'keep as a template',
   run: 'run it',
-  runOpen: (n: number) => `${n} ${n === 1 ? 'thing is' : 'things are'} not decided or wrong; rests that are not decided are left out. Run it all the same?`,
+  runOpen: (n: number) =>
+    `${n} ${n === 1 ? 'thing is' : 'things are'} not decided or wrong; rests that are not decided are left out. Run it all the same?`,
   cannotRun: 'This cannot be run as it is: nothing in it takes time.',
   moment: 'moment of the session',
   listen: 'listen',
@@ -87,7 +88,13 @@ export const BUILD = {
     interval: { readonly low: number; readonly high: number } | null;
     attempts: number;
   }): string => {
-    const told = { next: 'move on', stay: 'stay', back: 'step back, or easier dials', 'not enough': 'too few looked at', harder: 'make the feed harder' };
+    const told = {
+      next: 'move on',
+      stay: 'stay',
+      back: 'step back, or easier dials',
+      'not enough': 'too few looked at',
+      harder: 'make the feed harder',
+    };
     if (clean === null || interval === null) return `Record: ${told[decision]} (${attempts} watched).`;
     const per = (share: number): number => Math.round(share * 100);
     return `Record: ${per(clean)} % clean of ${attempts} watched (95 % interval ${per(interval.low)}–${per(interval.high)} %): ${told[decision]}. A rule of thumb.`;
@@ -186,7 +193,8 @@ export const BUILD = {
   backAt: 'back under … %',
   attemptsEach: 'watched attempts',
   sessionsRunning: 'sessions running',
-  ruleOfThumb: 'A rule of thumb: clean enough in so many sessions running with so many watched attempts each moves on; too little in the last one goes back.',
+  ruleOfThumb:
+    'A rule of thumb: clean enough in so many sessions running with so many watched attempts each moves on; too little in the last one goes back.',
   callsTitle: 'What is called',
   isCalled: 'called',
   expects: 'expected answer',
@@ -232,7 +240,14 @@ export const BUILD = {
   double: 'double this stage',
   remove: 'take this stage out',
   startFrom: 'begin from',
-  beginnings: { pattern: 'a pattern', fault: 'a fault', playbook: 'a playbook', aim: 'a usual aim', compare: 'two to compare', empty: 'an empty page' },
+  beginnings: {
+    pattern: 'a pattern',
+    fault: 'a fault',
+    playbook: 'a playbook',
+    aim: 'a usual aim',
+    compare: 'two to compare',
+    empty: 'an empty page',
+  },
   beginningsSay: {
     pattern: 'The pattern is taken apart, built up again, and carried as far as you want it.',
     fault: 'The remedy alone, then slow, whole and called: with that fault’s cue and nothing else to look for.',
@@ -283,7 +298,8 @@ export const BUILD = {
   didYou: (label: string, cue: string) => `${cue}: or did it become ‘${label}’?`,
   homeworkCaution: 'No jumps or lunges on a slippery floor. What hurts is left out and told to the coach.',
   homeworkChild: 'With a grown-up in the house.',
-  freezeAfter: (seconds: number, could: boolean) => `freeze after ${seconds.toFixed(1)} s (${could ? 'could go on' : 'could not go on'}, as simulated)`,
+  freezeAfter: (seconds: number, could: boolean) =>
+    `freeze after ${seconds.toFixed(1)} s (${could ? 'could go on' : 'could not go on'}, as simulated)`,
   firstDay: 'first day',
   atTime: 'at',
   zone: 'time zone',
@@ -292,9 +308,29 @@ export const BUILD = {
   rise: 'rise a week, %',
   restDays: 'Days kept free',
   weekdays: ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'],
-  weekSum: (week: number, sessions: number, minutes: number) => `week ${week}: ${sessions} × ${Math.round(minutes / sessions)} min = ${minutes} min ·`,
+  weekSum: (week: number, sessions: number, minutes: number) =>
+    `week ${week}: ${sessions} × ${Math.round(minutes / sessions)} min = ${minutes} min ·`,
   steep: 'More than 10 % a week is usually held too steep (the evidence is disputed).',
   noZone: 'This is no time zone: write one such as Europe/Berlin.',
+  playbooks: 'Playbooks',
+  playbooksSay:
+    'What is called, what may be done about it, and how it may go on. Those to begin with are common practice, no source; copy one and make it yours.',
+  ours: 'ours',
+  newBook: 'Our playbook',
+  emptyBook: 'new playbook',
+  copyBook: 'copy to change',
+  forgetBook: 'forget it',
+  bookKept: 'Kept for the club.',
+  sport: 'sport',
+  situation: 'situation, as it is called',
+  newSituation: 'what happens',
+  technique: 'answer',
+  newAnswer: 'what to do',
+  waysBack: 'ways back',
+  backHint: 'home: shuffle left 40 cm | forward: advance 30 cm',
+  addAnswer: 'add an answer',
+  addSituation: 'add a situation',
+  noAnswer: 'No answer is given: the club decides.',
   noTime: 'At what time?',
   noDays: 'No day is left: keep fewer days free.',
   saveCalendar: 'save the calendar file',

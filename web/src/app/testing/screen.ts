@@ -1,0 +1,90 @@
+import { provideHttpClient } from '@angular/common/http';
+import { provideHttpClientTesting } from '@angular/common/http/testing';
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import type { Type } from '@angular/core';
+import { MatIconTestingModule } from '@angular/material/icon/testing';
+import { provideRouter } from '@angular/router';
+import { provideEffects } from '@ngrx/effects';
+import { provideStore, Store } from '@ngrx/store';
+import type { Athlete, Pattern, Progression } from '@hopsk/contract';
+import { recordActions, recordsFeature } from '../state/records';
+import * as effects from '../state/records.effects';
+import { runFeature } from '../state/run';
+import { sessionActions, sessionFeature } from '../state/session';
+import { emptyDevice, me } from './run';
+
+/** A screen on a device of its own, with a coach signed in; nothing reaches a server but what the spec answers. */
+export async function house(
+  records: { readonly people?: Athlete[]; readonly patterns?: Pattern[]; readonly progressions?: Progression[] } = {},
+): Promise<void> {
+  await emptyDevice();
+  TestBed.configureTestingModule({
+    imports: [MatIconTestingModule],
+    providers: [
+      provideRouter([{ path: '**', children: [] }]),
+      provideHttpClient(),
+      provideHttpClientTesting(),
+      provideStore({
+        [recordsFeature.name]: recordsFeature.reducer,
+        [sessionFeature.name]: sessionFeature.reducer,
+        [runFeature.name]: runFeature.reducer,
+      }),
+      provideEffects(effects),
+    ],
+  });
+  const store = TestBed.inject(Store);
+  store.dispatch(sessionActions.entered({ me, offline: false }));
+  for (const kind of ['people', 'patterns', 'progressions'] as const)
+    store.dispatch(recordActions.loaded({ kind, rows: records[kind] ?? [], offline: false }));
+}
+
+/** A screen and what a spec does with it. */
+export class Screen<C> {
+  private constructor(readonly fixture: ComponentFixture<C>) {}
+
+  static async of<C>(component: Type<C>, inputs: Readonly<Record<string, unknown>> = {}): Promise<Screen<C>> {
+    const fixture = TestBed.createComponent(component);
+    for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
+    await fixture.whenStable();
+    return new Screen(fixture);
+  }
+
+  get host(): HTMLElement {
+    return this.fixture.nativeElement as HTMLElement;
+  }
+
+  get words(): string {
+    return this.host.textContent.replace(/\s+/g, ' ').trim();
+  }
+
+  all<E extends HTMLElement>(query: string): E[] {
+    return [...this.host.querySelectorAll<E>(query)];
+  }
+
+  button(words: string): HTMLButtonElement {
+    const found = this.all<HTMLButtonElement>('button').find((one) => one.textContent.trim() === words);
+    if (!found) throw new Error(`There is no button ‘${words}’`);
+    return found;
+  }
+
+  /** The box that belongs to a label beginning with these words. */
+  box(words: string): HTMLInputElement {
+    const label = this.all('label').find((one) => one.textContent.trim().startsWith(words));
+    const box = label?.querySelector<HTMLInputElement>('input, select, textarea');
+    if (!box) throw new Error(`There is no box ‘${words}’`);
+    return box;
+  }
+
+  type(box: HTMLInputElement | HTMLSelectElement | HTMLTextAreaElement, value: string, event = 'input'): void {
+    box.value = value;
+    box.dispatchEvent(new Event(event));
+  }
+
+  /** Until something is so on the drawn screen; a spec's own time limit ends it. */
+  async until(done: () => boolean): Promise<void> {
+    while (!done()) {
+      await new Promise((go) => requestAnimationFrame(go));
+      await this.fixture.whenStable();
+    }
+  }
+}
