@@ -6,6 +6,10 @@ const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
   ['/people', (page) => page.getByRole('link', { name: 'Ines' }).waitFor()],
   ['/stance', (page) => page.locator('hop-stance-drawing svg').waitFor()],
   ['/steps', (page) => page.locator('hop-thumb svg .print').nth(10).waitFor()],
+  ['/build', (page) => page.getByRole('link', { name: 'Front corner, Tuesday' }).waitFor()],
+  ['/build/new', (page) => page.locator('hop-start-from ol li').nth(2).waitFor()],
+  ['/build/grid', (page) => page.locator('hop-grid-map tbody tr').nth(2).waitFor()],
+  ['/build/playbooks', (page) => page.locator('hop-playbooks section').nth(1).waitFor()],
   ['/floor', (page) => page.locator('.recent li').first().waitFor()],
   [
     '/faults',
@@ -20,6 +24,15 @@ const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
 async function studio(page: Page): Promise<void> {
   await openPattern(page, 'Side wall and home');
   await page.locator('hop-floor .chip').nth(3).waitFor();
+}
+
+/** A session of the demo club in the workshop, with one of its called stages open. */
+async function workshop(page: Page): Promise<void> {
+  await page.goto('/build');
+  await page.getByRole('link', { name: 'Front corner, Tuesday' }).click();
+  await page.locator('hop-thumb svg').nth(5).waitFor();
+  await page.locator('button.title').filter({ hasText: 'called' }).click();
+  await page.getByText('Best guess after the last two calls').waitFor();
 }
 
 async function athlete(page: Page): Promise<void> {
@@ -43,6 +56,11 @@ for (const scheme of ['light', 'dark'] as const) {
       await drawn(coach);
       await accessible(coach);
     }
+    await workshop(coach);
+    await accessible(coach);
+    await coach.goto(`${coach.url()}/print`);
+    await coach.locator('hop-sheets tbody tr').nth(3).waitFor();
+    await accessible(coach);
     await studio(coach);
     await accessible(coach);
     for (const panel of ['what if', 'compare', 'about']) {
@@ -72,6 +90,8 @@ test.describe('on a phone', () => {
     }
     const menu = await coach.locator('nav').boundingBox();
     expect((menu?.y ?? 0) + (menu?.height ?? 0)).toBe(740);
+    await workshop(coach);
+    await fits(coach);
     await studio(coach);
     await fits(coach);
     await athlete(coach);

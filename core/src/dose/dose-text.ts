@@ -226,3 +226,15 @@ function workText(work: Work): string {
       return `${rangeText(work.count)}${work.of === 2 ? ' doubles' : work.of === 3 ? ' triples' : ''}${work.within === null ? '' : ` in ${secondsText(exactly(work.within))}`}`;
   }
 }
+
+/** The nearest dose that can be read as a whole; null where nothing is wrong. What could be read of it is kept. */
+export function mendedDose(text: string): string | null {
+  const { dose, errors } = readDose(text);
+  if (errors.length === 0) return null;
+  if (!dose) return errors.flatMap(({ instead }) => instead ?? []).find((one) => readDose(one).errors.length === 0) ?? '3 × 30 s';
+  // A rest that could not be read was left open: the nearest one takes its place.
+  const rests = errors.flatMap(({ from, to, instead }) =>
+    instead !== null && /rest|between sets/i.test(text.slice(from, to)) ? [instead] : [],
+  );
+  return [printDose(dose), ...new Set(rests)].join(', ');
+}

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { clockText } from './dose.js';
-import { printDose, readDose } from './dose-text.js';
+import { mendedDose, printDose, readDose } from './dose-text.js';
 import { chimedRound, momentsOf } from './chimes.js';
 import { partsOf, questionsOf, sumsOf, type Pace } from './parts.js';
 import { ROUND_FORMATS } from './presets.js';
@@ -64,6 +64,41 @@ describe('a dose as a coach types it', () => {
     // What can be read is kept.
     expect(printDose(readDose('3 × 30 s, later, rest 5 s').dose as StageDose)).toBe('3 × 30 s, rest 5 s');
     expect(readDose('3 × 30 s, later').errors[0]).toEqual(jasmine.objectContaining({ from: 10, to: 15 }));
+  });
+
+  it('is mended into the nearest dose that can be read as a whole', () => {
+    expect(mendedDose('3 × 30 s, rest 20 s')).toBeNull();
+    expect(['-3 × 8', '60–30 s, rest 5 s', '3 × 8 each side, rest 2 days', '3 × 30 s, later', 'a lot', ''].map(mendedDose)).toEqual([
+      '8',
+      '30–60 s, rest 5 s',
+      '3 × 8 each side, rest 30 s',
+      '3 × 30 s',
+      '3 × 30 s',
+      '3 × 30 s',
+    ]);
+    const pieces = [
+      '3 × ',
+      '-2 × ',
+      '30 s',
+      '0',
+      '60–30 s',
+      ' each side',
+      ', rest 9 days',
+      ', rest x',
+      ', set rest -1',
+      ', every 0 s (lunge)',
+      ' odd',
+    ];
+    fc.assert(
+      fc.property(fc.array(fc.constantFrom(...pieces), { maxLength: 6 }), (said) => {
+        const mended = mendedDose(said.join(''));
+        if (mended !== null)
+          expect(readDose(mended).errors)
+            .withContext(`${said.join('')} → ${mended}`)
+            .toEqual([]);
+      }),
+      cases,
+    );
   });
 
   it('never throws on anything typed', () => {

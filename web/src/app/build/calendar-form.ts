@@ -50,7 +50,11 @@ export class CalendarForm {
     risePercent: this.rise(),
   }));
   private readonly days = computed(() => weeksOf(this.plan()));
-  protected readonly sums = computed(() => sumsOfWeeks(this.days()));
+  protected readonly weeksSay = computed(() =>
+    sumsOfWeeks(this.days())
+      .map(({ week, sessions, minutes }) => this.text.weekSum(week, sessions, minutes))
+      .join(' · '),
+  );
   /** Why there is nothing to save, if so. */
   protected readonly hindrance = computed(() => {
     if (!isZone(this.zone())) return this.text.noZone;

@@ -40,7 +40,10 @@ type Calls = NonNullable<DraftStage['calls']>;
       min-width: 760px;
     }
     td:nth-child(2) {
-      width: 34%;
+      width: 30%;
+    }
+    td select {
+      min-width: 84px;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -123,6 +126,9 @@ export class CallsForm {
     const n = Number(value);
     if (weakSide && Number.isFinite(n)) this.change({ weakSide: { ...weakSide, factor: Math.min(CALL_LIMITS.factor, Math.max(1, n)) } });
   }
+
+  /** A box of one line swallows the breaks of a line of steps. */
+  protected readonly oneLine = (steps: string): string => steps.replace(/\s*\n\s*/g, ' ');
 
   protected weigh(at: number, value: string): void {
     const weight = Number(value);

@@ -13,6 +13,8 @@ describe('taking back', () => {
     expect([history.canBack(), history.canOn()]).toEqual([false, true]);
     history.keep('a');
     expect([history.canOn(), history.on('d')]).toEqual([false, null]);
+    history.forget();
+    expect(history.canBack()).toBeFalse();
   });
 
   it('holds a hundred steps', () => {

@@ -17,6 +17,11 @@ export class History<T> {
     this.future.set([]);
   }
 
+  forget(): void {
+    this.past.set([]);
+    this.future.set([]);
+  }
+
   back(now: T): T | null {
     const before = this.past().at(-1);
     if (before === undefined) return null;

@@ -1,6 +1,7 @@
 import {
   capacityOf,
   fitToTime,
+  mendedDose,
   planProblems,
   seeStage,
   sessionPlanOf,
@@ -12,7 +13,6 @@ import {
   type Block,
   type CallList,
   type Cue,
-  type DoseError,
   type FittedSession,
   type OwnMove,
   type Performer,
@@ -44,7 +44,8 @@ export interface StageLook {
   readonly capacity: number;
   /** What each call needs, reaction included, and what hinders it. */
   readonly calls: readonly { readonly name: string; readonly seconds: number; readonly hindrance: string | null }[];
-  readonly doseErrors: readonly DoseError[];
+  /** The nearest dose that works, where the one as typed cannot be read as a whole. */
+  readonly mended: string | null;
 }
 
 /** Everything that a page says of a session. Plain data: it comes from a worker. */
@@ -89,7 +90,7 @@ export function lookAt(ask: SessionAsk): SessionLook {
         seconds: seconds + (one.stage.calls?.reaction ?? 0),
         hindrance,
       })),
-      doseErrors: one.doseErrors,
+      mended: mendedDose(one.stage.dose),
     })),
     totals,
     problems: planProblems(seen, totals, session, around),

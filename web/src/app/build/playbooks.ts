@@ -126,7 +126,7 @@ export class Playbooks implements HoldsTyping {
       .map(({ name, steps }) => ({ name, steps: steps === name ? '' : steps }));
   }
 
-  protected readonly backText = (back: Answer['back']): string => valuesText(back);
+  protected readonly backText = valuesText;
 
   protected async save(): Promise<void> {
     const typed = this.typed();

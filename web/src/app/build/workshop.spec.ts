@@ -3,6 +3,7 @@ import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { Progression, ProgressionSave } from '@hopsk/contract';
+import { newId } from '../device/ids';
 import { DeviceStore } from '../device/store';
 import { recordActions } from '../state/records';
 import { athlete, pattern } from '../testing/run';
@@ -116,6 +117,20 @@ describe('the workshop', () => {
     expect((again.request.body as ProgressionSave).version).toBe(3);
     again.flush({ ...(again.request.body as object), version: 4, archivedAt: null });
     await screen.until(() => !screen.fixture.componentInstance.unsaved());
+  });
+
+  it('a copy opens in the same screen as its own, also of one that was never saved', async () => {
+    await open();
+    const copy = newId();
+    await device().keep(`build:${copy}`, { base: 0, draft: { ...draftOf(stored), name: 'Copy', stages: [stage('8', { name: 'Only' })] } });
+    screen.fixture.componentRef.setInput('id', copy);
+    await screen.until(() => titles().join() === 'Only');
+    expect(host().querySelector<HTMLInputElement>('input.name')?.value).toBe('Copy');
+    const third = newId();
+    await device().keep(`build:${third}`, { base: 0, draft: { ...draftOf(stored), name: 'Third', stages: [] } });
+    screen.fixture.componentRef.setInput('id', third);
+    await screen.until(() => host().querySelector<HTMLInputElement>('input.name')?.value === 'Third');
+    expect(titles()).toEqual([]);
   });
 
   it('without a name it is not sent, and says so', async () => {

@@ -181,6 +181,12 @@ export class Workshop implements HoldsTyping {
     const { said } = (history.state ?? {}) as { said?: unknown };
     if (Array.isArray(said)) this.said.set(said.join(' '));
     effect(() => {
+      this.id();
+      // A copy opens in the same screen: nothing of the one before may stay in it.
+      untracked(() => this.anew());
+    });
+    effect(() => {
+      this.id();
       const version = this.stored()?.version ?? 0;
       const ready = this.status().progressions !== 'idle' && this.status().progressions !== 'loading';
       const save = this.save();
@@ -211,8 +217,28 @@ export class Workshop implements HoldsTyping {
     });
   }
 
+  private anew(): void {
+    this.base.set(-1);
+    this.dirty.set(false);
+    this.steps.forget();
+    this.look.set(null);
+    this.fitted.set(null);
+    this.versions.set(null);
+    this.open.set(null);
+    this.asId.set(undefined);
+    this.player.seek(0);
+  }
+
+  /** Going on to what is done with it: the device keeps the draft, nothing is asked. */
+  private going = false;
+
   unsaved(): boolean {
-    return this.dirty();
+    return this.dirty() && !this.going;
+  }
+
+  protected async print(): Promise<void> {
+    this.going = true;
+    await this.router.navigate(['/build', this.id(), 'print'], { queryParams: { athlete: this.asOne()?.id } });
   }
 
   protected change(change: Partial<Draft>): void {
@@ -374,6 +400,7 @@ export class Workshop implements HoldsTyping {
 
   /** What the last sessions asked of this athlete, and what the record says of each stage; nothing without the network. */
   private async remember(athlete: Athlete): Promise<void> {
+    this.landingsBefore.set([]);
     try {
       const rows = (await firstValueFrom(this.api.runs())).filter((row) => row.athletes.includes(athlete.id)).slice(0, 4);
       const landings: number[] = [];
@@ -447,6 +474,7 @@ export class Workshop implements HoldsTyping {
     if (!begun) return this.said.set(this.text.cannotRun);
     if (typeof begun === 'string') return this.said.set(begun);
     await this.desk.begin(begun);
+    this.going = true;
     await this.router.navigate(['/floor/run']);
   }
 

@@ -295,7 +295,8 @@ export const BUILD = {
   oneCue: 'One cue',
   cueOf: 'cue',
   selfCheck: 'Ask yourself:',
-  didYou: (label: string, cue: string) => `${cue}: or did it become ‘${label}’?`,
+  didYou: (label: string, cue: string) =>
+    cue.endsWith('?') ? `${cue} If not, that is ‘${label}’.` : `Was it ‘${cue}’, or was it ‘${label}’?`,
   homeworkCaution: 'No jumps or lunges on a slippery floor. What hurts is left out and told to the coach.',
   homeworkChild: 'With a grown-up in the house.',
   freezeAfter: (seconds: number, could: boolean) =>
@@ -309,7 +310,7 @@ export const BUILD = {
   restDays: 'Days kept free',
   weekdays: ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'],
   weekSum: (week: number, sessions: number, minutes: number) =>
-    `week ${week}: ${sessions} × ${Math.round(minutes / sessions)} min = ${minutes} min ·`,
+    `week ${week}: ${sessions} × ${Math.round(minutes / sessions)} min = ${minutes} min`,
   steep: 'More than 10 % a week is usually held too steep (the evidence is disputed).',
   noZone: 'This is no time zone: write one such as Europe/Berlin.',
   playbooks: 'Playbooks',
