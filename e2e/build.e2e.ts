@@ -1,8 +1,9 @@
 import { readFileSync } from 'node:fs';
 import type { Download, Page } from '@playwright/test';
+import { sampleProgression } from '@hopsk/contract/testing';
 import { SessionFile, type Progression, type RunRow, type RunWhole } from '@hopsk/contract';
 import { runTo, stopClock } from './plan-clock.js';
-import { accessible, addAthlete, ask, expect, savePattern, tapTile, test } from './support.js';
+import { accessible, addAthlete, ask, expect, put, savePattern, tapTile, test } from './support.js';
 
 const tick = (page: Page) => page.clock.runFor(200);
 const stages = (page: Page) => page.locator('hop-workshop ol > li');
@@ -224,5 +225,82 @@ test.describe('a coach’s evening', () => {
     await accessible(coach);
     await coach.getByRole('button', { name: 'build session 1' }).click();
     await expect(stages(coach)).toHaveCount(6);
+  });
+
+  test('from a file: what of it cannot be read is said, the rest is there', async ({ coach }) => {
+    await coach.goto('/build');
+    const box = coach.locator('input[type=file]');
+    await box.setInputFiles({ name: 'odd.json', mimeType: 'application/json', buffer: Buffer.from('{"format": "other"}') });
+    await expect(coach.getByText('This file holds no session. Nothing was changed.')).toBeVisible();
+    await expect(coach.getByText(/format is not a Hopsk session file/)).toBeVisible();
+    const text =
+      'change: soon\nminutes: 20\n\n== First\ndose: 3 × 30 s, rest 20 s\n\nsplit, shuffle right 40 cm\n\n== Second\ndose: 8\n\nsplit';
+    await box.setInputFiles({ name: 'Monday.txt', mimeType: 'text/plain', buffer: Buffer.from(text) });
+    await expect(stages(coach)).toHaveCount(2);
+    await expect(coach.getByText('‘soon’ is no time; it was left open.')).toBeVisible();
+    await expect(coach.getByLabel('name', { exact: true }).first()).toHaveValue('Monday');
+    await expect(coach.getByLabel('minutes')).toHaveValue('20');
+    await expect(coach.getByText('Change-over between exercises not decided: how long?')).toBeVisible();
+  });
+
+  test('a session with calls and freezes is run without a network, and what was tapped is sent afterwards', async ({ coach, context }) => {
+    test.slow();
+    await addAthlete(coach, 'Freeze Cid', '170', {});
+    const athletes = await ask<{ id: string; name: string }[]>(coach, '/athletes');
+    const cid = athletes.find((one) => one.name === 'Freeze Cid')?.id ?? '';
+    const id = crypto.randomUUID();
+    const called = { weight: 1, kind: 'move', expects: '' };
+    await put(coach, `/progressions/${id}`, {
+      ...sampleProgression,
+      id,
+      version: 0,
+      name: 'Frozen',
+      athletes: [cid],
+      stages: [
+        {
+          ...sampleProgression.stages[0],
+          name: 'Frozen calls',
+          cueing: 'called',
+          dose: '1 × 6 calls',
+          explain: 0,
+          calls: {
+            alternatives: [
+              { ...called, name: 'right', steps: 'split, shuffle right 40 cm', side: 'right' },
+              { ...called, name: 'left', steps: 'split, shuffle left 40 cm', side: 'left' },
+            ],
+            order: 'random',
+            longestRun: 2,
+            interval: { low: 5, high: 5 },
+            reaction: 0.4,
+            weakSide: null,
+            freezes: 1,
+          },
+        },
+      ],
+    });
+    await coach.goto(`/build/${id}`);
+    await expect.poll(() => total(coach)).toBe(30);
+    await stopClock(coach);
+    await context.setOffline(true);
+    await coach.getByRole('button', { name: 'run it' }).click();
+    await expect.poll(async () => (await tick(coach), coach.locator('[data-fault]').count())).toBe(1);
+    await runTo(coach, 2.5);
+    await tick(coach);
+    await expect(coach.getByText('Frozen: could they go on?')).toBeVisible();
+    await coach.getByRole('button', { name: 'could not' }).click();
+    await tick(coach);
+    await expect(coach.getByText('Frozen: could they go on?')).toBeHidden();
+    await expect(coach.getByText('kept here, not sent yet')).toBeVisible();
+    await runTo(coach, 31);
+    await context.setOffline(false);
+    await expect.poll(async () => (await coach.clock.runFor(3000), coach.locator('header').innerText())).toMatch(/(?<!not )sent\b/);
+    await coach.clock.resume();
+    const row = (await ask<RunRow[]>(coach, '/runs')).find((one) => one.progressionId === id);
+    const { run, events } = await ask<RunWhole>(coach, `/runs/${row?.id}`);
+    const [freeze] = events.filter((one) => one.kind === 'freeze');
+    expect(freeze?.kind === 'freeze' && [freeze.could, freeze.athlete]).toEqual([false, cid]);
+    // The calls as they were really called are in the run, three of each.
+    const said = 'exercises' in run.plan ? run.plan.cues.filter((cue) => cue.kind === 'call').map((cue) => cue.say) : [];
+    expect([...said].sort()).toEqual(['left', 'left', 'left', 'right', 'right', 'right']);
   });
 });

@@ -1,5 +1,7 @@
 import { Problem } from '@hopsk/contract';
+import { sampleProgression } from '@hopsk/contract/testing';
 import fc from 'fast-check';
+import { randomUUID } from 'node:crypto';
 import request from 'supertest';
 import { athlete, Coach, openHouse, pattern, upload, type House } from './testing/house.js';
 
@@ -17,6 +19,8 @@ describe('bad input', () => {
   const writes = [
     (body: object) => coach.put(`/athletes/${known.id}`, body),
     (body: object) => coach.put(`/patterns/${known.id}`, body),
+    (body: object) => coach.put(`/progressions/${known.id}`, body),
+    (body: object) => coach.put('/teaching', { version: 'x', ...body }),
     (body: object) => coach.post(`/runs/${known.id}/log`, body),
     (body: object) => coach.put(`/runs/${known.id}/name`, body),
     (body: object) => coach.put('/me/settings', body),
@@ -39,6 +43,34 @@ describe('bad input', () => {
     );
     expect((await coach.get('/athletes')).body).toEqual([]);
     expect((await coach.get('/runs')).body).toEqual([]);
+    expect((await coach.get('/progressions')).body).toEqual([]);
+  });
+
+  it('one wrong field in a good stage is named by its place, whatever stands in it', async () => {
+    const anything = fc.oneof(
+      fc.constant(null),
+      fc.boolean(),
+      fc.double({ noNaN: false }),
+      fc.constantFrom('', '\u0000', 'x'.repeat(5000), '\u202egnorw'),
+      fc.array(fc.jsonValue({ maxDepth: 1 })),
+      fc.object({ maxDepth: 1 }),
+    );
+    const fields = ['kind', 'cueing', 'tempo', 'watch', 'unit', 'evidence', 'partner', 'calls', 'stations', 'priority', 'pattern'] as const;
+    await fc.assert(
+      fc.asyncProperty(fc.constantFrom(...fields), anything, async (field, value) => {
+        const record = { ...structuredClone(sampleProgression), id: randomUUID(), version: 0 };
+        const stages = record.stages.map((stage) => ({ ...stage, [field]: value }));
+        const answer = await coach.put(`/progressions/${record.id}`, { ...record, stages });
+        // Nobody to work with, nothing to call, no station, no fault to look for: all good.
+        if (answer.status === 201) return;
+        expect(answer.status).toBe(400);
+        const place = `stages.0.${field}`;
+        expect(
+          (answer.body as Problem).fields.map((one) => one.path).filter((path) => path !== place && !path.startsWith(`${place}.`)),
+        ).toEqual([]);
+      }),
+      { numRuns: 200 },
+    );
   });
 
   it('one wrong field in a good record is named, whatever stands in it', async () => {

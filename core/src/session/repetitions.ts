@@ -1,6 +1,7 @@
 import type { CallList } from '../calls/draw.js';
 import { chimedRound, type Chimed } from '../dose/chimes.js';
-import type { StageSeen } from './seen.js';
+import { wholeReps } from '../dose/dose.js';
+import { wayAt, type StageSeen } from './seen.js';
 
 /** When the repetitions of a work block start, seconds from its start, and the chimed moves between them. */
 export interface Repetitions {
@@ -11,16 +12,17 @@ export interface Repetitions {
 /** The repetitions that a block of a stage holds: whole ones only; calls where it is called; what chimes leave whole. */
 export function repetitionsIn(
   one: StageSeen,
-  block: { readonly start: number; readonly end: number; readonly way: 0 | 1; readonly reps: number },
+  block: { readonly start: number; readonly end: number; readonly way: 0 | 1; readonly round: number; readonly reps: number },
   calls: CallList | null = null,
 ): Repetitions {
   if (calls) return { starts: calls.calls.map((call) => call.at), chimes: [] };
-  const rep = one.ways[block.way].rep?.seconds ?? 0;
+  const rep = wayAt(one, block).rep?.seconds ?? 0;
   const length = block.end - block.start;
   if (rep <= 0) return { starts: [], chimes: [] };
   if (one.dose.chimes.length > 0) return chimedRound(length, rep, one.dose.chimes, one.chimeSeconds);
   // Repetitions by count are spread over what is claimed for them.
   const claimed = one.dose.work.by === 'count' && one.dose.work.within !== null && block.reps > 0;
   const every = claimed ? length / block.reps : rep;
-  return { starts: Array.from({ length: block.reps }, (_, k) => k * every), chimes: [] };
+  const reps = one.stations.length > 0 ? wholeReps(length, rep) : block.reps;
+  return { starts: Array.from({ length: reps }, (_, k) => k * every), chimes: [] };
 }

@@ -1,6 +1,6 @@
 import { repPlanOf, type PlannedCue, type RepPlan, type SessionPhase, type SessionPlan } from '../run/plan.js';
 import { repetitionsIn } from './repetitions.js';
-import type { StageSeen } from './seen.js';
+import { wayAt, type StageSeen } from './seen.js';
 import type { Timeline } from './timeline.js';
 
 const MS = 1000;
@@ -26,7 +26,7 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline): S
     if (one && block.kind === 'work') {
       const list = timeline.calls.get(i) ?? null;
       repetitionsIn(one, block, list).starts.forEach((start, k) => {
-        const rep = list ? called[block.stage]?.[list.calls[k]?.which ?? -1] : one.ways[block.way].rep;
+        const rep = list ? called[block.stage]?.[list.calls[k]?.which ?? -1] : wayAt(one, block).rep;
         if (rep) done.push([ms(start), placeOf(rep)]);
       });
     }

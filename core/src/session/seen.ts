@@ -24,6 +24,9 @@ export interface Way {
   readonly rep: RepPlan | null;
 }
 
+/** As written, and on the other side or lead. */
+export type Ways = readonly [Way, Way];
+
 /** A stage as one athlete does it: its dose read, its repetitions simulated, its calls made ready. */
 export interface StageSeen {
   readonly stage: Stage;
@@ -31,7 +34,9 @@ export interface StageSeen {
   readonly dose: StageDose;
   readonly doseErrors: readonly DoseError[];
   readonly lineErrors: readonly NotationError[];
-  readonly ways: readonly [Way, Way];
+  readonly ways: Ways;
+  /** The same of each station; empty where there are none. */
+  readonly stations: readonly Ways[];
   readonly chimeSeconds: readonly number[];
   readonly callables: readonly Callable[];
   readonly pace: Pace;
@@ -71,6 +76,26 @@ function wayOf(parsed: Parsed, text: string, performer: Performer, stage: Stage,
   return { text, simulation, totals: totalsOf(simulation), rep: repPlanOf(simulation) };
 }
 
+function waysOf(
+  parsed: Parsed,
+  text: string,
+  performer: Performer,
+  stage: Stage,
+  dose: StageDose,
+  seed: number,
+  own?: readonly OwnMove[],
+): Ways {
+  const first = wayOf(parsed, text, performer, stage, seed);
+  if (!dose.sides) return [first, first];
+  const operation = dose.sides.of === 'lead' ? 'other lead' : 'other side';
+  const other = operate(operation, { text, hand: performer.playing, lead: performer.lead, area: '' }).text;
+  return [first, wayOf(readWith(other, own), other, mirrored(performer, operation === 'other lead'), stage, seed)];
+}
+
+/** What is done in a round of a stage: with stations each round another one, as the first of a rotation goes through them. */
+export const wayAt = (one: Pick<StageSeen, 'ways' | 'stations'>, { way, round }: { readonly way: 0 | 1; readonly round: number }): Way =>
+  (one.stations[(Math.max(1, round) - 1) % Math.max(1, one.stations.length)] ?? one.ways)[way];
+
 /** The longest a call needs, or what the coach gives it: seconds of one call in the plan. */
 export function callSeconds(stage: Stage, callables: readonly Callable[]): number | null {
   if (stage.calls === null) return null;
@@ -90,14 +115,13 @@ export function seeStage(stage: Stage, session: Pick<Session, 'seed' | 'area' | 
   const { dose: read, errors: doseErrors } = readDose(stage.dose);
   const dose = read ?? doseBy({ by: 'time', seconds: exactly(0) });
   const performer = by.performer(stage);
-  const text = by.text(stage, stage.steps);
-  const parsed = readWith(text, by.own);
-  const first = wayOf(parsed, text, performer, stage, session.seed);
-  const operation = dose.sides?.of === 'lead' ? 'other lead' : 'other side';
-  const other = operate(operation, { text, hand: performer.playing, lead: performer.lead, area: '' }).text;
-  const second = dose.sides
-    ? wayOf(readWith(other, by.own), other, mirrored(performer, operation === 'other lead'), stage, session.seed)
-    : first;
+  const lines = [stage.steps, ...stage.stations.map((station) => station.steps)].map((steps) => {
+    const text = by.text(stage, steps);
+    const parsed = readWith(text, by.own);
+    return { errors: parsed.errors, ways: waysOf(parsed, text, performer, stage, dose, session.seed, by.own) };
+  });
+  const [ways, ...stations] = lines.map((line) => line.ways) as [Ways, ...Ways[]];
+  const [first, second] = ways;
   const callables = (stage.calls?.alternatives ?? []).map((one) =>
     callable({ ...one, steps: by.text(stage, one.steps) }, performer, by.own),
   );
@@ -111,8 +135,9 @@ export function seeStage(stage: Stage, session: Pick<Session, 'seed' | 'area' | 
     stage,
     dose,
     doseErrors,
-    lineErrors: parsed.errors,
-    ways: [first, second],
+    lineErrors: lines.flatMap((line) => line.errors),
+    ways,
+    stations,
     chimeSeconds,
     callables,
     pace,

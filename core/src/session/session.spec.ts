@@ -3,7 +3,7 @@ import { alternative, USUAL_CALLS, type Calls } from '../calls/calls.js';
 import { countRun } from '../run/count.js';
 import type { RunEvent } from '../run/event.js';
 import { attemptsOf, planPhases } from '../run/plan.js';
-import { beepsOf } from '../run/clock.js';
+import { beepsOf, beepsOfPlan } from '../run/clock.js';
 import { FAULTS } from '../faults/catalogue.js';
 import { clockText } from '../dose/dose.js';
 import { cases } from '../testing/cases.js';
@@ -105,6 +105,22 @@ describe('a session on one clock', () => {
       .map((cue) => cue.say);
     expect(said.length).toBe(400);
     expect(Math.abs(said.filter((word) => word === 'stopped').length - 200)).toBeLessThan(50);
+  });
+
+  it('each station counts its own steps, in the order in which one goes through them', () => {
+    const stations = [
+      { name: 'splits', steps: 'split' },
+      { name: 'lunges', steps: 'lunge ahead 80 cm right foot, recover back' },
+    ];
+    const session = sessionOf([aStage('4 × 21 s, rest 15 s', { stations })]);
+    const seen = seenOf(session);
+    const { all } = sessionTotals(seen, session);
+    // A split takes 0.35 s: 60 in 21 s; a lunge and its recovery 0.5 and 0.55 s: 20. Two rounds of each.
+    expect([all.splits, all.lunges, all.reps]).toEqual([120, { left: 0, right: 40 }, 160]);
+    const plan = sessionPlanOf(seen, timelineOf(seen, session));
+    expect(plan.phases.filter((phase) => phase.kind === 'work').map((phase) => phase.done.length)).toEqual([60, 20, 60, 20]);
+    const odd = seenOf(sessionOf([aStage('2 × 20 s, rest 5 s', { stations: [{ name: 'odd', steps: 'wobble' }] })]));
+    expect(odd[0]?.lineErrors[0]?.message).toContain('wobble');
   });
 
   it('stations change n − 1 times', () => {
@@ -313,6 +329,12 @@ describe('a session as it is run', () => {
     expect(plan.phases.at(-1)?.open).toBeTrue();
     const tones = beepsOf(planPhases(plan)).filter((beep) => beep.sound !== 'tick');
     expect(tones.length).toBe(plan.phases.length + 1);
+    // Calls sound as well, in their place among the others.
+    const all = beepsOfPlan(plan);
+    expect(all.filter((beep) => beep.sound === 'chime').map((beep) => beep.at)).toEqual(
+      plan.cues.filter((cue) => cue.sound === 'chime').map((cue) => cue.at),
+    );
+    expect(all.map((beep) => beep.at)).toEqual([...all.map((beep) => beep.at)].sort((a, b) => a - b));
     expect(plan.cues.filter((cue) => cue.kind === 'call').length).toBe(4);
   });
 

@@ -5,7 +5,7 @@ import { partsOf, type Part } from '../dose/parts.js';
 import type { End } from '../dose/stage-dose.js';
 import { repetitionsIn } from './repetitions.js';
 import type { Session } from './session.js';
-import type { StageSeen } from './seen.js';
+import { wayAt, type StageSeen } from './seen.js';
 
 export const BLOCK_KINDS = ['explain', 'work', 'rest', 'set-rest', 'change', 'water'] as const;
 export type BlockKind = (typeof BLOCK_KINDS)[number];
@@ -239,7 +239,7 @@ function callCues(one: StageSeen, list: CallList, block: Block, spoken: Spoken, 
 
 /** Counts, beats, chimes and the partner's turns inside a work block. */
 function workCues(one: StageSeen, block: Block, spoken: Spoken, cue: Add, seed: number): void {
-  const way = one.ways[block.way];
+  const way = wayAt(one, block);
   const { dose, stage } = one;
   const { starts, chimes } = repetitionsIn(one, block);
   for (const chimed of chimes) cue(block.start + chimed.from, 'chime', dose.chimes[chimed.chime]?.does ?? '', { sound: 'chime' });

@@ -4,7 +4,7 @@ import type { Landing } from '../moves/action.js';
 import { totalsOf, type PerSide, type Totals } from '../simulate/totals.js';
 import { repetitionsIn } from './repetitions.js';
 import type { Session } from './session.js';
-import type { StageSeen } from './seen.js';
+import { wayAt, type StageSeen } from './seen.js';
 import { blocksOf, isAtLeast } from './timeline.js';
 
 /** What a stage or a session takes of one athlete. Seconds, counts, metres. */
@@ -94,7 +94,7 @@ function summed(seen: readonly StageSeen[], session: Pick<Session, 'settings'>, 
       one.callables.forEach(({ simulation }, k) => {
         if (simulation) addWork(sum, totalsOf(simulation), reps * (shares[k] ?? 0));
       });
-    } else addWork(sum, one.ways[block.way].totals, reps);
+    } else addWork(sum, wayAt(one, block).totals, reps);
   }
   return sums;
 }

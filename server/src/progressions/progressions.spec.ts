@@ -106,6 +106,10 @@ describe('progressions', () => {
       [stages[0], 5, 2],
       [stages[1], 5, 1],
     ]);
+    // A run of a progression that this club does not have is kept all the same, without it.
+    const lost = upload(ada.id, [], { progressionId: randomUUID(), plan: structuredClone(planOf(stages)) as never });
+    await coach.post(`/runs/${lost.run.id}/log`, lost).expect(200);
+    expect((await coach.get(`/runs/${lost.run.id}`).expect(200)).body.run.progressionId).toBeNull();
     const nobody = await coach.get(`/progressions/${one.id}/record?athlete=nobody`).expect(400);
     expect(nobody.body.message).toContain('athlete');
   });

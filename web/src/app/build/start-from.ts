@@ -42,6 +42,8 @@ export class StartFrom {
   /** A pattern or a fault that the address asks for. */
   readonly pattern = input<string>();
   readonly fault = input<string>();
+  /** For whom, as the address says. */
+  readonly athlete = input<string>();
   private readonly store = inject(Store);
   private readonly device = inject(DeviceStore);
   private readonly asking = inject(Studies);
@@ -61,7 +63,7 @@ export class StartFrom {
   protected readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsHere);
   private readonly said = signal<Beginning | null>(null);
   protected readonly from = computed<Beginning>(() => this.said() ?? (this.fault() ? 'fault' : 'pattern'));
-  protected readonly whom = picked(this.people, () => undefined, 'none');
+  protected readonly whom = picked(this.people, () => this.athlete(), 'none');
   protected readonly picked = picked(this.patterns, () => this.pattern());
   protected readonly second = picked(this.patterns, () => undefined);
   protected readonly attempts = signal(20);

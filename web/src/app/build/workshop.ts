@@ -4,7 +4,7 @@ import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatMenuModule } from '@angular/material/menu';
 import { Router, RouterLink } from '@angular/router';
-import { fieldsOf, ProgressionDraft, type Athlete, type Pattern, type ProgressionVersion, type StageRecord } from '@hopsk/contract';
+import { ProgressionDraft, type Athlete, type Pattern, type Progression, type ProgressionVersion, type StageRecord } from '@hopsk/contract';
 import { beepsOf, clockText, ROUND_FORMATS, stageEvidence, type FittedSession, type PlanProblem } from '@hopsk/core';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
@@ -19,16 +19,18 @@ import { Sounds } from '../run/sounds';
 import { Speech } from '../run/speech';
 import type { HoldsTyping } from '../shell/holds-typing';
 import { picked } from '../state/picked';
-import { recordActions, recordsFeature } from '../state/records';
+import { recordsFeature } from '../state/records';
+import { Refusals } from '../state/refusals';
 import { sessionFeature } from '../state/session';
 import { TeachingStore } from '../state/teaching';
+import { Typed } from '../state/typed';
 import { Player } from '../steps/player';
 import { TEXT } from '../text/en';
 import { BUILD } from '../text/en-build';
 import { Studies } from '../workers/studies';
 import { CalendarForm } from './calendar-form';
 import { due } from '../run/cues';
-import { askOf, copyOf, draftOf, EMPTY, forAthlete, isTurned, KeptDraft, type Draft, type DraftStage, type Known } from './draft';
+import { askOf, copyOf, draftOf, forAthlete, isTurned, KeptDraft, type Draft, type DraftStage, type Known } from './draft';
 import { FitTable } from './fit-table';
 import { History } from './history';
 import type { SessionLook } from './look';
@@ -55,6 +57,7 @@ const SPEEDS = [1, 4, 16] as const;
     MatIcon,
     MatIconButton,
     MatMenuModule,
+    Refusals,
     RouterLink,
     SessionSide,
     StageDetail,
@@ -87,23 +90,24 @@ export class Workshop implements HoldsTyping {
   protected readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsHere);
   private readonly status = this.store.selectSignal(recordsFeature.selectStatus);
   private readonly progressions = this.store.selectSignal(recordsFeature.selectProgressionsById);
-  private readonly saves = this.store.selectSignal(recordsFeature.selectSaves);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
   protected readonly stored = computed(() => this.progressions()[this.id()] ?? null);
-  protected readonly save = computed(() => this.saves()[this.id()] ?? null);
-  protected readonly trouble = computed(() => {
-    const save = this.save();
-    return save?.state === 'refused' ? save.trouble : null;
+  protected readonly typing = new Typed<Draft>({
+    kind: 'progressions',
+    id: this.id,
+    stored: this.stored,
+    begin: (stored) => draftOf(stored as Progression | null),
+    whole: ProgressionDraft,
+    kept: KeptDraft,
+    key: (id) => `build:${id}`,
+    turned: () => this.anew(),
   });
-  protected readonly draft = signal<Draft>(EMPTY);
-  protected readonly dirty = signal(false);
+  protected readonly draft = this.typing.draft;
+  protected readonly dirty = this.typing.dirty;
+  protected readonly save = this.typing.save;
+  protected readonly opened = this.typing.opened;
   protected readonly steps = new History<Draft>();
-  private readonly base = signal(-1);
-  protected readonly opened = computed(() => this.base() >= 0);
-  private opening = -1;
-  private sent: Draft | null = null;
   protected readonly said = signal('');
-  protected readonly wrongFields = signal<readonly { path: string; message: string }[]>([]);
 
   /** Those it is for, in the order of the club's list. */
   protected readonly group = computed(() => this.people().filter((one) => this.draft().athletes.includes(one.id)));
@@ -181,24 +185,6 @@ export class Workshop implements HoldsTyping {
     const { said } = (history.state ?? {}) as { said?: unknown };
     if (Array.isArray(said)) this.said.set(said.join(' '));
     effect(() => {
-      this.id();
-      // A copy opens in the same screen: nothing of the one before may stay in it.
-      untracked(() => this.anew());
-    });
-    effect(() => {
-      this.id();
-      const version = this.stored()?.version ?? 0;
-      const ready = this.status().progressions !== 'idle' && this.status().progressions !== 'loading';
-      const save = this.save();
-      untracked(() => {
-        if (!ready || version === this.base() || version === this.opening) return;
-        const mine = save?.state === 'saved' && save.version === version;
-        // What was changed while our own save was under way goes on from the version that it made.
-        if (mine && JSON.stringify(this.draft()) !== JSON.stringify(this.sent)) this.keepTyping(version);
-        else if (mine || !this.dirty()) void this.begin(version, mine);
-      });
-    });
-    effect(() => {
       const ask = this.ask();
       if (this.opened()) untracked(() => void this.see(ask));
     });
@@ -213,13 +199,11 @@ export class Workshop implements HoldsTyping {
     inject(DestroyRef).onDestroy(() => {
       this.sounds.silence();
       this.speech.hush();
-      this.store.dispatch(recordActions.settled({ id: this.id() }));
     });
   }
 
+  /** A copy opens in the same screen: nothing of the one before may stay in it. */
   private anew(): void {
-    this.base.set(-1);
-    this.dirty.set(false);
     this.steps.forget();
     this.look.set(null);
     this.fitted.set(null);
@@ -242,26 +226,18 @@ export class Workshop implements HoldsTyping {
   }
 
   protected change(change: Partial<Draft>): void {
-    const next = { ...this.draft(), ...change };
-    if (!this.opened() || JSON.stringify(next) === JSON.stringify(this.draft())) return;
-    this.steps.keep(this.draft());
-    this.put(next);
-  }
-
-  private put(next: Draft): void {
-    this.draft.set(next);
-    this.dirty.set(true);
-    this.keepTyping(this.base());
+    const before = this.draft();
+    if (this.typing.put({ ...before, ...change })) this.steps.keep(before);
   }
 
   protected undo(): void {
     const before = this.steps.back(this.draft());
-    if (before) this.put(before);
+    if (before) this.typing.put(before);
   }
 
   protected redo(): void {
     const after = this.steps.on(this.draft());
-    if (after) this.put(after);
+    if (after) this.typing.put(after);
   }
 
   protected changeStage(id: string, change: Partial<DraftStage>): void {
@@ -368,34 +344,13 @@ export class Workshop implements HoldsTyping {
     else this.change({ athletes: [...athletes, id] });
   }
 
-  /** What is typed outlives the page; it goes with the save. */
-  private keepTyping(base: number): void {
-    this.base.set(base);
-    void this.device.keep(this.draftKey(), { base, draft: this.draft() });
-  }
-
-  private readonly draftKey = (): string => `build:${this.id()}`;
-
-  private async begin(version: number, mine: boolean): Promise<void> {
-    const stored = draftOf(this.stored());
-    this.opening = version;
-    this.dirty.set(false);
-    const kept = KeptDraft.safeParse(mine ? null : await this.device.recall(this.draftKey()));
-    this.opening = -1;
-    if (this.dirty()) return;
-    const typed =
-      kept.success && kept.data.base <= version && JSON.stringify(kept.data.draft) !== JSON.stringify(stored) ? kept.data : null;
-    this.draft.set(typed?.draft ?? stored);
-    this.dirty.set(typed !== null);
-    this.base.set(typed?.base ?? version);
-    if (!typed) await this.device.keep(this.draftKey(), null);
-  }
-
   private async see(ask: ReturnType<typeof askOf>): Promise<void> {
     const asked = ++this.asked;
     const look = await this.asking.ask('session', ask).catch(() => null);
     // Only the latest question counts: changing goes on while the worker looks.
-    if (asked === this.asked && look) this.look.set(look);
+    if (asked !== this.asked) return;
+    if (look) this.look.set(look);
+    else this.said.set(TEXT.steps.stopped);
   }
 
   /** What the last sessions asked of this athlete, and what the record says of each stage; nothing without the network. */
@@ -419,24 +374,6 @@ export class Workshop implements HoldsTyping {
     } catch {
       this.records.set([]);
     }
-  }
-
-  protected submit(over = false): void {
-    const read = ProgressionDraft.safeParse(this.draft());
-    this.wrongFields.set(read.success ? [] : fieldsOf(read.error, this.draft()));
-    if (!read.success) return;
-    const current = this.trouble()?.current as { version?: number } | undefined;
-    const version = over && typeof current?.version === 'number' ? current.version : this.base();
-    this.sent = this.draft();
-    this.store.dispatch(recordActions.save({ kind: 'progressions', record: { ...read.data, id: this.id(), version } }));
-  }
-
-  protected async takeTheirs(): Promise<void> {
-    await this.device.keep(this.draftKey(), null);
-    this.dirty.set(false);
-    this.base.set(-1);
-    this.store.dispatch(recordActions.settled({ id: this.id() }));
-    this.store.dispatch(recordActions.load({ kind: 'progressions' }));
   }
 
   protected async fit(): Promise<void> {
@@ -501,8 +438,7 @@ export class Workshop implements HoldsTyping {
   }
 
   protected archive(): void {
-    this.store.dispatch(recordActions.archive({ kind: 'progressions', id: this.id(), archived: true }));
-    this.dirty.set(false);
+    this.typing.archive();
     void this.router.navigate(['/build']);
   }
 
@@ -550,7 +486,7 @@ export class Workshop implements HoldsTyping {
     const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
     if (ctrl && event.key === 's') {
       event.preventDefault();
-      this.submit();
+      this.typing.submit();
     } else if (ctrl && event.key === 'z' && !typing) {
       event.preventDefault();
       if (event.shiftKey) this.redo();

@@ -46,6 +46,44 @@ describe('the clock block', () => {
     expect(bars.map((bar) => bar.querySelector('b')?.style.width)).toEqual(['100%', '75%', '0%', '0%', '0%', '0%', '0%']);
   });
 
+  it('in a session says which stage it is, counts rounds within it, and shows what was called', async () => {
+    const work = { kind: 'work', set: 1, open: false, done: [] } as const;
+    const session = [
+      { ...work, kind: 'explain', set: 0, round: 0, start: 0, end: 20, exercise: 0 },
+      { ...work, round: 1, start: 20, end: 50, exercise: 0 },
+      { ...work, kind: 'change', set: 0, round: 0, start: 50, end: 60, exercise: 1 },
+      { ...work, round: 1, start: 60, end: 80, exercise: 1 },
+      { ...work, kind: 'rest', round: 1, start: 80, end: 90, exercise: 1 },
+      { ...work, round: 2, start: 90, end: 110, exercise: 1 },
+    ] as const;
+    const at = async (second: number, exercise: number, cue: string): Promise<HTMLElement> => {
+      const fixture = TestBed.createComponent(ClockBlock);
+      const inputs = {
+        phases: session,
+        name: 'Corner',
+        place: { exercise, of: 2 },
+        cue,
+        clock: clockAt([go], session, (second + 5) * 1000),
+      };
+      for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
+      await fixture.whenStable();
+      return fixture.nativeElement as HTMLElement;
+    };
+    expect(words(await at(5, 1, 'next: Corner'), '.top')).toContain('stage 1 of 2 · show, explain');
+    expect(words(await at(30, 1, ''), '.top')).toContain('stage 1 of 2 · round 1 of 1 · work');
+    const called = await at(95, 2, 'left');
+    expect(words(called, '.top')).toContain('stage 2 of 2 · round 2 of 2 · work');
+    expect(words(called, '.name')).toMatch(/Corner\s*left/);
+    // The cue names the stage itself: it is not said twice.
+    expect(words(await at(52, 2, 'change, then Corner'), '.name')).toBe('change, then Corner');
+    // A bar a stage, to scale.
+    const bars = [...called.querySelectorAll<HTMLElement>('.bars i')];
+    expect(bars.map((bar) => [Number(bar.style.flexGrow), bar.querySelector('b')?.style.width])).toEqual([
+      [50, '100%'],
+      [60, '75%'],
+    ]);
+  });
+
   it('is over at the end', async () => {
     expect(words(await shown(220), '.top')).toContain('over');
   });

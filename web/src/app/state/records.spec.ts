@@ -5,6 +5,7 @@ import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import { DeviceStore } from '../device/store';
 import { athlete, emptyDevice, pattern } from '../testing/run';
+import { progression } from '../testing/sessions';
 import { recordActions, recordsFeature } from './records';
 import * as effects from './records.effects';
 
@@ -89,6 +90,23 @@ describe('the club’s records', () => {
     expect(select(recordsFeature.selectPatternsById)[record.id]?.version).toBe(2);
     store.dispatch(recordActions.settled({ id: record.id }));
     expect(saves()[record.id]).toBeUndefined();
+  });
+
+  it('progressions are listed, saved and put away like the others', async () => {
+    const { archivedAt: _, ...record } = progression({ name: 'Evening' });
+    store.dispatch(recordActions.load({ kind: 'progressions' }));
+    http.expectOne('/api/progressions').flush([progression({ name: 'Zeal' })]);
+    while (status().progressions !== 'ready') await new Promise((go) => requestAnimationFrame(go));
+    store.dispatch(recordActions.save({ kind: 'progressions', record }));
+    http.expectOne(`/api/progressions/${record.id}`).flush({ ...record, version: 2, archivedAt: null });
+    expect(select(recordsFeature.selectProgressionsHere).map((one) => [one.name, one.version])).toEqual([
+      ['Evening', 2],
+      ['Zeal', 1],
+    ]);
+    store.dispatch(recordActions.archive({ kind: 'progressions', id: record.id, archived: true }));
+    http.expectOne(`/api/progressions/${record.id}/archive`).flush({ ...record, version: 3, archivedAt: '2026-11-20T18:00:00.000Z' });
+    expect(select(recordsFeature.selectProgressionsHere).map((one) => one.name)).toEqual(['Zeal']);
+    expect(select(recordsFeature.selectAllProgressions).length).toBe(2);
   });
 
   it('a refused save keeps the record that was there', () => {

@@ -2,7 +2,6 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
-  DestroyRef,
   effect,
   ElementRef,
   inject,
@@ -17,7 +16,7 @@ import { MatIcon } from '@angular/material/icon';
 import { MatMenuModule } from '@angular/material/menu';
 import { MatSelectModule } from '@angular/material/select';
 import { Router, RouterLink } from '@angular/router';
-import { PatternDraft } from '@hopsk/contract';
+import { PatternDraft, type Pattern } from '@hopsk/contract';
 import {
   AREAS,
   dragFoot,
@@ -47,9 +46,11 @@ import { Floor } from '../drawing/floor';
 import { Lanes } from '../drawing/lanes';
 import type { HoldsTyping } from '../shell/holds-typing';
 import { picked } from '../state/picked';
-import { recordActions, recordsFeature } from '../state/records';
+import { recordsFeature } from '../state/records';
+import { Refusals } from '../state/refusals';
 import { sessionFeature } from '../state/session';
 import { TeachingStore } from '../state/teaching';
+import { Typed } from '../state/typed';
 import { TEXT } from '../text/en';
 import { Studies } from '../workers/studies';
 import { AboutPanel } from './about';
@@ -82,6 +83,7 @@ const SPEEDS = [0.25, 0.5, 1, 1.5, 2] as const;
     MatMenuModule,
     MatSelectModule,
     Palette,
+    Refusals,
     RouterLink,
     WhatIfPanel,
   ],
@@ -117,21 +119,23 @@ export class Studio implements HoldsTyping {
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
   protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
   private readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsById);
-  private readonly saves = this.store.selectSignal(recordsFeature.selectSaves);
   protected readonly me = this.store.selectSignal(sessionFeature.selectMe);
   protected readonly allPatterns = this.store.selectSignal(recordsFeature.selectPatternsHere);
   protected readonly stored = computed(() => this.patterns()[this.id()] ?? null);
-  protected readonly save = computed(() => this.saves()[this.id()] ?? null);
-  protected readonly draft = signal<Draft>(draftOf(null));
-  private readonly base = signal(-1);
-  /** Nothing can be typed before it is known what was there. */
-  protected readonly opened = computed(() => this.base() >= 0);
-  /** The version being opened just now, if any. */
-  private opening = -1;
-  /** The draft as it was sent last. */
-  private sent: Draft | null = null;
-  protected readonly dirty = signal(false);
-  protected readonly wrongFields = signal<readonly { path: string; message: string }[]>([]);
+  protected readonly typing = new Typed<Draft>({
+    kind: 'patterns',
+    id: this.id,
+    stored: computed(() => this.stored()),
+    begin: (stored) => draftOf(stored as Pattern | null),
+    whole: PatternDraft,
+    kept: KeptDraft,
+    key: (id) => `draft:${id}`,
+    opened: (draft, first) => first && this.emptyAtFirst.set(draft.steps === ''),
+  });
+  protected readonly draft = this.typing.draft;
+  protected readonly opened = this.typing.opened;
+  protected readonly dirty = this.typing.dirty;
+  protected readonly save = this.typing.save;
   protected readonly choice = picked(this.people, () => undefined);
   protected readonly athlete = this.choice.record;
   protected readonly performance = computed(() =>
@@ -234,33 +238,15 @@ export class Studio implements HoldsTyping {
     const t = this.player.t();
     return study?.simulation.moves.findLast((move) => move.start <= t + 1e-9)?.index ?? null;
   });
-  protected readonly trouble = computed(() => {
-    const save = this.save();
-    return save?.state === 'refused' ? save.trouble : null;
-  });
   private asked = 0;
 
   constructor() {
     this.club.load();
     effect(() => {
-      const stored = this.stored();
-      const version = stored?.version ?? 0;
-      const ready = this.status().patterns !== 'idle' && this.status().patterns !== 'loading';
-      const save = this.save();
-      untracked(() => {
-        if (!ready || version === this.base() || version === this.opening) return;
-        const mine = save?.state === 'saved' && save.version === version;
-        // What was typed while our own save was under way goes on from the version that it made.
-        if (mine && JSON.stringify(this.draft()) !== JSON.stringify(this.sent)) this.keepTyping(version);
-        else if (mine || !this.dirty()) void this.open(version, mine);
-      });
-    });
-    effect(() => {
       const { performer, text } = this.performance();
       // Nothing is drawn before the pattern has been opened.
       if (this.opened()) void this.ask(text, performer, this.draft().shouldClose, this.options());
     });
-    inject(DestroyRef).onDestroy(() => this.store.dispatch(recordActions.settled({ id: this.id() })));
   }
 
   unsaved(): boolean {
@@ -268,17 +254,7 @@ export class Studio implements HoldsTyping {
   }
 
   protected change(change: Partial<Draft>): void {
-    const next = { ...this.draft(), ...change };
-    if (!this.opened() || JSON.stringify(next) === JSON.stringify(this.draft())) return;
-    this.draft.set(next);
-    this.dirty.set(true);
-    this.keepTyping(this.base());
-  }
-
-  /** What is typed outlives the page; it goes with the save. */
-  private keepTyping(base: number): void {
-    this.base.set(base);
-    void this.device.keep(this.draftKey(), { base, draft: this.draft() });
+    this.typing.put({ ...this.draft(), ...change });
   }
 
   /** Another stance; where one foot leads, a lead is written for, in a square one none. */
@@ -399,27 +375,8 @@ export class Studio implements HoldsTyping {
     return getComputedStyle(this.host).getPropertyValue('--mat').trim() || 'white';
   }
 
-  protected submit(over = false): void {
-    const read = PatternDraft.safeParse(this.draft());
-    this.wrongFields.set(read.success ? [] : read.error.issues.map((issue) => ({ path: issue.path.join('.'), message: issue.message })));
-    if (!read.success) return;
-    const current = this.trouble()?.current as { version?: number } | undefined;
-    const version = over && typeof current?.version === 'number' ? current.version : this.base();
-    this.sent = this.draft();
-    this.store.dispatch(recordActions.save({ kind: 'patterns', record: { ...read.data, id: this.id(), version } }));
-  }
-
-  protected async takeTheirs(): Promise<void> {
-    await this.device.keep(this.draftKey(), null);
-    this.dirty.set(false);
-    this.base.set(-1);
-    this.store.dispatch(recordActions.settled({ id: this.id() }));
-    this.store.dispatch(recordActions.load({ kind: 'patterns' }));
-  }
-
   protected archive(): void {
-    this.store.dispatch(recordActions.archive({ kind: 'patterns', id: this.id(), archived: true }));
-    this.dirty.set(false);
+    this.typing.archive();
     void this.router.navigate(['/steps']);
   }
 
@@ -440,31 +397,13 @@ export class Studio implements HoldsTyping {
       target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|BUTTON|A|SELECT|MAT-SELECT)$/.test(target.tagName));
     if (event.key === 's' && (event.ctrlKey || event.metaKey)) {
       event.preventDefault();
-      this.submit();
+      this.typing.submit();
     } else if (!typing && event.key === ' ') {
       event.preventDefault();
       this.player.toggle();
     } else if (!typing && (event.key === 'ArrowRight' || event.key === 'ArrowLeft'))
       this.player.seek(this.player.t() + (event.key === 'ArrowRight' ? 0.02 : -0.02));
     else if (!typing && event.key === 'b') this.nextBeat();
-  }
-
-  /** Opens what is stored, or what was typed before the page went; typed over an older version, a save will say what changed since. */
-  private async open(version: number, mine: boolean): Promise<void> {
-    const stored = draftOf(this.stored());
-    this.opening = version;
-    this.dirty.set(false);
-    const kept = KeptDraft.safeParse(mine ? null : await this.device.recall(this.draftKey()));
-    this.opening = -1;
-    // Opened anew, somebody may have typed meanwhile; the first time nothing can be typed before.
-    if (this.dirty()) return;
-    const typed =
-      kept.success && kept.data.base <= version && JSON.stringify(kept.data.draft) !== JSON.stringify(stored) ? kept.data : null;
-    this.draft.set(typed?.draft ?? stored);
-    this.dirty.set(typed !== null);
-    if (!this.opened()) this.emptyAtFirst.set(this.draft().steps === '');
-    this.base.set(typed?.base ?? version);
-    if (!typed) await this.device.keep(this.draftKey(), null);
   }
 
   private async ask(text: string, performer: Study['simulation']['performer'], shouldClose: boolean, options: StudyOptions): Promise<void> {
@@ -477,6 +416,4 @@ export class Studio implements HoldsTyping {
     const fit = placing ? await this.asking.ask('fit', { text, performer, placing, own: options.own ?? [] }).catch(() => null) : null;
     if (asked === this.asked) this.fit.set(fit);
   }
-
-  private readonly draftKey = (): string => `draft:${this.id()}`;
 }
