@@ -114,7 +114,8 @@ export function drawCalls(options: readonly Callable[], calls: Calls, { seed, nu
     list.push({ at, which: one.i, freeze, place: walk.place, heading: walk.heading });
     const asked = calls.interval ? calls.interval.low + chance() * (calls.interval.high - calls.interval.low) : 0;
     end = at + one.seconds + (freeze ? FREEZE_SECONDS : 0);
-    at += Math.max(asked, neededAfter(one, calls.reaction)) + (freeze ? FREEZE_SECONDS : 0);
+    // A freeze stretches the call it falls into; what is left of the interval after it is not made longer.
+    at += Math.max(asked, neededAfter(one, calls.reaction) + (freeze ? FREEZE_SECONDS : 0));
   }
   if (broken.run) problems.push({ code: 'run', message: 'On this floor the same call had to come more often running than asked.' });
   if (broken.counts && number !== undefined)

@@ -1,6 +1,7 @@
 import { placingFrom } from '../area/areas.js';
 import type { Placing } from '../area/area.js';
 import { callable, type Callable } from '../calls/callable.js';
+import { FREEZE_SECONDS } from '../calls/calls.js';
 import { neededAfter } from '../calls/draw.js';
 import { readDose, type DoseError } from '../dose/dose-text.js';
 import { questionsOf, type Pace, type Question } from '../dose/parts.js';
@@ -96,7 +97,7 @@ function waysOf(
 export const wayAt = (one: Pick<StageSeen, 'ways' | 'stations'>, { way, round }: { readonly way: 0 | 1; readonly round: number }): Way =>
   (one.stations[(Math.max(1, round) - 1) % Math.max(1, one.stations.length)] ?? one.ways)[way];
 
-/** The longest a call needs, or what the coach gives it: seconds of one call in the plan. */
+/** The longest a call needs (frozen, where calls are), or what the coach gives it: seconds of one call in the plan. */
 export function callSeconds(stage: Stage, callables: readonly Callable[]): number | null {
   if (stage.calls === null) return null;
   const needed = Math.max(
@@ -104,7 +105,8 @@ export function callSeconds(stage: Stage, callables: readonly Callable[]): numbe
     ...callables.filter((one) => one.hindrance === null).map((one) => neededAfter(one, stage.calls?.reaction ?? 0)),
   );
   const asked = stage.calls.interval?.high ?? 0;
-  return Math.max(needed, asked) > 0 ? Math.max(needed, asked) : null;
+  const frozen = needed > 0 && stage.calls.freezes > 0 ? FREEZE_SECONDS : 0;
+  return Math.max(needed + frozen, asked) > 0 ? Math.max(needed + frozen, asked) : null;
 }
 
 const mirrored = (performer: Performer, lead: boolean): Performer =>

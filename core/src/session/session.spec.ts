@@ -338,6 +338,23 @@ describe('a session as it is run', () => {
     expect(plan.cues.filter((cue) => cue.kind === 'call').length).toBe(4);
   });
 
+  it('a round of so many calls holds them all, whatever is frozen and however far apart they come', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 30 }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.option(fc.double({ min: 0.5, max: 8, noNaN: true })),
+        fc.integer({ min: 0, max: 1000 }),
+        (count, freezes, low, seed) => {
+          const calls = { ...corners, freezes, interval: low === null ? null : { low, high: low + 1 } };
+          const called = sessionOf([aStage(`2 × ${count} calls, rest 5 s`, { calls, cueing: 'called' })], { seed });
+          for (const list of timelineOf(seenOf(called), called).calls.values()) expect(list.calls.length).toBe(count);
+        },
+      ),
+      { numRuns: 100 },
+    );
+  });
+
   it('holds attempts of each exercise, calls included', () => {
     // 10 s of a 2.28 s repetition: four whole ones a round, each with one split; two calls of each side hold one split each.
     expect(attemptsOf(plan, 'split').map((attempt) => attempt.exercise)).toEqual([0, 0, 0, 0, 0, 0, 0, 0, 1, 1, 1, 1, 2, 2, 2, 2, 2, 2]);

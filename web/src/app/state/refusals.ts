@@ -25,6 +25,6 @@ import type { Typed } from './typed';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Refusals {
-  readonly typed = input.required<Typed<object>>();
+  readonly typed = input.required<Pick<Typed<never>, 'wrongFields' | 'trouble' | 'submit' | 'takeTheirs'>>();
   protected readonly common = TEXT.common;
 }
