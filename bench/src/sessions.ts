@@ -1,17 +1,5 @@
-import {
-  alternative,
-  callable,
-  drawCalls,
-  fitToTime,
-  placingFrom,
-  seeStage,
-  stageOf,
-  timelineOf,
-  USUAL_CALLS,
-  type Calls,
-  type Session,
-  type StageSeen,
-} from '@hopsk/core';
+import { alternative, callable, drawCalls, placingFrom, stageOf, USUAL_CALLS, type Calls, type Session } from '@hopsk/core';
+import { fitToTime, seeStage, timelineOf, type StageSeen } from '@hopsk/core/planning';
 import { PERFORMER, SHORT } from './engine.js';
 import { median, timed, type Line } from './measure.js';
 

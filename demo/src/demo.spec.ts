@@ -1,17 +1,6 @@
 import { ClubFile } from '@hopsk/contract';
-import {
-  bodyOf,
-  countRun,
-  FAULTS,
-  faultBook,
-  planProblems,
-  schoolOf,
-  seeStage,
-  sessionTotals,
-  study,
-  type School,
-  type SessionTally,
-} from '@hopsk/core';
+import { bodyOf, countRun, FAULTS, faultBook, schoolOf, study, type School, type SessionTally } from '@hopsk/core';
+import { planProblems, seeStage, sessionTotals } from '@hopsk/core/planning';
 import { PATTERNS } from './patterns.js';
 import { season } from './season.js';
 

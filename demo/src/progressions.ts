@@ -1,5 +1,6 @@
 import { isUnder16, type AthleteSave, type ClubFile, type PatternSave } from '@hopsk/contract';
-import { bodyOf, buildUp, PLAYBOOKS, SCHOOLS, schoolOf, type BuildOptions, type SessionSettings } from '@hopsk/core';
+import { bodyOf, SCHOOLS, schoolOf, type SessionSettings } from '@hopsk/core';
+import { buildUp, PLAYBOOKS, type BuildOptions } from '@hopsk/core/planning';
 import type { Chance } from './chance.js';
 
 type Planned = ClubFile['progressions'][number];

@@ -4,11 +4,8 @@ import { clockText } from '../dose/dose.js';
 import { partsOf, type Part } from '../dose/parts.js';
 import type { End } from '../dose/stage-dose.js';
 import { repetitionsIn } from './repetitions.js';
-import type { Session } from './session.js';
+import type { BlockKind, Session } from './session.js';
 import { wayAt, type StageSeen } from './seen.js';
-
-export const BLOCK_KINDS = ['explain', 'work', 'rest', 'set-rest', 'change', 'water'] as const;
-export type BlockKind = (typeof BLOCK_KINDS)[number];
 
 /** One stretch of the session's clock. Seconds from its start; stages from 0, sets, rounds and waves from 1. */
 export interface Block {

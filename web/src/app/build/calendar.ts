@@ -1,4 +1,4 @@
-import { weeksOf, type WeekPlan } from '@hopsk/core';
+import { weeksOf, type WeekPlan } from '@hopsk/core/planning';
 import ical from 'ical-generator';
 import { DateTime } from 'luxon';
 

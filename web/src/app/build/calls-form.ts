@@ -5,7 +5,7 @@ import { TEXT } from '../text/en';
 import { BUILD } from '../text/en-build';
 import { Studies } from '../workers/studies';
 import type { DraftStage } from './draft';
-import type { SessionLook, StageLook } from './look';
+import type { SessionLook, StageLook } from '../workers/session';
 
 type Calls = NonNullable<DraftStage['calls']>;
 

@@ -1,4 +1,4 @@
-import { gridOf, PLAYBOOKS } from '@hopsk/core';
+import { gridOf, PLAYBOOKS } from '@hopsk/core/planning';
 import { progression, stage } from '../testing/sessions';
 import { axesOfBook, coverageOf, isAxis, usualText, valuesFrom, valuesText } from './coverage';
 import { masteredIn } from './records';

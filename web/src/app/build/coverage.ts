@@ -1,6 +1,8 @@
 import type { Progression } from '@hopsk/contract';
-import type { Axis, Cell, Coverage, Forbidden, Playbook } from '@hopsk/core';
-import { AXES, isLegal, NO_COVERAGE, scenariosOf, USUAL_VALUES, type AxisName } from '@hopsk/core';
+import type { Playbook } from '@hopsk/core';
+import type { Axis, Cell, Coverage, Forbidden } from '@hopsk/core/planning';
+import { isLegal, scenariosOf } from '@hopsk/core';
+import { AXES, NO_COVERAGE, USUAL_VALUES, type AxisName } from '@hopsk/core/planning';
 import type { TrainedLine } from './records';
 
 /** Steps as they are compared: blanks do not count. */

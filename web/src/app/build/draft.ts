@@ -1,9 +1,10 @@
 import { isUnder16, ProgressionDraft, StageSchema, type Athlete, type Pattern, type Progression } from '@hopsk/contract';
-import { ALONE, OPEN_SETTINGS, schoolOf, SCHOOLS, type Around, type OwnMove, type School, type Session, type Stage } from '@hopsk/core';
+import { OPEN_SETTINGS, schoolOf, SCHOOLS, type OwnMove, type School, type Session, type Stage } from '@hopsk/core';
+import { ALONE, type Around } from '@hopsk/core/planning';
 import * as z from 'zod';
 import { newId } from '../device/ids';
 import { performance } from '../steps/draft';
-import type { SessionAsk } from './look';
+import type { SessionAsk } from '../workers/session';
 
 export type Draft = ProgressionDraft;
 export type DraftStage = Draft['stages'][number];

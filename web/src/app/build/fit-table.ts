@@ -1,9 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { clockText, type FittedSession, type WorkTotals } from '@hopsk/core';
+import { clockText } from '@hopsk/core';
+import { type FittedSession, type WorkTotals } from '@hopsk/core/planning';
 import { BUILD } from '../text/en-build';
 import type { Draft } from './draft';
-import type { SessionLook } from './look';
+import type { SessionLook } from '../workers/session';
 
 /** A stage without the change-over before it, as fitting counts it. */
 const alone = (sums: WorkTotals | undefined): number => (sums ? sums.total - sums.change - sums.water : 0);

@@ -1,12 +1,13 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { Type } from '@angular/core';
 import { provideHttpClient } from '@angular/common/http';
-import { alternative, PLAYBOOKS, USUAL_CALLS } from '@hopsk/core';
+import { alternative, USUAL_CALLS } from '@hopsk/core';
+import { PLAYBOOKS } from '@hopsk/core/planning';
 import { ask, draft, stage } from '../testing/sessions';
 import { CalendarForm } from './calendar-form';
 import { CallsForm } from './calls-form';
 import type { DraftStage } from './draft';
-import { lookAt } from './look';
+import { lookAt } from '../workers/session';
 import { PartnerForm } from './partner-form';
 import { SessionSide } from './session-side';
 import { StageDetail } from './stage-detail';

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
-import { AXES, dueFirst, gridSentence, NO_COVERAGE, spread, type Axis, type AxisName } from '@hopsk/core';
+import { AXES, dueFirst, gridSentence, NO_COVERAGE, spread, type Axis, type AxisName } from '@hopsk/core/planning';
 import { Store } from '@ngrx/store';
 import { Api } from '../api/api';
 import { newId } from '../device/ids';
@@ -16,7 +16,7 @@ import type { GridSeen } from '../workers/study.worker';
 import { axesOfBook, coverageOf, usualText, valuesFrom } from './coverage';
 import { EMPTY, type Draft } from './draft';
 import { trainedBy, type TrainedLine } from './records';
-import { sourceOf } from './sources';
+import { booksOf, sourceOf } from './sources';
 import { stagesOfCells } from './stages';
 
 const between = (value: string, low: number, high: number): number => Math.min(high, Math.max(low, Math.round(Number(value) || low)));
@@ -40,7 +40,7 @@ export class GridMap {
   protected readonly text = BUILD;
   protected readonly common = TEXT.common;
   protected readonly allAxes = AXES;
-  protected readonly playbooks = this.club.playbooks;
+  protected readonly playbooks = computed(() => booksOf(this.club.teaching()));
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
   protected readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsHere);
   private readonly progressions = this.store.selectSignal(recordsFeature.selectProgressionsHere);

@@ -2,7 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, u
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { fieldsOf, PlaybookSchema, type Teaching } from '@hopsk/contract';
-import { PLAYBOOK_LIMITS, PLAYBOOKS, readWith, scenariosOf, type Playbook } from '@hopsk/core';
+import { PLAYBOOK_LIMITS, readWith, scenariosOf, type Playbook } from '@hopsk/core';
+import { PLAYBOOKS } from '@hopsk/core/planning';
 import type { HoldsTyping } from '../shell/holds-typing';
 import { TeachingStore } from '../state/teaching';
 import { BUILD } from '../text/en-build';

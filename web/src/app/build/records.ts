@@ -1,5 +1,5 @@
 import type { Progression, StageRecord } from '@hopsk/contract';
-import { stageEvidence } from '@hopsk/core';
+import { stageEvidence } from '@hopsk/core/planning';
 import { firstValueFrom } from 'rxjs';
 import type { Api } from '../api/api';
 

@@ -2,7 +2,7 @@ import { RunHead } from '@hopsk/contract';
 import { athlete, me } from '../testing/run';
 import { draft, evening, stage } from '../testing/sessions';
 import { newId } from '../device/ids';
-import { planOf } from './look';
+import { planOf } from '../workers/session';
 import { sessionHead } from './run-it';
 
 describe('how a session’s run begins', () => {

@@ -4,7 +4,7 @@ import type { Athlete } from '@hopsk/contract';
 import { AREAS, clockText, type Side } from '@hopsk/core';
 import { BUILD } from '../text/en-build';
 import type { Draft } from './draft';
-import type { SessionLook } from './look';
+import type { SessionLook } from '../workers/session';
 
 /** What a session adds up to, what is settled once for it, and what concerns it as a whole. */
 @Component({

@@ -13,7 +13,7 @@ import { TEXT } from '../text/en';
 import { BUILD } from '../text/en-build';
 import { Studies } from '../workers/studies';
 import { askOf, draftOf, forAthlete, KeptDraft, type Draft } from './draft';
-import type { SessionLook } from './look';
+import type { SessionLook } from '../workers/session';
 
 /** What can be put on paper. */
 export const SHEETS = ['session', 'cards', 'partner', 'homework', 'calls'] as const;

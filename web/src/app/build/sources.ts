@@ -1,5 +1,6 @@
-import type { Pattern } from '@hopsk/contract';
-import { schoolOf, scenariosOf, type BuildSource, type Playbook } from '@hopsk/core';
+import type { Pattern, Teaching } from '@hopsk/contract';
+import { schoolOf, scenariosOf, type Playbook } from '@hopsk/core';
+import { PLAYBOOKS, type BuildSource } from '@hopsk/core/planning';
 
 /** A pattern of the club as something to build from. */
 export const sourceOf = ({ id, version, name, steps, school, hand, lead, shouldClose }: Pattern): BuildSource => ({
@@ -25,3 +26,6 @@ export function playbookSource(book: Playbook): BuildSource {
     pattern: null,
   };
 }
+
+/** Playbooks to begin with, and the club's own. */
+export const booksOf = ({ playbooks }: Pick<Teaching, 'playbooks'>): readonly Playbook[] => [...PLAYBOOKS, ...playbooks];

@@ -1,25 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { UNITS, type Athlete } from '@hopsk/contract';
-import {
-  alternative,
-  CUEINGS,
-  FAULTS,
-  IMPLEMENTS,
-  rotationOf,
-  SESSION_PARTS,
-  STAGE_KINDS,
-  USUAL_CALLS,
-  type School,
-  type WorkTotals,
-} from '@hopsk/core';
+import { alternative, CUEINGS, FAULTS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS, USUAL_CALLS, type School } from '@hopsk/core';
+import { rotationOf, type WorkTotals } from '@hopsk/core/planning';
 import { TeachingStore } from '../state/teaching';
 import { TEXT } from '../text/en';
 import { BUILD } from '../text/en-build';
 import { CallsForm } from './calls-form';
 import { stanceOf, type Draft, type DraftStage } from './draft';
-import type { SessionLook, StageLook } from './look';
+import type { SessionLook, StageLook } from '../workers/session';
 import { PartnerForm } from './partner-form';
+import { booksOf } from './sources';
 
 type Difference = Draft['differences'][number];
 
@@ -52,7 +43,7 @@ export class StageDetail {
   protected readonly implementsOf = IMPLEMENTS;
   protected readonly units = UNITS;
   protected readonly faults = FAULTS;
-  protected readonly playbooks = this.club.playbooks;
+  protected readonly playbooks = computed(() => booksOf(this.club.teaching()));
   protected readonly labels = new Map(FAULTS.map((fault) => [fault.code, fault.label]));
   protected readonly staggered = computed(() => stanceOf(this.stage(), this.stances()).staggered);
   /** Who is where in which round, where there are stations. */

@@ -1,4 +1,5 @@
-import { gridOf, OPEN_SETTINGS, PLAYBOOKS, readWith } from '@hopsk/core';
+import { OPEN_SETTINGS, readWith } from '@hopsk/core';
+import { gridOf, PLAYBOOKS } from '@hopsk/core/planning';
 import { pattern } from '../testing/run';
 import { EVENING } from '../testing/sessions';
 import { playbookSource, sourceOf } from './sources';

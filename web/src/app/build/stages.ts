@@ -1,10 +1,7 @@
 import type { Pattern } from '@hopsk/contract';
 import {
-  alternatingBlocks,
   OPEN_SETTINGS,
   SESSION_LIMITS,
-  type BuildSource,
-  type Cell,
   bodyOf,
   fromRounds,
   printDose,
@@ -13,10 +10,9 @@ import {
   SCHOOLS,
   simulate,
   stageOf,
-  usualCautions,
-  watchList,
   type SessionSettings,
 } from '@hopsk/core';
+import { alternatingBlocks, type BuildSource, type Cell, usualCautions, watchList } from '@hopsk/core/planning';
 import { newId } from '../device/ids';
 import { keptStages, type DraftStage } from './draft';
 

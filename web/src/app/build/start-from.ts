@@ -2,7 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, si
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
 import { isUnder16 } from '@hopsk/contract';
-import { AIMS, CHAINS, FAULTS, OPEN_SETTINGS, STAGE_KINDS, type BuildSource, type BuiltUp, type Chain, type StageKind } from '@hopsk/core';
+import { FAULTS, OPEN_SETTINGS, STAGE_KINDS, type StageKind } from '@hopsk/core';
+import { AIMS, CHAINS, type BuildSource, type BuiltUp, type Chain } from '@hopsk/core/planning';
 import { Store } from '@ngrx/store';
 import { Api } from '../api/api';
 import { newId } from '../device/ids';
@@ -17,7 +18,7 @@ import { Studies } from '../workers/studies';
 import type { BuildAsk } from '../workers/study.worker';
 import { EMPTY, keptStages } from './draft';
 import { masteredIn, trainedBy } from './records';
-import { playbookSource, sourceOf } from './sources';
+import { booksOf, playbookSource, sourceOf } from './sources';
 import { stagesOfBlocks } from './stages';
 
 /** What a progression can begin from. */
@@ -57,7 +58,7 @@ export class StartFrom {
   protected readonly kinds = STAGE_KINDS;
   protected readonly faults = FAULTS;
   protected readonly aims = AIMS;
-  protected readonly playbooks = this.club.playbooks;
+  protected readonly playbooks = computed(() => booksOf(this.club.teaching()));
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
   private readonly progressions = this.store.selectSignal(recordsFeature.selectProgressionsHere);
   protected readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsHere);

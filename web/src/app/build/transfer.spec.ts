@@ -1,9 +1,9 @@
-import { CUE_COLUMNS } from '@hopsk/core';
+import { CUE_COLUMNS } from '@hopsk/core/planning';
 import { parse } from 'papaparse';
 import { athlete } from '../testing/run';
 import { draft, evening, stage } from '../testing/sessions';
 import { EMPTY } from './draft';
-import { lookAt } from './look';
+import { lookAt } from '../workers/session';
 import { asCsv, asJson, asText, readFile } from './transfer';
 
 describe('a session as a file', () => {

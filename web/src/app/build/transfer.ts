@@ -1,5 +1,5 @@
 import { fieldsOf, ProgressionDraft, SESSION_FILE, SessionFile } from '@hopsk/contract';
-import { CUE_COLUMNS, cueRows, readSession, writeSession, type Cue } from '@hopsk/core';
+import { CUE_COLUMNS, cueRows, readSession, writeSession, type Cue } from '@hopsk/core/planning';
 import Papa from 'papaparse';
 import { newId } from '../device/ids';
 import { EMPTY, keptStages, sessionOf, type Draft } from './draft';

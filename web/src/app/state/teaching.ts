@@ -1,6 +1,6 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { Teaching } from '@hopsk/contract';
-import { PLAYBOOKS, SCHOOLS, type Playbook, type School } from '@hopsk/core';
+import { SCHOOLS, type School } from '@hopsk/core';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../api/api';
 import { troubleOf, type Trouble } from '../api/problem';
@@ -18,9 +18,6 @@ export class TeachingStore {
   readonly teaching = this.kept.asReadonly();
   /** Everybody's stances and the club's own. */
   readonly stances = computed<readonly School[]>(() => [...SCHOOLS, ...this.kept().stances]);
-  /** Playbooks to begin with, and the club's own. */
-  readonly playbooks = computed<readonly Playbook[]>(() => [...PLAYBOOKS, ...this.kept().playbooks]);
-
   /** Fetches it once; later calls do nothing. */
   load(): void {
     if (this.asked) return;

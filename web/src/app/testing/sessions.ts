@@ -1,8 +1,9 @@
 import type { Athlete, Progression } from '@hopsk/contract';
 import { sampleProgression } from '@hopsk/contract/testing';
-import { ALONE, bodyOf, SCHOOLS, stageOf, type Stage } from '@hopsk/core';
+import { bodyOf, SCHOOLS, stageOf, type Stage } from '@hopsk/core';
+import { ALONE } from '@hopsk/core/planning';
 import { askOf, EMPTY, keptStages, type Draft, type DraftStage, type Known } from '../build/draft';
-import type { SessionAsk } from '../build/look';
+import type { SessionAsk } from '../workers/session';
 import { newId } from '../device/ids';
 
 export const EVENING =

@@ -1,28 +1,16 @@
 /// <reference lib="webworker" />
 import {
-  buildUp,
   FAULTS,
   fitOnFloor,
   foreseen,
-  forFault,
-  gridOf,
-  lineForFault,
   readWith,
   study,
   thumbnailOf,
-  unreadable,
   whatIf,
-  type Axis,
-  type BuildOptions,
-  type BuildSource,
-  type BuiltUp,
   type Calls,
   type Drift,
   type Fit,
-  type FittedSession,
-  type Forbidden,
   type Foreseen,
-  type Grid,
   type OwnMove,
   type Performer,
   type Placing,
@@ -33,7 +21,21 @@ import {
   type StudyOptions,
   type Thumbnail,
 } from '@hopsk/core';
-import { fitIn, lookAt, planOf, type SessionAsk, type SessionLook } from '../build/look';
+import {
+  buildUp,
+  forFault,
+  gridOf,
+  lineForFault,
+  unreadable,
+  type Axis,
+  type BuildOptions,
+  type BuildSource,
+  type BuiltUp,
+  type FittedSession,
+  type Forbidden,
+  type Grid,
+} from '@hopsk/core/planning';
+import { fitIn, lookAt, planOf, type SessionAsk, type SessionLook } from './session';
 import { newId } from '../device/ids';
 
 /** How a progression is built, without what cannot be sent. */

@@ -1,7 +1,7 @@
 import { isSession } from '@hopsk/core';
 import { athlete } from '../testing/run';
 import { ask, draft, evening, stage } from '../testing/sessions';
-import { fitIn, lookAt, planOf } from './look';
+import { fitIn, lookAt, planOf } from './session';
 
 describe('what the workshop shows of a session', () => {
   it('is the worked evening, second by second (the project’s worked example)', () => {

@@ -1,28 +1,30 @@
 import {
+  mendedDose,
+  textFor,
+  thumbnailOf,
+  type CallList,
+  type OwnMove,
+  type Performer,
+  type RunPlan,
+  type Session,
+  type Thumbnail,
+} from '@hopsk/core';
+import {
   capacityOf,
   fitToTime,
-  mendedDose,
   planProblems,
   seeStage,
   sessionPlanOf,
   sessionTotals,
-  textFor,
-  thumbnailOf,
   timelineOf,
   type Around,
   type Block,
-  type CallList,
   type Cue,
   type FittedSession,
-  type OwnMove,
-  type Performer,
   type PlanProblem,
-  type RunPlan,
-  type Session,
   type SessionTotals,
   type StageSeen,
-  type Thumbnail,
-} from '@hopsk/core';
+} from '@hopsk/core/planning';
 
 /** A session, who does it, and what is known beside it. Performers stand in the order of the stages. */
 export interface SessionAsk {
