@@ -1,9 +1,11 @@
 import { ProgressionDraft } from '@hopsk/contract';
-import { SCHOOLS, stageOf } from '@hopsk/core';
+import { bodyOf, SCHOOLS, STAGE_KINDS, stageOf } from '@hopsk/core';
+import { buildUp, PLAYBOOKS } from '@hopsk/core/planning';
 import { newId } from '../device/ids';
 import { athlete, pattern } from '../testing/run';
 import { draft, KNOWN, progression, stage } from '../testing/sessions';
 import { aroundOf, askOf, copyOf, draftOf, EMPTY, forAthlete, isTurned, keptStages } from './draft';
+import { sourceOf } from './sources';
 
 describe('a session being planned', () => {
   const ada = athlete({ name: 'Ada' });
@@ -23,6 +25,34 @@ describe('a session being planned', () => {
     const [kept] = keptStages([made]);
     expect(JSON.parse(JSON.stringify(kept))).toEqual(JSON.parse(JSON.stringify(made)));
     expect(() => keptStages([{ ...made, tempo: 90 }])).toThrow();
+  });
+
+  it('takes whatever is built, of patterns with names and lines as long as they may be', () => {
+    const steps = Array.from({ length: 40 }, (_, i) => `shuffle ${i % 2 ? 'left' : 'right'} ${40 + i} cm`).join(', ');
+    const own = pattern({
+      name: 'x'.repeat(80),
+      steps: `split, ${steps}, lunge ahead right 80 cm right foot + hit 80 ms after landing, recover back`,
+    });
+    const performer = { body: bodyOf({}), school: SCHOOLS[0], lead: null, playing: 'right' } as const;
+    for (const playbook of PLAYBOOKS) {
+      const built = buildUp(sourceOf(own), performer, {
+        chain: 'whole-part-whole',
+        kinds: STAGE_KINDS,
+        opposed: 'partner',
+        playbook,
+        settings: { rest: 20, setRest: 45 },
+        focus: [],
+        cautions: [],
+        otherLead: true,
+        child: false,
+        mastered: new Set(),
+        own: [],
+        newId,
+      });
+      expect(() => keptStages(built.stages))
+        .withContext(playbook.code)
+        .not.toThrow();
+    }
   });
 
   it('is copied with nothing shared: other ids, the differences still beside their stages', () => {

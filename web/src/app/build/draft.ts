@@ -1,5 +1,15 @@
 import { isUnder16, ProgressionDraft, StageSchema, type Athlete, type Pattern, type Progression } from '@hopsk/contract';
-import { OPEN_SETTINGS, schoolOf, SCHOOLS, type OwnMove, type School, type Session, type Stage } from '@hopsk/core';
+import {
+  CALL_LIMITS,
+  SESSION_LIMITS,
+  OPEN_SETTINGS,
+  schoolOf,
+  SCHOOLS,
+  type OwnMove,
+  type School,
+  type Session,
+  type Stage,
+} from '@hopsk/core';
 import { ALONE, type Around } from '@hopsk/core/planning';
 import * as z from 'zod';
 import { newId } from '../device/ids';
@@ -31,8 +41,25 @@ export function draftOf(stored: Progression | null): Draft {
   return draft;
 }
 
+const cut = (text: string, most: number): string => (text.length > most ? `${text.slice(0, most - 1).trimEnd()}…` : text);
+
+/** Words made from names and lines of steps may be longer than what is kept of them. */
+export const shortened = (stage: Stage): Stage => ({
+  ...stage,
+  name: cut(stage.name, 80),
+  theme: cut(stage.theme, 120),
+  cues: stage.cues.map((cue) => cut(cue, 80)),
+  calls: stage.calls && {
+    ...stage.calls,
+    alternatives: stage.calls.alternatives
+      .slice(0, CALL_LIMITS.alternatives)
+      .map((one) => ({ ...one, name: cut(one.name, 60), expects: cut(one.expects, 200) })),
+  },
+});
+
 /** Stages that core made, in the form in which they are kept. */
-export const keptStages = (stages: readonly Stage[]): DraftStage[] => stages.map((stage) => StageSchema.parse(stage));
+export const keptStages = (stages: readonly Stage[]): DraftStage[] =>
+  stages.slice(0, SESSION_LIMITS.stages).map((stage) => StageSchema.parse(shortened(stage)));
 
 export const sessionOf = ({ stages, settings, minutes, area, equipment, seed }: Draft): Session => ({
   stages,

@@ -110,7 +110,10 @@ export class GridMap {
       const [athlete, progressions] = [this.whom.record(), this.progressions()];
       untracked(() => {
         this.trained.set([]);
-        if (athlete) void trainedBy(this.api, progressions, athlete.id).then((trained) => this.trained.set(trained));
+        if (!athlete) return;
+        void trainedBy(this.api, progressions, athlete.id).then((trained) => {
+          if (this.whom.record() === athlete) this.trained.set(trained);
+        });
       });
     });
   }

@@ -139,7 +139,10 @@ export class StartFrom {
       const [athlete, progressions] = [this.whom.record(), this.progressions()];
       untracked(() => {
         this.mastered.set(new Set());
-        if (athlete) void trainedBy(this.api, progressions, athlete.id).then((trained) => this.mastered.set(masteredIn(trained)));
+        if (!athlete) return;
+        void trainedBy(this.api, progressions, athlete.id).then((trained) => {
+          if (this.whom.record() === athlete) this.mastered.set(masteredIn(trained));
+        });
       });
     });
     effect(() => {

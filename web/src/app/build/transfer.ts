@@ -1,8 +1,9 @@
 import { fieldsOf, ProgressionDraft, SESSION_FILE, SessionFile } from '@hopsk/contract';
+import { SESSION_LIMITS } from '@hopsk/core';
 import { CUE_COLUMNS, cueRows, readSession, writeSession, type Cue } from '@hopsk/core/planning';
 import Papa from 'papaparse';
 import { newId } from '../device/ids';
-import { EMPTY, keptStages, sessionOf, type Draft } from './draft';
+import { EMPTY, sessionOf, shortened, type Draft } from './draft';
 
 /** What a file gave, and what of it could not be read: a place and a sentence each. */
 export interface ReadDraft {
@@ -39,12 +40,15 @@ export function readFile(text: string, name: string): ReadDraft {
 function fromText(text: string, name: string): ReadDraft {
   const { session, errors } = readSession(text);
   const wrong = errors.map(({ line, message }) => `line ${line}: ${message}`);
+  const most = SESSION_LIMITS.stages;
+  if (session.stages.length > most)
+    wrong.push(`${session.stages.length} stages are more than an evening holds; the first ${most} were kept.`);
   if (session.stages.length === 0) return { draft: null, wrong: wrong.length > 0 ? wrong : ['This file holds no stage.'] };
   const draft = ProgressionDraft.safeParse({
     ...EMPTY,
     ...session,
     name,
-    stages: keptStages(session.stages.map((stage) => ({ ...stage, id: newId() }))),
+    stages: session.stages.slice(0, most).map((stage) => ({ ...shortened(stage), id: newId() })),
   });
   if (draft.success) return { draft: draft.data, wrong };
   return { draft: null, wrong: [...wrong, ...fieldsOf(draft.error, session).map(({ path, message }) => `${path} ${message}`)] };
