@@ -6,7 +6,7 @@ import { clockText } from '../dose/dose.js';
 import { drawCalls } from '../calls/draw.js';
 import { outsideOf } from '../area/placing.js';
 import { judgeLandings, riseOver, STEEP, type TrainingLevel } from './landings.js';
-import type { Session } from './session.js';
+import { SESSION_LIMITS, type Session } from './session.js';
 import { placingOf, type StageSeen } from './seen.js';
 import type { SessionTotals } from './totals.js';
 
@@ -186,6 +186,8 @@ function ofSession(seen: readonly StageSeen[], totals: SessionTotals, session: S
   const add = (code: PlanCode, level: PlanProblem['level'], message: string): void =>
     void found.push({ code, stage: null, level, message });
   if (seen.length > 1 && session.settings.change === null) add('change', 'asks', 'Change-over between exercises not decided: how long?');
+  if (totals.all.total > SESSION_LIMITS.seconds)
+    add('time', 'stop', `${clockText(totals.all.total)} is longer than the ${SESSION_LIMITS.seconds / 3600} hours that can be run.`);
   const limit = session.minutes === null ? null : session.minutes * 60;
   if (limit !== null && totals.all.total > limit + 1e-6)
     add(

@@ -9,6 +9,15 @@ export interface Repetitions {
   readonly chimes: readonly Chimed[];
 }
 
+/** How many repetitions a block holds, without when each starts: in a called one the calls that were planned. */
+export function repsIn(one: StageSeen, block: Parameters<typeof repetitionsIn>[1]): number {
+  if (one.stage.calls) return block.reps;
+  if (one.dose.chimes.length > 0) return repetitionsIn(one, block).starts.length;
+  const rep = wayAt(one, block).rep?.seconds ?? 0;
+  if (rep <= 0) return 0;
+  return one.stations.length > 0 ? wholeReps(block.end - block.start, rep) : block.reps;
+}
+
 /** The repetitions that a block of a stage holds: whole ones only; calls where it is called; what chimes leave whole. */
 export function repetitionsIn(
   one: StageSeen,
@@ -23,6 +32,5 @@ export function repetitionsIn(
   // Repetitions by count are spread over what is claimed for them.
   const claimed = one.dose.work.by === 'count' && one.dose.work.within !== null && block.reps > 0;
   const every = claimed ? length / block.reps : rep;
-  const reps = one.stations.length > 0 ? wholeReps(length, rep) : block.reps;
-  return { starts: Array.from({ length: reps }, (_, k) => k * every), chimes: [] };
+  return { starts: Array.from({ length: repsIn(one, block) }, (_, k) => k * every), chimes: [] };
 }

@@ -13,7 +13,7 @@ import { judgeLandings, riseOver } from './landings.js';
 import { ALONE, planProblems } from './problems.js';
 import { sessionPlanOf } from './run-plan.js';
 import { capacityOf } from './seen.js';
-import { OPEN_SETTINGS, type Session } from './session.js';
+import { SESSION_LIMITS, OPEN_SETTINGS, type Session } from './session.js';
 import { readSession, writeSession } from './session-file.js';
 import type { Stage } from './stage.js';
 import { blocksOf, timelineOf } from './timeline.js';
@@ -194,6 +194,16 @@ describe('what is wrong with a plan', () => {
   };
 
   it('is nothing where nothing is', () => expect(codes(aStage('3 × 30 s, rest 20 s'))).toEqual([]));
+
+  it('says what is longer than anybody can run, and does not fill the memory with it', () => {
+    const endless = sessionOf([aStage('50 sets of 99 × 500, rest 10 s, set rest 10 s, counts aloud')]);
+    const seen = seenOf(endless);
+    const { cues, total } = timelineOf(seen, endless);
+    expect(total).toBeGreaterThan(SESSION_LIMITS.seconds);
+    expect(cues.length).toBeLessThan(SESSION_LIMITS.cues);
+    const said = planProblems(seen, sessionTotals(seen, endless), endless).filter((one) => one.code === 'time');
+    expect(said.map((one) => one.message)[0]).toContain('longer than the 6 hours that can be run');
+  });
 
   it('asks for rests, sides and themes', () => {
     expect(codes(aStage('3 × 30 s'))).toEqual(['asks rest']);

@@ -4,7 +4,7 @@ import { clockText } from '../dose/dose.js';
 import { partsOf, type Part } from '../dose/parts.js';
 import type { End } from '../dose/stage-dose.js';
 import { repetitionsIn } from './repetitions.js';
-import type { BlockKind, Session } from './session.js';
+import { SESSION_LIMITS, type BlockKind, type Session } from './session.js';
 import { wayAt, type StageSeen } from './seen.js';
 
 /** One stretch of the session's clock. Seconds from its start; stages from 0, sets, rounds and waves from 1. */
@@ -158,6 +158,9 @@ export const isAtLeast = (seen: readonly StageSeen[], session: Pick<Session, 'se
  */
 export function timelineOf(seen: readonly StageSeen[], session: Session, spoken: Spoken = ENGLISH, end: End = 'low'): Timeline {
   const blocks = blocksOf(seen, session, end);
+  const total = blocks.at(-1)?.end ?? 0;
+  // Longer than anybody can run it, what is said inside the rounds would only fill the memory.
+  const runnable = total <= SESSION_LIMITS.seconds;
   const cues: Cue[] = [];
   const calls = new Map<number, CallList>();
   blocks.forEach((block, i) => {
@@ -191,6 +194,7 @@ export function timelineOf(seen: readonly StageSeen[], session: Session, spoken:
       const { cues: said } = one.stage;
       const coach = said[(block.round - 1) % Math.max(1, said.length)] ?? '';
       cue(block.start, 'go', [side, coach].filter((word) => word !== '').join(', '), { show: side || coach || name, sound: 'work' });
+      if (!runnable) return;
       if (one.stage.calls) {
         const list = callListOf(one, session, i, block);
         calls.set(i, list);
@@ -198,7 +202,6 @@ export function timelineOf(seen: readonly StageSeen[], session: Session, spoken:
       } else workCues(one, block, spoken, cue, session.seed + i);
     }
   });
-  const total = blocks.at(-1)?.end ?? 0;
   if (blocks.length > 0) {
     const last = blocks[blocks.length - 1] as Block;
     cues.push({

@@ -2,7 +2,7 @@ import { sharesOfCalls } from '../calls/calls.js';
 import type { End } from '../dose/stage-dose.js';
 import type { Landing } from '../moves/action.js';
 import { totalsOf, type PerSide, type Totals } from '../simulate/totals.js';
-import { repetitionsIn } from './repetitions.js';
+import { repsIn } from './repetitions.js';
 import type { Session } from './session.js';
 import { wayAt, type StageSeen } from './seen.js';
 import { blocksOf, isAtLeast } from './timeline.js';
@@ -84,8 +84,7 @@ function summed(seen: readonly StageSeen[], session: Pick<Session, 'settings'>, 
     sum.total += seconds;
     // Groups that take turns do the same: one athlete is in one of them.
     if (block.kind !== 'work' || block.wave > 1) continue;
-    // Calls are drawn later; what a block holds of them is in its plan.
-    const reps = one.stage.calls ? block.reps : repetitionsIn(one, block).starts.length;
+    const reps = repsIn(one, block);
     sum.reps += reps;
     sum.ways = block.way === 0 ? [sum.ways[0] + reps, sum.ways[1]] : [sum.ways[0], sum.ways[1] + reps];
     if (one.stage.calls) {
