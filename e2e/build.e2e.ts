@@ -152,7 +152,7 @@ test.describe('a coach’s evening', () => {
     const athlete = run.athletes[0] ?? '';
     const [record] = await ask<{ stage: string; sessions: { n: number; hits: number }[] }[]>(
       coach,
-      `/progressions/${id}/record?athlete=${athlete}`,
+      `/stage-records?athlete=${athlete}&progression=${id}`,
     );
     expect(record?.sessions[0]?.hits).toBe(1);
     await coach.goto(`/build/${id}`);

@@ -127,13 +127,6 @@ export const pyramid = (n: number): number[] => [
   ...Array.from({ length: Math.max(0, n - 1) }, (_, i) => n - 1 - i),
 ];
 
-/**
- * Beats of so many loops of a pattern that has `beats`; where the last beat of one is the first of the next (`linked`), each
- * loop from the second on counts one beat less (common practice, no source).
- */
-export const beatsOfLoops = (loops: number, beats: number, linked: boolean): number =>
-  loops === 0 ? 0 : beats + (loops - 1) * (linked ? beats - 1 : beats);
-
 /** How often each of two ways that take turns comes in n repetitions: unequal where n is odd. */
 export const turnsOf = (n: number): readonly [number, number] => [Math.ceil(n / 2), Math.floor(n / 2)];
 

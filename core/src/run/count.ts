@@ -143,7 +143,7 @@ function planned(
   return attemptsOf(plan, fault.per).map((attempt) => ({
     attempt,
     athlete:
-      done(attempt) && (exercise === null || attempt.exercise === exercise)
+      (exercise === null || attempt.exercise === exercise) && done(attempt)
         ? watchedThroughout(spans, attempt.start, attempt.end, fault.code, fault.view)
         : null,
     after: 0,

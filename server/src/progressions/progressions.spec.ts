@@ -70,7 +70,7 @@ describe('progressions', () => {
     await other.get(`/progressions/${one.id}/versions`).expect(404);
     await other.post(`/progressions/${one.id}/archive`).expect(404);
     await other.put(`/progressions/${one.id}`, { ...one, version: 1 }).expect(404);
-    expect((await other.get(`/progressions/${one.id}/record?athlete=${randomUUID()}`).expect(200)).body).toEqual([]);
+    expect((await other.get(`/stage-records?athlete=${randomUUID()}&progression=${one.id}`).expect(200)).body).toEqual([]);
   });
 
   it('name the field that cannot be, deep inside a stage too, and keep what was stored', async () => {
@@ -101,16 +101,20 @@ describe('progressions', () => {
     // Taps a second after what is seen: two of the first stage's five splits, one of the second's.
     const run = upload(ada.id, [1.5, 5.5, 13.5], { progressionId: one.id, plan: structuredClone(planOf(stages)) as never });
     await coach.post(`/runs/${run.run.id}/log`, run).expect(200);
-    const { body } = await coach.get(`/progressions/${one.id}/record?athlete=${ada.id}`).expect(200);
+    const { body } = await coach.get(`/stage-records?athlete=${ada.id}&progression=${one.id}`).expect(200);
     expect((body as StageRecord[]).map(({ stage, sessions }) => [stage, sessions[0]?.n, sessions[0]?.hits])).toEqual([
       [stages[0], 5, 2],
       [stages[1], 5, 1],
     ]);
+    // Without a progression it is of all of them; of another one nothing; to another club it does not exist.
+    expect((await coach.get(`/stage-records?athlete=${ada.id}`).expect(200)).body).toEqual(body);
+    expect((await coach.get(`/stage-records?athlete=${ada.id}&progression=${randomUUID()}`).expect(200)).body).toEqual([]);
+    expect((await other.get(`/stage-records?athlete=${ada.id}`).expect(200)).body).toEqual([]);
     // A run of a progression that this club does not have is kept all the same, without it.
     const lost = upload(ada.id, [], { progressionId: randomUUID(), plan: structuredClone(planOf(stages)) as never });
     await coach.post(`/runs/${lost.run.id}/log`, lost).expect(200);
     expect((await coach.get(`/runs/${lost.run.id}`).expect(200)).body.run.progressionId).toBeNull();
-    const nobody = await coach.get(`/progressions/${one.id}/record?athlete=nobody`).expect(400);
+    const nobody = await coach.get('/stage-records?athlete=nobody').expect(400);
     expect(nobody.body.message).toContain('athlete');
   });
 });

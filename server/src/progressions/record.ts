@@ -1,41 +1,55 @@
 import type { StageRecord } from '@hopsk/contract';
-import { countRun, FAULTS, isSession, type RunPlan } from '@hopsk/core';
+import { countRun, FAULTS, isSession, type RunCount, type RunEvent, type RunPlan } from '@hopsk/core';
 import { run, type Db } from '../db/sql.js';
-import { eventsOf } from '../runs/runs.js';
+import { toEvent, type EventRow } from '../runs/events.js';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
 
+interface SessionRun extends Record<string, unknown> {
+  readonly id: string;
+  readonly day: string;
+  readonly plan: RunPlan;
+  readonly tapDelay: number;
+}
+
 /**
- * What the runs of a progression say of each stage for one athlete, oldest first: attempts watched for the fault of its watch list
+ * What an athlete's session runs (the last 100) say of each stage, oldest first: attempts watched for the fault of its watch list
  * that showed most, and how many had it.
+ * @param progressionId only runs of this one; null: of all.
  */
-export async function stageRecords(db: Db, clubId: string, progressionId: string, athleteId: string): Promise<StageRecord[]> {
-  const runs = await run<{ id: string; day: string; plan: RunPlan; tapDelay: number }>(
-    db,
-    'runs-of-progression',
-    clubId,
-    progressionId,
-    athleteId,
-  );
+export async function stageRecords(db: Db, clubId: string, athleteId: string, progressionId: string | null): Promise<StageRecord[]> {
+  const runs = await run<SessionRun>(db, 'session-runs-of', clubId, athleteId, progressionId);
+  const ids = runs.map(({ id }) => id);
+  const logs = new Map<string, RunEvent[]>();
+  for (const { runId, ...row } of await run<EventRow & { runId: string }>(db, 'events-of-runs', clubId, ids)) {
+    const log = logs.get(runId) ?? [];
+    log.push(toEvent(row));
+    logs.set(runId, log);
+  }
   const records = new Map<string, StageRecord['sessions']>();
   for (const { id, day, plan, tapDelay } of runs.reverse()) {
     if (!isSession(plan)) continue;
-    const events = await eventsOf(db, clubId, id);
     plan.exercises.forEach(({ stage, watch }, i) => {
-      const counted = countRun(plan, events, catalogue, tapDelay, i);
-      const mine = counted.tallies.filter((tally) => tally.athlete === athleteId && tally.attempts > 0 && watch.includes(tally.fault));
-      const worst = mine.reduce<(typeof mine)[number] | null>(
-        (a, b) => (a === null || b.faulty / b.attempts > a.faulty / a.attempts ? b : a),
-        null,
-      );
-      if (!worst) return;
-      const results = Object.entries(counted.results[athleteId] ?? {});
-      const good = results.reduce((sum, [result, n]) => sum + (result === 'in' || result === 'hit' ? n : 0), 0);
-      const n = results.reduce((sum, [, times]) => sum + times, 0);
-      const list = records.get(stage) ?? [];
-      list.push({ day, n: worst.attempts, hits: worst.faulty, result: n === 0 ? null : { good, n } });
-      records.set(stage, list);
+      // Only the faults that the stage looks for have attempts here; others need not be counted.
+      const looked = new Map([...catalogue].filter(([code]) => watch.includes(code)));
+      const said = sessionOf(countRun(plan, logs.get(id) ?? [], looked, tapDelay, i), athleteId, watch);
+      if (said) records.set(stage, [...(records.get(stage) ?? []), { day, ...said }]);
     });
   }
   return [...records].map(([stage, sessions]) => ({ stage, sessions }));
+}
+
+/** One stage of one run for one athlete; null where nothing of its watch list was looked at. */
+function sessionOf(
+  { tallies, results }: RunCount,
+  athlete: string,
+  watch: readonly string[],
+): Omit<StageRecord['sessions'][number], 'day'> | null {
+  const [worst] = tallies
+    .filter((tally) => tally.athlete === athlete && tally.attempts > 0 && watch.includes(tally.fault))
+    .sort((a, b) => b.faulty / b.attempts - a.faulty / a.attempts);
+  if (!worst) return null;
+  const { in: inside = 0, hit = 0, out = 0, missed = 0 } = results[athlete] ?? {};
+  const n = inside + hit + out + missed;
+  return { n: worst.attempts, hits: worst.faulty, result: n === 0 ? null : { good: inside + hit, n } };
 }

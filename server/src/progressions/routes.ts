@@ -15,7 +15,7 @@ import {
 } from './progressions.js';
 import { stageRecords } from './record.js';
 
-const Whose = z.object({ athlete: Id });
+const Whose = z.object({ athlete: Id, progression: Id.nullable().default(null) });
 
 /** Progressions, their versions, and what their runs say of each stage. */
 export function progressionRoutes(pool: Pool): Router {
@@ -28,10 +28,9 @@ export function progressionRoutes(pool: Pool): Router {
     if (versions.length === 0) throw notFound('progression');
     response.json(versions);
   });
-  router.get('/progressions/:id/record', async (request, response) => {
-    const { clubId } = actorOf(request);
-    const { athlete } = read(Whose, request.query);
-    response.json(await stageRecords(pool, clubId, idOf(request, 'progression'), athlete));
+  router.get('/stage-records', async (request, response) => {
+    const { athlete, progression } = read(Whose, request.query);
+    response.json(await stageRecords(pool, actorOf(request).clubId, athlete, progression));
   });
   saveRoutes(router, pool, 'progressions', 'progression', ProgressionSave, {
     add: addProgression,

@@ -75,7 +75,9 @@ export class Api {
   archiveProgression = (id: string, archived: boolean) =>
     this.post(`/progressions/${id}/${archived ? 'archive' : 'restore'}`, {}, Progression);
   progressionVersions = (id: string) => this.get(`/progressions/${id}/versions`, z.array(ProgressionVersion));
-  stageRecords = (id: string, athleteId: string) => this.get(`/progressions/${id}/record?athlete=${athleteId}`, z.array(StageRecord));
+  /** Of one progression, or of all. */
+  stageRecords = (athleteId: string, progressionId?: string) =>
+    this.get(`/stage-records?athlete=${athleteId}${progressionId ? `&progression=${progressionId}` : ''}`, z.array(StageRecord));
 
   teaching = () => this.get('/teaching', Teaching);
   saveTeaching = (teaching: Teaching) => this.put('/teaching', teaching, Teaching);

@@ -12,12 +12,12 @@ export interface TrainedLine {
 
 /** What the runs of these progressions say of one athlete; what cannot be fetched says nothing. */
 export async function trainedBy(api: Api, progressions: readonly Progression[], athleteId: string): Promise<TrainedLine[]> {
-  const mine = progressions.filter((one) => one.athletes.includes(athleteId));
-  const records = await Promise.all(mine.map((one) => firstValueFrom(api.stageRecords(one.id, athleteId)).catch(() => [])));
-  return mine.flatMap((progression, i) =>
-    progression.stages.flatMap(({ id, steps, evidence }) => {
-      const record = records[i]?.find((one) => one.stage === id);
-      return record ? [{ steps, evidence, sessions: record.sessions }] : [];
+  const records = await firstValueFrom(api.stageRecords(athleteId)).catch(() => []);
+  const sessions = new Map(records.map((record) => [record.stage, record.sessions]));
+  return progressions.flatMap(({ stages }) =>
+    stages.flatMap(({ id, steps, evidence }) => {
+      const told = sessions.get(id);
+      return told ? [{ steps, evidence, sessions: told }] : [];
     }),
   );
 }

@@ -111,7 +111,7 @@ describe('the grid of variants', () => {
     const router = spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
     const screen = await Screen.of(GridMap, { pattern: own.id });
     TestBed.inject(HttpTestingController)
-      .match((request) => request.url.includes('/record'))
+      .match((request) => request.url.includes('/stage-records'))
       .forEach((request) =>
         request.flush([{ stage: planned.stages[0]?.id, sessions: [{ day: '2026-11-10', n: 20, hits: 2, result: null }] }]),
       );

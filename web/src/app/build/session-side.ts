@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import type { Athlete } from '@hopsk/contract';
+import { RULE_BREAKS } from '@hopsk/core/planning';
 import { AREAS, clockText, type Side } from '@hopsk/core';
 import { BUILD } from '../text/en-build';
 import type { Draft } from './draft';
@@ -23,6 +24,7 @@ export class SessionSide {
   readonly changed = output<Partial<Draft>>();
   protected readonly text = BUILD;
   protected readonly areas = AREAS;
+  protected readonly breaks = Object.entries(RULE_BREAKS).map(([name, seconds]) => ({ name, seconds }));
   protected readonly rows = computed(() => {
     const look = this.look();
     if (!look) return [];

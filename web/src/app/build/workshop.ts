@@ -142,7 +142,8 @@ export class Workshop implements HoldsTyping {
     const look = this.look();
     const places = new Map(look?.stages.map((one, i) => [one.id, i]) ?? []);
     const evidence = this.evidence();
-    return this.draft().stages.map((stage) => {
+    const { stages } = this.draft();
+    return stages.map((stage, i) => {
       const at = places.get(stage.id) ?? -1;
       const skipped = !this.shown().stages.some((one) => one.id === stage.id);
       return {
@@ -153,6 +154,8 @@ export class Workshop implements HoldsTyping {
         problems: skipped ? [] : (look?.problems.filter((problem) => problem.stage === at) ?? []),
         lists: look?.lists.filter((list) => list.stage === at) ?? [],
         record: evidence.get(stage.id) ?? null,
+        after: stages[i + 1]?.name ?? '',
+        before: stages[i - 1]?.name ?? '',
       };
     });
   });
@@ -325,7 +328,7 @@ export class Workshop implements HoldsTyping {
         return more.length === 0 ? stage : { ...stage, dose: [stage.dose.trim(), ...more].join(', ') };
       }),
     });
-    await this.fit();
+    await this.fitToMinutes();
   }
 
   protected isSetRest = ({ message }: PlanProblem): boolean => message.includes('between sets');
@@ -371,13 +374,13 @@ export class Workshop implements HoldsTyping {
         landings.push(jump + hop + gallop);
       }
       if (landings.length > 0) this.landingsBefore.set(landings);
-      this.records.set(this.stored() ? await firstValueFrom(this.api.stageRecords(this.id(), athlete.id)) : []);
+      this.records.set(this.stored() ? await firstValueFrom(this.api.stageRecords(athlete.id, this.id())) : []);
     } catch {
       this.records.set([]);
     }
   }
 
-  protected async fit(): Promise<void> {
+  protected async fitToMinutes(): Promise<void> {
     const seconds = this.available();
     if (seconds === null) {
       this.said.set(this.text.noMinutes);

@@ -77,21 +77,25 @@ export const BUILD = {
   takePattern: 'take the pattern as it is now',
   write: (dose: string) => `write ‘${dose}’`,
   skips: (name: string) => `${name} leaves this stage out.`,
-  evidenceSays: ({
-    decision,
-    clean,
-    interval,
-    attempts,
-  }: {
-    decision: 'next' | 'stay' | 'back' | 'not enough' | 'harder';
-    clean: number | null;
-    interval: { readonly low: number; readonly high: number } | null;
-    attempts: number;
-  }): string => {
+  evidenceSays: (
+    {
+      decision,
+      clean,
+      interval,
+      attempts,
+    }: {
+      decision: 'next' | 'stay' | 'back' | 'not enough' | 'harder';
+      clean: number | null;
+      interval: { readonly low: number; readonly high: number } | null;
+      attempts: number;
+    },
+    before: string,
+    after: string,
+  ): string => {
     const told = {
-      next: 'move on',
+      next: after === '' ? 'move on' : `move on to ‘${after}’`,
       stay: 'stay',
-      back: 'step back, or easier dials',
+      back: before === '' ? 'easier dials' : `back to ‘${before}’, or easier dials`,
       'not enough': 'too few looked at',
       harder: 'make the feed harder',
     };

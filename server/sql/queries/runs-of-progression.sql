@@ -1,6 +1,0 @@
-select run.id, run.day::text as day, run.plan, run.tap_delay as "tapDelay"
-from run
-join run_athlete on run_athlete.club_id = run.club_id and run_athlete.run_id = run.id and run_athlete.athlete_id = $3
-where run.club_id = $1 and run.progression_id = $2
-order by run.started_at desc
-limit 12
