@@ -4,7 +4,7 @@ import { alternative, CALL_LIMITS, scenarioCalls, sharesOfCalls, type Alternativ
 import { TEXT } from '../text/en';
 import { BUILD } from '../text/en-build';
 import { Studies } from '../workers/studies';
-import type { DraftStage } from './draft';
+import { oneLine, type DraftStage } from './draft';
 import type { SessionLook, StageLook } from '../workers/session';
 
 type Calls = NonNullable<DraftStage['calls']>;
@@ -127,8 +127,7 @@ export class CallsForm {
     if (weakSide && Number.isFinite(n)) this.change({ weakSide: { ...weakSide, factor: Math.min(CALL_LIMITS.factor, Math.max(1, n)) } });
   }
 
-  /** A box of one line swallows the breaks of a line of steps. */
-  protected readonly oneLine = (steps: string): string => steps.replace(/\s*\n\s*/g, ' ');
+  protected readonly oneLine = oneLine;
 
   protected weigh(at: number, value: string): void {
     const weight = Number(value);

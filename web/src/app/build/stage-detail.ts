@@ -7,7 +7,7 @@ import { TeachingStore } from '../state/teaching';
 import { TEXT } from '../text/en';
 import { BUILD } from '../text/en-build';
 import { CallsForm } from './calls-form';
-import { stanceOf, type Draft, type DraftStage } from './draft';
+import { oneLine, stanceOf, type Draft, type DraftStage } from './draft';
 import type { SessionLook, StageLook } from '../workers/session';
 import { PartnerForm } from './partner-form';
 import { booksOf } from './sources';
@@ -42,6 +42,7 @@ export class StageDetail {
   protected readonly cueings = CUEINGS;
   protected readonly implementsOf = IMPLEMENTS;
   protected readonly units = UNITS;
+  protected readonly oneLine = oneLine;
   protected readonly faults = FAULTS;
   protected readonly playbooks = computed(() => booksOf(this.club.teaching()));
   protected readonly labels = new Map(FAULTS.map((fault) => [fault.code, fault.label]));
