@@ -72,6 +72,7 @@ export class ClubScreen {
   private readonly outbox = inject(Outbox);
   private readonly school = inject(TeachingStore);
   protected readonly teaching = this.school.teaching;
+  protected readonly ready = this.school.ready;
   protected readonly text = TEXT.club;
   protected readonly common = TEXT.common;
   protected readonly enter = TEXT.enter;

@@ -25,8 +25,11 @@ describe('what the club teaches, on this device', () => {
   it('is fetched once, and its stances stand beside everybody’s', async () => {
     store.load();
     store.load();
+    // Until it is known, nothing may be changed.
+    expect(store.ready()).toBeFalse();
     http.expectOne('/api/teaching').flush(some);
     await settle(() => store.teaching().version === 3);
+    expect(store.ready()).toBeTrue();
     expect(store.stances().map((one) => one.code)).toEqual([...SCHOOLS.map((one) => one.code), 'loft']);
     http.verify();
   });

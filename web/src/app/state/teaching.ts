@@ -16,6 +16,8 @@ export class TeachingStore {
   private readonly kept = signal<Teaching>(NOTHING);
   private asked = false;
   readonly teaching = this.kept.asReadonly();
+  /** Whether it is known what the club teaches: before that nothing may be changed, or it would be taken for nothing. */
+  readonly ready = signal(false);
   /** Everybody's stances and the club's own. */
   readonly stances = computed<readonly School[]>(() => [...SCHOOLS, ...this.kept().stances]);
   /** Fetches it once; later calls do nothing. */
@@ -28,6 +30,7 @@ export class TeachingStore {
   /** Forgets whose it was: somebody else signs in. */
   clear(): void {
     this.asked = false;
+    this.ready.set(false);
     this.kept.set(NOTHING);
   }
 
@@ -47,12 +50,15 @@ export class TeachingStore {
   private async fetch(): Promise<void> {
     try {
       this.kept.set(await firstValueFrom(this.api.teaching()));
+      this.ready.set(true);
       await this.device.keep('teaching', this.kept());
     } catch {
       // Without a network what this device kept of it will do; the next visit asks again.
       this.asked = false;
       const kept = Teaching.safeParse(await this.device.recall('teaching'));
-      if (kept.success) this.kept.set(kept.data);
+      if (!kept.success) return;
+      this.kept.set(kept.data);
+      this.ready.set(true);
     }
   }
 }
