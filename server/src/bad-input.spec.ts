@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';
 import { athlete, Coach, openHouse, pattern, upload, type House } from './testing/house.js';
+import { holdsLater } from '@hopsk/core/testing';
 
 describe('bad input', () => {
   let house: House;
@@ -28,7 +29,7 @@ describe('bad input', () => {
   ];
 
   it('of any shape gets a sentence, never a crash, and leaves nothing behind', async () => {
-    await fc.assert(
+    await holdsLater(
       fc.asyncProperty(
         fc.nat(writes.length - 1),
         fc.oneof(fc.object({ maxDepth: 2 }), fc.array(fc.jsonValue({ maxDepth: 2 }))),
@@ -39,7 +40,7 @@ describe('bad input', () => {
           expect(Problem.safeParse(answer.body).success).toBeTrue();
         },
       ),
-      { numRuns: 200 },
+      200,
     );
     expect((await coach.get('/athletes')).body).toEqual([]);
     expect((await coach.get('/runs')).body).toEqual([]);
@@ -56,7 +57,7 @@ describe('bad input', () => {
       fc.object({ maxDepth: 1 }),
     );
     const fields = ['kind', 'cueing', 'tempo', 'watch', 'unit', 'evidence', 'partner', 'calls', 'stations', 'priority', 'pattern'] as const;
-    await fc.assert(
+    await holdsLater(
       fc.asyncProperty(fc.constantFrom(...fields), anything, async (field, value) => {
         const record = { ...structuredClone(sampleProgression), id: randomUUID(), version: 0 };
         const stages = record.stages.map((stage) => ({ ...stage, [field]: value }));
@@ -69,7 +70,7 @@ describe('bad input', () => {
           (answer.body as Problem).fields.map((one) => one.path).filter((path) => path !== place && !path.startsWith(`${place}.`)),
         ).toEqual([]);
       }),
-      { numRuns: 200 },
+      200,
     );
   });
 
@@ -83,7 +84,7 @@ describe('bad input', () => {
       fc.object({ maxDepth: 1 }),
     );
     const fields = ['hand', 'lead', 'otherLead', 'level', 'ageGroup', 'bias', 'cautions', 'sport', 'school'] as const;
-    await fc.assert(
+    await holdsLater(
       fc.asyncProperty(fc.constantFrom(...fields), anything, async (field, value) => {
         const record = { ...athlete(), [field]: value };
         const answer = await coach.put(`/athletes/${record.id}`, record);
@@ -92,7 +93,7 @@ describe('bad input', () => {
         expect(answer.status).toBe(400);
         expect((answer.body as Problem).fields.every((one) => one.path === field || one.path.startsWith(`${field}.`))).toBeTrue();
       }),
-      { numRuns: 200 },
+      200,
     );
   });
 

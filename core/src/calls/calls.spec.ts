@@ -3,7 +3,6 @@ import { chiSquaredDistributionTable } from 'simple-statistics';
 import { outsideBy } from '../area/area.js';
 import { placingFrom } from '../area/areas.js';
 import { add, turned } from '../geometry/vec.js';
-import { cases } from '../testing/cases.js';
 import { performer } from '../testing/performers.js';
 import { alternative, sharesOfCalls, USUAL_CALLS, type Calls } from './calls.js';
 import { callable } from './callable.js';
@@ -11,6 +10,7 @@ import { drawCalls, neededAfter, quotas } from './draw.js';
 import { foreseen, leastForeseen } from './foresee.js';
 import { callableOf } from './plain.js';
 import { seeded } from '../random/seeded.js';
+import { holds } from '../testing/holds.js';
 
 const ada = performer(1.7);
 const corner = (name: string, out: string, back: string) => alternative(name, `split, shuffle ${out} 50 cm, shuffle ${back} 50 cm`);
@@ -41,7 +41,7 @@ const anyCalls = fc
 
 describe('fair calls', () => {
   it('keep counts to the weights within one, and the longest run, wherever both can be kept', () => {
-    fc.assert(
+    holds(
       fc.property(anyCalls, fc.integer({ min: 1, max: 120 }), fc.integer(), (calls, n, seed) => {
         const drawn = list(calls, n, seed);
         expect(drawn.calls.length).toBe(n);
@@ -52,7 +52,6 @@ describe('fair calls', () => {
         // Counts may only be broken where one alternative is too heavy for the longest run.
         else expect(Math.max(...shares) * n).toBeGreaterThan((n / (calls.longestRun + 1)) * calls.longestRun - calls.longestRun - 1);
       }),
-      cases,
     );
   });
 
@@ -121,7 +120,7 @@ describe('calls on a floor', () => {
 
   it('keep every foot inside, whatever is drawn', () => {
     const options = walking.alternatives.map((one) => callable(one, ada));
-    fc.assert(
+    holds(
       fc.property(fc.integer(), (seed) => {
         const drawn = drawCalls(options, walking, { seed, number: 60, placing: room });
         expect(drawn.calls.length).toBe(60);
@@ -137,7 +136,7 @@ describe('calls on a floor', () => {
           expect(call.place.y).toBeCloseTo(place.y, 9);
         }
       }),
-      { numRuns: 60 },
+      60,
     );
   });
 
@@ -179,7 +178,7 @@ describe('calls and time', () => {
   const options = FOUR.map((one) => callable(one, ada));
 
   it('never come before the last one and its way back are done, with time to react', () => {
-    fc.assert(
+    holds(
       fc.property(
         fc.integer(),
         fc.double({ min: 0.2, max: 6, noNaN: true }),
@@ -195,7 +194,6 @@ describe('calls and time', () => {
           });
         },
       ),
-      cases,
     );
   });
 

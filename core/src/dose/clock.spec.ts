@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { beepsOf } from '../run/clock.js';
 import { clockText, doseTotals, phasesOf, undecided, type Dose } from './dose.js';
+import { holds } from '../testing/holds.js';
 
 const anyDose = fc.record({
   mode: fc.constantFrom('seconds' as const, 'reps' as const),
@@ -11,11 +12,10 @@ const anyDose = fc.record({
   setRest: fc.option(fc.integer({ min: 0, max: 180 })),
 });
 const anyRep = fc.option(fc.double({ min: 0.2, max: 9, noNaN: true }));
-const cases = { numRuns: 300 };
 
 describe('any dose', () => {
   it('is a clock without gaps whose parts sum to the total, with S(R − 1) and S − 1 rests', () => {
-    fc.assert(
+    holds(
       fc.property(anyDose, anyRep, (dose: Dose, rep) => {
         const phases = phasesOf(dose, rep);
         let at = 0;
@@ -31,12 +31,11 @@ describe('any dose', () => {
         expect(totals.work + totals.restSeconds + totals.setRestSeconds).toBeCloseTo(totals.total, 9);
         if (phases.some((phase) => phase.kind === 'work')) expect(phases.at(-1)?.kind).toBe('work');
       }),
-      cases,
     );
   });
 
   it('counts only whole repetitions, and all of those', () => {
-    fc.assert(
+    holds(
       fc.property(anyDose, anyRep, (dose: Dose, rep) => {
         const { repsARound, reps } = doseTotals(dose, rep);
         expect(reps).toBe(repsARound * dose.rounds * dose.sets);
@@ -45,12 +44,11 @@ describe('any dose', () => {
           expect((repsARound + 1) * rep).toBeGreaterThan(dose.work - 1e-6);
         }
       }),
-      cases,
     );
   });
 
   it('says at least while something is open, and exactly what is', () => {
-    fc.assert(
+    holds(
       fc.property(anyDose, anyRep, (dose: Dose, rep) => {
         const open = undecided(dose, rep);
         expect(open.includes('rest')).toBe(dose.rounds > 1 && dose.rest === null);
@@ -58,12 +56,11 @@ describe('any dose', () => {
         expect(open.includes('repetition')).toBe(dose.mode === 'reps' && rep === null);
         expect(doseTotals(dose, rep).atLeast).toBe(open.length > 0);
       }),
-      cases,
     );
   });
 
   it('sounds once at each change and at the end, ticks never inside another tone’s second', () => {
-    fc.assert(
+    holds(
       fc.property(anyDose, (dose: Dose) => {
         const phases = phasesOf(dose, 2);
         const beeps = beepsOf(phases);
@@ -72,7 +69,6 @@ describe('any dose', () => {
         for (const tick of beeps.filter((beep) => beep.sound === 'tick'))
           expect(tones.some((tone) => tick.at >= tone && tick.at < tone + 1 - 1e-9)).toBeFalse();
       }),
-      cases,
     );
   });
 });

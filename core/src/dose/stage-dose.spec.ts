@@ -6,8 +6,8 @@ import { sumsOf } from '../testing/sums.js';
 import { partsOf, questionsOf, type Pace } from './parts.js';
 import { ROUND_FORMATS } from './presets.js';
 import { atEnd, doseBy, exactly, fromRounds, pyramid, roundsOf, toRounds, turnsOf, type StageDose } from './stage-dose.js';
-import { cases } from '../testing/cases.js';
 import { anyStageDose } from '../testing/sessions.js';
+import { holds } from '../testing/holds.js';
 
 const pace: Pace = { rep: [2, 2.5], call: null, waves: 1 };
 const dose = (text: string): StageDose => {
@@ -19,13 +19,12 @@ const total = (text: string, more: Partial<Pace> = {}): string => clockText(sums
 
 describe('a dose as a coach types it', () => {
   it('is read back from its print, whatever it is', () => {
-    fc.assert(
+    holds(
       fc.property(anyStageDose, (any) => {
         const read = readDose(printDose(any));
         expect(read.errors).toEqual([]);
         expect(read.dose).toEqual(any);
       }),
-      cases,
     );
   });
 
@@ -90,7 +89,7 @@ describe('a dose as a coach types it', () => {
       ', every 0 s (lunge)',
       ' odd',
     ];
-    fc.assert(
+    holds(
       fc.property(fc.array(fc.constantFrom(...pieces), { maxLength: 6 }), (said) => {
         const mended = mendedDose(said.join(''));
         if (mended !== null)
@@ -98,24 +97,22 @@ describe('a dose as a coach types it', () => {
             .withContext(`${said.join('')} → ${mended}`)
             .toEqual([]);
       }),
-      cases,
     );
   });
 
   it('never throws on anything typed', () => {
-    fc.assert(
+    holds(
       fc.property(fc.string({ maxLength: 60 }), (text) => {
         const read = readDose(text);
         expect(read.dose !== null || read.errors.length > 0).toBeTrue();
       }),
-      cases,
     );
   });
 });
 
 describe('the arithmetic of doses', () => {
   it('S sets of R rounds have S(R − 1) rests and S − 1 set rests, and nothing after the last', () => {
-    fc.assert(
+    holds(
       fc.property(anyStageDose, fc.constantFrom(1, 2, 3), (any, waves) => {
         const parts = partsOf(any, { ...pace, waves });
         const low = atEnd(any, 'low');
@@ -134,7 +131,6 @@ describe('the arithmetic of doses', () => {
         if (typeof any.rest === 'number' && any.rest > 0 && waves === 1) expect(sums.rests).toBe(sets * (rounds - 1));
         if (typeof any.setRest === 'number' && any.setRest > 0 && waves === 1) expect(sums.setRests).toBe(sets - 1);
       }),
-      cases,
     );
   });
 
@@ -260,7 +256,7 @@ describe('chimes in a round', () => {
   });
 
   it('never overlap, and never more than the round has room for', () => {
-    fc.assert(
+    holds(
       fc.property(
         fc.integer({ min: 10, max: 180 }),
         fc.double({ min: 0.5, max: 12, noNaN: true }),
@@ -278,7 +274,6 @@ describe('chimes in a round', () => {
           for (const one of round.chimes) expect(one.from).toBeGreaterThanOrEqual(one.at - 1e-9);
         },
       ),
-      cases,
     );
   });
 });

@@ -4,6 +4,7 @@ import { bodyOf } from '../body/body.js';
 import { outlineOf, heelOf, toeOf } from '../body/foot.js';
 import { areaOf, boxOf, hullOf, overlap } from './polygon.js';
 import { distance, type Vec } from './vec.js';
+import { holds } from '../testing/holds.js';
 
 const pairs = (polygon: readonly Vec[]): [number, number][] => polygon.map((p) => [p.x, p.y]);
 const body = bodyOf({ height: 1.75 });
@@ -15,19 +16,18 @@ const anyFoot = fc.record({
 
 describe('foot outlines', () => {
   it('have the area that d3-polygon finds, and the foot’s length', () => {
-    fc.assert(
+    holds(
       fc.property(anyFoot, (foot) => {
         const outline = outlineOf(foot, body);
         expect(areaOf(outline)).toBeCloseTo(Math.abs(polygonArea(pairs(outline))), 9);
         expect(distance(heelOf(foot, body), toeOf(foot, body))).toBeCloseTo(body.foot.metres, 9);
         expect(polygonContains(pairs(outline), [foot.x, foot.y])).toBeTrue();
       }),
-      { numRuns: 300 },
     );
   });
 
   it('overlap where a point of one lies in the other by d3-polygon', () => {
-    fc.assert(
+    holds(
       fc.property(anyFoot, anyFoot, (one, two) => {
         const a = outlineOf(one, body);
         const b = outlineOf({ ...two, x: one.x + two.x * 0.2, y: one.y + two.y * 0.3 }, body);
@@ -35,7 +35,6 @@ describe('foot outlines', () => {
         if (shared) expect(overlap(a, b)).toBeTrue();
         expect(overlap(a, b)).toBe(overlap(b, a));
       }),
-      { numRuns: 300 },
     );
   });
 
@@ -62,7 +61,7 @@ describe('hulls', () => {
   const points = fc.array(fc.record({ x: coordinate, y: coordinate }), { minLength: 3, maxLength: 40 });
 
   it('are those of a general polygon package: same area, same corners', () => {
-    fc.assert(
+    holds(
       fc.property(points, (list) => {
         const theirs = polygonHull(pairs(list));
         const ours = hullOf(list);
@@ -75,12 +74,11 @@ describe('hulls', () => {
           [...new Set(polygon.map(([x, y]) => `${x},${y}`))].sort();
         expect(corners(pairs(ours))).toEqual(corners(theirs));
       }),
-      { numRuns: 300 },
     );
   });
 
   it('hold every point', () => {
-    fc.assert(
+    holds(
       fc.property(points, (list) => {
         const hull = hullOf(list);
         for (const p of list)
@@ -89,7 +87,6 @@ describe('hulls', () => {
             expect((b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x)).toBeGreaterThan(-1e-9);
           }
       }),
-      { numRuns: 300 },
     );
   });
 });

@@ -10,13 +10,13 @@ import { simulate } from '../simulate/simulate.js';
 import type { Performer, Simulation } from '../simulate/simulation.js';
 import { totalsOf } from '../simulate/totals.js';
 import { movedFoot, originOf, sizeOf, standIn, type Posture } from '../stance/stance.js';
-import { cases } from '../testing/cases.js';
 import { anyPerformer, performer } from '../testing/performers.js';
 import { nearFoot } from './foot-choice.js';
 import { halfStep, LEAST, meeting, pendulum, separation } from './meeting.js';
 import { fullPass, pass, switchFeet } from './passing.js';
 import { riseOf } from './sizes.js';
 import { squareUp } from './square-up.js';
+import { holds } from '../testing/holds.js';
 
 const side = fc.constantFrom<Side>('left', 'right');
 const staggered = anyPerformer.filter((p) => p.school.staggered);
@@ -35,7 +35,7 @@ function sameStance(a: Posture, b: Posture): void {
 
 describe('chassé and gallop', () => {
   it('bring both feet as far, restore the stance, and bring the separation to touching at most, never reversed', () => {
-    fc.assert(
+    holds(
       fc.property(anyPerformer, bearing, metres, fc.constantFrom(0, 0.1), (p, b, d, flight) => {
         const before = stance(p);
         const near = nearFoot(before, b, p.playing);
@@ -60,7 +60,6 @@ describe('chassé and gallop', () => {
           if (!brushed) expect(brushes(feet)).toBeFalse();
         }
       }),
-      cases,
     );
   });
 
@@ -83,7 +82,7 @@ describe('chassé and gallop', () => {
 
 describe('pendulum', () => {
   it('puts the far foot to the near foot’s place along the bearing only, and by default restores the stance', () => {
-    fc.assert(
+    holds(
       fc.property(staggered, fc.constantFrom(0, 180), (p, b) => {
         const before = stance(p);
         const near = nearFoot(before, b, p.playing);
@@ -97,19 +96,17 @@ describe('pendulum', () => {
         sameStance(result?.after ?? before, before);
         expect(distance(originOf(result?.after.feet ?? before.feet), originOf(before.feet))).toBeCloseTo(apart, 9);
       }),
-      cases,
     );
   });
 
   it('with another travel the changed stance is what is asked: the separation is that travel', () => {
-    fc.assert(
+    holds(
       fc.property(staggered, metres, (p, d) => {
         const before = stance(p);
         const near = nearFoot(before, 0, p.playing);
         const result = pendulum(before, near, 0, d, 0.4, p.body);
         if (result) expect(separation(result.after, near, 0)).toBeCloseTo(d, 9);
       }),
-      cases,
     );
   });
 
@@ -123,7 +120,7 @@ describe('pendulum', () => {
 
 describe('passing step, shift and back step', () => {
   it('without a size gives the same stance with the other lead, its origin a stance length further', () => {
-    fc.assert(
+    holds(
       fc.property(staggered, (p) => {
         const before = stance(p);
         const rear = otherSide(p.lead ?? 'left');
@@ -133,12 +130,11 @@ describe('passing step, shift and back step', () => {
         expect(originOf(after.feet).y).toBeCloseTo(Math.abs(sizeOf(before.feet, 0).leftAhead), 9);
         expect(after.leftShare).toBeCloseTo(1 - before.leftShare, 12);
       }),
-      cases,
     );
   });
 
   it('a shift and a back step are where they began; two shifts are the same lead, two lengths on', () => {
-    fc.assert(
+    holds(
       fc.property(staggered, (p) => {
         const there = of('shift, back step', p);
         sameStance(there.end, there.start);
@@ -149,7 +145,6 @@ describe('passing step, shift and back step', () => {
         expect(on.end.lead).toBe(on.start.lead);
         expect(originOf(on.end.feet).y).toBeCloseTo(2 * Math.abs(sizeOf(on.start.feet, 0).leftAhead), 9);
       }),
-      cases,
     );
   });
 
@@ -183,7 +178,7 @@ describe('passing step, shift and back step', () => {
 
 describe('switch', () => {
   it('exchanges the feet about the same origin, each on its own side; twice it is the identity', () => {
-    fc.assert(
+    holds(
       fc.property(staggered, bearing, metres, (p, b, d) => {
         const before = stance(p);
         const still = switchFeet(before, 0, 0, 0.3, p.school);
@@ -195,7 +190,6 @@ describe('switch', () => {
         const drifted = switchFeet(before, b, d, 0.3, p.school);
         expect(distance(originOf(drifted?.after.feet ?? before.feet), originOf(before.feet))).toBeCloseTo(d, 9);
       }),
-      cases,
     );
   });
 
@@ -206,7 +200,7 @@ describe('switch', () => {
 
 describe('half step, jump and square up', () => {
   it('a half step and back moves nothing and has two contacts of one foot', () => {
-    fc.assert(
+    holds(
       fc.property(anyPerformer, bearing, metres, side, (p, b, d, foot) => {
         const before = stance(p);
         const result = halfStep(before, foot, b, d, 0.4);
@@ -217,7 +211,6 @@ describe('half step, jump and square up', () => {
         ]);
         expect(distance(result.actions[0]?.to ?? before.feet.left, before.feet[foot])).toBeCloseTo(d, 9);
       }),
-      cases,
     );
   });
 
@@ -234,7 +227,7 @@ describe('half step, jump and square up', () => {
   });
 
   it('squaring up brings any stance back to the school’s, about where it is', () => {
-    fc.assert(
+    holds(
       fc.property(
         anyPerformer,
         fc.double({ min: -0.3, max: 0.3, noNaN: true }),
@@ -254,7 +247,6 @@ describe('half step, jump and square up', () => {
           expect(distance(originOf(after.feet), originOf(spoiled.feet))).toBeLessThan(0.011);
         },
       ),
-      cases,
     );
   });
 

@@ -7,10 +7,10 @@ import { simulate } from '../simulate/simulate.js';
 import type { Performer } from '../simulate/simulation.js';
 import { SCHOOLS } from '../stance/school.js';
 import { originOf, sizeOf, standIn } from '../stance/stance.js';
-import { cases } from '../testing/cases.js';
 import { anyPerformer } from '../testing/performers.js';
 import { gather } from './gather.js';
 import { pivot } from './pivot.js';
+import { holds } from '../testing/holds.js';
 
 const side = fc.constantFrom<Side>('left', 'right');
 const bearing = fc.integer({ min: -180, max: 180 });
@@ -19,7 +19,7 @@ const stance = (p: Performer) => standIn(p.school, p.body, p.lead);
 
 describe('invariants of the moves', () => {
   it('a gather of both feet by d ends in the stance it began, its origin d further', () => {
-    fc.assert(
+    holds(
       fc.property(anyPerformer, bearing, metres, side, (p, b, d, first) => {
         const before = stance(p);
         const { after } = gather(before, first, b, d, d, 0.22);
@@ -29,12 +29,11 @@ describe('invariants of the moves', () => {
         expect(dot(gone, wayOf(b))).toBeCloseTo(d, 9);
         expect(Math.hypot(gone.x, gone.y)).toBeCloseTo(d, 9);
       }),
-      cases,
     );
   });
 
   it('first foot d, second f: the separation along the bearing changes by d − f, nothing across, the origin by their mean', () => {
-    fc.assert(
+    holds(
       fc.property(anyPerformer, bearing, metres, metres, side, (p, b, d, f, first) => {
         const before = stance(p);
         const { after } = gather(before, first, b, d, f, 0.22);
@@ -44,7 +43,6 @@ describe('invariants of the moves', () => {
         expect(ahead(after.feet, b + 90) - ahead(before.feet, b + 90)).toBeCloseTo(0, 9);
         expect(distance(originOf(after.feet), originOf(before.feet))).toBeCloseTo((d + f) / 2, 9);
       }),
-      cases,
     );
   });
 
@@ -64,7 +62,7 @@ describe('invariants of the moves', () => {
   });
 
   it('a pivot keeps its foot’s mark and the stance; four quarters are the identity', () => {
-    fc.assert(
+    holds(
       fc.property(anyPerformer, fc.integer({ min: -360, max: 360 }), side, (p, turn, on) => {
         const before = stance(p);
         const { after } = pivot(before, on, turn, 0.4);
@@ -76,12 +74,11 @@ describe('invariants of the moves', () => {
         for (const foot of ['left', 'right'] as const) expect(distance(around.feet[foot], before.feet[foot])).toBeCloseTo(0, 9);
         expect(normalised(around.heading)).toBeCloseTo(0, 9);
       }),
-      cases,
     );
   });
 
   it('a lunge and its recovery back move nothing; ahead, the stance goes with the foot', () => {
-    fc.assert(
+    holds(
       fc.property(anyPerformer, bearing, fc.integer({ min: 10, max: 120 }), (p, b, centimetres) => {
         const lunge = `lunge ${b}° ${centimetres} cm`;
         const back = simulate(parse(`${lunge}, recover back`), p);
@@ -91,7 +88,6 @@ describe('invariants of the moves', () => {
         expect(distance(originOf(on.end.feet), originOf(on.start.feet))).toBeCloseTo(centimetres / 100, 9);
         expect(on.end.feet.left.toe).toBe(on.start.feet.left.toe);
       }),
-      cases,
     );
   });
 });

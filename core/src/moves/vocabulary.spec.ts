@@ -8,12 +8,12 @@ import { simulate } from '../simulate/simulate.js';
 import type { Performer, Simulation } from '../simulate/simulation.js';
 import { totalsOf } from '../simulate/totals.js';
 import { originOf, sizeOf, type Posture } from '../stance/stance.js';
-import { cases } from '../testing/cases.js';
 import { anyActOf, stepOf } from '../testing/patterns.js';
 import { anyPerformer, mirroredPerformer, performer } from '../testing/performers.js';
 import { MOVE_WORDS, ruleOf } from '../vocabulary/moves.js';
 import { bearingTo } from './recipes.js';
 import { riseOf, SMALL_SPLITS } from './sizes.js';
+import { CASES, holds } from '../testing/holds.js';
 
 const of = (text: string, who: Performer): Simulation => simulate(parse(text), who);
 const staggered = anyPerformer.filter((p) => p.school.staggered);
@@ -29,7 +29,7 @@ function sameStance(a: Posture, b: Posture): void {
 describe('every move of the vocabulary', () => {
   for (const word of MOVE_WORDS) {
     it(`${word}: mirrored text, hand and lead give the mirrored floor exactly, and time never runs back`, () => {
-      fc.assert(
+      holds(
         fc.property(anyPerformer, fc.array(anyActOf(word), { minLength: 1, maxLength: 3 }), (p, acts) => {
           const text = print(acts.map(stepOf));
           const one = of(text, p);
@@ -48,7 +48,7 @@ describe('every move of the vocabulary', () => {
           for (const action of one.actions) expect(action.end).toBeGreaterThanOrEqual(action.start);
         }),
         // A word needs fewer cases than an invariant of its own: together they are many more.
-        { numRuns: Math.ceil(cases.numRuns / 10) },
+        Math.ceil(CASES / 10),
       );
     });
 
@@ -70,7 +70,7 @@ describe('turns by name', () => {
       ['side step and turn', 90],
       ['step-out quarter', 90],
     ] as const;
-    fc.assert(
+    holds(
       fc.property(anyPerformer, fc.constantFrom(...named), sideOf, fc.integer({ min: 10, max: 60 }), (p, [word, usual], side, size) => {
         const sim = of(`${word} ${side} ${size} cm`, p);
         sameStance(sim.end, sim.start);
@@ -79,23 +79,21 @@ describe('turns by name', () => {
         const out = sim.actions[0];
         expect(distance(out?.from ?? { x: 0, y: 0 }, out?.to ?? { x: 0, y: 0 })).toBeCloseTo(size / 100, 9);
       }),
-      cases,
     );
   });
 
   it('with an opponent on the floor they end facing them', () => {
-    fc.assert(
+    holds(
       fc.property(anyPerformer, fc.constantFrom('cut', 'side step and turn'), sideOf, (p, word, side) => {
         const sim = of(`partner at 2 m ahead, ${word} ${side} 40 cm`, p);
         // The stance turns on the foot that stepped, so that its own origin may lie a little off the line.
         expect(Math.abs(bearingTo(sim.end, { x: 0, y: 2 }))).toBeLessThan(15);
       }),
-      cases,
     );
   });
 
   it('a quarter pivots on the lead foot to the named side; four are the identity (common practice, no source)', () => {
-    fc.assert(
+    holds(
       fc.property(staggered, sideOf, fc.constantFrom('quarter', 'slip-side quarter'), (p, side, word) => {
         const one = of(`${word} ${side}`, p);
         const lead = one.start.lead as Side;
@@ -104,12 +102,11 @@ describe('turns by name', () => {
         const four = of(`${word} ${side} 4`, p);
         for (const foot of ['left', 'right'] as const) expect(distance(four.end.feet[foot], four.start.feet[foot])).toBeCloseTo(0, 9);
       }),
-      cases,
     );
   });
 
   it('an orbit keeps its distance and faces the opponent; right by δ turns −δ; the straight line is 2 r sin(δ/2)', () => {
-    fc.assert(
+    holds(
       fc.property(anyPerformer, turn, sideOf, fc.integer({ min: 80, max: 300 }), (p, degrees, side, far) => {
         const sim = of(`partner at ${far} cm ahead, orbit ${side} ${degrees}°`, p);
         const r = far / 100;
@@ -122,7 +119,6 @@ describe('turns by name', () => {
         expect(Math.sign(line.x)).toBe(side === 'right' ? 1 : -1);
         sameStance(sim.end, sim.start);
       }),
-      cases,
     );
   });
 
@@ -134,7 +130,7 @@ describe('turns by name', () => {
 
 describe('passing and crossing', () => {
   it('crossovers and runs keep the lead until the stance is squared up', () => {
-    fc.assert(
+    holds(
       fc.property(
         anyPerformer,
         fc.constantFrom('crossover right', 'cross behind left', 'run ahead'),
@@ -148,7 +144,6 @@ describe('passing and crossing', () => {
           expect(Math.abs(is.leftAhead - was.leftAhead)).toBeLessThan(0.021);
         },
       ),
-      cases,
     );
   });
 
@@ -165,7 +160,7 @@ describe('passing and crossing', () => {
   });
 
   it('a running attack ends in the stance and the lead that it began with', () => {
-    fc.assert(
+    holds(
       fc.property(staggered, (p) => {
         const sim = of('running attack ahead', p);
         expect(sim.end.lead).toBe(sim.start.lead);
@@ -174,12 +169,11 @@ describe('passing and crossing', () => {
         expect(is.width).toBeCloseTo(was.width, 6);
         expect(originOf(sim.end.feet).y).toBeGreaterThan(0);
       }),
-      cases,
     );
   });
 
   it('the other lead is the same stance the other way round; twice is where it began', () => {
-    fc.assert(
+    holds(
       fc.property(staggered, (p) => {
         const once = of('other lead', p);
         expect(once.end.lead).not.toBe(once.start.lead);
@@ -187,7 +181,6 @@ describe('passing and crossing', () => {
         const twice = of('other lead, other lead', p);
         for (const foot of ['left', 'right'] as const) expect(distance(twice.end.feet[foot], twice.start.feet[foot])).toBeLessThan(0.03);
       }),
-      cases,
     );
     expect(of('other lead', performer(1.7)).problems.map((problem) => problem.code)).toEqual(['refused']);
   });
@@ -195,14 +188,13 @@ describe('passing and crossing', () => {
 
 describe('moves that leave the floor', () => {
   it('a scissor jump exchanges the legs and turns the body; two turned back are where it began', () => {
-    fc.assert(
+    holds(
       fc.property(staggered, fc.integer({ min: 10, max: 180 }), (p, degrees) => {
         const one = of(`scissor jump left ${degrees}°`, p);
         expect([one.end.heading, one.end.lead]).toEqual([-degrees, one.start.lead === 'left' ? 'right' : 'left']);
         const two = of(`scissor jump left ${degrees}°, scissor jump right ${degrees}°`, p);
         for (const foot of ['left', 'right'] as const) expect(distance(two.end.feet[foot], two.start.feet[foot])).toBeCloseTo(0, 9);
       }),
-      cases,
     );
     expect(of('scissor jump', performer(1.7)).problems.map((problem) => problem.code)).toEqual(['refused']);
   });
@@ -237,13 +229,12 @@ describe('moves of two parts', () => {
   });
 
   it('a step in and its pull back move nothing, however long one stands and hits between', () => {
-    fc.assert(
+    holds(
       fc.property(anyPerformer, fc.integer({ min: 10, max: 60 }), (p, size) => {
         const sim = of(`step in ahead ${size} cm, hit, hold 1 s, pull back`, p);
         for (const foot of ['left', 'right'] as const) expect(distance(sim.end.feet[foot], sim.start.feet[foot])).toBeCloseTo(0, 9);
         expect(sim.problems).toEqual([]);
       }),
-      cases,
     );
   });
 

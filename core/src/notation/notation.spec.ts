@@ -7,6 +7,7 @@ import { bare } from './act.js';
 import { NOTATION_LIMITS } from './limits.js';
 import { parse } from './parse.js';
 import { print } from './print.js';
+import { holds } from '../testing/holds.js';
 
 const act = (text: string): Act | undefined => {
   const item = parse(text).items[0];
@@ -134,36 +135,33 @@ describe('a line of steps', () => {
       fc.string(),
       fc.constantFrom('split', 'lunge', 'shuffle', 'left', 'foot', '(', ')', '3', '40 cm', '+', 'hit', ',', '×', '"x"', '#', '\n'),
     );
-    fc.assert(
+    holds(
       fc.property(fc.array(word, { maxLength: 30 }), (words) => {
         const text = words.join(' ');
         for (const error of parse(text).errors) expect(error.from).toBeLessThanOrEqual(text.length);
       }),
-      { numRuns: 300 },
     );
   });
 });
 
 describe('printing and mirroring', () => {
   it('print and parse round-trip', () => {
-    fc.assert(
+    holds(
       fc.property(fc.array(anyItem, { minLength: 1, maxLength: 6 }), (items) => {
         const parsed = parse(print(items));
         expect(parsed.errors).withContext(print(items)).toEqual([]);
         expect(withoutPlaces(parsed.items)).toEqual(withoutPlaces(items));
       }),
-      { numRuns: 300 },
     );
   });
 
   it('mirroring twice is the text itself, comments and spacing included', () => {
     const text = 'shuffle right  40 cm # keep left\npivot lead foot -90°, lunge 30° left left foot';
     expect(mirrorText(text)).toBe('shuffle left  40 cm # keep left\npivot lead foot 90°, lunge 30° right right foot');
-    fc.assert(
+    holds(
       fc.property(fc.array(anyItem, { maxLength: 6 }), (items) => {
         expect(mirrorText(mirrorText(print(items)))).toBe(print(items));
       }),
-      { numRuns: 300 },
     );
   });
 

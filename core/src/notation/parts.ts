@@ -81,7 +81,7 @@ export class PartReader {
   }
 
   private part(node: SyntaxNode, after: SyntaxNode | undefined): void {
-    const said = wordOf(this.of(node));
+    const said = this.said(node);
     switch (node.name) {
       case 'Direction': {
         const bearing = BEARINGS[said] as number;
@@ -92,6 +92,7 @@ export class PartReader {
       }
       case 'Degrees':
         this.degrees = this.number(node);
+        if (this.degrees === null) this.errors.add(node, 'An angle needs a number, such as 90°; it was left out.', ['90°']);
         return;
       case 'Foot':
         this.foot = said.split(' ')[0] as FootRef;
@@ -150,6 +151,20 @@ export class PartReader {
     }
   }
 
+  /** The words of a part without what the grammar could not place in it; that is said as left out. */
+  private said(node: SyntaxNode): string {
+    const children = childrenOf(node);
+    const odd = children.filter((child) => child.type.isError && child.to > child.from);
+    if (odd.length === 0) return wordOf(this.of(node));
+    for (const child of odd) this.unknown(child, wordOf(this.of(child)));
+    return wordOf(
+      children
+        .filter((child) => !child.type.isError)
+        .map((child) => this.of(child))
+        .join(' '),
+    );
+  }
+
   private unknown(node: SyntaxNode, said: string): void {
     if (node.firstChild?.name === 'FootName')
       this.errors.add(node, `‘${said}’ names a foot: write ‘${said} foot’.`, ['foot'], `${said} foot`);
@@ -157,15 +172,17 @@ export class PartReader {
       this.errors.add(node, `‘${said}’ is not understood in ‘${this.head}’; it was left out.`, STEP_WORDS, nearestWord(said, STEP_WORDS));
   }
 
-  private number(node: SyntaxNode): number {
+  /** The number that stands there; null where there is none, or one larger than can be reckoned with. */
+  private number(node: SyntaxNode): number | null {
     const number = node.getChild('Number');
-    return number ? Number(this.of(number)) : NaN;
+    const value = number ? Number(this.of(number)) : null;
+    return value !== null && Number.isFinite(value) ? value : null;
   }
 
   private count(node: SyntaxNode): number {
     if (node.getChild('Twice')) return 2;
     const value = this.number(node);
-    if (Number.isInteger(value) && value >= 1 && value <= NOTATION_LIMITS.times) return value;
+    if (value !== null && Number.isInteger(value) && value >= 1 && value <= NOTATION_LIMITS.times) return value;
     const said = this.of(node.getChild('Number') ?? node);
     this.errors.add(
       node,
@@ -190,7 +207,7 @@ export class PartReader {
   private sizeOf(node: SyntaxNode): Size | null {
     const word = node.getChild('SizeWord');
     if (word) return { value: 1, unit: wordOf(this.of(word)) as 'small' | 'even' | 'big' };
-    const value = this.number(node);
+    const value = this.number(node) ?? 0;
     const measure = node.getChild('Unit') ?? node.getChild('In');
     const unit = measure ? (UNITS[wordOf(this.of(measure))] as Size['unit']) : 'own';
     const metres = unit in METRES_OF ? value * METRES_OF[unit as keyof typeof METRES_OF] : value * 0.3;
@@ -203,13 +220,14 @@ export class PartReader {
   private timed(node: SyntaxNode, after: SyntaxNode | undefined): void {
     const word = node.getChild('TempoWord');
     const unit = node.getChild('Seconds');
-    const seconds = this.number(node) * (unit && wordOf(this.of(unit)).startsWith('beat') ? this.beat : 1);
+    const number = this.number(node);
+    const seconds = number === null ? null : number * (unit && wordOf(this.of(unit)).startsWith('beat') ? this.beat : 1);
     if (!word && this.open && !node.getChild('In') && after?.name === 'Tie') {
-      this.offset(node, seconds * 1000);
+      this.offset(node, seconds === null ? null : seconds * 1000);
       return;
     }
     if (!word && (this.pending === 'at' || this.pending === 'every')) {
-      if (seconds >= 0 && seconds <= 3600) this[this.pending] = seconds;
+      if (seconds !== null && seconds >= 0 && seconds <= 3600) this[this.pending] = seconds;
       else this.errors.add(node, 'A time lies between 0 and 3600 s; it was left out.');
       this.pending = null;
       return;
@@ -220,9 +238,9 @@ export class PartReader {
     this.pending = null;
   }
 
-  private secondsOf(node: SyntaxNode, seconds: number): Tempo | null {
+  private secondsOf(node: SyntaxNode, seconds: number | null): Tempo | null {
     const [least, most] = this.head === 'hold' ? [0, 600] : [0.05, 60];
-    if (seconds > 0 && seconds >= least && seconds <= most) return { seconds };
+    if (seconds !== null && seconds > 0 && seconds >= least && seconds <= most) return { seconds };
     const said =
       this.head === 'hold' ? 'A hold lasts up to 600 s; 1 s was taken.' : 'A step takes between 0.05 and 60 s; the usual time was taken.';
     this.errors.add(node, said);
@@ -258,8 +276,9 @@ export class PartReader {
     this.open = { tied, from: node.from };
   }
 
-  private offset(node: SyntaxNode, ms: number): void {
-    if (!this.open) this.errors.add(node, 'Milliseconds belong to a hit: + hit 80 ms after landing.', ['+ hit']);
+  private offset(node: SyntaxNode, ms: number | null): void {
+    if (ms === null) this.errors.add(node, 'A time beside a hit needs a number, such as 80 ms; it was tied to its step.', ['80 ms']);
+    else if (!this.open) this.errors.add(node, 'Milliseconds belong to a hit: + hit 80 ms after landing.', ['+ hit']);
     else if (Math.abs(ms) > 5000) this.errors.add(node, 'A hit lies at most 5 s from its step; it was tied to the landing.');
     else this.open.tied = { ...this.open.tied, offsetMs: ms, span: { from: this.open.from, to: node.to } };
   }

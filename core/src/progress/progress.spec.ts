@@ -11,7 +11,6 @@ import { sessionTotals } from '../session/totals.js';
 import { simulate } from '../simulate/simulate.js';
 import type { Performer } from '../simulate/simulation.js';
 import { schoolOf } from '../stance/school.js';
-import { cases } from '../testing/cases.js';
 import { anyAct, stepOf } from '../testing/patterns.js';
 import { anyPerformer, performer } from '../testing/performers.js';
 import { seenOf, sessionOf, squareLine } from '../testing/sessions.js';
@@ -27,6 +26,7 @@ import { dueFirst, gridOf, gridSentence, NO_COVERAGE, spread, unreadable, USUAL_
 import { rotationOf } from './rotation.js';
 import { keepsStance, segmentsOf } from './segments.js';
 import { exposes, SHOWN_BY_WORDS, watchList } from './watch-list.js';
+import { holds } from '../testing/holds.js';
 
 const ada = performer(1.7);
 const source: BuildSource = { ...squareLine, name: 'Front corner', pattern: { id: 'p', version: 3 } };
@@ -77,7 +77,7 @@ describe('taking apart', () => {
   });
 
   it('every element of any pattern can be read, and ends in the stance it begins in', () => {
-    fc.assert(
+    holds(
       fc.property(fc.array(anyAct, { minLength: 1, maxLength: 4 }), anyPerformer, (acts, who) => {
         const { elements } = elementsOf(print(acts.map(stepOf)), who);
         for (const { steps, kind } of elements) {
@@ -92,7 +92,7 @@ describe('taking apart', () => {
         expect(order).toEqual([...order].sort((a, b) => a - b));
         expect(new Set(elements.map((one) => one.steps)).size).toBe(elements.length);
       }),
-      { numRuns: 60 },
+      60,
     );
   });
 
@@ -360,7 +360,7 @@ describe('a grid of variants', () => {
   });
 
   it('spreads over sessions at one skill a round, each variant once', () => {
-    fc.assert(
+    holds(
       fc.property(fc.integer({ min: 1, max: 6 }), fc.integer({ min: 1, max: 7 }), (aRound, sessions) => {
         const { cells } = gridOf(striking, [usual('lead'), technique, exit]);
         const rounds = spread(cells, 'technique', aRound, sessions);
@@ -372,7 +372,6 @@ describe('a grid of variants', () => {
         const per = Array.from({ length: sessions }, (_, s) => rounds.filter((round) => round.session === s + 1).length);
         expect(Math.max(...per) - Math.min(...per)).toBeLessThanOrEqual(1);
       }),
-      cases,
     );
   });
 });
@@ -402,7 +401,7 @@ describe('playbooks', () => {
 
 describe('comparing two variants, and rotations', () => {
   it('has equal attempts, balanced order and never one variant first for all', () => {
-    fc.assert(
+    holds(
       fc.property(fc.integer({ min: 1, max: 60 }), fc.integer({ min: 1, max: 12 }), fc.integer(), (attempts, size, seed) => {
         const blocks = alternatingBlocks(attempts, size, seed);
         const of = (variant: 'a' | 'b') => blocks.flatMap((block, i) => (block.variant === variant ? [{ i, n: block.attempts }] : []));
@@ -412,13 +411,12 @@ describe('comparing two variants, and rotations', () => {
         // Balanced: the mean place of both is the same.
         expect(of('a').reduce((all, one) => all + one.i, 0)).toBe(of('b').reduce((all, one) => all + one.i, 0));
       }),
-      cases,
     );
     expect(new Set(Array.from({ length: 40 }, (_, seed) => alternatingBlocks(1, 1, seed)[0]?.variant)).size).toBe(2);
   });
 
   it('takes everybody to every station once', () => {
-    fc.assert(
+    holds(
       fc.property(
         fc.integer({ min: 1, max: 20 }),
         fc.integer({ min: 1, max: 8 }),
@@ -432,7 +430,6 @@ describe('comparing two variants, and rotations', () => {
           }
         },
       ),
-      cases,
     );
   });
 });

@@ -6,6 +6,7 @@ import { clockAt, stretchesRun } from './clock.js';
 import { countRun, type RunCount, type Tally } from './count.js';
 import type { RunEvent } from './event.js';
 import { attemptsOf, type RunPlan } from './plan.js';
+import { holds } from '../testing/holds.js';
 
 /** The rules of counting, sentence by sentence (common practice, no source), and what must hold of any log at all. */
 
@@ -195,11 +196,10 @@ const anyLog = fc
   .array(anyEvent, { maxLength: 40 })
   .map((loose) => log(...begin(['split-late', 'tall']), ...[...loose].sort((a, b) => a.t - b.t)));
 const anyPlan = fc.constantFrom(withPlan, withoutPlan);
-const cases = { numRuns: 300 };
 
 describe('any log', () => {
   it('has a fault on at most every attempt, and each tap of a known athlete in exactly one place', () => {
-    fc.assert(
+    holds(
       fc.property(anyLog, anyPlan, (events, plan) => {
         const count = countRun(plan, events, catalogue, 1);
         for (const row of count.tallies) {
@@ -209,24 +209,22 @@ describe('any log', () => {
         const taps = count.tallies.reduce((sum, row) => sum + row.faulty + row.again + row.noted, 0);
         expect(taps).toBe(count.placed.filter((one) => one.event.athlete !== null).length);
       }),
-      cases,
     );
   });
 
   it('counts the same whatever the order in which it arrives, and however often', () => {
-    fc.assert(
+    holds(
       fc.property(anyLog, anyPlan, fc.integer(), (events, plan, seed) => {
         const muddled = [...events, ...events].sort((a, b) => ((a.n * 7919 + seed) % 31) - ((b.n * 7919 + seed) % 31));
         expect(countRun(plan, muddled, catalogue, 1)).toEqual(countRun(plan, events, catalogue, 1));
       }),
-      cases,
     );
   });
 
   it('attempts never lie outside what was really run, nor overlap', () => {
     const phases = phasesOf(withPlan.dose, 3);
     const total = phases.at(-1)?.end ?? 0;
-    fc.assert(
+    holds(
       fc.property(anyLog, fc.double({ min: 0, max: 200, noNaN: true }), (events, now) => {
         for (const { from, to } of stretchesRun(events, total)) {
           expect(to).toBeGreaterThan(from);
@@ -237,7 +235,7 @@ describe('any log', () => {
         expect(clock.left).toBeGreaterThanOrEqual(0);
         expect(clock.totalLeft).toBeCloseTo(Math.max(0, total - clock.t), 9);
       }),
-      { numRuns: 100 },
+      100,
     );
     const attempts = attemptsOf(withPlan, 'step');
     attempts.slice(1).forEach((attempt, i) => expect(attempt.start).toBeGreaterThanOrEqual((attempts[i]?.end ?? 0) - 1e-9));

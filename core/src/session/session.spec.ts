@@ -6,7 +6,6 @@ import { attemptsOf, planPhases } from '../run/plan.js';
 import { beepsOf, beepsOfPlan } from '../run/clock.js';
 import { FAULTS } from '../faults/catalogue.js';
 import { clockText } from '../dose/dose.js';
-import { cases } from '../testing/cases.js';
 import { anySession, asWritten, aStage, seenOf, sessionOf, squareLine } from '../testing/sessions.js';
 import { fitToTime } from './fit-time.js';
 import { judgeLandings, riseOver } from './landings.js';
@@ -18,6 +17,7 @@ import { readSession, writeSession } from './session-file.js';
 import type { Stage } from './stage.js';
 import { blocksOf, timelineOf } from './timeline.js';
 import { sessionTotals } from './totals.js';
+import { holds } from '../testing/holds.js';
 
 const corners: Calls = {
   ...USUAL_CALLS,
@@ -29,7 +29,7 @@ const corners: Calls = {
 
 describe('a session on one clock', () => {
   it('has blocks without gaps whose parts sum to the total, change-overs between stages, nothing after the last', () => {
-    fc.assert(
+    holds(
       fc.property(anySession, (session) => {
         const seen = seenOf(session);
         const timeline = timelineOf(seen, session);
@@ -51,26 +51,24 @@ describe('a session on one clock', () => {
         for (let i = 1; i < timeline.blocks.length; i++)
           expect(timeline.blocks[i]?.stage).toBeGreaterThanOrEqual(timeline.blocks[i - 1]?.stage ?? 0);
       }),
-      cases,
     );
   });
 
   it('has cues in order, inside their blocks, the last one at the end', () => {
-    fc.assert(
+    holds(
       fc.property(anySession, (session) => {
         const { cues, total, blocks } = timelineOf(seenOf(session), session);
         for (let i = 1; i < cues.length; i++) expect(cues[i]?.at).toBeGreaterThanOrEqual(cues[i - 1]?.at ?? 0);
         expect(cues.filter((cue) => cue.kind === 'go').length).toBe(blocks.filter((block) => block.kind === 'work').length);
         expect(cues.at(-1)).toEqual(jasmine.objectContaining({ kind: 'end', at: total }));
       }),
-      cases,
     );
   });
 
   it('pausing changes nothing of a plan: the same session gives the same clock', () => {
-    fc.assert(
+    holds(
       fc.property(anySession, (session) => expect(timelineOf(seenOf(session), session)).toEqual(timelineOf(seenOf(session), session))),
-      { numRuns: 40 },
+      40,
     );
   });
 
@@ -269,7 +267,7 @@ describe('what is wrong with a plan', () => {
 
 describe('fitting to the time', () => {
   it('never exceeds it, keeps doses inside their ranges, never invents a rest, and is the same each time', () => {
-    fc.assert(
+    holds(
       fc.property(anySession, fc.integer({ min: 1, max: 90 }), (session, minutes) => {
         const seen = seenOf(session);
         const fitted = fitToTime(seen, session, minutes * 60);
@@ -298,7 +296,6 @@ describe('fitting to the time', () => {
         });
         for (const stage of fitted.stages) if (!stage.kept) expect(stage.why).toContain('left out');
       }),
-      cases,
     );
   });
 
@@ -349,7 +346,7 @@ describe('a session as it is run', () => {
   });
 
   it('a round of so many calls holds them all, whatever is frozen and however far apart they come', () => {
-    fc.assert(
+    holds(
       fc.property(
         fc.integer({ min: 1, max: 30 }),
         fc.double({ min: 0, max: 1, noNaN: true }),
@@ -361,7 +358,7 @@ describe('a session as it is run', () => {
           for (const list of timelineOf(seenOf(called), called).calls.values()) expect(list.calls.length).toBe(count);
         },
       ),
-      { numRuns: 100 },
+      100,
     );
   });
 

@@ -4,11 +4,11 @@ import { bearingTo } from '../moves/recipes.js';
 import { parse } from '../notation/parse.js';
 import { seeded } from '../random/seeded.js';
 import { originOf } from '../stance/stance.js';
-import { cases } from '../testing/cases.js';
 import { anyPerformer, performer } from '../testing/performers.js';
 import { simulate, type SimulateOptions } from './simulate.js';
 import type { Performer, Simulation } from './simulation.js';
 import { facingOf, whereIs } from './things.js';
+import { holds } from '../testing/holds.js';
 
 const square = performer(1.7);
 const guard = performer(1.75, 'mixed-45', 'left');
@@ -17,7 +17,7 @@ const words = (sim: Simulation): string[] => sim.moves.map((move) => move.step.a
 
 describe('sides, leads, names and alternatives', () => {
   it('each side: what goes right goes left as often, and the origin comes home across', () => {
-    fc.assert(
+    holds(
       fc.property(
         anyPerformer,
         fc.constantFrom('shuffle right 30 cm', 'chassé ahead right 40 cm', 'advance 20 cm'),
@@ -28,7 +28,6 @@ describe('sides, leads, names and alternatives', () => {
           expect(originOf(sim.end.feet).x).toBeCloseTo(0, 9);
         },
       ),
-      cases,
     );
   });
 
@@ -84,7 +83,7 @@ describe('sides, leads, names and alternatives', () => {
 
 describe('things on the floor', () => {
   it('steps to a thing arrive there, several share the way, and stop short where asked', () => {
-    fc.assert(
+    holds(
       fc.property(
         anyPerformer,
         fc.integer({ min: -200, max: 200 }),
@@ -102,7 +101,6 @@ describe('things on the floor', () => {
           expect(distance(foot, there)).toBeCloseTo(Math.min(0.3, distance(lunge.moves[0]?.actions[0]?.from ?? there, there)), 2);
         },
       ),
-      cases,
     );
   });
 

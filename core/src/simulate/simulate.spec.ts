@@ -7,13 +7,13 @@ import { mirrorText } from '../notation/mirror.js';
 import { parse } from '../notation/parse.js';
 import { print } from '../notation/print.js';
 import { anyItem } from '../testing/patterns.js';
-import { cases } from '../testing/cases.js';
 import { performer } from '../testing/performers.js';
 import { originOf, sizeOf } from '../stance/stance.js';
 import { feetAt } from './motion.js';
 import { MOST_MOVES, simulate } from './simulate.js';
 import type { Performer, Simulation } from './simulation.js';
 import { totalsOf } from './totals.js';
+import { holds } from '../testing/holds.js';
 
 const square = performer(1.7);
 const of = (text: string, who: Performer = square): Simulation => simulate(parse(text), who);
@@ -33,7 +33,7 @@ const anyone = fc
 
 describe('a simulation', () => {
   it('moves one after the other without gaps, each from where the last one ended', () => {
-    fc.assert(
+    holds(
       fc.property(anyText, anyone, (text, who) => {
         const sim = of(text, who);
         let at = 0;
@@ -51,12 +51,11 @@ describe('a simulation', () => {
         expect(sim.seconds).toBeCloseTo(at, 9);
         expect(sim.end).toEqual(posture);
       }),
-      cases,
     );
   });
 
   it('feet never jump: a millionth of a second later they are where they were', () => {
-    fc.assert(
+    holds(
       fc.property(anyText, anyone, (text, who) => {
         const sim = of(text, who);
         const steps = 60;
@@ -65,7 +64,7 @@ describe('a simulation', () => {
           for (const foot of ['left', 'right'] as const) expect(distance(a[foot], b[foot])).toBeLessThan(0.001);
         }
       }),
-      { numRuns: 60 },
+      60,
     );
   });
 
@@ -81,7 +80,7 @@ describe('a simulation', () => {
       ),
       { minLength: 1, maxLength: 6 },
     );
-    fc.assert(
+    holds(
       fc.property(keeping, anyone, fc.integer({ min: 2, max: 5 }), (steps, who, n) => {
         const once = of(steps.join(', '), who);
         const many = of(`(${steps.join(', ')}) ${n}`, who);
@@ -98,12 +97,11 @@ describe('a simulation', () => {
         expect(sizeOf(many.end.feet, many.end.heading).width).toBeCloseTo(sizeOf(many.start.feet, 0).width, 6);
         expect(many.seconds).toBeCloseTo(n * once.seconds, 6);
       }),
-      cases,
     );
   });
 
   it('totals add up over parts', () => {
-    fc.assert(
+    holds(
       fc.property(anyText, fc.integer({ min: 2, max: 4 }), (text, n) => {
         const [one, all] = [totalsOf(of(text)), totalsOf(of(`(${text}) ${n}`))];
         // Alternatives may come out otherwise each time, and a lead that changes does another thing the second time.
@@ -113,7 +111,6 @@ describe('a simulation', () => {
         expect(all.pivots).toEqual({ left: n * one.pivots.left, right: n * one.pivots.right });
         for (const [word, times] of Object.entries(one.hands)) expect(all.hands[word]).toBe(n * times);
       }),
-      cases,
     );
   });
 
@@ -155,7 +152,7 @@ describe('a simulation', () => {
 
 describe('mirrored', () => {
   it('text and performer give the mirrored floor, the same findings, the same times', () => {
-    fc.assert(
+    holds(
       fc.property(anyText, anyone, (text, who) => {
         const flip = (side: 'left' | 'right'): 'left' | 'right' => (side === 'left' ? 'right' : 'left');
         const other: Performer = { ...who, lead: who.lead && flip(who.lead), playing: flip(who.playing) };
@@ -169,14 +166,14 @@ describe('mirrored', () => {
         );
         expect(b.shares.stopSafe).toBeCloseTo(a.shares.stopSafe, 3);
       }),
-      { numRuns: 60 },
+      60,
     );
   });
 });
 
 describe('drawn', () => {
   it('every contact has its number on the floor, and the path a point for each foot action', () => {
-    fc.assert(
+    holds(
       fc.property(anyText, anyone, (text, who) => {
         const sim = of(text, who);
         const view = floorView(sim);
@@ -190,12 +187,12 @@ describe('drawn', () => {
               corner.x >= view.box.minX && corner.x <= view.box.maxX && corner.y >= view.box.minY && corner.y <= view.box.maxY,
             ).toBeTrue();
       }),
-      { numRuns: 100 },
+      100,
     );
   });
 
   it('lanes fill the whole time of each foot, in order', () => {
-    fc.assert(
+    holds(
       fc.property(anyText, anyone, (text, who) => {
         const sim = of(text, who);
         for (const lane of Object.values(lanesOf(sim))) {
@@ -207,7 +204,6 @@ describe('drawn', () => {
           expect(at).toBeCloseTo(sim.seconds, 6);
         }
       }),
-      cases,
     );
   });
 });

@@ -9,7 +9,6 @@ import { parse } from '../notation/parse.js';
 import { print } from '../notation/print.js';
 import { simulate } from '../simulate/simulate.js';
 import { sizeOf } from '../stance/stance.js';
-import { cases } from '../testing/cases.js';
 import { anyItem } from '../testing/patterns.js';
 import { anyPerformer, performer } from '../testing/performers.js';
 import { compare } from './compare.js';
@@ -18,6 +17,7 @@ import { repeated } from './repeat.js';
 import { stepsToReach, type ReachQuestion } from './steps-to-reach.js';
 import { tempoOf } from './tempo.js';
 import { errorsFrom, NO_ERRORS, whatIf } from './what-if.js';
+import { CASES, holds } from '../testing/holds.js';
 
 const square = performer(1.7);
 const guard = performer(1.75, 'staggered-striking', 'left');
@@ -50,7 +50,7 @@ describe('steps to reach', () => {
 
   it('lengths add up, keep the range, come longer first, and end on the foot that was asked for', () => {
     const foot = fc.constantFrom(null, 'left' as const, 'right' as const);
-    fc.assert(
+    holds(
       fc.property(
         fc.double({ min: 0, max: 12, noNaN: true }),
         fc.double({ min: 0.2, max: 0.7, noNaN: true }),
@@ -74,7 +74,6 @@ describe('steps to reach', () => {
           if (first) expect(alternating[0]?.foot).toBe(first);
         },
       ),
-      cases,
     );
   });
 
@@ -129,12 +128,12 @@ describe('what if', () => {
   });
 
   it('without errors nothing changes; the stance is lost when the errors have eaten its tolerance', () => {
-    fc.assert(
+    holds(
       fc.property(anyPerformer, fc.integer({ min: 1, max: 6 }), (p, n) => {
         const text = 'advance 20 cm, shuffle left 30 cm, pivot lead foot right 30°';
         expect(whatIf(parse(text), p, NO_ERRORS, n).simulation.end).toEqual(simulate(repeated(parse(text), n), p).end);
       }),
-      { numRuns: Math.ceil(cases.numRuns / 5) },
+      Math.ceil(CASES / 5),
     );
     const { lostAfter } = whatIf(parse('shuffle right 30 cm'), square, { ...NO_ERRORS, secondFoot: -0.04 }, 10);
     // The stance widens 4 cm a step; 15 % of 0.528 m is 7.9 cm: lost at the second.
@@ -186,12 +185,11 @@ describe('the four operations', () => {
   };
 
   it('each is its own inverse', () => {
-    fc.assert(
+    holds(
       fc.property(fc.array(anyItem, { maxLength: 5 }), fc.constantFrom(...(Object.keys(OPERATIONS) as Operation[])), (items, operation) => {
         const one = { ...written, text: print(items) };
         expect(operate(operation, operate(operation, one))).toEqual(one);
       }),
-      cases,
     );
   });
 

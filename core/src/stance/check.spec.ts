@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { bodyOf } from '../body/body.js';
 import { otherSide, type Side } from '../body/foot.js';
-import { cases } from '../testing/cases.js';
 import { anyPerformer, performer } from '../testing/performers.js';
 import { checkStance } from './check.js';
 import { NO_OVERRIDE, overridden } from './override.js';
 import { schoolOf, SCHOOLS } from './school.js';
 import { stanceTarget, standIn, type Feet } from './stance.js';
+import { holds } from '../testing/holds.js';
 
 const square = performer(1.7);
 const feet = (width: number, leftAhead: number, toes: readonly [number, number]): Feet => ({
@@ -17,7 +17,7 @@ const named = (all: ReturnType<typeof checkStance>, name: string) => all.find((o
 
 describe('a stance as it is seen', () => {
   it('the school’s own stance has nothing to say against it, whoever stands', () => {
-    fc.assert(
+    holds(
       fc.property(anyPerformer, (p) => {
         const checks = checkStance(standIn(p.school, p.body, p.lead).feet, p.school, p.body, p.school.staggered ? p.lead : null);
         expect(checks.map((check) => [check.name, check.level])).toEqual([
@@ -27,7 +27,6 @@ describe('a stance as it is seen', () => {
           ['rear toe', null],
         ]);
       }),
-      cases,
     );
   });
 
@@ -52,7 +51,7 @@ describe('a stance as it is seen', () => {
   });
 
   it('toes are outward positive for either foot, and a mirrored stance is judged alike', () => {
-    fc.assert(
+    holds(
       fc.property(
         anyPerformer.filter((p) => p.school.staggered),
         fc.double({ min: 0, max: 0.8, noNaN: true }),
@@ -70,7 +69,6 @@ describe('a stance as it is seen', () => {
           });
         },
       ),
-      cases,
     );
   });
 
