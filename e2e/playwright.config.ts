@@ -22,5 +22,6 @@ export default defineConfig({
     launchOptions: CHROMIUM,
     actionTimeout: 30_000,
     trace: 'off',
+    screenshot: 'only-on-failure',
   },
 });

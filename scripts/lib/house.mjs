@@ -19,7 +19,7 @@ export async function throwAwayPostgres() {
     data,
     stop: async () => {
       await database.stop();
-      rmSync(data, { recursive: true, force: true });
+      for (const folder of [database.cluster, data]) rmSync(folder, { recursive: true, force: true });
     },
   };
 }

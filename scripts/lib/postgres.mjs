@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { createHash, randomBytes } from 'node:crypto';
-import { chownSync, closeSync, existsSync, mkdirSync, openSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { chmodSync, chownSync, closeSync, existsSync, mkdirSync, openSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { dirname, join, resolve } from 'node:path';
 import { installDebian } from './debian.mjs';
@@ -71,11 +71,17 @@ const enterable = (folder) => {
   }
 };
 
-/** Where the cluster of a data folder lives: inside it, or under /var/lib when its parents are closed to the server's user. */
+/** Where clusters live whose data folder the server's user cannot enter, as one in a closed home. */
+const ELSEWHERE = '/var/lib/hopsk';
+
+/** Where the cluster of a data folder lives: inside it, or elsewhere when it or its parents are closed to the server's user. */
 function clusterFolder(data) {
   const inside = join(data, 'postgres');
-  if (!isRoot || existsSync(join(inside, 'PG_VERSION')) || enterable(dirname(data))) return inside;
-  return join('/var/lib/hopsk', createHash('sha256').update(resolve(data)).digest('hex').slice(0, 16));
+  if (!isRoot || existsSync(join(inside, 'PG_VERSION')) || enterable(data)) return inside;
+  mkdirSync(ELSEWHERE, { recursive: true });
+  // Whatever mask root works with, and whatever an earlier start left there: the server's user passes through.
+  chmodSync(ELSEWHERE, 0o711);
+  return join(ELSEWHERE, createHash('sha256').update(resolve(data)).digest('hex').slice(0, 16));
 }
 
 function freePort() {
