@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import type { RunRow, RunWhole } from '@hopsk/contract';
 import { runTo, stopClock } from './plan-clock.js';
-import { accessible, addAthlete, ask, EVENING, expect, onlyHere, savePattern, tapTile, test, typeDose } from './support.js';
+import { accessible, addAthlete, allSent, ask, EVENING, expect, onlyHere, save, savePattern, tapTile, test, typeDose } from './support.js';
 
 /** A tap on a fault that is not on the board, through the list of all. */
 async function tapOther(page: Page, label: string): Promise<void> {
@@ -20,8 +20,7 @@ async function typePattern(page: Page, name: string): Promise<void> {
   await page.getByLabel('name', { exact: true }).fill(name);
   await page.getByLabel('line of steps').fill(EVENING);
   await typeDose(page, { rounds: 3, sets: 2, rest: 20, setRest: 60 });
-  await page.getByRole('button', { name: 'save', exact: true }).click();
-  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+  await save(page);
 }
 
 for (const [size, viewport] of [
@@ -83,7 +82,7 @@ for (const [size, viewport] of [
       await expect(coach.getByRole('row', { name: /recovery place/ })).toContainText('noted 1');
       await expect(coach.getByRole('row', { name: /no recovery/ })).toContainText('noted 1');
       await expect(coach.getByText('that was right: 1')).toBeVisible();
-      await expect.poll(async () => (await tick(coach), coach.locator('header').innerText())).toMatch(/(?<!not )sent\b/);
+      await allSent(coach, () => tick(coach));
 
       await coach.clock.resume();
       await coach.getByRole('link', { name: 'fault book' }).click();
@@ -125,7 +124,7 @@ test.describe('a run', () => {
     await tick(coach);
     // The clock ended the run by itself.
     await expect(coach.getByRole('row', { name: /split late/ }).first()).toContainText('1 of 8');
-    await expect.poll(async () => (await tick(coach), coach.locator('header').innerText())).toMatch(/(?<!not )sent\b/);
+    await allSent(coach, () => tick(coach));
     await coach.clock.resume();
     await coach.getByRole('link', { name: /name, taps/ }).click();
     const rows = coach.locator('hop-review tbody tr, hop-review table > tr');

@@ -62,6 +62,43 @@ export async function put(page: Page, path: string, body: object): Promise<void>
   expect(answer.status()).toBeLessThan(300);
 }
 
+/** Presses save and waits for this save's own answer: 'saved' may still stand there from the one before. */
+export async function save(page: Page): Promise<void> {
+  const [answer] = await Promise.all([
+    page.waitForResponse((one) => one.request().method() === 'PUT' && new URL(one.url()).pathname.startsWith('/api/')),
+    page.getByRole('button', { name: 'save', exact: true }).first().click(),
+  ]);
+  expect(answer.ok()).toBe(true);
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+}
+
+/** Waits until so many of the device's own records hold these words: what is shown may not be kept yet, and a reload would lose it. */
+export async function keptOnDevice(page: Page, words: string, count = 1): Promise<void> {
+  const held = (): Promise<number> =>
+    page.evaluate(
+      (sought) =>
+        new Promise<number>((done, fail) => {
+          const open = indexedDB.open('hopsk');
+          open.onerror = () => fail(new Error('the device’s store does not open'));
+          open.onsuccess = () => {
+            const stores = [...open.result.objectStoreNames];
+            const reading = open.result.transaction(stores);
+            const all = stores.map((store) => reading.objectStore(store).getAll());
+            reading.oncomplete = () => {
+              open.result.close();
+              done(all.flatMap((one) => one.result as unknown[]).filter((record) => JSON.stringify(record).includes(sought)).length);
+            };
+          };
+        }),
+      words,
+    );
+  await expect.poll(held).toBe(count);
+}
+
+/** Everything tapped so far has reached the server. */
+export const allSent = (page: Page, tick: () => Promise<unknown> = () => Promise.resolve()) =>
+  expect.poll(async () => (await tick(), page.locator('header').innerText())).toMatch(/(?<!not )\bsent\b/);
+
 /** Chooses in a Material select by its label. */
 export async function choose(page: Page, label: string | RegExp, option: string | RegExp): Promise<void> {
   // By the keyboard: on a phone the label may lie over the middle of its select. A page that is still being drawn may miss a key.
@@ -82,10 +119,13 @@ export async function addAthlete(page: Page, name: string, height: string, more:
   if (more.hand) await choose(page, 'hand', more.hand);
   if (more.focus) {
     await choose(page, /worked on now/, new RegExp(`^${more.focus}`));
-    await page.keyboard.press('Escape');
+    // A list of which several can be taken stays open, and a key is missed while it is still being drawn.
+    await expect(async () => {
+      await page.keyboard.press('Escape');
+      await expect(page.getByRole('listbox')).toHaveCount(0, { timeout: 2_000 });
+    }).toPass();
   }
-  await page.getByRole('button', { name: 'save', exact: true }).click();
-  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+  await save(page);
 }
 
 /** Types rounds into the dose form. */
@@ -104,10 +144,18 @@ export async function typeDose(
 export async function onlyHere(page: Page, ...names: string[]): Promise<void> {
   const chips = page.getByRole('group', { name: 'Who is here' }).getByRole('button');
   await expect(chips.first()).toBeVisible();
-  for (const chip of await chips.all()) {
-    const wanted = names.includes((await chip.innerText()).trim());
-    if (((await chip.getAttribute('aria-pressed')) === 'true') !== wanted) await chip.click();
-  }
+  // Who was here last may still be on its way: what was pressed is looked at again until it stays.
+  await expect(async () => {
+    for (const chip of await chips.all()) {
+      const wanted = String(names.includes((await chip.innerText()).trim()));
+      if ((await chip.getAttribute('aria-pressed')) !== wanted) await chip.click();
+      await expect(chip).toHaveAttribute('aria-pressed', wanted, { timeout: 2_000 });
+    }
+    const here = await chips.evaluateAll((all) =>
+      all.filter((one) => one.getAttribute('aria-pressed') === 'true').map((one) => one.textContent?.trim()),
+    );
+    expect(here.sort()).toEqual([...names].sort());
+  }).toPass();
 }
 
 /** Taps a tile of the board on its left or right half. */

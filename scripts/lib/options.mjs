@@ -8,7 +8,8 @@ HOPSK_SEED repeats the properties of a run, HOPSK_ORDER the order of its specs; 
 
 const whole = (said, name, most) => {
   const number = Number(said);
-  if (!Number.isInteger(number) || number < 1 || number > most) throw new Plain(`${name} takes a whole number from 1 to ${most}.\n\n${help}`);
+  if (!Number.isInteger(number) || number < 1 || number > most)
+    throw new Plain(`${name} takes a whole number from 1 to ${most}.\n\n${help}`);
   return number;
 };
 

@@ -11,6 +11,7 @@ import { recordsFeature } from '../state/records';
 import { TeachingStore } from '../state/teaching';
 import { TEXT } from '../text/en';
 import { BUILD } from '../text/en-build';
+import { once } from '../ui/once';
 import { Studies } from '../workers/studies';
 import type { GridSeen } from '../workers/study.worker';
 import { axesOfBook, coverageOf, usualText, valuesFrom } from './coverage';
@@ -137,8 +138,10 @@ export class GridMap {
     this.skill.set(axis as AxisName);
   }
 
+  protected readonly take = once((session: number) => this.open(session));
+
   /** One session of the spread as an evening: a stage a round. */
-  protected async take(session: number): Promise<void> {
+  private async open(session: number): Promise<void> {
     const pattern = this.picked.record();
     if (!pattern) return;
     const athlete = this.whom.record();

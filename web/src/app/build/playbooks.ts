@@ -7,6 +7,7 @@ import { PLAYBOOKS } from '@hopsk/core/planning';
 import type { HoldsTyping } from '../shell/holds-typing';
 import { TeachingStore } from '../state/teaching';
 import { BUILD } from '../text/en-build';
+import { once } from '../ui/once';
 import { TEXT } from '../text/en';
 import { valuesFrom, valuesText } from './coverage';
 
@@ -145,7 +146,9 @@ export class Playbooks implements HoldsTyping {
     if (this.said() === this.text.bookKept) this.choose(PLAYBOOKS[0]?.code ?? '');
   }
 
-  private async settle(playbooks: Own[]): Promise<void> {
+  private readonly settle = once((playbooks: Own[]) => this.keep(playbooks));
+
+  private async keep(playbooks: Own[]): Promise<void> {
     const trouble = await this.club.save({ playbooks });
     if (!trouble) this.dirty.set(false);
     this.said.set(trouble?.message ?? this.text.bookKept);

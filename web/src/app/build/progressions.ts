@@ -8,6 +8,7 @@ import { DeviceStore } from '../device/store';
 import { recordActions, recordsFeature } from '../state/records';
 import { TEXT } from '../text/en';
 import { BUILD } from '../text/en-build';
+import { once } from '../ui/once';
 import { copyOf, draftOf, type Draft } from './draft';
 import { readFile } from './transfer';
 
@@ -60,7 +61,9 @@ export class Progressions {
     await this.begin(copyOf(draft, draft.name, false), wrong.slice(0, 20));
   }
 
-  private async begin(draft: Draft, wrong: readonly string[] = []): Promise<void> {
+  private readonly begin = once((draft: Draft, wrong: readonly string[] = []) => this.open(draft, wrong));
+
+  private async open(draft: Draft, wrong: readonly string[]): Promise<void> {
     const id = newId();
     await this.device.keep(`build:${id}`, { base: 0, draft });
     await this.router.navigate(['/build', id], { state: { said: wrong } });

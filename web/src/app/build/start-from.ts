@@ -14,6 +14,7 @@ import { TeachingStore } from '../state/teaching';
 import { performance } from '../steps/draft';
 import { TEXT } from '../text/en';
 import { BUILD } from '../text/en-build';
+import { once } from '../ui/once';
 import { Studies } from '../workers/studies';
 import type { BuildAsk } from '../workers/study.worker';
 import { EMPTY, keptStages } from './draft';
@@ -190,7 +191,9 @@ export class StartFrom {
     return value.trim() === '' || !Number.isFinite(n) ? null : Math.min(3600, Math.max(0, n));
   };
 
-  protected async take(): Promise<void> {
+  protected readonly take = once(() => this.open());
+
+  private async open(): Promise<void> {
     const id = newId();
     const built = this.built();
     const athlete = this.whom.record();

@@ -28,6 +28,7 @@ import { Typed } from '../state/typed';
 import { Player } from '../steps/player';
 import { TEXT } from '../text/en';
 import { BUILD } from '../text/en-build';
+import { once } from '../ui/once';
 import { Studies } from '../workers/studies';
 import { CalendarForm } from './calendar-form';
 import { due } from '../run/cues';
@@ -129,6 +130,8 @@ export class Workshop implements HoldsTyping {
   }));
   private readonly ask = computed(() => askOf(this.shown(), this.doer(), this.known()));
   protected readonly look = signal<SessionLook | null>(null);
+  /** What is shown may be a moment behind the typing. */
+  protected readonly looking = signal(false);
   private asked = 0;
   protected readonly kinds = computed(() => this.shown().stages.map((stage) => stage.kind));
   protected readonly available = computed(() => {
@@ -224,10 +227,10 @@ export class Workshop implements HoldsTyping {
     return this.dirty() && !this.going;
   }
 
-  protected async print(): Promise<void> {
+  protected readonly print = once(() => {
     this.going = true;
-    await this.router.navigate(['/build', this.id(), 'print'], { queryParams: { athlete: this.asOne()?.id } });
-  }
+    return this.router.navigate(['/build', this.id(), 'print'], { queryParams: { athlete: this.asOne()?.id } });
+  });
 
   protected change(change: Partial<Draft>): void {
     const before = this.draft();
@@ -350,9 +353,11 @@ export class Workshop implements HoldsTyping {
 
   private async see(ask: ReturnType<typeof askOf>): Promise<void> {
     const asked = ++this.asked;
+    this.looking.set(true);
     const look = await this.asking.ask('session', ask).catch(() => null);
     // Only the latest question counts: changing goes on while the worker looks.
     if (asked !== this.asked) return;
+    this.looking.set(false);
     if (look) this.look.set(look);
     else this.said.set(TEXT.steps.stopped);
   }
@@ -402,7 +407,9 @@ export class Workshop implements HoldsTyping {
     this.fitted.set(null);
   }
 
-  protected async runIt(): Promise<void> {
+  protected readonly runIt = once(() => this.begin());
+
+  private async begin(): Promise<void> {
     const me = this.me();
     if (!me) return;
     const stops = this.look()?.problems.filter((problem) => problem.level === 'stop' || problem.level === 'asks') ?? [];
@@ -432,14 +439,13 @@ export class Workshop implements HoldsTyping {
     this.versions.set(null);
   }
 
-  protected duplicate(template: boolean): void {
+  protected readonly duplicate = once(async (template: boolean) => {
     const id = newId();
     const name = template ? this.draft().name : this.text.copyOf(this.draft().name);
-    void this.device.keep(`build:${id}`, { base: 0, draft: copyOf(this.draft(), name, template) }).then(() => {
-      this.dirty.set(false);
-      return this.router.navigate(['/build', id]);
-    });
-  }
+    await this.device.keep(`build:${id}`, { base: 0, draft: copyOf(this.draft(), name, template) });
+    this.dirty.set(false);
+    await this.router.navigate(['/build', id]);
+  });
 
   protected archive(): void {
     this.typing.archive();

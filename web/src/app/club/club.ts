@@ -18,6 +18,7 @@ import { recordActions } from '../state/records';
 import { sessionActions, sessionFeature } from '../state/session';
 import { TeachingStore } from '../state/teaching';
 import { TEXT } from '../text/en';
+import { once } from '../ui/once';
 
 const text = (...more: (typeof Validators.required)[]): FormControl<string> =>
   new FormControl('', { nonNullable: true, validators: [Validators.required, ...more] });
@@ -127,33 +128,33 @@ export class ClubScreen {
     });
   }
 
-  protected addCoach(): void {
+  protected readonly addCoach = once(async () => {
     if (this.coach.invalid) return this.coach.markAllAsTouched();
-    void this.trying(async () => {
+    await this.trying(async () => {
       this.coaches.set(await firstValueFrom(this.api.addCoach(this.coach.getRawValue())));
       this.coach.reset();
     });
-  }
+  });
 
-  protected changePassword(): void {
+  protected readonly changePassword = once(async () => {
     if (this.password.invalid) return this.password.markAllAsTouched();
-    void this.trying(async () => {
+    await this.trying(async () => {
       await firstValueFrom(this.api.changePassword(this.password.getRawValue()));
       this.password.reset();
       this.said.set(this.text.changed);
     });
-  }
+  });
 
-  protected export(): void {
-    void this.trying(async () => {
+  protected readonly export = once(() =>
+    this.trying(async () => {
       const url = URL.createObjectURL(await firstValueFrom(this.api.exportClub()));
       const link = document.createElement('a');
       link.href = url;
       link.download = 'club.hopsk.json';
       link.click();
       URL.revokeObjectURL(url);
-    });
-  }
+    }),
+  );
 
   protected import(target: EventTarget | null): void {
     const box = target as HTMLInputElement;

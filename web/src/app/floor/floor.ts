@@ -19,6 +19,7 @@ import { sessionFeature } from '../state/session';
 import { OPEN_DOSE } from '../steps/draft';
 import { TeachingStore } from '../state/teaching';
 import { TEXT } from '../text/en';
+import { once } from '../ui/once';
 import { BOARD_HOLDS, beginningOf, boardOf, repOf } from './setup';
 
 /** What was used last on this device. */
@@ -122,7 +123,9 @@ export class FloorScreen {
     scrollTo({ top: 0 });
   }
 
-  protected async start(): Promise<void> {
+  protected readonly start = once(() => this.begin());
+
+  private async begin(): Promise<void> {
     const me = this.me();
     if (!me || this.hindrance() !== '' || this.asks()) return;
     // Sound may only begin with a tap; this is the one.

@@ -306,7 +306,8 @@ export class RunScreen {
   }
 
   protected key(event: KeyboardEvent): void {
-    if (document.querySelector('dialog[open]')) return;
+    // A key held down is one press.
+    if (event.repeat || document.querySelector('dialog[open]')) return;
     const act = actOf(
       event,
       this.tiles().map((tile) => tile.code),

@@ -119,6 +119,7 @@ export class AthleteScreen implements HoldsTyping {
   }
 
   protected submit(over = false): void {
+    if (this.save()?.state === 'saving') return;
     if (this.form.invalid) {
       this.form.markAllAsTouched();
       return;

@@ -11,6 +11,7 @@ import { Api } from '../api/api';
 import { troubleOf, type Trouble } from '../api/problem';
 import { sessionActions } from '../state/session';
 import { TEXT } from '../text/en';
+import { once } from '../ui/once';
 
 const text = (): FormControl<string> => new FormControl('', { nonNullable: true, validators: Validators.required });
 
@@ -66,7 +67,9 @@ export class Enter {
     return this.trouble()?.fields.find((field) => field.path === path)?.message ?? '';
   }
 
-  private async enter(way: Observable<Me>): Promise<void> {
+  private readonly enter = once((way: Observable<Me>) => this.pass(way));
+
+  private async pass(way: Observable<Me>): Promise<void> {
     this.busy.set(true);
     this.trouble.set(null);
     try {

@@ -22,6 +22,7 @@ import { sessionActions, sessionFeature } from '../state/session';
 import * as sessionEffects from '../state/session.effects';
 import { followColours } from '../look/colours';
 import { ICONS } from '../look/icons';
+import { oneActAPress } from '../ui/one-press';
 import { routes } from './routes';
 
 export const appConfig: ApplicationConfig = {
@@ -40,6 +41,7 @@ export const appConfig: ApplicationConfig = {
     { provide: MAT_FORM_FIELD_DEFAULT_OPTIONS, useValue: { appearance: 'outline', subscriptSizing: 'dynamic' } },
     provideAppInitializer(() => {
       followColours();
+      oneActAPress(document);
       const registry = inject(MatIconRegistry);
       const sanitizer = inject(DomSanitizer);
       for (const [name, svg] of Object.entries(ICONS)) registry.addSvgIconLiteral(name, sanitizer.bypassSecurityTrustHtml(svg));

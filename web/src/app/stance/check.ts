@@ -18,6 +18,7 @@ import { Store } from '@ngrx/store';
 import { recordActions } from '../state/records';
 import { TeachingStore } from '../state/teaching';
 import { TEXT } from '../text/en';
+import { once } from '../ui/once';
 
 type Part = 'width' | 'length' | 'leadToe' | 'rearToe';
 
@@ -115,8 +116,10 @@ export class StanceCheckPanel {
     this.said.set(this.text.kept);
   }
 
+  protected readonly keepForClub = once(() => this.keepAsClub());
+
   /** Keeps what was seen as a stance of the club, in shares of this body. */
-  protected async keepForClub(): Promise<void> {
+  private async keepAsClub(): Promise<void> {
     const seen = this.seen();
     const name = this.clubName().trim().slice(0, 40);
     if (!seen || name === '') return;

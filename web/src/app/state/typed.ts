@@ -90,6 +90,7 @@ export class Typed<D extends object> {
 
   /** Sends it, over the version it was typed over or, if so said, over the one that stands now. */
   submit(over = false): void {
+    if (this.save()?.state === 'saving') return;
     const read = this.of.whole.safeParse(this.draft());
     this.wrongFields.set(read.success ? [] : fieldsOf(read.error, this.draft()));
     if (!read.success) return;

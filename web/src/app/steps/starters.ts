@@ -31,6 +31,7 @@ export class Starters {
   protected readonly sport = signal('');
   private readonly drafts = signal<readonly Draft[]>([]);
   private readonly seen = signal<ReadonlyMap<string, Seen>>(new Map());
+  private readonly saves = this.store.selectSignal(recordsFeature.selectSaves);
   private readonly names = this.store.selectSignal(recordsFeature.selectPatternsHere);
   protected readonly sports = computed(() => [...new Set(this.drafts().map((draft) => draft.sport))]);
   protected readonly rows = computed(() => {
@@ -45,8 +46,14 @@ export class Starters {
     void this.fetch();
   }
 
+  /** The ids under which patterns were asked for: while one is on its way, a second press makes no second one. */
+  private readonly asked = new Map<Draft, string>();
+
   protected take(draft: Draft): void {
-    this.store.dispatch(recordActions.save({ kind: 'patterns', record: { ...draft, id: newId(), version: 0 } }));
+    const id = this.asked.get(draft) ?? newId();
+    if (this.saves()[id]?.state === 'saving') return;
+    this.asked.set(draft, id);
+    this.store.dispatch(recordActions.save({ kind: 'patterns', record: { ...draft, id, version: 0 } }));
   }
 
   protected takeAll(): void {

@@ -41,6 +41,7 @@ import { sessionFeature } from '../state/session';
 import { TeachingStore } from '../state/teaching';
 import { Typed } from '../state/typed';
 import { TEXT } from '../text/en';
+import { once } from '../ui/once';
 import { Studies } from '../workers/studies';
 import { AboutPanel } from './about';
 import { ComparePanel } from './compare';
@@ -337,8 +338,10 @@ export class Studio implements HoldsTyping {
     if (drawing) saveFile(await pngFile(drawing, this.ground()), fileName(this.draft().name, 'png'));
   }
 
+  protected readonly keepAsMove = once(() => this.nameMove());
+
   /** Names this line as a move of the club, to be used in others. */
-  protected async keepAsMove(): Promise<void> {
+  private async nameMove(): Promise<void> {
     const name = (prompt(this.text.moveName) ?? '').trim().toLowerCase();
     if (name === '') return;
     if (!isMoveName(name)) {
@@ -350,11 +353,12 @@ export class Studio implements HoldsTyping {
     this.said.set(trouble?.message ?? this.text.moveKept(name));
   }
 
-  protected duplicate(): void {
+  protected readonly duplicate = once(async () => {
     const id = newId();
     const draft = { ...this.draft(), name: this.text.copyOf(this.draft().name).slice(0, 80) };
-    void this.device.keep(`draft:${id}`, { base: 0, draft }).then(() => this.router.navigate(['/steps', id]));
-  }
+    await this.device.keep(`draft:${id}`, { base: 0, draft });
+    await this.router.navigate(['/steps', id]);
+  });
 
   private drawing(): SVGSVGElement | null {
     return this.host.querySelector<SVGSVGElement>('hop-floor svg');
