@@ -259,6 +259,10 @@ test.describe('a coach’s evening', () => {
     await expect(coach.getByLabel('minutes')).toHaveValue('20');
     await expect(coach.getByText('Change-over between exercises not decided: how long?')).toBeVisible();
   });
+});
+
+test.describe('without a network', () => {
+  test.use({ serviceWorkers: 'allow' });
 
   test('a session with calls and freezes is run without a network, and what was tapped is sent afterwards', async ({ coach, context }) => {
     test.slow();

@@ -30,7 +30,12 @@ test('npm start -- --lan: a run over HTTPS through another address of this machi
     const certificate = readFileSync(join(start.data, 'certificate/cert.pem'), 'utf8');
     expect(await verified(`${origin}/api/health`, certificate)).toBe(200);
 
-    const context = await browser.newContext({ baseURL: origin, viewport: { width: 390, height: 844 }, reducedMotion: 'reduce' });
+    const context = await browser.newContext({
+      baseURL: origin,
+      viewport: { width: 390, height: 844 },
+      reducedMotion: 'reduce',
+      serviceWorkers: 'allow',
+    });
     const page = await context.newPage();
     const seen = watchPage(page);
     await enterDemo(page);

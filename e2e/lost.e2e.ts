@@ -4,7 +4,7 @@ import { OwnHouse } from './own-house.js';
 import { accessible, allSent, ask, enterDemo, expect, keptOnDevice, onlyHere, save, tapTile, test } from './support.js';
 
 const { viewport, userAgent, deviceScaleFactor, isMobile, hasTouch } = devices['Pixel 7'];
-test.use({ viewport, userAgent, deviceScaleFactor, isMobile, hasTouch });
+test.use({ viewport, userAgent, deviceScaleFactor, isMobile, hasTouch, serviceWorkers: 'allow' });
 
 /** The run that was ended just now; another test may have begun one meanwhile. */
 const runOf = async (page: Page): Promise<string> =>

@@ -22,6 +22,8 @@ export default defineConfig({
     launchOptions: CHROMIUM,
     actionTimeout: 30_000,
     trace: 'off',
+    // Each test begins on a device of its own; only those that go without a network install the app there.
+    serviceWorkers: 'block',
     screenshot: 'only-on-failure',
   },
 });

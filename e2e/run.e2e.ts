@@ -1,7 +1,21 @@
 import type { Page } from '@playwright/test';
 import type { RunRow, RunWhole } from '@hopsk/contract';
 import { runTo, stopClock } from './plan-clock.js';
-import { accessible, addAthlete, allSent, ask, EVENING, expect, onlyHere, save, savePattern, tapTile, test, typeDose } from './support.js';
+import {
+  accessible,
+  addAthlete,
+  allSent,
+  ask,
+  EVENING,
+  expect,
+  keptOnDevice,
+  onlyHere,
+  save,
+  savePattern,
+  tapTile,
+  test,
+  typeDose,
+} from './support.js';
 
 /** A tap on a fault that is not on the board, through the list of all. */
 async function tapOther(page: Page, label: string): Promise<void> {
@@ -184,6 +198,29 @@ test.describe('a run', () => {
     await coach.keyboard.press('e');
     await coach.getByRole('dialog').getByRole('button', { name: 'end it' }).click();
     await expect(coach.getByRole('heading', { name: 'What was seen' })).toBeVisible();
+  });
+
+  test('a quick second press starts no second run and skips nothing twice; of taps each counts', async ({ coach }) => {
+    await addAthlete(coach, 'Quick Ada', '170', { focus: 'split late' });
+    await savePattern(coach, 'Quick', { mode: 'seconds', work: 60, rounds: 3, sets: 1, rest: 15, setRest: null });
+    const before = (await ask<RunRow[]>(coach, '/runs')).map((one) => one.id);
+    await coach.goto('/floor');
+    await coach.getByRole('button', { name: 'Quick', exact: true }).click();
+    await onlyHere(coach, 'Quick Ada');
+    await coach.getByRole('button', { name: /^run/ }).dblclick();
+    const tile = coach.locator('[data-fault="split-late"]');
+    await tile.waitFor();
+    await coach.getByRole('button', { name: 'next' }).dblclick();
+    await expect(coach.locator('hop-clock-block')).toContainText('round 1 of 3 · work');
+    await tile.dblclick({ position: { x: 20, y: 20 } });
+    await keptOnDevice(coach, '"kind":"fault"', 2);
+    await expect(coach.locator('.last')).toContainText('split late, left');
+    await coach.getByRole('button', { name: 'end', exact: true }).click();
+    await coach.getByRole('button', { name: 'end it' }).dblclick();
+    await expect(coach.getByRole('heading', { name: 'What was seen' })).toBeVisible();
+    await allSent(coach);
+    const mine = (await ask<RunRow[]>(coach, '/runs')).filter((one) => !before.includes(one.id) && one.name === 'Quick');
+    expect(mine.length).toBe(1);
   });
 
   test('an undecided rest is asked for before anything can run', async ({ coach }) => {

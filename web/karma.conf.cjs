@@ -4,7 +4,10 @@ module.exports = (config) =>
   config.set({
     frameworks: ['jasmine'],
     plugins: [require('karma-jasmine'), require('karma-chrome-launcher')],
-    client: { clearContext: false, jasmine: { random: true, seed: process.env.HOPSK_ORDER, failSpecWithNoExpectations: true, timeoutInterval: 20000 } },
+    client: {
+      clearContext: false,
+      jasmine: { random: true, seed: process.env.HOPSK_ORDER, failSpecWithNoExpectations: true, timeoutInterval: 20000 },
+    },
     reporters: ['dots'],
     customLaunchers: {
       ChromiumHeadlessRoot: {
