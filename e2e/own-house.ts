@@ -1,5 +1,5 @@
 import { demoDatabase, throwAwayPostgres } from '../scripts/lib/house.mjs';
-import { startPostgres } from '../scripts/lib/postgres.mjs';
+import { ensureDatabase, fillDatabase, startPostgres } from '../scripts/lib/postgres.mjs';
 import { startServer } from '../scripts/lib/server.mjs';
 
 /** An application of its own for a test that breaks it: its server and its database can be killed and come back at the same place. */
@@ -11,9 +11,23 @@ export class OwnHouse {
     private server: Awaited<ReturnType<typeof startServer>>,
   ) {}
 
-  static async open(): Promise<OwnHouse> {
+  /** With the demo club. */
+  static open(): Promise<OwnHouse> {
+    return OwnHouse.on((postgres) => demoDatabase(postgres, 'hopsk_own'));
+  }
+
+  /** On a database as an earlier version left it. */
+  static from(sql: string): Promise<OwnHouse> {
+    return OwnHouse.on(async (postgres) => {
+      await ensureDatabase(postgres.address('postgres'), 'hopsk_own');
+      await fillDatabase(postgres.address('hopsk_own'), sql);
+      return postgres.address('hopsk_own');
+    });
+  }
+
+  private static async on(fill: (postgres: Awaited<ReturnType<typeof throwAwayPostgres>>) => Promise<string>): Promise<OwnHouse> {
     const postgres = await throwAwayPostgres();
-    const url = await demoDatabase(postgres, 'hopsk_own');
+    const url = await fill(postgres);
     const server = await OwnHouse.serve(postgres.data, url, 0);
     return new OwnHouse(server.port, postgres, url, server);
   }

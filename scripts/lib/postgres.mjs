@@ -236,3 +236,15 @@ export async function ensureDatabase(adminUrl, name) {
     await client.end();
   }
 }
+
+/** Runs a dump of a whole database on an empty one, by a connection of its own: what was dumped changes its settings. */
+export async function fillDatabase(url, sql) {
+  const { default: pg } = await import(join(root, 'node_modules', 'pg', 'lib', 'index.js'));
+  const client = new pg.Client({ connectionString: url });
+  await client.connect();
+  try {
+    await client.query(sql);
+  } finally {
+    await client.end();
+  }
+}

@@ -24,13 +24,14 @@ export interface House {
   close(): Promise<void>;
 }
 
-export async function openHouse(web: string | null = null): Promise<House> {
+export async function openHouse(web: string | null = null, sql: string | null = null): Promise<House> {
   const name = `spec_${randomUUID().replaceAll('-', '')}`;
   const admin = new pg.Client({ connectionString: serverUrl() });
   await admin.connect();
   await admin.query(`create database ${name}`);
   const url = new URL(serverUrl());
   url.pathname = `/${name}`;
+  if (sql !== null) await fill(url.href, sql);
   const pool = openPool(url.href, () => undefined);
   await migrate(pool);
   return {
@@ -42,6 +43,14 @@ export async function openHouse(web: string | null = null): Promise<House> {
       await admin.end();
     },
   };
+}
+
+/** Puts an earlier version's database in place, by a connection of its own: what was dumped changes its settings. */
+async function fill(url: string, sql: string): Promise<void> {
+  const client = new pg.Client({ connectionString: url });
+  await client.connect();
+  await client.query(sql);
+  await client.end();
 }
 
 export const appOn = (pool: Pool, web: string | null = null): Express =>
@@ -60,8 +69,12 @@ export class Coach {
   static async of(house: House, club: string, demo = false): Promise<Coach> {
     const email = `${randomUUID()}@club.test`;
     const actor = await addClub(house.pool, club, { name: `Coach of ${club}`, email, password: 'long enough to pass' }, demo);
-    const coach = new Coach(request.agent(house.app), actor.clubId);
-    const response = await coach.agent.post('/api/sign-in').send({ email, password: 'long enough to pass' }).expect(200);
+    return Coach.signIn(house, actor.clubId, { email, password: 'long enough to pass' });
+  }
+
+  static async signIn(house: House, clubId: string, who: { readonly email: string; readonly password: string }): Promise<Coach> {
+    const coach = new Coach(request.agent(house.app), clubId);
+    const response = await coach.agent.post('/api/sign-in').send(who).expect(200);
     coach.token = tokenOf(response.get('Set-Cookie') ?? []);
     return coach;
   }

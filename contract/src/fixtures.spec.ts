@@ -1,0 +1,38 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { readPatternFile, writePatternFile } from '@hopsk/core';
+import { readSession, writeSession } from '@hopsk/core/planning';
+import { ClubFile, PatternFile, SessionFile } from './index.js';
+import { meaningsOf, type LineMeaning } from './testing/lines.js';
+
+const folder = new URL('../../fixtures/', import.meta.url);
+const versions = readdirSync(folder, { withFileTypes: true })
+  .filter((entry) => entry.isDirectory())
+  .map(({ name }) => name);
+
+for (const version of versions) {
+  describe(`files that ${version} wrote`, () => {
+    const text = (file: string): string => readFileSync(new URL(`${version}/${file}`, folder), 'utf8');
+    const json = (file: string): unknown => JSON.parse(text(file));
+
+    it('are read with nothing wrong and nothing changed', () => {
+      expect(SessionFile.parse(json('session.json')) as unknown).toEqual(json('session.json'));
+      expect(PatternFile.parse(json('pattern.json')) as unknown).toEqual(json('pattern.json'));
+      expect(ClubFile.parse(json('club.hopsk.json')) as unknown).toEqual(json('club.hopsk.json'));
+    });
+
+    it('are read as text and written again as they were', () => {
+      const session = readSession(text('session.txt'));
+      expect(session.errors).toEqual([]);
+      expect(writeSession(session.session)).toBe(text('session.txt'));
+      const patterns = readPatternFile(text('pattern.txt'));
+      expect(patterns.errors).toEqual([]);
+      expect(writePatternFile(patterns.patterns)).toBe(text('pattern.txt'));
+    });
+
+    it('hold lines of steps that mean what they did, to the millisecond and the contact', () => {
+      const meant = json('lines.json') as LineMeaning[];
+      expect(meant.length).toBeGreaterThan(10);
+      expect(meaningsOf(ClubFile.parse(json('club.hopsk.json')))).toEqual(meant);
+    });
+  });
+}
