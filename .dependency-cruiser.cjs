@@ -1,30 +1,70 @@
-/** The direction of imports: web → contract → core and server → contract → core; core imports nothing of ours and nothing of a platform. */
+/**
+ * Arrows go one way. Between workspaces: web → contract → core and server → contract → core; between core's rooms in the
+ * order below; in web: screens → parts → drawing → what stands below. Specs look into any file.
+ */
+const ROOMS = ['body', 'language', 'motion', 'judge', 'plan', 'log', 'evidence', 'search', 'view'];
+const SPEC = '\\.spec\\.ts$|^core/testing/';
+
+/** A room takes the rooms before it, by their doors; the catalogue beside them is data for all. */
+const roomOrder = ROOMS.map((room, i) => ({
+  name: `core-${room}-takes-what-is-above`,
+  severity: 'error',
+  from: { path: `^core/${room}/`, pathNot: SPEC },
+  to: { path: `^core/(${ROOMS.slice(i + 1).join('|') || 'nothing'})/` },
+}));
+
 module.exports = {
   forbidden: [
-    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'no-circles',
+      severity: 'error',
+      comment: 'what is needed for its types alone is not needed when it runs',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
     {
       name: 'core-stands-alone',
       severity: 'error',
       comment: 'core is pure computation: no other workspace, no Node API, no package but the runtime of the generated parser',
-      from: { path: '^core/src', pathNot: '\\.spec\\.ts$|/testing/' },
-      to: { pathNot: '^(core/src|node_modules/@lezer/(common|lr)/)' },
+      from: { path: '^core/', pathNot: SPEC },
+      to: { pathNot: '^(core/|node_modules/@lezer/(common|lr)/)' },
+    },
+    ...roomOrder,
+    {
+      name: 'core-catalogue-is-data',
+      severity: 'error',
+      comment: 'it may name the types of what it lists, and runs nothing of the rooms',
+      from: { path: '^core/catalogue/', pathNot: SPEC },
+      to: { path: '^core/(?!catalogue/)', dependencyTypesNot: ['type-only'] },
+    },
+    {
+      name: 'through-the-door',
+      severity: 'error',
+      comment: 'a room is entered by its index',
+      from: { path: '^core/([^/]+)/', pathNot: SPEC },
+      to: { path: '^core/[^/]+/', pathNot: '^core/($1/|[^/]+/index\\.ts$)' },
+    },
+    {
+      name: 'not-through-ones-own-door',
+      severity: 'error',
+      from: { path: '^core/([^/]+)/', pathNot: SPEC },
+      to: { path: '^core/$1/index\\.ts$' },
+    },
+    {
+      name: 'through-the-door-from-outside',
+      severity: 'error',
+      from: { path: '^(web|server|demo|bench|e2e|contract|cli)/' },
+      to: { path: '^core/', pathNot: '^core/([^/]+/index|testing/holds)\\.ts$' },
     },
     {
       name: 'contract-knows-core-only',
       severity: 'error',
       from: { path: '^contract/src', pathNot: '\\.spec\\.ts$' },
-      to: { pathNot: '^(contract/src|core/src|node_modules/zod)' },
+      to: { pathNot: '^(contract/src|core/|node_modules/zod)' },
     },
     { name: 'server-not-to-web', severity: 'error', from: { path: '^server/' }, to: { path: '^(web|e2e|demo|bench|cli)/' } },
     { name: 'web-not-to-server', severity: 'error', from: { path: '^web/' }, to: { path: '^(server|e2e|demo|bench|cli|scripts)/' } },
     { name: 'web-without-node', severity: 'error', from: { path: '^web/src' }, to: { dependencyTypes: ['core'] } },
-    {
-      name: 'through-the-index',
-      severity: 'error',
-      comment: 'other workspaces take core and contract by their index; what plans sessions has one of its own',
-      from: { path: '^(web|server|demo|bench|e2e|contract|cli)/' },
-      to: { path: '^core/src/', pathNot: '^core/src/(index|planning|testing/holds)\\.ts$' },
-    },
     {
       name: 'screens-do-not-cross',
       severity: 'error',

@@ -1,4 +1,8 @@
-import { bodyOf, floorView, parse, schoolOf, SCHOOLS, simulate, study, type Performer } from '@hopsk/core';
+import { bodyOf, schoolOf, SCHOOLS } from '@hopsk/core/body';
+import { study } from '@hopsk/core/judge';
+import { parse } from '@hopsk/core/language';
+import { simulate, type Performer } from '@hopsk/core/motion';
+import { floorView } from '@hopsk/core/view';
 import { median, timed, type Line } from './measure.js';
 
 /** Who does the patterns that are measured. */

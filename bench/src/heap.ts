@@ -1,4 +1,5 @@
-import { parse, simulate, type Performer } from '@hopsk/core';
+import { parse } from '@hopsk/core/language';
+import { simulate, type Performer } from '@hopsk/core/motion';
 import type { Line } from './measure.js';
 
 const TIMES = 100_000;

@@ -1,7 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import type { PatternSave } from '@hopsk/contract';
-import { bodyOf, readPatternFile, SCHOOLS, schoolOf, study, thumbnailOf, type FiledPattern } from '@hopsk/core';
+import { bodyOf, SCHOOLS, schoolOf } from '@hopsk/core/body';
+import { study } from '@hopsk/core/judge';
+import { readPatternFile, type FiledPattern } from '@hopsk/core/language';
+import { thumbnailOf } from '@hopsk/core/view';
 import { chromium } from 'playwright-core';
 import { ensureChromium } from '../../scripts/lib/chromium.mjs';
 import { timed, median, type Line } from './measure.js';

@@ -1,5 +1,17 @@
-import { alternative, callable, drawCalls, placingFrom, stageOf, USUAL_CALLS, type Calls, type Session } from '@hopsk/core';
-import { fitToTime, seeStage, timelineOf, type StageSeen } from '@hopsk/core/planning';
+import { placingFrom } from '@hopsk/core/judge';
+import {
+  alternative,
+  callable,
+  drawCalls,
+  stageOf,
+  USUAL_CALLS,
+  type Calls,
+  type Session,
+  fitToTime,
+  seeStage,
+  timelineOf,
+  type StageSeen,
+} from '@hopsk/core/plan';
 import { PERFORMER, SHORT } from './engine.js';
 import { median, timed, type Line } from './measure.js';
 

@@ -1,18 +1,7 @@
-import {
-  compare,
-  fitOnFloor,
-  operate,
-  parse,
-  printPattern,
-  readPatternFile,
-  reportOf,
-  stepsToReach,
-  studyOf,
-  whatIf,
-  type FiledPattern,
-  type Level,
-  type Study,
-} from '@hopsk/core';
+import { studyOf, type Level, type Study } from '@hopsk/core/judge';
+import { operate, parse, printPattern, readPatternFile, type FiledPattern } from '@hopsk/core/language';
+import { compare, fitOnFloor, stepsToReach, whatIf } from '@hopsk/core/search';
+import { reportOf } from '@hopsk/core/view';
 import { BadInput, errorsOf, performerOf, placingOf, type Options } from './options.js';
 import { calls, dose, expand, grid, type Answer } from './sessions.js';
 import { columns, findingLines, tableOf } from './table.js';

@@ -1,5 +1,8 @@
 import { parseArgs } from 'node:util';
-import { bodyOf, placingFrom, SCHOOLS, schoolOf, NO_ERRORS, type Performer, type Placing, type Side, type StepErrors } from '@hopsk/core';
+import { bodyOf, SCHOOLS, schoolOf, type Side } from '@hopsk/core/body';
+import { placingFrom, type Placing } from '@hopsk/core/judge';
+import type { Performer } from '@hopsk/core/motion';
+import { NO_ERRORS, type StepErrors } from '@hopsk/core/search';
 import * as z from 'zod';
 
 /** What was typed cannot be done: said with its place, exit code 2. */

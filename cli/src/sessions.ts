@@ -1,3 +1,5 @@
+import { PLAYBOOKS } from '@hopsk/core/catalogue';
+import { readPatternFile, type FiledPattern } from '@hopsk/core/language';
 import {
   alternative,
   callable,
@@ -5,15 +7,11 @@ import {
   clockText,
   drawCalls,
   foreseen,
-  readPatternFile,
   STAGE_KINDS,
   USUAL_CALLS,
   type Calls,
-  type FiledPattern,
   type Session,
   type StageKind,
-} from '@hopsk/core';
-import {
   AXES,
   buildUp,
   CHAINS,
@@ -22,7 +20,6 @@ import {
   gridOf,
   gridSentence,
   planProblems,
-  PLAYBOOKS,
   readSession,
   seeStage,
   sessionTotals,
@@ -33,7 +30,7 @@ import {
   writeSession,
   type Axis,
   type AxisName,
-} from '@hopsk/core/planning';
+} from '@hopsk/core/plan';
 import Papa from 'papaparse';
 import { BadInput, performerOf, placingOf, type Options } from './options.js';
 import { columns } from './table.js';

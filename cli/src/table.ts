@@ -1,4 +1,4 @@
-import type { Report } from '@hopsk/core';
+import type { Report } from '@hopsk/core/view';
 
 /** Two columns, the first as wide as its longest word. */
 export function columns(rows: readonly (readonly [string, string])[]): string {

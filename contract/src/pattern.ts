@@ -1,4 +1,5 @@
-import { DOSE_LIMITS, FILE_LIMITS, NOTATION_LIMITS, placingFrom } from '@hopsk/core';
+import { placingFrom } from '@hopsk/core/judge';
+import { DOSE_LIMITS, FILE_LIMITS, NOTATION_LIMITS } from '@hopsk/core/language';
 import * as z from 'zod';
 import { SchoolChoicesSchema } from './teaching.js';
 import { between, Code, Id, line, note, SideName, whole } from './common.js';

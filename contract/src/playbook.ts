@@ -1,4 +1,5 @@
-import { NOTATION_LIMITS, PLAYBOOK_LIMITS, type Playbook } from '@hopsk/core';
+import { NOTATION_LIMITS } from '@hopsk/core/language';
+import { PLAYBOOK_LIMITS, type Playbook } from '@hopsk/core/plan';
 import * as z from 'zod';
 import { Code, line, note } from './common.js';
 

@@ -1,4 +1,5 @@
-import { RESULTS, SESSION_LIMITS } from '@hopsk/core';
+import { RESULTS } from '@hopsk/core/log';
+import { SESSION_LIMITS } from '@hopsk/core/plan';
 import * as z from 'zod';
 import { between, Code, Day, Id, line, SideName } from './common.js';
 import { Dose } from './pattern.js';

@@ -1,16 +1,15 @@
+import { placingFrom } from '@hopsk/core/judge';
+import { LONGEST_REST, NOTATION_LIMITS } from '@hopsk/core/language';
 import {
   BLOCK_KINDS,
   CALL_LIMITS,
   CONTACT_LEVELS,
   CUEINGS,
   IMPLEMENTS,
-  LONGEST_REST,
-  NOTATION_LIMITS,
-  placingFrom,
   SESSION_LIMITS,
   SESSION_PARTS,
   STAGE_KINDS,
-} from '@hopsk/core';
+} from '@hopsk/core/plan';
 import * as z from 'zod';
 import { between, Code, Id, line, note, SideName, whole } from './common.js';
 import { UNITS } from './units.js';

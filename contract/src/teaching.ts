@@ -1,4 +1,7 @@
-import { PLAYBOOK_LIMITS, SCHOOLS, TOPICS, type OwnMove, type School, type SchoolChoices, type StanceOverride } from '@hopsk/core';
+import { SCHOOLS, type School, type StanceOverride } from '@hopsk/core/body';
+import { TOPICS, type SchoolChoices } from '@hopsk/core/judge';
+import type { OwnMove } from '@hopsk/core/language';
+import { PLAYBOOK_LIMITS } from '@hopsk/core/plan';
 import * as z from 'zod';
 import { between, Code, line, note } from './common.js';
 import { PlaybookSchema } from './playbook.js';

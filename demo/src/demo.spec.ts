@@ -1,6 +1,10 @@
 import { ClubFile } from '@hopsk/contract';
-import { bodyOf, countRun, FAULTS, faultBook, schoolOf, study, type School, type SessionTally } from '@hopsk/core';
-import { planProblems, seeStage, sessionTotals } from '@hopsk/core/planning';
+import { bodyOf, schoolOf, type School } from '@hopsk/core/body';
+import { FAULTS } from '@hopsk/core/catalogue';
+import { faultBook, type SessionTally } from '@hopsk/core/evidence';
+import { study } from '@hopsk/core/judge';
+import { countRun } from '@hopsk/core/log';
+import { planProblems, seeStage, sessionTotals } from '@hopsk/core/plan';
 import { PATTERNS } from './patterns.js';
 import { season } from './season.js';
 

@@ -1,6 +1,7 @@
 import { isUnder16, type AthleteSave, type ClubFile, type PatternSave } from '@hopsk/contract';
-import { bodyOf, SCHOOLS, schoolOf, type SessionSettings } from '@hopsk/core';
-import { buildUp, PLAYBOOKS, type BuildOptions } from '@hopsk/core/planning';
+import { bodyOf, SCHOOLS, schoolOf } from '@hopsk/core/body';
+import { PLAYBOOKS } from '@hopsk/core/catalogue';
+import { type SessionSettings, buildUp, type BuildOptions } from '@hopsk/core/plan';
 import type { Chance } from './chance.js';
 
 type Planned = ClubFile['progressions'][number];

@@ -1,17 +1,10 @@
 import { CLUB_FILE, type AthleteSave, type ClubFile, type PatternSave } from '@hopsk/contract';
-import {
-  attemptsOf,
-  bodyOf,
-  FAULTS,
-  parse,
-  planPhases,
-  repPlanOf,
-  schoolOf,
-  simulate,
-  TAP_DELAY,
-  type Attempt,
-  type School,
-} from '@hopsk/core';
+import { bodyOf, schoolOf, type School } from '@hopsk/core/body';
+import { FAULTS } from '@hopsk/core/catalogue';
+import { parse } from '@hopsk/core/language';
+import { TAP_DELAY } from '@hopsk/core/log';
+import { simulate } from '@hopsk/core/motion';
+import { attemptsOf, planPhases, repPlanOf, type Attempt } from '@hopsk/core/plan';
 import { Chance } from './chance.js';
 import { PATTERNS } from './patterns.js';
 import { PEOPLE, type Habit } from './people.js';

@@ -1,17 +1,9 @@
 import { readFileSync } from 'node:fs';
-import {
-  areaOf,
-  bodyOf,
-  parse,
-  placedOn,
-  readPatternFile,
-  SCHOOLS,
-  schoolOf,
-  study,
-  writePatternFile,
-  type FiledPattern,
-  type Performer,
-} from '@hopsk/core';
+import { bodyOf, SCHOOLS, schoolOf } from '@hopsk/core/body';
+import { areaOf } from '@hopsk/core/judge';
+import { placedOn, study } from '@hopsk/core/judge';
+import { parse, readPatternFile, writePatternFile, type FiledPattern } from '@hopsk/core/language';
+import type { Performer } from '@hopsk/core/motion';
 
 const file = readFileSync(new URL('../../web/public/starters.txt', import.meta.url), 'utf8');
 const { patterns, errors } = readPatternFile(file);

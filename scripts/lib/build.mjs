@@ -1,7 +1,7 @@
 import { join } from 'node:path';
 import { must, node, root, tools, unlessFresh } from './project.mjs';
 
-const shared = ['core/src', 'contract/src', 'package-lock.json', 'tsconfig.base.json'];
+const shared = ['core', 'contract/src', 'package-lock.json', 'tsconfig.base.json'];
 
 /** Builds the server's bundle if its sources have changed. */
 export async function buildServer() {

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { buildParserFile } from '@lezer/generator';
 import { root } from './project.mjs';
 
-const FOLDER = 'core/src/notation';
+const FOLDER = 'core/language';
 const HEAD = '/* eslint-disable -- written by scripts/grammar.mjs from pattern.grammar */\n// @ts-nocheck\n';
 
 /** The parser's files as the grammar asks for them, by path. */

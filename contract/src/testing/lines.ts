@@ -1,4 +1,7 @@
-import { bodyOf, printPattern, readWith, schoolOf, SCHOOLS, simulate, totalsOf } from '@hopsk/core';
+import { bodyOf, schoolOf, SCHOOLS } from '@hopsk/core/body';
+import { readWith } from '@hopsk/core/judge';
+import { printPattern } from '@hopsk/core/language';
+import { simulate, totalsOf } from '@hopsk/core/motion';
 import type { ClubFile } from '../index.js';
 
 /** What a line of steps that was saved means: how it prints, its time and contacts on a body of 1.70 m, and what of it is not read. */

@@ -1,5 +1,7 @@
 import type { StageRecord } from '@hopsk/contract';
-import { countRun, FAULTS, isSession, type RunCount, type RunEvent, type RunPlan } from '@hopsk/core';
+import { FAULTS } from '@hopsk/core/catalogue';
+import { countRun, type RunCount, type RunEvent } from '@hopsk/core/log';
+import { isSession, type RunPlan } from '@hopsk/core/plan';
 import { run, type Db } from '../db/sql.js';
 import { toEvent, type EventRow } from '../runs/events.js';
 

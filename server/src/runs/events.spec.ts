@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { RunEventSchema } from '@hopsk/contract';
-import { RESULTS, type RunEvent } from '@hopsk/core';
+import { RESULTS, type RunEvent } from '@hopsk/core/log';
 import fc from 'fast-check';
 import { toEvent, toRow, type EventRow } from './events.js';
 import { holds } from '@hopsk/core/testing';

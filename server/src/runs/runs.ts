@@ -1,5 +1,7 @@
 import type { RunHead, RunRow, RunUpload, RunUploaded, RunWhole } from '@hopsk/contract';
-import { countRun, FAULTS, type RunEvent, type RunPlan } from '@hopsk/core';
+import { FAULTS } from '@hopsk/core/catalogue';
+import { countRun, type RunEvent } from '@hopsk/core/log';
+import type { RunPlan } from '@hopsk/core/plan';
 import { one, run, type Db } from '../db/sql.js';
 import { HttpProblem, notFound } from '../http/problem.js';
 import { toEvent, toRow, type EventRow } from './events.js';

@@ -1,4 +1,4 @@
-import { weeksOf, type WeekPlan } from '@hopsk/core/planning';
+import { weeksOf, type WeekPlan } from '@hopsk/core/plan';
 import ical from 'ical-generator';
 import { DateTime } from 'luxon';
 

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { alternative, CALL_LIMITS, scenarioCalls, sharesOfCalls, type Alternative, type Foreseen, type Playbook } from '@hopsk/core';
+import { alternative, CALL_LIMITS, scenarioCalls, sharesOfCalls, type Alternative, type Foreseen, type Playbook } from '@hopsk/core/plan';
 import { TEXT } from '../text/en';
 import { BUILD } from '../text/en-build';
 import { Studies } from '../workers/studies';

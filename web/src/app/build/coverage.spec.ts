@@ -1,4 +1,5 @@
-import { gridOf, PLAYBOOKS } from '@hopsk/core/planning';
+import { PLAYBOOKS } from '@hopsk/core/catalogue';
+import { gridOf } from '@hopsk/core/plan';
 import { progression, stage } from '../testing/sessions';
 import { axesOfBook, coverageOf, isAxis, usualText, valuesFrom, valuesText } from './coverage';
 import { masteredIn } from './records';

@@ -1,8 +1,17 @@
 import type { Progression } from '@hopsk/contract';
-import type { Playbook } from '@hopsk/core';
-import type { Axis, Cell, Coverage, Forbidden } from '@hopsk/core/planning';
-import { isLegal, scenariosOf } from '@hopsk/core';
-import { AXES, NO_COVERAGE, USUAL_VALUES, type AxisName } from '@hopsk/core/planning';
+import {
+  type Playbook,
+  type Axis,
+  type Cell,
+  type Coverage,
+  type Forbidden,
+  isLegal,
+  scenariosOf,
+  AXES,
+  NO_COVERAGE,
+  USUAL_VALUES,
+  type AxisName,
+} from '@hopsk/core/plan';
 import type { TrainedLine } from './records';
 
 /** Steps as they are compared: blanks do not count. */

@@ -1,6 +1,7 @@
 import { ProgressionDraft } from '@hopsk/contract';
-import { bodyOf, SCHOOLS, STAGE_KINDS, stageOf } from '@hopsk/core';
-import { buildUp, PLAYBOOKS } from '@hopsk/core/planning';
+import { bodyOf, SCHOOLS } from '@hopsk/core/body';
+import { PLAYBOOKS } from '@hopsk/core/catalogue';
+import { STAGE_KINDS, stageOf, buildUp } from '@hopsk/core/plan';
 import { newId } from '../device/ids';
 import { athlete, pattern } from '../testing/run';
 import { draft, KNOWN, progression, stage } from '../testing/sessions';

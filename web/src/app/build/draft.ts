@@ -1,16 +1,7 @@
 import { isUnder16, ProgressionDraft, StageSchema, type Athlete, type Pattern, type Progression } from '@hopsk/contract';
-import {
-  CALL_LIMITS,
-  SESSION_LIMITS,
-  OPEN_SETTINGS,
-  schoolOf,
-  SCHOOLS,
-  type OwnMove,
-  type School,
-  type Session,
-  type Stage,
-} from '@hopsk/core';
-import { ALONE, type Around } from '@hopsk/core/planning';
+import { schoolOf, SCHOOLS, type School } from '@hopsk/core/body';
+import type { OwnMove } from '@hopsk/core/language';
+import { CALL_LIMITS, SESSION_LIMITS, OPEN_SETTINGS, type Session, type Stage, ALONE, type Around } from '@hopsk/core/plan';
 import * as z from 'zod';
 import { newId } from '../device/ids';
 import { performance } from '../steps/draft';

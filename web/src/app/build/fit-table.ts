@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { clockText } from '@hopsk/core';
-import { type FittedSession, type WorkTotals } from '@hopsk/core/planning';
+import { clockText, type FittedSession, type WorkTotals } from '@hopsk/core/plan';
 import { BUILD } from '../text/en-build';
 import type { Draft } from './draft';
 import type { SessionLook } from '../workers/session';

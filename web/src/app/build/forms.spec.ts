@@ -1,8 +1,8 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { Type } from '@angular/core';
 import { provideHttpClient } from '@angular/common/http';
-import { alternative, USUAL_CALLS } from '@hopsk/core';
-import { PLAYBOOKS } from '@hopsk/core/planning';
+import { PLAYBOOKS } from '@hopsk/core/catalogue';
+import { alternative, USUAL_CALLS } from '@hopsk/core/plan';
 import { ask, draft, stage } from '../testing/sessions';
 import { CalendarForm } from './calendar-form';
 import { CallsForm } from './calls-form';

@@ -2,8 +2,9 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, u
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { fieldsOf, PlaybookSchema, type Teaching } from '@hopsk/contract';
-import { PLAYBOOK_LIMITS, readWith, scenariosOf, type Playbook } from '@hopsk/core';
-import { PLAYBOOKS } from '@hopsk/core/planning';
+import { PLAYBOOKS } from '@hopsk/core/catalogue';
+import { readWith } from '@hopsk/core/judge';
+import { PLAYBOOK_LIMITS, scenariosOf, type Playbook } from '@hopsk/core/plan';
 import type { HoldsTyping } from '../shell/holds-typing';
 import { TeachingStore } from '../state/teaching';
 import { BUILD } from '../text/en-build';

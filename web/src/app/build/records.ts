@@ -1,5 +1,5 @@
 import type { Progression, StageRecord } from '@hopsk/contract';
-import { stageEvidence } from '@hopsk/core/planning';
+import { stageEvidence } from '@hopsk/core/evidence';
 import { firstValueFrom } from 'rxjs';
 import type { Api } from '../api/api';
 

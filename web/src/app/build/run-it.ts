@@ -1,5 +1,5 @@
 import { fieldsOf, MOST_HERE, RunHead, type Athlete, type Me, type RunPlan } from '@hopsk/contract';
-import type { RunPlan as Plan } from '@hopsk/core';
+import type { RunPlan as Plan } from '@hopsk/core/plan';
 import { newId } from '../device/ids';
 import { BOARD_HOLDS, dayOf } from '../floor/setup';
 import type { Beginning } from '../run/desk';

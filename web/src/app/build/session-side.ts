@@ -1,8 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import type { Athlete } from '@hopsk/contract';
-import { RULE_BREAKS } from '@hopsk/core/planning';
-import { AREAS, clockText, type Side } from '@hopsk/core';
+import type { Side } from '@hopsk/core/body';
+import { RULE_BREAKS, AREAS } from '@hopsk/core/catalogue';
+import { clockText } from '@hopsk/core/plan';
 import { BUILD } from '../text/en-build';
 import type { Draft } from './draft';
 import type { SessionLook } from '../workers/session';

@@ -1,6 +1,7 @@
 import type { Pattern, Teaching } from '@hopsk/contract';
-import { schoolOf, scenariosOf, type Playbook } from '@hopsk/core';
-import { PLAYBOOKS, type BuildSource } from '@hopsk/core/planning';
+import { schoolOf } from '@hopsk/core/body';
+import { PLAYBOOKS } from '@hopsk/core/catalogue';
+import { scenariosOf, type Playbook, type BuildSource } from '@hopsk/core/plan';
 
 /** A pattern of the club as something to build from. */
 export const sourceOf = ({ id, version, name, steps, school, hand, lead, shouldClose }: Pattern): BuildSource => ({

@@ -1,8 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { UNITS, type Athlete } from '@hopsk/contract';
-import { alternative, CUEINGS, FAULTS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS, USUAL_CALLS, type School } from '@hopsk/core';
-import { rotationOf, type WorkTotals } from '@hopsk/core/planning';
+import type { School } from '@hopsk/core/body';
+import { FAULTS } from '@hopsk/core/catalogue';
+import { alternative, CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS, USUAL_CALLS, rotationOf, type WorkTotals } from '@hopsk/core/plan';
 import { TeachingStore } from '../state/teaching';
 import { TEXT } from '../text/en';
 import { BUILD } from '../text/en-build';

@@ -1,5 +1,6 @@
-import { OPEN_SETTINGS, readWith } from '@hopsk/core';
-import { gridOf, PLAYBOOKS } from '@hopsk/core/planning';
+import { PLAYBOOKS } from '@hopsk/core/catalogue';
+import { readWith } from '@hopsk/core/judge';
+import { OPEN_SETTINGS, gridOf } from '@hopsk/core/plan';
 import { pattern } from '../testing/run';
 import { EVENING } from '../testing/sessions';
 import { playbookSource, sourceOf } from './sources';

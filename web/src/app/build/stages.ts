@@ -1,18 +1,19 @@
 import type { Pattern } from '@hopsk/contract';
+import { bodyOf, schoolOf, SCHOOLS } from '@hopsk/core/body';
+import { readWith } from '@hopsk/core/judge';
+import { fromRounds, printDose } from '@hopsk/core/language';
+import { simulate } from '@hopsk/core/motion';
 import {
   OPEN_SETTINGS,
   SESSION_LIMITS,
-  bodyOf,
-  fromRounds,
-  printDose,
-  readWith,
-  schoolOf,
-  SCHOOLS,
-  simulate,
   stageOf,
   type SessionSettings,
-} from '@hopsk/core';
-import { alternatingBlocks, type BuildSource, type Cell, usualCautions, watchList } from '@hopsk/core/planning';
+  alternatingBlocks,
+  type BuildSource,
+  type Cell,
+  usualCautions,
+  watchList,
+} from '@hopsk/core/plan';
 import { newId } from '../device/ids';
 import { keptStages, type DraftStage } from './draft';
 

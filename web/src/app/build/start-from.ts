@@ -2,8 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, si
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
 import { isUnder16 } from '@hopsk/contract';
-import { FAULTS, OPEN_SETTINGS, STAGE_KINDS, type StageKind } from '@hopsk/core';
-import { AIMS, CHAINS, type BuildSource, type BuiltUp, type Chain } from '@hopsk/core/planning';
+import { FAULTS, AIMS } from '@hopsk/core/catalogue';
+import { OPEN_SETTINGS, STAGE_KINDS, type StageKind, CHAINS, type BuildSource, type BuiltUp, type Chain } from '@hopsk/core/plan';
 import { Store } from '@ngrx/store';
 import { Api } from '../api/api';
 import { newId } from '../device/ids';

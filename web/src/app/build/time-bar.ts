@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import { clockText, STAGE_KINDS, type StageKind } from '@hopsk/core';
-import { type Block } from '@hopsk/core/planning';
+import { clockText, STAGE_KINDS, type StageKind, type Block } from '@hopsk/core/plan';
 import { BUILD } from '../text/en-build';
 
 /** Marks on the scale are so many minutes apart, the smallest that leaves at most this many. */

@@ -1,6 +1,5 @@
 import { fieldsOf, ProgressionDraft, SESSION_FILE, SessionFile } from '@hopsk/contract';
-import { SESSION_LIMITS } from '@hopsk/core';
-import { CUE_COLUMNS, cueRows, readSession, writeSession, type Cue } from '@hopsk/core/planning';
+import { SESSION_LIMITS, CUE_COLUMNS, cueRows, readSession, writeSession, type Cue } from '@hopsk/core/plan';
 import Papa from 'papaparse';
 import { newId } from '../device/ids';
 import { EMPTY, sessionOf, shortened, type Draft } from './draft';

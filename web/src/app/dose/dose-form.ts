@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input, model } from '@angular/core';
 import { MatButtonToggleModule } from '@angular/material/button-toggle';
-import { clockText, DOSE_LIMITS, doseTotals, undecided, type Dose } from '@hopsk/core';
+import { DOSE_LIMITS, type Dose } from '@hopsk/core/language';
+import { clockText, doseTotals, undecided } from '@hopsk/core/plan';
 import { TEXT } from '../text/en';
 
 type Field = 'work' | 'rounds' | 'sets' | 'rest' | 'setRest';

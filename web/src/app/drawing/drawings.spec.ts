@@ -1,5 +1,7 @@
 import { TestBed } from '@angular/core/testing';
-import { bodyOf, SCHOOLS, schoolOf, study, type Performer, type Study } from '@hopsk/core';
+import { bodyOf, SCHOOLS, schoolOf } from '@hopsk/core/body';
+import { study, type Study } from '@hopsk/core/judge';
+import type { Performer } from '@hopsk/core/motion';
 import { Floor } from './floor';
 import { Lanes } from './lanes';
 import { StanceDrawing } from './stance-drawing';

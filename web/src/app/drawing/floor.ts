@@ -1,19 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
-import {
-  CHIP,
-  chipHalfWidth,
-  edgeOf,
-  feetAt,
-  floorView,
-  inPattern,
-  outlineOf,
-  whereIs,
-  type Placing,
-  type Print,
-  type Side,
-  type Study,
-  type Vec,
-} from '@hopsk/core';
+import { outlineOf, type Side, type Vec } from '@hopsk/core/body';
+import { edgeOf, inPattern, type Placing, type Study } from '@hopsk/core/judge';
+import { feetAt, whereIs } from '@hopsk/core/motion';
+import { CHIP, chipHalfWidth, floorView, type Print } from '@hopsk/core/view';
 import { at, atLeast, drawingId, placeOf, polyline, softPath, viewBox } from './svg';
 
 /** The floor from above, to scale: prints, path, and both feet at the playhead. Everything shown is computed in core. */

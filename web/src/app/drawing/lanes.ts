@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, ElementRef, inject, input, output, signal } from '@angular/core';
-import { flightsOf, lanesOf, type LaneBlock, type Study } from '@hopsk/core';
+import type { Study } from '@hopsk/core/judge';
+import { flightsOf, lanesOf, type LaneBlock } from '@hopsk/core/view';
 import { TEXT } from '../text/en';
 import { drawingId } from './svg';
 

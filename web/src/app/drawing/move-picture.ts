@@ -1,5 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { feetAt, outlineOf, thumbnailOf, type Simulation } from '@hopsk/core';
+import { outlineOf } from '@hopsk/core/body';
+import { feetAt, type Simulation } from '@hopsk/core/motion';
+import { thumbnailOf } from '@hopsk/core/view';
 import { atLeast, drawingId, softPath, viewBox } from './svg';
 
 /** A move or a pattern in a small picture: its prints faint, and both feet where they are at a moment. */

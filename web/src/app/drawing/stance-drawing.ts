@@ -17,7 +17,7 @@ import {
   type School,
   type Side,
   type Vec,
-} from '@hopsk/core';
+} from '@hopsk/core/body';
 import { TEXT } from '../text/en';
 import { atLeast, drawingId, placeOf, softPath, viewBox } from './svg';
 

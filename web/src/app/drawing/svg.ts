@@ -1,4 +1,4 @@
-import type { Box, Vec } from '@hopsk/core';
+import type { Box, Vec } from '@hopsk/core/body';
 
 /** Floor metres in a drawing: x to the right, ahead is up. */
 export const at = (p: Vec): string => `${p.x.toFixed(4)},${(-p.y).toFixed(4)}`;

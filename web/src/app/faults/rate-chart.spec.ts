@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import { wilson, type BookSession } from '@hopsk/core';
+import { wilson, type BookSession } from '@hopsk/core/evidence';
 import { LIGHT } from '../look/tokens';
 import { chartOption, RateChart } from './rate-chart';
 

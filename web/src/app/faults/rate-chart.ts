@@ -1,5 +1,5 @@
 import { afterNextRender, ChangeDetectionStrategy, Component, DestroyRef, effect, ElementRef, inject, input, signal } from '@angular/core';
-import type { BookSession } from '@hopsk/core';
+import type { BookSession } from '@hopsk/core/evidence';
 import { colours } from '../look/colours';
 import type { Tokens } from '../look/tokens';
 import { TEXT } from '../text/en';

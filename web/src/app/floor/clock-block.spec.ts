@@ -1,5 +1,6 @@
 import { TestBed } from '@angular/core/testing';
-import { clockAt, phasesOf, type RunEvent } from '@hopsk/core';
+import { clockAt, type RunEvent } from '@hopsk/core/log';
+import { phasesOf } from '@hopsk/core/plan';
 import { event } from '../testing/run';
 import { ClockBlock } from './clock-block';
 

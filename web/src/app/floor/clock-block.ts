@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { clockText, type ClockState, type Phase, type SessionPhase } from '@hopsk/core';
+import type { ClockState } from '@hopsk/core/log';
+import { clockText, type Phase, type SessionPhase } from '@hopsk/core/plan';
 import { TEXT } from '../text/en';
 
 /** The dark block on top: digits as large as fit, what is on, and the rounds to scale. */

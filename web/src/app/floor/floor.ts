@@ -2,7 +2,9 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, li
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
 import { Dose as DoseSchema, fieldsOf, MOST_HERE, RunHead, type Pattern, type RunRow } from '@hopsk/contract';
-import { DOSE_LIMITS, doseTotals, FAULTS, clockText, isSession, undecided, type Dose, type RunPlan } from '@hopsk/core';
+import { FAULTS } from '@hopsk/core/catalogue';
+import { DOSE_LIMITS, type Dose } from '@hopsk/core/language';
+import { doseTotals, clockText, isSession, undecided, type RunPlan } from '@hopsk/core/plan';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import * as z from 'zod';

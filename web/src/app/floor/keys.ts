@@ -1,4 +1,4 @@
-import type { Side } from '@hopsk/core';
+import type { Side } from '@hopsk/core/body';
 
 /** What a key does on the run screen. */
 export type KeyAct =

@@ -2,7 +2,9 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, si
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { RunUpload, type RunPlan, type RunWhole } from '@hopsk/contract';
-import { clockText, countRun, FAULTS, isSession, ordered, planPhases, undoneIds, type Attempt, type RunEvent } from '@hopsk/core';
+import { FAULTS } from '@hopsk/core/catalogue';
+import { countRun, ordered, undoneIds, type RunEvent } from '@hopsk/core/log';
+import { clockText, isSession, planPhases, type Attempt } from '@hopsk/core/plan';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../api/api';

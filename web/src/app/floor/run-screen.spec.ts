@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import type { RunEvent } from '@hopsk/core';
+import type { RunEvent } from '@hopsk/core/log';
 import { Store } from '@ngrx/store';
 import { Speech } from '../run/speech';
 import { runActions, runFeature } from '../state/run';

@@ -12,23 +12,20 @@ import {
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { MatButton } from '@angular/material/button';
+import type { Side } from '@hopsk/core/body';
+import { FAULTS } from '@hopsk/core/catalogue';
 import {
   beepsOfPlan,
   clockAt,
-  clockText,
   COUNT_DOWN,
   countRun,
-  FAULTS,
-  isSession,
-  isTapped,
   lastUndoable,
-  planPhases,
   undoneIds,
   watchings,
   type Result,
   type RunEvent,
-  type Side,
-} from '@hopsk/core';
+} from '@hopsk/core/log';
+import { clockText, isSession, isTapped, planPhases } from '@hopsk/core/plan';
 import { Store } from '@ngrx/store';
 import { due, JUMP } from '../run/cues';
 import { Awake } from '../run/awake';

@@ -1,5 +1,9 @@
 import type { Athlete, Me, Pattern, RepPlan, Teaching } from '@hopsk/contract';
-import { FAULTS, readWith, repPlanOf, simulate, type Dose } from '@hopsk/core';
+import { FAULTS } from '@hopsk/core/catalogue';
+import { readWith } from '@hopsk/core/judge';
+import type { Dose } from '@hopsk/core/language';
+import { simulate } from '@hopsk/core/motion';
+import { repPlanOf } from '@hopsk/core/plan';
 import { newId } from '../device/ids';
 import type { Beginning } from '../run/desk';
 import { performance } from '../steps/draft';

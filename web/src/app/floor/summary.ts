@@ -1,7 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { countRun, FAULTS, RESULTS, wilson, type RunEvent } from '@hopsk/core';
+import { FAULTS } from '@hopsk/core/catalogue';
+import { wilson } from '@hopsk/core/evidence';
+import { countRun, RESULTS, type RunEvent } from '@hopsk/core/log';
 import type { KeptRun } from '../device/store';
 import { Outbox } from '../run/outbox';
 import { TEXT } from '../text/en';

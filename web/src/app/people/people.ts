@@ -2,7 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { RouterLink } from '@angular/router';
-import { FAULTS, formatLength } from '@hopsk/core';
+import { formatLength } from '@hopsk/core/body';
+import { FAULTS } from '@hopsk/core/catalogue';
 import type { Athlete } from '@hopsk/contract';
 import { Store } from '@ngrx/store';
 import { newId } from '../device/ids';

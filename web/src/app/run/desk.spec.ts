@@ -1,5 +1,6 @@
 import { TestBed } from '@angular/core/testing';
-import { clockAt, planPhases } from '@hopsk/core';
+import { clockAt } from '@hopsk/core/log';
+import { planPhases } from '@hopsk/core/plan';
 import { provideStore, Store } from '@ngrx/store';
 import { DeviceStore } from '../device/store';
 import { runFeature } from '../state/run';

@@ -1,6 +1,7 @@
 import { inject, Injectable } from '@angular/core';
 import type { RunHead } from '@hopsk/contract';
-import { clockAt, COUNT_DOWN, ordered, planPhases, type RunEvent } from '@hopsk/core';
+import { clockAt, COUNT_DOWN, ordered, type RunEvent } from '@hopsk/core/log';
+import { planPhases } from '@hopsk/core/plan';
 import { Store } from '@ngrx/store';
 import { newId } from '../device/ids';
 import { DeviceStore, type KeptRun } from '../device/store';

@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, output, si
 import { MatButton } from '@angular/material/button';
 import type { Athlete } from '@hopsk/contract';
 import {
-  checkStance,
   formatLength,
   otherSide,
   parseLength,
@@ -13,7 +12,8 @@ import {
   type LengthUnits,
   type School,
   type Side,
-} from '@hopsk/core';
+} from '@hopsk/core/body';
+import { checkStance } from '@hopsk/core/judge';
 import { Store } from '@ngrx/store';
 import { recordActions } from '../state/records';
 import { TeachingStore } from '../state/teaching';

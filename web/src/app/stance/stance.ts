@@ -16,7 +16,7 @@ import {
   type Feet,
   type Side,
   type StanceNumber,
-} from '@hopsk/core';
+} from '@hopsk/core/body';
 import { Store } from '@ngrx/store';
 import { StanceDrawing } from '../drawing/stance-drawing';
 import { picked } from '../state/picked';

@@ -1,6 +1,6 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { Teaching } from '@hopsk/contract';
-import { SCHOOLS, type School } from '@hopsk/core';
+import { SCHOOLS, type School } from '@hopsk/core/body';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../api/api';
 import { troubleOf, type Trouble } from '../api/problem';

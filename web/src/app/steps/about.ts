@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
-import { placingFrom } from '@hopsk/core';
+import { placingFrom } from '@hopsk/core/judge';
 import { SchoolChoicesForm } from '../schools/school-choices';
 import { TEXT } from '../text/en';
 import type { Draft } from './draft';

@@ -1,7 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { clockText, doseTotals, formatLength, placingFrom, type Study } from '@hopsk/core';
+import { formatLength } from '@hopsk/core/body';
+import { placingFrom, type Study } from '@hopsk/core/judge';
+import { clockText, doseTotals } from '@hopsk/core/plan';
 import { Store } from '@ngrx/store';
 import { Floor } from '../drawing/floor';
 import { Lanes } from '../drawing/lanes';

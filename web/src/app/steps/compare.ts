@@ -1,6 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked } from '@angular/core';
 import type { Pattern, PatternVersion } from '@hopsk/contract';
-import { compare, thumbnailOf, type Compared, type OwnMove, type Performer, type Study } from '@hopsk/core';
+import type { Study } from '@hopsk/core/judge';
+import type { OwnMove } from '@hopsk/core/language';
+import type { Performer } from '@hopsk/core/motion';
+import { compare, type Compared } from '@hopsk/core/search';
+import { thumbnailOf } from '@hopsk/core/view';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../api/api';
 import { Thumb } from '../drawing/thumb';

@@ -1,5 +1,7 @@
 import { isUnder16, PatternDraft, type Athlete, type Pattern, type PatternSave } from '@hopsk/contract';
-import { bodyOf, overridden, SCHOOLS, schoolOf, textFor, type Dose, type Performer, type School, type Side } from '@hopsk/core';
+import { bodyOf, overridden, SCHOOLS, schoolOf, type School, type Side } from '@hopsk/core/body';
+import { textFor, type Dose } from '@hopsk/core/language';
+import type { Performer } from '@hopsk/core/motion';
 import * as z from 'zod';
 
 /** Rounds before anybody has said: the rest is not decided. */

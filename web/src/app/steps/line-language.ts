@@ -2,9 +2,9 @@ import type { Completion, CompletionContext, CompletionResult } from '@codemirro
 import { LanguageSupport, LRLanguage, syntaxTree } from '@codemirror/language';
 import { Facet, type EditorState } from '@codemirror/state';
 import { hoverTooltip } from '@codemirror/view';
+import { FINDINGS } from '@hopsk/core/judge';
 import {
   EVENT_WORDS,
-  FINDINGS,
   FOOT_WORDS,
   MOVE_WORDS,
   MOVES,
@@ -14,7 +14,7 @@ import {
   THING_WORDS,
   type MoveWord,
   type OwnMove,
-} from '@hopsk/core';
+} from '@hopsk/core/language';
 import { styleTags, tags } from '@lezer/highlight';
 import { TEXT } from '../text/en';
 

@@ -2,7 +2,9 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { RouterLink } from '@angular/router';
-import { formatLength, tempoOf, type Finding, type Fit, type Study } from '@hopsk/core';
+import { formatLength } from '@hopsk/core/body';
+import type { Finding, Study } from '@hopsk/core/judge';
+import { tempoOf, type Fit } from '@hopsk/core/search';
 import { DoseForm } from '../dose/dose-form';
 import { TEXT } from '../text/en';
 import { OPEN_DOSE, type Draft } from './draft';

@@ -1,19 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, input, output, signal } from '@angular/core';
-import {
-  FAMILIES,
-  MOVE_WORDS,
-  parse,
-  readWith,
-  ruleOf,
-  schoolOf,
-  SCHOOLS,
-  simulate,
-  type Family,
-  type MoveWord,
-  type OwnMove,
-  type Performer,
-  type Simulation,
-} from '@hopsk/core';
+import { schoolOf, SCHOOLS } from '@hopsk/core/body';
+import { readWith } from '@hopsk/core/judge';
+import { FAMILIES, MOVE_WORDS, parse, ruleOf, type Family, type MoveWord, type OwnMove } from '@hopsk/core/language';
+import { simulate, type Performer, type Simulation } from '@hopsk/core/motion';
 import { MovePicture } from '../drawing/move-picture';
 import { TEXT } from '../text/en';
 

@@ -1,7 +1,10 @@
 import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
-import { bodyOf, FAMILIES, MOVE_WORDS, ruleOf, SCHOOLS, schoolOf, study, type Performer } from '@hopsk/core';
+import { bodyOf, SCHOOLS, schoolOf } from '@hopsk/core/body';
+import { study } from '@hopsk/core/judge';
+import { FAMILIES, MOVE_WORDS, ruleOf } from '@hopsk/core/language';
+import type { Performer } from '@hopsk/core/motion';
 import { athlete, pattern } from '../testing/run';
 import { AboutPanel } from './about';
 import { ComparePanel } from './compare';

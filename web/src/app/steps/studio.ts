@@ -6,27 +6,12 @@ import { MatMenuModule } from '@angular/material/menu';
 import { MatSelectModule } from '@angular/material/select';
 import { Router, RouterLink } from '@angular/router';
 import { PatternDraft, type Pattern } from '@hopsk/contract';
-import {
-  AREAS,
-  dragFoot,
-  isMoveName,
-  lineView,
-  mirrorText,
-  namesLeftOrRightFoot,
-  operate,
-  OPERATIONS,
-  placingFrom,
-  schoolOf,
-  type Finding,
-  type Fit,
-  type LinePiece,
-  type Operation,
-  type Side,
-  type Span,
-  type Study,
-  type StudyOptions,
-  type Vec,
-} from '@hopsk/core';
+import { schoolOf, type Side, type Vec } from '@hopsk/core/body';
+import { AREAS } from '@hopsk/core/catalogue';
+import { placingFrom, type Finding, type Study, type StudyOptions } from '@hopsk/core/judge';
+import { isMoveName, mirrorText, namesLeftOrRightFoot, operate, OPERATIONS, type Operation, type Span } from '@hopsk/core/language';
+import { dragFoot, type Fit } from '@hopsk/core/search';
+import { lineView, type LinePiece } from '@hopsk/core/view';
 import { Store } from '@ngrx/store';
 import { newId } from '../device/ids';
 import { DeviceStore } from '../device/store';

@@ -1,5 +1,5 @@
 import { fieldsOf, PATTERN_FILE, PatternDraft, PatternFile } from '@hopsk/contract';
-import { fromRounds, printDose, readDose, readPatternFile, toRounds, writePatternFile } from '@hopsk/core';
+import { fromRounds, printDose, readDose, readPatternFile, toRounds, writePatternFile } from '@hopsk/core/language';
 import type { Draft } from './draft';
 
 /** What a file gave, and what of it could not be read: a place and a sentence each. */

@@ -1,6 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import type { Athlete } from '@hopsk/contract';
-import { errorsFrom, formatLength, NO_ERRORS, type OwnMove, type Performer, type StepErrors } from '@hopsk/core';
+import { formatLength } from '@hopsk/core/body';
+import type { OwnMove } from '@hopsk/core/language';
+import type { Performer } from '@hopsk/core/motion';
+import { errorsFrom, NO_ERRORS, type StepErrors } from '@hopsk/core/search';
 import { Thumb } from '../drawing/thumb';
 import { TEXT } from '../text/en';
 import { Studies } from '../workers/studies';

@@ -1,6 +1,6 @@
 import type { Athlete, Me, Pattern, RunHead } from '@hopsk/contract';
 import { sampleAthlete, samplePattern } from '@hopsk/contract/testing';
-import type { RunEvent } from '@hopsk/core';
+import type { RunEvent } from '@hopsk/core/log';
 import { newId } from '../device/ids';
 import type { KeptRun } from '../device/store';
 

@@ -1,7 +1,7 @@
 import type { Athlete, Progression } from '@hopsk/contract';
 import { sampleProgression } from '@hopsk/contract/testing';
-import { bodyOf, SCHOOLS, stageOf, type Stage } from '@hopsk/core';
-import { ALONE } from '@hopsk/core/planning';
+import { bodyOf, SCHOOLS } from '@hopsk/core/body';
+import { stageOf, type Stage, ALONE } from '@hopsk/core/plan';
 import { askOf, EMPTY, keptStages, type Draft, type DraftStage, type Known } from '../build/draft';
 import type { SessionAsk } from '../workers/session';
 import { newId } from '../device/ids';

@@ -1,15 +1,9 @@
+import { mendedDose, textFor, type OwnMove } from '@hopsk/core/language';
+import type { Performer } from '@hopsk/core/motion';
 import {
-  mendedDose,
-  textFor,
-  thumbnailOf,
   type CallList,
-  type OwnMove,
-  type Performer,
   type RunPlan,
   type Session,
-  type Thumbnail,
-} from '@hopsk/core';
-import {
   capacityOf,
   fitToTime,
   planProblems,
@@ -24,7 +18,8 @@ import {
   type PlanProblem,
   type SessionTotals,
   type StageSeen,
-} from '@hopsk/core/planning';
+} from '@hopsk/core/plan';
+import { thumbnailOf, type Thumbnail } from '@hopsk/core/view';
 
 /** A session, who does it, and what is known beside it. Performers stand in the order of the stages. */
 export interface SessionAsk {

@@ -1,5 +1,6 @@
 import { TestBed } from '@angular/core/testing';
-import { bodyOf, SCHOOLS, study } from '@hopsk/core';
+import { bodyOf, SCHOOLS } from '@hopsk/core/body';
+import { study } from '@hopsk/core/judge';
 import { Studies } from './studies';
 
 describe('studies in the worker', () => {

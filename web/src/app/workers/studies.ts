@@ -1,5 +1,6 @@
 import { Injectable } from '@angular/core';
-import type { Performer, Study, StudyOptions } from '@hopsk/core';
+import type { Study, StudyOptions } from '@hopsk/core/judge';
+import type { Performer } from '@hopsk/core/motion';
 import type { Answer, Ask, Kind, Message } from './study.worker';
 
 interface Waiting {

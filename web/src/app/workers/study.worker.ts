@@ -1,27 +1,14 @@
 /// <reference lib="webworker" />
+import { FAULTS } from '@hopsk/core/catalogue';
+import { readWith, study, type Drift, type Placing, type Study, type StudyOptions } from '@hopsk/core/judge';
+import type { OwnMove } from '@hopsk/core/language';
+import type { Performer } from '@hopsk/core/motion';
 import {
-  FAULTS,
-  fitOnFloor,
   foreseen,
-  readWith,
-  study,
-  thumbnailOf,
-  whatIf,
   type Calls,
-  type Drift,
-  type Fit,
   type Foreseen,
-  type OwnMove,
-  type Performer,
-  type Placing,
   type RunPlan,
   type StageLine,
-  type StepErrors,
-  type Study,
-  type StudyOptions,
-  type Thumbnail,
-} from '@hopsk/core';
-import {
   buildUp,
   forFault,
   gridOf,
@@ -34,7 +21,9 @@ import {
   type FittedSession,
   type Forbidden,
   type Grid,
-} from '@hopsk/core/planning';
+} from '@hopsk/core/plan';
+import { fitOnFloor, whatIf, type Fit, type StepErrors } from '@hopsk/core/search';
+import { thumbnailOf, type Thumbnail } from '@hopsk/core/view';
 import { fitIn, lookAt, planOf, type SessionAsk, type SessionLook } from './session';
 import { newId } from '../device/ids';
 

@@ -1,0 +1,105 @@
+import fc from 'fast-check';
+import { mean } from 'simple-statistics';
+import { EVIDENCE } from '../plan/session/evidence-rule.js';
+import { holds } from '../testing/holds.js';
+import { faultBook, type SessionTally } from './book.js';
+import { designEffect, estimateRho, wilson } from './proportion.js';
+
+const row = (day: number, faulty: number, attempts: number, more: Partial<SessionTally> = {}): SessionTally => ({
+  day: `2026-09-${String(day).padStart(2, '0')}`,
+  fault: 'tall',
+  attempts,
+  faulty,
+  noted: 0,
+  left: 0,
+  right: 0,
+  ...more,
+});
+const only = (...rows: SessionTally[]) => {
+  const [entry] = faultBook(rows);
+  if (!entry) throw new Error('no entry');
+  return entry;
+};
+
+describe('one fault across sessions', () => {
+  it('n of m attempts in k sessions, whatever the order of the runs', () => {
+    const entry = only(row(8, 2, 10), row(1, 3, 20), row(8, 1, 10), row(15, 0, 0, { noted: 2 }));
+    expect([entry.faulty, entry.attempts, entry.seenSessions, entry.couldShow, entry.noted]).toEqual([6, 40, 2, 2, 2]);
+    expect(entry.sessions.map((session) => [session.day, session.faulty, session.attempts, session.rate])).toEqual([
+      ['2026-09-01', 3, 20, 0.15],
+      ['2026-09-08', 3, 20, 0.15],
+      ['2026-09-15', 0, 0, null],
+    ]);
+    // Noted on the 15th, though nothing was watched then.
+    expect(entry.lastSeen).toBe('2026-09-15');
+  });
+
+  it('one session: the plain interval; several: wider by the design effect, and it says by how much', () => {
+    const plain = only(row(1, 6, 26)).interval;
+    // Source: the worked evening, by hand: 11.0–42.1 per 100.
+    expect([plain?.of, Math.round((plain?.low ?? 0) * 1000), Math.round((plain?.high ?? 0) * 1000)]).toEqual(['session', 110, 421]);
+    const clusters = [
+      { hits: 9, n: 20 },
+      { hits: 2, n: 20 },
+      { hits: 4, n: 20 },
+    ];
+    const wide = only(...clusters.map(({ hits, n }, i) => row(i + 1, hits, n))).interval;
+    const deff = designEffect(clusters, estimateRho(clusters));
+    expect(wide?.deff).toBeCloseTo(deff, 12);
+    const expected = wilson(15 / deff, 60 / deff);
+    expect([wide?.low, wide?.high]).toEqual([expected.low, expected.high]);
+    expect((wide?.high ?? 0) - (wide?.low ?? 0)).toBeGreaterThan(wilson(15, 60).high - wilson(15, 60).low);
+  });
+
+  it('the rate of sessions of one size is the mean of their rates (simple-statistics)', () => {
+    holds(
+      fc.property(fc.array(fc.integer({ min: 0, max: 25 }), { minLength: 1, maxLength: 12 }), (hits) => {
+        const entry = only(...hits.map((faulty, i) => row(i + 1, faulty, 25)));
+        expect(entry.rate).toBeCloseTo(mean(hits.map((faulty) => faulty / 25)), 12);
+        expect(entry.interval?.low ?? 1).toBeLessThanOrEqual((entry.rate ?? 0) + 1e-12);
+        expect(entry.interval?.high ?? 0).toBeGreaterThanOrEqual((entry.rate ?? 0) - 1e-12);
+      }),
+    );
+  });
+
+  it('decides by the last sessions with enough attempts, whatever happened between', () => {
+    const told = EVIDENCE.attempts;
+    expect(only(row(1, 1, told), row(2, 1, told)).decision).toBe('next');
+    // A thin session in between says nothing.
+    expect(only(row(1, 1, told), row(2, 5, told - 1), row(3, 1, told)).decision).toBe('next');
+    expect(only(row(1, 1, told), row(2, 10, told)).decision).toBe('back');
+    expect(only(row(1, 10, told), row(2, 1, told)).decision).toBe('stay');
+    expect(only(row(1, 5, told - 1)).decision).toBe('not enough');
+    // Exactly 90 % clean moves on, exactly 70 % stays (limits met exactly are inside).
+    expect(only(row(1, 2, 20), row(2, 2, 20)).decision).toBe('next');
+    expect(only(row(1, 6, 20)).decision).toBe('stay');
+  });
+});
+
+describe('the order of the book', () => {
+  it('what recurs before what was seen once, noted, or looked for in vain; within, by the lower end of the interval', () => {
+    const of = (fault: string, ...rows: SessionTally[]): SessionTally[] => rows.map((one) => ({ ...one, fault }));
+    const book = faultBook([
+      ...of('clear', row(1, 0, 30)),
+      ...of('noted twice', row(1, 0, 0, { noted: 2 })),
+      ...of('noted once', row(1, 0, 0, { noted: 1 })),
+      ...of('once but often', row(1, 20, 20)),
+      ...of('often, little seen', row(1, 2, 3), row(2, 2, 3)),
+      ...of('often', row(1, 15, 30), row(2, 15, 30)),
+      ...of('sometimes', row(1, 3, 30), row(2, 3, 30)),
+    ]);
+    expect(book.map((entry) => entry.fault)).toEqual([
+      'often',
+      'often, little seen',
+      'sometimes',
+      'once but often',
+      'noted twice',
+      'noted once',
+      'clear',
+    ]);
+  });
+
+  it('is empty for nothing', () => {
+    expect(faultBook([])).toEqual([]);
+  });
+});

@@ -1,0 +1,124 @@
+import { dot, sub, wayOf, STANCE_TOLERANCE } from '../body/index.js';
+import { feetAt, type Simulation, type SimMove } from '../motion/index.js';
+import { BOTH, cm, finding, LEAST, levelOf, type Finding } from './finding.js';
+import { heldOn, type HeldChoices } from './schools.js';
+import { crossedBy, narrowBy, touching, wideBy } from './state.js';
+
+const SAMPLES = 24;
+
+/** Whether this school lets a move cross that says so. */
+function mayCross(move: SimMove, choices: HeldChoices): boolean {
+  if (!move.means.includes('cross')) return false;
+  const { option } = heldOn('crossing', choices);
+  return option === 'said' || (option === 'behind' && move.step.act.word === 'cross behind');
+}
+
+/** What goes wrong with the base during each move and after it. */
+export function baseFindings(sim: Simulation, choices: HeldChoices): Finding[] {
+  return sim.moves.flatMap((move) => [...underWay(sim, move, choices), ...afterMove(sim, move)]);
+}
+
+interface Worst {
+  readonly by: number;
+  readonly at: number;
+}
+
+/** Worst crossing, touching, narrowing and passing while a move is under way, beyond what it began with. */
+function underWay(sim: Simulation, move: SimMove, choices: HeldChoices): Finding[] {
+  if (!move.moving || move.actions.length === 0 || mayCross(move, choices)) return [];
+  const tolerance = sim.target.tolerance * STANCE_TOLERANCE.movingFactor;
+  const { before } = move;
+  const meets = move.means.includes('touch');
+  const inherited = {
+    crossed: crossedBy(before.feet, before.heading, tolerance),
+    narrow: narrowBy(before.feet, before.heading, sim.target, tolerance),
+    touching: touching(before.feet, sim),
+  };
+  let crossed: Worst = { by: Math.max(LEAST.metres, inherited.crossed + LEAST.metres), at: -1 };
+  let narrow: Worst = { by: Math.max(LEAST.metres, inherited.narrow + LEAST.metres), at: -1 };
+  let touched = -1;
+  for (let k = 1; k < SAMPLES; k++) {
+    const t = move.start + ((move.end - move.start) * k) / SAMPLES;
+    const now = feetAt(sim, t);
+    // In the air there is no base.
+    if (now.left.inAir && now.right.inAir) continue;
+    const cross = crossedBy(now, now.heading, tolerance);
+    const thin = narrowBy(now, now.heading, sim.target, tolerance);
+    if (cross > crossed.by) crossed = { by: cross, at: t };
+    if (!meets && thin > narrow.by) narrow = { by: thin, at: t };
+    if (!meets && touched < 0 && !inherited.touching && !now.left.inAir && !now.right.inAir && touching(now, sim)) touched = t;
+  }
+  const found: Finding[] = [];
+  if (crossed.at >= 0) {
+    const limit = Math.max(0.02, tolerance);
+    const { held } = heldOn('crossing', choices);
+    const sentence = `The feet cross by ${cm(crossed.by + limit)}.`;
+    const numbers = { feet: BOTH, value: limit + crossed.by, limit, excess: crossed.by, held };
+    found.push(finding('crossed', levelOf(crossed.by, tolerance), move, crossed.at, sentence, numbers));
+  } else if (narrow.at >= 0) {
+    const limit = sim.target.width - tolerance;
+    const sentence = narrowWords(limit - narrow.by, limit);
+    const numbers = { feet: BOTH, value: limit - narrow.by, limit, excess: narrow.by };
+    found.push(finding('narrow', levelOf(narrow.by, tolerance), move, narrow.at, sentence, numbers));
+  }
+  if (touched >= 0 && crossed.at < 0) {
+    const numbers = { feet: BOTH, value: 0.01, excess: 0.01 };
+    found.push(finding('touching', levelOf(0.01, tolerance), move, touched, 'The feet touch.', numbers));
+  }
+  const passed = passedBy(sim, move);
+  if (passed > LEAST.metres) {
+    const limit = sim.performer.body.breadth.metres / 2;
+    const sentence = `The ${before.lead} foot led and falls behind by ${cm(passed + limit)}.`;
+    const numbers = { feet: BOTH, value: limit + passed, limit, excess: passed };
+    found.push(finding('passed', levelOf(passed, tolerance), move, move.end, sentence, numbers));
+  }
+  return found;
+}
+
+function narrowWords(is: number, least: number): string {
+  const what = is < 0 ? `The feet come past one line by ${cm(-is)}` : `The base narrows to ${cm(is)}`;
+  return `${what}; under way ${cm(least)} apart is the least.`;
+}
+
+/** By how much more than half a foot breadth the lead foot gets behind the other during a move that does not say so. */
+function passedBy(sim: Simulation, move: SimMove): number {
+  const { lead, feet, heading } = move.before;
+  if (lead === null || move.means.includes('pass')) return -1;
+  const least = sim.performer.body.breadth.metres / 2;
+  const behind = (left: typeof feet.left, right: typeof feet.right, facing: number): number =>
+    dot(lead === 'left' ? sub(right, left) : sub(left, right), wayOf(facing)) - least;
+  let worst = -1;
+  for (let k = 1; k <= SAMPLES; k++) {
+    const now = feetAt(sim, Math.min(move.end - 1e-9, move.start + ((move.end - move.start) * k) / SAMPLES));
+    worst = Math.max(worst, behind(now.left, now.right, now.heading));
+  }
+  // One that began behind is named where it fell behind.
+  return worst > behind(feet.left, feet.right, heading) + LEAST.metres ? worst : -1;
+}
+
+/** What stands wrong once a move has ended. A reach is wide on purpose until it is recovered, a crossing until it is squared up. */
+function afterMove(sim: Simulation, move: SimMove): Finding[] {
+  if (!move.moving || move.tally.reach || move.means.includes('cross')) return [];
+  const { tolerance } = sim.target;
+  const { feet, heading } = move.after;
+  const found: Finding[] = [];
+  const was = {
+    narrow: narrowBy(move.before.feet, move.before.heading, sim.target, tolerance),
+    wide: wideBy(move.before.feet, move.before.heading, sim.target),
+  };
+  const narrow = narrowBy(feet, heading, sim.target, tolerance);
+  const wide = wideBy(feet, heading, sim.target);
+  // Only the move that makes it worse is named; those that follow inherit the stance.
+  if (narrow > LEAST.metres && narrow > was.narrow + 1e-6) {
+    const limit = sim.target.width - tolerance;
+    const sentence = `It ends ${cm(limit - narrow)} wide; the stance wants ${cm(limit)} at least.`;
+    const numbers = { feet: BOTH, value: limit - narrow, limit, excess: narrow };
+    found.push(finding('narrow', levelOf(narrow, tolerance), move, move.end, sentence, numbers));
+  }
+  if (wide > LEAST.metres && wide > was.wide + 1e-6) {
+    const sentence = `It ends ${cm(wide + tolerance)} wider or longer than the stance; ${cm(tolerance)} is allowed.`;
+    const numbers = { feet: BOTH, value: tolerance + wide, limit: tolerance, excess: wide };
+    found.push(finding('wide', levelOf(wide, tolerance), move, move.end, sentence, numbers));
+  }
+  return found;
+}

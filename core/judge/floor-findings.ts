@@ -1,0 +1,173 @@
+import { outlineOf, type FootAt, distance, normalised, sub, type Vec, originOf } from '../body/index.js';
+import { SOLID, type MoveWord } from '../language/index.js';
+import {
+  bearingTo,
+  feetAt,
+  type PlacedThing,
+  type Simulation,
+  type SimMove,
+  facingOf,
+  HALF_ROOM,
+  partnerOf,
+  whereIs,
+  REACH_OF_HEIGHT,
+} from '../motion/index.js';
+import type { Placing } from './area.js';
+import { cm, finding, LEAST, levelOf, type Finding } from './finding.js';
+import { ceilingOf, outsideOf } from './placing.js';
+
+/** Limits of the distance to a partner who moves, as shares of the distance at the start (common practice, no source). */
+export const GAP_SHARES = { least: 0.5, most: 1.5 } as const;
+/** Beyond this from the facing line one is turned away from a partner, degrees (common practice, no source). */
+const AWAY = 60;
+/** On the opponent's line: within this of their facing line, degrees (common practice, no source). */
+const ON_LINE = 15;
+const SAMPLES = 12;
+
+const OUT_OF_LINE: readonly MoveWord[] = ['cut', 'side step and turn', 'step-out quarter'];
+
+/** What goes wrong with things, a partner and the edges of the floor. */
+export function floorFindings(sim: Simulation, placing: Placing | null): Finding[] {
+  const solid = sim.things.filter((thing) => SOLID.includes(thing.thing));
+  const partner = partnerOf(sim.things);
+  return [
+    ...(placing ? edges(sim, placing) : []),
+    ...sim.moves.flatMap((move) => solid.flatMap((thing) => through(sim, move, thing))),
+    ...(partner ? [...gaps(sim, partner), ...sim.moves.flatMap((move) => [...away(sim, move, partner), ...onLine(move, partner)])] : []),
+  ];
+}
+
+/** Feet outside the area, once a move, and jumps under a low ceiling. */
+function edges(sim: Simulation, placing: Placing): Finding[] {
+  const seen = new Set<number>();
+  const outside = outsideOf(sim, placing).flatMap((out): Finding[] => {
+    if (out.by < LEAST.metres || seen.has(out.move)) return [];
+    seen.add(out.move);
+    const sentence = `The ${out.foot} foot stands ${cm(out.by)} outside the floor (${placing.area.name}).`;
+    const numbers = { feet: [out.foot], value: out.by, excess: out.by };
+    return [finding('out-of-area', levelOf(out.by, 0.1), sim.moves[out.move] ?? null, out.at, sentence, numbers)];
+  });
+  const low = ceilingOf(sim, placing);
+  const move = low === null ? undefined : sim.moves[low.move];
+  if (low === null || !move || low.by < LEAST.metres) return outside;
+  const sentence = `A jump here comes ${cm(low.by)} too near to the ceiling.`;
+  return [...outside, finding('low-ceiling', 'stop', move, move.start, sentence, { value: low.by, excess: low.by })];
+}
+
+const nameOf = (thing: PlacedThing): string => (thing.name === null ? thing.thing : `${thing.thing} “${thing.name}”`);
+
+/** A wall or a net goes across at its distance ahead; other things have a room about their place. */
+function depthIn(thing: PlacedThing, t: number, foot: FootAt, sim: Simulation): number {
+  const at = whereIs(thing, t);
+  const outline = outlineOf(foot, sim.performer.body);
+  if (thing.thing === 'wall' || thing.thing === 'net') {
+    const side = Math.sign(at.y) || 1;
+    return Math.max(...outline.map((p) => side * (p.y - at.y) + HALF_ROOM[thing.thing]));
+  }
+  return HALF_ROOM[thing.thing] - Math.min(...outline.map((p) => distance(p, at)), distance(foot, at));
+}
+
+/** A foot that comes into a thing, or deeper than it was. */
+function through(sim: Simulation, move: SimMove, thing: PlacedThing): Finding[] {
+  let worst =
+    LEAST.metres + Math.max(0, ...(['left', 'right'] as const).map((side) => depthIn(thing, move.start, move.before.feet[side], sim)));
+  let hit: { side: 'left' | 'right'; at: number } | null = null;
+  for (const action of move.actions) {
+    if (action.kind === 'turn') continue;
+    for (let k = 1; k <= SAMPLES; k++) {
+      const t = action.start + ((action.end - action.start) * k) / SAMPLES;
+      const depth = depthIn(thing, t, k === SAMPLES ? action.to : feetAt(sim, t)[action.foot], sim);
+      if (depth > worst) {
+        worst = depth;
+        hit = { side: action.foot, at: t };
+      }
+    }
+  }
+  if (hit === null) return [];
+  const sentence = `The ${hit.side} foot goes ${cm(worst)} into the ${nameOf(thing)}.`;
+  return [finding('through-thing', 'stop', move, hit.at, sentence, { feet: [hit.side], value: worst, excess: worst })];
+}
+
+interface Worst {
+  readonly by: number;
+  readonly t: number;
+}
+
+/** The distance to a partner who moves, against its limits; the worst instant of each kind. */
+function gaps(sim: Simulation, partner: PlacedThing): Finding[] {
+  if (partner.doing === null) return [];
+  const at = (t: number): number => {
+    const now = feetAt(sim, t);
+    return distance(originOf(now), whereIs(partner, t));
+  };
+  const start = at(0);
+  const limits = { close: GAP_SHARES.least * start, far: GAP_SHARES.most * start };
+  let close: Worst = { by: LEAST.metres, t: -1 };
+  let far: Worst = { by: LEAST.metres, t: -1 };
+  for (const move of sim.moves)
+    for (let k = 1; k <= 4; k++) {
+      const t = move.start + ((move.end - move.start) * k) / 4;
+      const gap = at(t);
+      if (limits.close - gap > close.by) close = { by: limits.close - gap, t };
+      if (gap - limits.far > far.by) far = { by: gap - limits.far, t };
+    }
+  const moveAtTime = (t: number): SimMove | null => sim.moves.find((move) => move.end >= t - 1e-9) ?? null;
+  return [
+    ...(close.t >= 0
+      ? [
+          finding(
+            'too-close',
+            levelOf(close.by, 0.15 * start),
+            moveAtTime(close.t),
+            close.t,
+            `${cm(limits.close - close.by)} to the partner; ${cm(limits.close)} is the least.`,
+            {
+              value: limits.close - close.by,
+              limit: limits.close,
+              excess: close.by,
+            },
+          ),
+        ]
+      : []),
+    ...(far.t >= 0
+      ? [
+          finding(
+            'too-far',
+            levelOf(far.by, 0.15 * start),
+            moveAtTime(far.t),
+            far.t,
+            `${cm(limits.far + far.by)} to the partner; ${cm(limits.far)} is the most.`,
+            {
+              value: limits.far + far.by,
+              limit: limits.far,
+              excess: far.by,
+            },
+          ),
+        ]
+      : []),
+  ];
+}
+
+/** After a move, within reach of the partner but turned away. */
+function away(sim: Simulation, move: SimMove, partner: PlacedThing): Finding[] {
+  const there = whereIs(partner, move.end);
+  const gap = distance(originOf(move.after.feet), there);
+  const off = Math.abs(bearingTo(move.after, there));
+  const reach = REACH_OF_HEIGHT * sim.performer.body.height.metres * 2;
+  const excess = off - AWAY;
+  const already = Math.abs(bearingTo(move.before, whereIs(partner, move.start))) > AWAY;
+  if (gap > reach || excess < LEAST.degrees || already) return [];
+  const sentence = `${cm(gap)} from the partner and turned ${Math.round(off)}° away.`;
+  return [finding('turned-away', 'beware', move, move.end, sentence, { value: off, limit: AWAY, excess })];
+}
+
+/** A move that leaves the line and ends on it all the same. */
+function onLine(move: SimMove, partner: PlacedThing): Finding[] {
+  if (!OUT_OF_LINE.includes(move.step.act.word)) return [];
+  const from: Vec = sub(originOf(move.after.feet), whereIs(partner, move.end));
+  const off = Math.abs(normalised((Math.atan2(from.x, from.y) * 180) / Math.PI - facingOf(partner, move.end)));
+  const excess = ON_LINE - off;
+  if (excess < LEAST.degrees) return [];
+  const sentence = `It ends ${Math.round(off)}° off the opponent’s line; ${ON_LINE}° is out of it.`;
+  return [finding('on-the-line', 'note', move, move.end, sentence, { value: off, limit: ON_LINE, excess })];
+}

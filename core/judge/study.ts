@@ -1,0 +1,65 @@
+import { parse, type NotationError, type Parsed, definitionsOf, type OwnMove } from '../language/index.js';
+import { type Performer, type Simulation, simulate, type SimulateOptions, totalsOf, type Totals } from '../motion/index.js';
+import { answerTimes, type AnswerTime } from './answer.js';
+import type { Placing } from './area.js';
+import { driftOf, type Drift } from './drift.js';
+import type { Finding } from './finding.js';
+import { findingsOf } from './findings.js';
+import type { HeldChoices } from './schools.js';
+import { sharesOf, statesOf, type StateShares, type StateSpan } from './state.js';
+
+/** Everything a screen shows of a pattern on an athlete's body. */
+export interface Study {
+  readonly text: string;
+  readonly errors: readonly NotationError[];
+  readonly simulation: Simulation;
+  readonly totals: Totals;
+  readonly states: readonly StateSpan[];
+  readonly shares: StateShares;
+  readonly answer: AnswerTime;
+  readonly drift: Drift;
+  readonly findings: readonly Finding[];
+}
+
+export interface StudyOptions extends SimulateOptions {
+  readonly schools?: HeldChoices;
+  /** The club's own moves, by name. */
+  readonly own?: readonly OwnMove[];
+  readonly placing?: Placing;
+  /** How far what the hand holds reaches beyond it, metres. */
+  readonly implement?: number;
+}
+
+/** Reads, simulates and inspects a line of steps for a performer. Never throws. */
+export function study(text: string, performer: Performer, shouldClose: boolean, options: StudyOptions = {}): Study {
+  return studyOf(text, readWith(text, options.own), performer, shouldClose, options);
+}
+
+/** A text read with the club's own moves: they count as defined before it. */
+export function readWith(text: string, own: readonly OwnMove[] = []): Parsed {
+  const known = definitionsOf(own);
+  const parsed = parse(text, known);
+  return known.length === 0 ? parsed : { ...parsed, definitions: [...known, ...parsed.definitions] };
+}
+
+/** The same of a text that has been read. */
+export function studyOf(text: string, parsed: Parsed, performer: Performer, shouldClose: boolean, options: StudyOptions = {}): Study {
+  const simulation = simulate(parsed, performer, options);
+  const states = statesOf(simulation);
+  return {
+    text,
+    errors: parsed.errors,
+    simulation,
+    totals: totalsOf(simulation, options.implement),
+    states,
+    shares: sharesOf(states),
+    answer: answerTimes(simulation, states),
+    drift: driftOf(simulation),
+    findings: findingsOf(simulation, {
+      shouldClose,
+      intended: parsed.intended,
+      ...(options.schools && { schools: options.schools }),
+      ...(options.placing && { placing: options.placing }),
+    }),
+  };
+}

@@ -1,0 +1,105 @@
+import type { Act } from './ast.js';
+import type { Errors } from './errors.js';
+import { NOTATION_LIMITS } from './limits.js';
+import { ruleOf, type MoveRule, type MoveWord } from './moves.js';
+import type { PartReader } from './parts.js';
+import type { Span } from './places.js';
+import { bearingWords } from './print.js';
+
+/** Nothing but the word: all else is left to body and stance. */
+export const bare = (word: MoveWord): Act => ({
+  word,
+  bearing: null,
+  turn: null,
+  size: null,
+  second: null,
+  foot: null,
+  style: null,
+  seconds: null,
+  name: null,
+  aim: null,
+  short: null,
+});
+
+/** Moves that bring up a second foot, which may go another way than the first. */
+const TWO_FEET: readonly MoveWord[] = ['advance', 'retreat', 'shuffle'];
+
+/** The move that a head and its parts mean, checked against the vocabulary; null where it means nothing. */
+export function actOf(head: Span, word: MoveWord, quoted: string | null, parts: PartReader, errors: Errors): Act | null {
+  const rule = ruleOf(word);
+  const no = (message: string, expected: readonly string[] = [], nearest: string | null = null): void =>
+    errors.add(head, message, expected, nearest);
+  if (parts.size && rule.size === 'none') no(`‘${word}’ takes no size; it was left out.`);
+  if (parts.foot && !rule.foot) no(`‘${word}’ takes no foot; it was left out.`);
+  if (parts.second && !TWO_FEET.includes(word)) no(`Only a gather has a second foot with its own size; it was left out.`);
+  if (parts.at !== null || parts.every !== null) no('A time of its own belongs to an event, such as ‘ball hit at 2 s’; it was left out.');
+  const turn = rule.way === 'turn' ? turnOf(rule, word, parts, no) : null;
+  if (rule.way === 'turn' && turn === undefined) return null;
+  return {
+    word,
+    bearing: rule.way === 'bearing' ? bearingOf(rule, word, parts, no) : null,
+    turn: turn ?? null,
+    size: rule.size === 'none' ? null : parts.size,
+    second: TWO_FEET.includes(word) ? parts.second : null,
+    foot: rule.foot ? parts.foot : null,
+    style: word === 'split' ? parts.style : null,
+    seconds: word === 'hold' && parts.tempo && 'seconds' in parts.tempo ? parts.tempo.seconds : null,
+    name: quoted === null ? null : quoted.slice(1, -1).trim().slice(0, NOTATION_LIMITS.name) || null,
+    aim: parts.aim,
+    short: parts.short,
+  };
+}
+
+type Say = (message: string, expected?: readonly string[], nearest?: string | null) => void;
+
+/** A bearing from words ('ahead left' is half way between), or from degrees with a side ('30° left'). */
+function written(parts: PartReader): number | null {
+  const [one, two] = parts.bearings;
+  if (parts.degrees !== null) {
+    const off = Math.max(-180, Math.min(180, parts.degrees));
+    return one === -90 ? -off : off;
+  }
+  if (one === undefined) return null;
+  if (two === undefined || Math.abs(Math.abs(one) - Math.abs(two)) !== 90) return one;
+  const side = Math.abs(one) === 90 ? one : two;
+  const along = side === one ? two : one;
+  return Math.sign(side) * (along === 0 ? 45 : 135);
+}
+
+function bearingOf(rule: MoveRule, word: MoveWord, parts: PartReader, no: Say): number | null {
+  const asked = written(parts);
+  const [one, two] = parts.bearings;
+  if (one !== undefined && two !== undefined && Math.abs(one - two) === 180) {
+    no(`‘${bearingWords(one)}’ and ‘${bearingWords(two)}’ are opposite directions; ${bearingWords(one)} was taken.`);
+  }
+  if (rule.fixed) {
+    if (asked !== null && asked !== rule.usual) {
+      const other = word === 'shift' || word === 'back step' ? 'pass' : 'shuffle';
+      no(`‘${word}’ goes ${rule.usual === 0 ? 'ahead' : 'back'}; for another direction write ‘${other}’.`, [other], other);
+    }
+    return null;
+  }
+  if (word === 'recover' && asked !== null && asked !== 0 && asked !== 180)
+    no('One recovers ahead or back; back was taken.', ['ahead', 'back']);
+  if (asked === null && rule.usual === null && parts.aim === null) {
+    no(`‘${word}’ needs a direction; right was taken.`, ['left', 'right', 'ahead', 'back', '45° left']);
+    return 90;
+  }
+  return word === 'recover' && asked !== 0 ? null : asked;
+}
+
+/** A turn in degrees with its side, null for the usual one where none need be said, undefined where it cannot be known. */
+function turnOf(rule: MoveRule, word: MoveWord, parts: PartReader, no: Say): number | null | undefined {
+  const side = parts.bearings.find((bearing) => Math.abs(bearing) === 90);
+  const degrees = parts.degrees ?? rule.usual ?? 90;
+  if (side === undefined && parts.degrees === null) {
+    if (rule.usual === 0 || parts.aim !== null) return null;
+    no(`‘${word}’ needs a direction; this step was left out.`, ['left', 'right', 'right 90°']);
+    return undefined;
+  }
+  if (Math.abs(degrees) > NOTATION_LIMITS.turn) {
+    no(`‘${word}’ turns at most ${NOTATION_LIMITS.turn}°; ${degrees}° was left out.`, ['a smaller angle']);
+    return undefined;
+  }
+  return side === -90 ? -degrees : degrees;
+}

@@ -1,0 +1,139 @@
+import type { EventWord, ThingWord } from './floor-words.js';
+import type { MoveWord } from './moves.js';
+import type { Span } from './places.js';
+
+/** A foot as a coach names it. Only 'left' and 'right' change when a pattern is mirrored. */
+export type FootRef = 'left' | 'right' | 'lead' | 'rear' | 'near' | 'far' | 'playing' | 'other' | 'outside' | 'inside';
+
+/** A size as written. 'own' is a multiple of the move's usual size on this body. */
+export interface Size {
+  readonly value: number;
+  readonly unit: 'cm' | 'm' | 'in' | 'ft' | 'shoe' | 'own' | 'small' | 'even' | 'big';
+}
+
+/** How fast: a factor on the usual time, or seconds for the whole step. */
+export type Tempo = { readonly factor: number } | { readonly seconds: number };
+
+export type SplitStyle = 'drop' | 'low hop' | 'high hop' | 'several';
+
+/** Something on the floor that a move goes to, by its kind, its name or both. */
+export interface Aim {
+  readonly thing: ThingWord | 'home' | null;
+  readonly name: string | null;
+}
+
+/** One move as written; what the text leaves out is null and decided by the body, the stance and the vocabulary. */
+export interface Act {
+  readonly word: MoveWord;
+  /** Degrees clockwise from the facing line. */
+  readonly bearing: number | null;
+  /** Degrees of a turn of the facing line, clockwise positive. */
+  readonly turn: number | null;
+  readonly size: Size | null;
+  /** Size of the second foot, where it differs ('then'). */
+  readonly second: Size | null;
+  readonly foot: FootRef | null;
+  readonly style: SplitStyle | null;
+  /** Seconds of a hold. */
+  readonly seconds: number | null;
+  /** Name of a strike in quotes. */
+  readonly name: string | null;
+  readonly aim: Aim | null;
+  /** How far short of its aim a move stops. */
+  readonly short: Size | null;
+}
+
+/** A hit, a named strike or an outside event tied to a foot action, by so many milliseconds (negative: before). */
+export interface Tied {
+  readonly kind: 'hand' | 'event';
+  readonly word: string;
+  readonly tie: 'start' | 'landing';
+  readonly offsetMs: number;
+  readonly span: Span;
+}
+
+/** Done again for the other side of the floor, or with the other foot leading. */
+export type Each = 'side' | 'lead';
+
+export interface Repeated {
+  readonly times: number;
+  readonly each: Each | null;
+  readonly mirrored: boolean;
+  readonly span: Span;
+}
+
+export interface Step extends Repeated {
+  readonly kind: 'step';
+  readonly act: Act;
+  readonly tempo: Tempo | null;
+  /** Tempo of the second half, where it differs ('then'). */
+  readonly then: Tempo | null;
+  readonly hands: readonly Tied[];
+}
+
+/** Items one after the other, or one of several branches to be called. */
+export interface Group extends Repeated {
+  readonly kind: 'group';
+  readonly branches: readonly (readonly Item[])[];
+}
+
+/** A named part in its place; sizes in it times `scale`. */
+export interface Call extends Repeated {
+  readonly kind: 'call';
+  readonly name: string;
+  readonly scale: number;
+  readonly tempo: Tempo | null;
+}
+
+/** Something that happens outside the athlete: now, at a time of the pattern, and again and again from then on. Seconds. */
+export interface Happening {
+  readonly kind: 'event';
+  readonly event: EventWord;
+  readonly name: string | null;
+  readonly at: number | null;
+  readonly every: number | null;
+  readonly span: Span;
+}
+
+export type Item = Step | Group | Call | Happening;
+
+/** Something that stands on the floor, in the start frame. */
+export interface Thing {
+  readonly thing: ThingWord;
+  readonly name: string | null;
+  readonly right: Size | null;
+  readonly ahead: Size | null;
+  /** What a partner does on the same clock, in the partner's own frame. */
+  readonly doing: readonly Item[] | null;
+  readonly span: Span;
+}
+
+export interface Definition {
+  readonly name: string;
+  readonly items: readonly Item[];
+  readonly span: Span;
+}
+
+/** A finding that is meant to occur. */
+export interface Intended {
+  readonly code: string;
+  readonly span: Span;
+}
+
+/** What is wrong with a piece of text, where, what was expected there, and the nearest known word. */
+export interface NotationError extends Span {
+  readonly message: string;
+  readonly line: number;
+  readonly column: number;
+  readonly expected: readonly string[];
+  readonly nearest: string | null;
+}
+
+/** Everything that could be read. Errors do not lose the rest of the line. */
+export interface Parsed {
+  readonly items: readonly Item[];
+  readonly things: readonly Thing[];
+  readonly definitions: readonly Definition[];
+  readonly intended: readonly Intended[];
+  readonly errors: readonly NotationError[];
+}

@@ -1,0 +1,50 @@
+import { otherSide, type Side } from '../body/index.js';
+import { mirrorText } from './mirror.js';
+import { parser } from './pattern.generated.js';
+import { mirroredPlace } from './place-text.js';
+
+/** A pattern with whom it is written for and where it begins. */
+export interface Written {
+  readonly text: string;
+  readonly hand: Side;
+  readonly lead: Side | null;
+  /** The floor and the place on it, as they are said. */
+  readonly area: string;
+}
+
+/** The four operations; each is its own inverse. */
+export const OPERATIONS = {
+  'mirror all': 'directions, turns, hand, lead and area',
+  'other hand': 'the same for a left-hander; the area stays',
+  'other lead': 'directions, turns, named feet and lead; the hand stays',
+  'other side': 'directions only; the athlete stays who they are',
+} as const;
+export type Operation = keyof typeof OPERATIONS;
+
+const flip = (lead: Side | null): Side | null => (lead === null ? null : otherSide(lead));
+
+/** The pattern for the other side, hand or lead. */
+export function operate(operation: Operation, written: Written): Written {
+  const { text, hand, lead, area } = written;
+  switch (operation) {
+    case 'mirror all':
+      return { text: mirrorText(text), hand: otherSide(hand), lead: flip(lead), area: mirroredPlace(area) };
+    case 'other hand':
+      return { text: mirrorText(text), hand: otherSide(hand), lead: flip(lead), area };
+    case 'other lead':
+      return { text: mirrorText(text), hand, lead: flip(lead), area };
+    case 'other side':
+      return { ...written, text: mirrorText(text, 'directions') };
+  }
+}
+
+/** Whether a text names a foot left or right, so that its other side is another question. */
+export function namesLeftOrRightFoot(text: string): boolean {
+  let found = false;
+  parser.parse(text).iterate({
+    enter: (node) => {
+      if (node.name === 'Foot' && node.node.getChild('Side')) found = true;
+    },
+  });
+  return found;
+}

@@ -1,0 +1,37 @@
+import { study } from '../judge/study.js';
+import { performer } from '../testing/performers.js';
+import { definitionsOf, isMoveName, type OwnMove } from './own-moves.js';
+
+const square = performer(1.7);
+const own: OwnMove[] = [
+  { name: 'corner', steps: 'shuffle ahead right 40 cm, lunge ahead right 80 cm' },
+  { name: 'there-and-back', steps: 'corner, recover back, shuffle back left 40 cm' },
+  { name: 'broken', steps: 'wobble' },
+];
+
+describe('a club’s own moves', () => {
+  it('stand in a line like any other, with size, tempo, count and sides, and may use one another', () => {
+    const seen = study('split, there-and-back, there-and-back 0.5× quick 2', square, true, { own });
+    expect(seen.errors).toEqual([]);
+    expect(seen.simulation.moves.length).toBe(1 + 3 * 4);
+    expect(seen.drift.closed).toBeTrue();
+    const text = 'split, there-and-back';
+    const [, first] = study(text, square, true, { own }).simulation.moves;
+    expect(text.slice(first?.span.from, first?.span.to)).toBe('there-and-back');
+  });
+
+  it('without them the name is not known; a pattern may mean something else by it', () => {
+    expect(study('corner', square, false).errors[0]?.message).toContain('does not begin a step');
+    expect(study('corner = (hold 2 s), corner', square, false, { own }).totals.seconds).toBe(2);
+  });
+
+  it('one that cannot be read is left out, the others stay', () => {
+    expect(definitionsOf(own).map((one) => one.name)).toEqual(['corner', 'there-and-back']);
+  });
+
+  it('a name is one word that means nothing else', () => {
+    for (const name of ['corner', 'there-and-back', 'größer', 'a_b']) expect(isMoveName(name)).withContext(name).toBeTrue();
+    for (const name of ['split', 'left', 'foot', 'two words', '', '3', 'x', 'Corner', 'cone', 'a=b', 'beat'])
+      expect(isMoveName(name)).withContext(name).toBeFalse();
+  });
+});

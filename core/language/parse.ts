@@ -1,0 +1,195 @@
+import type { SyntaxNode } from '@lezer/common';
+import { actOf } from './act.js';
+import type { Call, Definition, Group, Happening, Intended, Item, Parsed, Step, Thing } from './ast.js';
+import { Errors } from './errors.js';
+import { EVENT_WORDS, type EventWord, THING_WORDS } from './floor-words.js';
+import { NOTATION_LIMITS } from './limits.js';
+import { MOVE_WORDS, MOVES, SPELLINGS, type MoveWord } from './moves.js';
+import { nearestWord } from './nearest.js';
+import { PartReader, thingOf, USUAL_BEAT, wordOf } from './parts.js';
+import { parser } from './pattern.generated.js';
+import { childrenOf } from './tree.js';
+import { BEAT_HEAD } from './word-classes.js';
+
+/**
+ * Reads a line of steps. Never throws: what cannot be read becomes errors with line and column,
+ * and all other steps are kept.
+ * @param own parts that are known beforehand, such as a club's own moves; the text may give their names another meaning.
+ */
+export function parse(text: string, own: readonly Definition[] = []): Parsed {
+  const errors = new Errors(text);
+  const reader = new Reader(text, errors, own);
+  if (text.length > NOTATION_LIMITS.characters) {
+    errors.add(
+      { from: 0, to: text.length },
+      `A pattern holds at most ${NOTATION_LIMITS.characters} characters; this one has ${text.length}. Nothing was read; the text is kept.`,
+    );
+    return { items: [], things: [], definitions: [], intended: [], errors: errors.list };
+  }
+  const items = reader.items(parser.parse(text).topNode, 0);
+  errors.list.sort((a, b) => a.from - b.from);
+  return { items, things: reader.things, definitions: reader.definitions, intended: reader.intended, errors: errors.list };
+}
+
+/** Turns the grammar's tree into steps. */
+class Reader {
+  readonly things: Thing[] = [];
+  readonly definitions: Definition[] = [];
+  readonly intended: Intended[] = [];
+  private beat = USUAL_BEAT;
+
+  constructor(
+    private readonly text: string,
+    private readonly errors: Errors,
+    private readonly own: readonly Definition[],
+  ) {}
+
+  items(node: SyntaxNode, depth: number): Item[] {
+    return childrenOf(node).flatMap((child) => this.item(child, depth));
+  }
+
+  private item(node: SyntaxNode, depth: number): Item[] {
+    switch (node.name) {
+      case 'Step':
+        return this.step(node, depth);
+      case 'Group':
+        return this.group(node, depth);
+      case 'Definition':
+        this.define(node, depth);
+        return [];
+      case 'Intended':
+        for (const name of node.getChildren('Name')) this.intended.push({ code: this.of(name).toLowerCase(), span: name });
+        return [];
+      default:
+        if (node.type.isError) this.stray(node);
+        return [];
+    }
+  }
+
+  /** What the grammar could not place. */
+  private stray(node: SyntaxNode): void {
+    const text = this.of(node).trim();
+    if (/^[)\]]/.test(text)) this.errors.add(node, 'This bracket closes nothing; it was left out.', ['a step']);
+    else if (text !== '')
+      this.errors.add(node, `‘${text}’ is not understood here; it was left out.`, MOVE_WORDS, nearestWord(text, MOVE_WORDS));
+  }
+
+  private group(node: SyntaxNode, depth: number): Item[] {
+    const branches = this.branches(node, depth);
+    if (branches === null) return [];
+    const parts = new PartReader(this.text, this.errors, '', this.beat).read(childrenOf(node));
+    if (branches.every((branch) => branch.length === 0)) {
+      this.errors.add(node, 'This bracket holds no step.', ['a step']);
+      return [];
+    }
+    const group: Group = { kind: 'group', branches, ...parts.repeated, span: { from: node.from, to: node.to } };
+    return [group];
+  }
+
+  /** The branches of a bracket; null where it is too deep to read. */
+  private branches(node: SyntaxNode, depth: number): Item[][] | null {
+    if (depth >= NOTATION_LIMITS.depth) {
+      this.errors.add(node, `Brackets go at most ${NOTATION_LIMITS.depth} deep; this one was left out.`);
+      return null;
+    }
+    if (node.getChild('Close') === null)
+      this.errors.add(node.getChild('Open') ?? node, 'This bracket is not closed; it was read up to the end.', [')']);
+    for (const child of childrenOf(node)) if (child.type.isError) this.stray(child);
+    return node.getChildren('Branch').map((branch) => this.items(branch, depth + 1));
+  }
+
+  private define(node: SyntaxNode, depth: number): void {
+    const name = node.getChild('Name');
+    const group = node.getChild('Group');
+    if (!name || !group) return;
+    const said = this.of(name).toLowerCase();
+    if (this.definitions.some((known) => known.name === said)) {
+      this.errors.add(name, `‘${said}’ already has a meaning; the first one counts.`);
+      return;
+    }
+    const items = this.group(group, depth);
+    if (items.length > 0) this.definitions.push({ name: said, items, span: { from: node.from, to: node.to } });
+  }
+
+  private step(node: SyntaxNode, depth: number): Item[] {
+    const children = childrenOf(node);
+    const head = children.find((child) => ['Move', 'Named', 'Event', 'Thing', 'Name'].includes(child.name));
+    const lead = children.find((child) => child.name === 'LeadCount') ?? null;
+    for (const child of children) if (child.type.isError) this.stray(child);
+    if (!head) {
+      this.errors.add(lead ?? node, 'A step should follow the count.', MOVE_WORDS);
+      return [];
+    }
+    const rest = children.slice(children.indexOf(head) + 1);
+    const span = { from: head.from, to: node.to };
+    const word = wordOf(this.of(head));
+    if (head.name === 'Thing') {
+      this.things.push(this.thing(head, rest, depth, span));
+      return [];
+    }
+    if (head.name === 'Name') return this.call(head, lead, rest, span, word);
+    const parts = new PartReader(this.text, this.errors, headWord(head, word), this.beat).read(lead ? [lead, ...rest] : rest);
+    if (word === BEAT_HEAD) {
+      this.setBeat(head, parts);
+      return [];
+    }
+    if (head.name === 'Event') {
+      const { at, every, label } = parts;
+      const event: Happening = { kind: 'event', event: word as EventWord, name: label, at, every, span };
+      return [event];
+    }
+    const act = actOf(head, headWord(head, word) as MoveWord, head.name === 'Named' ? this.of(head) : null, parts, this.errors);
+    if (act === null) return [];
+    const step: Step = {
+      kind: 'step',
+      act,
+      tempo: act.seconds === null ? parts.tempo : null,
+      then: parts.then,
+      hands: parts.hands,
+      ...parts.repeated,
+      span,
+    };
+    return [step];
+  }
+
+  /** The beat counts from here on. */
+  private setBeat(head: SyntaxNode, { tempo }: PartReader): void {
+    if (tempo && 'seconds' in tempo && tempo.seconds >= 0.1 && tempo.seconds <= 5) this.beat = tempo.seconds;
+    else this.errors.add(head, 'A beat lasts between 0.1 and 5 s, such as ‘beat of 0.6 s’; it stayed as it was.', ['0.6 s']);
+  }
+
+  /** A named part, if somebody has said what it is. */
+  private call(head: SyntaxNode, lead: SyntaxNode | null, rest: SyntaxNode[], span: Call['span'], word: string): Item[] {
+    const named = [...this.own, ...this.definitions].map((one) => one.name);
+    if (!named.includes(word)) {
+      const known = [...MOVE_WORDS, ...EVENT_WORDS, ...THING_WORDS, ...named];
+      this.errors.add(head, `‘${word}’ does not begin a step; this step was left out.`, known, nearestWord(word, known));
+      return [];
+    }
+    const parts = new PartReader(this.text, this.errors, word, this.beat).read(lead ? [lead, ...rest] : rest);
+    const { size } = parts;
+    if (size && size.unit !== 'own')
+      this.errors.add(head, `A named part takes a size as a multiple, such as 1.2×; its own sizes were kept.`, ['1.2×']);
+    const scale = size?.unit === 'own' && size.value > 0 ? size.value : 1;
+    return [{ kind: 'call', name: word, scale, tempo: parts.tempo, ...parts.repeated, span }];
+  }
+
+  private thing(head: SyntaxNode, rest: SyntaxNode[], depth: number, span: Thing['span']): Thing {
+    const kind = thingOf(this.of(head));
+    const parts = new PartReader(this.text, this.errors, kind).read(rest);
+    const doing = rest.find((child) => child.name === 'Doing');
+    const line = doing ? (this.branches(doing, depth) ?? [])[0] : undefined;
+    if (doing && kind !== 'partner') this.errors.add(doing, 'Only a partner does steps; they were left out.', ['partner']);
+    return { thing: kind, name: parts.label, ...parts.coordinates(), doing: kind === 'partner' && line ? line : null, span };
+  }
+
+  private of(node: SyntaxNode): string {
+    return this.text.slice(node.from, node.to);
+  }
+}
+
+/** The move that a head means. */
+function headWord(head: SyntaxNode, word: string): string {
+  if (head.name === 'Named') return 'hit';
+  return word in MOVES ? word : (SPELLINGS[word] ?? word);
+}

@@ -1,0 +1,308 @@
+import type { SyntaxNode } from '@lezer/common';
+import type { Aim, FootRef, Repeated, Size, SplitStyle, Tempo, Tied } from './ast.js';
+import type { Errors } from './errors.js';
+import { EVENT_WORDS, type ThingWord } from './floor-words.js';
+import { METRES_OF, NOTATION_LIMITS } from './limits.js';
+import { nearestWord } from './nearest.js';
+import type { Span } from './places.js';
+import { childrenOf } from './tree.js';
+import { THING_SPELLINGS } from './word-classes.js';
+import { BEARINGS, SPLIT_STYLES, STEP_WORDS, TEMPO_WORDS, UNITS } from './words.js';
+
+/** Words as the tables have them: small letters, one space. */
+export const wordOf = (text: string): string => text.toLowerCase().replace(/[\s\u{a0}]+/gu, ' ');
+
+export function thingOf(text: string): ThingWord {
+  const word = wordOf(text);
+  return THING_SPELLINGS[word] ?? (word as ThingWord);
+}
+
+const unquoted = (text: string): string => text.slice(1, -1).trim().slice(0, NOTATION_LIMITS.name);
+
+/** Seconds of a beat where the pattern says none: 120 a minute (common practice, no source). */
+export const USUAL_BEAT = 0.5;
+
+/** What stands after the head of a step or behind a bracket, gathered. */
+export class PartReader {
+  readonly bearings: number[] = [];
+  degrees: number | null = null;
+  foot: FootRef | null = null;
+  readonly sizes: Size[] = [];
+  second: Size | null = null;
+  short: Size | null = null;
+  tempo: Tempo | null = null;
+  then: Tempo | null = null;
+  style: SplitStyle | null = null;
+  aim: Aim | null = null;
+  label: string | null = null;
+  at: number | null = null;
+  every: number | null = null;
+  readonly hands: Tied[] = [];
+  private times = 1;
+  private each: Repeated['each'] = null;
+  private mirrored = false;
+  /** Directions that came after each size, for the place of a thing. */
+  private readonly places: { size: Size; bearing: number }[] = [];
+  private pending: 'then' | 'short' | 'at' | 'every' | null = null;
+  private open: { tied: Tied; from: number } | null = null;
+
+  constructor(
+    private readonly text: string,
+    private readonly errors: Errors,
+    private readonly head = '',
+    /** Seconds of a beat. */
+    private readonly beat: number = USUAL_BEAT,
+  ) {}
+
+  get size(): Size | null {
+    return this.sizes[0] ?? null;
+  }
+
+  get repeated(): Omit<Repeated, 'span'> {
+    return { times: this.times, each: this.each, mirrored: this.mirrored };
+  }
+
+  read(nodes: readonly SyntaxNode[]): this {
+    nodes.forEach((node, i) => this.part(node, nodes[i + 1]));
+    this.closeHand();
+    return this;
+  }
+
+  /** Where a thing stands: metres as written, to the right and ahead, signed by their directions. */
+  coordinates(): { right: Size | null; ahead: Size | null } {
+    const along = (sign: (bearing: number) => number): Size | null => {
+      const found = this.places.find(({ bearing }) => sign(bearing) !== 0);
+      return found ? { ...found.size, value: found.size.value * sign(found.bearing) } : null;
+    };
+    return {
+      right: along((bearing) => (bearing === 90 ? 1 : bearing === -90 ? -1 : 0)),
+      ahead: along((bearing) => (bearing === 0 ? 1 : bearing === 180 ? -1 : 0)),
+    };
+  }
+
+  private part(node: SyntaxNode, after: SyntaxNode | undefined): void {
+    const said = this.said(node);
+    switch (node.name) {
+      case 'Direction': {
+        const bearing = BEARINGS[said] as number;
+        const size = this.sizes.at(-1);
+        if (size) this.places.push({ size, bearing });
+        this.bearings.push(bearing);
+        return;
+      }
+      case 'Degrees':
+        this.degrees = this.number(node);
+        if (this.degrees === null) this.errors.add(node, 'An angle needs a number, such as 90°; it was left out.', ['90°']);
+        return;
+      case 'Foot':
+        this.foot = said.split(' ')[0] as FootRef;
+        return;
+      case 'Size':
+        this.sized(node);
+        return;
+      case 'Tempo':
+        this.timed(node, after);
+        return;
+      case 'Count':
+      case 'LeadCount':
+      case 'GroupCount':
+        this.times = this.count(node);
+        return;
+      case 'Style':
+        this.style = (SPLIT_STYLES as readonly string[]).includes(said) ? (said as SplitStyle) : this.style;
+        if (this.style !== said || this.head !== 'split') this.unknown(node, said);
+        return;
+      case 'Then':
+        this.pending = 'then';
+        return;
+      case 'Short':
+        this.pending = 'short';
+        return;
+      case 'At':
+        this.pending = 'at';
+        return;
+      case 'Every':
+        this.pending = 'every';
+        return;
+      case 'Each':
+        this.each = /side$/.test(said) ? 'side' : 'lead';
+        if (!/(side|lead)$/.test(said)) this.errors.add(node, '‘each’ goes with side or lead; lead was taken.', ['each side', 'each lead']);
+        return;
+      case 'Mirrored':
+        this.mirrored = true;
+        return;
+      case 'Aim':
+        this.aim = this.aimOf(node);
+        return;
+      case 'Label':
+        this.label = unquoted(this.of(node));
+        return;
+      case 'Hand':
+        this.hand(node);
+        return;
+      case 'Offset':
+        this.offset(node, this.number(node));
+        return;
+      case 'Tie':
+        this.tie(node, said);
+        return;
+      case 'Stray':
+        this.unknown(node, said);
+    }
+  }
+
+  /** The words of a part without what the grammar could not place in it; that is said as left out. */
+  private said(node: SyntaxNode): string {
+    const children = childrenOf(node);
+    const odd = children.filter((child) => child.type.isError && child.to > child.from);
+    if (odd.length === 0) return wordOf(this.of(node));
+    for (const child of odd) this.unknown(child, wordOf(this.of(child)));
+    return wordOf(
+      children
+        .filter((child) => !child.type.isError)
+        .map((child) => this.of(child))
+        .join(' '),
+    );
+  }
+
+  private unknown(node: SyntaxNode, said: string): void {
+    if (node.firstChild?.name === 'FootName')
+      this.errors.add(node, `‘${said}’ names a foot: write ‘${said} foot’.`, ['foot'], `${said} foot`);
+    else
+      this.errors.add(node, `‘${said}’ is not understood in ‘${this.head}’; it was left out.`, STEP_WORDS, nearestWord(said, STEP_WORDS));
+  }
+
+  /** The number that stands there; null where there is none, or one larger than can be reckoned with. */
+  private number(node: SyntaxNode): number | null {
+    const number = node.getChild('Number');
+    const value = number ? Number(this.of(number)) : null;
+    return value !== null && Number.isFinite(value) ? value : null;
+  }
+
+  private count(node: SyntaxNode): number {
+    if (node.getChild('Twice')) return 2;
+    const value = this.number(node);
+    if (value !== null && Number.isInteger(value) && value >= 1 && value <= NOTATION_LIMITS.times) return value;
+    const said = this.of(node.getChild('Number') ?? node);
+    this.errors.add(
+      node,
+      `A count is a whole number from 1 to ${NOTATION_LIMITS.times}; ${said} was read as 1. A size needs a unit, such as ${said} cm.`,
+      ['a count', 'a unit'],
+    );
+    return 1;
+  }
+
+  private sized(node: SyntaxNode): void {
+    const size = this.sizeOf(node);
+    if (size === null) return;
+    const feet = this.sizes.at(-1);
+    if (this.pending === 'then') this.second = size;
+    else if (this.pending === 'short') this.short = size;
+    else if (feet?.unit === 'ft' && size.unit === 'in')
+      this.sizes[this.sizes.length - 1] = { value: feet.value * 12 + size.value, unit: 'in' };
+    else this.sizes.push(size);
+    if (this.pending === 'then' || this.pending === 'short') this.pending = null;
+  }
+
+  private sizeOf(node: SyntaxNode): Size | null {
+    const word = node.getChild('SizeWord');
+    if (word) return { value: 1, unit: wordOf(this.of(word)) as 'small' | 'even' | 'big' };
+    const value = this.number(node) ?? 0;
+    const measure = node.getChild('Unit') ?? node.getChild('In');
+    const unit = measure ? (UNITS[wordOf(this.of(measure))] as Size['unit']) : 'own';
+    const metres = unit in METRES_OF ? value * METRES_OF[unit as keyof typeof METRES_OF] : value * 0.3;
+    if (value > 0 && metres <= NOTATION_LIMITS.metres) return { value, unit };
+    const why = value > 0 ? `is more than anybody steps: at most ${NOTATION_LIMITS.metres} m` : 'is no size';
+    this.errors.add(node, `${this.of(node)} ${why}; the usual size was taken.`, ['a size such as 40 cm']);
+    return null;
+  }
+
+  private timed(node: SyntaxNode, after: SyntaxNode | undefined): void {
+    const word = node.getChild('TempoWord');
+    const unit = node.getChild('Seconds');
+    const number = this.number(node);
+    const seconds = number === null ? null : number * (unit && wordOf(this.of(unit)).startsWith('beat') ? this.beat : 1);
+    if (!word && this.open && !node.getChild('In') && after?.name === 'Tie') {
+      this.offset(node, seconds === null ? null : seconds * 1000);
+      return;
+    }
+    if (!word && (this.pending === 'at' || this.pending === 'every')) {
+      if (seconds !== null && seconds >= 0 && seconds <= 3600) this[this.pending] = seconds;
+      else this.errors.add(node, 'A time lies between 0 and 3600 s; it was left out.');
+      this.pending = null;
+      return;
+    }
+    const tempo = word ? { factor: TEMPO_WORDS[wordOf(this.of(word))] as number } : this.secondsOf(node, seconds);
+    if (this.pending === 'then') this.then = tempo;
+    else this.tempo = tempo;
+    this.pending = null;
+  }
+
+  private secondsOf(node: SyntaxNode, seconds: number | null): Tempo | null {
+    const [least, most] = this.head === 'hold' ? [0, 600] : [0.05, 60];
+    if (seconds !== null && seconds > 0 && seconds >= least && seconds <= most) return { seconds };
+    const said =
+      this.head === 'hold' ? 'A hold lasts up to 600 s; 1 s was taken.' : 'A step takes between 0.05 and 60 s; the usual time was taken.';
+    this.errors.add(node, said);
+    return null;
+  }
+
+  private aimOf(node: SyntaxNode): Aim {
+    if (node.getChild('HomeKey')) return { thing: 'home', name: null };
+    const thing = node.getChild('Thing');
+    const quoted = node.getChild('Quoted');
+    const bare = node.getChild('Name');
+    const name = quoted ? unquoted(this.of(quoted)) : bare ? wordOf(this.of(bare)) : null;
+    return { thing: thing ? thingOf(this.of(thing)) : null, name };
+  }
+
+  private hand(node: SyntaxNode): void {
+    this.closeHand();
+    const said = childrenOf(node)[1];
+    const word = said ? wordOf(this.of(said)) : '';
+    const isHand = said?.name === 'Named' || word === 'hit' || word === 'guard check';
+    if (!said || !(isHand || said.name === 'Event')) {
+      this.errors.add(node, 'After + comes a hit, a strike in quotes or an event.', ['hit', '"jab"', ...EVENT_WORDS], 'hit');
+      return;
+    }
+    const name = said.name === 'Named' ? unquoted(this.of(said)) || 'hit' : word;
+    const tied: Tied = {
+      kind: said.name === 'Event' ? 'event' : 'hand',
+      word: name,
+      tie: 'landing',
+      offsetMs: 0,
+      span: { from: node.from, to: node.to },
+    };
+    this.open = { tied, from: node.from };
+  }
+
+  private offset(node: SyntaxNode, ms: number | null): void {
+    if (ms === null) this.errors.add(node, 'A time beside a hit needs a number, such as 80 ms; it was tied to its step.', ['80 ms']);
+    else if (!this.open) this.errors.add(node, 'Milliseconds belong to a hit: + hit 80 ms after landing.', ['+ hit']);
+    else if (Math.abs(ms) > 5000) this.errors.add(node, 'A hit lies at most 5 s from its step; it was tied to the landing.');
+    else this.open.tied = { ...this.open.tied, offsetMs: ms, span: { from: this.open.from, to: node.to } };
+  }
+
+  private tie(node: SyntaxNode, said: string): void {
+    const anchor = node.getChild('Anchor');
+    // 'pivot on lead foot': a word that says nothing more there.
+    if (!this.open) {
+      if (said !== 'on') this.unknown(node, said);
+      return;
+    }
+    if (!anchor) this.errors.add(node, 'A hit is tied to the start or the landing of its step.', ['start', 'landing']);
+    const tie = anchor && wordOf(this.of(anchor)) === 'start' ? 'start' : 'landing';
+    const offsetMs = said.startsWith('before') ? -this.open.tied.offsetMs : this.open.tied.offsetMs;
+    this.open.tied = { ...this.open.tied, tie, offsetMs: offsetMs === 0 ? 0 : offsetMs, span: { from: this.open.from, to: node.to } };
+    this.closeHand();
+  }
+
+  private closeHand(): void {
+    if (this.open) this.hands.push(this.open.tied);
+    this.open = null;
+  }
+
+  private of(node: Span): string {
+    return this.text.slice(node.from, node.to);
+  }
+}

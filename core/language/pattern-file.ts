@@ -1,0 +1,196 @@
+import { type Side, schoolOf } from '../body/index.js';
+import { NOTATION_LIMITS } from './limits.js';
+
+/** A pattern as it stands in a text file: its steps and for whom they are written. */
+export interface FiledPattern {
+  readonly name: string;
+  readonly steps: string;
+  readonly sport: string;
+  readonly school: string;
+  readonly hand: Side;
+  readonly lead: Side | 'none';
+  readonly shouldClose: boolean;
+  readonly area: string;
+  readonly tags: readonly string[];
+  /** How much of it, as a coach types it; empty where nothing is said. */
+  readonly dose: string;
+  /** In a session: how the athlete knows when to begin, and seconds to show and explain. */
+  readonly cued: string;
+  readonly explain: number;
+  /** Line of the file on which its steps begin, from 1. */
+  readonly line: number;
+}
+
+/** What is wrong with a line of a file, and what was kept. */
+export interface FileError {
+  readonly line: number;
+  readonly message: string;
+}
+
+export const FILE_LIMITS = { characters: 2_000_000, patterns: 2_000, name: 80, tags: 12, dose: 400 } as const;
+
+const USUAL: Omit<FiledPattern, 'line'> = {
+  name: '',
+  steps: '',
+  sport: '',
+  school: 'square-ready',
+  hand: 'right',
+  lead: 'none',
+  shouldClose: true,
+  area: '',
+  tags: [],
+  dose: '',
+  cued: '',
+  explain: 0,
+};
+
+const HEAD = /^==\s*(.*?)\s*(?:==)?\s*$/;
+const FIELD = /^(sport|stance|hand|lead|closes|area|tags|dose|cued|explain):\s*(.*?)\s*$/i;
+
+type Draft = { -readonly [K in keyof FiledPattern]: FiledPattern[K] };
+
+/**
+ * Reads a file of patterns: '== name', then 'stance: …' and other fields, then the steps as they are typed. A text without a
+ * '==' is one pattern without a name. What cannot be read is named by its line; everything else is kept.
+ */
+export function readPatternFile(text: string): { readonly patterns: readonly FiledPattern[]; readonly errors: readonly FileError[] } {
+  const errors: FileError[] = [];
+  if (text.length > FILE_LIMITS.characters) {
+    return { patterns: [], errors: [{ line: 1, message: `A file holds at most ${FILE_LIMITS.characters} characters; nothing was read.` }] };
+  }
+  const patterns: Draft[] = [];
+  let open: Draft | null = null;
+  let inSteps = false;
+  const begin = (name: string, line: number): Draft => {
+    const draft: Draft = { ...USUAL, name, line: line + 1 };
+    patterns.push(draft);
+    inSteps = false;
+    return draft;
+  };
+  text
+    .replace(/^\uFEFF/, '')
+    .split(/\r\n|\r|\n/)
+    .forEach((content, i) => {
+      const head = HEAD.exec(content);
+      if (head) {
+        const name = head[1] ?? '';
+        if (name === '') errors.push({ line: i + 1, message: 'A pattern needs a name after ==; it was called ‘unnamed’.' });
+        if (name.length > FILE_LIMITS.name)
+          errors.push({ line: i + 1, message: `A name has at most ${FILE_LIMITS.name} characters; it was cut.` });
+        open = begin((name || 'unnamed').slice(0, FILE_LIMITS.name), i + 1);
+        return;
+      }
+      const field = inSteps ? null : FIELD.exec(content);
+      if (field) {
+        open ??= begin('', i);
+        const wrong = setField(open, (field[1] ?? '').toLowerCase(), field[2] ?? '');
+        if (wrong !== null) errors.push({ line: i + 1, message: wrong });
+        return;
+      }
+      if (open === null && content.trim() === '') return;
+      open ??= begin('', i);
+      if (!inSteps && content.trim() === '') return;
+      if (!inSteps) open.line = i + 1;
+      inSteps = true;
+      open.steps += `${open.steps === '' ? '' : '\n'}${content}`;
+    });
+  // Comments at the head of a file are about the file.
+  if (patterns.length > 1 && patterns[0]?.name === '' && patterns[0].steps.split('\n').every((line) => /^\s*(#|$)/.test(line)))
+    patterns.shift();
+  const kept = patterns.slice(0, FILE_LIMITS.patterns);
+  if (patterns.length > kept.length)
+    errors.push({ line: 1, message: `A file holds at most ${FILE_LIMITS.patterns} patterns; the rest was left out.` });
+  for (const pattern of kept) {
+    pattern.steps = pattern.steps.trimEnd();
+    const staggered = schoolOf(pattern.school)?.staggered ?? false;
+    if (staggered && pattern.lead === 'none') pattern.lead = 'left';
+    if (!staggered) pattern.lead = 'none';
+    if (pattern.steps.length > NOTATION_LIMITS.characters) {
+      errors.push({
+        line: pattern.line,
+        message: `‘${pattern.name}’ is longer than ${NOTATION_LIMITS.characters} characters; it was left out.`,
+      });
+    }
+  }
+  return { patterns: kept.filter((pattern) => pattern.steps.length <= NOTATION_LIMITS.characters), errors };
+}
+
+/** Sets one field; a sentence where its value is none. */
+function setField(draft: Draft, name: string, value: string): string | null {
+  const said = value.toLowerCase();
+  switch (name) {
+    case 'sport':
+      draft.sport = value.slice(0, 40);
+      return null;
+    case 'area':
+      draft.area = value.slice(0, 80);
+      return null;
+    case 'dose':
+      draft.dose = value.slice(0, FILE_LIMITS.dose);
+      return null;
+    case 'cued':
+      draft.cued = said.slice(0, 24);
+      return null;
+    case 'explain': {
+      const seconds = Number(/^(\d+)\s*s?$/.exec(said)?.[1] ?? NaN);
+      if (!(seconds <= 1800)) return `‘${value}’ is no time to explain: write seconds up to 1800; none was taken.`;
+      draft.explain = seconds;
+      return null;
+    }
+    case 'tags':
+      draft.tags = [
+        ...new Set(
+          value
+            .split(',')
+            .map((tag) => tag.trim().slice(0, 24))
+            .filter((tag) => tag !== ''),
+        ),
+      ].slice(0, FILE_LIMITS.tags);
+      return null;
+    case 'stance':
+      if (!schoolOf(said)) return `‘${value}’ is no stance; square-ready was taken.`;
+      draft.school = said;
+      return null;
+    case 'hand':
+      if (said !== 'left' && said !== 'right') return `A hand is left or right; right was taken.`;
+      draft.hand = said;
+      return null;
+    case 'lead':
+      if (said !== 'left' && said !== 'right' && said !== 'none') return `A lead is left, right or none; none was taken.`;
+      draft.lead = said;
+      return null;
+    default:
+      if (said !== 'yes' && said !== 'no') return `‘closes’ is yes or no; yes was taken.`;
+      draft.shouldClose = said === 'yes';
+      return null;
+  }
+}
+
+/** Fields that only a pattern with a dose has. */
+type DoseField = 'dose' | 'cued' | 'explain';
+
+/** Writes patterns so that reading gives them again. */
+export function writePatternFile(
+  patterns: readonly (Omit<FiledPattern, 'line' | DoseField> & Partial<Pick<FiledPattern, DoseField>>)[],
+): string {
+  return patterns
+    .map((one) =>
+      [
+        `== ${one.name}`,
+        ...(one.sport === '' ? [] : [`sport: ${one.sport}`]),
+        `stance: ${one.school}`,
+        `hand: ${one.hand}`,
+        ...(one.lead === 'none' ? [] : [`lead: ${one.lead}`]),
+        `closes: ${one.shouldClose ? 'yes' : 'no'}`,
+        ...(one.area === '' ? [] : [`area: ${one.area}`]),
+        ...(one.tags.length === 0 ? [] : [`tags: ${one.tags.join(', ')}`]),
+        ...(one.dose ? [`dose: ${one.dose}`] : []),
+        ...(one.cued ? [`cued: ${one.cued}`] : []),
+        ...(one.explain ? [`explain: ${one.explain} s`] : []),
+        '',
+        one.steps,
+        '',
+      ].join('\n'),
+    )
+    .join('\n');
+}

@@ -1,0 +1,142 @@
+import type { Each } from './ast.js';
+import { DOSE_LIMITS, type Dose } from './rounds.js';
+
+/** From so many to so many; twice the same where it is fixed. */
+export interface Range {
+  readonly low: number;
+  readonly high: number;
+}
+
+/** What one round holds. Seconds, repetitions, calls. */
+export type Work =
+  | { readonly by: 'time'; readonly seconds: Range }
+  /** `of`: a double is two steps, a triple three. `within`: seconds that are claimed for all of them. */
+  | { readonly by: 'count'; readonly count: Range; readonly of: 1 | 2 | 3; readonly within: number | null }
+  | { readonly by: 'calls'; readonly count: Range }
+  /** Until comfortable, but at least so many seconds; every sum above it is 'at least'. */
+  | { readonly by: 'open'; readonly least: number }
+  /** One round a count: ladders and pyramids. */
+  | { readonly by: 'ladder'; readonly counts: readonly number[] };
+
+/** Both sides or both leads: so much for each, so much together, or not yet said (null), which asks. */
+export interface Sides {
+  readonly of: Each;
+  readonly share: 'each' | 'all' | null;
+}
+
+/** Seconds; so many times the work before it; or not decided. */
+export type Rest = number | { readonly times: number } | null;
+
+/** A moment on the round's clock and what is done at it. */
+export interface Chime {
+  /** Seconds. */
+  readonly every: number;
+  /** A line of steps. */
+  readonly does: string;
+  readonly when: 'at once' | 'at cycle end';
+  /** Whether one that falls on the bell counts. */
+  readonly onBell: boolean;
+}
+
+/** Two ways that take turns from repetition to repetition. */
+export interface Alternation {
+  readonly a: string;
+  readonly b: string;
+}
+
+/** How much work a stage is. A stage's dose may leave things open; a session asks for them. */
+export interface StageDose {
+  readonly work: Work;
+  readonly sides: Sides | null;
+  readonly rounds: Range;
+  readonly sets: Range;
+  readonly rest: Rest;
+  /** Between sets; it replaces the round's rest. */
+  readonly setRest: Rest;
+  readonly chimes: readonly Chime[];
+  readonly alternate: Alternation | null;
+  /** What the clock says aloud. */
+  readonly speaks: 'counts' | 'beats' | null;
+  /** Twice the count. */
+  readonly challenge: boolean;
+}
+
+/** Seconds that an element is trained at least where a coach says 'until comfortable' (common practice, no source). */
+export const OPEN_LEAST = 15;
+
+/** Rests longer than a day are a slip; seconds. */
+export const LONGEST_REST = 86_400;
+
+export const exactly = (n: number): Range => ({ low: n, high: n });
+
+/** A dose of one round, from which others are made. */
+export const doseBy = (work: Work, more: Partial<StageDose> = {}): StageDose => ({
+  work,
+  sides: null,
+  rounds: exactly(1),
+  sets: exactly(1),
+  rest: null,
+  setRest: null,
+  chimes: [],
+  alternate: null,
+  speaks: null,
+  challenge: false,
+  ...more,
+});
+
+/** The rounds that a pattern carries, as a stage's dose. */
+export const fromRounds = (dose: Dose): StageDose =>
+  doseBy(
+    dose.mode === 'seconds' ? { by: 'time', seconds: exactly(dose.work) } : { by: 'count', count: exactly(dose.work), of: 1, within: null },
+    { rounds: exactly(dose.rounds), sets: exactly(dose.sets), rest: dose.rest, setRest: dose.setRest },
+  );
+
+/** The same the other way: null where a dose is more than rounds of one pattern can say. */
+export function toRounds(dose: StageDose): Dose | null {
+  const { work, rounds, sets, rest, setRest } = dose;
+  const number = work.by === 'time' ? work.seconds : work.by === 'count' && work.of === 1 && work.within === null ? work.count : null;
+  const ranges = [number, rounds, sets];
+  if (number === null || ranges.some((range) => range === null || range.low !== range.high)) return null;
+  if (dose.sides || dose.chimes.length > 0 || dose.alternate || dose.speaks || dose.challenge) return null;
+  if ((rest !== null && typeof rest === 'object') || (setRest !== null && typeof setRest === 'object')) return null;
+  return { mode: work.by === 'time' ? 'seconds' : 'reps', work: number.low, rounds: rounds.low, sets: sets.low, rest, setRest };
+}
+
+/** Which end of every range is taken. */
+export type End = 'low' | 'high';
+
+/** The same dose with each range at one of its ends. */
+export function atEnd(dose: StageDose, end: End): StageDose {
+  const one = (range: Range): Range => exactly(range[end]);
+  const { work } = dose;
+  const fixed: Work =
+    work.by === 'time'
+      ? { ...work, seconds: one(work.seconds) }
+      : work.by === 'count' || work.by === 'calls'
+        ? { ...work, count: one(work.count) }
+        : work;
+  return { ...dose, work: fixed, rounds: one(dose.rounds), sets: one(dose.sets) };
+}
+
+/** How many rounds a set has: a ladder has one a count. */
+export const roundsOf = (dose: StageDose): number => (dose.work.by === 'ladder' ? dose.work.counts.length : dose.rounds.low);
+
+/** Pyramid up to n and down again: 1, 2 … n … 2, 1. */
+export const pyramid = (n: number): number[] => [
+  ...Array.from({ length: n }, (_, i) => i + 1),
+  ...Array.from({ length: Math.max(0, n - 1) }, (_, i) => n - 1 - i),
+];
+
+/** How often each of two ways that take turns comes in n repetitions: unequal where n is odd. */
+export const turnsOf = (n: number): readonly [number, number] => [Math.ceil(n / 2), Math.floor(n / 2)];
+
+/** Limits of what a dose may hold, for reading and for forms. */
+export const STAGE_DOSE_LIMITS = {
+  seconds: DOSE_LIMITS.seconds,
+  count: DOSE_LIMITS.reps,
+  rounds: DOSE_LIMITS.rounds,
+  sets: DOSE_LIMITS.sets,
+  rest: LONGEST_REST,
+  ladder: 40,
+  chimes: 6,
+} as const;

@@ -1,0 +1,192 @@
+import { FAULTS } from '../catalogue/faults.js';
+import { faultBook, type SessionTally } from '../evidence/book.js';
+import { decide } from '../evidence/decide.js';
+import type { Dose } from '../language/rounds.js';
+import { phasesOf } from '../plan/phases.js';
+import { attemptsOf, type RunPlan } from '../plan/run-plan.js';
+import { beepsOf, clockAt, COUNT_DOWN } from './clock.js';
+import { countRun, type Tally } from './count.js';
+import { lastUndoable, ordered, undoneIds, type RunEvent } from './event.js';
+
+const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
+const dose: Dose = { mode: 'seconds', work: 10, rounds: 2, sets: 1, rest: 5, setRest: null };
+const plan: RunPlan = { dose, rep: { seconds: 2, chances: { repetition: [0], split: [0], step: [0.5, 1] } } };
+const phases = phasesOf(dose, 2);
+
+type Loose = Partial<RunEvent> & { kind: RunEvent['kind']; t: number };
+/** A log whose wall clock follows the plan from zero; later `at` values may be given. */
+function logOf(...loose: readonly Loose[]): RunEvent[] {
+  return loose.map(
+    (event, i) => ({ id: `e${i}`, n: i, at: event.t * 1000, athlete: 'a', source: 'floor', clip: null, side: null, ...event }) as RunEvent,
+  );
+}
+const setup = (...faults: string[]): Loose[] => [
+  { kind: 'board', t: -5, faults },
+  { kind: 'watch', t: -5 },
+  { kind: 'go', t: -5 },
+];
+const end: Loose = { kind: 'end', t: 25 };
+const tap = (t: number, fault = 'split-late'): Loose => ({ kind: 'fault', t, fault });
+const only = (log: RunEvent[], fault = 'split-late', delay = 1, p = plan): Tally | undefined =>
+  countRun(p, log, catalogue, delay).tallies.find((tally) => tally.fault === fault);
+
+describe('the clock of a run', () => {
+  it('is derived from the log: count-down, work, rest, pause, skip, end', () => {
+    const log = logOf({ kind: 'go', t: -COUNT_DOWN, at: 0 });
+    expect(clockAt([], phases, 0)).toEqual(jasmine.objectContaining({ status: 'waiting', t: -5 }));
+    expect(clockAt(log, phases, 2000)).toEqual(jasmine.objectContaining({ status: 'running', t: -3, left: 3, phase: null }));
+    expect(clockAt(log, phases, 9000).phase?.kind).toBe('work');
+    expect(clockAt(log, phases, 17000)).toEqual(jasmine.objectContaining({ t: 12, left: 3 }));
+    const paused = [...log, ...logOf({ kind: 'pause', t: 4, at: 9000, id: 'p', n: 5 })];
+    expect(clockAt(paused, phases, 99000)).toEqual(jasmine.objectContaining({ status: 'paused', t: 4 }));
+    const resumed = [...paused, ...logOf({ kind: 'resume', t: 4, at: 100000, id: 'r', n: 6 })];
+    expect(clockAt(resumed, phases, 101000).t).toBeCloseTo(5, 9);
+    const skipped = [...resumed, ...logOf({ kind: 'skip', t: 5, to: 10, at: 101000, id: 's', n: 7 })];
+    expect(clockAt(skipped, phases, 101000).phase?.kind).toBe('rest');
+    expect(clockAt(log, phases, 30000)).toEqual(jasmine.objectContaining({ status: 'ended', t: 25, totalLeft: 0 }));
+  });
+
+  it('a log sent twice or out of order reads the same', () => {
+    const log = logOf(...setup('split-late'), tap(3), end);
+    expect(ordered([...log].reverse().concat(log))).toEqual(log);
+  });
+
+  it('beeps at each change with three ticks before', () => {
+    const beeps = beepsOf(phases);
+    expect(beeps.filter((b) => b.sound !== 'tick').map((b) => [b.at, b.sound])).toEqual([
+      [0, 'work'],
+      [10, 'rest'],
+      [15, 'work'],
+      [25, 'end'],
+    ]);
+    expect(beeps.filter((b) => b.sound === 'tick').map((b) => b.at)).toEqual([-3, -2, -1, 7, 8, 9, 12, 13, 14, 22, 23, 24]);
+  });
+});
+
+describe('attempts of a plan', () => {
+  it('come from whole repetitions, per unit', () => {
+    expect(attemptsOf(plan, 'split').length).toBe(10);
+    expect(attemptsOf(plan, 'step').length).toBe(20);
+    expect(attemptsOf(plan, 'turn')).toEqual([]);
+    expect(attemptsOf({ ...plan, dose: { ...dose, work: 9 } }, 'repetition').length).toBe(8);
+    expect(attemptsOf({ ...plan, dose: { ...dose, mode: 'reps', work: 3 } }, 'repetition').at(-1)).toEqual(
+      jasmine.objectContaining({ round: 2, repetition: 3 }),
+    );
+  });
+});
+
+describe('counting faults', () => {
+  it('counts only what was watched throughout, on the board and seen from where it shows', () => {
+    expect(only(logOf(...setup('split-late'), end))).toEqual(jasmine.objectContaining({ attempts: 10, faulty: 0 }));
+    expect(only(logOf(...setup('split-late'), { kind: 'watch', t: 3, athlete: null }, { kind: 'watch', t: 15 }, end))?.attempts).toBe(6);
+    expect(only(logOf(...setup('split-late'), { kind: 'view', t: 4, view: 'front' }, end))?.attempts).toBe(2);
+    expect(only(logOf(...setup(), { kind: 'board', t: 15, faults: ['split-late'] }, end))?.attempts).toBe(5);
+    const split = logOf(...setup('split-late'), { kind: 'watch', t: 4, athlete: 'b' }, end);
+    expect(countRun(plan, split, catalogue, 1).tallies.map((t) => [t.athlete, t.attempts])).toEqual([
+      ['a', 2],
+      ['b', 8],
+    ]);
+  });
+
+  it('skipped plan time holds no attempts', () => {
+    expect(only(logOf(...setup('split-late'), { kind: 'skip', t: 4.5, to: 15 }, end))?.attempts).toBe(7);
+    expect(only(logOf(...setup('split-late'), { kind: 'end', t: 6 }))?.attempts).toBe(3);
+  });
+
+  it('a tap belongs to the attempt its delay before it; before the first it is noted', () => {
+    const log = logOf(...setup('split-late'), tap(0.5), tap(2.5), tap(4.2), tap(4.9), end);
+    expect(only(log)).toEqual(jasmine.objectContaining({ faulty: 2, again: 1, noted: 1 }));
+    expect(only(log, 'split-late', 0)).toEqual(jasmine.objectContaining({ faulty: 3, again: 1, noted: 0 }));
+  });
+
+  it('can be undone, undone again, moved to the one before and given to another', () => {
+    const base = [...setup('split-late'), tap(3.5)];
+    expect(only(logOf(...base, { kind: 'undo', t: 4, target: 'e3' }, end))?.faulty).toBe(0);
+    expect(only(logOf(...base, { kind: 'undo', t: 4, target: 'e3' }, { kind: 'undo', t: 4, target: 'e4' }, end))?.faulty).toBe(1);
+    const moved = countRun(plan, logOf(...base, { kind: 'move', t: 4, target: 'e3', by: -1 }, end), catalogue, 1);
+    expect(moved.placed[0]?.attempt?.repetition).toBe(1);
+    const given = logOf(...base, { kind: 'assign', t: 4, target: 'e3', athlete: 'b' }, end);
+    expect(countRun(plan, given, catalogue, 1).tallies.find((t) => t.athlete === 'b')).toEqual(
+      jasmine.objectContaining({ attempts: 0, noted: 1 }),
+    );
+    expect(lastUndoable(logOf(...base))?.id).toBe('e3');
+    expect(lastUndoable(logOf(...base, { kind: 'undo', t: 4, target: 'e3' }))).toBeNull();
+    expect(undoneIds(logOf({ kind: 'undo', t: 1, target: 'x' }))).toEqual(new Set(['x']));
+  });
+
+  it('an unknown fault is noted, sides are kept', () => {
+    const log = logOf(...setup('odd'), { ...tap(3, 'odd'), side: 'left' } as Loose, end);
+    expect(only(log, 'odd')).toEqual(jasmine.objectContaining({ attempts: 0, noted: 1, left: 1, right: 0 }));
+  });
+
+  it('without a plan attempts are closed by a tap, with the faults since the last', () => {
+    const free: RunPlan = { dose, rep: null };
+    const attempt = (t: number): Loose => ({ kind: 'attempt', t, clean: false });
+    const log = logOf(...setup('split-late'), attempt(1), tap(2), tap(2.2), attempt(3), attempt(4), tap(5), end);
+    expect(only(log, 'split-late', 1, free)).toEqual(jasmine.objectContaining({ attempts: 3, faulty: 1, again: 1, noted: 1 }));
+    const other = logOf(
+      ...setup('split-late'),
+      tap(2),
+      { kind: 'watch', t: 2.5, athlete: 'b' },
+      { ...attempt(3), athlete: 'b' } as Loose,
+      end,
+    );
+    const rows = countRun(free, other, catalogue, 1).tallies.map((t) => [t.athlete, t.attempts, t.faulty, t.noted]);
+    expect(rows).toEqual(
+      jasmine.arrayWithExactContents([
+        ['b', 1, 0, 0],
+        ['a', 0, 0, 1],
+      ]),
+    );
+  });
+});
+
+describe('moving on', () => {
+  const session = (n: number, hits: number): { n: number; hits: number } => ({ n, hits });
+  it('follows the rule of thumb', () => {
+    expect(decide([])).toBe('not enough');
+    expect(decide([session(19, 0)])).toBe('not enough');
+    expect(decide([session(20, 2)])).toBe('stay');
+    expect(decide([session(20, 2), session(20, 2)])).toBe('next');
+    expect(decide([session(20, 2), session(5, 5), session(20, 2)])).toBe('next');
+    expect(decide([session(20, 0), session(20, 7)])).toBe('back');
+    expect(decide([session(20, 0), session(20, 6)])).toBe('stay');
+  });
+});
+
+describe('the fault book', () => {
+  const row = (day: string, fault: string, attempts: number, faulty: number, noted = 0): SessionTally => ({
+    day,
+    fault,
+    attempts,
+    faulty,
+    noted,
+    left: 0,
+    right: 0,
+  });
+  const book = faultBook([
+    row('2026-09-01', 'tall', 20, 1),
+    row('2026-09-08', 'tall', 20, 0),
+    row('2026-09-01', 'crossed', 20, 8),
+    row('2026-09-08', 'crossed', 10, 3),
+    row('2026-09-08', 'crossed', 10, 3),
+    row('2026-09-08', 'eyes', 0, 0, 2),
+    row('2026-09-08', 'stiff', 12, 0),
+  ]);
+
+  it('puts what recurs first, merges runs of a day, keeps noted ones without a rate', () => {
+    expect(book.map((entry) => entry.fault)).toEqual(['crossed', 'tall', 'eyes', 'stiff']);
+    expect(book[0]).toEqual(jasmine.objectContaining({ attempts: 40, faulty: 14, seenSessions: 2, couldShow: 2, lastSeen: '2026-09-08' }));
+    expect(book[0]?.sessions.length).toBe(2);
+    expect(book[2]).toEqual(jasmine.objectContaining({ rate: null, interval: null, noted: 2, couldShow: 0 }));
+    expect(book[3]).toEqual(jasmine.objectContaining({ rate: 0, lastSeen: null, decision: 'not enough' }));
+  });
+});
+
+describe('the catalogue', () => {
+  it('has each fault once, with causes that exist', () => {
+    expect(catalogue.size).toBe(FAULTS.length);
+    for (const fault of FAULTS)
+      for (const cause of fault.causes) expect(catalogue.has(cause)).withContext(`${fault.code} → ${cause}`).toBeTrue();
+  });
+});

@@ -1,0 +1,24 @@
+import { otherSide, type Side, scale, wayOf, movedFoot, type Feet, type Posture } from '../body/index.js';
+import type { FootAction, MoveResult } from './action.js';
+
+/**
+ * A gather step: one foot goes `first` metres on a bearing in `one` seconds, the other is brought up by `second` in `two`.
+ * With both alike it ends in exactly the stance it began. Bearing in degrees from the facing line.
+ */
+export function gather(before: Posture, leading: Side, bearing: number, first: number, second: number, one: number, two = one): MoveResult {
+  const way = wayOf(before.heading + bearing);
+  const following = otherSide(leading);
+  const step = (foot: Side, metres: number, start: number, end: number): FootAction => ({
+    foot,
+    kind: 'step',
+    start,
+    end,
+    from: before.feet[foot],
+    to: movedFoot(before.feet[foot], scale(way, metres)),
+    contact: true,
+  });
+  const seconds = one + two;
+  const actions = [step(leading, first, 0, one), step(following, second, one, seconds)];
+  const feet = { [leading]: actions[0]?.to, [following]: actions[1]?.to } as unknown as Feet;
+  return { seconds, actions, after: { ...before, feet }, landing: seconds, units: ['step'], means: [], moving: true };
+}

@@ -1,0 +1,105 @@
+import {
+  otherSide,
+  type FootAt,
+  type Side,
+  add,
+  distance,
+  scale,
+  turnedAbout,
+  wayOf,
+  type Vec,
+  movedFoot,
+  originOf,
+  type Feet,
+  type Posture,
+} from '../body/index.js';
+import type { FootAction, MoveResult } from './action.js';
+
+/**
+ * One foot steps `metres` off on a bearing, then the body turns on it by `degrees` while the other foot comes into the same
+ * place of the turned stance: cut, side step and turn, step-out quarter. The stance afterwards is the one from before.
+ */
+export function stepAndTurn(before: Posture, foot: Side, bearing: number, metres: number, degrees: number, seconds: number): MoveResult {
+  const other = otherSide(foot);
+  const by = scale(wayOf(before.heading + bearing), metres);
+  const half = seconds / 2;
+  const out = movedFoot(before.feet[foot], by);
+  const turned: FootAt = { ...out, toe: out.toe + degrees };
+  const gathered = movedFoot(before.feet[other], by);
+  const to: FootAt = { ...turnedAbout(gathered, out, degrees), toe: gathered.toe + degrees };
+  const actions: FootAction[] = [
+    { foot, kind: 'step', start: 0, end: half, from: before.feet[foot], to: out, contact: true },
+    { foot, kind: 'turn', start: half, end: seconds, from: out, to: turned, contact: false },
+    { foot: other, kind: 'step', start: half, end: seconds, from: before.feet[other], to, contact: true },
+  ];
+  const feet = { [foot]: turned, [other]: to } as unknown as Feet;
+  return {
+    seconds,
+    actions,
+    after: { ...before, feet, heading: before.heading + degrees },
+    landing: seconds,
+    units: ['turn'],
+    means: ['wide', 'pass'],
+    moving: true,
+    tally: degrees === 0 ? {} : { pivot: degrees < 0 ? 'left' : 'right' },
+  };
+}
+
+/**
+ * Around an opponent at `centre`, facing them: going to the athlete's right by δ degrees turns the heading by −δ, to the
+ * left by +δ; the origin keeps its distance and both feet their place in the stance. `degrees` positive goes right.
+ */
+export function orbit(before: Posture, first: Side, centre: Vec, degrees: number, footSeconds: number): MoveResult {
+  const place = (foot: FootAt): FootAt => ({ ...turnedAbout(foot, centre, -degrees), toe: foot.toe - degrees });
+  const feet: Feet = { left: place(before.feet.left), right: place(before.feet.right) };
+  const step = (foot: Side, start: number): FootAction => ({
+    foot,
+    kind: 'step',
+    start,
+    end: start + footSeconds,
+    from: before.feet[foot],
+    to: feet[foot],
+    contact: true,
+  });
+  const seconds = 2 * footSeconds;
+  return {
+    seconds,
+    actions: [step(first, 0), step(otherSide(first), footSeconds)],
+    after: { ...before, feet, heading: before.heading - degrees },
+    landing: seconds,
+    units: ['step', 'turn'],
+    means: [],
+    moving: true,
+  };
+}
+
+/** Degrees of an orbit whose straight-line move is `metres` at the present distance: 2 r sin(δ/2) = metres. */
+export function orbitDegrees(before: Posture, centre: Vec, metres: number): number {
+  const r = distance(originOf(before.feet), centre);
+  return (2 * Math.asin(Math.min(1, metres / (2 * r))) * 180) / Math.PI;
+}
+
+/**
+ * A drop step: the foot of the side turned to goes back at 45° behind that side by `metres`, the hips open by `degrees` and
+ * the other foot turns in place.
+ */
+export function dropStep(before: Posture, metres: number, degrees: number, seconds: number): MoveResult {
+  const foot: Side = degrees < 0 ? 'left' : 'right';
+  const other = otherSide(foot);
+  const bearing = degrees < 0 ? -135 : 135;
+  const from = before.feet[foot];
+  const to: FootAt = { ...add(from, scale(wayOf(before.heading + bearing), metres)), toe: from.toe + degrees };
+  const standing: FootAt = { ...before.feet[other], toe: before.feet[other].toe + degrees };
+  return {
+    seconds,
+    actions: [
+      { foot, kind: 'step', start: 0, end: seconds, from, to, contact: true },
+      { foot: other, kind: 'turn', start: 0, end: seconds, from: before.feet[other], to: standing, contact: false },
+    ],
+    after: { ...before, feet: { [foot]: to, [other]: standing } as unknown as Feet, heading: before.heading + degrees },
+    landing: seconds,
+    units: ['step'],
+    means: ['wide', 'pass'],
+    moving: true,
+  };
+}

@@ -1,0 +1,333 @@
+import { FAULTS } from '../../catalogue/index.js';
+import { readWith } from '../../judge/index.js';
+import { operate, type OwnMove, ruleOf } from '../../language/index.js';
+import { simulate, type Performer, type Simulation } from '../../motion/index.js';
+import { callable } from '../calls/callable.js';
+import { alternative, USUAL_CALLS, type Alternative } from '../calls/calls.js';
+import { scenarioCalls, type Playbook } from '../playbook.js';
+import type { SessionSettings } from '../session/session.js';
+import { stageOf, type Stage, type StageKind, type StageLine } from '../session/stage.js';
+import { forbiddenBy, usualCautions } from './cautions.js';
+import { elementsOf } from './elements.js';
+import { lineOf, restored, segmentsOf } from './segments.js';
+import { watchList } from './watch-list.js';
+
+/** How the parts are put together again. */
+export const CHAINS = ['forward', 'backward', 'whole-part-whole'] as const;
+export type Chain = (typeof CHAINS)[number];
+
+/** What a progression is built for. */
+export interface BuildOptions {
+  readonly chain: Chain;
+  /** Which kinds of stages are wanted. */
+  readonly kinds: readonly StageKind[];
+  /** Whether opposition comes as a feed or as a partner. */
+  readonly opposed: 'fed' | 'partner';
+  /** Scenarios of the last stages, if there are any. */
+  readonly playbook: Playbook | null;
+  readonly settings: Pick<SessionSettings, 'rest' | 'setRest'>;
+  /** What the athlete works on now, their standing cautions, and whether their other lead is trusted. */
+  readonly focus: readonly string[];
+  readonly cautions: readonly string[];
+  readonly otherLead: boolean;
+  readonly child: boolean;
+  /** Lines that the athlete's record says are mastered. */
+  readonly mastered: ReadonlySet<string>;
+  readonly own: readonly OwnMove[];
+  readonly newId: () => string;
+}
+
+/** A stage that was not made, and why. */
+export interface LeftOut {
+  readonly name: string;
+  readonly why: string;
+}
+
+export interface BuiltUp {
+  readonly stages: readonly Stage[];
+  readonly leftOut: readonly LeftOut[];
+}
+
+export interface BuildSource extends StageLine {
+  readonly name: string;
+  readonly pattern: Stage['pattern'];
+}
+
+/** Doses to begin with, as ranges inside which a session is fitted (common practice, no source). */
+const DOSES: Readonly<Record<StageKind, string>> = {
+  isolate: '15–30 s',
+  beats: '6–10, beats aloud',
+  combine: '6–10',
+  whole: '1–3 sets of 6–8',
+  'other side': '1–3 sets of 5–8 each side',
+  'other lead': '1–2 sets of 5–8 each lead',
+  'more steps': '2–4 × 30–45 s',
+  tempo: '2–3 × 6–8',
+  'without and with': '1–2 sets of 10',
+  'called in order': '1–3 × 8–12 calls',
+  called: '2–4 × 8–12 calls',
+  fed: '2–4 × 8–10',
+  partner: '2–4 × 45–60 s',
+  pressure: '2–3 × 8–10 calls',
+  role: '2–3 × 60–90 s',
+  free: '1–2 × 2–3 min',
+};
+
+/** Minutes to show and explain, as seconds, by what is new (common practice, no source). */
+const EXPLAIN: Readonly<Partial<Record<StageKind, number>>> = {
+  isolate: 20,
+  combine: 20,
+  partner: 45,
+  fed: 45,
+  role: 60,
+  pressure: 30,
+  called: 30,
+};
+const PRIORITY: Readonly<Partial<Record<StageKind, 1 | 2 | 3>>> = {
+  whole: 1,
+  called: 1,
+  fed: 1,
+  partner: 1,
+  beats: 3,
+  tempo: 3,
+  'called in order': 3,
+  'without and with': 3,
+  free: 3,
+};
+
+/** Builds a progression from one pattern: its elements, then the whole in the order of the kinds. Nothing is random. */
+export function buildUp(source: BuildSource, performer: Performer, options: BuildOptions): BuiltUp {
+  return new Builder(source, performer, options).all();
+}
+
+class Builder {
+  private readonly stages: Stage[] = [];
+  private readonly leftOut: LeftOut[] = [];
+  private readonly sim: Simulation;
+
+  constructor(
+    private readonly source: BuildSource,
+    private readonly performer: Performer,
+    private readonly options: BuildOptions,
+  ) {
+    this.sim = this.simulated(source.steps);
+  }
+
+  all(): BuiltUp {
+    const { kinds } = this.options;
+    for (const kind of kinds) this.kind(kind);
+    return { stages: this.stages, leftOut: this.leftOut };
+  }
+
+  private simulated(steps: string): Simulation {
+    return simulate(readWith(steps, this.options.own), this.performer);
+  }
+
+  private kind(kind: StageKind): void {
+    const { source } = this;
+    const { name, steps } = source;
+    switch (kind) {
+      case 'isolate': {
+        const { elements, whole } = elementsOf(steps, this.performer, this.options.own);
+        for (const one of elements) this.add(kind, one.name, one.steps, one.kind === 'stance' ? { dose: 'until comfortable' } : {});
+        for (const one of whole) this.leftOut.push(one);
+        return;
+      }
+      case 'beats':
+        return this.add(kind, `${name}, beats named`, steps, { tempo: 2, cueing: 'beat' });
+      case 'combine':
+        return this.combine();
+      case 'whole':
+        return this.add(kind, name, steps);
+      case 'other side':
+        return this.add(kind, `${name}, both sides`, steps);
+      case 'other lead':
+        if (source.lead === 'none') return;
+        if (!this.options.otherLead) {
+          this.leftOut.push({ name: `${name}, other lead`, why: 'The other lead is not trusted.' });
+          return;
+        }
+        return this.add(kind, `${name}, both leads`, steps);
+      case 'more steps':
+        return this.moreSteps();
+      case 'tempo':
+        this.add(kind, `${name}, slow`, steps, { tempo: 2 });
+        return this.add(kind, `${name}, quick`, steps, { tempo: 0.7 });
+      case 'without and with':
+        return this.add(kind, `${name}, without and with`, steps, {
+          implement: 'alternating',
+          dose: `${DOSES[kind]}, alternating without and with`,
+        });
+      case 'called in order':
+        return this.called(kind, `${name}, called in order`, { order: 'known' });
+      case 'called':
+        return this.called(kind, `${name}, called`, {});
+      case 'fed':
+        return this.opposed('fed');
+      case 'partner':
+        return this.opposed('partner');
+      case 'pressure':
+        return this.pressure();
+      case 'role':
+        return this.role();
+      case 'free':
+        return this.add(kind, `free: ${name}`, steps, { theme: name, cueing: 'free', implement: 'with' });
+    }
+  }
+
+  /** Adds a stage with what is usual for its kind; leaves it out where a caution forbids it or the record says mastered. */
+  private add(kind: StageKind, name: string, steps: string, more: Partial<Stage> = {}): void {
+    const sim = this.simulated(steps);
+    const forbidden = forbiddenBy({ partner: more.partner ?? null, kind }, sim, this.options.cautions);
+    if (forbidden) {
+      this.leftOut.push({
+        name,
+        why: `Left out because of the standing caution ‘${forbidden.caution}’: it has ${forbidden.what}. The coach decides.`,
+      });
+      return;
+    }
+    if (this.options.mastered.has(steps)) {
+      this.leftOut.push({ name, why: 'The record says it is mastered; put it in again if you like.' });
+      return;
+    }
+    const cueing = more.cueing ?? 'self';
+    const seen = watchList({ simulation: sim, cueing, staggered: this.performer.school.staggered }, this.options.focus);
+    const dose = this.withRests(more.dose ?? DOSES[kind]);
+    const stage = stageOf(
+      this.options.newId(),
+      name,
+      { ...this.source, steps },
+      {
+        kind,
+        pattern: this.source.pattern,
+        explain: EXPLAIN[kind] ?? 0,
+        priority: PRIORITY[kind] ?? 2,
+        watch: seen.watch,
+        view: seen.view,
+        cues: seen.cue === '' ? [] : [seen.cue],
+        unit: unitOf(seen.watch[0]),
+        cautions: usualCautions(sim),
+        ...more,
+        dose,
+      },
+    );
+    const { school, hand, lead, shouldClose } = this.source;
+    this.stages.push({ ...stage, school, hand, lead, shouldClose: kind === 'isolate' ? false : shouldClose });
+  }
+
+  /** Rests come from the coach's settings; where none are set the dose stays open and asks. */
+  private withRests(dose: string): string {
+    const { rest, setRest } = this.options.settings;
+    const rounds = /×/.test(dose.replace(/sets of/, ''));
+    const sets = /sets of/.test(dose);
+    return [dose, rounds && rest !== null ? `rest ${rest} s` : '', sets && setRest !== null ? `set rest ${setRest} s` : '']
+      .filter((part) => part !== '')
+      .join(', ');
+  }
+
+  private combine(): void {
+    const parts = segmentsOf(this.sim);
+    const { chain } = this.options;
+    if (parts.length < 2) return;
+    if (chain === 'whole-part-whole') {
+      this.add('combine', `${this.source.name}, whole and slow`, this.source.steps, { tempo: 2 });
+      const hardest = parts.reduce((a, b) => (hardness(b) > hardness(a) ? b : a));
+      this.chained('the part that asks most', lineOf(hardest));
+      this.add('combine', `${this.source.name}, whole again`, this.source.steps);
+      return;
+    }
+    for (let n = 2; n < parts.length; n++) {
+      const taken = chain === 'forward' ? parts.slice(0, n) : parts.slice(parts.length - n);
+      this.chained(`${chain === 'forward' ? 'from the start' : 'to the end'}, ${n} parts`, lineOf(taken.flat()));
+    }
+  }
+
+  private chained(name: string, line: string): void {
+    const steps = restored(line, this.performer, this.options.own);
+    if (steps === null) this.leftOut.push({ name, why: 'It does not end in the stance it begins in: train it inside the whole.' });
+    else this.add('combine', name, steps, { shouldClose: false });
+  }
+
+  /** More steps per cycle, n there and n back with n rising, and a reach on the clock where the pattern has one. */
+  private moreSteps(): void {
+    const reach = segmentsOf(this.sim).find((part) => part.some((move) => ruleOf(move.step.act.word).family === 'reach'));
+    const chime = reach ? restored(lineOf(reach), this.performer, this.options.own) : null;
+    for (const n of [2, 3]) {
+      const dose = `${DOSES['more steps']}${chime === null ? '' : `, every 15 s (${chime}) at cycle end`}`;
+      this.add('more steps', `${n} there, ${n} back`, `(${this.source.steps}) ${n} each side`, { dose, shouldClose: false });
+    }
+  }
+
+  /** The pattern to both sides as calls, or what a playbook says. */
+  private alternatives(): Alternative[] {
+    const { steps, hand } = this.source;
+    const other = operate('other side', { text: steps, hand, lead: null, area: '' }).text;
+    const bearing =
+      this.sim.moves
+        .map((move) => move.step.act.bearing ?? move.step.act.turn)
+        .find((one) => one !== null && one !== 0 && Math.abs(one) !== 180) ?? 90;
+    const [here, there] = bearing < 0 ? (['left', 'right'] as const) : (['right', 'left'] as const);
+    const both = [alternative(here, steps, { side: here }), alternative(there, other, { side: there })];
+    return both.map((one) => {
+      const ready = callable(one, this.performer, this.options.own).hindrance === null;
+      return ready ? one : { ...one, steps: restored(one.steps, this.performer, this.options.own) ?? `${one.steps}, square up` };
+    });
+  }
+
+  private called(kind: 'called in order' | 'called', name: string, more: { order?: 'known' }): void {
+    this.add(kind, name, this.source.steps, { cueing: kind, calls: { ...USUAL_CALLS, alternatives: this.alternatives(), ...more } });
+  }
+
+  private opposed(kind: 'fed' | 'partner'): void {
+    if (kind !== this.options.opposed) return;
+    if (kind === 'fed') {
+      this.add(kind, `${this.source.name}, fed`, this.source.steps, { cueing: 'fed', implement: 'with' });
+      return;
+    }
+    this.add(kind, `${this.source.name}, with a partner`, this.source.steps, {
+      cueing: 'partner',
+      implement: 'with',
+      partner: {
+        steps: 'advance 20 cm, retreat 20 cm',
+        what: 'steps in as agreed and holds the line',
+        when: 'at the start of each repetition',
+        reAim: 'at the chest again after each exchange',
+        coming: true,
+        kit: '',
+        contact: this.options.child ? 'none' : 'touch',
+      },
+    });
+  }
+
+  /** Less time and more distance: calls as fast as they can be done, sizes a fifth larger. */
+  private pressure(): void {
+    const alternatives = this.alternatives().map((one) => ({ ...one, steps: `longer = (${one.steps}), longer 1.2×` }));
+    this.add('pressure', `${this.source.name}, pressed`, this.source.steps, {
+      cueing: 'called',
+      calls: { ...USUAL_CALLS, alternatives, reaction: 0.2 },
+      implement: 'with',
+    });
+  }
+
+  private role(): void {
+    const { playbook } = this.options;
+    if (playbook === null) {
+      this.leftOut.push({ name: 'a role or scenario', why: 'No playbook was chosen.' });
+      return;
+    }
+    this.add('role', `${playbook.name}: what is there?`, this.source.steps, {
+      cueing: 'called',
+      implement: 'with',
+      calls: { ...USUAL_CALLS, alternatives: scenarioCalls(playbook), reaction: 1 },
+      theme: playbook.name,
+    });
+  }
+}
+
+const unitOf = (code: string | undefined): Stage['unit'] => FAULTS.find((fault) => fault.code === code)?.per ?? 'repetition';
+
+/** How much a part asks: reaches, turns and air moves more than steps (common practice, no source). */
+function hardness(part: readonly Simulation['moves'][number][]): number {
+  const weight: Readonly<Record<string, number>> = { air: 4, reach: 3, turn: 2, pass: 1.5 };
+  return part.reduce((sum, move) => sum + (weight[ruleOf(move.step.act.word).family] ?? 1), 0);
+}

@@ -1,0 +1,100 @@
+import type { FaultEntry } from '../../catalogue/index.js';
+import { readWith } from '../../judge/index.js';
+import type { OwnMove } from '../../language/index.js';
+import { simulate, type Performer, type Simulation } from '../../motion/index.js';
+import type { Stage, StageKind } from '../session/stage.js';
+import { buildUp, type BuildOptions, type BuiltUp, type BuildSource } from './build-up.js';
+import { exposes } from './watch-list.js';
+
+/** A small line for each word of the catalogue that says what shows a fault (common practice, no source). */
+const LINES: Readonly<Record<string, string>> = {
+  any: 'split, shuffle right 40 cm, shuffle left 40 cm',
+  gathers: 'shuffle right 40 cm, shuffle left 40 cm, advance 30 cm, retreat 30 cm',
+  turns: 'quarter right, quarter left',
+  split: 'split, shuffle right 40 cm, split, shuffle left 40 cm',
+  'half steps': 'half step ahead 30 cm, half step back 30 cm',
+  lunge: 'lunge ahead 80 cm, recover back',
+  'step-lunge': 'step-lunge ahead, recover back, retreat 30 cm',
+  'step-in': 'step in ahead 40 cm + hit on landing, pull back',
+  retreat: 'retreat 25 cm, advance 25 cm',
+  'retreat counters': 'retreat 25 cm, hit, advance 25 cm',
+  'back step': 'back step, shift',
+  'drop step': 'drop step right, square up, face left 45°',
+  orbit: 'orbit right 20°, orbit left 20°',
+  'slip-side quarter': 'slip-side quarter left, slip-side quarter right',
+  approach: 'split, shuffle right 40 cm, lunge right 70 cm, recover back, shuffle left 40 cm',
+  jumps: 'split, block jump right 40 cm, block jump left 40 cm',
+  'hand words': 'advance 30 cm + hit on landing, retreat 30 cm',
+  strokes: 'split, shuffle right 40 cm, hit, shuffle left 40 cm',
+  combinations: 'split, shuffle right 40 cm, lunge ahead 80 cm, recover back, shuffle left 40 cm',
+  'way back': 'split, shuffle right 40 cm, lunge ahead 80 cm, recover back, shuffle left 40 cm',
+};
+
+/** The kinds of stages that a fault is worked on with: the remedy alone, then slow, then whole, then called. */
+const KINDS: readonly StageKind[] = ['isolate', 'beats', 'whole', 'other side', 'called'];
+
+/** How often one repetition gives a fault a chance to show. */
+const chancesOf = (fault: FaultEntry, simulation: Simulation): number =>
+  fault.per === 'repetition' && simulation.seconds > 0
+    ? 1
+    : simulation.moves.filter((move) => (move.units as readonly string[]).includes(fault.per)).length;
+
+/** The line that gives a fault most chances to show: one of the club's own that exposes it, else a small one of ours. */
+export function lineForFault(
+  fault: FaultEntry,
+  club: readonly BuildSource[],
+  performer: (source: BuildSource) => Performer,
+  own: readonly OwnMove[] = [],
+): BuildSource {
+  const plain = (name: string): string | undefined => LINES[name.trim()];
+  const scored = club
+    .map((source) => {
+      const one = performer(source);
+      const simulation = simulate(readWith(source.steps, own), one);
+      const seen = { simulation, cueing: 'self', staggered: one.school.staggered } as const;
+      const chances = chancesOf(fault, simulation);
+      return {
+        source,
+        score: exposes(fault, seen) && fault.shownBy !== 'any' && simulation.seconds > 0 ? (chances + 0.1) / simulation.seconds : 0,
+      };
+    })
+    .sort((a, b) => b.score - a.score);
+  const best = scored[0];
+  if (best && best.score > 0) return best.source;
+  const steps =
+    fault.shownBy
+      .split(',')
+      .map(plain)
+      .find((line) => line !== undefined) ??
+    LINES['any'] ??
+    'split';
+  return { name: fault.label, steps, school: 'square-ready', hand: 'right', lead: 'none', shouldClose: true, pattern: null };
+}
+
+/**
+ * A progression against one fault: its remedy first, its cue and nothing else on every stage, from where it can be seen. Stages in
+ * which the fault has no chance to show are left out.
+ */
+export function forFault(fault: FaultEntry, source: BuildSource, performer: Performer, options: BuildOptions): BuiltUp {
+  const built = buildUp(source, performer, { ...options, kinds: KINDS, focus: [fault.code, ...options.focus] });
+  const shows = (stage: Stage): boolean =>
+    (stage.calls !== null && fault.per === 'call') || chancesOf(fault, simulate(readWith(stage.steps, options.own), performer)) > 0;
+  // Where the line gives it none at all, the coach's eye decides: nothing is left out then.
+  const told = built.stages.some(shows) ? built.stages.filter(shows) : built.stages;
+  const idle = built.stages
+    .filter((stage) => !told.includes(stage))
+    .map(({ name }) => ({ name, why: `‘${fault.label}’ has no chance to show in it.` }));
+  const stages = told.map((stage) => ({ ...stage, watch: [fault.code], view: fault.view, cues: [fault.cue], unit: fault.per }));
+  const [first] = stages;
+  if (!first) return { ...built, leftOut: [...built.leftOut, ...idle] };
+  const remedy = {
+    ...first,
+    id: options.newId(),
+    name: `${fault.label}: ${fault.remedy}`,
+    dose: '15–30 s',
+    explain: 30,
+    kind: 'isolate' as const,
+    priority: 1 as const,
+  };
+  return { stages: [remedy, ...stages.slice(1)], leftOut: [...built.leftOut, ...idle] };
+}

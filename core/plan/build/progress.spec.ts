@@ -1,0 +1,435 @@
+import fc from 'fast-check';
+import { schoolOf } from '../../body/school.js';
+import { AIMS } from '../../catalogue/aims.js';
+import { PLAYBOOKS } from '../../catalogue/books.js';
+import { FAULTS } from '../../catalogue/faults.js';
+import { stageEvidence, type StageSession } from '../../evidence/stage-evidence.js';
+import { parse } from '../../language/parse.js';
+import { print } from '../../language/print.js';
+import { simulate } from '../../motion/simulate.js';
+import type { Performer } from '../../motion/simulation.js';
+import { holds } from '../../testing/holds.js';
+import { anyAct, stepOf } from '../../testing/patterns.js';
+import { anyPerformer, performer } from '../../testing/performers.js';
+import { seenOf, sessionOf, squareLine } from '../../testing/sessions.js';
+import { callable } from '../calls/callable.js';
+import { isLegal, scenarioCalls, scenariosOf } from '../playbook.js';
+import { EVIDENCE } from '../session/evidence-rule.js';
+import { planProblems } from '../session/problems.js';
+import { STAGE_KINDS, type StageKind } from '../session/stage.js';
+import { sessionTotals } from '../session/totals.js';
+import { alternatingBlocks } from './blocks.js';
+import { buildUp, type BuildOptions, type BuildSource } from './build-up.js';
+import { forbiddenBy, usualCautions } from './cautions.js';
+import { ELEMENT_KINDS, elementsOf } from './elements.js';
+import { forFault, lineForFault } from './for-fault.js';
+import { dueFirst, gridOf, gridSentence, NO_COVERAGE, spread, unreadable, USUAL_VALUES, type Axis } from './grid.js';
+import { rotationOf } from './rotation.js';
+import { keepsStance, segmentsOf } from './segments.js';
+import { exposes, SHOWN_BY_WORDS, watchList } from './watch-list.js';
+
+const ada = performer(1.7);
+const source: BuildSource = { ...squareLine, name: 'Front corner', pattern: { id: 'p', version: 3 } };
+let ids = 0;
+const options = (more: Partial<BuildOptions> = {}): BuildOptions => ({
+  chain: 'forward',
+  kinds: STAGE_KINDS,
+  opposed: 'fed',
+  playbook: PLAYBOOKS.find((book) => book.code === 'squash') ?? null,
+  settings: { rest: 20, setRest: 45 },
+  focus: [],
+  cautions: [],
+  otherLead: true,
+  child: false,
+  mastered: new Set(),
+  own: [],
+  newId: () => `id${++ids}`,
+  ...more,
+});
+const simOf = (steps: string, who: Performer = ada) => simulate(parse(steps), who);
+
+describe('taking apart', () => {
+  it('gives each element once, in the order a coach takes them', () => {
+    const { elements, whole } = elementsOf(squareLine.steps, ada);
+    expect(elements.map((one) => `${one.kind}: ${one.steps}`)).toEqual([
+      'stance: hold 2 s',
+      'toes: heel raise 3',
+      'half: half step right 40 cm right foot',
+      'half: half step left 40 cm left foot',
+      'move: split',
+      'move: shuffle right 40 cm',
+      'move: lunge ahead 90 cm right foot + hit 80 ms after landing, recover',
+      'move: shuffle left 40 cm',
+      'back: lunge ahead 90 cm right foot + hit 80 ms after landing, recover, shuffle left 40 cm',
+    ]);
+    expect(whole).toEqual([]);
+  });
+
+  it('brings the stance back where a move gives it up', () => {
+    const { elements } = elementsOf(
+      'shift, drop step right, scissor jump left 90°, run ahead 60 cm 3',
+      performer(1.7, 'staggered-striking', 'left'),
+    );
+    const steps = elements.map((one) => one.steps);
+    expect(steps).toContain('shift, switch');
+    expect(steps).toContain('scissor jump left 90°, switch');
+    expect(elements.filter((one) => one.kind === 'air').length).toBe(1);
+  });
+
+  it('every element of any pattern can be read, and ends in the stance it begins in', () => {
+    holds(
+      fc.property(fc.array(anyAct, { minLength: 1, maxLength: 4 }), anyPerformer, (acts, who) => {
+        const { elements } = elementsOf(print(acts.map(stepOf)), who);
+        for (const { steps, kind } of elements) {
+          const parsed = parse(steps);
+          expect(parsed.errors).withContext(steps).toEqual([]);
+          expect(keepsStance(simulate(parsed, who)))
+            .withContext(steps)
+            .toBeTrue();
+          expect(ELEMENT_KINDS).toContain(kind);
+        }
+        const order = elements.map((one) => ELEMENT_KINDS.indexOf(one.kind));
+        expect(order).toEqual([...order].sort((a, b) => a - b));
+        expect(new Set(elements.map((one) => one.steps)).size).toBe(elements.length);
+      }),
+      60,
+    );
+  });
+
+  it('parts of a pattern follow each other and lose nothing; a reach keeps the way out of it', () => {
+    const sim = simOf(squareLine.steps);
+    const parts = segmentsOf(sim);
+    expect(parts.flat()).toEqual([...sim.moves]);
+    expect(parts.map((part) => part.map((move) => move.step.act.word))).toEqual([
+      ['split'],
+      ['shuffle'],
+      ['lunge', 'recover'],
+      ['shuffle'],
+    ]);
+  });
+});
+
+describe('building up', () => {
+  const kindsOf = (more: Partial<BuildOptions>): StageKind[] => [
+    ...new Set(buildUp(source, ada, options(more)).stages.map((stage) => stage.kind)),
+  ];
+
+  it('goes from alone and slow to opposed and free', () => {
+    expect(kindsOf({})).toEqual(STAGE_KINDS.filter((kind) => kind !== 'other lead' && kind !== 'partner'));
+    const { stages } = buildUp(source, ada, options());
+    for (const stage of stages) {
+      expect(stage.watch.length).withContext(stage.name).toBeGreaterThan(0);
+      expect(stage.cautions[0]).toContain('stop on pain');
+      expect(stage.pattern).toEqual(source.pattern);
+      expect(stage.evidence).toEqual(EVIDENCE);
+    }
+  });
+
+  it('chains forward from the start, backward from the end, or whole, part, whole', () => {
+    const combined = (chain: BuildOptions['chain']): string[] =>
+      buildUp(source, ada, options({ chain, kinds: ['combine'] })).stages.map((stage) => stage.steps);
+    expect(combined('forward')).toEqual([
+      'split, shuffle right 40 cm',
+      'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover',
+    ]);
+    expect(combined('backward')).toEqual([
+      'lunge ahead 90 cm right foot + hit 80 ms after landing, recover, shuffle left 40 cm',
+      'shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover, shuffle left 40 cm',
+    ]);
+    expect(combined('whole-part-whole')).toEqual([
+      squareLine.steps,
+      'lunge ahead 90 cm right foot + hit 80 ms after landing, recover',
+      squareLine.steps,
+    ]);
+  });
+
+  it('never invents a rest: without one in the settings the doses ask', () => {
+    const open = buildUp(source, ada, options({ settings: { rest: null, setRest: null }, kinds: ['whole', 'called'] }));
+    expect(seenOf(sessionOf(open.stages)).map((one) => one.questions)).toEqual([['set rest'], ['rest']]);
+    const decided = buildUp(source, ada, options({ kinds: ['whole', 'called'] }));
+    expect(seenOf(sessionOf(decided.stages)).flatMap((one) => one.questions)).toEqual([]);
+  });
+
+  it('leaves out what a standing caution forbids and what is mastered, and says so', () => {
+    const careful = buildUp(source, ada, options({ cautions: ['left knee, old'], kinds: ['isolate', 'whole'] }));
+    expect(careful.stages.some((stage) => stage.steps.includes('lunge'))).toBeFalse();
+    expect(careful.leftOut[0]?.why).toContain('left knee, old');
+    const known = buildUp(source, ada, options({ mastered: new Set(['split']), kinds: ['isolate'] }));
+    expect(known.stages.some((stage) => stage.steps === 'split')).toBeFalse();
+    expect(known.leftOut).toEqual([{ name: 'split', why: jasmine.stringMatching('mastered') as unknown as string }]);
+  });
+
+  it('bars the other lead where it is not trusted, and gives both equal doses where it is', () => {
+    const striking: BuildSource = { ...source, steps: 'advance 20 cm, retreat 20 cm', school: 'staggered-striking', lead: 'left' };
+    const who = performer(1.7, 'staggered-striking', 'left');
+    expect(buildUp(striking, who, options({ kinds: ['other lead'], otherLead: false })).leftOut[0]?.why).toContain('not trusted');
+    const { stages } = buildUp(striking, who, options({ kinds: ['other lead'] }));
+    const session = sessionOf(stages);
+    const [seen] = seenOf(session);
+    expect(sessionTotals(seenOf(session), session).all.ways).toEqual([5, 5]);
+    expect(seen?.ways[1].simulation.start.lead).toBe('right');
+  });
+
+  it('makes nothing that stops a session, for any usual aim in its own stance', () => {
+    for (const aim of AIMS) {
+      const who = performer(1.7, aim.source.school, aim.source.lead === 'none' ? null : aim.source.lead, aim.source.hand);
+      const built = buildUp(
+        { ...aim.source, name: aim.name, pattern: null },
+        who,
+        options({
+          chain: aim.chain,
+          kinds: aim.kinds,
+          opposed: aim.opposed,
+          playbook: PLAYBOOKS.find((book) => book.code === aim.playbook) ?? null,
+        }),
+      );
+      const session = sessionOf(built.stages);
+      const seen = seenOf(session);
+      const stops = planProblems(seen, sessionTotals(seen, session), session).filter(
+        (problem) => problem.level === 'stop' || problem.level === 'asks',
+      );
+      expect(stops.map((problem) => problem.message))
+        .withContext(aim.name)
+        .toEqual([]);
+      expect(built.stages.length).withContext(aim.name).toBeGreaterThan(4);
+      // A kind that was asked for is there, or it was said why not; two parts have nothing between them and the whole.
+      const parts = segmentsOf(simOf(aim.source.steps, who)).length;
+      for (const kind of aim.kinds.filter((one) => one !== 'combine' || parts > 2))
+        expect(built.stages.some((stage) => stage.kind === kind) || built.leftOut.length > 0)
+          .withContext(`${aim.name}: ${kind}`)
+          .toBeTrue();
+    }
+    expect(AIMS.length).toBeGreaterThanOrEqual(10);
+    expect(new Set(AIMS.map((aim) => aim.sport)).size).toBeGreaterThanOrEqual(8);
+  });
+
+  it('begins from any fault of the catalogue: its remedy, its cue, its viewpoint', () => {
+    for (const fault of FAULTS) {
+      const line = lineForFault(fault, [], () => ada);
+      const { stages } = forFault(fault, line, ada, options());
+      expect(stages[0]?.name).withContext(fault.code).toContain(fault.remedy);
+      for (const stage of stages) expect([stage.watch, stage.view, stage.cues]).toEqual([[fault.code], fault.view, [fault.cue]]);
+      expect(parse(line.steps).errors).toEqual([]);
+    }
+    // A heel raise shows no late split: it is left out, and said so.
+    const late = FAULTS.find((fault) => fault.code === 'split-late');
+    if (!late) throw new Error('no such fault');
+    const built = forFault(late, source, ada, options());
+    expect(built.stages.every((stage) => stage.steps.includes('split'))).toBeTrue();
+    expect(built.leftOut.some(({ why }) => why.includes('no chance to show'))).toBeTrue();
+  });
+
+  it('takes the club’s own line where it shows the fault more often than ours', () => {
+    const lunge = FAULTS.find((fault) => fault.code === 'land-early');
+    if (!lunge) throw new Error('no such fault');
+    const club = [
+      { ...source, name: 'steps only', steps: 'advance 20 cm, retreat 20 cm' },
+      { ...source, name: 'lunges' },
+    ];
+    expect(lineForFault(lunge, club, () => ada).name).toBe('lunges');
+    expect(lineForFault(lunge, [], () => ada).name).toBe(lunge.label);
+  });
+});
+
+describe('what to watch', () => {
+  it('knows each word of the catalogue', () => {
+    const words = new Set(FAULTS.flatMap((fault) => fault.shownBy.split(',').map((word) => word.trim())));
+    expect([...words].filter((word) => !SHOWN_BY_WORDS.includes(word))).toEqual([]);
+  });
+
+  it('follows from the pattern, the focus first, all seen from one place', () => {
+    const seen = { simulation: simOf('split, shuffle right 40 cm, shuffle left 40 cm'), cueing: 'self' as const, staggered: false };
+    const free = watchList(seen);
+    expect(free.watch.length).toBe(3);
+    expect(free.watch.every((code) => FAULTS.find((fault) => fault.code === code)?.view === free.view)).toBeTrue();
+    const mine = watchList(seen, ['crossed']);
+    expect([mine.watch[0], mine.view, mine.cue]).toEqual(['crossed', 'front', 'never swap rails']);
+    // A fault that cannot show is not looked for, focus or not.
+    expect(watchList(seen, ['knee-line']).watch).not.toContain('knee-line');
+    const call = FAULTS.find((fault) => fault.code === 'waits');
+    expect(call && exposes(call, seen)).toBeFalse();
+    expect(call && exposes(call, { ...seen, cueing: 'called' })).toBeTrue();
+  });
+
+  it('cautions come from what a line holds', () => {
+    expect(usualCautions(simOf('split')).length).toBe(1);
+    expect(usualCautions(simOf('lunge ahead, recover back')).length).toBe(2);
+    expect(usualCautions(simOf('jump')).at(-1)).toContain('Landings');
+    expect(forbiddenBy({ partner: null, kind: 'whole' }, simOf('jump'), ['no milk', 'old ankle'])).toEqual({
+      caution: 'old ankle',
+      what: 'jumps or gallops',
+    });
+    expect(forbiddenBy({ partner: null, kind: 'whole' }, simOf('split'), ['old ankle'])).toBeNull();
+    expect(forbiddenBy({ partner: null, kind: 'partner' }, simOf('split'), ['no contact'])?.what).toBe('a partner');
+  });
+});
+
+describe('moving on', () => {
+  const s = (n: number, hits: number, good: number | null = null): StageSession => ({
+    n,
+    hits,
+    result: good === null ? null : { good, n },
+  });
+  const decision = (...sessions: StageSession[]): string => stageEvidence(sessions, EVIDENCE).decision;
+
+  it('follows the coach’s numbers', () => {
+    expect(decision(s(20, 2), s(20, 2))).toBe('next');
+    expect(decision(s(20, 2), s(19, 0))).toBe('stay');
+    expect(decision(s(20, 7))).toBe('back');
+    expect(decision(s(20, 6))).toBe('stay');
+    expect(decision(s(19, 19))).toBe('not enough');
+    expect(stageEvidence([s(10, 4), s(10, 4)], { next: 0.6, back: 0.3, attempts: 10, sessions: 2 }).decision).toBe('next');
+  });
+
+  it('asks for a harder feed when the result is easy while the fault rises', () => {
+    expect(decision(s(20, 3, 20), s(20, 5, 19))).toBe('harder');
+    expect(decision(s(20, 3, 20), s(20, 5, 12))).toBe('stay');
+    expect(decision(s(20, 5, 20), s(20, 3, 20))).toBe('stay');
+  });
+
+  it('always has an interval: 15 of 20 clean is 53.1–88.8 % (Wilson 1927; value from an independent calculation in this test)', () => {
+    const { interval, clean } = stageEvidence([s(20, 5)], EVIDENCE);
+    expect(clean).toBe(0.75);
+    // Ends of Wilson's interval are the p with |0.75 − p| = z √(p (1 − p) / n).
+    for (const end of [interval?.low ?? 0, interval?.high ?? 0])
+      expect(Math.abs(0.75 - end) / Math.sqrt((end * (1 - end)) / 20)).toBeCloseTo(1.96, 2);
+  });
+});
+
+describe('a grid of variants', () => {
+  const striking = {
+    steps: 'advance 20 cm',
+    school: 'staggered-striking',
+    hand: 'right' as const,
+    lead: 'left' as const,
+    shouldClose: true,
+  };
+  const usual = (axis: Axis['axis']): Axis => ({ axis, values: USUAL_VALUES[axis] ?? [] });
+  const technique: Axis = { axis: 'technique', values: ['straight', 'hook', 'uppercut'].map((name) => ({ name, steps: `"${name}"` })) };
+  const exit: Axis = {
+    axis: 'exit',
+    values: [
+      { name: 'cut', steps: 'cut right 30 cm' },
+      { name: 'retreat', steps: 'retreat 20 cm' },
+      { name: 'gallop', steps: 'gallop back 40 cm' },
+    ],
+  };
+
+  it('multiplies, leaves out what may not come together, and counts', () => {
+    const grid = gridOf(striking, [usual('lead'), usual('implement'), technique, exit]);
+    expect(grid.cells.length).toBe(36);
+    expect(gridSentence(grid.cells.length, 3)).toBe('36 variants, 3 each = 108');
+    const legal = gridOf(
+      striking,
+      [usual('lead'), usual('implement'), technique, exit],
+      [
+        [
+          { axis: 'technique', value: 'hook' },
+          { axis: 'exit', value: 'cut' },
+        ],
+      ],
+    );
+    expect([legal.cells.length, legal.forbidden]).toEqual([32, 4]);
+    expect(new Set(grid.cells.map((cell) => cell.key)).size).toBe(36);
+    expect(unreadable(grid)).toEqual([]);
+  });
+
+  it('writes each variant as a line', () => {
+    const grid = gridOf(striking, [usual('lead'), usual('count'), technique, exit]);
+    const cell = grid.cells.find((one) => one.key === 'lead=other lead · count=2 · technique=hook · exit=cut');
+    expect(cell?.steps).toBe('(advance 20 cm) 2, "hook", cut left 30 cm');
+    expect(cell?.lead).toBe('right');
+    expect(gridOf({ ...striking, steps: 'shuffle left 20 cm' }, [usual('direction')]).cells.map((one) => one.steps)).toEqual([
+      'shuffle ahead 20 cm',
+      'shuffle back 20 cm',
+      'shuffle left 20 cm',
+      'shuffle right 20 cm',
+    ]);
+    const many: Axis = { axis: 'technique', values: Array.from({ length: 60 }, (_, i) => ({ name: `t${i}`, steps: 'hit' })) };
+    expect(gridOf(striking, [usual('lead'), usual('side'), usual('count'), usual('direction'), many]).tooMany).toBe(3840);
+  });
+
+  it('is an athlete’s map: never trained first, then least done, then least clean', () => {
+    const { cells } = gridOf(striking, [usual('count')]);
+    const known = new Map([
+      ['count=1', { ...NO_COVERAGE, done: 9, watched: 9, clean: 9 }],
+      ['count=2', { ...NO_COVERAGE, done: 3, watched: 3, clean: 3 }],
+      ['count=3', { ...NO_COVERAGE, done: 3, watched: 3, clean: 1 }],
+    ]);
+    expect(dueFirst(cells, known).map((cell) => cell.key)).toEqual(['count=4', 'count=3', 'count=2', 'count=1']);
+  });
+
+  it('spreads over sessions at one skill a round, each variant once', () => {
+    holds(
+      fc.property(fc.integer({ min: 1, max: 6 }), fc.integer({ min: 1, max: 7 }), (aRound, sessions) => {
+        const { cells } = gridOf(striking, [usual('lead'), technique, exit]);
+        const rounds = spread(cells, 'technique', aRound, sessions);
+        expect(rounds.flatMap((round) => round.cells).length).toBe(cells.length);
+        for (const round of rounds) {
+          expect(new Set(round.cells.map((cell) => cell.values.technique)).size).toBe(1);
+          expect(round.cells.length).toBeLessThanOrEqual(aRound);
+        }
+        const per = Array.from({ length: sessions }, (_, s) => rounds.filter((round) => round.session === s + 1).length);
+        expect(Math.max(...per) - Math.min(...per)).toBeLessThanOrEqual(1);
+      }),
+    );
+  });
+});
+
+describe('playbooks', () => {
+  it('have legal lines only, each of which can be called again and again', () => {
+    for (const book of PLAYBOOKS) {
+      const who = performer(1.7, book.school, book.lead === 'none' ? null : book.lead);
+      expect(schoolOf(book.school)).withContext(book.code).toBeDefined();
+      for (const one of scenarioCalls(book)) expect(callable(one, who).hindrance).withContext(`${book.code}: ${one.name}`).toBeNull();
+    }
+    expect(new Set(PLAYBOOKS.map((book) => book.code)).size).toBe(PLAYBOOKS.length);
+  });
+
+  it('pair techniques with their own ways back', () => {
+    const book = PLAYBOOKS.find((one) => one.code === 'counters');
+    if (!book) throw new Error('no such book');
+    expect(isLegal(book, 'two straights', 'stopped: cut')).toBeTrue();
+    expect(isLegal(book, 'rear straight alone', 'still coming: side step and turn')).toBeFalse();
+    expect(scenariosOf(book).length).toBe(5);
+    // Each situation is as likely, however many answers it has.
+    const weights = new Map<string, number>();
+    for (const one of scenarioCalls(book)) weights.set(one.name, (weights.get(one.name) ?? 0) + one.weight);
+    for (const weight of weights.values()) expect(weight).toBeCloseTo(1, 9);
+  });
+});
+
+describe('comparing two variants, and rotations', () => {
+  it('has equal attempts, balanced order and never one variant first for all', () => {
+    holds(
+      fc.property(fc.integer({ min: 1, max: 60 }), fc.integer({ min: 1, max: 12 }), fc.integer(), (attempts, size, seed) => {
+        const blocks = alternatingBlocks(attempts, size, seed);
+        const of = (variant: 'a' | 'b') => blocks.flatMap((block, i) => (block.variant === variant ? [{ i, n: block.attempts }] : []));
+        const sum = (list: { n: number }[]): number => list.reduce((all, one) => all + one.n, 0);
+        expect(sum(of('a'))).toBe(sum(of('b')));
+        expect(sum(of('a'))).toBeGreaterThanOrEqual(attempts);
+        // Balanced: the mean place of both is the same.
+        expect(of('a').reduce((all, one) => all + one.i, 0)).toBe(of('b').reduce((all, one) => all + one.i, 0));
+      }),
+    );
+    expect(new Set(Array.from({ length: 40 }, (_, seed) => alternatingBlocks(1, 1, seed)[0]?.variant)).size).toBe(2);
+  });
+
+  it('takes everybody to every station once', () => {
+    holds(
+      fc.property(
+        fc.integer({ min: 1, max: 20 }),
+        fc.integer({ min: 1, max: 8 }),
+        fc.constantFrom(1 as const, 2 as const),
+        (athletes, stations, together) => {
+          const turns = rotationOf(athletes, stations, together);
+          for (let one = 0; one < athletes; one++) {
+            const seen = turns.map((turn) => turn.findIndex((group) => group.includes(one)));
+            expect(new Set(seen).size).toBe(stations);
+            expect(seen).not.toContain(-1);
+          }
+        },
+      ),
+    );
+  });
+});

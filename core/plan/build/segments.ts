@@ -1,0 +1,64 @@
+import { sizeOf } from '../../body/index.js';
+import { readWith } from '../../judge/index.js';
+import { type Step, print, type OwnMove, ruleOf } from '../../language/index.js';
+import { simulate, type Performer, type SimMove, type Simulation } from '../../motion/index.js';
+
+/** A step as it was done, said once: counts, sides and brackets around it are opened already. */
+export const asDone = (move: SimMove): Step => ({ ...move.step, times: 1, each: null, mirrored: false });
+
+export const lineOf = (moves: readonly SimMove[]): string => print(moves.map(asDone));
+
+/** What may follow a small pattern so that it ends in the stance it began in. */
+const TAILS = [
+  '',
+  'recover back',
+  'pull back',
+  'square up',
+  'switch',
+  'back step',
+  'shift',
+  'other lead',
+  'other lead, square up',
+] as const;
+
+/** Whether a line ends in the stance it began in: same lead, widths within the stance's tolerance. */
+export function keepsStance(sim: Simulation): boolean {
+  const [a, b] = [sizeOf(sim.start.feet, sim.start.heading), sizeOf(sim.end.feet, sim.end.heading)];
+  const within = sim.target.tolerance + 1e-9;
+  return sim.start.lead === sim.end.lead && Math.abs(a.width - b.width) <= within && Math.abs(a.leftAhead - b.leftAhead) <= within;
+}
+
+/** The line with the shortest ending that brings the stance back; null where none of the usual ones does. */
+export function restored(line: string, performer: Performer, own: readonly OwnMove[] = []): string | null {
+  for (const tail of TAILS) {
+    const whole = [line, tail].filter((part) => part !== '').join(', ');
+    const parsed = readWith(whole, own);
+    const sim = simulate(parsed, performer);
+    if (parsed.errors.length === 0 && sim.problems.length === 0 && keepsStance(sim)) return whole;
+  }
+  return null;
+}
+
+/**
+ * The natural parts of a pattern, in order: what loads, what brings near, what reaches or turns with its way out, the way home.
+ * A reach and the recovery out of it are never parted.
+ */
+export function segmentsOf(sim: Simulation): SimMove[][] {
+  const parts: SimMove[][] = [];
+  let before: string | null = null;
+  let reaching = false;
+  for (const move of sim.moves) {
+    const { word } = move.step.act;
+    const { family } = ruleOf(word);
+    const out: boolean = word === 'recover' || word === 'pull back';
+    const kind: string =
+      family === 'gather' || family === 'pass' ? `way ${reaching ? 'back' : 'out'}` : family === 'hand' ? (before ?? 'hand') : family;
+    const open = parts.at(-1);
+    if (open && (out || kind === before)) open.push(move);
+    else parts.push([move]);
+    before = out ? 'reach' : kind;
+    if (family === 'reach' || out) reaching = true;
+    if (family === 'load') reaching = false;
+  }
+  return parts;
+}

@@ -1,0 +1,88 @@
+import { type FaultEntry, type View, FAULTS } from '../../catalogue/index.js';
+import { ruleOf, type MoveWord } from '../../language/index.js';
+import type { Simulation } from '../../motion/index.js';
+import type { Cueing } from '../session/stage.js';
+
+/** What a pattern and its way of cueing give to see. */
+export interface Exposed {
+  readonly simulation: Simulation;
+  readonly cueing: Cueing;
+  readonly staggered: boolean;
+}
+
+const has = (sim: Simulation, test: (word: MoveWord) => boolean): boolean => sim.moves.some((move) => test(move.step.act.word));
+const family = (name: string) => (word: MoveWord) => ruleOf(word).family === name;
+const oneOf =
+  (...words: readonly MoveWord[]) =>
+  (word: MoveWord) =>
+    words.includes(word);
+
+/** The catalogue's words for what shows a fault, as questions to a pattern. */
+const SHOWS: Readonly<Record<string, (seen: Exposed) => boolean>> = {
+  any: () => true,
+  gathers: ({ simulation }) => has(simulation, family('gather')),
+  turns: ({ simulation }) => has(simulation, family('turn')),
+  split: ({ simulation }) => has(simulation, oneOf('split')),
+  stance: () => true,
+  landings: ({ simulation }) => has(simulation, family('air')),
+  'half steps': ({ simulation }) => has(simulation, oneOf('half step')),
+  lunge: ({ simulation }) => has(simulation, oneOf('lunge', 'step-lunge', 'jump-lunge')),
+  'step-lunge': ({ simulation }) => has(simulation, oneOf('step-lunge')),
+  'step-in': ({ simulation }) => has(simulation, oneOf('step in')),
+  retreat: ({ simulation }) => has(simulation, oneOf('retreat')) || simulation.moves.some((move) => move.step.act.bearing === 180),
+  'retreat counters': ({ simulation }) => has(simulation, oneOf('retreat')) && simulation.hands.length > 0,
+  'back step': ({ simulation }) => has(simulation, oneOf('back step')),
+  crossover: ({ simulation }) => has(simulation, oneOf('crossover', 'cross behind')),
+  'drop step': ({ simulation }) => has(simulation, oneOf('drop step')),
+  'first step': ({ simulation }) => has(simulation, oneOf('split')),
+  orbit: ({ simulation }) => has(simulation, oneOf('orbit')),
+  'slip-side quarter': ({ simulation }) => has(simulation, oneOf('slip-side quarter')),
+  approach: ({ simulation }) =>
+    has(simulation, family('reach')) && has(simulation, (word) => family('gather')(word) || family('pass')(word)),
+  'open-stance': ({ simulation }) => has(simulation, oneOf('run')),
+  jumps: ({ simulation }) => has(simulation, family('air')),
+  'reaching step': ({ simulation }) => has(simulation, oneOf('reaching step')),
+  'hand words': ({ simulation }) => simulation.hands.length > 0,
+  strokes: ({ simulation, staggered }) => simulation.hands.length > 0 && !staggered,
+  combinations: ({ simulation }) => simulation.moves.length > 3,
+  'way back': ({ simulation }) => simulation.moves.some((move) => move.units.includes('back')),
+  exits: ({ simulation, staggered }) => staggered && has(simulation, (word) => family('turn')(word) || word === 'retreat'),
+  pressing: ({ cueing, staggered }) => staggered && cueing === 'partner',
+  partner: ({ cueing }) => cueing === 'partner',
+  'called drills': ({ cueing }) => cueing === 'called' || cueing === 'called in order',
+  called: ({ cueing }) => cueing === 'called' || cueing === 'called in order',
+  call: ({ cueing }) => cueing === 'called' || cueing === 'called in order',
+  'scenario calls': ({ cueing }) => cueing === 'called',
+};
+
+export const SHOWN_BY_WORDS = Object.keys(SHOWS);
+
+/** Whether a pattern gives this fault a chance to show. */
+export const exposes = (fault: FaultEntry, seen: Exposed): boolean =>
+  fault.shownBy.split(',').some((word) => SHOWS[word.trim()]?.(seen) ?? false);
+
+/** More than these nobody looks for at once (common practice, no source). */
+export const WATCH_AT_ONCE = 3;
+
+/**
+ * What to watch and from where: what the athlete works on now first, then what this pattern in particular gives to see, before
+ * what any pattern shows. All of one viewpoint, the one of the first, so that one place to stand is enough.
+ */
+export function watchList(
+  seen: Exposed,
+  focus: readonly string[] = [],
+  faults: readonly FaultEntry[] = FAULTS,
+): { readonly watch: string[]; readonly view: View; readonly cue: string } {
+  const rank = (fault: FaultEntry): number => {
+    const mine = focus.indexOf(fault.code);
+    return mine >= 0 ? mine - 100 : fault.shownBy === 'any' ? 100 : fault.shownBy.split(',').length;
+  };
+  const shown = faults
+    .filter((fault) => exposes(fault, seen))
+    .map((fault, i) => ({ fault, i }))
+    .sort((a, b) => rank(a.fault) - rank(b.fault) || a.i - b.i)
+    .map(({ fault }) => fault);
+  const view = shown[0]?.view ?? 'front';
+  const kept = shown.filter((fault) => fault.view === view).slice(0, WATCH_AT_ONCE);
+  return { watch: kept.map((fault) => fault.code), view, cue: kept[0]?.cue ?? '' };
+}

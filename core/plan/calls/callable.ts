@@ -1,0 +1,59 @@
+import { outlineOf, hullOf, type Vec } from '../../body/index.js';
+import { driftOf, stateBetween, statesOf, type StateSpan, readWith } from '../../judge/index.js';
+import type { OwnMove } from '../../language/index.js';
+import { simulate, type Performer, type Simulation } from '../../motion/index.js';
+import type { Alternative } from './calls.js';
+
+/** An alternative as this athlete does it: how long it takes, where it leaves them, which floor it treads. Metres, degrees, seconds. */
+export interface Callable {
+  readonly alternative: Alternative;
+  readonly seconds: number;
+  readonly by: Vec;
+  readonly turned: number;
+  /** Corners of everything trodden, in the frame of the stance at its start. */
+  readonly trodden: readonly Vec[];
+  readonly simulation: Simulation | null;
+  readonly states: readonly StateSpan[];
+  /** Why it cannot be called again and again, if so. */
+  readonly hindrance: string | null;
+}
+
+/** Simulates an alternative. A feint takes the time of its first move, and goes nowhere. */
+export function callable(alternative: Alternative, performer: Performer, own: readonly OwnMove[] = []): Callable {
+  const still = { alternative, seconds: 0, by: { x: 0, y: 0 }, turned: 0, trodden: [], simulation: null, states: [] };
+  if (alternative.kind === 'stay' || alternative.steps.trim() === '') {
+    const nothing = alternative.kind === 'move' ? `‘${alternative.name}’ has no steps.` : null;
+    return { ...still, hindrance: nothing };
+  }
+  const parsed = readWith(alternative.steps, own);
+  const sim = simulate(parsed, performer);
+  const drift = driftOf(sim);
+  const { body } = performer;
+  const feet = [sim.start.feet.left, sim.start.feet.right, ...sim.actions.map((action) => action.to)];
+  const trodden = hullOf(feet.flatMap((foot) => outlineOf(foot, body)));
+  const feint = alternative.kind === 'feint';
+  return {
+    alternative,
+    seconds: feint ? (sim.moves[0]?.end ?? 0) : sim.seconds,
+    by: feint ? { x: 0, y: 0 } : { x: exact(drift.right), y: exact(drift.ahead) },
+    turned: feint ? 0 : exact(drift.turned),
+    trodden,
+    simulation: sim,
+    states: statesOf(sim),
+    hindrance: hindranceOf(alternative, parsed.errors[0]?.message ?? null, sim),
+  };
+}
+
+/** What is nothing but rounding is nothing: it must not add up over thousands of calls. */
+const exact = (n: number): number => (Math.abs(n) < 1e-9 ? 0 : n);
+
+/** A call must leave the athlete in the stance in which the next one finds them (a repetition is then a rigid motion). */
+function hindranceOf({ name, kind }: Alternative, unread: string | null, sim: Simulation): string | null {
+  if (unread !== null) return `‘${name}’: ${unread}`;
+  if (kind === 'feint' || sim.moves.length === 0) return sim.moves.length === 0 ? `‘${name}’ has no steps that move.` : null;
+  if (sim.start.lead !== sim.end.lead)
+    return `‘${name}’ ends with the other foot leading, so the next call finds another stance: let it end with ‘switch’ or a second passing step.`;
+  const state = stateBetween(sim, sim.moves.length);
+  if (state !== 'ready') return `‘${name}’ does not end ready: let it end with ‘recover back’ or ‘square up’.`;
+  return null;
+}

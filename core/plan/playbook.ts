@@ -1,0 +1,70 @@
+import { alternative, type Alternative } from './calls/calls.js';
+
+/** A way back or out that is legal after a technique; its steps end where the next call may find the athlete. */
+export interface WayBack {
+  readonly name: string;
+  readonly steps: string;
+}
+
+/** An answer to a situation. Only the ways back that stand with it are legal. */
+export interface Answer {
+  readonly technique: string;
+  readonly steps: string;
+  readonly back: readonly WayBack[];
+}
+
+/** What the opponent or the ball does, and what may be done about it. No answer: not given; the club fills it in. */
+export interface Situation {
+  readonly situation: string;
+  readonly answers: readonly Answer[];
+}
+
+/** Decisions of a sport as data that a club can edit. Common practice, no source. */
+export interface Playbook {
+  readonly code: string;
+  readonly name: string;
+  readonly sport: string;
+  readonly school: string;
+  readonly lead: 'left' | 'right' | 'none';
+  readonly situations: readonly Situation[];
+}
+
+export const PLAYBOOK_LIMITS = { books: 30, situations: 40, answers: 8, back: 8 } as const;
+
+const joined = (...parts: readonly string[]): string => parts.filter((part) => part.trim() !== '').join(', ');
+
+/** One legal line of a playbook: what is called, and what is expected. */
+export interface Scenario {
+  readonly situation: string;
+  readonly technique: string;
+  readonly back: string;
+  readonly steps: string;
+}
+
+/** All legal triples of a playbook, in its order; situations without an answer give none. */
+export function scenariosOf(book: Playbook): Scenario[] {
+  return book.situations.flatMap(({ situation, answers }) =>
+    answers.flatMap(({ technique, steps, back }) =>
+      (back.length > 0 ? back : [{ name: '', steps: '' }]).map((way) => ({
+        situation,
+        technique,
+        back: way.name,
+        steps: joined(steps, way.steps),
+      })),
+    ),
+  );
+}
+
+/** A playbook as calls: the situation is called, its weight shared among the legal answers. */
+export function scenarioCalls(book: Playbook): Alternative[] {
+  return book.situations.flatMap((one) => {
+    const legal = scenariosOf({ ...book, situations: [one] });
+    return legal.map(({ situation, technique, back, steps }) =>
+      alternative(situation, steps, { weight: 1 / legal.length, expects: joined(technique, back) }),
+    );
+  });
+}
+
+/** Whether a technique may be followed by a way back in this book. */
+export const isLegal = (book: Playbook, technique: string, back: string): boolean =>
+  scenariosOf(book).some((one) => one.technique === technique && one.back === back);

@@ -1,0 +1,176 @@
+import { placingFrom, type Placing, readWith } from '../../judge/index.js';
+import {
+  readDose,
+  type DoseError,
+  doseBy,
+  exactly,
+  type StageDose,
+  type NotationError,
+  type Parsed,
+  operate,
+  type OwnMove,
+} from '../../language/index.js';
+import { simulate, type Slip, type Performer, type Simulation, totalsOf, type Totals } from '../../motion/index.js';
+import { callable, type Callable } from '../calls/callable.js';
+import { FREEZE_SECONDS } from '../calls/calls.js';
+import { neededAfter } from '../calls/draw.js';
+import { questionsOf, type Pace, type Question } from '../dose-parts.js';
+import { repPlanOf, type RepPlan } from '../run-plan.js';
+import type { Session } from './session.js';
+import type { Stage } from './stage.js';
+
+/** One way of a stage, as written or turned round: what the simulation says of a repetition. */
+export interface Way {
+  readonly text: string;
+  readonly simulation: Simulation;
+  readonly totals: Totals;
+  readonly rep: RepPlan | null;
+}
+
+/** As written, and on the other side or lead. */
+export type Ways = readonly [Way, Way];
+
+/** A stage as one athlete does it: its dose read, its repetitions simulated, its calls made ready. */
+export interface StageSeen {
+  readonly stage: Stage;
+  /** A dose that cannot be read counts as nothing. */
+  readonly dose: StageDose;
+  readonly doseErrors: readonly DoseError[];
+  readonly lineErrors: readonly NotationError[];
+  readonly ways: Ways;
+  /** The same of each station; empty where there are none. */
+  readonly stations: readonly Ways[];
+  readonly chimeSeconds: readonly number[];
+  readonly callables: readonly Callable[];
+  readonly pace: Pace;
+  readonly questions: readonly Question[];
+}
+
+/** Who does a session, and what of the club they may use. */
+export interface SeenBy {
+  /** The performer of a stage, in its stance. */
+  readonly performer: (stage: Stage) => Performer;
+  /** The stage's line as this athlete does it. */
+  readonly text: (stage: Stage, steps: string) => string;
+  readonly own?: readonly OwnMove[];
+  /** How many athletes there are; groups take turns where not all fit. */
+  readonly athletes?: number;
+}
+
+/** Everything slower or quicker by a factor. */
+const paced =
+  (factor: number): Slip =>
+  (step) => ({
+    step: {
+      ...step,
+      tempo:
+        step.tempo === null
+          ? { factor }
+          : 'seconds' in step.tempo
+            ? { seconds: step.tempo.seconds * factor }
+            : { factor: step.tempo.factor * factor },
+    },
+    swing: 0,
+  });
+
+function wayOf(parsed: Parsed, text: string, performer: Performer, stage: Stage, seed: number): Way {
+  const options = stage.tempo === 1 ? { seed } : { seed, slip: paced(stage.tempo) };
+  const simulation = simulate(parsed, performer, options);
+  return { text, simulation, totals: totalsOf(simulation), rep: repPlanOf(simulation) };
+}
+
+function waysOf(
+  parsed: Parsed,
+  text: string,
+  performer: Performer,
+  stage: Stage,
+  dose: StageDose,
+  seed: number,
+  own?: readonly OwnMove[],
+): Ways {
+  const first = wayOf(parsed, text, performer, stage, seed);
+  if (!dose.sides) return [first, first];
+  const operation = dose.sides.of === 'lead' ? 'other lead' : 'other side';
+  const other = operate(operation, { text, hand: performer.playing, lead: performer.lead, area: '' }).text;
+  return [first, wayOf(readWith(other, own), other, mirrored(performer, operation === 'other lead'), stage, seed)];
+}
+
+/** What is done in a round of a stage: with stations each round another one, as the first of a rotation goes through them. */
+export const wayAt = (one: Pick<StageSeen, 'ways' | 'stations'>, { way, round }: { readonly way: 0 | 1; readonly round: number }): Way =>
+  (one.stations[(Math.max(1, round) - 1) % Math.max(1, one.stations.length)] ?? one.ways)[way];
+
+/** The longest a call needs (frozen, where calls are), or what the coach gives it: seconds of one call in the plan. */
+export function callSeconds(stage: Stage, callables: readonly Callable[]): number | null {
+  if (stage.calls === null) return null;
+  const needed = Math.max(
+    0,
+    ...callables.filter((one) => one.hindrance === null).map((one) => neededAfter(one, stage.calls?.reaction ?? 0)),
+  );
+  const asked = stage.calls.interval?.high ?? 0;
+  const frozen = needed > 0 && stage.calls.freezes > 0 ? FREEZE_SECONDS : 0;
+  return Math.max(needed + frozen, asked) > 0 ? Math.max(needed + frozen, asked) : null;
+}
+
+const mirrored = (performer: Performer, lead: boolean): Performer =>
+  lead && performer.lead !== null ? { ...performer, lead: performer.lead === 'left' ? 'right' : 'left' } : performer;
+
+/** Looks at a stage through one athlete's body. Never throws. */
+export function seeStage(stage: Stage, session: Pick<Session, 'seed' | 'area' | 'equipment'>, by: SeenBy): StageSeen {
+  const { dose: read, errors: doseErrors } = readDose(stage.dose);
+  const dose = read ?? doseBy({ by: 'time', seconds: exactly(0) });
+  const performer = by.performer(stage);
+  const lines = [stage.steps, ...stage.stations.map((station) => station.steps)].map((steps) => {
+    const text = by.text(stage, steps);
+    const parsed = readWith(text, by.own);
+    return { errors: parsed.errors, ways: waysOf(parsed, text, performer, stage, dose, session.seed, by.own) };
+  });
+  const [ways, ...stations] = lines.map((line) => line.ways) as [Ways, ...Ways[]];
+  const [first, second] = ways;
+  const callables = (stage.calls?.alternatives ?? []).map((one) =>
+    callable({ ...one, steps: by.text(stage, one.steps) }, performer, by.own),
+  );
+  const chimeSeconds = dose.chimes.map((chime) => simulate(readWith(by.text(stage, chime.does), by.own), performer).seconds);
+  const pace: Pace = {
+    rep: [first.rep?.seconds ?? null, second.rep?.seconds ?? null],
+    call: callSeconds(stage, callables),
+    waves: wavesOf(stage, first.totals, session, by.athletes ?? 1),
+  };
+  return {
+    stage,
+    dose,
+    doseErrors,
+    lineErrors: lines.flatMap((line) => line.errors),
+    ways,
+    stations,
+    chimeSeconds,
+    callables,
+    pace,
+    questions: questionsOf(dose, pace),
+  };
+}
+
+/**
+ * How many can work at once: by the floor that one needs with reach and margin, laid side by side in rows on a rectangle, and by
+ * the equipment; a partner stage takes them in pairs. At least one (or one pair).
+ */
+export function capacityOf(stage: Stage, totals: Totals, session: Pick<Session, 'area' | 'equipment'>): number {
+  const area = session.area === '' ? null : (placingFrom(session.area)?.area ?? null);
+  const { across, along } = totals.floorWithMargin;
+  const rows = (width: number, depth: number): number =>
+    Math.floor(width / Math.max(0.1, across)) * Math.floor(depth / Math.max(0.1, along));
+  const byFloor =
+    area === null
+      ? Infinity
+      : area.shape.kind === 'rectangle'
+        ? rows(area.shape.across + 2 * area.free.side, (area.far === 0 ? area.shape.along / 2 : area.shape.along) + area.free.back)
+        : Math.floor((Math.PI / 4) * (area.shape.across / Math.max(0.1, Math.max(across, along))) ** 2);
+  const byKit = stage.implement === 'without' || session.equipment === null ? Infinity : session.equipment;
+  const together = stage.partner || stage.cueing === 'partner' ? 2 : 1;
+  return Math.max(together, Math.min(byFloor * together, byKit));
+}
+
+const wavesOf = (stage: Stage, totals: Totals, session: Pick<Session, 'area' | 'equipment'>, athletes: number): number =>
+  stage.stations.length > 0 ? 1 : Math.max(1, Math.ceil(athletes / capacityOf(stage, totals, session)));
+
+/** Where calls happen: on the session's floor, if it is known. */
+export const placingOf = (session: Pick<Session, 'area'>): Placing | null => (session.area === '' ? null : placingFrom(session.area));

@@ -1,0 +1,72 @@
+import { repPlanOf, type PlannedCue, type RepPlan, type SessionPhase, type SessionPlan } from '../run-plan.js';
+import { repetitionsIn } from './repetitions.js';
+import { wayAt, type StageSeen } from './seen.js';
+import type { Timeline } from './timeline.js';
+
+const MS = 1000;
+/** Times are kept to the millisecond: enough for feet, and short when sent. */
+const ms = (seconds: number): number => Math.round(seconds * MS) / MS;
+
+/** What a run follows and keeps of a session: its clock, its cues, and every repetition with its chances. */
+export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline): SessionPlan {
+  const reps: RepPlan[] = [];
+  const places = new Map<RepPlan, number>();
+  const placeOf = (rep: RepPlan): number => {
+    const known = places.get(rep);
+    if (known !== undefined) return known;
+    places.set(rep, reps.push(rep) - 1);
+    return reps.length - 1;
+  };
+  const called = seen.map((one) =>
+    one.callables.map(({ simulation, seconds }) => calledRep(simulation ? repPlanOf(simulation) : null, seconds)),
+  );
+  const phases = timeline.blocks.map((block, i): SessionPhase => {
+    const one = seen[block.stage];
+    const done: [number, number][] = [];
+    if (one && block.kind === 'work') {
+      const list = timeline.calls.get(i) ?? null;
+      repetitionsIn(one, block, list).starts.forEach((start, k) => {
+        const rep = list ? called[block.stage]?.[list.calls[k]?.which ?? -1] : wayAt(one, block).rep;
+        if (rep) done.push([ms(start), placeOf(rep)]);
+      });
+    }
+    return {
+      kind: block.kind,
+      start: ms(block.start),
+      end: ms(block.end),
+      set: block.set,
+      round: block.round,
+      exercise: block.stage,
+      open: block.open,
+      done,
+    };
+  });
+  return {
+    exercises: seen.map(({ stage, ways }) => ({
+      name: stage.name,
+      stage: stage.id,
+      steps: ways[0].text,
+      watch: stage.watch,
+      view: stage.view,
+    })),
+    reps: reps.map(({ seconds, chances }) => ({
+      seconds: ms(seconds),
+      chances: Object.fromEntries(Object.entries(chances).map(([unit, starts]) => [unit, starts.map(ms)])),
+    })),
+    phases,
+    cues: timeline.cues.map((cue): PlannedCue => ({
+      at: ms(cue.at),
+      kind: cue.kind,
+      say: cue.say,
+      show: cue.show,
+      sound: cue.sound,
+      couldGoOn: cue.couldGoOn,
+    })),
+  };
+}
+
+/** A called repetition gives a chance to answer the call as well; at 'stay' that is all. */
+const calledRep = (rep: RepPlan | null, seconds: number): RepPlan => ({
+  seconds: Math.max(0.05, rep?.seconds ?? seconds),
+  chances: { ...(rep?.chances ?? { repetition: [0] }), call: [0] },
+});

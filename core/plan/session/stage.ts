@@ -1,0 +1,128 @@
+import type { Side } from '../../body/index.js';
+import type { FaultUnit, View } from '../../catalogue/index.js';
+import type { Calls } from '../calls/calls.js';
+import { EVIDENCE, type Evidence } from './evidence-rule.js';
+
+/** What a stage of a progression is for, from slow and alone to fast and opposed. */
+export const STAGE_KINDS = [
+  'isolate',
+  'beats',
+  'combine',
+  'whole',
+  'other side',
+  'other lead',
+  'more steps',
+  'tempo',
+  'without and with',
+  'called in order',
+  'called',
+  'fed',
+  'partner',
+  'pressure',
+  'role',
+  'free',
+] as const;
+export type StageKind = (typeof STAGE_KINDS)[number];
+
+/** How an athlete knows when to begin. */
+export const CUEINGS = ['self', 'beat', 'called in order', 'called', 'fed', 'partner', 'free'] as const;
+export type Cueing = (typeof CUEINGS)[number];
+
+export const IMPLEMENTS = ['without', 'with', 'alternating'] as const;
+export type Implement = (typeof IMPLEMENTS)[number];
+
+export const CONTACT_LEVELS = ['none', 'touch', 'light', 'agreed'] as const;
+export type ContactLevel = (typeof CONTACT_LEVELS)[number];
+
+export const SESSION_PARTS = ['warm-up', 'main', 'cool-down'] as const;
+export type SessionPart = (typeof SESSION_PARTS)[number];
+
+/** What the partner does. */
+export interface PartnerPart {
+  /** The partner's own line of steps. */
+  readonly steps: string;
+  readonly what: string;
+  readonly when: string;
+  /** Where to aim again. */
+  readonly reAim: string;
+  /** Whether 'still coming' or 'stopped' is drawn at random after each exchange. */
+  readonly coming: boolean;
+  readonly kit: string;
+  readonly contact: ContactLevel;
+}
+
+/** A place in a rotation. */
+export interface Station {
+  readonly name: string;
+  readonly steps: string;
+}
+
+/** Who a line of steps is written for, and in which stance. */
+export interface StageLine {
+  readonly steps: string;
+  /** A stance by code. */
+  readonly school: string;
+  readonly hand: Side;
+  readonly lead: Side | 'none';
+  readonly shouldClose: boolean;
+}
+
+/** A step of a progression; in a session it is an exercise. It carries its own copy of the line it was planned with. */
+export interface Stage extends StageLine {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: StageKind;
+  readonly part: SessionPart;
+  /** The pattern it was taken from, as it stood then. */
+  readonly pattern: { readonly id: string; readonly version: number } | null;
+  readonly cueing: Cueing;
+  readonly implement: Implement;
+  /** Factor on all times; above 1 is slower. Flights keep theirs. */
+  readonly tempo: number;
+  /** As a coach types it. */
+  readonly dose: string;
+  /** Seconds to show and explain. */
+  readonly explain: number;
+  /** Faults to look for, by code, and from where. */
+  readonly watch: readonly string[];
+  readonly view: View;
+  /** One cue, or cues that take turns from round to round. */
+  readonly cues: readonly string[];
+  readonly unit: FaultUnit;
+  readonly evidence: Evidence;
+  readonly cautions: readonly string[];
+  readonly partner: PartnerPart | null;
+  readonly calls: Calls | null;
+  readonly stations: readonly Station[];
+  /** What free work is about; it must be named. */
+  readonly theme: string;
+  /** 1 is kept longest when time is short. */
+  readonly priority: 1 | 2 | 3;
+}
+
+/** A stage from what is known of it; the rest is as usual. */
+export const stageOf = (id: string, name: string, line: StageLine, more: Partial<Stage> = {}): Stage => ({
+  ...line,
+  id,
+  name,
+  kind: 'whole',
+  part: 'main',
+  pattern: null,
+  cueing: 'self',
+  implement: 'without',
+  tempo: 1,
+  dose: '',
+  explain: 0,
+  watch: [],
+  view: 'front',
+  cues: [],
+  unit: 'repetition',
+  evidence: EVIDENCE,
+  cautions: [],
+  partner: null,
+  calls: null,
+  stations: [],
+  theme: '',
+  priority: 2,
+  ...more,
+});

@@ -1,0 +1,119 @@
+import type { End } from '../../language/index.js';
+import { type Landing, totalsOf, type PerSide, type Totals } from '../../motion/index.js';
+import { sharesOfCalls } from '../calls/calls.js';
+import { repsIn } from './repetitions.js';
+import { wayAt, type StageSeen } from './seen.js';
+import type { Session } from './session.js';
+import { blocksOf, isAtLeast } from './timeline.js';
+
+/** What a stage or a session takes of one athlete. Seconds, counts, metres. */
+export interface WorkTotals {
+  readonly work: number;
+  readonly rest: number;
+  readonly change: number;
+  readonly explain: number;
+  readonly water: number;
+  readonly total: number;
+  readonly reps: number;
+  /** Repetitions as written and on the other side or lead. */
+  readonly ways: readonly [number, number];
+  readonly contacts: PerSide;
+  readonly splits: number;
+  readonly lunges: PerSide;
+  /** By the way they turn. */
+  readonly pivots: PerSide;
+  readonly landings: Readonly<Record<Landing, number>>;
+  readonly distance: number;
+  /** Largest floor of a stage, with reach and margin. */
+  readonly floor: { readonly across: number; readonly along: number };
+}
+
+export interface SessionTotals {
+  readonly stages: readonly WorkTotals[];
+  readonly all: WorkTotals;
+  /** The same with every range at its upper end. */
+  readonly most: WorkTotals;
+  readonly atLeast: boolean;
+}
+
+type Mutable = { -readonly [K in keyof WorkTotals]: WorkTotals[K] };
+
+const nothing = (): Mutable => ({
+  work: 0,
+  rest: 0,
+  change: 0,
+  explain: 0,
+  water: 0,
+  total: 0,
+  reps: 0,
+  ways: [0, 0],
+  contacts: { left: 0, right: 0 },
+  splits: 0,
+  lunges: { left: 0, right: 0 },
+  pivots: { left: 0, right: 0 },
+  landings: { jump: 0, hop: 0, gallop: 0, split: 0 },
+  distance: 0,
+  floor: { across: 0, along: 0 },
+});
+
+const plus = (a: PerSide, b: PerSide, n: number): PerSide => ({ left: a.left + n * b.left, right: a.right + n * b.right });
+
+function addWork(sums: Mutable, totals: Totals, n: number): void {
+  sums.contacts = plus(sums.contacts, totals.contacts, n);
+  sums.splits += n * totals.splits;
+  sums.lunges = plus(sums.lunges, totals.lunges, n);
+  sums.pivots = plus(sums.pivots, totals.pivots, n);
+  const { jump, hop, gallop, split } = sums.landings;
+  const more = totals.landings;
+  sums.landings = { jump: jump + n * more.jump, hop: hop + n * more.hop, gallop: gallop + n * more.gallop, split: split + n * more.split };
+  sums.distance += n * totals.distance;
+  const { across, along } = totals.floorWithMargin;
+  sums.floor = { across: Math.max(sums.floor.across, across), along: Math.max(sums.floor.along, along) };
+}
+
+const TIMES = { work: 'work', rest: 'rest', 'set-rest': 'rest', change: 'change', explain: 'explain', water: 'water' } as const;
+
+function summed(seen: readonly StageSeen[], session: Pick<Session, 'settings'>, end: End): WorkTotals[] {
+  const sums = seen.map(nothing);
+  for (const block of blocksOf(seen, session, end)) {
+    const [one, sum] = [seen[block.stage], sums[block.stage]];
+    if (!one || !sum) continue;
+    const seconds = block.end - block.start;
+    sum[TIMES[block.kind]] += seconds;
+    sum.total += seconds;
+    // Groups that take turns do the same: one athlete is in one of them.
+    if (block.kind !== 'work' || block.wave > 1) continue;
+    const reps = repsIn(one, block);
+    sum.reps += reps;
+    sum.ways = block.way === 0 ? [sum.ways[0] + reps, sum.ways[1]] : [sum.ways[0], sum.ways[1] + reps];
+    if (one.stage.calls) {
+      // Which calls come is chance; in the mean each as often as its weight.
+      const shares = sharesOfCalls(one.stage.calls);
+      one.callables.forEach(({ simulation }, k) => {
+        if (simulation) addWork(sum, totalsOf(simulation), reps * (shares[k] ?? 0));
+      });
+    } else addWork(sum, wayAt(one, block).totals, reps);
+  }
+  return sums;
+}
+
+/** Adds up parts into one whole: the largest floor, the sum of everything else. */
+function together(parts: readonly WorkTotals[]): WorkTotals {
+  const all = nothing();
+  for (const part of parts) {
+    for (const key of ['work', 'rest', 'change', 'explain', 'water', 'total', 'reps', 'splits', 'distance'] as const) all[key] += part[key];
+    all.ways = [all.ways[0] + part.ways[0], all.ways[1] + part.ways[1]];
+    for (const key of ['contacts', 'lunges', 'pivots'] as const) all[key] = plus(all[key], part[key], 1);
+    const { landings: a } = all;
+    const { landings: b } = part;
+    all.landings = { jump: a.jump + b.jump, hop: a.hop + b.hop, gallop: a.gallop + b.gallop, split: a.split + b.split };
+    all.floor = { across: Math.max(all.floor.across, part.floor.across), along: Math.max(all.floor.along, part.floor.along) };
+  }
+  return all;
+}
+
+/** Totals per stage and of the session; a change-over belongs to the stage it leads to. */
+export function sessionTotals(seen: readonly StageSeen[], session: Pick<Session, 'settings'>): SessionTotals {
+  const stages = summed(seen, session, 'low');
+  return { stages, all: together(stages), most: together(summed(seen, session, 'high')), atLeast: isAtLeast(seen, session) };
+}

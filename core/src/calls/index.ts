@@ -1,5 +1,0 @@
-export * from './calls.js';
-export * from './callable.js';
-export * from './draw.js';
-export * from './foresee.js';
-export * from './plain.js';

@@ -1,0 +1,68 @@
+import fc from 'fast-check';
+import { bare } from '../language/act.js';
+import type { Act, Group, Item, Size, Step } from '../language/ast.js';
+import { MOVE_WORDS, ruleOf, type MoveWord } from '../language/moves.js';
+import { FOOT_WORDS } from '../language/words.js';
+
+const NOWHERE = { from: 0, to: 0 };
+const ONCE = { times: 1, each: null, mirrored: false, span: NOWHERE } as const;
+
+const anySize: fc.Arbitrary<Size> = fc.oneof(
+  fc.record({ value: fc.integer({ min: 5, max: 90 }), unit: fc.constant('cm' as const) }),
+  fc.record({ value: fc.integer({ min: 2, max: 30 }), unit: fc.constant('in' as const) }),
+  fc.record({ value: fc.integer({ min: 1, max: 3 }), unit: fc.constantFrom('shoe' as const, 'own' as const) }),
+  fc.record({ value: fc.constant(1), unit: fc.constantFrom('small' as const, 'even' as const, 'big' as const) }),
+);
+const maybe = <T>(some: fc.Arbitrary<T>): fc.Arbitrary<T | null> => fc.oneof(fc.constant(null), some);
+
+/** Any way to say this move: what it may take, in some mixture. */
+export function anyActOf(word: MoveWord): fc.Arbitrary<Act> {
+  const rule = ruleOf(word);
+  const bearing = rule.way !== 'bearing' || rule.fixed || word === 'recover' ? fc.constant(null) : fc.integer({ min: -179, max: 180 });
+  const usual = rule.usual === null && rule.way === 'bearing';
+  return fc
+    .record({
+      bearing: usual ? bearing : maybe(bearing),
+      turn: rule.way === 'turn' ? fc.integer({ min: 1, max: 180 }).chain((turn) => fc.constantFrom(turn, -turn)) : fc.constant(null),
+      size: rule.size === 'none' ? fc.constant(null) : maybe(anySize),
+      foot: rule.foot ? maybe(fc.constantFrom(...FOOT_WORDS)) : fc.constant(null),
+    })
+    .map((said) => ({ ...bare(word), ...said, seconds: word === 'hold' ? 1 : null }));
+}
+
+export const anyAct: fc.Arbitrary<Act> = fc.constantFrom(...MOVE_WORDS).chain(anyActOf);
+
+/** A bare step of this act. */
+export const stepOf = (act: Act): Step => ({ kind: 'step', act, tempo: null, then: null, hands: [], ...ONCE });
+
+/** Any step that the notation can say. */
+export const anyStep: fc.Arbitrary<Step> = fc
+  .record({
+    act: anyAct,
+    times: fc.integer({ min: 1, max: 9 }),
+    each: fc.constantFrom(null, 'side' as const, 'lead' as const),
+    mirrored: fc.boolean(),
+    tempo: fc.constantFrom(null, { factor: 2 }, { factor: 0.7 }, { seconds: 0.4 }),
+    hands: fc.array(
+      fc.record({
+        kind: fc.constant('hand' as const),
+        word: fc.constantFrom('hit', 'jab'),
+        tie: fc.constantFrom('start' as const, 'landing' as const),
+        offsetMs: fc.integer({ min: -300, max: 300 }),
+        span: fc.constant(NOWHERE),
+      }),
+      { maxLength: 2 },
+    ),
+  })
+  .map((said) => ({ ...stepOf(said.act), ...said, tempo: said.act.word === 'hold' ? null : said.tempo }));
+
+/** Any step or bracket, with branches. */
+export const anyItem: fc.Arbitrary<Item> = fc.oneof(
+  anyStep,
+  fc
+    .record({
+      branches: fc.array(fc.array(anyStep, { minLength: 1, maxLength: 3 }), { minLength: 1, maxLength: 3 }),
+      times: fc.integer({ min: 1, max: 5 }),
+    })
+    .map((said): Group => ({ ...ONCE, kind: 'group', ...said })),
+);
