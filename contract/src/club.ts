@@ -1,19 +1,19 @@
 import * as z from 'zod';
 import { between, Id, line } from './common.js';
 
-export const Email = z
+const Email = z
   .email('is not an address')
   .max(120)
   .transform((address) => address.toLowerCase());
 /** Long enough to be safe, short enough that hashing it cannot be made a burden. */
-export const Password = z.string('is missing').min(10, 'needs at least 10 characters').max(200, 'is longer than 200 characters');
+const Password = z.string('is missing').min(10, 'needs at least 10 characters').max(200, 'is longer than 200 characters');
 
 export const SignIn = z.object({ email: Email, password: z.string().min(1, 'is empty').max(200) });
 export const Setup = z.object({ club: line(80), name: line(80), email: Email, password: Password });
 export const CoachDraft = z.object({ name: line(80), email: Email, password: Password });
 export const PasswordChange = z.object({ old: z.string().max(200), password: Password });
 
-export const Units = z.enum(['cm', 'ft-in']);
+const Units = z.enum(['cm', 'ft-in']);
 export const Settings = z.object({ units: Units, tapDelay: between(0, 3, 's') });
 export type Settings = z.infer<typeof Settings>;
 

@@ -32,7 +32,7 @@ const SessionPhase = z.object({
 });
 
 /** A whole session as it is run: its clock, its cues, every repetition with its chances. */
-export const SessionPlan = z.object({
+const SessionPlan = z.object({
   exercises: z
     .array(
       z.object({
@@ -62,7 +62,7 @@ export const SessionPlan = z.object({
 });
 export const RunPlan = z.union([SessionPlan, RoundsPlan]);
 export type RunPlan = z.infer<typeof RunPlan>;
-export type SessionPlan = z.infer<typeof SessionPlan>;
+type SessionPlan = z.infer<typeof SessionPlan>;
 
 /** A run as the device made it: everything needed to count it, whatever becomes of pattern and athletes later. */
 export const RunHead = z.object({

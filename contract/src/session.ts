@@ -26,7 +26,7 @@ const AlternativeSchema = z.object({
   expects: note(200).default(''),
 });
 
-export const CallsSchema = z.object({
+const CallsSchema = z.object({
   alternatives: z.array(AlternativeSchema).max(CALL_LIMITS.alternatives, `holds more than ${CALL_LIMITS.alternatives} calls`),
   order: z.enum(['random', 'known']),
   longestRun: whole(1, CALL_LIMITS.run),
@@ -80,7 +80,7 @@ export const StageSchema = z.object({
   priority: z.union([z.literal(1), z.literal(2), z.literal(3)]),
 });
 
-export const SettingsOfSession = z.object({
+const SettingsOfSession = z.object({
   change: seconds(SESSION_LIMITS.change).nullable(),
   water: z.object({ every: between(60, SESSION_LIMITS.seconds, 's'), seconds: between(1, 1800, 's') }).nullable(),
   rest: seconds(LONGEST_REST).nullable(),
@@ -88,7 +88,7 @@ export const SettingsOfSession = z.object({
 });
 
 /** What one athlete does otherwise than the others. */
-export const Difference = z.object({
+const Difference = z.object({
   athlete: Id,
   stage: Id,
   skip: z.boolean(),

@@ -30,7 +30,7 @@ const toe = between(-60, 120, '°');
 const Heel = z.enum(['down', 'light', 'up']);
 
 /** A club's own stance. Its code may not be one that the program knows. */
-export const OwnStance = z.object({
+const OwnStance = z.object({
   code: Code.refine((code) => !SCHOOLS.some((school) => school.code === code), 'is a stance that everybody knows already'),
   name: line(40),
   says: note(200),
@@ -55,7 +55,7 @@ export const OwnWay = z.object({
 }) satisfies z.ZodType<StanceOverride>;
 
 /** A club's own move: a name for a line of others. */
-export const OwnMoveSchema = z.object({
+const OwnMoveSchema = z.object({
   /** One word in small letters; that it means nothing else is seen where lines are read. */
   name: z
     .string()

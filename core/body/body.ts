@@ -2,7 +2,7 @@
  * Body dimensions estimated as shares of height: Drillis & Contini 1966, as in Winter,
  * Biomechanics and Motor Control of Human Movement. Adult figures; rough for children.
  */
-export const SHARES_OF_HEIGHT = {
+const SHARES_OF_HEIGHT = {
   foot: 0.152,
   breadth: 0.055,
   hip: 0.191,
@@ -22,9 +22,9 @@ export interface Measures {
 }
 
 /** 'rough': estimated under 16 or under 1.45 m, better measured. 'assumed': no height known either. */
-export type Origin = 'measured' | 'estimated' | 'rough' | 'assumed';
+type Origin = 'measured' | 'estimated' | 'rough' | 'assumed';
 
-export interface Dimension {
+interface Dimension {
   readonly metres: number;
   readonly origin: Origin;
 }
@@ -32,7 +32,7 @@ export interface Dimension {
 export type Body = Readonly<Record<BodyPart | 'height', Dimension>>;
 
 /** Height taken when none is known (common practice, no source). */
-export const ASSUMED_HEIGHT = 1.7;
+const ASSUMED_HEIGHT = 1.7;
 
 /** Plausible limits of typed measures in metres; outside them a typing slip is likelier than a body. */
 export const MEASURE_LIMITS: Readonly<Record<Exclude<BodyPart, 'breadth'> | 'height', readonly [number, number]>> = {

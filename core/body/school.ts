@@ -11,7 +11,7 @@ export type Span =
   | { readonly rule: 'heels-on-one-line' }
   | { readonly rule: 'heels-apart'; readonly feet: number };
 
-export type Heel = 'down' | 'light' | 'up';
+type Heel = 'down' | 'light' | 'up';
 
 /** How a school stands. Data, so that a club can add its own. Toe angles are outward positive, degrees. */
 export interface School {

@@ -1,5 +1,5 @@
 /** Two-sided 95 % quantile of the standard normal distribution. */
-export const Z95 = 1.959963984540054;
+const Z95 = 1.959963984540054;
 
 export interface Interval {
   readonly low: number;
@@ -28,7 +28,7 @@ export interface Cluster {
 /** Likeness of attempts within a session taken when there is little to estimate it from (common practice, no source). */
 export const DEFAULT_RHO = 0.05;
 /** How many sessions the default is worth when an estimate is drawn towards it. */
-export const RHO_WEIGHT = 10;
+const RHO_WEIGHT = 10;
 
 /**
  * Likeness of attempts within a session (intraclass correlation) by analysis of variance,

@@ -3,7 +3,7 @@ import { decide, type Decision } from './decide.js';
 import { wilson, type Interval } from './proportion.js';
 
 /** What a stage's record says should come next. A rule of thumb, and called so. 'harder': make the feed harder. */
-export type StageDecision = Decision | 'harder';
+type StageDecision = Decision | 'harder';
 
 /** One session of a stage: watched attempts and how many were not clean; the result where it was kept. */
 export interface StageSession {
@@ -22,7 +22,7 @@ export interface StageEvidence {
 }
 
 /** A result this good while a focus fault rises says that the feed is too easy (common practice, no source). */
-export const EASY_RESULT = 0.9;
+const EASY_RESULT = 0.9;
 
 /** The usual decision, and where it says stay: the result easy while the fault rises → make the feed harder. Sessions in time order. */
 export function stageEvidence(sessions: readonly StageSession[], rule: Evidence): StageEvidence {

@@ -5,7 +5,7 @@ import { outsideBy, type Area, type Placing, type Shape } from './area.js';
 const SIZE = /^(room|circle|octagon)\s+(\d+(?:\.\d+)?)(?:\s*[x×]\s*(\d+(?:\.\d+)?))?(?:\s*[x×]\s*(\d+(?:\.\d+)?))?\s*m?$/i;
 
 /** Smallest and largest floor that is taken, metres. */
-export const FLOOR_LIMITS = { least: 1, most: 60 } as const;
+const FLOOR_LIMITS = { least: 1, most: 60 } as const;
 
 /**
  * An area by its code, or any other floor: 'room 3.2 × 4 m' across and along, with a third number its height; 'circle 6 m';

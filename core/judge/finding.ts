@@ -54,8 +54,7 @@ export const FINDINGS = {
 export type FindingCode = keyof typeof FINDINGS;
 
 /** What a move could not do is a finding of the same name. */
-type Known = ProblemCode extends FindingCode ? true : never;
-export const PROBLEMS_ARE_FINDINGS: Known = true;
+true satisfies ProblemCode extends FindingCode ? true : never;
 
 export type Level = 'note' | 'beware' | 'stop';
 

@@ -17,7 +17,7 @@ import { cm, finding, LEAST, levelOf, type Finding } from './finding.js';
 import { ceilingOf, outsideOf } from './placing.js';
 
 /** Limits of the distance to a partner who moves, as shares of the distance at the start (common practice, no source). */
-export const GAP_SHARES = { least: 0.5, most: 1.5 } as const;
+const GAP_SHARES = { least: 0.5, most: 1.5 } as const;
 /** Beyond this from the facing line one is turned away from a partner, degrees (common practice, no source). */
 const AWAY = 60;
 /** On the opponent's line: within this of their facing line, degrees (common practice, no source). */

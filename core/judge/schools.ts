@@ -78,8 +78,8 @@ export type OptionOf<T extends TopicName> = keyof (typeof TOPICS)[T]['options'] 
 export type SchoolChoices = { readonly [T in TopicName]?: OptionOf<T> };
 
 /** Who may choose; the nearest wins. */
-export const HOLDERS = ['pattern', 'athlete', 'club'] as const;
-export type Holder = (typeof HOLDERS)[number];
+const HOLDERS = ['pattern', 'athlete', 'club'] as const;
+type Holder = (typeof HOLDERS)[number];
 export type HeldChoices = { readonly [H in Holder]?: SchoolChoices };
 
 /** What counts on a topic, who says so ('usual': nobody chose), and who holds otherwise. */

@@ -43,7 +43,7 @@ export function touching(feet: { left: FootAt; right: FootAt }, sim: Simulation)
 const STILL = 1e-6;
 
 /** State at a moment inside a move; `between` when both feet stand and no move is under way. */
-export function stateOf(sim: Simulation, now: FeetNow, between: boolean, leftShare: number): State {
+function stateOf(sim: Simulation, now: FeetNow, between: boolean, leftShare: number): State {
   const tolerance = sim.target.tolerance * (between ? 1 : STANCE_TOLERANCE.movingFactor);
   if (now.left.inAir && now.right.inAir) return 'airborne';
   if (crossedBy(now, now.heading, tolerance) > STILL || (!now.left.inAir && !now.right.inAir && touching(now, sim))) return 'crossed';

@@ -11,13 +11,13 @@ interface Window {
 }
 
 /** Windows of a strike against its landing, seconds (common practice, no source). */
-export const STRIKE_WINDOWS: Readonly<Record<Exclude<OptionOf<'strike-window'>, 'off'>, Window>> = {
+const STRIKE_WINDOWS: Readonly<Record<Exclude<OptionOf<'strike-window'>, 'off'>, Window>> = {
   'front-foot': { from: 0.02, to: 0.2 },
   together: { from: -0.06, to: 0.06 },
   'hand-first': { from: -0.5, to: 0.02 },
 };
 /** Windows of a split's landing against the ball, seconds (common practice, no source). */
-export const SPLIT_WINDOWS: Readonly<Record<Exclude<OptionOf<'split-timing'>, 'off'>, Window>> = {
+const SPLIT_WINDOWS: Readonly<Record<Exclude<OptionOf<'split-timing'>, 'off'>, Window>> = {
   contact: { from: -0.06, to: 0.04 },
   before: { from: -0.2, to: 0 },
   release: { from: -0.06, to: 0.04 },
@@ -25,7 +25,7 @@ export const SPLIT_WINDOWS: Readonly<Record<Exclude<OptionOf<'split-timing'>, 'o
 /** A split this far from a ball belongs to another one, seconds. */
 const SPLIT_NEAR = 0.75;
 /** Longest stay after a split, seconds (common practice, no source). */
-export const SPLIT_PAUSE = 0.15;
+const SPLIT_PAUSE = 0.15;
 /** Further than this from the start the way back is not done, metres. */
 const AWAY = 0.3;
 

@@ -24,7 +24,7 @@ export interface Tally {
 }
 
 /** Where a tap belongs: an attempt counted, the same attempt again, or noted without a rate. */
-export interface Placed {
+interface Placed {
   readonly event: FaultEvent;
   readonly as: 'counted' | 'again' | 'noted';
   readonly attempt: Attempt | null;

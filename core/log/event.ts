@@ -6,7 +6,7 @@ export const RESULTS = ['in', 'out', 'hit', 'missed'] as const;
 export type Result = (typeof RESULTS)[number];
 
 /** Where an observation was made. Film comes with a clip time. */
-export type Source = 'floor' | 'film' | 'import';
+type Source = 'floor' | 'film' | 'import';
 
 /** What every event of a run carries. `n` counts on the device, `at` is wall clock (ms), `t` the plan's clock (s; below 0 in the count-down). */
 interface Stamp {
@@ -42,7 +42,7 @@ export type RunEvent = Stamp &
     | { readonly kind: 'assign'; readonly target: string; readonly athlete: string }
   );
 
-export type RunEventKind = RunEvent['kind'];
+type RunEventKind = RunEvent['kind'];
 export type FaultEvent = Extract<RunEvent, { kind: 'fault' }>;
 
 /** Events in the order of the device, each once: a log that was sent twice reads as if sent once. */

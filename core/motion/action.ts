@@ -1,7 +1,7 @@
 import type { FootAt, Side, Vec, Feet, Posture } from '../body/index.js';
 
 /** step: lifted and put down; slide: moved on the floor; hop: put down after a flight; turn: turned in place. */
-export type ActionKind = 'step' | 'slide' | 'hop' | 'turn';
+type ActionKind = 'step' | 'slide' | 'hop' | 'turn';
 
 /** What one foot does from one moment to another. Seconds from the start of its move until simulated, then of the pattern. */
 export interface FootAction {

@@ -12,7 +12,7 @@ export function minimumJerk(tau: number): number {
 }
 
 /** One foot at a moment. */
-export interface FootNow extends FootAt {
+interface FootNow extends FootAt {
   readonly inAir: boolean;
   readonly moving: boolean;
 }
@@ -26,7 +26,7 @@ export interface FeetNow {
 }
 
 /** Where an action's foot is at time t (seconds of the pattern). */
-export function alongAction(action: FootAction, t: number): FootAt {
+function alongAction(action: FootAction, t: number): FootAt {
   const share = minimumJerk((t - action.start) / (action.end - action.start));
   const toe = mix(action.from.toe, action.to.toe, share);
   if (action.about) return { ...turnedAbout(action.from, action.about, (action.to.toe - action.from.toe) * share), toe };
@@ -36,7 +36,7 @@ export function alongAction(action: FootAction, t: number): FootAt {
 }
 
 /** Index of the move under way at t: the last one that has begun. */
-export function moveAt(sim: Simulation, t: number): number {
+function moveAt(sim: Simulation, t: number): number {
   let low = 0;
   let high = sim.moves.length - 1;
   while (low < high) {

@@ -37,7 +37,7 @@ export interface OpenReach {
 }
 
 /** What a recipe reads: the athlete, how they stand, what was asked, and whom they face. */
-export interface Doing {
+interface Doing {
   readonly act: Act;
   readonly before: Posture;
   readonly body: Body;

@@ -34,14 +34,14 @@ export interface Totals {
   readonly trodden: number;
 }
 
-export interface Floor {
+interface Floor {
   readonly across: number;
   readonly along: number;
 }
 
 /** Reach of an arm as a share of height, and the usual free margin in metres (common practice, no source). */
 export const REACH_OF_HEIGHT = 0.45;
-export const FREE_MARGIN = 0.5;
+const FREE_MARGIN = 0.5;
 
 function widen(range: [number, number], value: number): void {
   range[0] = Math.min(range[0], value);

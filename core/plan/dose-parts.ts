@@ -2,7 +2,7 @@ import { atEnd, roundsOf, turnsOf, type End, type Rest, type StageDose } from '.
 import { wholeReps } from './phases.js';
 
 /** Seconds of one repetition as written and on the other side or lead; null where there is no pattern to know it from. */
-export type RepSeconds = readonly [number | null, number | null];
+type RepSeconds = readonly [number | null, number | null];
 
 /** What the clock of a stage needs to know besides its dose. */
 export interface Pace {
@@ -29,8 +29,7 @@ export interface Part {
 }
 
 /** What is still to be decided before the clock can run. */
-export const QUESTIONS = ['rest', 'set rest', 'repetition', 'sides', 'call'] as const;
-export type Question = (typeof QUESTIONS)[number];
+export type Question = 'rest' | 'set rest' | 'repetition' | 'sides' | 'call';
 
 export function questionsOf(dose: StageDose, pace: Pace): Question[] {
   const open: Question[] = [];

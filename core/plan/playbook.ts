@@ -14,7 +14,7 @@ export interface Answer {
 }
 
 /** What the opponent or the ball does, and what may be done about it. No answer: not given; the club fills it in. */
-export interface Situation {
+interface Situation {
   readonly situation: string;
   readonly answers: readonly Answer[];
 }

@@ -25,7 +25,7 @@ export interface SessionPhase extends Phase {
 }
 
 /** One exercise of a session as it is run. */
-export interface PlannedExercise {
+interface PlannedExercise {
   readonly name: string;
   /** The stage it was planned as. */
   readonly stage: string;

@@ -10,7 +10,7 @@ export interface Compared {
 }
 
 /** A step of the text that only one of the two has. */
-export interface ChangedStep {
+interface ChangedStep {
   readonly side: 'a' | 'b';
   readonly text: string;
 }

@@ -14,7 +14,7 @@ export interface ReachQuestion {
   readonly gather: boolean;
 }
 
-export interface ReachStep {
+interface ReachStep {
   readonly kind: 'step' | 'gather';
   readonly foot: Side | null;
   readonly metres: number;

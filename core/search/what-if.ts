@@ -23,7 +23,7 @@ export const NO_ERRORS: StepErrors = { secondFoot: 0, turnShort: 0, swingShort: 
 const GATHERS: readonly MoveWord[] = ['advance', 'retreat', 'shuffle'];
 
 /** The change that these errors make to a step. */
-export function slipOf(errors: StepErrors): Slip {
+function slipOf(errors: StepErrors): Slip {
   return (step, performer) => {
     const { act } = step;
     const rule = ruleOf(act.word);

@@ -36,7 +36,7 @@ export const anyAct: fc.Arbitrary<Act> = fc.constantFrom(...MOVE_WORDS).chain(an
 export const stepOf = (act: Act): Step => ({ kind: 'step', act, tempo: null, then: null, hands: [], ...ONCE });
 
 /** Any step that the notation can say. */
-export const anyStep: fc.Arbitrary<Step> = fc
+const anyStep: fc.Arbitrary<Step> = fc
   .record({
     act: anyAct,
     times: fc.integer({ min: 1, max: 9 }),

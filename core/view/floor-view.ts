@@ -130,8 +130,7 @@ interface Chip {
 }
 
 /** At most three numbers are written out; the rest is a sign that there are more. */
-export const wordOf = (numbers: readonly number[]): string =>
-  numbers.length <= 3 ? numbers.join('·') : `${numbers.slice(0, 2).join('·')}·…`;
+const wordOf = (numbers: readonly number[]): string => (numbers.length <= 3 ? numbers.join('·') : `${numbers.slice(0, 2).join('·')}·…`);
 
 /** How much a chip at this spot would cover of prints and of other chips, metres. */
 function hiding(spot: Vec, wide: number, drafts: readonly Draft[], placed: readonly Chip[], body: Body): number {

@@ -6,7 +6,7 @@ import { must, node, root } from './project.mjs';
 import { startServer } from './server.mjs';
 
 /** The last day of the demo club's history wherever pictures and tests need it to stand still. */
-export const DEMO_DAY = '2026-11-21';
+const DEMO_DAY = '2026-11-21';
 
 /** A throw-away PostgreSQL in a folder of its own; `stop` takes all of it away. */
 export async function throwAwayPostgres() {

@@ -19,7 +19,7 @@ import { installDebian } from './debian.mjs';
 import { isRoot, Plain, root } from './project.mjs';
 
 /** Faster and unsafe against power loss: for clusters that are thrown away. */
-export const THROW_AWAY = [
+const THROW_AWAY = [
   'fsync=off',
   'synchronous_commit=off',
   'full_page_writes=off',

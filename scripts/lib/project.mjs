@@ -55,6 +55,7 @@ export const tools = {
   eslint: bin('eslint/bin/eslint.js'),
   prettier: bin('prettier/bin/prettier.cjs'),
   depcruise: bin('dependency-cruiser/bin/dependency-cruise.mjs'),
+  knip: bin('knip/bin/knip.js'),
   playwright: bin('@playwright/test/cli.js'),
 };
 export const node = process.execPath;

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { node, Plain, root } from './project.mjs';
 
 /** The secret that signs session cookies, made once and kept in the data folder. */
-export function sessionSecret(data) {
+function sessionSecret(data) {
   const file = join(data, 'session.secret');
   if (!existsSync(file)) writeFileSync(file, randomBytes(32).toString('base64url'), { mode: 0o600 });
   return readFileSync(file, 'utf8');

@@ -119,7 +119,11 @@ export const STAGES = [
     run: (options) =>
       check(options, ['scripts/grammar.mjs', '--check'], ...PROJECTS.map((project) => [tools.tsc, '-p', project, '--noEmit'])),
   },
-  { name: 'imports', cores: 1, run: (options) => check(options, [tools.depcruise, '--config', '.dependency-cruiser.cjs', ...CRUISED]) },
+  {
+    name: 'imports',
+    cores: 1,
+    run: (options) => check(options, [tools.depcruise, '--config', '.dependency-cruiser.cjs', ...CRUISED], [tools.knip, '--no-progress']),
+  },
   { name: 'core', cores: 1, chance: true, run: jasmine('core') },
   { name: 'contract', cores: 1, chance: true, run: jasmine('contract') },
   { name: 'demo', cores: 1, chance: true, run: jasmine('demo') },

@@ -1,6 +1,6 @@
 import type { AthleteDraft, PatternDraft, ProgressionDraft } from '../index.js';
 
-export { meaningsOf, type LineMeaning } from './lines.js';
+export { meaningsOf } from './lines.js';
 
 /** Records for specs; each changes what it is about. */
 export const sampleAthlete: AthleteDraft = {

@@ -38,7 +38,7 @@ export interface BuildOptions {
 }
 
 /** A stage that was not made, and why. */
-export interface LeftOut {
+interface LeftOut {
   readonly name: string;
   readonly why: string;
 }

@@ -5,7 +5,7 @@ import { lineOf, restored, segmentsOf } from './segments.js';
 
 /** The kinds of elements, in the order a coach takes them. */
 export const ELEMENT_KINDS = ['stance', 'toes', 'half', 'move', 'turn', 'air', 'back'] as const;
-export type ElementKind = (typeof ELEMENT_KINDS)[number];
+type ElementKind = (typeof ELEMENT_KINDS)[number];
 
 /** A part of a pattern that can be trained alone: a small line that begins and ends in the stance the whole needs. */
 export interface Element {

@@ -50,7 +50,7 @@ export const USUAL_VALUES: Readonly<Partial<Record<AxisName, readonly AxisValue[
   implement: ['without', 'with'].map((name) => ({ name, steps: '' })),
 };
 
-export const GRID_LIMITS = { axes: AXES.length, values: 8, cells: 2_000 } as const;
+const GRID_LIMITS = { axes: AXES.length, values: 8, cells: 2_000 } as const;
 
 export interface Grid {
   readonly cells: readonly Cell[];

@@ -4,7 +4,7 @@ import { type Step, print, type OwnMove, ruleOf } from '../../language/index.js'
 import { simulate, type Performer, type SimMove, type Simulation } from '../../motion/index.js';
 
 /** A step as it was done, said once: counts, sides and brackets around it are opened already. */
-export const asDone = (move: SimMove): Step => ({ ...move.step, times: 1, each: null, mirrored: false });
+const asDone = (move: SimMove): Step => ({ ...move.step, times: 1, each: null, mirrored: false });
 
 export const lineOf = (moves: readonly SimMove[]): string => print(moves.map(asDone));
 

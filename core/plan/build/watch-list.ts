@@ -62,7 +62,7 @@ export const exposes = (fault: FaultEntry, seen: Exposed): boolean =>
   fault.shownBy.split(',').some((word) => SHOWS[word.trim()]?.(seen) ?? false);
 
 /** More than these nobody looks for at once (common practice, no source). */
-export const WATCH_AT_ONCE = 3;
+const WATCH_AT_ONCE = 3;
 
 /**
  * What to watch and from where: what the athlete works on now first, then what this pattern in particular gives to see, before

@@ -32,7 +32,7 @@ export interface Calls {
 }
 
 /** An allowance for hearing and seeing a call, seconds (common practice, no source). */
-export const REACTION = 0.4;
+const REACTION = 0.4;
 /** How long a frozen athlete stands, seconds (common practice, no source). */
 export const FREEZE_SECONDS = 2;
 

@@ -5,7 +5,7 @@ import type { Callable } from './callable.js';
 import { FREEZE_SECONDS, sharesOfCalls, type Calls } from './calls.js';
 
 /** One call: when, which, and where the athlete then stands. Seconds from the first call's moment; metres on the floor. */
-export interface DrawnCall {
+interface DrawnCall {
   readonly at: number;
   readonly which: number;
   /** Frozen so many seconds after the call, and whether they could then go on. */
@@ -15,7 +15,7 @@ export interface DrawnCall {
 }
 
 /** Why a list is other than asked, and the nearest thing that works. */
-export interface CallProblem {
+interface CallProblem {
   readonly code: 'no-alternatives' | 'hindered' | 'floor' | 'interval' | 'run' | 'counts' | 'short';
   readonly message: string;
 }

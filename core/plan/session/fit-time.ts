@@ -5,7 +5,7 @@ import type { Session } from './session.js';
 import { blocksOf } from './timeline.js';
 
 /** What became of a stage when a session was fitted to its time. */
-export interface FittedStage {
+interface FittedStage {
   readonly id: string;
   readonly name: string;
   readonly kept: boolean;

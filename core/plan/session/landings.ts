@@ -1,5 +1,5 @@
 /** What is usually advised, landings after jumps in one session (values from memory; usual guidance, no single source). */
-export const LANDING_GUIDANCE = {
+const LANDING_GUIDANCE = {
   beginner: [80, 100],
   intermediate: [100, 120],
   advanced: [120, 140],

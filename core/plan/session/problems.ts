@@ -18,7 +18,7 @@ export interface PlanProblem {
   readonly message: string;
 }
 
-export type PlanCode =
+type PlanCode =
   | 'dose'
   | 'rest'
   | 'sides'

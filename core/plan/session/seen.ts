@@ -28,7 +28,7 @@ export interface Way {
 }
 
 /** As written, and on the other side or lead. */
-export type Ways = readonly [Way, Way];
+type Ways = readonly [Way, Way];
 
 /** A stage as one athlete does it: its dose read, its repetitions simulated, its calls made ready. */
 export interface StageSeen {
@@ -100,7 +100,7 @@ export const wayAt = (one: Pick<StageSeen, 'ways' | 'stations'>, { way, round }:
   (one.stations[(Math.max(1, round) - 1) % Math.max(1, one.stations.length)] ?? one.ways)[way];
 
 /** The longest a call needs (frozen, where calls are), or what the coach gives it: seconds of one call in the plan. */
-export function callSeconds(stage: Stage, callables: readonly Callable[]): number | null {
+function callSeconds(stage: Stage, callables: readonly Callable[]): number | null {
   if (stage.calls === null) return null;
   const needed = Math.max(
     0,

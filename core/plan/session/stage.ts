@@ -29,16 +29,16 @@ export const CUEINGS = ['self', 'beat', 'called in order', 'called', 'fed', 'par
 export type Cueing = (typeof CUEINGS)[number];
 
 export const IMPLEMENTS = ['without', 'with', 'alternating'] as const;
-export type Implement = (typeof IMPLEMENTS)[number];
+type Implement = (typeof IMPLEMENTS)[number];
 
 export const CONTACT_LEVELS = ['none', 'touch', 'light', 'agreed'] as const;
-export type ContactLevel = (typeof CONTACT_LEVELS)[number];
+type ContactLevel = (typeof CONTACT_LEVELS)[number];
 
 export const SESSION_PARTS = ['warm-up', 'main', 'cool-down'] as const;
-export type SessionPart = (typeof SESSION_PARTS)[number];
+type SessionPart = (typeof SESSION_PARTS)[number];
 
 /** What the partner does. */
-export interface PartnerPart {
+interface PartnerPart {
   /** The partner's own line of steps. */
   readonly steps: string;
   readonly what: string;
@@ -52,7 +52,7 @@ export interface PartnerPart {
 }
 
 /** A place in a rotation. */
-export interface Station {
+interface Station {
   readonly name: string;
   readonly steps: string;
 }

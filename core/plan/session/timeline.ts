@@ -22,8 +22,8 @@ export interface Block {
   readonly open: boolean;
 }
 
-export type CueKind = 'explain' | 'go' | 'rest' | 'change' | 'water' | 'count' | 'beat' | 'chime' | 'call' | 'freeze' | 'partner' | 'end';
-export type CueSound = 'work' | 'rest' | 'end' | 'chime' | 'beat';
+type CueKind = 'explain' | 'go' | 'rest' | 'change' | 'water' | 'count' | 'beat' | 'chime' | 'call' | 'freeze' | 'partner' | 'end';
+type CueSound = 'work' | 'rest' | 'end' | 'chime' | 'beat';
 
 /** A moment at which something is said, shown or sounded. */
 export interface Cue {
@@ -91,7 +91,7 @@ export interface Spoken {
   readonly coming: readonly [string, string];
 }
 
-export const ENGLISH: Spoken = {
+const ENGLISH: Spoken = {
   explain: (name) => `next: ${name}`,
   change: (name) => `change, then ${name}`,
   water: 'water',

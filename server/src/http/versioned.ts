@@ -2,7 +2,7 @@ import { isDeepStrictEqual } from 'node:util';
 import { notFound, HttpProblem } from './problem.js';
 
 /** Names of the fields in which two records differ. */
-export function differing(sent: object, current: object): string[] {
+function differing(sent: object, current: object): string[] {
   const now = current as Record<string, unknown>;
   return Object.entries(sent)
     .filter(([key, value]) => key !== 'version' && key in now && !isDeepStrictEqual(value, now[key]))

@@ -17,12 +17,12 @@ export async function getRun(db: Db, clubId: string, id: string): Promise<RunWho
   return { run: head, events: await eventsOf(db, clubId, id) };
 }
 
-export async function eventsOf(db: Db, clubId: string, id: string): Promise<RunWhole['events']> {
+async function eventsOf(db: Db, clubId: string, id: string): Promise<RunWhole['events']> {
   return (await run<EventRow>(db, 'events-of', clubId, id)).map(toEvent) as RunWhole['events'];
 }
 
 /** Adds a run that is not there yet; gives whether it was new. */
-export async function addRun(db: Db, clubId: string, head: RunHead): Promise<boolean> {
+async function addRun(db: Db, clubId: string, head: RunHead): Promise<boolean> {
   const added = await one(
     db,
     'run-add',

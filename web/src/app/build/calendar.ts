@@ -15,7 +15,7 @@ export interface CalendarPlan extends WeekPlan {
 }
 
 /** The instant at which a session begins. A time that the clocks jump over is an hour later on the wall. */
-export const beginsAt = (day: string, time: string, zone: string): DateTime => DateTime.fromISO(`${day}T${time}`, { zone });
+const beginsAt = (day: string, time: string, zone: string): DateTime => DateTime.fromISO(`${day}T${time}`, { zone });
 
 export const isZone = (zone: string): boolean => DateTime.local({ zone }).isValid;
 

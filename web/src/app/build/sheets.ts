@@ -18,7 +18,7 @@ import { askOf, draftOf, forAthlete, KeptDraft, type Draft } from './draft';
 import type { SessionLook } from '../workers/session';
 
 /** What can be put on paper. */
-export const SHEETS = ['session', 'cards', 'partner', 'homework', 'calls'] as const;
+const SHEETS = ['session', 'cards', 'partner', 'homework', 'calls'] as const;
 type Sheet = (typeof SHEETS)[number];
 
 /** A session on paper: the coach's sheet, a card a stage, the partner's card, homework for an athlete, calls for an assistant. */

@@ -23,7 +23,7 @@ import { booksOf, playbookSource, sourceOf } from './sources';
 import { stagesOfBlocks } from './stages';
 
 /** What a progression can begin from. */
-export const BEGINNINGS = ['pattern', 'fault', 'playbook', 'aim', 'compare', 'empty'] as const;
+const BEGINNINGS = ['pattern', 'fault', 'playbook', 'aim', 'compare', 'empty'] as const;
 type Beginning = (typeof BEGINNINGS)[number];
 
 /** Stages that were built, under the name of what they were built from. */

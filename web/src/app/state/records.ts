@@ -9,7 +9,7 @@ export type Row = Athlete | Pattern | Progression;
 export type Saving = AthleteSave | PatternSave | ProgressionSave;
 
 /** How far a save of one record has come. */
-export type SaveState =
+type SaveState =
   | { readonly state: 'saving' }
   | { readonly state: 'saved'; readonly version: number }
   | { readonly state: 'refused'; readonly trouble: Trouble };

@@ -2,7 +2,7 @@
 const ACTS = 'button, a[href], summary, [role="button"], [role="menuitem"], [role="tab"]';
 
 /** Controls that are meant to be pressed again and again, as a tile of faults or a step of the palette. */
-export const MANY = 'data-many';
+const MANY = 'data-many';
 
 const actingPart = (event: Event): Element | null => {
   const part = event.target instanceof Element ? event.target.closest(ACTS) : null;

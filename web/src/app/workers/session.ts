@@ -58,7 +58,7 @@ export interface SessionLook {
   readonly lists: readonly { readonly stage: number; readonly set: number; readonly round: number; readonly list: CallList }[];
 }
 
-export const seenIn = ({ session, performers, own, athletes }: SessionAsk): StageSeen[] =>
+const seenIn = ({ session, performers, own, athletes }: SessionAsk): StageSeen[] =>
   session.stages.map((stage, i) => {
     const performer = performers[i] as Performer;
     const as = { hand: performer.playing, lead: performer.lead };
