@@ -66,11 +66,29 @@ module.exports = {
     { name: 'web-not-to-server', severity: 'error', from: { path: '^web/' }, to: { path: '^(server|e2e|demo|bench|cli|scripts)/' } },
     { name: 'web-without-node', severity: 'error', from: { path: '^web/src' }, to: { dependencyTypes: ['core'] } },
     {
-      name: 'screens-do-not-cross',
+      name: 'a-screen-knows-no-screen',
       severity: 'error',
-      comment: 'what every screen uses stands below them; a screen knows no other screen, except those named',
-      from: { path: '^web/src/app/(api|device|look|text|workers|drawing|state)/' },
-      to: { path: '^web/src/app/(build|club|faults|floor|people|session|shell|stance|steps)/' },
+      comment: 'what several show is a part; the shell alone knows them all',
+      from: { path: '^web/src/app/screens/([^/]+)/' },
+      to: { path: '^web/src/app/(screens/(?!$1/)|shell/)' },
+    },
+    {
+      name: 'parts-know-no-screen',
+      severity: 'error',
+      from: { path: '^web/src/app/parts/' },
+      to: { path: '^web/src/app/(screens|shell)/' },
+    },
+    {
+      name: 'ui-and-drawing-stand-below',
+      severity: 'error',
+      from: { path: '^web/src/app/(ui|drawing)/' },
+      to: { path: '^web/src/app/(screens|shell|parts)/' },
+    },
+    {
+      name: 'data-compute-ports-stand-below',
+      severity: 'error',
+      from: { path: '^web/src/app/(data|compute|ports)/' },
+      to: { path: '^web/src/app/(screens|shell|parts|ui|drawing)/' },
     },
     {
       name: 'no-specs-in-the-product',

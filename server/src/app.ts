@@ -9,7 +9,7 @@ import { run } from './db/sql.js';
 import { headers } from './http/headers.js';
 import { requestLog } from './http/log.js';
 import { answerProblems, notFound } from './http/problem.js';
-import { actorOf, guardWrites, sessions } from './http/session.js';
+import { actorOf, guardWrites, sessions } from './http/sign-in.js';
 import { webFiles } from './http/static.js';
 import { patternRoutes } from './patterns/routes.js';
 import { peopleRoutes } from './people/routes.js';

@@ -3,7 +3,7 @@ import type { Coach, Me, Settings } from '@hopsk/contract';
 import { isDuplicate, transaction, type Pool } from '../db/pool.js';
 import { one, run, type Db } from '../db/sql.js';
 import { HttpProblem } from '../http/problem.js';
-import type { Actor } from '../http/session.js';
+import type { Actor } from '../http/sign-in.js';
 import { hashPassword } from './passwords.js';
 
 export interface NewCoach {

@@ -3,7 +3,7 @@ import { Router } from 'express';
 import type { Pool } from '../db/pool.js';
 import { one, run } from '../db/sql.js';
 import { HttpProblem, read } from '../http/problem.js';
-import { actorOf, enter, giveToken, leave, type Actor } from '../http/session.js';
+import { actorOf, enter, giveToken, leave, type Actor } from '../http/sign-in.js';
 import { attemptKeys, checkAttempts, countFailure, forgetFailures } from './attempts.js';
 import { addCoach, listCoaches, meOf, saveSettings, setUp } from './club.js';
 import { hashPassword, passwordFits } from './passwords.js';

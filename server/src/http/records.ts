@@ -3,7 +3,7 @@ import type * as z from 'zod';
 import type { Pool } from '../db/pool.js';
 import type { Db } from '../db/sql.js';
 import { HttpProblem, idOf, notFound, read } from './problem.js';
-import { actorOf } from './session.js';
+import { actorOf } from './sign-in.js';
 import { refuseStale } from './versioned.js';
 
 interface Saving<Sent, Kept> {

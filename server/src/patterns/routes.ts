@@ -3,7 +3,7 @@ import { Router } from 'express';
 import type { Pool } from '../db/pool.js';
 import { archiveRoute, saveRoutes } from '../http/records.js';
 import { idOf, notFound } from '../http/problem.js';
-import { actorOf } from '../http/session.js';
+import { actorOf } from '../http/sign-in.js';
 import { addPattern, archivePattern, getPattern, listPatterns, listVersions, savePattern } from './patterns.js';
 
 export function patternRoutes(pool: Pool): Router {

@@ -5,7 +5,7 @@ import type { Pool } from '../db/pool.js';
 import { one, run } from '../db/sql.js';
 import { archiveRoute, saveRoutes } from '../http/records.js';
 import { idOf, notFound } from '../http/problem.js';
-import { actorOf } from '../http/session.js';
+import { actorOf } from '../http/sign-in.js';
 import { addAthlete, archiveAthlete, getAthlete, listAthletes, saveAthlete } from './athletes.js';
 
 /** Athletes of the club, and the fault book of each. */

@@ -4,7 +4,7 @@ import * as z from 'zod';
 import type { Pool } from '../db/pool.js';
 import { idOf, notFound, read } from '../http/problem.js';
 import { archiveRoute, saveRoutes } from '../http/records.js';
-import { actorOf } from '../http/session.js';
+import { actorOf } from '../http/sign-in.js';
 import {
   addProgression,
   archiveProgression,

@@ -4,7 +4,7 @@ import * as z from 'zod';
 import { transaction, type Pool } from '../db/pool.js';
 import { one } from '../db/sql.js';
 import { HttpProblem, idOf, notFound, read } from '../http/problem.js';
-import { actorOf } from '../http/session.js';
+import { actorOf } from '../http/sign-in.js';
 import { refuseStale } from '../http/versioned.js';
 import { getPattern } from '../patterns/patterns.js';
 import { getRun, listRuns, takeUpload } from './runs.js';

@@ -2,7 +2,7 @@ import { Teaching } from '@hopsk/contract';
 import { Router } from 'express';
 import type { Pool } from '../db/pool.js';
 import { read } from '../http/problem.js';
-import { actorOf } from '../http/session.js';
+import { actorOf } from '../http/sign-in.js';
 import { refuseStale } from '../http/versioned.js';
 import { addTeaching, getTeaching, saveTeaching } from './teaching.js';
 

@@ -2,7 +2,7 @@ import { ClubFile } from '@hopsk/contract';
 import express, { Router } from 'express';
 import { transaction, type Pool } from '../db/pool.js';
 import { read } from '../http/problem.js';
-import { actorOf } from '../http/session.js';
+import { actorOf } from '../http/sign-in.js';
 import { exportClub, importClub } from './club-file.js';
 
 /** The club as a file, out and in. */

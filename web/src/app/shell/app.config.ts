@@ -14,14 +14,14 @@ import { provideRouter, withComponentInputBinding } from '@angular/router';
 import { provideServiceWorker } from '@angular/service-worker';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
-import { signedOut } from '../api/signed-out';
-import { recordsFeature } from '../state/records';
-import * as recordsEffects from '../state/records.effects';
-import { runFeature } from '../state/run';
-import { sessionActions, sessionFeature } from '../state/session';
-import * as sessionEffects from '../state/session.effects';
-import { followColours } from '../look/colours';
-import { ICONS } from '../look/icons';
+import { signedOut } from '../data/signed-out';
+import { recordsFeature } from '../data/records';
+import * as recordsEffects from '../data/records.effects';
+import { runFeature } from '../data/run';
+import { signInActions, signInFeature } from '../data/sign-in';
+import * as signInEffects from '../data/sign-in.effects';
+import { followColours } from '../ui/look/colours';
+import { ICONS } from '../ui/look/icons';
 import { oneActAPress } from '../ui/one-press';
 import { routes } from './routes';
 
@@ -32,11 +32,11 @@ export const appConfig: ApplicationConfig = {
     provideRouter(routes, withComponentInputBinding()),
     provideHttpClient(withXsrfConfiguration({}), withInterceptors([signedOut])),
     provideStore({
-      [sessionFeature.name]: sessionFeature.reducer,
+      [signInFeature.name]: signInFeature.reducer,
       [recordsFeature.name]: recordsFeature.reducer,
       [runFeature.name]: runFeature.reducer,
     }),
-    provideEffects(sessionEffects, recordsEffects),
+    provideEffects(signInEffects, recordsEffects),
     provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWhenStable:5000' }),
     { provide: MAT_FORM_FIELD_DEFAULT_OPTIONS, useValue: { appearance: 'outline', subscriptSizing: 'dynamic' } },
     provideAppInitializer(() => {
@@ -45,7 +45,7 @@ export const appConfig: ApplicationConfig = {
       const registry = inject(MatIconRegistry);
       const sanitizer = inject(DomSanitizer);
       for (const [name, svg] of Object.entries(ICONS)) registry.addSvgIconLiteral(name, sanitizer.bypassSecurityTrustHtml(svg));
-      inject(Store).dispatch(sessionActions.ask());
+      inject(Store).dispatch(signInActions.ask());
     }),
   ],
 };

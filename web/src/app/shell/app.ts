@@ -4,8 +4,8 @@ import { MatIcon } from '@angular/material/icon';
 import { NavigationEnd, Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { filter, map } from 'rxjs';
-import { Outbox } from '../run/outbox';
-import { sessionFeature } from '../state/session';
+import { Outbox } from '../data/outbox';
+import { signInFeature } from '../data/sign-in';
 import { TEXT } from '../text/en';
 
 @Component({
@@ -21,9 +21,9 @@ export class App {
   protected readonly outbox = inject(Outbox).state;
   private readonly store = inject(Store);
   private readonly router = inject(Router);
-  protected readonly status = this.store.selectSignal(sessionFeature.selectStatus);
-  protected readonly me = this.store.selectSignal(sessionFeature.selectMe);
-  protected readonly offline = this.store.selectSignal(sessionFeature.selectOffline);
+  protected readonly status = this.store.selectSignal(signInFeature.selectStatus);
+  protected readonly me = this.store.selectSignal(signInFeature.selectMe);
+  protected readonly offline = this.store.selectSignal(signInFeature.selectOffline);
   private readonly url = toSignal(
     this.router.events.pipe(
       filter((event) => event instanceof NavigationEnd),

@@ -2,15 +2,15 @@ import { inject } from '@angular/core';
 import { Router, type CanActivateFn, type CanDeactivateFn, type Routes } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { filter, map, take } from 'rxjs';
-import { sessionFeature } from '../state/session';
+import { signInFeature } from '../data/sign-in';
 import { TEXT } from '../text/en';
-import type { HoldsTyping } from './holds-typing';
+import type { HoldsTyping } from '../parts/holds-typing';
 
 /** Waits until it is known who is signed in; without anybody, to the door and back afterwards. */
 const signedIn: CanActivateFn = (_route, { url }) => {
   const router = inject(Router);
   return inject(Store)
-    .select(sessionFeature.selectStatus)
+    .select(signInFeature.selectStatus)
     .pipe(
       filter((status) => status !== 'unknown'),
       take(1),
@@ -23,50 +23,90 @@ const askFirst: CanDeactivateFn<HoldsTyping> = (screen) => !screen.unsaved() || 
 const title = (word: string): string => `${word} · Hopsk`;
 
 export const routes: Routes = [
-  { path: 'enter', title: title(TEXT.enter.title), loadComponent: () => import('../session/enter').then((m) => m.Enter) },
+  { path: 'enter', title: title(TEXT.enter.title), loadComponent: () => import('../screens/sign-in/enter').then((m) => m.Enter) },
   {
     path: '',
     canActivate: [signedIn],
     children: [
       { path: '', pathMatch: 'full', redirectTo: () => (innerWidth < 720 ? '/floor' : '/people') },
-      { path: 'people', title: title(TEXT.people.title), loadComponent: () => import('../people/people').then((m) => m.People) },
+      { path: 'people', title: title(TEXT.people.title), loadComponent: () => import('../screens/people/people').then((m) => m.People) },
       {
         path: 'people/:id',
         title: title(TEXT.people.edit),
         canDeactivate: [askFirst],
-        loadComponent: () => import('../people/athlete').then((m) => m.AthleteScreen),
+        loadComponent: () => import('../screens/people/athlete').then((m) => m.AthleteScreen),
       },
-      { path: 'stance', title: title(TEXT.stance.title), loadComponent: () => import('../stance/stance').then((m) => m.StanceScreen) },
-      { path: 'steps', title: title(TEXT.steps.title), loadComponent: () => import('../steps/patterns').then((m) => m.Patterns) },
-      { path: 'starters', title: title(TEXT.steps.starters), loadComponent: () => import('../steps/starters').then((m) => m.Starters) },
-      { path: 'steps/:id/card', title: title(TEXT.steps.card), loadComponent: () => import('../steps/card').then((m) => m.DrillCard) },
+      {
+        path: 'stance',
+        title: title(TEXT.stance.title),
+        loadComponent: () => import('../screens/stance/stance').then((m) => m.StanceScreen),
+      },
+      {
+        path: 'steps',
+        title: title(TEXT.steps.title),
+        loadComponent: () => import('../screens/patterns/patterns').then((m) => m.Patterns),
+      },
+      {
+        path: 'starters',
+        title: title(TEXT.steps.starters),
+        loadComponent: () => import('../screens/patterns/starters').then((m) => m.Starters),
+      },
+      {
+        path: 'steps/:id/card',
+        title: title(TEXT.steps.card),
+        loadComponent: () => import('../screens/patterns/card').then((m) => m.DrillCard),
+      },
       {
         path: 'steps/:id',
         title: title(TEXT.steps.title),
         canDeactivate: [askFirst],
-        loadComponent: () => import('../steps/studio').then((m) => m.Studio),
+        loadComponent: () => import('../screens/studio/studio').then((m) => m.Studio),
       },
-      { path: 'build', title: title(TEXT.build.title), loadComponent: () => import('../build/progressions').then((m) => m.Progressions) },
-      { path: 'build/new', title: title(TEXT.build.newTitle), loadComponent: () => import('../build/start-from').then((m) => m.StartFrom) },
-      { path: 'build/grid', title: title(TEXT.build.grid), loadComponent: () => import('../build/grid-map').then((m) => m.GridMap) },
+      {
+        path: 'build',
+        title: title(TEXT.build.title),
+        loadComponent: () => import('../screens/sessions/progressions').then((m) => m.Progressions),
+      },
+      {
+        path: 'build/new',
+        title: title(TEXT.build.newTitle),
+        loadComponent: () => import('../screens/sessions/start-from').then((m) => m.StartFrom),
+      },
+      {
+        path: 'build/grid',
+        title: title(TEXT.build.grid),
+        loadComponent: () => import('../screens/sessions/grid-map').then((m) => m.GridMap),
+      },
       {
         path: 'build/playbooks',
         title: title(TEXT.build.title),
         canDeactivate: [askFirst],
-        loadComponent: () => import('../build/playbooks').then((m) => m.Playbooks),
+        loadComponent: () => import('../screens/sessions/playbooks').then((m) => m.Playbooks),
       },
-      { path: 'build/:id/print', title: title(TEXT.build.print), loadComponent: () => import('../build/sheets').then((m) => m.Sheets) },
+      {
+        path: 'build/:id/print',
+        title: title(TEXT.build.print),
+        loadComponent: () => import('../screens/sessions/sheets').then((m) => m.Sheets),
+      },
       {
         path: 'build/:id',
         title: title(TEXT.build.title),
         canDeactivate: [askFirst],
-        loadComponent: () => import('../build/workshop').then((m) => m.Workshop),
+        loadComponent: () => import('../screens/workshop/workshop').then((m) => m.Workshop),
       },
-      { path: 'floor', title: title(TEXT.floor.title), loadComponent: () => import('../floor/floor').then((m) => m.FloorScreen) },
-      { path: 'floor/run', title: title(TEXT.floor.title), loadComponent: () => import('../floor/run-screen').then((m) => m.RunScreen) },
-      { path: 'floor/runs/:id', title: title(TEXT.run.review), loadComponent: () => import('../floor/review').then((m) => m.Review) },
-      { path: 'faults', title: title(TEXT.faults.title), loadComponent: () => import('../faults/book').then((m) => m.BookScreen) },
-      { path: 'club', title: title(TEXT.club.title), loadComponent: () => import('../club/club').then((m) => m.ClubScreen) },
+      { path: 'floor', title: title(TEXT.floor.title), loadComponent: () => import('../screens/floor/floor').then((m) => m.FloorScreen) },
+      {
+        path: 'floor/run',
+        title: title(TEXT.floor.title),
+        loadComponent: () => import('../screens/floor/run-screen').then((m) => m.RunScreen),
+      },
+      {
+        path: 'floor/runs/:id',
+        title: title(TEXT.run.review),
+        loadComponent: () => import('../screens/floor/review').then((m) => m.Review),
+      },
+      { path: 'faults', title: title(TEXT.faults.title), loadComponent: () => import('../screens/faults/book').then((m) => m.BookScreen) },
+      { path: 'club', title: title(TEXT.club.title), loadComponent: () => import('../screens/club/club').then((m) => m.ClubScreen) },
     ],
   },
   { path: '**', redirectTo: '' },

@@ -1,8 +1,8 @@
 import type { Athlete, Me, Pattern, RunHead } from '@hopsk/contract';
 import { sampleAthlete, samplePattern } from '@hopsk/contract/testing';
 import type { RunEvent } from '@hopsk/core/log';
-import { newId } from '../device/ids';
-import type { KeptRun } from '../device/store';
+import { newId } from '../data/ids';
+import type { KeptRun } from '../data/device-store';
 
 export const me: Me = {
   coach: { id: newId(), name: 'Runa', units: 'cm', tapDelay: 1 },

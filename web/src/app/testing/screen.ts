@@ -7,10 +7,10 @@ import { provideRouter } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import type { Athlete, Pattern, Progression } from '@hopsk/contract';
-import { recordActions, recordsFeature } from '../state/records';
-import * as effects from '../state/records.effects';
-import { runFeature } from '../state/run';
-import { sessionActions, sessionFeature } from '../state/session';
+import { recordActions, recordsFeature } from '../data/records';
+import * as effects from '../data/records.effects';
+import { runFeature } from '../data/run';
+import { signInActions, signInFeature } from '../data/sign-in';
 import { emptyDevice, me } from './run';
 
 /** A screen on a device of its own, with a coach signed in; nothing reaches a server but what the spec answers. */
@@ -26,14 +26,14 @@ export async function house(
       provideHttpClientTesting(),
       provideStore({
         [recordsFeature.name]: recordsFeature.reducer,
-        [sessionFeature.name]: sessionFeature.reducer,
+        [signInFeature.name]: signInFeature.reducer,
         [runFeature.name]: runFeature.reducer,
       }),
       provideEffects(effects),
     ],
   });
   const store = TestBed.inject(Store);
-  store.dispatch(sessionActions.entered({ me, offline: false }));
+  store.dispatch(signInActions.entered({ me, offline: false }));
   for (const kind of ['people', 'patterns', 'progressions'] as const)
     store.dispatch(recordActions.loaded({ kind, rows: records[kind] ?? [], offline: false }));
 }

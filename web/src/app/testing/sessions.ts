@@ -2,9 +2,9 @@ import type { Athlete, Progression } from '@hopsk/contract';
 import { sampleProgression } from '@hopsk/contract/testing';
 import { bodyOf, SCHOOLS } from '@hopsk/core/body';
 import { stageOf, type Stage, ALONE } from '@hopsk/core/plan';
-import { askOf, EMPTY, keptStages, type Draft, type DraftStage, type Known } from '../build/draft';
-import type { SessionAsk } from '../workers/session';
-import { newId } from '../device/ids';
+import { askOf, EMPTY, keptStages, type Draft, type DraftStage, type Known } from '../parts/session-draft';
+import type { SessionAsk } from '../compute/session';
+import { newId } from '../data/ids';
 
 export const EVENING =
   'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';

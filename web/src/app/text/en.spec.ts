@@ -2,7 +2,7 @@ import { AGE_GROUPS } from '@hopsk/contract';
 import { SCHOOLS } from '@hopsk/core/body';
 import { FAULTS } from '@hopsk/core/catalogue';
 import { STATES } from '@hopsk/core/judge';
-import { ICONS } from '../look/icons';
+import { ICONS } from '../ui/look/icons';
 import { EN } from './en';
 import { BUILD } from './en-build';
 

@@ -1,0 +1,130 @@
+/// <reference lib="webworker" />
+import { FAULTS } from '@hopsk/core/catalogue';
+import { readWith, study, type Drift, type Placing, type Study, type StudyOptions } from '@hopsk/core/judge';
+import type { OwnMove } from '@hopsk/core/language';
+import type { Performer } from '@hopsk/core/motion';
+import {
+  foreseen,
+  type Calls,
+  type Foreseen,
+  type RunPlan,
+  type StageLine,
+  buildUp,
+  forFault,
+  gridOf,
+  lineForFault,
+  unreadable,
+  type Axis,
+  type BuildOptions,
+  type BuildSource,
+  type BuiltUp,
+  type FittedSession,
+  type Forbidden,
+  type Grid,
+} from '@hopsk/core/plan';
+import { fitOnFloor, whatIf, type Fit, type StepErrors } from '@hopsk/core/search';
+import { thumbnailOf, type Thumbnail } from '@hopsk/core/view';
+import { fitIn, lookAt, planOf, type SessionAsk, type SessionLook } from './session';
+import { newId } from '../data/ids';
+
+/** How a progression is built, without what cannot be sent. */
+export type BuildAsk = Omit<BuildOptions, 'newId'>;
+
+/** A progression against a fault: the line it was built from, and its stages. */
+export interface FaultBuilt {
+  readonly source: BuildSource;
+  readonly built: BuiltUp;
+}
+
+/** Variants over axes, and those whose line cannot be read. */
+export interface GridSeen {
+  readonly grid: Grid;
+  readonly unreadable: readonly { readonly key: string; readonly why: string }[];
+}
+
+/** What the page may ask, by kind, and what it gets. */
+export interface Questions {
+  study: { ask: { text: string; performer: Performer; shouldClose: boolean; options: StudyOptions }; answer: Study };
+  whatIf: {
+    ask: { text: string; performer: Performer; errors: StepErrors; repetitions: number; own: readonly OwnMove[] };
+    answer: WhatIfSeen;
+  };
+  fit: { ask: { text: string; performer: Performer; placing: Placing; own: readonly OwnMove[] }; answer: Fit };
+  session: { ask: SessionAsk; answer: SessionLook };
+  fitTime: { ask: { session: SessionAsk; seconds: number }; answer: FittedSession };
+  sessionPlan: { ask: SessionAsk; answer: RunPlan };
+  foreseen: { ask: Calls; answer: Foreseen };
+  buildUp: { ask: { source: BuildSource; performer: Performer; options: BuildAsk }; answer: BuiltUp };
+  /** Performers stand in the order of the club's lines; the last one is for a line of our own. */
+  forFault: {
+    ask: { fault: string; club: readonly BuildSource[]; performers: readonly Performer[]; options: BuildAsk };
+    answer: FaultBuilt | null;
+  };
+  grid: { ask: { line: StageLine; axes: readonly Axis[]; forbidden: readonly Forbidden[]; own: readonly OwnMove[] }; answer: GridSeen };
+  thumbnail: { ask: { text: string; performer: Performer; shouldClose: boolean; own: readonly OwnMove[] }; answer: Seen };
+}
+export type Kind = keyof Questions;
+export type Ask<K extends Kind> = Questions[K]['ask'];
+export type Answer<K extends Kind> = Questions[K]['answer'];
+
+/** What a library shows of a pattern. */
+export interface Seen {
+  readonly picture: Thumbnail;
+  readonly seconds: number;
+  readonly moves: number;
+  /** Findings that are not meant, and words that cannot be read. */
+  readonly wrong: number;
+}
+
+/** What errors make of a pattern, without the whole simulation. */
+export interface WhatIfSeen {
+  readonly once: Drift;
+  readonly after: Drift;
+  readonly repetitions: number;
+  readonly lostAfter: number | null;
+  readonly closesAfter: number | null;
+  readonly picture: Thumbnail;
+}
+
+export interface Message<K extends Kind = Kind> {
+  readonly id: number;
+  readonly kind: K;
+  readonly ask: Ask<K>;
+}
+
+const ANSWERS: { readonly [K in Kind]: (ask: Ask<K>) => Answer<K> } = {
+  study: ({ text, performer, shouldClose, options }) => study(text, performer, shouldClose, options),
+  whatIf: ({ text, performer, errors, repetitions, own }) => {
+    const { simulation, ...rest } = whatIf(readWith(text, own), performer, errors, repetitions);
+    return { ...rest, picture: thumbnailOf(simulation) };
+  },
+  fit: ({ text, performer, placing, own }) => fitOnFloor(readWith(text, own), performer, placing),
+  session: lookAt,
+  fitTime: ({ session, seconds }) => fitIn(session, seconds),
+  sessionPlan: planOf,
+  foreseen: (calls) => foreseen(calls),
+  buildUp: ({ source, performer, options }) => buildUp(source, performer, { ...options, newId }),
+  forFault: ({ fault, club, performers, options }) => {
+    const entry = FAULTS.find((one) => one.code === fault);
+    const ours = performers.at(-1);
+    if (!entry || !ours) return null;
+    const performerOf = (source: BuildSource): Performer => performers[club.indexOf(source)] ?? ours;
+    const source = lineForFault(entry, club, performerOf, options.own);
+    return { source, built: forFault(entry, source, performerOf(source), { ...options, newId }) };
+  },
+  grid: ({ line, axes, forbidden, own }) => {
+    const grid = gridOf(line, axes, forbidden);
+    return { grid, unreadable: unreadable(grid, own) };
+  },
+  thumbnail: ({ text, performer, shouldClose, own }) => {
+    const seen = study(text, performer, shouldClose, { own });
+    const wrong = seen.errors.length + seen.findings.filter((finding) => !finding.intended).length;
+    return { picture: thumbnailOf(seen.simulation), seconds: seen.totals.seconds, moves: seen.simulation.moves.length, wrong };
+  },
+};
+
+/** Reads and simulates patterns away from the page, so that typing never waits. */
+addEventListener('message', ({ data }: MessageEvent<Message>) => {
+  const answer = (ANSWERS[data.kind] as (ask: Ask<Kind>) => unknown)(data.ask);
+  postMessage({ id: data.id, answer });
+});

@@ -1,0 +1,71 @@
+import { provideHttpClient } from '@angular/common/http';
+import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import { TestBed } from '@angular/core/testing';
+import { provideEffects } from '@ngrx/effects';
+import { provideStore, Store } from '@ngrx/store';
+import { DeviceStore } from './device-store';
+import { Outbox } from './outbox';
+import { emptyDevice, me } from '../testing/run';
+import { signInActions, signInFeature } from './sign-in';
+import * as effects from './sign-in.effects';
+
+describe('who is signed in', () => {
+  let store: Store;
+  let http: HttpTestingController;
+  let opened: string[];
+
+  beforeEach(async () => {
+    await emptyDevice();
+    opened = [];
+    TestBed.configureTestingModule({
+      providers: [
+        provideHttpClient(),
+        provideHttpClientTesting(),
+        provideStore({ [signInFeature.name]: signInFeature.reducer }),
+        provideEffects(effects),
+        { provide: Outbox, useValue: { open: (club: string) => opened.push(club), close: () => opened.push('closed') } },
+      ],
+    });
+    store = TestBed.inject(Store);
+    http = TestBed.inject(HttpTestingController);
+  });
+
+  const state = () => store.selectSignal(signInFeature.selectSignInState)();
+  const known = async (): Promise<void> => {
+    while (state().status === 'unknown') await new Promise((go) => requestAnimationFrame(go));
+  };
+
+  it('is asked of the server, kept on the device, and taps of that club begin to be sent', async () => {
+    store.dispatch(signInActions.ask());
+    http.expectOne('/api/me').flush(me);
+    await known();
+    expect(state()).toEqual({ status: 'in', me, offline: false });
+    expect(opened).toEqual([me.club.id]);
+    while ((await TestBed.inject(DeviceStore).recall('me')) === undefined) await new Promise((go) => requestAnimationFrame(go));
+    expect(await TestBed.inject(DeviceStore).recall('me')).toEqual(me);
+  });
+
+  it('nobody, when the server says so, even if the device remembers somebody', async () => {
+    await TestBed.inject(DeviceStore).keep('me', me);
+    store.dispatch(signInActions.ask());
+    http.expectOne('/api/me').flush({ error: 'signed-out', message: 'Please sign in.' }, { status: 401, statusText: 'Unauthorized' });
+    await known();
+    expect(state().status).toBe('out');
+    expect(opened).toEqual(['closed']);
+  });
+
+  it('without a network the device remembers', async () => {
+    await TestBed.inject(DeviceStore).keep('me', me);
+    store.dispatch(signInActions.ask());
+    http.expectOne('/api/me').error(new ProgressEvent('error'));
+    await known();
+    expect(state()).toEqual({ status: 'in', me, offline: true });
+  });
+
+  it('without network and memory it is nobody', async () => {
+    store.dispatch(signInActions.ask());
+    http.expectOne('/api/me').error(new ProgressEvent('error'));
+    await known();
+    expect(state().status).toBe('out');
+  });
+});

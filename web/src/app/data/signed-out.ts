@@ -1,0 +1,22 @@
+import { HttpErrorResponse, type HttpInterceptorFn } from '@angular/common/http';
+import { inject } from '@angular/core';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { tap } from 'rxjs';
+import { signInActions } from './sign-in';
+
+/** When the server says that nobody is signed in, the door is shown; but never in the middle of a run. */
+export const signedOut: HttpInterceptorFn = (request, next) => {
+  const router = inject(Router);
+  const store = inject(Store);
+  return next(request).pipe(
+    tap({
+      error: (error: unknown) => {
+        const asked = ['/api/sign-in', '/api/me', '/api/me/password'].includes(request.url);
+        if (!(error instanceof HttpErrorResponse) || error.status !== 401 || asked || router.url.startsWith('/floor/run')) return;
+        store.dispatch(signInActions.left());
+        void router.navigate(['/enter'], { queryParams: { to: router.url } });
+      },
+    }),
+  );
+};

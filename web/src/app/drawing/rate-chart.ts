@@ -1,0 +1,105 @@
+import { afterNextRender, ChangeDetectionStrategy, Component, DestroyRef, effect, ElementRef, inject, input, signal } from '@angular/core';
+import type { BookSession } from '@hopsk/core/evidence';
+import { colours } from '../ui/look/colours';
+import type { Tokens } from '../ui/look/tokens';
+import { TEXT } from '../text/en';
+import type { ECharts, EChartsCoreOption } from './echarts';
+
+/** What the chart shows: rate by session with its interval; sessions without a watched attempt are left out, never zero. */
+export function chartOption(sessions: readonly BookSession[], t: Tokens): EChartsCoreOption {
+  const seen = sessions.filter((session) => session.interval !== null);
+  const per100 = (share: number): number => Math.round(share * 1000) / 10;
+  const label = { color: t.muted, fontFamily: 'Barlow Semi Condensed', fontSize: 14 };
+  return {
+    animation: false,
+    grid: { left: 44, right: 14, top: 34, bottom: 30 },
+    tooltip: {
+      trigger: 'axis',
+      backgroundColor: t.raised,
+      borderColor: t.edge,
+      textStyle: { color: t.ink, fontFamily: 'Atkinson Hyperlegible' },
+      formatter: (points: { dataIndex: number }[]) => {
+        const session = seen[points[0]?.dataIndex ?? 0];
+        return session?.interval
+          ? `${session.day}<br>${session.faulty} / ${session.attempts} = ${per100(session.rate ?? 0)}<br>${per100(session.interval.low)}–${per100(session.interval.high)}`
+          : '';
+      },
+    },
+    xAxis: {
+      type: 'category',
+      data: seen.map((session) => session.day.slice(5)),
+      axisLabel: label,
+      axisLine: { lineStyle: { color: t.edge } },
+      axisTick: { show: false },
+    },
+    yAxis: {
+      type: 'value',
+      name: TEXT.faults.per100,
+      nameTextStyle: { ...label, align: 'left', padding: [0, 0, 0, -36] },
+      min: 0,
+      max: Math.min(100, Math.ceil(Math.max(20, ...seen.map((session) => per100(session.interval?.high ?? 0))) / 20) * 20),
+      interval: 20,
+      axisLabel: label,
+      splitLine: { lineStyle: { color: t.rule } },
+    },
+    series: [
+      {
+        type: 'custom',
+        name: TEXT.faults.interval,
+        data: seen.map((session, i) => [i, per100(session.interval?.low ?? 0), per100(session.interval?.high ?? 0)]),
+        silent: true,
+        renderItem: (_: unknown, api: { value(i: number): number; coord(p: number[]): number[] }) => {
+          const [x = 0, low = 0] = api.coord([api.value(0), api.value(1)]);
+          const [, high = 0] = api.coord([api.value(0), api.value(2)]);
+          return {
+            type: 'line',
+            shape: { x1: x, y1: low, x2: x, y2: high },
+            style: { stroke: t.left, lineWidth: 7, opacity: 0.4, lineCap: 'round' },
+          };
+        },
+      },
+      {
+        type: 'line',
+        name: TEXT.faults.per100,
+        data: seen.map((session) => per100(session.rate ?? 0)),
+        symbol: 'circle',
+        symbolSize: 9,
+        lineStyle: { color: t.left, width: 2 },
+        itemStyle: { color: t.left },
+      },
+    ],
+  };
+}
+
+@Component({
+  selector: 'hop-rate-chart',
+  template: '',
+  styles: ':host { display: block; height: 260px; }',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { role: 'img', '[attr.aria-label]': 'label()' },
+})
+export class RateChart {
+  readonly sessions = input.required<readonly BookSession[]>();
+  readonly label = input('');
+  private readonly chart = signal<ECharts | null>(null);
+
+  constructor() {
+    const host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
+    const destroyed = inject(DestroyRef);
+    afterNextRender(() => {
+      // The chart library comes only when a chart is looked at.
+      void import('./echarts').then(({ init }) => {
+        if (destroyed.destroyed) return;
+        const chart = init(host);
+        const size = new ResizeObserver(() => chart.resize());
+        size.observe(host);
+        destroyed.onDestroy(() => {
+          size.disconnect();
+          chart.dispose();
+        });
+        this.chart.set(chart);
+      });
+    });
+    effect(() => this.chart()?.setOption(chartOption(this.sessions(), colours()), { notMerge: true }));
+  }
+}

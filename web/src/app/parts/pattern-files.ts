@@ -1,0 +1,49 @@
+import { fieldsOf, PATTERN_FILE, PatternDraft, PatternFile } from '@hopsk/contract';
+import { fromRounds, printDose, readDose, readPatternFile, toRounds, writePatternFile } from '@hopsk/core/language';
+import type { Draft } from './pattern-draft';
+
+/** What a file gave, and what of it could not be read: a place and a sentence each. */
+export interface ReadFile {
+  readonly drafts: readonly Draft[];
+  readonly wrong: readonly string[];
+}
+
+/** Patterns as a text that can be typed, and as JSON with everything. */
+export const asText = (drafts: readonly Draft[]): string =>
+  writePatternFile(drafts.map((draft) => ({ ...draft, dose: draft.dose ? printDose(fromRounds(draft.dose)) : '' })));
+export const asJson = (drafts: readonly Draft[]): string =>
+  JSON.stringify({ format: PATTERN_FILE, version: 1, patterns: [...drafts] } satisfies PatternFile, null, 2);
+
+/** Reads either kind of file; never throws. */
+export function readPatterns(text: string): ReadFile {
+  if (!/^\s*\{/.test(text)) return fromText(text);
+  let content: unknown;
+  try {
+    content = JSON.parse(text);
+  } catch (error) {
+    return { drafts: [], wrong: [`This is no whole JSON file: ${(error as Error).message}`] };
+  }
+  const file = PatternFile.safeParse(content);
+  if (file.success) return { drafts: file.data.patterns, wrong: [] };
+  return { drafts: [], wrong: fieldsOf(file.error, content).map(({ path, message }) => `${path} ${message}`) };
+}
+
+function fromText(text: string): ReadFile {
+  const { patterns, errors } = readPatternFile(text);
+  const wrong = errors.map(({ line, message }) => `line ${line}: ${message}`);
+  const drafts: Draft[] = [];
+  for (const { line, dose: said, cued: _cued, explain: _explain, ...filed } of patterns) {
+    const read = said === '' ? null : readDose(said).dose;
+    const dose = read && toRounds(read);
+    if (said !== '' && !dose) wrong.push(`line ${line}: the dose ‘${said}’ is more than rounds of one pattern; the workshop reads it.`);
+    const draft = PatternDraft.safeParse({ ...filed, name: filed.name === '' ? 'unnamed' : filed.name, dose, schools: {} });
+    if (draft.success) drafts.push(draft.data);
+    else
+      wrong.push(
+        `line ${line}: ${fieldsOf(draft.error, filed)
+          .map(({ path, message }) => `${path} ${message}`)
+          .join(', ')}`,
+      );
+  }
+  return { drafts, wrong };
+}

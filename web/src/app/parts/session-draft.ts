@@ -1,0 +1,128 @@
+import { isUnder16, ProgressionDraft, StageSchema, type Athlete, type Pattern, type Progression } from '@hopsk/contract';
+import { schoolOf, SCHOOLS, type School } from '@hopsk/core/body';
+import type { OwnMove } from '@hopsk/core/language';
+import { CALL_LIMITS, SESSION_LIMITS, OPEN_SETTINGS, type Session, type Stage, ALONE, type Around } from '@hopsk/core/plan';
+import * as z from 'zod';
+import { newId } from '../data/ids';
+import { performance } from './pattern-draft';
+import type { SessionAsk } from '../compute/session';
+
+export type Draft = ProgressionDraft;
+export type DraftStage = Draft['stages'][number];
+
+/** What this device keeps of a progression being changed; it may still be nameless. */
+export const KeptDraft = z.object({ base: z.int(), draft: ProgressionDraft.extend({ name: z.string() }) });
+
+export const EMPTY: Draft = {
+  name: '',
+  template: false,
+  stages: [],
+  settings: { ...OPEN_SETTINGS },
+  minutes: null,
+  area: '',
+  equipment: null,
+  seed: 1,
+  athletes: [],
+  differences: [],
+};
+
+export function draftOf(stored: Progression | null): Draft {
+  if (!stored) return EMPTY;
+  const { id: _id, version: _version, archivedAt: _archived, ...draft } = stored;
+  return draft;
+}
+
+const cut = (text: string, most: number): string => (text.length > most ? `${text.slice(0, most - 1).trimEnd()}…` : text);
+
+/** Words made from names and lines of steps may be longer than what is kept of them. */
+export const shortened = (stage: Stage): Stage => ({
+  ...stage,
+  name: cut(stage.name, 80),
+  theme: cut(stage.theme, 120),
+  cues: stage.cues.map((cue) => cut(cue, 80)),
+  calls: stage.calls && {
+    ...stage.calls,
+    alternatives: stage.calls.alternatives
+      .slice(0, CALL_LIMITS.alternatives)
+      .map((one) => ({ ...one, name: cut(one.name, 60), expects: cut(one.expects, 200) })),
+  },
+});
+
+/** Stages that core made, in the form in which they are kept. */
+export const keptStages = (stages: readonly Stage[]): DraftStage[] =>
+  stages.slice(0, SESSION_LIMITS.stages).map((stage) => StageSchema.parse(shortened(stage)));
+
+export const sessionOf = ({ stages, settings, minutes, area, equipment, seed }: Draft): Session => ({
+  stages,
+  settings,
+  minutes,
+  area,
+  equipment,
+  seed,
+});
+
+/** The same with new ids throughout: a copy that shares nothing with its original. */
+export function copyOf(draft: Draft, name: string, template: boolean): Draft {
+  const ids = new Map(draft.stages.map((stage) => [stage.id, newId()]));
+  return {
+    ...draft,
+    name: name.slice(0, 80),
+    template,
+    athletes: template ? [] : draft.athletes,
+    stages: draft.stages.map((stage) => ({ ...stage, id: ids.get(stage.id) ?? newId() })),
+    differences: template ? [] : draft.differences.map((one) => ({ ...one, stage: ids.get(one.stage) ?? one.stage })),
+  };
+}
+
+/** The session as one athlete does it: what they skip is out, what they do otherwise is in. */
+export function forAthlete(draft: Draft, athleteId: string | null): Draft {
+  const mine = new Map(draft.differences.filter((one) => one.athlete === athleteId).map((one) => [one.stage, one]));
+  if (mine.size === 0) return draft;
+  return {
+    ...draft,
+    stages: draft.stages
+      .filter((stage) => !mine.get(stage.id)?.skip)
+      .map((stage) => ({ ...stage, dose: mine.get(stage.id)?.dose || stage.dose })),
+  };
+}
+
+/** What a club knows, as the workshop needs it. */
+export interface Known {
+  readonly stances: readonly School[];
+  readonly moves: readonly OwnMove[];
+  readonly patterns: readonly Pattern[] | null;
+  readonly landingsBefore: readonly number[];
+}
+
+export function aroundOf(athlete: Athlete | null, known: Pick<Known, 'patterns' | 'landingsBefore'>): Around {
+  const patterns = known.patterns && new Map(known.patterns.map((pattern) => [pattern.id, pattern.version]));
+  if (!athlete) return { ...ALONE, patterns };
+  return {
+    level: athlete.level,
+    child: isUnder16(athlete.ageGroup),
+    otherLead: athlete.otherLead !== 'none',
+    lead: athlete.lead === 'none' ? null : athlete.lead,
+    landingsBefore: known.landingsBefore,
+    patterns,
+    name: athlete.name,
+  };
+}
+
+/** What the worker is asked about a session as this athlete does it (null: a body of 1.70 m). */
+export const askOf = (draft: Draft, athlete: Athlete | null, known: Known): SessionAsk => ({
+  session: sessionOf(draft),
+  performers: draft.stages.map((stage) => performance(stage, athlete, { own: known.stances }).performer),
+  own: known.moves,
+  athletes: Math.max(1, draft.athletes.length),
+  around: aroundOf(athlete, known),
+});
+
+/** Stages whose line is turned round for this athlete. */
+export const isTurned = (draft: Draft, athlete: Athlete, stances: readonly School[]): boolean =>
+  draft.stages.some((stage) => performance(stage, athlete, { own: stances }).mirrored);
+
+/** The stance of a stage, for its name and whether one foot leads. */
+export const stanceOf = (stage: Pick<Stage, 'school'>, stances: readonly School[]): School => schoolOf(stage.school, stances) ?? SCHOOLS[0];
+
+/** A box of one line swallows the breaks of a line of steps. */
+export const oneLine = (steps: string): string => steps.replace(/\s*\n\s*/g, ' ');

@@ -1,0 +1,52 @@
+import { CUE_COLUMNS } from '@hopsk/core/plan';
+import { parse } from 'papaparse';
+import { athlete } from '../testing/run';
+import { draft, evening, stage } from '../testing/sessions';
+import { EMPTY } from './session-draft';
+import { lookAt } from '../compute/session';
+import { asCsv, asJson, asText, readFile } from './session-files';
+
+describe('a session as a file', () => {
+  const whole = draft([stage('3 × 8 each side, rest 20 s', { explain: 30, cueing: 'beat', watch: ['split-late'] }), stage('30 s')], {
+    minutes: 40,
+    area: 'squash',
+    athletes: [athlete().id],
+  });
+
+  it('comes back from JSON as it went out, but for whom it is', () => {
+    const { draft: read, wrong } = readFile(asJson(whole), 'x');
+    expect(wrong).toEqual([]);
+    expect(read).toEqual({ ...whole, athletes: [], differences: [], template: false });
+    expect(asJson(whole)).not.toContain(whole.athletes[0] ?? '?');
+  });
+
+  it('comes back from text with its doses, settings and explanations', () => {
+    const { draft: read, wrong } = readFile(asText(whole), 'Tuesday');
+    expect(wrong).toEqual([]);
+    expect(read?.stages.map((one) => [one.name, one.dose, one.explain, one.cueing, one.steps])).toEqual(
+      whole.stages.map((one) => [one.name, one.dose, one.explain, one.cueing, one.steps]),
+    );
+    expect([read?.settings, read?.minutes, read?.area, read?.name]).toEqual([whole.settings, 40, 'squash', 'Tuesday']);
+  });
+
+  it('that cannot be read is said with its place, and never throws', () => {
+    expect(readFile('{', 'x').wrong[0]).toContain('no whole JSON');
+    expect(readFile('{"format": "other"}', 'x').wrong[0]).toContain('format is not a Hopsk session file');
+    expect(readFile('', 'x')).toEqual({ draft: null, wrong: ['This file holds no stage.'] });
+    const bad = { ...JSON.parse(asJson(whole)), session: { ...EMPTY, name: 'x', minutes: -4 } } as object;
+    expect(readFile(JSON.stringify(bad), 'x').wrong).toEqual(['session.minutes must lie between 1 and 360 min']);
+    expect(readFile('== a\u202eb\n\nsplit', 'x').wrong[0]).toContain('holds characters that cannot be seen');
+    const many = readFile(Array.from({ length: 70 }, (_, i) => `== Stage ${i}\n\nsplit\n`).join('\n'), 'x');
+    expect([many.draft?.stages.length, many.wrong]).toEqual([60, ['70 stages are more than an evening holds; the first 60 were kept.']]);
+    const odd = readFile('change: soon\n\n== One\ndose: 8\n\nsplit', 'x');
+    expect([odd.draft?.stages.length, odd.wrong[0]]).toEqual([1, 'line 1: ‘soon’ is no time; it was left open.']);
+  });
+
+  it('as a table has a row a cue, and nothing that a spreadsheet would take for a formula', () => {
+    const seen = lookAt(evening());
+    const rows = parse<Record<string, string>>(asCsv(seen.cues, draft([stage('1', { name: '=1+1' })])), { header: true });
+    expect(rows.meta.fields).toEqual([...CUE_COLUMNS]);
+    expect(rows.data.length).toBe(seen.cues.length);
+    expect(rows.data[0]).toEqual(jasmine.objectContaining({ at: '0', kind: 'go', name: "'=1+1" }));
+  });
+});

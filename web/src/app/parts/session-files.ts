@@ -1,0 +1,54 @@
+import { fieldsOf, ProgressionDraft, SESSION_FILE, SessionFile } from '@hopsk/contract';
+import { SESSION_LIMITS, CUE_COLUMNS, cueRows, readSession, writeSession, type Cue } from '@hopsk/core/plan';
+import Papa from 'papaparse';
+import { newId } from '../data/ids';
+import { EMPTY, sessionOf, shortened, type Draft } from './session-draft';
+
+/** What a file gave, and what of it could not be read: a place and a sentence each. */
+export interface ReadDraft {
+  readonly draft: Draft | null;
+  readonly wrong: readonly string[];
+}
+
+/** Everything of a session but whom it is for: a file may leave the club, names may not. */
+export function asJson({ athletes: _athletes, differences: _differences, template: _template, ...session }: Draft): string {
+  return JSON.stringify({ format: SESSION_FILE, version: 1, session } satisfies SessionFile, null, 2);
+}
+
+/** Patterns with doses, as they are typed. */
+export const asText = (draft: Draft): string => writeSession(sessionOf(draft));
+
+/** The timeline as a table, one row a cue. */
+export const asCsv = (cues: readonly Cue[], draft: Draft): string =>
+  Papa.unparse({ fields: [...CUE_COLUMNS], data: cueRows({ cues }, draft.stages) }, { escapeFormulae: true });
+
+/** Reads either kind of session file; never throws. */
+export function readFile(text: string, name: string): ReadDraft {
+  if (!/^\s*\{/.test(text)) return fromText(text, name);
+  let content: unknown;
+  try {
+    content = JSON.parse(text);
+  } catch (error) {
+    return { draft: null, wrong: [`This is no whole JSON file: ${(error as Error).message}`] };
+  }
+  const file = SessionFile.safeParse(content);
+  if (!file.success) return { draft: null, wrong: fieldsOf(file.error, content).map(({ path, message }) => `${path} ${message}`) };
+  return { draft: { ...EMPTY, ...file.data.session }, wrong: [] };
+}
+
+function fromText(text: string, name: string): ReadDraft {
+  const { session, errors } = readSession(text);
+  const wrong = errors.map(({ line, message }) => `line ${line}: ${message}`);
+  const most = SESSION_LIMITS.stages;
+  if (session.stages.length > most)
+    wrong.push(`${session.stages.length} stages are more than an evening holds; the first ${most} were kept.`);
+  if (session.stages.length === 0) return { draft: null, wrong: wrong.length > 0 ? wrong : ['This file holds no stage.'] };
+  const draft = ProgressionDraft.safeParse({
+    ...EMPTY,
+    ...session,
+    name,
+    stages: session.stages.slice(0, most).map((stage) => ({ ...shortened(stage), id: newId() })),
+  });
+  if (draft.success) return { draft: draft.data, wrong };
+  return { draft: null, wrong: [...wrong, ...fieldsOf(draft.error, session).map(({ path, message }) => `${path} ${message}`)] };
+}

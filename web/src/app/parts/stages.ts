@@ -1,0 +1,70 @@
+import type { Pattern } from '@hopsk/contract';
+import { bodyOf, schoolOf, SCHOOLS } from '@hopsk/core/body';
+import { readWith } from '@hopsk/core/judge';
+import { fromRounds, printDose } from '@hopsk/core/language';
+import { simulate } from '@hopsk/core/motion';
+import {
+  OPEN_SETTINGS,
+  SESSION_LIMITS,
+  stageOf,
+  type SessionSettings,
+  alternatingBlocks,
+  type BuildSource,
+  type Cell,
+  usualCautions,
+  watchList,
+} from '@hopsk/core/plan';
+import { newId } from '../data/ids';
+import { keptStages, type DraftStage } from './session-draft';
+
+/** A rest as it is typed; nothing where it is not decided. */
+const restOf = ({ rest }: SessionSettings): string => (rest === null ? '' : `, rest ${rest} s`);
+
+/** A stage of a whole pattern, with the pattern's own rounds where it has any. */
+export function stageFrom(pattern: Pattern, settings: SessionSettings): DraftStage {
+  const { id, version, name, steps, school, hand, lead, shouldClose } = pattern;
+  const performer = {
+    body: bodyOf({}),
+    school: schoolOf(school) ?? SCHOOLS[0],
+    lead: lead === 'none' ? null : lead,
+    playing: hand,
+  };
+  const simulation = simulate(readWith(steps), performer);
+  const seen = watchList({ simulation, cueing: 'self', staggered: performer.school.staggered });
+  const { cue, ...watched } = seen;
+  const dose = pattern.dose ? printDose(fromRounds(pattern.dose)) : `3 × 8${restOf(settings)}`;
+  const line = { steps, school, hand, lead, shouldClose };
+  const more = { ...watched, cues: cue === '' ? [] : [cue], cautions: usualCautions(simulation), pattern: { id, version }, dose };
+  return keptStages([stageOf(newId(), name, line, more)])[0] as DraftStage;
+}
+
+/** A stage of which nothing is known yet. */
+export const emptyStage = (name: string): DraftStage =>
+  keptStages([
+    stageOf(newId(), name, { steps: '', school: 'square-ready', hand: 'right', lead: 'none', shouldClose: true }),
+  ])[0] as DraftStage;
+
+/** A stage for each variant of a pattern, so many repetitions each; what a session cannot hold is left to the next. */
+export const stagesOfCells = (source: BuildSource, cells: readonly Cell[], each: number): DraftStage[] =>
+  keptStages(
+    cells
+      .slice(0, SESSION_LIMITS.stages)
+      .map(({ key, steps, hand, lead, implement }) =>
+        stageOf(
+          newId(),
+          key.slice(0, 80) || source.name,
+          { ...source, steps, hand, lead },
+          { dose: String(each), implement, pattern: source.pattern },
+        ),
+      ),
+  );
+
+/** Two patterns in alternating blocks with equal attempts and balanced order, to see which one an athlete does better. */
+export const stagesOfBlocks = (a: Pattern, b: Pattern, attempts: number, size: number): DraftStage[] =>
+  alternatingBlocks(attempts, size, 1)
+    .slice(0, SESSION_LIMITS.stages)
+    .map(({ variant, attempts: each }) => {
+      const pattern = variant === 'a' ? a : b;
+      const name = `${variant === 'a' ? 'A' : 'B'}: ${pattern.name}`.slice(0, 80);
+      return { ...stageFrom(pattern, OPEN_SETTINGS), name, dose: String(each) };
+    });

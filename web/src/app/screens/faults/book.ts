@@ -1,0 +1,114 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatSelectModule } from '@angular/material/select';
+import { RouterLink } from '@angular/router';
+import type { Book } from '@hopsk/contract';
+import { FAULTS } from '@hopsk/core/catalogue';
+import { RECURS_FROM, type BookEntry } from '@hopsk/core/evidence';
+import { Store } from '@ngrx/store';
+import { firstValueFrom } from 'rxjs';
+import { Api } from '../../data/api';
+import { troubleOf, type Trouble } from '../../data/problem';
+import { picked } from '../../data/picked';
+import { recordsFeature } from '../../data/records';
+import { TEXT } from '../../text/en';
+import { RateChart } from '../../drawing/rate-chart';
+
+const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
+const per100 = (share: number): string => (share * 100).toFixed(1).replace(/\.0$/, '');
+
+/** The fault book of one athlete: what recurs first, the chosen fault by session, and the numbers behind it. */
+@Component({
+  selector: 'hop-book',
+  imports: [MatButton, MatFormFieldModule, MatSelectModule, RateChart, RouterLink],
+  templateUrl: './book.html',
+  styleUrl: './book.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class BookScreen {
+  readonly athlete = input<string>();
+  private readonly store = inject(Store);
+  private readonly api = inject(Api);
+  protected readonly text = TEXT.faults;
+  protected readonly common = TEXT.common;
+  protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
+  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
+  protected readonly choice = picked(this.people, () => this.athlete());
+  protected readonly who = this.choice.record;
+  protected readonly book = signal<Book | null>(null);
+  protected readonly trouble = signal<Trouble | null>(null);
+  protected readonly chosen = linkedSignal<BookEntry | null>(() => this.book()?.entries[0] ?? null);
+  protected readonly fault = computed(() => catalogue.get(this.chosen()?.fault ?? '') ?? null);
+  protected readonly causes = computed(() => (this.fault()?.causes ?? []).map((code) => catalogue.get(code)?.label ?? code).join(', '));
+  protected readonly watched = computed(() => Math.max(0, ...(this.book()?.entries ?? []).map((entry) => entry.attempts)));
+  protected readonly overview = computed(() => {
+    const book = this.book();
+    if (!book) return '';
+    const when = book.from === null ? '' : `, ${book.from} – ${book.to}`;
+    return `${book.sessions} ${this.text.sessions}${when} · ${this.text.watched} ${this.watched()} · ${this.text.praise} ${book.praise}`;
+  });
+  protected readonly groups = computed(() => {
+    const rows = (this.book()?.entries ?? []).map((entry) => ({ entry, label: this.label(entry.fault), ...this.words(entry) }));
+    const is = (entry: BookEntry): string =>
+      entry.seenSessions >= RECURS_FROM
+        ? this.text.recurring
+        : entry.faulty > 0
+          ? this.text.once
+          : entry.noted > 0
+            ? this.text.notedOnly
+            : this.text.clear;
+    return [this.text.recurring, this.text.once, this.text.notedOnly, this.text.clear]
+      .map((name) => ({ name, rows: rows.filter((row) => is(row.entry) === name) }))
+      .filter((group) => group.rows.length > 0);
+  });
+  protected readonly sentence = computed(() => {
+    const entry = this.chosen();
+    if (!entry) return '';
+    if (entry.rate === null) return `${entry.noted} × ${this.text.noted}, ${this.text.noRate}.`;
+    return this.text.says(entry);
+  });
+  protected readonly spread = computed(() => {
+    const interval = this.chosen()?.interval;
+    if (!interval) return '';
+    return interval.of === 'session'
+      ? this.text.oneSession
+      : `${this.text.widened} × ${interval.deff.toFixed(2)} (ρ ${interval.rho.toFixed(3)}).`;
+  });
+  protected readonly sessions = computed(() =>
+    [...(this.chosen()?.sessions ?? [])].reverse().map((session) => ({
+      ...session,
+      rateText: session.rate === null ? '' : per100(session.rate),
+      range: session.interval ? `${per100(session.interval.low)}–${per100(session.interval.high)}` : '',
+    })),
+  );
+
+  constructor() {
+    effect(() => {
+      const id = this.who()?.id;
+      if (id !== undefined) untracked(() => void this.load(id));
+    });
+  }
+
+  protected async load(id: string): Promise<void> {
+    this.book.set(null);
+    try {
+      const book = await firstValueFrom(this.api.book(id));
+      if (this.who()?.id !== id) return;
+      this.book.set(book);
+      this.trouble.set(null);
+    } catch (error) {
+      this.trouble.set(troubleOf(error));
+    }
+  }
+
+  private label(code: string): string {
+    return catalogue.get(code)?.label ?? code;
+  }
+
+  private words(entry: BookEntry): { rate: string; range: string; seen: string } {
+    if (entry.rate === null || !entry.interval) return { rate: this.text.notSeen, range: '', seen: '' };
+    const seen = `${entry.seenSessions} ${this.text.of} ${entry.couldShow}`;
+    return { rate: per100(entry.rate), range: `${per100(entry.interval.low)}–${per100(entry.interval.high)}`, seen };
+  }
+}

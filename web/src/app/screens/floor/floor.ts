@@ -1,0 +1,186 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { Router, RouterLink } from '@angular/router';
+import { Dose as DoseSchema, fieldsOf, MOST_HERE, RunHead, type Pattern, type RunRow } from '@hopsk/contract';
+import { FAULTS } from '@hopsk/core/catalogue';
+import { DOSE_LIMITS, type Dose } from '@hopsk/core/language';
+import { doseTotals, clockText, isSession, undecided, type RunPlan } from '@hopsk/core/plan';
+import { Store } from '@ngrx/store';
+import { firstValueFrom } from 'rxjs';
+import * as z from 'zod';
+import { Api } from '../../data/api';
+import { troubleOf } from '../../data/problem';
+import { DeviceStore } from '../../data/device-store';
+import { DoseForm } from '../../parts/dose-form';
+import { RunDesk } from '../../data/desk';
+import { Outbox } from '../../data/outbox';
+import { Sounds } from '../../ports/sounds';
+import { picked } from '../../data/picked';
+import { recordsFeature } from '../../data/records';
+import { signInFeature } from '../../data/sign-in';
+import { OPEN_DOSE } from '../../parts/pattern-draft';
+import { TeachingStore } from '../../data/teaching';
+import { TEXT } from '../../text/en';
+import { once } from '../../ui/once';
+import { BOARD_HOLDS, beginningOf, boardOf, repOf } from '../../parts/run-setup';
+
+/** What was used last on this device. */
+const Last = z.object({ dose: DoseSchema, here: z.array(z.string()) });
+
+/** The dose of a run, by time, so that it can be used without its pattern; a session has none of its own. */
+function byTime(plan: RunPlan): Dose {
+  if (isSession(plan)) return OPEN_DOSE;
+  const { dose, rep } = plan;
+  return { ...dose, mode: 'seconds', work: dose.mode === 'seconds' ? dose.work : Math.round(dose.work * (rep?.seconds ?? 3)) };
+}
+
+/** Where rounds begin: who is here, what is looked for, and one press; with a pattern or without. */
+@Component({
+  selector: 'hop-floor-screen',
+  imports: [DoseForm, MatButton, RouterLink],
+  templateUrl: './floor.html',
+  styleUrl: './floor.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class FloorScreen {
+  /** A pattern to run, by id from the address. */
+  readonly pattern = input<string>();
+  private readonly store = inject(Store);
+  private readonly club = inject(TeachingStore);
+  private readonly api = inject(Api);
+  private readonly device = inject(DeviceStore);
+  private readonly desk = inject(RunDesk);
+  private readonly router = inject(Router);
+  private readonly sounds = inject(Sounds);
+  protected readonly outbox = inject(Outbox);
+  protected readonly text = TEXT.floor;
+  protected readonly common = TEXT.common;
+  protected readonly secure = isSecureContext;
+  protected readonly clock = clockText;
+  private readonly me = this.store.selectSignal(signInFeature.selectMe);
+  protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
+  protected readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsHere);
+  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
+  protected readonly open = signal(false);
+  protected readonly recent = signal<readonly RunRow[]>([]);
+  protected readonly recentTrouble = signal('');
+  /** Whether it is known what was used last: until then nothing is offered, so that nothing jumps under a thumb. */
+  protected readonly looked = signal(false);
+  private readonly last = signal<z.infer<typeof Last> | null>(null);
+  private readonly choice = picked(this.patterns, () => this.pattern(), 'none');
+  protected readonly chosen = this.choice.record;
+  /** Who is here as the coach said; until then those of the last run. */
+  private readonly saidHere = signal<ReadonlySet<string> | null>(null);
+  private readonly hereIds = computed<ReadonlySet<string>>(() => {
+    const said = this.saidHere();
+    if (said) return said;
+    const known = this.people().map((athlete) => athlete.id);
+    const last = (this.last()?.here ?? []).filter((id) => known.includes(id));
+    return new Set(last.length > 0 ? last : known.slice(0, 4));
+  });
+  protected readonly here = computed(() => this.people().filter((athlete) => this.hereIds().has(athlete.id)));
+  /** The board as the coach made it; until then it follows who is here. */
+  private readonly madeBoard = signal<readonly string[] | null>(null);
+  protected readonly board = computed(() => this.madeBoard() ?? boardOf(this.here()));
+  private readonly usualDose = computed<Dose>(() => this.chosen()?.dose ?? this.last()?.dose ?? OPEN_DOSE, {
+    equal: (a, b) => JSON.stringify(a) === JSON.stringify(b),
+  });
+  protected readonly dose = linkedSignal<Dose>(() => this.usualDose());
+  protected readonly rep = computed(() => repOf(this.chosen(), this.here(), this.club.teaching()));
+  protected readonly repSeconds = computed(() => this.rep()?.plan?.seconds ?? null);
+  protected readonly asks = computed(() => undecided(this.dose(), this.repSeconds()).length > 0);
+  protected readonly total = computed(() => doseTotals(this.dose(), this.repSeconds()));
+  /** Why it cannot start, if so. */
+  protected readonly hindrance = computed(() => {
+    if (this.here().length === 0) return this.text.pickSome;
+    if (this.here().length > MOST_HERE) return this.text.tooMany;
+    return this.total().total > DOSE_LIMITS.total ? this.text.tooLong : '';
+  });
+  protected readonly refusal = signal('');
+  protected readonly faults = FAULTS;
+  protected readonly labels = new Map(FAULTS.map((fault) => [fault.code, fault.label]));
+  protected readonly boardFull = computed(() => this.board().length >= BOARD_HOLDS);
+
+  constructor() {
+    this.club.load();
+    effect(() => {
+      const club = this.me()?.club.id;
+      if (club !== undefined) untracked(() => void this.look(club));
+    });
+  }
+
+  protected toggleHere(id: string): void {
+    const ids = new Set(this.hereIds());
+    if (!ids.delete(id)) ids.add(id);
+    this.saidHere.set(ids);
+  }
+
+  protected onBoard(code: string, on: boolean): void {
+    const board = this.board();
+    this.madeBoard.set(on ? [...board, code].slice(0, BOARD_HOLDS) : board.filter((one) => one !== code));
+  }
+
+  protected choose(pattern: Pattern | null): void {
+    this.choice.id.set(pattern?.id ?? null);
+    scrollTo({ top: 0 });
+  }
+
+  protected readonly start = once(() => this.begin());
+
+  private async begin(): Promise<void> {
+    const me = this.me();
+    if (!me || this.hindrance() !== '' || this.asks()) return;
+    // Sound may only begin with a tap; this is the one.
+    this.sounds.wake();
+    const pattern = this.chosen();
+    const beginning = beginningOf(
+      me,
+      pattern?.name ?? this.text.free,
+      pattern,
+      this.dose(),
+      this.here(),
+      this.board(),
+      this.club.teaching(),
+    );
+    // What the server would refuse later is said now.
+    const checked = RunHead.safeParse(beginning.head);
+    this.refusal.set(
+      checked.success
+        ? ''
+        : `${this.text.cannot} ${fieldsOf(checked.error, beginning.head)
+            .map((field) => `${field.path} ${field.message}`)
+            .join('; ')}`,
+    );
+    if (!checked.success) return;
+    await this.device.keep('last', { dose: this.dose(), here: this.here().map((athlete) => athlete.id) });
+    await this.desk.begin(beginning);
+    await this.router.navigate(['/floor/run']);
+  }
+
+  private async look(clubId: string): Promise<void> {
+    const kept = Last.safeParse(await this.device.recall('last'));
+    if (kept.success) {
+      this.last.set(kept.data);
+      this.looked.set(true);
+    }
+    this.open.set((await this.device.runs()).some((run) => run.open === 1 && run.clubId === clubId));
+    try {
+      const rows = await firstValueFrom(this.api.runs());
+      this.recent.set(rows.slice(0, 12));
+      const latest = rows[0];
+      // On a new device the club's latest run says what was used last.
+      if (!kept.success && latest) {
+        const { run } = await firstValueFrom(this.api.run(latest.id));
+        if (this.last() === null) this.last.set({ dose: byTime(run.plan), here: run.athletes });
+      }
+    } catch (error) {
+      this.recentTrouble.set(troubleOf(error).message);
+    }
+    this.looked.set(true);
+  }
+
+  protected names(row: RunRow): string {
+    const byId = new Map(this.people().map((athlete) => [athlete.id, athlete.name]));
+    return row.athletes.map((id) => byId.get(id) ?? '–').join(', ');
+  }
+}

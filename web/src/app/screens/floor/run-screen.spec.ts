@@ -1,0 +1,88 @@
+import { TestBed } from '@angular/core/testing';
+import type { RunEvent } from '@hopsk/core/log';
+import { Store } from '@ngrx/store';
+import { Speech } from '../../ports/speech';
+import { runActions, runFeature } from '../../data/run';
+import { athlete, event, keptRun } from '../../testing/run';
+import { house, Screen } from '../../testing/screen';
+import { RunScreen } from './run-screen';
+
+const ada = athlete({ name: 'Ada' });
+const work = { kind: 'work', set: 1, round: 1, done: [] as [number, number][] } as const;
+const exercise = (name: string, watch: string[], view: 'side' | 'front') => ({
+  name,
+  stage: crypto.randomUUID(),
+  steps: 'split',
+  watch,
+  view,
+});
+const cue = (at: number, kind: string, say: string, couldGoOn: boolean | null = null) => ({
+  at,
+  kind,
+  say,
+  show: say,
+  sound: null,
+  couldGoOn,
+});
+
+/** Ten seconds open to the coach, then twenty called, with a freeze. */
+const plan = {
+  exercises: [exercise('Held', ['tall'], 'side'), exercise('Called', ['crossed'], 'front')],
+  reps: [{ seconds: 2, chances: { repetition: [0] } }],
+  phases: [
+    { ...work, start: 0, end: 10, exercise: 0, open: true },
+    { ...work, start: 10, end: 30, exercise: 1, open: false },
+  ],
+  cues: [cue(0, 'go', 'stand'), cue(12, 'call', 'left'), cue(20, 'freeze', 'freeze', true), cue(30, 'end', 'done')],
+};
+
+describe('a session under way', () => {
+  let screen: Screen<RunScreen>;
+  const events = (): readonly RunEvent[] => TestBed.inject(Store).selectSignal(runFeature.selectEvents)();
+
+  /** The clock of the run stands at this second of the plan, and goes. */
+  async function open(second: number): Promise<void> {
+    await house({ people: [ada] });
+    spyOn(TestBed.inject(Speech), 'say');
+    const run = keptRun({ names: { [ada.id]: 'Ada' } }, { plan, athletes: [ada.id] });
+    const log = [
+      event(0, { kind: 'board', faults: ['tall'], t: -5 }),
+      event(1, { kind: 'view', view: 'side', t: -5 }),
+      event(2, { kind: 'watch', athlete: ada.id, t: -5 }),
+      event(3, { kind: 'go', at: Date.now() - (second + 5) * 1000, t: -5 }),
+    ];
+    TestBed.inject(Store).dispatch(runActions.opened({ run, events: log }));
+    screen = await Screen.of(RunScreen);
+  }
+  const said = (): string[] => (TestBed.inject(Speech).say as jasmine.Spy).calls.allArgs().map(([words]) => words as string);
+
+  it('says and shows what falls due, and which stage of how many it is', async () => {
+    await open(11.7);
+    await screen.until(() => said().includes('left'));
+    expect(screen.words).toContain('stage 2 of 2');
+    expect(screen.words).toContain('Called');
+    expect(screen.host.querySelector('.bars')?.children.length).toBe(2);
+  });
+
+  it('waits at the end of work that goes on until the coach says so', async () => {
+    await open(9.7);
+    await screen.until(() => events().some((one) => one.kind === 'pause'));
+    expect(events().find((one) => one.kind === 'pause')?.t).toBe(10);
+    expect(screen.words).toContain('Until they are comfortable');
+    screen.button('go on').click();
+    await screen.until(() => events().some((one) => one.kind === 'resume'));
+    // With the next stage come its faults and the place to stand.
+    await screen.until(() => events().some((one) => one.kind === 'board' && one.faults[0] === 'crossed'));
+    await screen.until(() => events().some((one) => one.kind === 'view' && one.view === 'front'));
+  });
+
+  it('asks at a freeze whether they could go on, beside what was simulated, once', async () => {
+    await open(19.8);
+    await screen.until(() => screen.words.includes('Frozen: could they go on?'));
+    expect(screen.words).toContain('as simulated: could');
+    screen.button('could not').click();
+    await screen.until(() => !screen.words.includes('Frozen'));
+    const freeze = events().find((one) => one.kind === 'freeze');
+    expect(freeze?.kind === 'freeze' && [freeze.could, freeze.athlete]).toEqual([false, ada.id]);
+  });
+});

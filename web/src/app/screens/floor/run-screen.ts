@@ -1,0 +1,376 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  effect,
+  type ElementRef,
+  inject,
+  signal,
+  untracked,
+  viewChild,
+} from '@angular/core';
+import { Router, RouterLink } from '@angular/router';
+import { MatButton } from '@angular/material/button';
+import type { Side } from '@hopsk/core/body';
+import { FAULTS } from '@hopsk/core/catalogue';
+import {
+  beepsOfPlan,
+  clockAt,
+  COUNT_DOWN,
+  countRun,
+  lastUndoable,
+  undoneIds,
+  watchings,
+  type Result,
+  type RunEvent,
+} from '@hopsk/core/log';
+import { clockText, isSession, isTapped, planPhases } from '@hopsk/core/plan';
+import { Store } from '@ngrx/store';
+import { due, JUMP } from '../../parts/cues';
+import { Awake } from '../../ports/awake';
+import { RunDesk, type Loose } from '../../data/desk';
+import { Outbox } from '../../data/outbox';
+import { Sounds } from '../../ports/sounds';
+import { Speech } from '../../ports/speech';
+import { runFeature } from '../../data/run';
+import { signInFeature } from '../../data/sign-in';
+import { TEXT } from '../../text/en';
+import { ClockBlock } from './clock-block';
+import { FaultPicker } from './fault-picker';
+import { actOf, type KeyAct } from './keys';
+import { ResultPicker } from './result-picker';
+import { BOARD_HOLDS } from '../../parts/run-setup';
+import { Summary } from './summary';
+
+const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
+
+/** Seconds for which a freeze is asked about. */
+const FREEZE_ASKED = 8;
+
+/** Rounds under way: the clock, who is watched, and a tile a fault. Everything shown is derived from the run's log. */
+@Component({
+  selector: 'hop-run-screen',
+  imports: [ClockBlock, FaultPicker, MatButton, ResultPicker, RouterLink, Summary],
+  templateUrl: './run-screen.html',
+  styleUrl: './run-screen.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(document:keydown)': 'key($event)', '(pointerdown)': 'hear()' },
+})
+export class RunScreen {
+  private readonly store = inject(Store);
+  private readonly desk = inject(RunDesk);
+  protected readonly sounds = inject(Sounds);
+  private readonly awake = inject(Awake);
+  private readonly speech = inject(Speech);
+  private readonly router = inject(Router);
+  protected readonly outbox = inject(Outbox).state;
+  protected readonly text = TEXT.run;
+  protected readonly common = TEXT.common;
+  protected readonly run = this.store.selectSignal(runFeature.selectRun);
+  protected readonly events = this.store.selectSignal(runFeature.selectEvents);
+  private readonly me = this.store.selectSignal(signInFeature.selectMe);
+  private readonly now = signal(Date.now());
+  protected readonly sides = signal(true);
+  protected readonly last = signal('');
+  protected readonly phases = computed(() => (this.run() ? planPhases(this.run()!.head.plan) : []));
+  private readonly beeps = computed(() => (this.run() ? beepsOfPlan(this.run()!.head.plan) : []));
+  /** The session under way; null where rounds of one pattern are run. */
+  private readonly session = computed(() => {
+    const plan = this.run()?.head.plan;
+    return plan && isSession(plan) ? plan : null;
+  });
+  private readonly place = computed(() => {
+    const { phase, t } = this.clock();
+    return t < 0 || phase === null ? 0 : this.phases().indexOf(phase);
+  });
+  protected readonly exercise = computed(() => this.session()?.exercises[this.session()?.phases[this.place()]?.exercise ?? 0] ?? null);
+  /** Which exercise of how many; null where there is one. */
+  protected readonly placed = computed(() => {
+    const session = this.session();
+    const phase = session?.phases[this.place()];
+    return session && phase ? { exercise: phase.exercise + 1, of: session.exercises.length } : null;
+  });
+  protected readonly title = computed(() => this.exercise()?.name ?? this.run()?.head.name ?? '');
+  /** What the clock shows of the plan: the last cue that fell due. */
+  protected readonly cue = computed(() => {
+    const t = this.clock().t;
+    return this.session()?.cues.findLast((cue) => cue.at <= t + 1e-6) ?? null;
+  });
+  /** The last freeze is asked about until it was answered, or long enough. */
+  protected readonly freeze = computed(() => {
+    const t = this.clock().t;
+    const cue = this.session()?.cues.findLast((one) => one.kind === 'freeze' && one.at <= t + 1e-6 && t - one.at < FREEZE_ASKED);
+    const answered = cue && this.events().some((event) => event.kind === 'freeze' && event.t >= cue.at);
+    return cue && !answered ? cue : null;
+  });
+  private heard = Number.NEGATIVE_INFINITY;
+  protected readonly clock = computed(() => clockAt(this.events(), this.phases(), this.now()));
+  protected readonly status = computed(() => this.clock().status);
+  protected readonly watching = computed(() => watchings(this.events()).at(-1));
+  protected readonly tapped = computed(() => this.run() !== null && isTapped(this.run()!.head.plan));
+  protected readonly athletes = computed(() => (this.run()?.head.athletes ?? []).map((id) => ({ id, name: this.run()?.names[id] ?? '–' })));
+  private readonly second = computed(() => Math.floor(this.clock().t));
+  /** Counted up to now, as if the clock stood: once a second and with each tap. */
+  private readonly counted = computed(() => {
+    const run = this.run();
+    if (!run) return null;
+    const stop: RunEvent = { kind: 'pause', id: 'now', n: Number.MAX_SAFE_INTEGER, at: 0, t: this.second() };
+    return countRun(run.head.plan, [...this.events(), stop], catalogue, run.head.tapDelay);
+  });
+  protected readonly chips = computed(() => {
+    const counted = this.counted();
+    return this.athletes().map((athlete) => {
+      const rows = counted?.tallies.filter((tally) => tally.athlete === athlete.id) ?? [];
+      return { ...athlete, seen: Math.max(0, ...rows.map((row) => row.attempts)), on: this.watching()?.athlete === athlete.id };
+    });
+  });
+  protected readonly tiles = computed(() => {
+    const watching = this.watching();
+    const undone = undoneIds(this.events());
+    return (watching?.board ?? []).map((code, i) => {
+      const fault = catalogue.get(code);
+      const taps = this.events().filter(
+        (event) => event.kind === 'fault' && event.fault === code && event.athlete === watching?.athlete && !undone.has(event.id),
+      );
+      const tally = this.counted()?.tallies.find((row) => row.fault === code && row.athlete === watching?.athlete);
+      return {
+        code,
+        key: i + 1,
+        label: fault?.label ?? code,
+        count: (tally?.faulty ?? 0) + (tally?.noted ?? 0),
+        shown: fault?.view === watching?.view,
+        dots: taps.flatMap((tap) => (tap.kind === 'fault' && tap.side ? [tap.side] : [])).slice(-8),
+      };
+    });
+  });
+  protected readonly praise = computed(() => this.counted()?.praise[this.watching()?.athlete ?? ''] ?? 0);
+  protected readonly results = computed(() =>
+    Object.values(this.counted()?.results[this.watching()?.athlete ?? ''] ?? {}).reduce((a, b) => a + b, 0),
+  );
+  private readonly picker = viewChild<FaultPicker>('picker');
+  private readonly ending = viewChild<ElementRef<HTMLDialogElement>>('ending');
+  private readonly keyList = viewChild<ElementRef<HTMLDialogElement>>('keyList');
+
+  constructor() {
+    const ticker = setInterval(() => this.now.set(Date.now()), 100);
+    const alive = setInterval(() => this.status() !== 'ended' && this.desk.alive(), 4000);
+    const sounding = setInterval(() => this.plan(), 5000);
+    inject(DestroyRef).onDestroy(() => {
+      for (const timer of [ticker, alive, sounding]) clearInterval(timer);
+      this.sounds.silence();
+      this.speech.hush();
+      void this.awake.release();
+      if (this.status() === 'ended') this.desk.close();
+    });
+    effect(() => {
+      const club = this.me()?.club.id;
+      if (club !== undefined) untracked(() => void this.recover(club));
+    });
+    effect(() => {
+      const t = this.clock().t;
+      untracked(() => this.tell(t));
+    });
+    effect(() => {
+      const exercise = this.exercise();
+      untracked(() => void this.turnTo(exercise));
+    });
+    effect(() => {
+      const status = this.status();
+      untracked(() => void this.turned(status));
+    });
+  }
+
+  protected tap(code: string, side: Side | null = null): void {
+    const athlete = this.watching()?.athlete ?? null;
+    void this.log(
+      { kind: 'fault', fault: code, side: this.sides() ? side : null, athlete, source: 'floor', clip: null },
+      `${catalogue.get(code)?.label ?? code}${side && this.sides() ? `, ${side}` : ''}`,
+    );
+  }
+
+  /** A tap on a tile's left or right half says the side; from the keyboard none. */
+  protected pressTile(event: MouseEvent, code: string): void {
+    const box = (event.currentTarget as HTMLElement).getBoundingClientRect();
+    const pointed = event.detail > 0;
+    this.tap(code, pointed ? (event.clientX < box.left + box.width / 2 ? 'left' : 'right') : null);
+  }
+
+  protected praiseTap(): void {
+    void this.log({ kind: 'right', fault: null, athlete: this.watching()?.athlete ?? null, source: 'floor', clip: null }, this.text.right);
+  }
+
+  protected attempt(clean: boolean): void {
+    void this.log(
+      { kind: 'attempt', clean, athlete: this.watching()?.athlete ?? null, source: 'floor', clip: null },
+      clean ? this.text.clean : this.text.attempt,
+    );
+  }
+
+  protected result(result: Result): void {
+    const athlete = this.watching()?.athlete ?? null;
+    void this.log({ kind: 'result', result, athlete, source: 'floor', clip: null }, this.text.results[result]);
+  }
+
+  /** At a freeze: could they go on. */
+  protected frozen(could: boolean): void {
+    const athlete = this.watching()?.athlete ?? null;
+    void this.log({ kind: 'freeze', could, athlete, source: 'floor', clip: null }, could ? this.text.could : this.text.couldNot);
+  }
+
+  /** Says what fell due; at the end of work that goes on until the coach says so, the clock waits. */
+  private tell(t: number): void {
+    const session = this.session();
+    const before = this.heard;
+    this.heard = t;
+    if (!session || this.status() !== 'running') return;
+    for (const cue of due(session.cues, before, t)) this.speech.say(cue.say);
+    const open = session.phases.find((phase) => phase.open && phase.end > before && phase.end <= t);
+    if (open && t - before < JUMP) {
+      this.last.set(this.text.openSays);
+      void this.desk.log({ kind: 'pause', t: open.end });
+    }
+  }
+
+  /** With another exercise come its faults on the board and the place to stand; what the coach changed in it since stays. */
+  private async turnTo(
+    exercise: { readonly stage: string; readonly watch: readonly string[]; readonly view: 'front' | 'side' } | null,
+  ): Promise<void> {
+    if (!exercise || this.status() === 'ended' || this.turnedTo === exercise.stage) return;
+    const first = this.turnedTo === null;
+    this.turnedTo = exercise.stage;
+    const now = this.watching();
+    // Opened anew in the middle of an exercise, its board is what the log says.
+    if (first && this.clock().t > 0) return;
+    const board = exercise.watch.slice(0, BOARD_HOLDS);
+    if (board.length > 0 && board.join() !== now?.board.join()) await this.desk.log({ kind: 'board', faults: board });
+    if (exercise.view !== now?.view) await this.desk.log({ kind: 'view', view: exercise.view });
+  }
+  private turnedTo: string | null = null;
+
+  protected watch(athlete: string): void {
+    void this.desk.log({ kind: 'watch', athlete: this.watching()?.athlete === athlete ? null : athlete });
+  }
+
+  protected turnView(): void {
+    void this.desk.log({ kind: 'view', view: this.watching()?.view === 'front' ? 'side' : 'front' });
+  }
+
+  protected undo(): void {
+    const target = lastUndoable(this.events());
+    if (target) void this.log({ kind: 'undo', target: target.id }, this.text.undone);
+    else this.last.set(this.text.nothing);
+  }
+
+  /** Browsers let sound begin only with a tap; after a reload the first one anywhere will do. */
+  protected hear(): void {
+    if (this.sounds.ready()) return;
+    this.sounds.wake();
+    this.plan();
+  }
+
+  protected pause(): void {
+    this.hear();
+    void this.desk.log({ kind: this.status() === 'paused' ? 'resume' : 'pause' });
+  }
+
+  /** On to the next stretch of the clock. */
+  protected next(): void {
+    const { t, phase } = this.clock();
+    const total = this.phases().at(-1)?.end ?? 0;
+    const to = t < 0 ? 0 : (phase?.end ?? total);
+    this.sounds.silence();
+    void this.desk.log(to >= total ? { kind: 'end' } : { kind: 'skip', to });
+    this.plan();
+  }
+
+  protected askEnd(): void {
+    this.ending()?.nativeElement.showModal();
+  }
+
+  protected end(): void {
+    void this.desk.log({ kind: 'end' });
+  }
+
+  protected toBoard(code: string): void {
+    const board = this.watching()?.board ?? [];
+    if (!board.includes(code)) this.tap(code);
+  }
+
+  protected done(): void {
+    this.desk.close();
+    void this.router.navigate(['/floor']);
+  }
+
+  protected key(event: KeyboardEvent): void {
+    // A key held down is one press.
+    if (event.repeat || document.querySelector('dialog[open]')) return;
+    const act = actOf(
+      event,
+      this.tiles().map((tile) => tile.code),
+    );
+    if (!act) return;
+    event.preventDefault();
+    this.act(act);
+  }
+
+  private act(act: KeyAct): void {
+    switch (act.do) {
+      case 'fault':
+        return this.tap(act.code, act.side);
+      case 'pause':
+        return this.pause();
+      case 'next':
+        return this.next();
+      case 'undo':
+        return this.undo();
+      case 'right':
+        return this.praiseTap();
+      case 'clean':
+        return this.attempt(true);
+      case 'attempt':
+        return this.tapped() ? this.attempt(false) : undefined;
+      case 'view':
+        return this.turnView();
+      case 'end':
+        return this.askEnd();
+      case 'keys':
+        return this.keyList()?.nativeElement.showModal();
+      case 'athlete': {
+        const all = this.athletes();
+        const at = all.findIndex((one) => one.id === this.watching()?.athlete);
+        const next = all[(at + act.by + all.length) % all.length];
+        if (next) this.watch(next.id);
+      }
+    }
+  }
+
+  private async log(loose: Loose, said: string): Promise<void> {
+    navigator.vibrate?.(15);
+    this.last.set(`${said} · ${clockText(Math.max(0, this.clock().t))}`);
+    await this.desk.log(loose);
+  }
+
+  private async recover(clubId: string): Promise<void> {
+    if (!(await this.desk.recover(clubId))) void this.router.navigate(['/floor']);
+    else if (this.status() === 'paused') this.last.set(this.text.away);
+  }
+
+  /** What a change of the clock's state asks for: sounds, a lit screen, the closing event. */
+  private async turned(status: 'waiting' | 'running' | 'paused' | 'ended'): Promise<void> {
+    if (status === 'running') {
+      this.plan();
+      await this.awake.hold();
+    } else this.sounds.silence();
+    if (status !== 'ended' || !this.run()) return;
+    await this.awake.release();
+    if (!this.events().some((event) => event.kind === 'end')) await this.desk.log({ kind: 'end', t: this.phases().at(-1)?.end ?? 0 });
+  }
+
+  private plan(): void {
+    const clock = clockAt(this.events(), this.phases(), Date.now());
+    if (clock.status === 'running') this.sounds.plan(this.beeps(), Math.max(-COUNT_DOWN, clock.t));
+  }
+
+  protected readonly picking = (): void => this.picker()?.open();
+}

@@ -1,0 +1,63 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
+import { FAULTS } from '@hopsk/core/catalogue';
+import { wilson } from '@hopsk/core/evidence';
+import { countRun, RESULTS, type RunEvent } from '@hopsk/core/log';
+import type { KeptRun } from '../../data/device-store';
+import { Outbox } from '../../data/outbox';
+import { TEXT } from '../../text/en';
+
+const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
+const percent = (share: number): string => (share * 100).toFixed(0);
+
+/** What a run showed, for each athlete, as soon as it is over. */
+@Component({
+  selector: 'hop-summary',
+  imports: [MatButton, RouterLink],
+  templateUrl: './summary.html',
+  styles: `
+    section {
+      margin-bottom: 22px;
+    }
+    .row button,
+    .row a {
+      min-height: 52px;
+    }
+    td strong {
+      font: 600 18px var(--label);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Summary {
+  readonly run = input.required<KeptRun>();
+  readonly events = input.required<readonly RunEvent[]>();
+  readonly done = output();
+  protected readonly outbox = inject(Outbox).state;
+  protected readonly text = TEXT.run;
+  protected readonly book = TEXT.faults;
+  private readonly counted = computed(() => countRun(this.run().head.plan, this.events(), catalogue, this.run().head.tapDelay));
+  protected readonly people = computed(() =>
+    this.run().head.athletes.map((id) => {
+      const rows = this.counted()
+        .tallies.filter((tally) => tally.athlete === id)
+        .map((tally) => {
+          const range = tally.attempts > 0 ? wilson(tally.faulty, tally.attempts) : null;
+          return {
+            ...tally,
+            label: catalogue.get(tally.fault)?.label ?? tally.fault,
+            range: range ? `${percent(range.low)}–${percent(range.high)}` : '',
+            rate: range ? percent(tally.faulty / tally.attempts) : '',
+          };
+        })
+        .sort((a, b) => b.faulty - a.faulty || b.noted - a.noted);
+      return { id, name: this.run().names[id] ?? '–', praise: this.counted().praise[id] ?? 0, results: this.resultsOf(id), rows };
+    }),
+  );
+
+  private resultsOf(id: string): string {
+    const counts = this.counted().results[id] ?? {};
+    return RESULTS.flatMap((result) => (counts[result] ? [`${this.text.results[result]} ${counts[result]}`] : [])).join(', ');
+  }
+}

@@ -1,0 +1,88 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
+import { formatLength } from '@hopsk/core/body';
+import { placingFrom, type Study } from '@hopsk/core/judge';
+import { clockText, doseTotals } from '@hopsk/core/plan';
+import { Store } from '@ngrx/store';
+import { Floor } from '../../drawing/floor';
+import { Lanes } from '../../drawing/lanes';
+import { picked } from '../../data/picked';
+import { recordsFeature } from '../../data/records';
+import { signInFeature } from '../../data/sign-in';
+import { TeachingStore } from '../../data/teaching';
+import { TEXT } from '../../text/en';
+import { Studies } from '../../compute/studies';
+import { performance } from '../../parts/pattern-draft';
+
+/** One page of a pattern to pin to a wall: line, floor, time, rounds, cautions. */
+@Component({
+  selector: 'hop-drill-card',
+  imports: [Floor, Lanes, MatButton, RouterLink],
+  templateUrl: './card.html',
+  styleUrl: './card.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class DrillCard {
+  readonly id = input.required<string>();
+  private readonly store = inject(Store);
+  private readonly asking = inject(Studies);
+  private readonly club = inject(TeachingStore);
+  protected readonly text = TEXT.steps;
+  protected readonly common = TEXT.common;
+  protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
+  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
+  private readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsById);
+  private readonly me = this.store.selectSignal(signInFeature.selectMe);
+  protected readonly choice = picked(this.people, () => undefined, 'none');
+  protected readonly pattern = computed(() => this.patterns()[this.id()] ?? null);
+  protected readonly seen = signal<Study | null>(null);
+  protected readonly done = computed(() => {
+    const pattern = this.pattern();
+    return pattern && performance(pattern, this.choice.record(), { own: this.club.teaching().stances });
+  });
+  protected readonly placing = computed(() => {
+    return placingFrom(this.pattern()?.area ?? '');
+  });
+  protected readonly facts = computed(() => {
+    const seen = this.seen();
+    if (!seen) return [];
+    const { totals } = seen;
+    const length = (metres: number): string => formatLength(metres, this.me()?.coach.units ?? 'cm');
+    const dose = this.pattern()?.dose;
+    return [
+      [this.text.time, `${totals.seconds.toFixed(2)} s`],
+      [this.text.contacts, `${totals.contacts.left} · ${totals.contacts.right}`],
+      [this.text.lunges, `${totals.lunges.left} · ${totals.lunges.right}`],
+      [this.text.floorReach, `${length(totals.floorWithReach.across)} × ${length(totals.floorWithReach.along)}`],
+      ...(dose
+        ? [
+            [
+              this.text.rounds,
+              `${dose.sets} × ${dose.rounds} × ${dose.work} ${dose.mode === 'seconds' ? 's' : '×'}, ${clockText(doseTotals(dose, totals.seconds).total)}`,
+            ],
+          ]
+        : []),
+    ];
+  });
+  protected readonly findings = computed(() => (this.seen()?.findings ?? []).filter((finding) => !finding.intended));
+  private asked = 0;
+
+  constructor() {
+    this.club.load();
+    effect(() => {
+      const [done, pattern] = [this.done(), this.pattern()];
+      if (done && pattern) untracked(() => void this.look(done.text, done.performer, pattern.shouldClose));
+    });
+  }
+
+  protected print(): void {
+    print();
+  }
+
+  private async look(text: string, performer: Study['simulation']['performer'], shouldClose: boolean): Promise<void> {
+    const asked = ++this.asked;
+    const seen = await this.asking.study(text, performer, shouldClose, { own: this.club.teaching().moves }).catch(() => null);
+    if (asked === this.asked) this.seen.set(seen);
+  }
+}

@@ -1,0 +1,180 @@
+import { CdkFixedSizeVirtualScroll, CdkVirtualForOf, CdkVirtualScrollViewport } from '@angular/cdk/scrolling';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  effect,
+  ElementRef,
+  inject,
+  signal,
+  untracked,
+  viewChild,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
+import { FAMILIES, MOVE_WORDS, ruleOf, type Family } from '@hopsk/core/language';
+import { clockText, doseTotals } from '@hopsk/core/plan';
+import type { Pattern } from '@hopsk/contract';
+import { Store } from '@ngrx/store';
+import { newId } from '../../data/ids';
+import { saveFile } from '../../drawing/export';
+import { Thumb } from '../../drawing/thumb';
+import { recordActions, recordsFeature } from '../../data/records';
+import { TeachingStore } from '../../data/teaching';
+import { TEXT } from '../../text/en';
+import { Studies } from '../../compute/studies';
+import type { Seen } from '../../compute/study.worker';
+import { draftOf, performance, type Draft } from '../../parts/pattern-draft';
+import { asText, readPatterns } from '../../parts/pattern-files';
+
+/** A card's least width and its height with the gap below, pixels. */
+const CARD = { wide: 250, high: 252 } as const;
+const NARROW = 720;
+
+/** Everything that was drawn in this session, so that coming back draws nothing twice. */
+const drawn = new Map<string, Seen>();
+
+@Component({
+  selector: 'hop-patterns',
+  imports: [CdkFixedSizeVirtualScroll, CdkVirtualForOf, CdkVirtualScrollViewport, RouterLink, MatButton, Thumb],
+  templateUrl: './patterns.html',
+  styleUrl: './patterns.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Patterns {
+  private readonly store = inject(Store);
+  private readonly asking = inject(Studies);
+  private readonly club = inject(TeachingStore);
+  protected readonly text = TEXT.steps;
+  protected readonly common = TEXT.common;
+  protected readonly families = FAMILIES;
+  protected readonly fresh = newId();
+  protected readonly find = signal('');
+  protected readonly sport = signal('');
+  protected readonly family = signal<Family | ''>('');
+  protected readonly said = signal<readonly string[]>([]);
+  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
+  private readonly all = this.store.selectSignal(recordsFeature.selectPatternsHere);
+  /** Grows with each drawing that arrives. */
+  private readonly arrived = signal(0);
+  private readonly width = signal(1000);
+  private readonly viewport = viewChild(CdkVirtualScrollViewport, { read: ElementRef<HTMLElement> });
+  protected readonly high = CARD.high;
+  protected readonly columns = computed(() => (this.width() < NARROW ? 1 : Math.max(1, Math.floor(this.width() / CARD.wide))));
+  protected readonly sports = computed(() =>
+    [...new Set(this.all().map((pattern) => pattern.sport))].filter((sport) => sport !== '').sort(),
+  );
+  protected readonly found = computed(() => {
+    const words = this.find().trim().toLocaleLowerCase().split(/\s+/);
+    const family = this.family();
+    return this.all().filter((pattern) => {
+      if (this.sport() !== '' && pattern.sport !== this.sport()) return false;
+      if (family !== '' && !familiesOf(pattern).has(family)) return false;
+      const said = `${pattern.name} ${pattern.sport} ${pattern.tags.join(' ')} ${pattern.steps}`.toLocaleLowerCase();
+      return words.every((word) => said.includes(word));
+    });
+  });
+  /** Rows of the grid; a card looks up its own drawing, so that one that arrives does not lay out the others anew. */
+  protected readonly rows = computed(() => {
+    const columns = this.columns();
+    const found = this.found();
+    return Array.from({ length: Math.ceil(found.length / columns) }, (_, i) => found.slice(i * columns, (i + 1) * columns));
+  });
+  protected readonly progress = computed(() => {
+    this.arrived();
+    const all = this.all();
+    const done = all.filter((pattern) => drawn.has(keyOf(pattern))).length;
+    return done < all.length ? this.text.drawn(done, all.length) : '';
+  });
+
+  constructor() {
+    this.club.load();
+    effect(() => {
+      // What is in sight is drawn first: the found ones before the rest.
+      const found = this.found();
+      const all = this.all();
+      untracked(() => this.draw([...found, ...all]));
+    });
+    effect((cleanup) => {
+      const element = this.viewport()?.nativeElement as HTMLElement | undefined;
+      if (!element) return;
+      const size = new ResizeObserver(([entry]) => entry && entry.contentRect.width > 0 && this.width.set(entry.contentRect.width));
+      size.observe(element);
+      cleanup(() => size.disconnect());
+    });
+    inject(DestroyRef).onDestroy(() => this.waiting.clear());
+  }
+
+  /** A row stays the same row whatever stands in it, so that nothing is drawn anew under a finger. */
+  protected readonly place = (at: number): number => at;
+
+  protected load(): void {
+    this.store.dispatch(recordActions.load({ kind: 'patterns' }));
+  }
+
+  protected seenOf(pattern: Pattern): Seen | null {
+    this.arrived();
+    return drawn.get(keyOf(pattern)) ?? null;
+  }
+
+  protected together(pattern: Pattern, seen: Seen): string {
+    return pattern.dose ? clockText(doseTotals(pattern.dose, seen.seconds).total) : '';
+  }
+
+  /** Reads a file of patterns and adds them; what could not be read is said with its place. */
+  protected async import(box: HTMLInputElement): Promise<void> {
+    const file = box.files?.[0];
+    box.value = '';
+    if (!file) return;
+    const { drafts, wrong } = readPatterns(await file.text());
+    this.add(drafts);
+    this.said.set([drafts.length === 0 ? this.text.importNothing : this.text.imported(drafts.length), ...wrong.slice(0, 20)]);
+  }
+
+  protected export(): void {
+    saveFile(asText(this.found().map((pattern) => draftOf(pattern))), 'patterns.txt');
+  }
+
+  private add(drafts: readonly Draft[]): void {
+    for (const draft of drafts)
+      this.store.dispatch(recordActions.save({ kind: 'patterns', record: { ...draft, id: newId(), version: 0 } }));
+  }
+
+  /** Patterns that the worker has been asked for. */
+  private readonly waiting = new Set<string>();
+
+  private draw(patterns: readonly Pattern[]): void {
+    for (const pattern of patterns) {
+      const key = keyOf(pattern);
+      if (drawn.has(key) || this.waiting.has(key)) continue;
+      this.waiting.add(key);
+      const { performer } = performance(pattern, null, { own: this.club.teaching().stances });
+      void this.asking
+        .ask('thumbnail', { text: pattern.steps, performer, shouldClose: pattern.shouldClose, own: this.club.teaching().moves })
+        .then((seen) => drawn.set(key, seen))
+        .catch(() => undefined)
+        .then(() => this.tell(key));
+    }
+  }
+
+  private frame = 0;
+
+  /** Drawings arrive faster than a screen is painted: told once a frame. */
+  private tell(key: string): void {
+    this.waiting.delete(key);
+    if (this.frame !== 0) return;
+    this.frame = requestAnimationFrame(() => {
+      this.frame = 0;
+      this.arrived.update((n) => n + 1);
+    });
+  }
+}
+
+const keyOf = (pattern: Pattern): string => `${pattern.id}:${pattern.version}`;
+
+/** Kinds of moves in a text, by its words: enough for finding, without reading it. */
+function familiesOf(pattern: Pattern): Set<Family> {
+  const text = pattern.steps.toLowerCase();
+  return new Set(MOVE_WORDS.filter((word) => text.includes(word)).map((word) => ruleOf(word).family));
+}

@@ -1,0 +1,81 @@
+import { HttpClient } from '@angular/common/http';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { firstValueFrom } from 'rxjs';
+import { newId } from '../../data/ids';
+import { Thumb } from '../../drawing/thumb';
+import { recordActions, recordsFeature } from '../../data/records';
+import { TEXT } from '../../text/en';
+import { Studies } from '../../compute/studies';
+import type { Seen } from '../../compute/study.worker';
+import { performance, type Draft } from '../../parts/pattern-draft';
+import { readPatterns } from '../../parts/pattern-files';
+
+/** The starter library that ships with the program, to take patterns from. */
+@Component({
+  selector: 'hop-starters',
+  imports: [MatButton, RouterLink, Thumb],
+  templateUrl: './starters.html',
+  styleUrl: './starters.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Starters {
+  private readonly store = inject(Store);
+  private readonly http = inject(HttpClient);
+  private readonly asking = inject(Studies);
+  protected readonly text = TEXT.steps;
+  protected readonly common = TEXT.common;
+  protected readonly state = signal<'loading' | 'ready' | 'failed'>('loading');
+  protected readonly sport = signal('');
+  private readonly drafts = signal<readonly Draft[]>([]);
+  private readonly seen = signal<ReadonlyMap<string, Seen>>(new Map());
+  private readonly saves = this.store.selectSignal(recordsFeature.selectSaves);
+  private readonly names = this.store.selectSignal(recordsFeature.selectPatternsHere);
+  protected readonly sports = computed(() => [...new Set(this.drafts().map((draft) => draft.sport))]);
+  protected readonly rows = computed(() => {
+    const here = new Set(this.names().map((pattern) => pattern.name));
+    return this.drafts()
+      .filter((draft) => this.sport() === '' || draft.sport === this.sport())
+      .map((draft) => ({ draft, seen: this.seen().get(draft.name) ?? null, taken: here.has(draft.name) }));
+  });
+  protected readonly left = computed(() => this.rows().filter((row) => !row.taken).length);
+
+  constructor() {
+    void this.fetch();
+  }
+
+  /** The ids under which patterns were asked for: while one is on its way, a second press makes no second one. */
+  private readonly asked = new Map<Draft, string>();
+
+  protected take(draft: Draft): void {
+    const id = this.asked.get(draft) ?? newId();
+    if (this.saves()[id]?.state === 'saving') return;
+    this.asked.set(draft, id);
+    this.store.dispatch(recordActions.save({ kind: 'patterns', record: { ...draft, id, version: 0 } }));
+  }
+
+  protected takeAll(): void {
+    for (const row of this.rows()) if (!row.taken) this.take(row.draft);
+  }
+
+  protected async fetch(): Promise<void> {
+    this.state.set('loading');
+    try {
+      const text = await firstValueFrom(this.http.get('/starters.txt', { responseType: 'text' }));
+      this.drafts.set(readPatterns(text).drafts);
+      this.state.set('ready');
+    } catch {
+      this.state.set('failed');
+      return;
+    }
+    for (const draft of this.drafts()) {
+      const { performer } = performance(draft, null);
+      const seen = await this.asking
+        .ask('thumbnail', { text: draft.steps, performer, shouldClose: draft.shouldClose, own: [] })
+        .catch(() => null);
+      if (seen) this.seen.update((known) => new Map(known).set(draft.name, seen));
+    }
+  }
+}

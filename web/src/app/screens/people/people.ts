@@ -1,0 +1,66 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
+import { RouterLink } from '@angular/router';
+import { formatLength } from '@hopsk/core/body';
+import { FAULTS } from '@hopsk/core/catalogue';
+import type { Athlete } from '@hopsk/contract';
+import { Store } from '@ngrx/store';
+import { newId } from '../../data/ids';
+import { recordActions, recordsFeature } from '../../data/records';
+import { signInFeature } from '../../data/sign-in';
+import { TEXT } from '../../text/en';
+
+const labels = new Map(FAULTS.map((fault) => [fault.code, fault.label]));
+
+@Component({
+  selector: 'hop-people',
+  imports: [RouterLink, MatButton, MatCheckbox],
+  templateUrl: './people.html',
+  styles: `
+    td:first-child a {
+      font: 600 17px var(--label);
+    }
+    .away td {
+      color: var(--muted);
+    }
+    td .tag {
+      margin-right: 4px;
+    }
+    @media (max-width: 600px) {
+      :is(th, td):is(:nth-child(3), :nth-child(4), :nth-child(5)) {
+        display: none;
+      }
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class People {
+  private readonly store = inject(Store);
+  protected readonly text = TEXT.people;
+  protected readonly common = TEXT.common;
+  protected readonly fresh = newId();
+  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
+  protected readonly showAway = signal(false);
+  protected readonly find = signal('');
+  private readonly all = this.store.selectSignal(recordsFeature.selectAllPeople);
+  private readonly me = this.store.selectSignal(signInFeature.selectMe);
+  protected readonly away = computed(() => this.all().filter((athlete) => athlete.archivedAt !== null).length);
+  protected readonly rows = computed(() => {
+    const words = this.find().trim().toLocaleLowerCase();
+    return this.all()
+      .filter(
+        (athlete) =>
+          (this.showAway() || athlete.archivedAt === null) && `${athlete.name} ${athlete.sport}`.toLocaleLowerCase().includes(words),
+      )
+      .map((athlete) => ({ athlete, height: this.height(athlete), focus: athlete.focus.map((code) => labels.get(code) ?? code) }));
+  });
+
+  protected load(): void {
+    this.store.dispatch(recordActions.load({ kind: 'people' }));
+  }
+
+  private height(athlete: Athlete): string {
+    return athlete.height === null ? '–' : formatLength(athlete.height, this.me()?.coach.units ?? 'cm');
+  }
+}

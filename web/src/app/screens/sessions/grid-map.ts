@@ -1,0 +1,165 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { Router, RouterLink } from '@angular/router';
+import { AXES, dueFirst, gridSentence, NO_COVERAGE, spread, type Axis, type AxisName } from '@hopsk/core/plan';
+import { Store } from '@ngrx/store';
+import { Api } from '../../data/api';
+import { newId } from '../../data/ids';
+import { DeviceStore } from '../../data/device-store';
+import { picked } from '../../data/picked';
+import { recordsFeature } from '../../data/records';
+import { TeachingStore } from '../../data/teaching';
+import { TEXT } from '../../text/en';
+import { BUILD } from '../../text/en-build';
+import { once } from '../../ui/once';
+import { Studies } from '../../compute/studies';
+import type { GridSeen } from '../../compute/study.worker';
+import { axesOfBook, coverageOf, usualText, valuesFrom } from './coverage';
+import { EMPTY, type Draft } from '../../parts/session-draft';
+import { trainedBy, type TrainedLine } from './trained';
+import { booksOf, sourceOf } from '../../parts/sources';
+import { stagesOfCells } from '../../parts/stages';
+
+const between = (value: string, low: number, high: number): number => Math.min(high, Math.max(low, Math.round(Number(value) || low)));
+
+/** Variants of a pattern over axes: how many, which of them an athlete has done, and over how many sessions they are spread. */
+@Component({
+  selector: 'hop-grid-map',
+  imports: [MatButton, RouterLink],
+  templateUrl: './grid-map.html',
+  styleUrl: './grid-map.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class GridMap {
+  readonly pattern = input<string>();
+  private readonly store = inject(Store);
+  private readonly device = inject(DeviceStore);
+  private readonly asking = inject(Studies);
+  private readonly api = inject(Api);
+  private readonly router = inject(Router);
+  private readonly club = inject(TeachingStore);
+  protected readonly text = BUILD;
+  protected readonly common = TEXT.common;
+  protected readonly allAxes = AXES;
+  protected readonly playbooks = computed(() => booksOf(this.club.teaching()));
+  protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
+  protected readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsHere);
+  private readonly progressions = this.store.selectSignal(recordsFeature.selectProgressionsHere);
+  protected readonly picked = picked(this.patterns, () => this.pattern());
+  protected readonly whom = picked(this.people, () => undefined);
+  /** Axes in use with their values as typed. */
+  protected readonly typed = signal<ReadonlyMap<AxisName, string>>(
+    new Map([
+      ['side', usualText('side')],
+      ['count', '1, 2, 3'],
+    ]),
+  );
+  protected readonly bookCode = signal('');
+  protected readonly skill = signal<AxisName>('side');
+  protected readonly each = signal(3);
+  protected readonly aRound = signal(3);
+  protected readonly sessions = signal(2);
+  private readonly trained = signal<readonly TrainedLine[]>([]);
+  protected readonly seen = signal<GridSeen | null>(null);
+  private readonly fromBook = computed(() => {
+    const book = this.playbooks().find((one) => one.code === this.bookCode());
+    return book ? axesOfBook(book) : { axes: [], forbidden: [] };
+  });
+  protected readonly axes = computed<readonly Axis[]>(() => [
+    ...[...this.typed()].map(([axis, text]) => ({ axis, values: valuesFrom(text).slice(0, 8) })),
+    ...this.fromBook().axes.filter(({ axis }) => !this.typed().has(axis)),
+  ]);
+  protected readonly coverage = computed(() =>
+    coverageOf(
+      this.seen()?.grid.cells ?? [],
+      this.progressions().filter((one) => one.athletes.includes(this.whom.record()?.id ?? '')),
+      this.trained(),
+    ),
+  );
+  protected readonly cells = computed(() => {
+    const unread = new Map(this.seen()?.unreadable.map(({ key, why }) => [key, why]) ?? []);
+    return dueFirst(this.seen()?.grid.cells ?? [], this.coverage()).map((cell) => ({
+      cell,
+      known: this.coverage().get(cell.key) ?? NO_COVERAGE,
+      unread: unread.get(cell.key) ?? null,
+    }));
+  });
+  protected readonly usable = computed(() =>
+    this.cells()
+      .filter((row) => row.unread === null)
+      .map((row) => row.cell),
+  );
+  protected readonly sentence = computed(() => gridSentence(this.usable().length, this.each()));
+  protected readonly rounds = computed(() => spread(this.usable(), this.skill(), this.aRound(), this.sessions()));
+  private asked = 0;
+
+  constructor() {
+    this.club.load();
+    effect(() => {
+      const [pattern, axes] = [this.picked.record(), this.axes()];
+      const { forbidden } = this.fromBook();
+      untracked(() => {
+        const asked = ++this.asked;
+        if (!pattern) return;
+        void this.asking
+          .ask('grid', { line: sourceOf(pattern), axes, forbidden, own: this.club.teaching().moves })
+          .then((seen) => asked === this.asked && this.seen.set(seen))
+          .catch(() => undefined);
+      });
+    });
+    effect(() => {
+      const [athlete, progressions] = [this.whom.record(), this.progressions()];
+      untracked(() => {
+        this.trained.set([]);
+        if (!athlete) return;
+        void trainedBy(this.api, progressions, athlete.id).then((trained) => {
+          if (this.whom.record() === athlete) this.trained.set(trained);
+        });
+      });
+    });
+  }
+
+  protected toggle(axis: AxisName): void {
+    const typed = new Map(this.typed());
+    if (!typed.delete(axis)) typed.set(axis, usualText(axis));
+    this.typed.set(typed);
+    if (!typed.has(this.skill())) this.skill.set([...typed.keys()][0] ?? 'side');
+  }
+
+  protected type(axis: AxisName, text: string): void {
+    this.typed.set(new Map(this.typed()).set(axis, text));
+  }
+
+  protected number(which: 'each' | 'aRound' | 'sessions', value: string): void {
+    this[which].set(between(value, 1, which === 'sessions' ? 30 : 50));
+  }
+
+  protected setSkill(axis: string): void {
+    this.skill.set(axis as AxisName);
+  }
+
+  protected readonly take = once((session: number) => this.open(session));
+
+  /** One session of the spread as an evening: a stage a round. */
+  private async open(session: number): Promise<void> {
+    const pattern = this.picked.record();
+    if (!pattern) return;
+    const athlete = this.whom.record();
+    const rounds = this.rounds().filter((round) => round.session === session);
+    const draft: Draft = {
+      ...EMPTY,
+      name: `${pattern.name}, ${this.text.session} ${session}`.slice(0, 80),
+      stages: stagesOfCells(
+        sourceOf(pattern),
+        rounds.flatMap((round) => round.cells),
+        this.each(),
+      ),
+      athletes: athlete ? [athlete.id] : [],
+    };
+    const id = newId();
+    await this.device.keep(`build:${id}`, { base: 0, draft });
+    await this.router.navigate(['/build', id]);
+  }
+
+  protected readonly sessionNumbers = computed(() => [...new Set(this.rounds().map((round) => round.session))]);
+}

@@ -1,0 +1,157 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
+import { fieldsOf, PlaybookSchema, type Teaching } from '@hopsk/contract';
+import { PLAYBOOKS } from '@hopsk/core/catalogue';
+import { readWith } from '@hopsk/core/judge';
+import { PLAYBOOK_LIMITS, scenariosOf, type Playbook } from '@hopsk/core/plan';
+import type { HoldsTyping } from '../../parts/holds-typing';
+import { TeachingStore } from '../../data/teaching';
+import { BUILD } from '../../text/en-build';
+import { once } from '../../ui/once';
+import { TEXT } from '../../text/en';
+import { valuesFrom, valuesText } from './coverage';
+
+type Own = Teaching['playbooks'][number];
+type Situation = Own['situations'][number];
+type Answer = Situation['answers'][number];
+
+const own = (book: Playbook, code: string, name: string): Own => ({ ...(structuredClone(book) as Own), code, name: name.slice(0, 60) });
+const EMPTY: Playbook = { code: '', name: '', sport: '', school: 'square-ready', lead: 'none', situations: [] };
+
+/** Decisions for scenario calls: those to begin with can be looked at and copied, the club's own can be changed. */
+@Component({
+  selector: 'hop-playbooks',
+  imports: [MatButton, RouterLink],
+  templateUrl: './playbooks.html',
+  styleUrl: './playbooks.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Playbooks implements HoldsTyping {
+  private readonly club = inject(TeachingStore);
+  protected readonly text = BUILD;
+  protected readonly common = TEXT.common;
+  protected readonly stances = this.club.stances;
+  protected readonly starters = PLAYBOOKS;
+  protected readonly mine = computed(() => this.club.teaching().playbooks);
+  protected readonly code = signal(PLAYBOOKS[0]?.code ?? '');
+  /** The club's own book as it is typed; null while one of those to begin with is looked at. */
+  protected readonly typed = signal<Own | null>(null);
+  protected readonly dirty = signal(false);
+  protected readonly said = signal('');
+  protected readonly wrong = signal<readonly string[]>([]);
+  protected readonly book = computed<Playbook | null>(() => this.typed() ?? PLAYBOOKS.find((one) => one.code === this.code()) ?? null);
+  /** Answers whose line cannot be read, each with its reason. */
+  protected readonly unread = computed(() => {
+    const book = this.book();
+    if (!book) return [];
+    return scenariosOf(book).flatMap(({ situation, technique, steps }) => {
+      const [error] = readWith(steps, this.club.teaching().moves).errors;
+      return error ? [`${situation}, ${technique}: ${error.message}`] : [];
+    });
+  });
+  protected readonly canAdd = computed(() => (this.book()?.situations.length ?? 0) < PLAYBOOK_LIMITS.situations);
+
+  constructor() {
+    this.club.load();
+    effect(() => {
+      const [mine, code] = [this.mine(), this.code()];
+      untracked(() => {
+        if (!this.dirty()) this.typed.set(mine.find((one) => one.code === code) ?? null);
+      });
+    });
+  }
+
+  unsaved(): boolean {
+    return this.dirty();
+  }
+
+  protected choose(code: string): void {
+    if (this.dirty() && !confirm(TEXT.common.leave)) return;
+    this.dirty.set(false);
+    this.said.set('');
+    this.wrong.set([]);
+    this.code.set(code);
+    this.typed.set(this.mine().find((one) => one.code === code) ?? null);
+  }
+
+  /** A copy of what is looked at, or an empty one, as the club's own. */
+  protected begin(from: Playbook | null): void {
+    const codes = new Set([...PLAYBOOKS, ...this.mine()].map((one) => one.code));
+    let n = 1;
+    while (codes.has(`own-${n}`)) n++;
+    this.code.set(`own-${n}`);
+    this.typed.set(own(from ?? EMPTY, `own-${n}`, from ? this.text.copyOf(from.name) : this.text.newBook));
+    this.dirty.set(true);
+  }
+
+  protected change(change: Partial<Own>): void {
+    const typed = this.typed();
+    if (!typed) return;
+    this.typed.set({ ...typed, ...change });
+    this.dirty.set(true);
+  }
+
+  protected situation(at: number, change: Partial<Situation>): void {
+    const typed = this.typed();
+    if (typed) this.change({ situations: typed.situations.map((one, i) => (i === at ? { ...one, ...change } : one)) });
+  }
+
+  protected addSituation(): void {
+    const situation = { situation: this.text.newSituation, answers: [{ technique: this.text.newAnswer, steps: '', back: [] }] };
+    this.change({ situations: [...(this.typed()?.situations ?? []), situation] });
+  }
+
+  protected dropSituation(at: number): void {
+    this.change({ situations: (this.typed()?.situations ?? []).filter((_, i) => i !== at) });
+  }
+
+  protected answer(at: number, which: number, change: Partial<Answer>): void {
+    const answers = this.typed()?.situations[at]?.answers ?? [];
+    this.situation(at, { answers: answers.map((one, i) => (i === which ? { ...one, ...change } : one)) });
+  }
+
+  protected addAnswer(at: number): void {
+    const answers = this.typed()?.situations[at]?.answers ?? [];
+    const more = { technique: this.text.newAnswer, steps: '', back: [] };
+    this.situation(at, { answers: [...answers, more].slice(0, PLAYBOOK_LIMITS.answers) });
+  }
+
+  protected dropAnswer(at: number, which: number): void {
+    const answers = this.typed()?.situations[at]?.answers ?? [];
+    this.situation(at, { answers: answers.filter((_, i) => i !== which) });
+  }
+
+  /** 'home: shuffle left 40 cm | forward: advance 30 cm' */
+  protected backs(text: string): Answer['back'] {
+    return valuesFrom(text)
+      .slice(0, PLAYBOOK_LIMITS.back)
+      .map(({ name, steps }) => ({ name, steps: steps === name ? '' : steps }));
+  }
+
+  protected readonly backText = valuesText;
+
+  protected async save(): Promise<void> {
+    const typed = this.typed();
+    if (!typed) return;
+    const read = PlaybookSchema.safeParse(typed);
+    this.wrong.set(read.success ? [] : fieldsOf(read.error, typed).map(({ path, message }) => `${path} ${message}`));
+    if (!read.success) return;
+    const others = this.mine().filter((one) => one.code !== typed.code);
+    await this.settle([...others, read.data]);
+  }
+
+  protected async forget(): Promise<void> {
+    const code = this.typed()?.code;
+    await this.settle(this.mine().filter((one) => one.code !== code));
+    if (this.said() === this.text.bookKept) this.choose(PLAYBOOKS[0]?.code ?? '');
+  }
+
+  private readonly settle = once((playbooks: Own[]) => this.keep(playbooks));
+
+  private async keep(playbooks: Own[]): Promise<void> {
+    const trouble = await this.club.save({ playbooks });
+    if (!trouble) this.dirty.set(false);
+    this.said.set(trouble?.message ?? this.text.bookKept);
+  }
+}

@@ -1,0 +1,71 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { Router, RouterLink } from '@angular/router';
+import type { Progression } from '@hopsk/contract';
+import { Store } from '@ngrx/store';
+import { newId } from '../../data/ids';
+import { DeviceStore } from '../../data/device-store';
+import { recordActions, recordsFeature } from '../../data/records';
+import { TEXT } from '../../text/en';
+import { BUILD } from '../../text/en-build';
+import { once } from '../../ui/once';
+import { copyOf, draftOf, type Draft } from '../../parts/session-draft';
+import { readFile } from '../../parts/session-files';
+
+/** What the club has planned: evenings and templates, and where a new one begins. */
+@Component({
+  selector: 'hop-progressions',
+  imports: [MatButton, RouterLink],
+  templateUrl: './progressions.html',
+  styleUrl: './progressions.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Progressions {
+  private readonly store = inject(Store);
+  private readonly device = inject(DeviceStore);
+  private readonly router = inject(Router);
+  protected readonly text = BUILD;
+  protected readonly common = TEXT.common;
+  protected readonly find = signal('');
+  protected readonly said = signal<readonly string[]>([]);
+  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
+  private readonly people = this.store.selectSignal(recordsFeature.selectPeopleById);
+  private readonly all = this.store.selectSignal(recordsFeature.selectAllProgressions);
+  protected readonly away = signal(false);
+  protected readonly rows = computed(() => {
+    const words = this.find().trim().toLocaleLowerCase();
+    return this.all()
+      .filter((one) => (one.archivedAt !== null) === this.away() && one.name.toLocaleLowerCase().includes(words))
+      .map((one) => ({ one, names: one.athletes.map((id) => this.people()[id]?.name ?? '–').join(', ') }));
+  });
+
+  protected load(): void {
+    this.store.dispatch(recordActions.load({ kind: 'progressions' }));
+  }
+
+  protected restore(id: string): void {
+    this.store.dispatch(recordActions.archive({ kind: 'progressions', id, archived: false }));
+  }
+
+  /** An evening from a template: a copy that shares nothing with it. */
+  protected fromTemplate(template: Progression): Promise<unknown> {
+    return this.begin(copyOf(draftOf(template), template.name, false));
+  }
+
+  protected async import(box: HTMLInputElement): Promise<void> {
+    const file = box.files?.[0];
+    box.value = '';
+    if (!file) return;
+    const { draft, wrong } = readFile(await file.text(), file.name.replace(/\.[^.]*$/, '').slice(0, 80) || this.text.title);
+    if (!draft) return this.said.set([this.text.importNothing, ...wrong.slice(0, 20)]);
+    await this.begin(copyOf(draft, draft.name, false), wrong.slice(0, 20));
+  }
+
+  private readonly begin = once((draft: Draft, wrong: readonly string[] = []) => this.open(draft, wrong));
+
+  private async open(draft: Draft, wrong: readonly string[]): Promise<void> {
+    const id = newId();
+    await this.device.keep(`build:${id}`, { base: 0, draft });
+    await this.router.navigate(['/build', id], { state: { said: wrong } });
+  }
+}

@@ -1,0 +1,126 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
+import { isUnder16 } from '@hopsk/contract';
+import { FAULTS } from '@hopsk/core/catalogue';
+import type { Study } from '@hopsk/core/judge';
+import { clockText } from '@hopsk/core/plan';
+import { Store } from '@ngrx/store';
+import { DeviceStore } from '../../data/device-store';
+import { Floor } from '../../drawing/floor';
+import { picked } from '../../data/picked';
+import { recordsFeature } from '../../data/records';
+import { TeachingStore } from '../../data/teaching';
+import { TEXT } from '../../text/en';
+import { BUILD } from '../../text/en-build';
+import { Studies } from '../../compute/studies';
+import { askOf, draftOf, forAthlete, KeptDraft, type Draft } from '../../parts/session-draft';
+import type { SessionLook } from '../../compute/session';
+
+/** What can be put on paper. */
+const SHEETS = ['session', 'cards', 'partner', 'homework', 'calls'] as const;
+type Sheet = (typeof SHEETS)[number];
+
+/** A session on paper: the coach's sheet, a card a stage, the partner's card, homework for an athlete, calls for an assistant. */
+@Component({
+  selector: 'hop-sheets',
+  imports: [Floor, MatButton, RouterLink],
+  templateUrl: './sheets.html',
+  styleUrl: './sheets.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Sheets {
+  readonly id = input.required<string>();
+  readonly athlete = input<string>();
+  private readonly store = inject(Store);
+  private readonly asking = inject(Studies);
+  private readonly device = inject(DeviceStore);
+  private readonly club = inject(TeachingStore);
+  protected readonly text = BUILD;
+  protected readonly common = TEXT.common;
+  protected readonly sheets = SHEETS;
+  protected readonly clock = clockText;
+  protected readonly sheet = signal<Sheet>('session');
+  protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
+  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
+  private readonly progressions = this.store.selectSignal(recordsFeature.selectProgressionsById);
+  /** What was changed and not saved yet is what goes on paper. */
+  private readonly typed = signal<Draft | null>(null);
+  private readonly whole = computed<Draft | null>(
+    () => this.typed() ?? (this.progressions()[this.id()] ? draftOf(this.progressions()[this.id()] ?? null) : null),
+  );
+  protected readonly choice = picked(this.people, () => this.athlete(), 'none');
+  protected readonly draft = computed(() => {
+    const whole = this.whole();
+    return whole && forAthlete(whole, this.choice.record()?.id ?? null);
+  });
+  private readonly doer = computed(
+    () => this.choice.record() ?? this.people().find((one) => this.whole()?.athletes.includes(one.id)) ?? null,
+  );
+  protected readonly child = computed(() => isUnder16(this.doer()?.ageGroup ?? 'adult'));
+  protected readonly look = signal<SessionLook | null>(null);
+  protected readonly studies = signal<ReadonlyMap<string, Study>>(new Map());
+  protected readonly labels = new Map(FAULTS.map((fault) => [fault.code, fault]));
+  protected readonly names = computed(() =>
+    this.people()
+      .filter((one) => this.whole()?.athletes.includes(one.id))
+      .map((one) => one.name)
+      .join(', '),
+  );
+  protected readonly rows = computed(() => {
+    const [draft, look] = [this.draft(), this.look()];
+    const athlete = this.choice.record()?.id;
+    return (draft?.stages ?? []).map((stage, i) => ({
+      stage,
+      at: i + 1,
+      seen: look?.stages[i] ?? null,
+      totals: look?.totals.stages[i] ?? null,
+      problems: look?.problems.filter((problem) => problem.stage === i && problem.level !== 'note') ?? [],
+      lists: look?.lists.filter((list) => list.stage === i) ?? [],
+      study: this.studies().get(stage.id) ?? null,
+      note: this.whole()?.differences.find((one) => one.stage === stage.id && one.athlete === athlete)?.note ?? '',
+      watch: stage.watch.map((code) => this.labels.get(code)?.label ?? code),
+      /** What an athlete can ask themselves: the remedy's cue, turned into a question by its fault's name. */
+      asks: stage.watch.flatMap((code) => this.labels.get(code) ?? []),
+    }));
+  });
+  protected readonly hasPartner = computed(() => this.rows().some((row) => row.stage.partner !== null));
+  private asked = 0;
+
+  constructor() {
+    this.club.load();
+    effect(() => {
+      const id = this.id();
+      untracked(() => void this.recall(id));
+    });
+    effect(() => {
+      const [draft, doer] = [this.draft(), this.doer()];
+      const known = { stances: this.club.stances(), moves: this.club.teaching().moves, patterns: null, landingsBefore: [] };
+      if (draft) untracked(() => void this.see(askOf(draft, doer, known)));
+    });
+  }
+
+  protected print(): void {
+    print();
+  }
+
+  private async recall(id: string): Promise<void> {
+    const kept = KeptDraft.safeParse(await this.device.recall(`build:${id}`));
+    if (kept.success) this.typed.set(kept.data.draft);
+  }
+
+  private async see(ask: ReturnType<typeof askOf>): Promise<void> {
+    const asked = ++this.asked;
+    const look = await this.asking.ask('session', ask).catch(() => null);
+    if (asked !== this.asked || !look) return;
+    this.look.set(look);
+    const studies = new Map<string, Study>();
+    for (const [i, stage] of ask.session.stages.entries()) {
+      const [text, performer] = [look.stages[i]?.texts[0] ?? '', ask.performers[i]];
+      const study = performer && (await this.asking.study(text, performer, stage.shouldClose, { own: ask.own }).catch(() => null));
+      if (asked !== this.asked) return;
+      if (study) studies.set(stage.id, study);
+    }
+    this.studies.set(studies);
+  }
+}

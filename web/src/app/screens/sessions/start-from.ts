@@ -1,0 +1,253 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { Router, RouterLink } from '@angular/router';
+import { isUnder16 } from '@hopsk/contract';
+import { FAULTS, AIMS } from '@hopsk/core/catalogue';
+import { OPEN_SETTINGS, STAGE_KINDS, type StageKind, CHAINS, type BuildSource, type BuiltUp, type Chain } from '@hopsk/core/plan';
+import { Store } from '@ngrx/store';
+import { Api } from '../../data/api';
+import { newId } from '../../data/ids';
+import { DeviceStore } from '../../data/device-store';
+import { picked } from '../../data/picked';
+import { recordsFeature } from '../../data/records';
+import { TeachingStore } from '../../data/teaching';
+import { performance } from '../../parts/pattern-draft';
+import { TEXT } from '../../text/en';
+import { BUILD } from '../../text/en-build';
+import { once } from '../../ui/once';
+import { Studies } from '../../compute/studies';
+import type { BuildAsk } from '../../compute/study.worker';
+import { EMPTY, keptStages } from '../../parts/session-draft';
+import { masteredIn, trainedBy } from './trained';
+import { booksOf, playbookSource, sourceOf } from '../../parts/sources';
+import { stagesOfBlocks } from '../../parts/stages';
+
+/** What a progression can begin from. */
+const BEGINNINGS = ['pattern', 'fault', 'playbook', 'aim', 'compare', 'empty'] as const;
+type Beginning = (typeof BEGINNINGS)[number];
+
+/** Stages that were built, under the name of what they were built from. */
+type Built = BuiltUp & { readonly name: string };
+
+/** Kinds of stages that are wanted before anybody chose. */
+const USUAL: readonly StageKind[] = ['isolate', 'combine', 'whole', 'other side', 'called', 'fed'];
+
+/** Where a progression begins: from what, for whom, in which order; its stages are shown before they are taken. */
+@Component({
+  selector: 'hop-start-from',
+  imports: [MatButton, RouterLink],
+  templateUrl: './start-from.html',
+  styleUrl: './start-from.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class StartFrom {
+  /** A pattern or a fault that the address asks for. */
+  readonly pattern = input<string>();
+  readonly fault = input<string>();
+  /** For whom, as the address says. */
+  readonly athlete = input<string>();
+  private readonly store = inject(Store);
+  private readonly device = inject(DeviceStore);
+  private readonly asking = inject(Studies);
+  private readonly router = inject(Router);
+  private readonly api = inject(Api);
+  private readonly club = inject(TeachingStore);
+  protected readonly text = BUILD;
+  protected readonly common = TEXT.common;
+  protected readonly beginnings = BEGINNINGS;
+  protected readonly chains = CHAINS;
+  protected readonly kinds = STAGE_KINDS;
+  protected readonly faults = FAULTS;
+  protected readonly aims = AIMS;
+  protected readonly playbooks = computed(() => booksOf(this.club.teaching()));
+  protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
+  private readonly progressions = this.store.selectSignal(recordsFeature.selectProgressionsHere);
+  protected readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsHere);
+  private readonly said = signal<Beginning | null>(null);
+  protected readonly from = computed<Beginning>(() => this.said() ?? (this.fault() ? 'fault' : 'pattern'));
+  protected readonly whom = picked(this.people, () => this.athlete(), 'none');
+  protected readonly picked = picked(this.patterns, () => this.pattern());
+  protected readonly second = picked(this.patterns, () => undefined);
+  protected readonly attempts = signal(20);
+  protected readonly block = signal(5);
+  protected readonly faultCode = signal<string | null>(null);
+  protected readonly theFault = computed(() => this.faultCode() ?? this.fault() ?? this.whom.record()?.focus[0] ?? FAULTS[0]?.code ?? '');
+  protected readonly bookCode = signal('');
+  protected readonly aimName = signal(AIMS[0]?.name ?? '');
+  protected readonly aim = computed(() => AIMS.find((one) => one.name === this.aimName()) ?? null);
+  protected readonly book = computed(() => this.playbooks().find((one) => one.code === this.bookCode()) ?? null);
+  private readonly saidChain = signal<Chain | null>(null);
+  private readonly saidKinds = signal<ReadonlySet<StageKind> | null>(null);
+  private readonly saidOpposed = signal<'fed' | 'partner' | null>(null);
+  protected readonly chain = computed<Chain>(
+    () => this.saidChain() ?? (this.from() === 'aim' ? (this.aim()?.chain ?? 'forward') : 'forward'),
+  );
+  protected readonly wanted = computed<ReadonlySet<StageKind>>(
+    () =>
+      this.saidKinds() ??
+      new Set(this.from() === 'aim' ? (this.aim()?.kinds ?? USUAL) : this.from() === 'playbook' ? ['role', 'called', 'free'] : USUAL),
+  );
+  protected readonly opposed = computed(() => this.saidOpposed() ?? (this.from() === 'aim' ? (this.aim()?.opposed ?? 'fed') : 'fed'));
+  protected readonly rest = signal<number | null>(null);
+  protected readonly setRest = signal<number | null>(null);
+  protected readonly minutes = signal<number | null>(null);
+  protected readonly built = signal<Built | null>(null);
+  protected readonly working = signal(false);
+  protected readonly skipMastered = signal(true);
+  protected readonly mastered = signal<ReadonlySet<string>>(new Set());
+  private asked = 0;
+
+  private readonly source = computed<BuildSource | null>(() => {
+    switch (this.from()) {
+      case 'pattern': {
+        const pattern = this.picked.record();
+        return pattern && sourceOf(pattern);
+      }
+      case 'aim': {
+        const aim = this.aim();
+        return aim && { ...aim.source, name: aim.name, pattern: null };
+      }
+      case 'playbook': {
+        const book = this.book() ?? this.playbooks()[0] ?? null;
+        return book && playbookSource(book);
+      }
+      default:
+        return null;
+    }
+  });
+
+  private readonly options = computed<BuildAsk>(() => {
+    const athlete = this.whom.record();
+    const aimed = this.from() === 'aim' ? (this.playbooks().find((one) => one.code === this.aim()?.playbook) ?? null) : null;
+    return {
+      chain: this.chain(),
+      kinds: STAGE_KINDS.filter((kind) => this.wanted().has(kind)),
+      opposed: this.opposed(),
+      playbook: this.book() ?? aimed ?? (this.from() === 'playbook' ? (this.playbooks()[0] ?? null) : null),
+      settings: { rest: this.rest(), setRest: this.setRest() },
+      focus: athlete?.focus ?? [],
+      cautions: athlete?.cautions ?? [],
+      otherLead: athlete?.otherLead !== 'none',
+      child: athlete ? isUnder16(athlete.ageGroup) : false,
+      mastered: this.skipMastered() ? this.mastered() : new Set(),
+      own: this.club.teaching().moves,
+    };
+  });
+
+  constructor() {
+    this.club.load();
+    effect(() => {
+      const [athlete, progressions] = [this.whom.record(), this.progressions()];
+      untracked(() => {
+        this.mastered.set(new Set());
+        if (!athlete) return;
+        void trainedBy(this.api, progressions, athlete.id).then((trained) => {
+          if (this.whom.record() === athlete) this.mastered.set(masteredIn(trained));
+        });
+      });
+    });
+    effect(() => {
+      const [from, source, options, fault] = [this.from(), this.source(), this.options(), this.theFault()];
+      const patterns = this.patterns();
+      this.second.record();
+      this.attempts();
+      this.block();
+      untracked(() => {
+        if (from === 'empty') this.show(null);
+        else if (from === 'compare') this.compare();
+        else if (from === 'fault') void this.againstFault(fault, options, patterns.map(sourceOf));
+        else if (source) void this.build(source, options);
+        else this.show(null);
+      });
+    });
+  }
+
+  protected begin(from: Beginning): void {
+    this.said.set(from);
+    this.saidKinds.set(null);
+    this.saidChain.set(null);
+    this.saidOpposed.set(null);
+  }
+
+  protected setChain(chain: string): void {
+    this.saidChain.set(chain as Chain);
+  }
+
+  protected setOpposed(opposed: string): void {
+    this.saidOpposed.set(opposed as 'fed' | 'partner');
+  }
+
+  protected toggle(kind: StageKind): void {
+    const kinds = new Set(this.wanted());
+    if (!kinds.delete(kind)) kinds.add(kind);
+    this.saidKinds.set(kinds);
+  }
+
+  protected readonly countIn = (value: string, most: number): number => Math.min(most, Math.max(1, Math.round(Number(value)) || 1));
+
+  /** An empty box: not decided. */
+  protected readonly secondsIn = (value: string): number | null => {
+    const n = Math.round(Number(value));
+    return value.trim() === '' || !Number.isFinite(n) ? null : Math.min(3600, Math.max(0, n));
+  };
+
+  protected readonly take = once(() => this.open());
+
+  private async open(): Promise<void> {
+    const id = newId();
+    const built = this.built();
+    const athlete = this.whom.record();
+    const minutes = this.minutes();
+    const draft = {
+      ...EMPTY,
+      name: built?.name.slice(0, 80) ?? '',
+      stages: keptStages(built?.stages ?? []),
+      settings: { ...OPEN_SETTINGS, rest: this.rest(), setRest: this.setRest() },
+      minutes: minutes === null ? null : Math.min(360, Math.max(1, minutes)),
+      athletes: athlete ? [athlete.id] : [],
+    };
+    await this.device.keep(`build:${id}`, { base: 0, draft });
+    await this.router.navigate(['/build', id]);
+  }
+
+  /** Two patterns on one athlete, in blocks that take turns. */
+  private compare(): void {
+    const [a, b] = [this.picked.record(), this.second.record()];
+    this.show(
+      a && b && a !== b
+        ? { stages: stagesOfBlocks(a, b, this.attempts(), this.block()), leftOut: [], name: `${a.name} / ${b.name}` }
+        : null,
+    );
+  }
+
+  private async build(source: BuildSource, options: BuildAsk): Promise<void> {
+    const { performer } = performance(source, this.whom.record(), { own: this.club.stances() });
+    await this.settle(this.asking.ask('buildUp', { source, performer, options }).then((built) => ({ ...built, name: source.name })));
+  }
+
+  private async againstFault(fault: string, options: BuildAsk, club: readonly BuildSource[]): Promise<void> {
+    const ours = { school: 'square-ready', hand: 'right', lead: 'none', steps: '' } as const;
+    const performers = [...club, ours].map((one) => performance(one, this.whom.record(), { own: this.club.stances() }).performer);
+    const label = FAULTS.find((one) => one.code === fault)?.label ?? fault;
+    await this.settle(
+      this.asking.ask('forFault', { fault, club, performers, options }).then((answer) => answer && { ...answer.built, name: label }),
+    );
+  }
+
+  /** What is known at once; answers still on their way are of no interest any more. */
+  private show(built: Built | null): void {
+    this.asked++;
+    this.working.set(false);
+    this.built.set(built);
+  }
+
+  /** Only the latest question counts. */
+  private async settle(answer: Promise<Built | null>): Promise<void> {
+    const asked = ++this.asked;
+    this.working.set(true);
+    const built = await answer.catch(() => null);
+    if (asked !== this.asked) return;
+    this.built.set(built);
+    this.working.set(false);
+  }
+}

@@ -1,0 +1,155 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import type { Athlete } from '@hopsk/contract';
+import {
+  formatLength,
+  otherSide,
+  parseLength,
+  sizeOf,
+  standIn,
+  type Body,
+  type Feet,
+  type LengthUnits,
+  type School,
+  type Side,
+} from '@hopsk/core/body';
+import { checkStance } from '@hopsk/core/judge';
+import { Store } from '@ngrx/store';
+import { recordActions } from '../../data/records';
+import { TeachingStore } from '../../data/teaching';
+import { TEXT } from '../../text/en';
+import { once } from '../../ui/once';
+
+type Part = 'width' | 'length' | 'leadToe' | 'rearToe';
+
+/** Feet as a coach sees them, typed or dragged, held against the stance; what was seen can be kept for the athlete or the club. */
+@Component({
+  selector: 'hop-stance-check',
+  imports: [MatButton],
+  templateUrl: './check.html',
+  styleUrl: './check.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class StanceCheckPanel {
+  readonly athlete = input.required<Athlete>();
+  readonly school = input.required<School>();
+  readonly body = input.required<Body>();
+  readonly lead = input<Side | null>(null);
+  readonly units = input<LengthUnits>('cm');
+  /** Feet as they were seen; null while nothing is measured. */
+  readonly seen = input<Feet | null>(null);
+  readonly seenChange = output<Feet | null>();
+  private readonly store = inject(Store);
+  private readonly club = inject(TeachingStore);
+  protected readonly text = TEXT.stance;
+  protected readonly said = signal('');
+  protected readonly clubName = signal('');
+  /** The measure that could not be read last. */
+  protected readonly wrong = signal<Part | null>(null);
+  private readonly leads = computed<Side>(() => (this.school().staggered ? (this.lead() ?? 'left') : 'left'));
+  protected readonly checks = computed(() => {
+    const seen = this.seen();
+    return seen ? checkStance(seen, this.school(), this.body(), this.school().staggered ? this.leads() : null) : [];
+  });
+  protected readonly fields = computed(() => {
+    const seen = this.seen();
+    if (!seen) return [];
+    const { width, leftAhead } = sizeOf(seen, 0);
+    const leads = this.leads();
+    const length = leads === 'left' ? leftAhead : -leftAhead;
+    const toe = (side: Side): number => (side === 'left' ? -seen.left.toe : seen.right.toe);
+    const shown = (metres: number): string => formatLength(metres, this.units(), 1);
+    return [
+      { part: 'width' as const, value: shown(width) },
+      { part: 'length' as const, value: shown(length) },
+      { part: 'leadToe' as const, value: `${Math.round(toe(leads))}°` },
+      { part: 'rearToe' as const, value: `${Math.round(toe(otherSide(leads)))}°` },
+    ];
+  });
+
+  protected begin(): void {
+    this.seenChange.emit(standIn(this.school(), this.body(), this.lead()).feet);
+  }
+
+  /** One measure as typed; what is no measure is said, and the last one stays. */
+  protected type(part: Part, said: string): void {
+    const seen = this.seen();
+    if (!seen) return;
+    const value = part === 'width' || part === 'length' ? parseLength(said, this.units()) : Number(said.replace(/[°\s]/g, ''));
+    if (value === null || !Number.isFinite(value) || Math.abs(value) > (part === 'width' || part === 'length' ? 1.5 : 180)) {
+      this.wrong.set(part);
+      return;
+    }
+    this.wrong.set(null);
+    const { width, leftAhead } = sizeOf(seen, 0);
+    const leads = this.leads();
+    const across = part === 'width' ? value : width;
+    const ahead = part === 'length' ? (leads === 'left' ? value : -value) : leftAhead;
+    const toes = { left: seen.left.toe, right: seen.right.toe };
+    if (part === 'leadToe' || part === 'rearToe') {
+      const side = part === 'leadToe' ? leads : otherSide(leads);
+      toes[side] = side === 'left' ? -value : value;
+    }
+    this.seenChange.emit({
+      left: { x: -across / 2, y: ahead / 2, toe: toes.left },
+      right: { x: across / 2, y: -ahead / 2, toe: toes.right },
+    });
+  }
+
+  /** Keeps what was seen as this athlete's own way of standing, or forgets it. */
+  protected keep(own: boolean): void {
+    const seen = this.seen();
+    const { archivedAt: _, ...record } = this.athlete();
+    const leads = this.leads();
+    const toe = (feet: Feet, side: Side): number => (side === 'left' ? -feet.left.toe : feet.right.toe);
+    const round = (n: number): number => Math.round(n * 1000) / 1000;
+    const stance =
+      own && seen
+        ? {
+            width: round(Math.max(0, sizeOf(seen, 0).width)),
+            length: this.school().staggered ? round(Math.abs(sizeOf(seen, 0).leftAhead)) : null,
+            leadToe: Math.round(toe(seen, leads)),
+            rearToe: Math.round(toe(seen, otherSide(leads))),
+          }
+        : null;
+    this.store.dispatch(recordActions.save({ kind: 'people', record: { ...record, school: this.school().code, stance } }));
+    this.said.set(this.text.kept);
+  }
+
+  protected readonly keepForClub = once(() => this.keepAsClub());
+
+  /** Keeps what was seen as a stance of the club, in shares of this body. */
+  private async keepAsClub(): Promise<void> {
+    const seen = this.seen();
+    const name = this.clubName().trim().slice(0, 40);
+    if (!seen || name === '') return;
+    const { width, leftAhead } = sizeOf(seen, 0);
+    const shoulder = this.body().shoulder.metres;
+    const leads = this.leads();
+    const toe = (side: Side): number => Math.round(side === 'left' ? -seen.left.toe : seen.right.toe);
+    const times = (metres: number) => ({
+      rule: 'times' as const,
+      n: Math.round((Math.abs(metres) / shoulder) * 100) / 100,
+      of: 'shoulder' as const,
+    });
+    const code = `own-${
+      name
+        .toLowerCase()
+        .replace(/[^a-z0-9]+/g, '-')
+        .replace(/^-+|-+$/g, '')
+        .slice(0, 30) || 'stance'
+    }`;
+    const stance: School = {
+      ...this.school(),
+      code,
+      name,
+      says: '',
+      width: times(width),
+      length: this.school().staggered ? times(leftAhead) : times(0),
+      toes: { lead: toe(leads), rear: toe(otherSide(leads)) },
+    };
+    const others = this.club.teaching().stances.filter((one) => one.code !== code);
+    const trouble = await this.club.save({ stances: [...others, stance] });
+    this.said.set(trouble?.message ?? this.text.kept);
+  }
+}

@@ -1,0 +1,110 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatSelectModule } from '@angular/material/select';
+import { RouterLink } from '@angular/router';
+import { isUnder16 } from '@hopsk/contract';
+import {
+  bodyOf,
+  formatLength,
+  heelOf,
+  overridden,
+  SCHOOLS,
+  schoolOf,
+  standIn,
+  stanceNumbers,
+  type Feet,
+  type Side,
+  type StanceNumber,
+} from '@hopsk/core/body';
+import { Store } from '@ngrx/store';
+import { StanceDrawing } from '../../drawing/stance-drawing';
+import { picked } from '../../data/picked';
+import { recordsFeature } from '../../data/records';
+import { signInFeature } from '../../data/sign-in';
+import { TeachingStore } from '../../data/teaching';
+import { TEXT } from '../../text/en';
+import { StanceCheckPanel } from './check';
+
+@Component({
+  selector: 'hop-stance',
+  imports: [MatButton, MatFormFieldModule, MatSelectModule, RouterLink, StanceCheckPanel, StanceDrawing],
+  templateUrl: './stance.html',
+  styleUrl: './stance.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class StanceScreen {
+  /** Whose stance: an id from the address. */
+  readonly athlete = input<string>();
+  private readonly store = inject(Store);
+  protected readonly text = TEXT.stance;
+  protected readonly common = TEXT.common;
+  private readonly club = inject(TeachingStore);
+  protected readonly schools = this.club.stances;
+  protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
+  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
+  private readonly me = this.store.selectSignal(signInFeature.selectMe);
+  protected readonly units = computed(() => this.me()?.coach.units ?? 'cm');
+  protected readonly choice = picked(this.people, () => this.athlete());
+  protected readonly who = this.choice.record;
+  protected readonly code = linkedSignal(() => this.who()?.school ?? 'square-ready');
+  /** Whose stance is shown: another one's is measured anew, the same one's stays when the record is saved. */
+  private readonly shown = computed(() => `${this.who()?.id} ${this.code()}`);
+  protected readonly seen = linkedSignal<string, Feet | null>({ source: this.shown, computation: () => null });
+  /** The stance, as this athlete stands in their own. */
+  protected readonly school = computed(() => {
+    const asked = schoolOf(this.code(), this.club.teaching().stances) ?? SCHOOLS[0];
+    const who = this.who();
+    return who?.school === asked.code ? overridden(asked, who.stance) : asked;
+  });
+  protected readonly lead = linkedSignal<Side | null>(() => {
+    const lead = this.who()?.lead ?? 'none';
+    return lead === 'none' ? (this.who()?.hand === 'left' ? 'right' : 'left') : lead;
+  });
+  protected readonly body = computed(() => bodyOf(this.who() ?? {}, isUnder16(this.who()?.ageGroup ?? 'adult')));
+  protected readonly numbers = computed(() =>
+    stanceNumbers(this.school(), this.body(), this.lead()).map((number) => ({
+      name: this.text.names[number.name],
+      value: this.value(number, number.value),
+      within: number.tolerance === null ? '' : `± ${this.value(number, number.tolerance)}`,
+    })),
+  );
+  protected readonly dimensions = computed(() =>
+    (['height', 'shoulder', 'hip', 'leg', 'foot'] as const).map((part) => ({
+      part: TEXT.people[part],
+      value: formatLength(this.body()[part].metres, this.units(), 1),
+      origin: this.text.origins[this.body()[part].origin],
+    })),
+  );
+  /** Where to put tape, from the crossing of the chalk lines. */
+  protected readonly tape = computed(() => {
+    const { feet } = standIn(this.school(), this.body(), this.lead());
+    const place = (x: number, towards: string, away: string): string =>
+      Math.abs(x) < 0.0005 ? '0' : `${formatLength(Math.abs(x), this.units(), 1)} ${x > 0 ? towards : away}`;
+    const spot = (p: { x: number; y: number }): { across: string; along: string } => ({
+      across: place(p.x, this.common.right, this.common.left),
+      along: place(p.y, this.common.ahead, this.common.back),
+    });
+    return (['left', 'right'] as const).flatMap((side) => {
+      const heel = heelOf(feet[side], this.body());
+      return [
+        { name: `${this.common[side]} ${this.text.ball}`, ...spot(feet[side]) },
+        { name: `${this.common[side]} ${this.text.heel}`, ...spot(heel) },
+      ];
+    });
+  });
+
+  constructor() {
+    this.club.load();
+  }
+
+  protected print(): void {
+    print();
+  }
+
+  private value(number: StanceNumber, value: number): string {
+    if (number.kind === 'length') return formatLength(value, this.units(), 1);
+    if (number.kind === 'share') return `${Math.round(value * 100)} %`;
+    return value < 0 ? `${Math.round(-value)}° ${this.text.inward}` : `${Math.round(value)}°`;
+  }
+}

@@ -1,0 +1,107 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked } from '@angular/core';
+import type { Pattern, PatternVersion } from '@hopsk/contract';
+import type { Study } from '@hopsk/core/judge';
+import type { OwnMove } from '@hopsk/core/language';
+import type { Performer } from '@hopsk/core/motion';
+import { compare, type Compared } from '@hopsk/core/search';
+import { thumbnailOf } from '@hopsk/core/view';
+import { firstValueFrom } from 'rxjs';
+import { Api } from '../../data/api';
+import { Thumb } from '../../drawing/thumb';
+import { TEXT } from '../../text/en';
+import { Studies } from '../../compute/studies';
+
+/** Something the present line can be held against. */
+interface Other {
+  readonly key: string;
+  readonly name: string;
+  readonly steps: string;
+}
+
+/** The line as it is now beside an earlier version of it or another pattern. */
+@Component({
+  selector: 'hop-compare',
+  imports: [Thumb],
+  templateUrl: './compare.html',
+  styleUrl: './compare.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ComparePanel {
+  readonly id = input.required<string>();
+  /** Number of the version that is stored; another one was saved when it changes. */
+  readonly version = input(0);
+  readonly study = input.required<Study>();
+  readonly performer = input.required<Performer>();
+  readonly shouldClose = input(true);
+  readonly patterns = input<readonly Pattern[]>([]);
+  readonly own = input<readonly OwnMove[]>([]);
+  /** Turns a stored line as the present performer does it. */
+  readonly turned = input<(steps: string) => string>((steps) => steps);
+  readonly brought = output<string>();
+  private readonly api = inject(Api);
+  private readonly asking = inject(Studies);
+  protected readonly text = TEXT.steps;
+  protected readonly versions = signal<readonly PatternVersion[]>([]);
+  protected readonly away = signal(false);
+  protected readonly chosen = signal<string | null>(null);
+  protected readonly others = computed<readonly Other[]>(() => [
+    ...this.versions().map((one) => ({
+      key: `v${one.version}`,
+      name: `${this.text.version} ${one.version}, ${dayOf(one.savedAt)}`,
+      steps: one.steps,
+    })),
+    ...this.patterns()
+      .filter((one) => one.id !== this.id())
+      .map((one) => ({ key: one.id, name: one.name, steps: one.steps })),
+  ]);
+  protected readonly other = computed(() => this.others().find((one) => one.key === this.chosen()) ?? null);
+  protected readonly isVersion = computed(() => this.chosen()?.startsWith('v') ?? false);
+  private readonly seen = signal<Study | null>(null);
+  protected readonly comparison = computed(() => {
+    const seen = this.seen();
+    if (!seen) return null;
+    const { lines, steps } = compare(seen, this.study());
+    return { lines: lines.filter((line) => line.changed), steps, a: thumbnailOf(seen.simulation), b: thumbnailOf(this.study().simulation) };
+  });
+  private asked = 0;
+
+  constructor() {
+    effect(() => {
+      const [id, version] = [this.id(), this.version()];
+      if (version > 0) untracked(() => void this.fetch(id));
+    });
+    effect(() => {
+      const other = this.other();
+      const performer = this.performer();
+      untracked(() => void this.look(other, performer));
+    });
+  }
+
+  protected value(line: Compared, value: number | null): string {
+    if (value === null) return this.text.never;
+    const digits = { s: 2, m: 2, deg: 0, share: 0, count: 0 }[line.unit];
+    const unit = { s: ' s', m: ' m', deg: '°', share: ' %', count: '' }[line.unit];
+    return `${(line.unit === 'share' ? value * 100 : value).toFixed(digits)}${unit}`;
+  }
+
+  private async fetch(id: string): Promise<void> {
+    try {
+      this.versions.set(await firstValueFrom(this.api.versions(id)));
+      this.away.set(false);
+    } catch {
+      this.away.set(true);
+    }
+  }
+
+  private async look(other: Other | null, performer: Performer): Promise<void> {
+    const asked = ++this.asked;
+    const seen = other && (await this.studyOf(other, performer));
+    if (asked === this.asked) this.seen.set(seen);
+  }
+
+  private studyOf(other: Other, performer: Performer): Promise<Study | null> {
+    return this.asking.study(this.turned()(other.steps), performer, this.shouldClose(), { own: this.own() }).catch(() => null);
+  }
+}
+
+const dayOf = (at: string): string => new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });

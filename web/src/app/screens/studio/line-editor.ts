@@ -1,0 +1,244 @@
+import { autocompletion, closeBrackets, closeBracketsKeymap, completionKeymap } from '@codemirror/autocomplete';
+import { defaultKeymap, history, historyKeymap, invertedEffects, redo, redoDepth, undo, undoDepth } from '@codemirror/commands';
+import { setDiagnostics, type Diagnostic } from '@codemirror/lint';
+import { HighlightStyle, syntaxHighlighting } from '@codemirror/language';
+import { Compartment, EditorState, StateEffect, StateField, type Extension } from '@codemirror/state';
+import { Decoration, EditorView, keymap, placeholder, tooltips, type DecorationSet } from '@codemirror/view';
+import { ChangeDetectionStrategy, Component, DestroyRef, effect, ElementRef, inject, input, output, signal } from '@angular/core';
+import type { OwnMove } from '@hopsk/core/language';
+import type { Edit } from '@hopsk/core/search';
+import { tags } from '@lezer/highlight';
+import type { Draft } from '../../parts/pattern-draft';
+import { ownMoves, stepsLanguage, topStepAt } from './line-language';
+
+/** Something said about a stretch of the line. */
+export interface Mark {
+  readonly from: number;
+  readonly to: number;
+  readonly kind: 'note' | 'beware' | 'stop' | 'unread';
+  readonly message: string;
+  /** A word that would put it right, if one is known. */
+  readonly fix: string | null;
+}
+
+interface Place {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** For whom a line is written and where it begins, before and after a change that turns it round. */
+interface Turned {
+  readonly from: WrittenFor;
+  readonly to: WrittenFor;
+}
+type WrittenFor = Pick<Draft, 'hand' | 'lead' | 'area'>;
+
+const setWritten = StateEffect.define<Turned>();
+/** What goes with a change of the text is taken back with it. */
+const withTheText = invertedEffects.of((transaction) =>
+  transaction.effects.flatMap((one) => (one.is(setWritten) ? [setWritten.of({ from: one.value.to, to: one.value.from })] : [])),
+);
+
+const setNow = StateEffect.define<Place | null>();
+const nowMark = Decoration.mark({ class: 'now' });
+
+/** The step under way, inverted. */
+const nowField = StateField.define<DecorationSet>({
+  create: () => Decoration.none,
+  update(marks, transaction) {
+    let next = marks.map(transaction.changes);
+    for (const one of transaction.effects) {
+      if (!one.is(setNow)) continue;
+      const { length } = transaction.newDoc;
+      const place = one.value;
+      next = place && place.from < place.to && place.to <= length ? Decoration.set([nowMark.range(place.from, place.to)]) : Decoration.none;
+    }
+    return next;
+  },
+  provide: (field) => EditorView.decorations.from(field),
+});
+
+const COLOURS = HighlightStyle.define([
+  { tag: tags.keyword, class: 'word-move' },
+  { tag: tags.typeName, class: 'word-outside' },
+  { tag: tags.propertyName, class: 'word-foot' },
+  { tag: tags.number, class: 'word-size' },
+  { tag: tags.string, class: 'word-hand' },
+  { tag: tags.comment, class: 'word-comment' },
+]);
+
+const SEVERITY = { note: 'info', beware: 'warning', stop: 'error', unread: 'error' } as const;
+
+/** The line of steps: typed with completion, help and marks; every change can be taken back. */
+@Component({
+  selector: 'hop-line',
+  template: '',
+  styleUrl: './line-editor.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LineEditor {
+  readonly value = input.required<string>();
+  readonly locked = input(false);
+  readonly label = input('');
+  readonly help = input('');
+  /** The club's own moves, for completion. */
+  readonly names = input<readonly OwnMove[]>([]);
+  readonly marks = input<readonly Mark[]>([]);
+  readonly now = input<Place | null>(null);
+  readonly typed = output<string>();
+  /** The line was turned round, or that was taken back: for whom it is written now. */
+  readonly written = output<WrittenFor>();
+  /** The caret was put somewhere by hand. */
+  readonly caret = output<number>();
+  readonly canUndo = signal(false);
+  readonly canRedo = signal(false);
+  private readonly view: EditorView;
+  private readonly outer = new Compartment();
+  /** The text that came in or went out last, so that an own change does not come back. */
+  private known = '';
+  /** What is set before anybody typed is not taken back. */
+  private touched = false;
+
+  constructor() {
+    const host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
+    this.view = new EditorView({ parent: host, state: this.fresh('') });
+    effect(() => this.take(this.value()));
+    effect(() => this.view.dispatch({ effects: this.outer.reconfigure(this.fromOutside()) }));
+    effect(() => this.mark(this.marks()));
+    effect(() => this.view.dispatch({ effects: setNow.of(this.now()) }));
+    inject(DestroyRef).onDestroy(() => this.view.destroy());
+  }
+
+  undo(): void {
+    undo(this.view);
+    this.view.focus();
+  }
+
+  redo(): void {
+    redo(this.view);
+    this.view.focus();
+  }
+
+  /** Puts a step behind the one that holds the caret, parted as the line needs it. */
+  add(step: string): void {
+    const { state } = this.view;
+    const caret = state.selection.main.head;
+    const at = topStepAt(state, caret)?.to ?? caret;
+    const before = state.sliceDoc(0, at).trimEnd();
+    const lead = before === '' ? '' : /[,;·→\n([|=]$/.test(before) ? (before.length === at ? ' ' : '') : ', ';
+    const trail = /^[ \t]*([,;·→\n)\]|]|$)/.test(state.sliceDoc(at)) ? '' : ', ';
+    const insert = `${lead}${step}${trail}`;
+    this.view.dispatch({
+      changes: { from: at, insert },
+      selection: { anchor: at + lead.length + step.length },
+      userEvent: 'input.palette',
+      scrollIntoView: true,
+    });
+  }
+
+  /** Changes a stretch of the line. */
+  change({ from, to, insert }: Edit): void {
+    this.view.dispatch({ changes: { from, to, insert }, userEvent: 'input.drag' });
+  }
+
+  /** Puts another text in the place of all of it; can be taken back. */
+  replace(text: string, turned: Turned | null = null): void {
+    this.view.dispatch({
+      changes: { from: 0, to: this.view.state.doc.length, insert: text },
+      effects: turned ? [setWritten.of(turned)] : [],
+      userEvent: 'input.operation',
+    });
+  }
+
+  /** The caret goes to a place and the line is in hand. */
+  goTo(pos: number): void {
+    this.view.dispatch({ selection: { anchor: Math.min(pos, this.view.state.doc.length) }, scrollIntoView: true });
+    this.view.focus();
+  }
+
+  private take(text: string): void {
+    if (text === this.known) return;
+    this.known = text;
+    if (text === this.view.state.doc.toString()) return;
+    // What is opened anew has nothing to take back; the lock and the label go with it.
+    if (!this.touched) this.view.setState(this.fresh(text));
+    else this.view.dispatch({ changes: { from: 0, to: this.view.state.doc.length, insert: text } });
+    this.count(this.view.state);
+  }
+
+  private fresh(doc: string): EditorState {
+    return EditorState.create({
+      doc,
+      extensions: [
+        history(),
+        withTheText,
+        closeBrackets(),
+        autocompletion({ icons: false, tooltipClass: () => 'words' }),
+        keymap.of([...closeBracketsKeymap, ...completionKeymap, ...historyKeymap, ...defaultKeymap]),
+        stepsLanguage(),
+        syntaxHighlighting(COLOURS),
+        nowField,
+        tooltips({ parent: document.body }),
+        EditorView.lineWrapping,
+        this.outer.of(this.fromOutside()),
+        EditorView.updateListener.of((update) => {
+          if (update.docChanged) {
+            this.known = update.state.doc.toString();
+            if (
+              update.transactions.some(
+                (one) => one.isUserEvent('input') || one.isUserEvent('delete') || one.isUserEvent('undo') || one.isUserEvent('redo'),
+              )
+            ) {
+              this.touched = true;
+              this.typed.emit(this.known);
+            }
+            this.count(update.state);
+          }
+          for (const one of update.transactions.flatMap((transaction) => transaction.effects))
+            if (one.is(setWritten)) this.written.emit(one.value.to);
+          if (update.transactions.some((one) => one.isUserEvent('select'))) this.caret.emit(update.state.selection.main.head);
+        }),
+      ],
+    });
+  }
+
+  /** What the screen says about the editor. */
+  private fromOutside(): Extension {
+    return [
+      EditorState.readOnly.of(this.locked()),
+      ownMoves.of(this.names()),
+      placeholder(this.help()),
+      EditorView.contentAttributes.of({
+        'aria-label': this.label(),
+        'aria-readonly': String(this.locked()),
+        spellcheck: 'false',
+        autocapitalize: 'off',
+        autocorrect: 'off',
+        translate: 'no',
+      }),
+    ];
+  }
+
+  private count(state: EditorState): void {
+    this.canUndo.set(undoDepth(state) > 0);
+    this.canRedo.set(redoDepth(state) > 0);
+  }
+
+  private mark(marks: readonly Mark[]): void {
+    const { length } = this.view.state.doc;
+    const diagnostics = marks
+      .filter((mark) => mark.to <= length && mark.from <= mark.to)
+      .map(({ from, to, kind, message, fix }): Diagnostic => ({
+        from,
+        to,
+        severity: SEVERITY[kind],
+        markClass: `mark-${kind}`,
+        message,
+        actions:
+          fix === null
+            ? []
+            : [{ name: fix, apply: (view, a, b) => view.dispatch({ changes: { from: a, to: b, insert: fix }, userEvent: 'input.fix' }) }],
+      }));
+    this.view.dispatch(setDiagnostics(this.view.state, diagnostics));
+  }
+}

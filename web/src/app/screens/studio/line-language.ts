@@ -1,0 +1,139 @@
+import type { Completion, CompletionContext, CompletionResult } from '@codemirror/autocomplete';
+import { LanguageSupport, LRLanguage, syntaxTree } from '@codemirror/language';
+import { Facet, type EditorState } from '@codemirror/state';
+import { hoverTooltip } from '@codemirror/view';
+import { FINDINGS } from '@hopsk/core/judge';
+import {
+  EVENT_WORDS,
+  FOOT_WORDS,
+  MOVE_WORDS,
+  MOVES,
+  patternParser,
+  ruleOf,
+  SPLIT_STYLES,
+  THING_WORDS,
+  type MoveWord,
+  type OwnMove,
+} from '@hopsk/core/language';
+import { styleTags, tags } from '@lezer/highlight';
+import { TEXT } from '../../text/en';
+
+/** The line of steps for the editor: the same grammar that core reads by. */
+const LANGUAGE = LRLanguage.define({
+  name: 'steps',
+  parser: patternParser.configure({
+    props: [
+      styleTags({
+        Move: tags.keyword,
+        'Event Thing/...': tags.typeName,
+        'Foot/...': tags.propertyName,
+        'Direction/... Degrees/...': tags.operator,
+        'Size/... Count/... GroupCount/... LeadCount/...': tags.number,
+        Quoted: tags.string,
+        Comment: tags.comment,
+      }),
+    ],
+  }),
+  languageData: { commentTokens: { line: '#' }, closeBrackets: { brackets: ['(', '"'] } },
+});
+
+/** The club's own moves, which a line may use like any other. */
+export const ownMoves = Facet.define<readonly OwnMove[], readonly OwnMove[]>({ combine: (values) => values.flat() });
+
+const SEPARATOR = /[,;·→\n([|=]/;
+
+const heads: Completion[] = [
+  ...MOVE_WORDS.map((word) => ({ label: word, type: MOVES[word].family, info: MOVES[word].says, detail: MOVES[word].family })),
+  ...EVENT_WORDS.map((word) => ({ label: word, type: 'event', detail: TEXT.steps.event })),
+  ...THING_WORDS.map((word) => ({ label: word, type: 'thing', detail: TEXT.steps.thing })),
+];
+
+const DIRECTIONS = ['left', 'right', 'ahead', 'back', 'ahead left', 'ahead right', 'back left', 'back right'];
+
+/** What may be said after this move, by the vocabulary. */
+function partsOf(word: MoveWord): Completion[] {
+  const rule = ruleOf(word);
+  const said = (labels: readonly string[], detail: string): Completion[] => labels.map((label) => ({ label, detail }));
+  return [
+    ...(rule.way === 'bearing' && !rule.fixed ? said(DIRECTIONS, TEXT.steps.direction) : []),
+    ...(rule.way === 'turn' ? said(['left', 'right', 'left 45°', 'right 45°', 'left 90°', 'right 90°'], TEXT.steps.direction) : []),
+    ...(rule.size === 'none' ? [] : said(['20 cm', '40 cm', '60 cm', '1×', 'small', 'even', 'big'], TEXT.steps.size)),
+    ...(rule.foot
+      ? said(
+          FOOT_WORDS.map((foot) => `${foot} foot`),
+          TEXT.steps.foot,
+        )
+      : []),
+    ...(word === 'split' ? said(SPLIT_STYLES, TEXT.steps.style) : []),
+    ...said(['slow', 'quick', 'in 0.5 s'], TEXT.steps.tempo),
+    ...said(['+ hit on landing', '+ hit 80 ms after landing', '+ "…" on landing', '+ ball hit on landing'], TEXT.steps.hand),
+    ...said(['twice', '3 times', 'each side', 'each lead', 'mirrored'], TEXT.steps.again),
+    ...(rule.way === 'none' ? [] : said(['home', 'to cone', 'to partner'], TEXT.steps.aim)),
+  ];
+}
+
+/** Where the step under the cursor begins, and what has been typed of it. */
+function stepBefore(state: EditorState, pos: number): { from: number; text: string } {
+  const before = state.sliceDoc(Math.max(0, pos - 400), pos);
+  let start = before.length;
+  while (start > 0 && !SEPARATOR.test(before[start - 1] as string)) start--;
+  const lead = /^\s*(\d+\s*(times|×|x)?\s+)?/.exec(before.slice(start))?.[0].length ?? 0;
+  return { from: pos - (before.length - start - lead), text: before.slice(start + lead) };
+}
+
+/** Completions: what begins a step, or what may follow its move. */
+export function completeSteps(context: CompletionContext): CompletionResult | null {
+  const { from, text } = stepBefore(context.state, context.pos);
+  if (/#|"[^"]*$/.test(text)) return null;
+  if (/^intended\s/.test(text)) {
+    const word = context.matchBefore(/[\w-]*/);
+    return { from: word?.from ?? context.pos, options: Object.entries(FINDINGS).map(([label, { means }]) => ({ label, info: means })) };
+  }
+  const typed = text.toLowerCase();
+  const head = MOVE_WORDS.filter((word) => typed.startsWith(`${word} `)).sort((a, b) => b.length - a.length)[0];
+  if (head) {
+    const word = context.matchBefore(/[\p{L}+]+/u);
+    return word || context.explicit ? { from: word?.from ?? context.pos, options: partsOf(head), validFor: /^[\p{L}]*$/u } : null;
+  }
+  if (text === '' && !context.explicit) return null;
+  const names = [...context.state.doc.toString().matchAll(/(?:^|[,;\n])\s*([\p{L}_-]+)\s*=/gu)].map((match): Completion => ({
+    label: match[1] as string,
+    detail: TEXT.steps.named,
+  }));
+  const ours = context.state.facet(ownMoves).map(({ name, steps }): Completion => ({ label: name, info: steps, detail: TEXT.steps.ours }));
+  return { from, options: [...ours, ...heads, ...names], validFor: /^[\p{L}\- ]*$/u };
+}
+
+/** Help on a move under the pointer. */
+const help = hoverTooltip((view, pos) => {
+  const node = syntaxTree(view.state).resolveInner(pos, 0);
+  const word = view.state.sliceDoc(node.from, node.to).toLowerCase();
+  if (node.name !== 'Move' || !(word in MOVES)) return null;
+  const { says, example } = MOVES[word as MoveWord];
+  return {
+    pos: node.from,
+    end: node.to,
+    above: true,
+    create: () => {
+      const dom = document.createElement('div');
+      dom.className = 'help';
+      const what = document.createElement('p');
+      what.textContent = says;
+      const how = document.createElement('code');
+      how.textContent = example;
+      dom.append(what, how);
+      return { dom };
+    },
+  };
+});
+
+export const stepsLanguage = (): LanguageSupport =>
+  new LanguageSupport(LANGUAGE, [LANGUAGE.data.of({ autocomplete: completeSteps }), help]);
+
+/** The step or bracket of the line's first level that holds a place. */
+export function topStepAt(state: EditorState, pos: number): { from: number; to: number } | null {
+  let found: { from: number; to: number } | null = null;
+  for (let child = syntaxTree(state).topNode.firstChild; child; child = child.nextSibling)
+    if (child.from <= pos && pos <= child.to) found = { from: child.from, to: child.to };
+  return found;
+}

@@ -1,0 +1,71 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
+import { RouterLink } from '@angular/router';
+import { formatLength } from '@hopsk/core/body';
+import type { Finding, Study } from '@hopsk/core/judge';
+import { tempoOf, type Fit } from '@hopsk/core/search';
+import { DoseForm } from '../../parts/dose-form';
+import { TEXT } from '../../text/en';
+import { OPEN_DOSE, type Draft } from '../../parts/pattern-draft';
+
+/** What would go wrong, how it fits its floor, what it takes, and its rounds. */
+@Component({
+  selector: 'hop-look',
+  imports: [DoseForm, MatButton, MatCheckbox, RouterLink],
+  templateUrl: './look.html',
+  styleUrl: './panel.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LookPanel {
+  readonly id = input.required<string>();
+  readonly draft = input.required<Draft>();
+  readonly study = input.required<Study>();
+  readonly fit = input<Fit | null>(null);
+  readonly units = input<'cm' | 'ft-in'>('cm');
+  readonly stored = input(false);
+  readonly changed = output<Partial<Draft>>();
+  readonly shown = output<Finding>();
+  /** Other branches of the alternatives are asked for. */
+  readonly drawn = output();
+  readonly archived = output();
+  protected readonly text = TEXT.steps;
+  protected readonly common = TEXT.common;
+  protected readonly openDose = OPEN_DOSE;
+  protected readonly oneSided = computed(() => {
+    const { lunges, pivots } = this.study().totals;
+    return lunges.left !== lunges.right || pivots.left !== pivots.right;
+  });
+  protected readonly lands = computed(() => this.study().simulation.actions.some((action) => action.kind === 'hop'));
+  protected readonly choices = computed(() =>
+    this.study()
+      .simulation.choices.map((choice) => choice.taken + 1)
+      .join(' · '),
+  );
+  protected readonly facts = computed(() => {
+    const study = this.study();
+    const { totals, answer, drift } = study;
+    const { beats } = tempoOf(study.simulation, this.draft().dose?.work ?? 0);
+    const length = (metres: number): string => formatLength(metres, this.units());
+    const pair = (side: { left: number; right: number }): string => `${side.left} · ${side.right}`;
+    const facts = [
+      { name: this.text.time, value: `${totals.seconds.toFixed(2)} s` },
+      { name: this.text.answer, value: answer.worst === null ? this.text.never : `${answer.worst.toFixed(2)} s` },
+      { name: this.text.stopSafe, value: `${Math.round(study.shares.stopSafe * 100)} %` },
+      ...(beats === null ? [] : [{ name: this.text.beats, value: `${Math.round(beats)}` }]),
+      { name: this.text.contacts, value: pair(totals.contacts) },
+      { name: this.text.lunges, value: pair(totals.lunges) },
+      { name: this.text.pivots, value: pair(totals.pivots) },
+      { name: this.text.splits, value: String(totals.splits) },
+      { name: this.text.landings, value: String(Object.values(totals.landings).reduce((sum, n) => sum + n, 0)) },
+      { name: this.text.withHand, value: `${Math.round(totals.withHand * 100)} %` },
+      { name: this.text.way, value: length(totals.distance) },
+      { name: this.text.floor, value: `${length(totals.floor.across)} × ${length(totals.floor.along)}` },
+      { name: this.text.floorReach, value: `${length(totals.floorWithReach.across)} × ${length(totals.floorWithReach.along)}` },
+      { name: this.text.closes, value: drift.closed ? this.text.yes : `${this.text.no}, ${length(drift.furthestMark)} ${this.text.off}` },
+    ];
+    return facts.filter(
+      (fact) => fact.value !== '0 · 0' && fact.value !== '0' && !(fact.name === this.text.withHand && fact.value === '0 %'),
+    );
+  });
+}

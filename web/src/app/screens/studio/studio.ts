@@ -1,0 +1,397 @@
+import { ChangeDetectionStrategy, Component, computed, effect, ElementRef, inject, input, signal, viewChild } from '@angular/core';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatIcon } from '@angular/material/icon';
+import { MatMenuModule } from '@angular/material/menu';
+import { MatSelectModule } from '@angular/material/select';
+import { Router, RouterLink } from '@angular/router';
+import { PatternDraft, type Pattern } from '@hopsk/contract';
+import { schoolOf, type Side, type Vec } from '@hopsk/core/body';
+import { AREAS } from '@hopsk/core/catalogue';
+import { placingFrom, type Finding, type Study, type StudyOptions } from '@hopsk/core/judge';
+import { isMoveName, mirrorText, namesLeftOrRightFoot, operate, OPERATIONS, type Operation, type Span } from '@hopsk/core/language';
+import { dragFoot, type Fit } from '@hopsk/core/search';
+import { lineView, type LinePiece } from '@hopsk/core/view';
+import { Store } from '@ngrx/store';
+import { newId } from '../../data/ids';
+import { DeviceStore } from '../../data/device-store';
+import { fileName, pngFile, saveFile, svgFile } from '../../drawing/export';
+import { Floor } from '../../drawing/floor';
+import { Lanes } from '../../drawing/lanes';
+import type { HoldsTyping } from '../../parts/holds-typing';
+import { picked } from '../../data/picked';
+import { recordsFeature } from '../../data/records';
+import { Refusals } from '../../parts/refusals';
+import { signInFeature } from '../../data/sign-in';
+import { TeachingStore } from '../../data/teaching';
+import { Typed } from '../../data/typed';
+import { TEXT } from '../../text/en';
+import { once } from '../../ui/once';
+import { Studies } from '../../compute/studies';
+import { AboutPanel } from './about';
+import { ComparePanel } from './compare';
+import { draftOf, KeptDraft, performance, type Draft } from '../../parts/pattern-draft';
+import { LineEditor, type Mark } from './line-editor';
+import { LookPanel } from './look';
+import { Palette } from './palette';
+import { Player } from '../../parts/player';
+import { asJson, asText } from '../../parts/pattern-files';
+import { WhatIfPanel } from './what-if';
+
+const PANELS = ['look', 'whatIf', 'compare', 'about'] as const;
+const SPEEDS = [0.25, 0.5, 1, 1.5, 2] as const;
+
+/** One place for a pattern: the line of steps, the floor, time, and what would go wrong. */
+@Component({
+  selector: 'hop-studio',
+  imports: [
+    AboutPanel,
+    ComparePanel,
+    Floor,
+    Lanes,
+    LineEditor,
+    LookPanel,
+    MatButton,
+    MatFormFieldModule,
+    MatIcon,
+    MatIconButton,
+    MatMenuModule,
+    MatSelectModule,
+    Palette,
+    Refusals,
+    RouterLink,
+    WhatIfPanel,
+  ],
+  templateUrl: './studio.html',
+  styleUrl: './studio.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(document:keydown)': 'key($event)' },
+})
+export class Studio implements HoldsTyping {
+  readonly id = input.required<string>();
+  private readonly store = inject(Store);
+  private readonly device = inject(DeviceStore);
+  private readonly asking = inject(Studies);
+  private readonly router = inject(Router);
+  protected readonly text = TEXT.steps;
+  protected readonly common = TEXT.common;
+  private readonly club = inject(TeachingStore);
+  protected readonly schools = this.club.stances;
+  protected readonly areas = AREAS;
+  protected readonly panels = PANELS;
+  protected readonly speeds = SPEEDS;
+  protected readonly operations = Object.keys(OPERATIONS) as Operation[];
+  protected readonly panel = signal<(typeof PANELS)[number]>('look');
+  protected readonly only = signal<Side | null>(null);
+  /** Another hand or lead than the athlete's, for looking only. */
+  protected readonly asHand = signal<Side | null>(null);
+  protected readonly asLead = signal<Side | null>(null);
+  protected readonly ownMoves = computed(() => this.club.teaching().moves);
+  protected readonly seed = signal(1);
+  protected readonly said = signal('');
+  private readonly editor = viewChild(LineEditor);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
+  protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
+  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
+  private readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsById);
+  protected readonly me = this.store.selectSignal(signInFeature.selectMe);
+  protected readonly allPatterns = this.store.selectSignal(recordsFeature.selectPatternsHere);
+  protected readonly stored = computed(() => this.patterns()[this.id()] ?? null);
+  protected readonly typing = new Typed<Draft>({
+    kind: 'patterns',
+    id: this.id,
+    stored: computed(() => this.stored()),
+    begin: (stored) => draftOf(stored as Pattern | null),
+    whole: PatternDraft,
+    kept: KeptDraft,
+    key: (id) => `draft:${id}`,
+    opened: (draft, first) => first && this.emptyAtFirst.set(draft.steps === ''),
+  });
+  protected readonly draft = this.typing.draft;
+  protected readonly opened = this.typing.opened;
+  protected readonly dirty = this.typing.dirty;
+  protected readonly save = this.typing.save;
+  protected readonly choice = picked(this.people, () => undefined);
+  protected readonly athlete = this.choice.record;
+  protected readonly performance = computed(() =>
+    performance(this.draft(), this.athlete(), { own: this.club.teaching().stances, hand: this.asHand(), lead: this.asLead() }),
+  );
+  protected readonly placing = computed(() => {
+    return this.draft().area === '' ? null : placingFrom(this.draft().area);
+  });
+  private readonly options = computed<StudyOptions>(() => {
+    const placing = this.placing();
+    const schools = {
+      pattern: this.draft().schools,
+      club: this.club.teaching().choices,
+      ...(this.athlete() && { athlete: this.athlete()?.schools ?? {} }),
+    };
+    return { schools, seed: this.seed(), own: this.club.teaching().moves, ...(placing && { placing }) };
+  });
+  protected readonly fit = signal<Fit | null>(null);
+  protected readonly showMoves = signal<boolean | null>(null);
+  /** The moves are there while there is nothing yet, and when asked for. */
+  protected readonly moves = computed(() => this.showMoves() ?? (this.opened() && this.emptyAtFirst()));
+  private readonly emptyAtFirst = signal(false);
+  protected readonly mirrored = computed(() => this.performance().mirrored);
+  protected readonly staggered = computed(() => schoolOf(this.draft().school, this.club.teaching().stances)?.staggered ?? false);
+  protected readonly study = signal<Study | null>(null);
+  protected readonly player = new Player(computed(() => this.study()?.totals.seconds ?? 0));
+  protected readonly pieces = computed(() => {
+    const study = this.study();
+    return study ? lineView(study) : [];
+  });
+  /** The text as typed, cut into its pieces; while the study is behind the typing, or mirrored, plain or by the mirrored places. */
+  protected readonly typed = computed<readonly LinePiece[]>(() => {
+    const steps = this.draft().steps;
+    const pieces = this.pieces();
+    const plain = [{ text: steps, from: 0, moves: null, mark: null }];
+    if (pieces.map((piece) => piece.text).join('') === steps) return pieces;
+    if (!this.mirrored()) return plain;
+    // 'left' and 'right' differ in length, so the pieces are laid out anew over the typed text.
+    let from = 0;
+    const back = pieces.map((piece) => {
+      const text = mirrorText(piece.text);
+      const laid = { ...piece, text, from };
+      from += text.length;
+      return laid;
+    });
+    return back.map((piece) => piece.text).join('') === steps ? back : plain;
+  });
+  /** What is said about stretches of the typed line, findings and words that cannot be read. */
+  protected readonly marks = computed<readonly Mark[]>(() => {
+    const study = this.study();
+    if (!study) return [];
+    const said: Mark[] = [
+      ...study.errors.map((error) => ({
+        from: error.from,
+        to: error.to,
+        kind: 'unread' as const,
+        message: error.message,
+        fix: error.nearest,
+      })),
+      ...study.findings.flatMap((finding) =>
+        finding.span
+          ? [
+              {
+                from: finding.span.from,
+                to: finding.span.to,
+                kind: finding.intended ? ('note' as const) : finding.level,
+                message: finding.sentence,
+                fix: null,
+              },
+            ]
+          : [],
+      ),
+    ];
+    return said.flatMap((mark) => {
+      const place = this.placed(mark);
+      return place ? [{ ...mark, ...place }] : [];
+    });
+  });
+  /** The step under way, as it stands in the typed line. */
+  protected readonly nowPlace = computed(() => {
+    const lit = this.lit();
+    const span = lit === null ? undefined : this.study()?.simulation.moves[lit]?.span;
+    return span ? this.placed(span) : null;
+  });
+
+  /** Where a stretch of the studied text stands in the typed one; null while the study is behind the typing. */
+  private placed(span: Span): Span | null {
+    const pieces = this.pieces();
+    const typed = this.typed();
+    if (typed === pieces) return { from: span.from, to: span.to };
+    if (typed.length !== pieces.length) return null;
+    const first = pieces.findIndex((piece) => piece.from + piece.text.length > span.from);
+    const last = pieces.findIndex((piece) => piece.from + piece.text.length >= span.to);
+    const [a, b] = [typed[first], typed[last]];
+    return a && b ? { from: a.from, to: b.from + b.text.length } : null;
+  }
+
+  protected readonly lit = computed(() => {
+    const study = this.study();
+    const t = this.player.t();
+    return study?.simulation.moves.findLast((move) => move.start <= t + 1e-9)?.index ?? null;
+  });
+  private asked = 0;
+
+  constructor() {
+    this.club.load();
+    effect(() => {
+      const { performer, text } = this.performance();
+      // Nothing is drawn before the pattern has been opened.
+      if (this.opened()) void this.ask(text, performer, this.draft().shouldClose, this.options());
+    });
+  }
+
+  unsaved(): boolean {
+    return this.dirty();
+  }
+
+  protected change(change: Partial<Draft>): void {
+    this.typing.put({ ...this.draft(), ...change });
+  }
+
+  /** Another stance; where one foot leads, a lead is written for, in a square one none. */
+  protected standIn(code: string): void {
+    const { lead } = this.draft();
+    const staggered = schoolOf(code, this.club.teaching().stances)?.staggered ?? false;
+    this.change({ school: code, lead: !staggered ? 'none' : lead === 'none' ? 'left' : lead });
+  }
+
+  /** One of the four operations on the text and on whom it is written for. */
+  protected turnRound(operation: Operation): void {
+    const { steps, hand, lead, area } = this.draft();
+    const done = operate(operation, { text: steps, hand, lead: lead === 'none' ? null : lead, area });
+    this.said.set(operation === 'other side' && namesLeftOrRightFoot(steps) ? this.text.asksFoot : '');
+    this.editor()?.replace(done.text, { from: { hand, lead, area }, to: { hand: done.hand, lead: done.lead ?? 'none', area: done.area } });
+  }
+
+  protected addMove(step: string): void {
+    this.editor()?.add(step);
+  }
+
+  /** A print was dragged: its step says so in the text, for the hand and lead that it is written for. */
+  protected dragged({ move, foot, to }: { move: number; foot: Side; to: Vec }): void {
+    const study = this.study();
+    const editor = this.editor();
+    if (!study || !editor || study.text !== this.performance().text) return;
+    const edit = dragFoot(study.text, study.simulation, move, foot, to);
+    if (!edit) return;
+    if (!this.mirrored()) editor.change(edit);
+    else editor.replace(mirrorText(study.text.slice(0, edit.from) + edit.insert + study.text.slice(edit.to)));
+  }
+
+  protected undo(): void {
+    this.editor()?.undo();
+  }
+
+  protected redo(): void {
+    this.editor()?.redo();
+  }
+
+  protected readonly canUndo = computed(() => this.editor()?.canUndo() ?? false);
+  protected readonly canRedo = computed(() => this.editor()?.canRedo() ?? false);
+
+  /** A stored line as the present performer does it, for holding beside this one. */
+  protected readonly turned = computed(() => {
+    const mirrored = this.mirrored();
+    return (steps: string): string => (mirrored ? mirrorText(steps) : steps);
+  });
+
+  protected bring(steps: string): void {
+    this.editor()?.replace(steps);
+  }
+
+  protected drawAgain(): void {
+    this.seed.update((seed) => seed + 1);
+  }
+
+  /** Whether the step under way stands in this piece of the line as the athlete does it. */
+  protected isLit(piece: LinePiece): boolean {
+    const lit = this.lit();
+    const span = lit === null ? undefined : this.study()?.simulation.moves[lit]?.span;
+    return span !== undefined && piece.from <= span.from && span.from < piece.from + piece.text.length;
+  }
+
+  protected isKnownArea(): boolean {
+    return AREAS.some((area) => area.code === this.draft().area);
+  }
+
+  /** The moment of the next contact. */
+  protected nextBeat(): void {
+    const ends = (this.study()?.simulation.actions ?? []).filter((action) => action.contact).map((action) => action.end);
+    const t = this.player.t();
+    this.player.seek(ends.find((end) => end > t + 1e-6) ?? ends[0] ?? 0);
+  }
+
+  protected saveText(): void {
+    saveFile(asText([this.draft()]), fileName(this.draft().name, 'txt'));
+  }
+
+  protected saveJson(): void {
+    saveFile(asJson([this.draft()]), fileName(this.draft().name, 'json'));
+  }
+
+  protected saveSvg(): void {
+    const drawing = this.drawing();
+    if (drawing) saveFile(svgFile(drawing, this.ground()), fileName(this.draft().name, 'svg'));
+  }
+
+  protected async savePng(): Promise<void> {
+    const drawing = this.drawing();
+    if (drawing) saveFile(await pngFile(drawing, this.ground()), fileName(this.draft().name, 'png'));
+  }
+
+  protected readonly keepAsMove = once(() => this.nameMove());
+
+  /** Names this line as a move of the club, to be used in others. */
+  private async nameMove(): Promise<void> {
+    const name = (prompt(this.text.moveName) ?? '').trim().toLowerCase();
+    if (name === '') return;
+    if (!isMoveName(name)) {
+      this.said.set(this.text.noMoveName);
+      return;
+    }
+    const others = this.ownMoves().filter((move) => move.name !== name);
+    const trouble = await this.club.save({ moves: [...others, { name, steps: this.draft().steps }] });
+    this.said.set(trouble?.message ?? this.text.moveKept(name));
+  }
+
+  protected readonly duplicate = once(async () => {
+    const id = newId();
+    const draft = { ...this.draft(), name: this.text.copyOf(this.draft().name).slice(0, 80) };
+    await this.device.keep(`draft:${id}`, { base: 0, draft });
+    await this.router.navigate(['/steps', id]);
+  });
+
+  private drawing(): SVGSVGElement | null {
+    return this.host.querySelector<SVGSVGElement>('hop-floor svg');
+  }
+
+  private ground(): string {
+    return getComputedStyle(this.host).getPropertyValue('--mat').trim() || 'white';
+  }
+
+  protected archive(): void {
+    this.typing.archive();
+    void this.router.navigate(['/steps']);
+  }
+
+  /** The playhead goes to the step under the caret. */
+  protected goTo(caret: number): void {
+    const piece = this.typed().find((one) => one.moves && one.from <= caret && caret <= one.from + one.text.length);
+    const move = piece?.moves ? this.study()?.simulation.moves[piece.moves.first] : undefined;
+    if (move) this.player.seek(move.start);
+  }
+
+  protected show(finding: Finding): void {
+    this.player.seek(finding.at);
+  }
+
+  protected key(event: KeyboardEvent): void {
+    const target = event.target;
+    const typing =
+      target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|BUTTON|A|SELECT|MAT-SELECT)$/.test(target.tagName));
+    if (event.key === 's' && (event.ctrlKey || event.metaKey)) {
+      event.preventDefault();
+      this.typing.submit();
+    } else if (!typing && event.key === ' ') {
+      event.preventDefault();
+      this.player.toggle();
+    } else if (!typing && (event.key === 'ArrowRight' || event.key === 'ArrowLeft'))
+      this.player.seek(this.player.t() + (event.key === 'ArrowRight' ? 0.02 : -0.02));
+    else if (!typing && event.key === 'b') this.nextBeat();
+  }
+
+  private async ask(text: string, performer: Study['simulation']['performer'], shouldClose: boolean, options: StudyOptions): Promise<void> {
+    const asked = ++this.asked;
+    const study = await this.asking.study(text, performer, shouldClose, options).catch(() => null);
+    // Only the latest question counts: typing goes on while the worker looks.
+    if (asked !== this.asked || !study) return;
+    this.study.set(study);
+    const { placing } = options;
+    const fit = placing ? await this.asking.ask('fit', { text, performer, placing, own: options.own ?? [] }).catch(() => null) : null;
+    if (asked === this.asked) this.fit.set(fit);
+  }
+}

@@ -1,0 +1,129 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import type { Athlete } from '@hopsk/contract';
+import { formatLength } from '@hopsk/core/body';
+import type { OwnMove } from '@hopsk/core/language';
+import type { Performer } from '@hopsk/core/motion';
+import { errorsFrom, NO_ERRORS, type StepErrors } from '@hopsk/core/search';
+import { Thumb } from '../../drawing/thumb';
+import { TEXT } from '../../text/en';
+import { Studies } from '../../compute/studies';
+import type { Ask, WhatIfSeen } from '../../compute/study.worker';
+
+/** One error that can be set, and how far. */
+interface Slider {
+  readonly key: 'secondFoot' | 'turnShort' | 'swingShort' | 'ahead' | 'slowLeft' | 'slowRight';
+  readonly least: number;
+  readonly most: number;
+  readonly step: number;
+  readonly none: number;
+}
+
+const SLIDERS: readonly Slider[] = [
+  { key: 'secondFoot', least: -0.15, most: 0.15, step: 0.01, none: 0 },
+  { key: 'turnShort', least: -45, most: 45, step: 5, none: 0 },
+  { key: 'swingShort', least: -45, most: 45, step: 5, none: 0 },
+  { key: 'ahead', least: 0.7, most: 1.3, step: 0.05, none: 1 },
+  { key: 'slowLeft', least: 1, most: 2, step: 0.1, none: 1 },
+  { key: 'slowRight', least: 1, most: 2, step: 0.1, none: 1 },
+];
+
+/** The same error on every step: where does it lead, and when is the stance lost? */
+@Component({
+  selector: 'hop-what-if',
+  imports: [Thumb],
+  templateUrl: './what-if.html',
+  styleUrl: './what-if.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class WhatIfPanel {
+  readonly steps = input.required<string>();
+  readonly performer = input.required<Performer>();
+  readonly athlete = input<Athlete | null>(null);
+  readonly own = input<readonly OwnMove[]>([]);
+  readonly units = input<'cm' | 'ft-in'>('cm');
+  private readonly asking = inject(Studies);
+  protected readonly text = TEXT.steps;
+  protected readonly sliders = SLIDERS;
+  protected readonly errors = signal<StepErrors>(NO_ERRORS);
+  protected readonly repetitions = signal(10);
+  protected readonly seen = signal<WhatIfSeen | null>(null);
+  protected readonly busy = signal(false);
+  protected readonly failed = signal(false);
+  private asked = 0;
+  protected readonly sentences = computed(() => {
+    const seen = this.seen();
+    if (!seen) return [];
+    const { after, lostAfter, closesAfter, repetitions } = seen;
+    const length = (metres: number): string => formatLength(Math.abs(metres), this.units());
+    const where = [
+      Math.abs(after.right) > 0.005 ? `${length(after.right)} ${after.right > 0 ? TEXT.common.right : TEXT.common.left}` : '',
+      Math.abs(after.ahead) > 0.005 ? `${length(after.ahead)} ${after.ahead > 0 ? TEXT.common.ahead : TEXT.common.back}` : '',
+      Math.abs(after.turned) > 0.5
+        ? `${Math.round(Math.abs(after.turned))}° ${after.turned > 0 ? TEXT.common.right : TEXT.common.left}`
+        : '',
+    ].filter((part) => part !== '');
+    return [
+      `${this.text.afterN(repetitions)} ${where.join(', ') || this.text.sameSpot}`,
+      lostAfter === null ? this.text.stanceHolds(repetitions) : this.text.stanceLost(lostAfter),
+      closesAfter === null ? this.text.neverCloses(repetitions) : this.text.closesAfter(closesAfter),
+    ];
+  });
+
+  constructor() {
+    effect(() => {
+      const ask = {
+        text: this.steps(),
+        performer: this.performer(),
+        errors: this.errors(),
+        repetitions: this.repetitions(),
+        own: this.own(),
+      };
+      untracked(() => void this.ask(ask));
+    });
+  }
+
+  protected valueOf({ key }: Slider): number {
+    const { slower, ...errors } = this.errors();
+    if (key === 'slowLeft') return slower?.side === 'left' ? slower.factor : 1;
+    if (key === 'slowRight') return slower?.side === 'right' ? slower.factor : 1;
+    return errors[key];
+  }
+
+  protected shown(slider: Slider): string {
+    const value = this.valueOf(slider);
+    if (value === slider.none) return this.text.noError;
+    if (slider.key === 'secondFoot') return `${value > 0 ? '+' : '−'}${formatLength(Math.abs(value), this.units())}`;
+    if (slider.key === 'turnShort' || slider.key === 'swingShort')
+      return `${Math.abs(value)}° ${value > 0 ? this.text.short : this.text.far}`;
+    return `× ${value.toFixed(2)}`;
+  }
+
+  protected set({ key }: Slider, value: number): void {
+    this.errors.update((errors) => {
+      if (key === 'slowLeft' || key === 'slowRight') {
+        const side = key === 'slowLeft' ? 'left' : 'right';
+        return { ...errors, slower: value === 1 ? null : { side, factor: value } };
+      }
+      return { ...errors, [key]: value };
+    });
+  }
+
+  /** From what this athlete is known for. */
+  protected preset(): void {
+    this.errors.set(errorsFrom(this.athlete()?.bias ?? []));
+  }
+
+  protected clear(): void {
+    this.errors.set(NO_ERRORS);
+  }
+
+  private async ask(ask: Ask<'whatIf'>): Promise<void> {
+    const asked = ++this.asked;
+    this.busy.set(true);
+    const seen = await this.asking.ask('whatIf', ask).catch(() => null);
+    if (asked !== this.asked) return;
+    this.busy.set(false);
+    this.failed.set(seen === null);
+    if (seen) this.seen.set(seen);
+  }
+}

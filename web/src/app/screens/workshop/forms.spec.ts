@@ -1,0 +1,194 @@
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import type { Type } from '@angular/core';
+import { provideHttpClient } from '@angular/common/http';
+import { PLAYBOOKS } from '@hopsk/core/catalogue';
+import { alternative, USUAL_CALLS } from '@hopsk/core/plan';
+import { ask, draft, stage } from '../../testing/sessions';
+import { CalendarForm } from './calendar-form';
+import { CallsForm } from './calls-form';
+import type { DraftStage } from '../../parts/session-draft';
+import { lookAt } from '../../compute/session';
+import { PartnerForm } from './partner-form';
+import { SessionSide } from './session-side';
+import { StageDetail } from './stage-detail';
+import { TimeBar } from './time-bar';
+
+describe('forms of a stage', () => {
+  beforeEach(() => TestBed.configureTestingModule({ providers: [provideHttpClient()] }));
+
+  async function show<C>(of: Type<C>, inputs: Record<string, unknown>): Promise<ComponentFixture<C>> {
+    const fixture = TestBed.createComponent(of);
+    for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
+    await fixture.whenStable();
+    return fixture;
+  }
+  const host = <C>(fixture: ComponentFixture<C>) => fixture.nativeElement as HTMLElement;
+  const labelled = (root: HTMLElement, words: string) =>
+    [...root.querySelectorAll('label')]
+      .find((one) => one.textContent?.trim().startsWith(words))
+      ?.querySelector<HTMLInputElement>('input, select, textarea') as HTMLInputElement;
+  function type(box: HTMLInputElement, value: string): void {
+    box.value = value;
+    box.dispatchEvent(new Event('change'));
+  }
+
+  describe('the stage', () => {
+    const one = stage('8', { name: 'Evening', watch: ['split-late'] });
+    let said: Partial<DraftStage>[];
+    const detail = async (of: DraftStage = one): Promise<HTMLElement> => {
+      said = [];
+      const fixture = await show(StageDetail, { stage: of, look: null, totals: null, lists: [], stances: [], group: [], differences: [] });
+      fixture.componentInstance.changed.subscribe((change) => said.push(change));
+      return host(fixture);
+    };
+
+    it('takes no empty name and no number that is none', async () => {
+      const root = await detail();
+      type(labelled(root, 'name'), '   ');
+      type(labelled(root, 'times (1'), 'soon');
+      type(labelled(root, 'explaining'), '');
+      expect(said).toEqual([]);
+      expect(labelled(root, 'name').value).toBe('Evening');
+      type(labelled(root, 'name'), ' Later ');
+      type(labelled(root, 'times (1'), '9');
+      type(labelled(root, 'on from'), '95');
+      expect(said).toEqual([{ name: 'Later' }, { tempo: 4 }, { evidence: { ...one.evidence, next: 0.95 } }]);
+    });
+
+    it('being called brings something to call, and not being called takes it away', async () => {
+      const root = await detail();
+      type(labelled(root, 'begins'), 'called');
+      expect(said[0]?.calls?.alternatives.map((each) => [each.name, each.steps])).toEqual([['Evening', one.steps]]);
+      const called = await detail({ ...one, cueing: 'called', calls: { ...USUAL_CALLS, alternatives: [] } });
+      type(labelled(called, 'begins'), 'self');
+      expect(said[0]).toEqual({ cueing: 'self', calls: null });
+    });
+
+    it('holds faults to look for, cues a line each, a partner and stations', async () => {
+      const root = await detail();
+      root.querySelector<HTMLButtonElement>('fieldset .chip')?.click();
+      type(labelled(root, 'one cue'), ' land \n\n as it is hit\n');
+      labelled(root, 'with a partner').click();
+      [...root.querySelectorAll('button')].find((each) => each.textContent?.includes('add a station'))?.click();
+      expect(said[0]).toEqual({ watch: [] });
+      expect(said[1]).toEqual({ cues: ['land', 'as it is hit'] });
+      expect(said[2]?.partner?.contact).toBe('none');
+      expect(said[3]?.stations).toEqual([{ name: 'station 1', steps: one.steps }]);
+    });
+  });
+
+  describe('calls', () => {
+    const calls = {
+      ...USUAL_CALLS,
+      alternatives: [alternative('right', 'shuffle right 40 cm'), alternative('left', 'shuffle left 40 cm', { weight: 2 })],
+    };
+    const seen = lookAt(ask(draft([stage('2 × 6 calls, rest 20 s', { calls, cueing: 'called' })])));
+    async function form() {
+      const fixture = await show(CallsForm, { calls, look: seen.stages[0]?.calls ?? [], lists: seen.lists, playbooks: PLAYBOOKS });
+      const said: (typeof calls | object)[] = [];
+      fixture.componentInstance.changed.subscribe((change) => said.push(change));
+      return { root: host(fixture), said, fixture };
+    }
+
+    it('show what each needs, its share, what was drawn, and how well it can be guessed', async () => {
+      const { root, fixture } = await form();
+      expect(root.querySelectorAll('tbody tr').length).toBe(2);
+      expect(root.textContent).toContain('0.8 s');
+      expect(root.textContent).toContain('67 %');
+      expect(root.textContent).toContain('right 4, left 8; longest run');
+      while (!root.textContent?.includes('Best guess')) {
+        await new Promise((go) => requestAnimationFrame(go));
+        await fixture.whenStable();
+      }
+      expect(root.textContent).toMatch(/Best guess after the last two calls: \d+ %/);
+    });
+
+    it('come from a playbook, and keep their order of limits', async () => {
+      const { root, said } = await form();
+      type(labelled(root, 'from a playbook'), PLAYBOOKS[0]?.code ?? '');
+      type(labelled(root, 'most of one'), '0');
+      type(labelled(root, 'seconds apart, from'), '4');
+      type(labelled(root, 'weak side'), 'left');
+      type(labelled(root, 'freezes'), '25');
+      expect((said[0] as typeof calls).alternatives.length).toBeGreaterThan(1);
+      expect(said[1]).toEqual({ ...calls, longestRun: 1 });
+      expect((said[2] as typeof calls).interval as unknown).toEqual({ low: 4, high: 4 });
+      expect((said[3] as typeof calls).weakSide as unknown).toEqual({ side: 'left', factor: 2 });
+      expect(said[4]).toEqual({ ...calls, freezes: 0.25 });
+    });
+  });
+
+  it('the partner’s card is typed field by field', async () => {
+    const partner = { steps: '', what: '', when: '', reAim: '', coming: false, kit: '', contact: 'none' as const };
+    const fixture = await show(PartnerForm, { partner });
+    const said: object[] = [];
+    fixture.componentInstance.changed.subscribe((change) => said.push(change));
+    type(labelled(host(fixture), 'what the partner'), ' walks in ');
+    type(labelled(host(fixture), 'contact'), 'touch');
+    expect(said).toEqual([
+      { ...partner, what: 'walks in' },
+      { ...partner, contact: 'touch' },
+    ]);
+    expect(host(fixture).textContent).toContain('Children');
+  });
+
+  it('the side says what it adds up to, and an empty setting is not decided', async () => {
+    const whole = draft([stage('8 each side')], { equipment: 4 });
+    const fixture = await show(SessionSide, { draft: whole, look: lookAt(ask(whole)), turned: [], playing: 'right' });
+    const said: object[] = [];
+    fixture.componentInstance.changed.subscribe((change) => said.push(change));
+    const rows = [...host(fixture).querySelectorAll('tr')].map((row) => [
+      row.querySelector('th')?.textContent,
+      row.querySelector('td')?.textContent?.trim(),
+    ]);
+    expect(rows).toContain(['Repetitions', '16']);
+    expect(rows).toContain(['Splits', '16']);
+    expect(rows).toContain(['Lunges left · right', '0 · 16']);
+    expect(host(fixture).textContent).toContain('as written 8 · other side or lead 8');
+    type(labelled(host(fixture), 'change-over'), '');
+    type(labelled(host(fixture), 'water every'), '15');
+    type(labelled(host(fixture), 'sets of equipment'), '0');
+    expect(said).toEqual([
+      { settings: { ...whole.settings, change: null } },
+      { settings: { ...whole.settings, water: { every: 900, seconds: 60 } } },
+      { equipment: null },
+    ]);
+  });
+
+  it('the bar is to scale and says where a press falls', async () => {
+    const seen = lookAt(ask(draft([stage('2 × 30 s, rest 20 s'), stage('60 s')])));
+    const fixture = await show(TimeBar, { blocks: seen.blocks, kinds: ['whole', 'free'], total: seen.total, available: 240, t: 0 });
+    const moments: number[] = [];
+    fixture.componentInstance.seek.subscribe((t) => moments.push(t));
+    const pieces = [...host(fixture).querySelectorAll<HTMLElement>('.track i')];
+    // 30, 20, 30, change 20, 60 of 240 s.
+    expect(pieces.map((piece) => Number.parseFloat(piece.style.width).toFixed(2))).toEqual(['12.50', '8.33', '12.50', '8.33', '25.00']);
+    expect(pieces.map((piece) => piece.className)).toEqual(['work', 'rest', 'work', 'change', 'work']);
+    const track = host(fixture).querySelector('.track') as HTMLElement;
+    const box = track.getBoundingClientRect();
+    track.dispatchEvent(new MouseEvent('click', { clientX: box.left + box.width / 4 }));
+    expect(moments[0]).toBeCloseTo(60, 0);
+    expect([...host(fixture).querySelectorAll('.scale span')].map((mark) => mark.textContent)).toEqual([
+      '0 min',
+      '1 min',
+      '2 min',
+      '3 min',
+      '4 min',
+    ]);
+  });
+
+  it('the calendar says what each week adds up to, and why nothing can be saved', async () => {
+    const fixture = await show(CalendarForm, { id: 'x', name: 'Tuesday', seconds: 2400, stages: [] });
+    const root = host(fixture);
+    type(labelled(root, 'weeks'), '2');
+    type(labelled(root, 'rise'), '10');
+    await fixture.whenStable();
+    expect(root.textContent?.replace(/\s+/g, ' ')).toContain('week 1: 2 × 40 min = 80 min · week 2: 2 × 44 min = 88 min');
+    const zone = labelled(root, 'time zone');
+    zone.value = 'The Moon';
+    zone.dispatchEvent(new Event('input'));
+    await fixture.whenStable();
+    expect(root.querySelector('[role=alert]')?.textContent).toContain('no time zone');
+    expect([...root.querySelectorAll('button')].find((one) => one.textContent?.includes('save'))?.disabled).toBeTrue();
+  });
+});

@@ -1,0 +1,39 @@
+import { RunHead } from '@hopsk/contract';
+import { athlete, me } from '../../testing/run';
+import { draft, evening, stage } from '../../testing/sessions';
+import { newId } from '../../data/ids';
+import { planOf } from '../../compute/session';
+import { sessionHead } from './run-it';
+
+describe('how a session’s run begins', () => {
+  const ada = athlete({ name: 'Ada' });
+  const plan = planOf(evening());
+
+  it('with everything it needs later written into it, and the first stage’s board', () => {
+    const id = newId();
+    const begun = sessionHead(
+      me,
+      draft([stage('30 s', { watch: ['crossed'], view: 'front' })]),
+      id,
+      plan,
+      [ada],
+      new Date(2026, 10, 20, 23, 30),
+    );
+    if (typeof begun === 'string') throw new Error(begun);
+    expect(RunHead.safeParse(begun.head).error?.issues ?? []).toEqual([]);
+    expect([begun.head.progressionId, begun.head.patternId, begun.head.day, begun.head.name]).toEqual([id, null, '2026-11-20', 'Tuesday']);
+    expect([begun.board, begun.view, begun.names]).toEqual([['crossed'], 'front', { [ada.id]: 'Ada' }]);
+  });
+
+  it('not at all where the server would refuse it: the sentence says why', () => {
+    const nobody = sessionHead(me, draft([stage('30 s')]), null, plan, []);
+    expect(nobody).toBe('athletes needs somebody');
+    const empty = sessionHead(me, draft([stage('30 s')]), null, { exercises: [], reps: [], phases: [], cues: [] }, [ada]);
+    expect(empty).toContain('needs a stage');
+  });
+
+  it('has a name even when nobody gave it one', () => {
+    const begun = sessionHead(me, draft([stage('30 s')], { name: ' ' }), null, plan, [ada]);
+    expect(typeof begun === 'string' ? begun : begun.head.name).toBe('Session');
+  });
+});

@@ -1,0 +1,90 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { clockText, STAGE_KINDS, type StageKind, type Block } from '@hopsk/core/plan';
+import { BUILD } from '../../text/en-build';
+
+/** Marks on the scale are so many minutes apart, the smallest that leaves at most this many. */
+const STEPS = [1, 2, 5, 10, 20, 30, 60] as const;
+const MARKS = 9;
+
+/** The whole session to the scale of time: a stretch a block, deeper in colour the nearer to free work. */
+@Component({
+  selector: 'hop-time-bar',
+  template: `
+    <div class="numbers num" aria-hidden="true">
+      @for (one of stages(); track one.at) {
+        <span [style.left.%]="one.from" [style.width.%]="one.width" [class.on]="one.at === lit()">{{ one.at + 1 }}</span>
+      }
+    </div>
+    <div class="track" (click)="press($event)" aria-hidden="true">
+      @for (one of pieces(); track $index) {
+        <i [class]="one.kind" [style.left.%]="one.from" [style.width.%]="one.width" [style.--deep]="one.deep"></i>
+      }
+      @if (there() !== null) {
+        <b class="there" [style.left.%]="there()"></b>
+      }
+      <b class="now" [style.left.%]="(t() / span()) * 100"></b>
+    </div>
+    <div class="scale num" aria-hidden="true">
+      @for (mark of marks(); track mark) {
+        <span [style.left.%]="((mark * 60) / span()) * 100" [class.last]="mark * 60 > span() * 0.93">{{ mark }} min</span>
+      }
+    </div>
+    <label class="hidden" for="moment">{{ text.moment }}</label>
+    <input
+      id="moment"
+      type="range"
+      min="0"
+      [max]="total()"
+      step="0.5"
+      [value]="t()"
+      [attr.aria-valuetext]="clock(t())"
+      (input)="seek.emit(+$any($event.target).value)"
+    />
+  `,
+  styleUrl: './time-bar.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class TimeBar {
+  readonly blocks = input.required<readonly Block[]>();
+  readonly kinds = input.required<readonly StageKind[]>();
+  /** Seconds: of the session, and those there are. */
+  readonly total = input.required<number>();
+  readonly available = input<number | null>(null);
+  readonly t = input(0);
+  readonly seek = output<number>();
+  protected readonly text = BUILD;
+  protected readonly clock = clockText;
+  protected readonly span = computed(() => Math.max(60, this.total(), this.available() ?? 0));
+  protected readonly there = computed(() => {
+    const available = this.available();
+    return available === null ? null : (available / this.span()) * 100;
+  });
+  protected readonly lit = computed(() => this.blocks().find((block) => this.t() < block.end)?.stage ?? -1);
+  protected readonly pieces = computed(() =>
+    this.blocks().map((block) => ({
+      kind: block.open ? `${block.kind} open` : block.kind,
+      from: (block.start / this.span()) * 100,
+      width: ((block.end - block.start) / this.span()) * 100,
+      deep: (STAGE_KINDS.indexOf(this.kinds()[block.stage] ?? 'whole') + 6) / (STAGE_KINDS.length + 5),
+    })),
+  );
+  protected readonly stages = computed(() => {
+    const ends = new Map<number, { at: number; start: number; end: number }>();
+    for (const { stage, start, end } of this.blocks()) ends.set(stage, { at: stage, start: ends.get(stage)?.start ?? start, end });
+    return [...ends.values()].map(({ at, start, end }) => ({
+      at,
+      from: (start / this.span()) * 100,
+      width: ((end - start) / this.span()) * 100,
+    }));
+  });
+  protected readonly marks = computed(() => {
+    const minutes = this.span() / 60;
+    const step = STEPS.find((one) => minutes / one <= MARKS) ?? 60;
+    return Array.from({ length: Math.floor(minutes / step) + 1 }, (_, i) => i * step);
+  });
+
+  protected press(event: MouseEvent): void {
+    const box = (event.currentTarget as HTMLElement).getBoundingClientRect();
+    this.seek.emit(Math.min(this.total(), ((event.clientX - box.left) / box.width) * this.span()));
+  }
+}

@@ -1,0 +1,518 @@
+import { CdkDrag, CdkDragHandle, CdkDropList, type CdkDragDrop } from '@angular/cdk/drag-drop';
+import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, inject, input, signal, untracked } from '@angular/core';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+import { MatMenuModule } from '@angular/material/menu';
+import { Router, RouterLink } from '@angular/router';
+import { ProgressionDraft, type Athlete, type Pattern, type Progression, type ProgressionVersion, type StageRecord } from '@hopsk/contract';
+import { ROUND_FORMATS } from '@hopsk/core/catalogue';
+import { stageEvidence } from '@hopsk/core/evidence';
+import { beepsOf } from '@hopsk/core/log';
+import { clockText, type FittedSession, type PlanProblem } from '@hopsk/core/plan';
+import { Store } from '@ngrx/store';
+import { firstValueFrom } from 'rxjs';
+import { Api } from '../../data/api';
+import { troubleOf } from '../../data/problem';
+import { newId } from '../../data/ids';
+import { DeviceStore } from '../../data/device-store';
+import { fileName, saveFile } from '../../drawing/export';
+import { Thumb } from '../../drawing/thumb';
+import { RunDesk } from '../../data/desk';
+import { Sounds } from '../../ports/sounds';
+import { Speech } from '../../ports/speech';
+import type { HoldsTyping } from '../../parts/holds-typing';
+import { picked } from '../../data/picked';
+import { recordsFeature } from '../../data/records';
+import { Refusals } from '../../parts/refusals';
+import { signInFeature } from '../../data/sign-in';
+import { TeachingStore } from '../../data/teaching';
+import { Typed } from '../../data/typed';
+import { Player } from '../../parts/player';
+import { TEXT } from '../../text/en';
+import { BUILD } from '../../text/en-build';
+import { once } from '../../ui/once';
+import { Studies } from '../../compute/studies';
+import { CalendarForm } from './calendar-form';
+import { due } from '../../parts/cues';
+import {
+  askOf,
+  copyOf,
+  draftOf,
+  forAthlete,
+  isTurned,
+  KeptDraft,
+  type Draft,
+  type DraftStage,
+  type Known,
+} from '../../parts/session-draft';
+import { FitTable } from './fit-table';
+import { History } from './history';
+import type { SessionLook } from '../../compute/session';
+import { sessionHead } from './run-it';
+import { SessionSide } from './session-side';
+import { StageDetail } from './stage-detail';
+import { emptyStage, stageFrom } from '../../parts/stages';
+import { TimeBar } from './time-bar';
+import { asCsv, asJson, asText } from '../../parts/session-files';
+
+/** Playing faster than this, nothing is said. */
+const SPEEDS = [1, 4, 16] as const;
+
+/** An evening's work: its stages as a column, its time to scale, what it adds up to, and what is wrong where it is wrong. */
+@Component({
+  selector: 'hop-workshop',
+  imports: [
+    CalendarForm,
+    CdkDrag,
+    CdkDragHandle,
+    CdkDropList,
+    FitTable,
+    MatButton,
+    MatIcon,
+    MatIconButton,
+    MatMenuModule,
+    Refusals,
+    RouterLink,
+    SessionSide,
+    StageDetail,
+    Thumb,
+    TimeBar,
+  ],
+  templateUrl: './workshop.html',
+  styleUrl: './workshop.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(document:keydown)': 'key($event)' },
+})
+export class Workshop implements HoldsTyping {
+  readonly id = input.required<string>();
+  private readonly store = inject(Store);
+  private readonly device = inject(DeviceStore);
+  private readonly asking = inject(Studies);
+  private readonly api = inject(Api);
+  private readonly router = inject(Router);
+  private readonly desk = inject(RunDesk);
+  private readonly sounds = inject(Sounds);
+  protected readonly speech = inject(Speech);
+  private readonly club = inject(TeachingStore);
+  protected readonly text = BUILD;
+  protected readonly common = TEXT.common;
+  protected readonly clock = clockText;
+  protected readonly formats = ROUND_FORMATS;
+  protected readonly speeds = SPEEDS;
+  protected readonly stances = this.club.stances;
+  protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
+  protected readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsHere);
+  private readonly status = this.store.selectSignal(recordsFeature.selectStatus);
+  private readonly progressions = this.store.selectSignal(recordsFeature.selectProgressionsById);
+  private readonly me = this.store.selectSignal(signInFeature.selectMe);
+  protected readonly stored = computed(() => this.progressions()[this.id()] ?? null);
+  protected readonly typing = new Typed<Draft>({
+    kind: 'progressions',
+    id: this.id,
+    stored: this.stored,
+    begin: (stored) => draftOf(stored as Progression | null),
+    whole: ProgressionDraft,
+    kept: KeptDraft,
+    key: (id) => `build:${id}`,
+    turned: () => this.anew(),
+  });
+  protected readonly draft = this.typing.draft;
+  protected readonly dirty = this.typing.dirty;
+  protected readonly save = this.typing.save;
+  protected readonly opened = this.typing.opened;
+  protected readonly steps = new History<Draft>();
+  protected readonly said = signal('');
+
+  /** Those it is for, in the order of the club's list. */
+  protected readonly group = computed(() => this.people().filter((one) => this.draft().athletes.includes(one.id)));
+  protected readonly whose = computed(() => (this.group().length > 0 ? this.group() : this.people()));
+  private readonly choice = picked(this.whose, () => undefined, 'none');
+  /** Whose session is looked at; null: the group's, timed by its first. */
+  protected readonly asOne = this.choice.record;
+  protected readonly asId = this.choice.id;
+  private readonly doer = computed<Athlete | null>(() => this.asOne() ?? this.group()[0] ?? null);
+  /** The stages as the chosen athlete does them. */
+  protected readonly shown = computed(() => forAthlete(this.draft(), this.asOne()?.id ?? null));
+  private readonly landingsBefore = signal<readonly number[]>([]);
+  private readonly known = computed<Known>(() => ({
+    stances: this.club.stances(),
+    moves: this.club.teaching().moves,
+    patterns: this.status().patterns === 'ready' || this.status().patterns === 'offline' ? this.patterns() : null,
+    landingsBefore: this.landingsBefore(),
+  }));
+  private readonly ask = computed(() => askOf(this.shown(), this.doer(), this.known()));
+  protected readonly look = signal<SessionLook | null>(null);
+  /** What is shown may be a moment behind the typing. */
+  protected readonly looking = signal(false);
+  private asked = 0;
+  protected readonly kinds = computed(() => this.shown().stages.map((stage) => stage.kind));
+  protected readonly available = computed(() => {
+    const { minutes } = this.draft();
+    return minutes === null ? null : minutes * 60;
+  });
+  protected readonly turned = computed(() => this.group().filter((athlete) => isTurned(this.draft(), athlete, this.stances())));
+
+  /** A stage with what is known of it; the look may be a moment behind the typing. */
+  protected readonly rows = computed(() => {
+    const look = this.look();
+    const places = new Map(look?.stages.map((one, i) => [one.id, i]) ?? []);
+    const evidence = this.evidence();
+    const { stages } = this.draft();
+    return stages.map((stage, i) => {
+      const at = places.get(stage.id) ?? -1;
+      const skipped = !this.shown().stages.some((one) => one.id === stage.id);
+      return {
+        stage,
+        skipped,
+        seen: skipped ? null : (look?.stages[at] ?? null),
+        totals: skipped ? null : (look?.totals.stages[at] ?? null),
+        problems: skipped ? [] : (look?.problems.filter((problem) => problem.stage === at) ?? []),
+        lists: look?.lists.filter((list) => list.stage === at) ?? [],
+        record: evidence.get(stage.id) ?? null,
+        after: stages[i + 1]?.name ?? '',
+        before: stages[i - 1]?.name ?? '',
+      };
+    });
+  });
+  protected readonly open = signal<string | null>(null);
+
+  protected readonly player = new Player(computed(() => this.look()?.total ?? 0));
+  /** The cue under the playhead. */
+  protected readonly cue = computed(() => {
+    const t = this.player.t();
+    return this.look()?.cues.findLast((cue) => cue.at <= t + 1e-6) ?? null;
+  });
+  private heard = 0;
+
+  protected readonly fitted = signal<FittedSession | null>(null);
+  protected readonly planning = signal(false);
+  protected readonly versions = signal<readonly ProgressionVersion[] | null>(null);
+  private readonly records = signal<readonly StageRecord[]>([]);
+  private readonly evidence = computed(() => {
+    const stages = new Map(this.draft().stages.map((stage) => [stage.id, stage]));
+    return new Map(
+      this.records().flatMap(({ stage, sessions }) => {
+        const rule = stages.get(stage)?.evidence;
+        return rule ? [[stage, stageEvidence(sessions, rule)] as const] : [];
+      }),
+    );
+  });
+
+  constructor() {
+    this.club.load();
+    // What of an imported file could not be read comes along with it.
+    const { said } = (history.state ?? {}) as { said?: unknown };
+    if (Array.isArray(said)) this.said.set(said.join(' '));
+    effect(() => {
+      const ask = this.ask();
+      if (this.opened()) untracked(() => void this.see(ask));
+    });
+    effect(() => {
+      const athlete = this.doer();
+      if (this.opened() && athlete) untracked(() => void this.remember(athlete));
+    });
+    effect(() => {
+      const t = this.player.t();
+      untracked(() => this.hear(t));
+    });
+    inject(DestroyRef).onDestroy(() => {
+      this.sounds.silence();
+      this.speech.hush();
+    });
+  }
+
+  /** A copy opens in the same screen: nothing of the one before may stay in it. */
+  private anew(): void {
+    this.steps.forget();
+    this.look.set(null);
+    this.fitted.set(null);
+    this.versions.set(null);
+    this.open.set(null);
+    this.asId.set(undefined);
+    this.player.seek(0);
+  }
+
+  /** Going on to what is done with it: the device keeps the draft, nothing is asked. */
+  private going = false;
+
+  unsaved(): boolean {
+    return this.dirty() && !this.going;
+  }
+
+  protected readonly print = once(() => {
+    this.going = true;
+    return this.router.navigate(['/build', this.id(), 'print'], { queryParams: { athlete: this.asOne()?.id } });
+  });
+
+  protected change(change: Partial<Draft>): void {
+    const before = this.draft();
+    if (this.typing.put({ ...before, ...change })) this.steps.keep(before);
+  }
+
+  protected undo(): void {
+    const before = this.steps.back(this.draft());
+    if (before) this.typing.put(before);
+  }
+
+  protected redo(): void {
+    const after = this.steps.on(this.draft());
+    if (after) this.typing.put(after);
+  }
+
+  protected changeStage(id: string, change: Partial<DraftStage>): void {
+    this.change({ stages: this.draft().stages.map((stage) => (stage.id === id ? { ...stage, ...change } : stage)) });
+  }
+
+  protected dropped({ previousIndex, currentIndex }: CdkDragDrop<unknown>): void {
+    this.moveStage(previousIndex, currentIndex);
+  }
+
+  protected moveStage(from: number, to: number): void {
+    const stages = [...this.draft().stages];
+    const [one] = stages.splice(from, 1);
+    if (!one || to < 0 || to > stages.length) return;
+    stages.splice(to, 0, one);
+    this.change({ stages });
+    this.said.set(this.text.movedTo(one.name, to + 1));
+  }
+
+  /** With the handle focused the arrows move a stage up and down. */
+  protected handleKey(event: KeyboardEvent, at: number): void {
+    const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
+    if (by === 0) return;
+    event.preventDefault();
+    this.moveStage(at, at + by);
+    const handle = event.currentTarget as HTMLElement;
+    // Moved in the page, a button loses the focus; it is given back when the column has settled.
+    requestAnimationFrame(() => handle.focus());
+  }
+
+  protected removeStage(id: string): void {
+    this.change({
+      stages: this.draft().stages.filter((stage) => stage.id !== id),
+      differences: this.draft().differences.filter((one) => one.stage !== id),
+    });
+  }
+
+  protected doubleStage(at: number): void {
+    const stage = this.draft().stages[at];
+    if (stage) this.insert({ ...stage, id: newId() }, at + 1);
+  }
+
+  protected addPattern(pattern: Pattern | undefined): void {
+    if (pattern) this.insert(stageFrom(pattern, this.draft().settings));
+  }
+
+  protected addEmpty(): void {
+    const stage = emptyStage(this.text.newStage);
+    this.insert(stage);
+    this.open.set(stage.id);
+  }
+
+  private insert(stage: DraftStage, at = this.draft().stages.length): void {
+    this.change({ stages: [...this.draft().stages.slice(0, at), stage, ...this.draft().stages.slice(at)] });
+  }
+
+  /** The answer to what a plan asks: written into the dose, where it can be read and changed. */
+  protected answer(stage: DraftStage, addition: string): void {
+    this.changeStage(stage.id, { dose: stage.dose.trim() === '' ? addition : `${stage.dose.trim()}, ${addition}` });
+  }
+
+  /** One answer for everything that asks: written into the doses; what stays empty stays undecided. Then it is fitted again. */
+  protected async decideAll({
+    rest,
+    setRest,
+    change,
+  }: {
+    readonly rest: string;
+    readonly setRest: string;
+    readonly change: string;
+  }): Promise<void> {
+    const asks = new Map(this.rows().map((row) => [row.stage.id, row.problems.filter((problem) => problem.code === 'rest')]));
+    const { settings } = this.draft();
+    this.change({
+      settings: {
+        ...settings,
+        change: settings.change === null && change !== '' ? Math.min(3600, Math.max(0, Number(change))) : settings.change,
+      },
+      stages: this.draft().stages.map((stage) => {
+        const more = (asks.get(stage.id) ?? []).flatMap((problem) => {
+          const said = this.isSetRest(problem) ? setRest : rest;
+          return said === '' ? [] : [`${this.isSetRest(problem) ? 'set rest' : 'rest'} ${said} s`];
+        });
+        return more.length === 0 ? stage : { ...stage, dose: [stage.dose.trim(), ...more].join(', ') };
+      }),
+    });
+    await this.fitToMinutes();
+  }
+
+  protected isSetRest = ({ message }: PlanProblem): boolean => message.includes('between sets');
+
+  /** The pattern as it is now, in place of the line it was planned with. */
+  protected takePattern(stage: DraftStage): void {
+    const pattern = this.patterns().find((one) => one.id === stage.pattern?.id);
+    if (!pattern) return;
+    const { id, version, steps, school, hand, lead, shouldClose } = pattern;
+    this.changeStage(stage.id, { pattern: { id, version }, steps, school, hand, lead, shouldClose });
+  }
+
+  protected toggleAthlete(id: string): void {
+    const { athletes, differences } = this.draft();
+    if (athletes.includes(id))
+      this.change({ athletes: athletes.filter((one) => one !== id), differences: differences.filter((one) => one.athlete !== id) });
+    else this.change({ athletes: [...athletes, id] });
+  }
+
+  private async see(ask: ReturnType<typeof askOf>): Promise<void> {
+    const asked = ++this.asked;
+    this.looking.set(true);
+    const look = await this.asking.ask('session', ask).catch(() => null);
+    // Only the latest question counts: changing goes on while the worker looks.
+    if (asked !== this.asked) return;
+    this.looking.set(false);
+    if (look) this.look.set(look);
+    else this.said.set(TEXT.steps.stopped);
+  }
+
+  /** What the last sessions asked of this athlete, and what the record says of each stage; nothing without the network. */
+  private async remember(athlete: Athlete): Promise<void> {
+    this.landingsBefore.set([]);
+    try {
+      const rows = (await firstValueFrom(this.api.runs())).filter((row) => row.athletes.includes(athlete.id)).slice(0, 4);
+      const landings: number[] = [];
+      for (const { progressionId } of rows.reverse()) {
+        const before = progressionId === null || progressionId === this.id() ? null : this.progressions()[progressionId];
+        if (!before) continue;
+        const seen = await this.asking.ask(
+          'session',
+          askOf(forAthlete(before, athlete.id), athlete, { ...this.known(), landingsBefore: [] }),
+        );
+        const { jump, hop, gallop } = seen.totals.all.landings;
+        landings.push(jump + hop + gallop);
+      }
+      if (landings.length > 0) this.landingsBefore.set(landings);
+      this.records.set(this.stored() ? await firstValueFrom(this.api.stageRecords(athlete.id, this.id())) : []);
+    } catch {
+      this.records.set([]);
+    }
+  }
+
+  protected async fitToMinutes(): Promise<void> {
+    const seconds = this.available();
+    if (seconds === null) {
+      this.said.set(this.text.noMinutes);
+      return;
+    }
+    this.fitted.set(await this.asking.ask('fitTime', { session: this.ask(), seconds }).catch(() => null));
+  }
+
+  /** Takes what was fitted: doses as they were chosen; what did not fit is put at the end of its use, with its reason, not deleted. */
+  protected takeFit(fitted: FittedSession): void {
+    const chosen = new Map(fitted.stages.map((one) => [one.id, one]));
+    this.change({
+      stages: this.draft()
+        .stages.filter((stage) => chosen.get(stage.id)?.kept ?? true)
+        .map((stage) => ({ ...stage, dose: chosen.get(stage.id)?.dose ?? stage.dose })),
+    });
+    const out = fitted.stages.filter((one) => !one.kept).map((one) => one.name);
+    this.said.set(out.length > 0 ? this.text.leftOut(out.join(', ')) : '');
+    this.fitted.set(null);
+  }
+
+  protected readonly runIt = once(() => this.begin());
+
+  private async begin(): Promise<void> {
+    const me = this.me();
+    if (!me) return;
+    const stops = this.look()?.problems.filter((problem) => problem.level === 'stop' || problem.level === 'asks') ?? [];
+    if (stops.some((problem) => problem.level === 'asks') && !confirm(this.text.runOpen(stops.length))) return;
+    // Sound may only begin with a tap; this is the one.
+    this.sounds.wake();
+    const plan = await this.asking.ask('sessionPlan', this.ask()).catch(() => null);
+    const here = this.asOne() ? [this.asOne() as Athlete] : this.group().length > 0 ? this.group() : this.people().slice(0, 1);
+    const begun = plan && sessionHead(me, this.draft(), this.stored() ? this.id() : null, plan, here);
+    if (!begun) return this.said.set(this.text.cannotRun);
+    if (typeof begun === 'string') return this.said.set(begun);
+    await this.desk.begin(begun);
+    this.going = true;
+    await this.router.navigate(['/floor/run']);
+  }
+
+  protected async listVersions(): Promise<void> {
+    try {
+      this.versions.set(await firstValueFrom(this.api.progressionVersions(this.id())));
+    } catch (error) {
+      this.said.set(troubleOf(error).message);
+    }
+  }
+
+  protected bringBack({ body }: ProgressionVersion): void {
+    this.change(body);
+    this.versions.set(null);
+  }
+
+  protected readonly duplicate = once(async (template: boolean) => {
+    const id = newId();
+    const name = template ? this.draft().name : this.text.copyOf(this.draft().name);
+    await this.device.keep(`build:${id}`, { base: 0, draft: copyOf(this.draft(), name, template) });
+    this.dirty.set(false);
+    await this.router.navigate(['/build', id]);
+  });
+
+  protected archive(): void {
+    this.typing.archive();
+    void this.router.navigate(['/build']);
+  }
+
+  protected exportJson(): void {
+    saveFile(asJson(this.draft()), fileName(this.draft().name, 'json'));
+  }
+
+  protected exportText(): void {
+    saveFile(asText(this.draft()), fileName(this.draft().name, 'txt'));
+  }
+
+  protected exportCsv(): void {
+    const look = this.look();
+    if (look) saveFile(asCsv(look.cues, this.shown()), fileName(this.draft().name, 'csv'));
+  }
+
+  protected listen(): void {
+    this.sounds.wake();
+    this.heard = this.player.t();
+    this.player.toggle();
+    if (!this.player.playing()) {
+      this.sounds.silence();
+      this.speech.hush();
+    }
+  }
+
+  protected seek(t: number): void {
+    this.sounds.silence();
+    this.heard = t;
+    this.player.seek(t);
+  }
+
+  /** While it plays at its own speed, what falls due is said and sounded. */
+  private hear(t: number): void {
+    const look = this.look();
+    const before = this.heard;
+    this.heard = t;
+    if (!look || !this.player.playing() || this.player.speed() !== 1) return;
+    this.sounds.plan(beepsOf(look.blocks), t);
+    for (const cue of due(look.cues, before, t)) this.speech.say(cue.say);
+  }
+
+  protected key(event: KeyboardEvent): void {
+    const ctrl = event.ctrlKey || event.metaKey;
+    const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
+    if (ctrl && event.key === 's') {
+      event.preventDefault();
+      this.typing.submit();
+    } else if (ctrl && event.key === 'z' && !typing) {
+      event.preventDefault();
+      if (event.shiftKey) this.redo();
+      else this.undo();
+    }
+  }
+}
