@@ -5,7 +5,7 @@
 const ROOMS = ['body', 'language', 'motion', 'judge', 'plan', 'log', 'evidence', 'search', 'view'];
 const SPEC = '\\.spec\\.ts$|^core/testing/';
 
-/** A room takes the rooms before it, by their doors; the catalogue beside them is data for all. */
+/** A room takes the rooms before it; the catalogue beside them is data for all. */
 const roomOrder = ROOMS.map((room, i) => ({
   name: `core-${room}-takes-what-is-above`,
   severity: 'error',
@@ -38,23 +38,10 @@ module.exports = {
       to: { path: '^core/(?!catalogue/)', dependencyTypesNot: ['type-only'] },
     },
     {
-      name: 'through-the-door',
-      severity: 'error',
-      comment: 'a room is entered by its index',
-      from: { path: '^core/([^/]+)/', pathNot: SPEC },
-      to: { path: '^core/[^/]+/', pathNot: '^core/($1/|[^/]+/index\\.ts$)' },
-    },
-    {
-      name: 'not-through-ones-own-door',
-      severity: 'error',
-      from: { path: '^core/([^/]+)/', pathNot: SPEC },
-      to: { path: '^core/$1/index\\.ts$' },
-    },
-    {
-      name: 'through-the-door-from-outside',
+      name: 'only-rooms-from-outside',
       severity: 'error',
       from: { path: '^(web|server|demo|bench|e2e|contract|cli)/' },
-      to: { path: '^core/', pathNot: '^core/([^/]+/index|testing/holds)\\.ts$' },
+      to: { path: '^core/', pathNot: `^core/(${[...ROOMS, 'catalogue'].join('|')})/|^core/testing/holds\\.ts$` },
     },
     {
       name: 'contract-knows-core-only',

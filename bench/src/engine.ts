@@ -1,8 +1,10 @@
-import { bodyOf, schoolOf, SCHOOLS } from '@hopsk/core/body';
-import { study } from '@hopsk/core/judge';
-import { parse } from '@hopsk/core/language';
-import { simulate, type Performer } from '@hopsk/core/motion';
-import { floorView } from '@hopsk/core/view';
+import { bodyOf } from '@hopsk/core/body/body';
+import { schoolOf, SCHOOLS } from '@hopsk/core/body/school';
+import { study } from '@hopsk/core/judge/study';
+import { parse } from '@hopsk/core/language/parse';
+import { simulate } from '@hopsk/core/motion/simulate';
+import type { Performer } from '@hopsk/core/motion/simulation';
+import { floorView } from '@hopsk/core/view/floor-view';
 import { median, timed, type Line } from './measure.js';
 
 /** Who does the patterns that are measured. */

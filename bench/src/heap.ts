@@ -1,5 +1,6 @@
-import { parse } from '@hopsk/core/language';
-import { simulate, type Performer } from '@hopsk/core/motion';
+import { parse } from '@hopsk/core/language/parse';
+import { simulate } from '@hopsk/core/motion/simulate';
+import type { Performer } from '@hopsk/core/motion/simulation';
 import type { Line } from './measure.js';
 
 const TIMES = 100_000;

@@ -1,10 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import type { PatternSave } from '@hopsk/contract';
-import { bodyOf, SCHOOLS, schoolOf } from '@hopsk/core/body';
-import { study } from '@hopsk/core/judge';
-import { readPatternFile, type FiledPattern } from '@hopsk/core/language';
-import { thumbnailOf } from '@hopsk/core/view';
+import { bodyOf } from '@hopsk/core/body/body';
+import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';
+import { study } from '@hopsk/core/judge/study';
+import { readPatternFile, type FiledPattern } from '@hopsk/core/language/pattern-file';
+import { thumbnailOf } from '@hopsk/core/view/thumbnail';
 import { chromium } from 'playwright-core';
 import { ensureChromium } from '../../scripts/lib/chromium.mjs';
 import { timed, median, type Line } from './measure.js';

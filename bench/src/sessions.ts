@@ -1,17 +1,12 @@
-import { placingFrom } from '@hopsk/core/judge';
-import {
-  alternative,
-  callable,
-  drawCalls,
-  stageOf,
-  USUAL_CALLS,
-  type Calls,
-  type Session,
-  fitToTime,
-  seeStage,
-  timelineOf,
-  type StageSeen,
-} from '@hopsk/core/plan';
+import { placingFrom } from '@hopsk/core/judge/area-text';
+import { callable } from '@hopsk/core/plan/calls/callable';
+import { alternative, USUAL_CALLS, type Calls } from '@hopsk/core/plan/calls/calls';
+import { drawCalls } from '@hopsk/core/plan/calls/draw';
+import { fitToTime } from '@hopsk/core/plan/session/fit-time';
+import { seeStage, type StageSeen } from '@hopsk/core/plan/session/seen';
+import type { Session } from '@hopsk/core/plan/session/session';
+import { stageOf } from '@hopsk/core/plan/session/stage';
+import { timelineOf } from '@hopsk/core/plan/session/timeline';
 import { PERFORMER, SHORT } from './engine.js';
 import { median, timed, type Line } from './measure.js';
 

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Report } from '@hopsk/core/view';
+import type { Report } from '@hopsk/core/view/report';
 import { main } from './main.js';
 
 const EVENING = 'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';

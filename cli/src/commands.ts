@@ -1,7 +1,14 @@
-import { studyOf, type Level, type Study } from '@hopsk/core/judge';
-import { operate, parse, printPattern, readPatternFile, type FiledPattern } from '@hopsk/core/language';
-import { compare, fitOnFloor, stepsToReach, whatIf } from '@hopsk/core/search';
-import { reportOf } from '@hopsk/core/view';
+import type { Level } from '@hopsk/core/judge/finding';
+import { studyOf, type Study } from '@hopsk/core/judge/study';
+import { operate } from '@hopsk/core/language/operations';
+import { parse } from '@hopsk/core/language/parse';
+import { readPatternFile, type FiledPattern } from '@hopsk/core/language/pattern-file';
+import { printPattern } from '@hopsk/core/language/print';
+import { compare } from '@hopsk/core/search/compare';
+import { fitOnFloor } from '@hopsk/core/search/fit';
+import { stepsToReach } from '@hopsk/core/search/steps-to-reach';
+import { whatIf } from '@hopsk/core/search/what-if';
+import { reportOf } from '@hopsk/core/view/report';
 import { BadInput, errorsOf, performerOf, placingOf, type Options } from './options.js';
 import { calls, dose, expand, grid, type Answer } from './sessions.js';
 import { columns, findingLines, tableOf } from './table.js';

@@ -1,8 +1,11 @@
 import { parseArgs } from 'node:util';
-import { bodyOf, SCHOOLS, schoolOf, type Side } from '@hopsk/core/body';
-import { placingFrom, type Placing } from '@hopsk/core/judge';
-import type { Performer } from '@hopsk/core/motion';
-import { NO_ERRORS, type StepErrors } from '@hopsk/core/search';
+import { bodyOf } from '@hopsk/core/body/body';
+import type { Side } from '@hopsk/core/body/foot';
+import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';
+import type { Placing } from '@hopsk/core/judge/area';
+import { placingFrom } from '@hopsk/core/judge/area-text';
+import type { Performer } from '@hopsk/core/motion/simulation';
+import { NO_ERRORS, type StepErrors } from '@hopsk/core/search/what-if';
 import * as z from 'zod';
 
 /** What was typed cannot be done: said with its place, exit code 2. */

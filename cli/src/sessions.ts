@@ -1,36 +1,21 @@
-import { PLAYBOOKS } from '@hopsk/core/catalogue';
-import { readPatternFile, type FiledPattern } from '@hopsk/core/language';
-import {
-  alternative,
-  callable,
-  callableOf,
-  clockText,
-  drawCalls,
-  foreseen,
-  STAGE_KINDS,
-  USUAL_CALLS,
-  type Calls,
-  type Session,
-  type StageKind,
-  AXES,
-  buildUp,
-  CHAINS,
-  cueRows,
-  fitToTime,
-  gridOf,
-  gridSentence,
-  planProblems,
-  readSession,
-  seeStage,
-  sessionTotals,
-  spread,
-  timelineOf,
-  unreadable,
-  USUAL_VALUES,
-  writeSession,
-  type Axis,
-  type AxisName,
-} from '@hopsk/core/plan';
+import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
+import { readPatternFile, type FiledPattern } from '@hopsk/core/language/pattern-file';
+import { buildUp, CHAINS } from '@hopsk/core/plan/build/build-up';
+import { AXES, gridOf, gridSentence, spread, unreadable, USUAL_VALUES, type Axis, type AxisName } from '@hopsk/core/plan/build/grid';
+import { callable } from '@hopsk/core/plan/calls/callable';
+import { alternative, USUAL_CALLS, type Calls } from '@hopsk/core/plan/calls/calls';
+import { drawCalls } from '@hopsk/core/plan/calls/draw';
+import { foreseen } from '@hopsk/core/plan/calls/foresee';
+import { callableOf } from '@hopsk/core/plan/calls/plain';
+import { clockText } from '@hopsk/core/plan/phases';
+import { fitToTime } from '@hopsk/core/plan/session/fit-time';
+import { planProblems } from '@hopsk/core/plan/session/problems';
+import { seeStage } from '@hopsk/core/plan/session/seen';
+import type { Session } from '@hopsk/core/plan/session/session';
+import { readSession, writeSession } from '@hopsk/core/plan/session/session-file';
+import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/session/stage';
+import { cueRows, timelineOf } from '@hopsk/core/plan/session/timeline';
+import { sessionTotals } from '@hopsk/core/plan/session/totals';
 import Papa from 'papaparse';
 import { BadInput, performerOf, placingOf, type Options } from './options.js';
 import { columns } from './table.js';

@@ -1,4 +1,4 @@
-import type { Report } from '@hopsk/core/view';
+import type { Report } from '@hopsk/core/view/report';
 
 /** Two columns, the first as wide as its longest word. */
 export function columns(rows: readonly (readonly [string, string])[]): string {

@@ -1,4 +1,4 @@
-import type { BookEntry } from '@hopsk/core/evidence';
+import type { BookEntry } from '@hopsk/core/evidence/book';
 import * as z from 'zod';
 import { Id } from './common.js';
 

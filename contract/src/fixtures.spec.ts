@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { readPatternFile, writePatternFile } from '@hopsk/core/language';
-import { readSession, writeSession } from '@hopsk/core/plan';
+import { readPatternFile, writePatternFile } from '@hopsk/core/language/pattern-file';
+import { readSession, writeSession } from '@hopsk/core/plan/session/session-file';
 import { ClubFile, PatternFile, SessionFile } from './index.js';
 import { meaningsOf, type LineMeaning } from './testing/lines.js';
 

@@ -1,5 +1,7 @@
-import { placingFrom } from '@hopsk/core/judge';
-import { DOSE_LIMITS, FILE_LIMITS, NOTATION_LIMITS } from '@hopsk/core/language';
+import { placingFrom } from '@hopsk/core/judge/area-text';
+import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
+import { FILE_LIMITS } from '@hopsk/core/language/pattern-file';
+import { DOSE_LIMITS } from '@hopsk/core/language/rounds';
 import * as z from 'zod';
 import { SchoolChoicesSchema } from './teaching.js';
 import { between, Code, Id, line, note, SideName, whole } from './common.js';

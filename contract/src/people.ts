@@ -1,4 +1,4 @@
-import { MEASURE_LIMITS } from '@hopsk/core/body';
+import { MEASURE_LIMITS } from '@hopsk/core/body/body';
 import * as z from 'zod';
 import { between, Code, Id, line, SideName } from './common.js';
 import { OwnWay, SchoolChoicesSchema } from './teaching.js';

@@ -1,5 +1,5 @@
-import { NOTATION_LIMITS } from '@hopsk/core/language';
-import { PLAYBOOK_LIMITS, type Playbook } from '@hopsk/core/plan';
+import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
+import { PLAYBOOK_LIMITS, type Playbook } from '@hopsk/core/plan/playbook';
 import * as z from 'zod';
 import { Code, line, note } from './common.js';
 

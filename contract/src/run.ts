@@ -1,5 +1,5 @@
-import { RESULTS } from '@hopsk/core/log';
-import { SESSION_LIMITS } from '@hopsk/core/plan';
+import { RESULTS } from '@hopsk/core/log/event';
+import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import * as z from 'zod';
 import { between, Code, Day, Id, line, SideName } from './common.js';
 import { Dose } from './pattern.js';

@@ -1,15 +1,9 @@
-import { placingFrom } from '@hopsk/core/judge';
-import { LONGEST_REST, NOTATION_LIMITS } from '@hopsk/core/language';
-import {
-  BLOCK_KINDS,
-  CALL_LIMITS,
-  CONTACT_LEVELS,
-  CUEINGS,
-  IMPLEMENTS,
-  SESSION_LIMITS,
-  SESSION_PARTS,
-  STAGE_KINDS,
-} from '@hopsk/core/plan';
+import { placingFrom } from '@hopsk/core/judge/area-text';
+import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
+import { LONGEST_REST } from '@hopsk/core/language/stage-dose';
+import { CALL_LIMITS } from '@hopsk/core/plan/calls/calls';
+import { BLOCK_KINDS, SESSION_LIMITS } from '@hopsk/core/plan/session/session';
+import { CONTACT_LEVELS, CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS } from '@hopsk/core/plan/session/stage';
 import * as z from 'zod';
 import { between, Code, Id, line, note, SideName, whole } from './common.js';
 import { UNITS } from './units.js';

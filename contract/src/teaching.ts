@@ -1,7 +1,8 @@
-import { SCHOOLS, type School, type StanceOverride } from '@hopsk/core/body';
-import { TOPICS, type SchoolChoices } from '@hopsk/core/judge';
-import type { OwnMove } from '@hopsk/core/language';
-import { PLAYBOOK_LIMITS } from '@hopsk/core/plan';
+import type { StanceOverride } from '@hopsk/core/body/override';
+import { SCHOOLS, type School } from '@hopsk/core/body/school';
+import { TOPICS, type SchoolChoices } from '@hopsk/core/judge/schools';
+import type { OwnMove } from '@hopsk/core/language/own-moves';
+import { PLAYBOOK_LIMITS } from '@hopsk/core/plan/playbook';
 import * as z from 'zod';
 import { between, Code, line, note } from './common.js';
 import { PlaybookSchema } from './playbook.js';

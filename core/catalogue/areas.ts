@@ -1,4 +1,4 @@
-import type { Area, AreaLine, Shape } from '../judge/index.js';
+import type { Area, AreaLine, Shape } from '../judge/area.js';
 
 const across = (name: string, y: number, half: number, kind: AreaLine['kind'] = 'line'): AreaLine => ({
   name,

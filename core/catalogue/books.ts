@@ -1,4 +1,4 @@
-import type { Answer, Playbook, WayBack } from '../plan/index.js';
+import type { Answer, Playbook, WayBack } from '../plan/playbook.js';
 
 const way = (name: string, steps: string): WayBack => ({ name, steps });
 const answer = (technique: string, steps: string, ...back: readonly WayBack[]): Answer => ({ technique, steps, back });

@@ -1,4 +1,4 @@
-import type { ChanceUnit } from '../motion/index.js';
+import type { ChanceUnit } from '../motion/action.js';
 
 /** From where a fault can be seen. */
 export type View = 'front' | 'side';

@@ -1,4 +1,4 @@
-import { EVIDENCE, type Evidence } from '../plan/index.js';
+import { EVIDENCE, type Evidence } from '../plan/session/evidence-rule.js';
 
 export type Decision = 'next' | 'stay' | 'back' | 'not enough';
 

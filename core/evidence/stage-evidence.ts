@@ -1,4 +1,4 @@
-import type { Evidence } from '../plan/index.js';
+import type { Evidence } from '../plan/session/evidence-rule.js';
 import { decide, type Decision } from './decide.js';
 import { wilson, type Interval } from './proportion.js';
 

@@ -1,4 +1,4 @@
-import type { Simulation } from '../motion/index.js';
+import type { Simulation } from '../motion/simulation.js';
 import { FREE_LOAD, stateBetween, statesOf, UNWEIGHTING_SECONDS, type StateSpan } from './state.js';
 
 /** A stretch in which the athlete is ready (from = to for the instant between two moves), and what must still be unweighted there. */

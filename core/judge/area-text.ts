@@ -1,5 +1,5 @@
-import { AREAS, closed } from '../catalogue/index.js';
-import { AT, FACING } from '../language/index.js';
+import { AREAS, closed } from '../catalogue/areas.js';
+import { AT, FACING } from '../language/place-text.js';
 import { outsideBy, type Area, type Placing, type Shape } from './area.js';
 
 const SIZE = /^(room|circle|octagon)\s+(\d+(?:\.\d+)?)(?:\s*[x×]\s*(\d+(?:\.\d+)?))?(?:\s*[x×]\s*(\d+(?:\.\d+)?))?\s*m?$/i;

@@ -1,4 +1,4 @@
-import type { Vec } from '../body/index.js';
+import type { Vec } from '../body/vec.js';
 
 /** What a floor is shaped like. Metres, to the outer edge of its lines. */
 export type Shape =

@@ -1,5 +1,7 @@
-import { dot, sub, wayOf, STANCE_TOLERANCE } from '../body/index.js';
-import { feetAt, type Simulation, type SimMove } from '../motion/index.js';
+import { STANCE_TOLERANCE } from '../body/stance.js';
+import { dot, sub, wayOf } from '../body/vec.js';
+import { feetAt } from '../motion/motion.js';
+import type { Simulation, SimMove } from '../motion/simulation.js';
 import { BOTH, cm, finding, LEAST, levelOf, type Finding } from './finding.js';
 import { heldOn, type HeldChoices } from './schools.js';
 import { crossedBy, narrowBy, touching, wideBy } from './state.js';

@@ -1,6 +1,10 @@
-import { otherSide, type Side, distance, normalised, originOf } from '../body/index.js';
-import { ruleOf, type MoveWord } from '../language/index.js';
-import { bearingTo, type Simulation, type SimMove, partnerOf, whereIs } from '../motion/index.js';
+import { otherSide, type Side } from '../body/foot.js';
+import { originOf } from '../body/stance.js';
+import { distance, normalised } from '../body/vec.js';
+import { ruleOf, type MoveWord } from '../language/moves.js';
+import { bearingTo } from '../motion/recipes.js';
+import type { Simulation, SimMove } from '../motion/simulation.js';
+import { partnerOf, whereIs } from '../motion/things.js';
 import { BOTH, finding, LEAST, type Finding, type FindingCode } from './finding.js';
 import { heldOn, type HeldChoices, type TopicName } from './schools.js';
 import { FREE_LOAD, narrowBy, wideBy } from './state.js';

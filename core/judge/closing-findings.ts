@@ -1,4 +1,4 @@
-import type { Simulation } from '../motion/index.js';
+import type { Simulation } from '../motion/simulation.js';
 import { CLOSED, driftOf } from './drift.js';
 import { BOTH, cm, finding, levelOf, type Finding } from './finding.js';
 

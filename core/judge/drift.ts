@@ -1,5 +1,7 @@
-import { type Side, distance, normalised, sub, type Vec, originOf } from '../body/index.js';
-import type { Simulation } from '../motion/index.js';
+import type { Side } from '../body/foot.js';
+import { originOf } from '../body/stance.js';
+import { distance, normalised, sub, type Vec } from '../body/vec.js';
+import type { Simulation } from '../motion/simulation.js';
 
 /** Closed: each mark within 5 cm, heading within 5°, the same lead (common practice, no source). */
 export const CLOSED = { metres: 0.05, degrees: 5 } as const;

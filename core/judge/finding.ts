@@ -1,6 +1,6 @@
-import type { Side } from '../body/index.js';
-import type { Span } from '../language/index.js';
-import type { ProblemCode, SimMove } from '../motion/index.js';
+import type { Side } from '../body/foot.js';
+import type { Span } from '../language/places.js';
+import type { ProblemCode, SimMove } from '../motion/simulation.js';
 import type { Held } from './schools.js';
 
 /** Every finding that can be made: what it means, and the catalogue's fault that it would be, if it is one. */

@@ -1,5 +1,5 @@
-import type { Intended } from '../language/index.js';
-import type { Simulation } from '../motion/index.js';
+import type { Intended } from '../language/ast.js';
+import type { Simulation } from '../motion/simulation.js';
 import type { Placing } from './area.js';
 import { baseFindings } from './base-findings.js';
 import { choiceFindings } from './choice-findings.js';

@@ -1,17 +1,13 @@
-import { outlineOf, type FootAt, distance, normalised, sub, type Vec, originOf } from '../body/index.js';
-import { SOLID, type MoveWord } from '../language/index.js';
-import {
-  bearingTo,
-  feetAt,
-  type PlacedThing,
-  type Simulation,
-  type SimMove,
-  facingOf,
-  HALF_ROOM,
-  partnerOf,
-  whereIs,
-  REACH_OF_HEIGHT,
-} from '../motion/index.js';
+import { outlineOf, type FootAt } from '../body/foot.js';
+import { originOf } from '../body/stance.js';
+import { distance, normalised, sub, type Vec } from '../body/vec.js';
+import { SOLID } from '../language/floor-words.js';
+import type { MoveWord } from '../language/moves.js';
+import { feetAt } from '../motion/motion.js';
+import { bearingTo } from '../motion/recipes.js';
+import type { PlacedThing, Simulation, SimMove } from '../motion/simulation.js';
+import { facingOf, HALF_ROOM, partnerOf, whereIs } from '../motion/things.js';
+import { REACH_OF_HEIGHT } from '../motion/totals.js';
 import type { Placing } from './area.js';
 import { cm, finding, LEAST, levelOf, type Finding } from './finding.js';
 import { ceilingOf, outsideOf } from './placing.js';

@@ -1,5 +1,7 @@
-import { outlineOf, add, turned, type Vec } from '../body/index.js';
-import { riseOf, type Simulation } from '../motion/index.js';
+import { outlineOf } from '../body/foot.js';
+import { add, turned, type Vec } from '../body/vec.js';
+import type { Simulation } from '../motion/simulation.js';
+import { riseOf } from '../motion/sizes.js';
 import { outsideBy, type Placing } from './area.js';
 
 /** Room that is kept above the head in a jump, metres (common practice, no source). */

@@ -1,4 +1,7 @@
-import { type Body, otherSide, type Side, type School, sizeOf, stanceTarget, type Feet } from '../body/index.js';
+import type { Body } from '../body/body.js';
+import { otherSide, type Side } from '../body/foot.js';
+import type { School } from '../body/school.js';
+import { sizeOf, stanceTarget, type Feet } from '../body/stance.js';
 import { levelOf, type Level } from './finding.js';
 
 /** What was measured of an athlete who stands, and by how much it is off. Metres and degrees. */

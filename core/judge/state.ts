@@ -1,5 +1,9 @@
-import { outlineOf, type FootAt, overlap, distance, sizeOf, STANCE_TOLERANCE, type StanceTarget } from '../body/index.js';
-import { feetAt, type FeetNow, type Simulation } from '../motion/index.js';
+import { outlineOf, type FootAt } from '../body/foot.js';
+import { overlap } from '../body/polygon.js';
+import { sizeOf, STANCE_TOLERANCE, type StanceTarget } from '../body/stance.js';
+import { distance } from '../body/vec.js';
+import { feetAt, type FeetNow } from '../motion/motion.js';
+import type { Simulation } from '../motion/simulation.js';
 
 /** What an athlete could do if frozen now; the first that holds. */
 export const STATES = ['airborne', 'crossed', 'narrow', 'wide', 'stepping', 'ready'] as const;

@@ -1,5 +1,9 @@
-import { parse, type NotationError, type Parsed, definitionsOf, type OwnMove } from '../language/index.js';
-import { type Performer, type Simulation, simulate, type SimulateOptions, totalsOf, type Totals } from '../motion/index.js';
+import type { NotationError, Parsed } from '../language/ast.js';
+import { definitionsOf, type OwnMove } from '../language/own-moves.js';
+import { parse } from '../language/parse.js';
+import { simulate, type SimulateOptions } from '../motion/simulate.js';
+import type { Performer, Simulation } from '../motion/simulation.js';
+import { totalsOf, type Totals } from '../motion/totals.js';
 import { answerTimes, type AnswerTime } from './answer.js';
 import type { Placing } from './area.js';
 import { driftOf, type Drift } from './drift.js';

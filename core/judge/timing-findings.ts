@@ -1,6 +1,7 @@
-import { distance, originOf } from '../body/index.js';
-import type { MoveWord } from '../language/index.js';
-import type { EventMoment, Simulation, SimMove } from '../motion/index.js';
+import { originOf } from '../body/stance.js';
+import { distance } from '../body/vec.js';
+import type { MoveWord } from '../language/moves.js';
+import type { EventMoment, Simulation, SimMove } from '../motion/simulation.js';
 import { finding, LEAST, levelOf, msOf, type Finding } from './finding.js';
 import { heldOn, type HeldChoices, type OptionOf } from './schools.js';
 

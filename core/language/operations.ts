@@ -1,4 +1,4 @@
-import { otherSide, type Side } from '../body/index.js';
+import { otherSide, type Side } from '../body/foot.js';
 import { mirrorText } from './mirror.js';
 import { parser } from './pattern.generated.js';
 import { mirroredPlace } from './place-text.js';

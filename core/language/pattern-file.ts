@@ -1,4 +1,5 @@
-import { type Side, schoolOf } from '../body/index.js';
+import type { Side } from '../body/foot.js';
+import { schoolOf } from '../body/school.js';
 import { NOTATION_LIMITS } from './limits.js';
 
 /** A pattern as it stands in a text file: its steps and for whom they are written. */

@@ -1,4 +1,4 @@
-import type { Side } from '../body/index.js';
+import type { Side } from '../body/foot.js';
 import { mirrorText } from './mirror.js';
 
 /** For whom a text is written. */

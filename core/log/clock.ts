@@ -1,4 +1,5 @@
-import { type Phase, isSession, planPhases, type RunPlan } from '../plan/index.js';
+import type { Phase } from '../plan/phases.js';
+import { isSession, planPhases, type RunPlan } from '../plan/run-plan.js';
 import { ordered, type RunEvent } from './event.js';
 
 /** Seconds of count-down before the plan's zero. */

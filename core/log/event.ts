@@ -1,5 +1,5 @@
-import type { Side } from '../body/index.js';
-import type { View } from '../catalogue/index.js';
+import type { Side } from '../body/foot.js';
+import type { View } from '../catalogue/fault.js';
 
 /** Where the ball or blade went. */
 export const RESULTS = ['in', 'out', 'hit', 'missed'] as const;

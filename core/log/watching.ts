@@ -1,4 +1,4 @@
-import type { View } from '../catalogue/index.js';
+import type { View } from '../catalogue/fault.js';
 import { ordered, type RunEvent } from './event.js';
 
 /** Who was watched, from where, with what on the board, from a moment of the plan until the next change. */

@@ -1,4 +1,6 @@
-import type { FootAt, Side, Vec, Feet, Posture } from '../body/index.js';
+import type { FootAt, Side } from '../body/foot.js';
+import type { Feet, Posture } from '../body/stance.js';
+import type { Vec } from '../body/vec.js';
 
 /** step: lifted and put down; slide: moved on the floor; hop: put down after a flight; turn: turned in place. */
 type ActionKind = 'step' | 'slide' | 'hop' | 'turn';

@@ -1,5 +1,9 @@
-import { otherSide, type Side, type Body, add, distance, normalised, scale, sub, type Vec, originOf, type Posture } from '../body/index.js';
-import { type Act, ruleOf, type MoveWord } from '../language/index.js';
+import type { Body } from '../body/body.js';
+import { otherSide, type Side } from '../body/foot.js';
+import { originOf, type Posture } from '../body/stance.js';
+import { add, distance, normalised, scale, sub, type Vec } from '../body/vec.js';
+import type { Act } from '../language/ast.js';
+import { ruleOf, type MoveWord } from '../language/moves.js';
 import { footOf, nearFoot } from './foot-choice.js';
 import { bearingTo } from './recipes.js';
 import type { PlacedThing } from './simulation.js';

@@ -1,4 +1,7 @@
-import { otherSide, type FootAt, type Side, type Body, add, dot, scale, sub, wayOf, type Posture } from '../body/index.js';
+import type { Body } from '../body/body.js';
+import { otherSide, type FootAt, type Side } from '../body/foot.js';
+import type { Posture } from '../body/stance.js';
+import { add, dot, scale, sub, wayOf } from '../body/vec.js';
 import type { MoveResult } from './action.js';
 import { separation } from './meeting.js';
 

@@ -1,5 +1,7 @@
-import { otherSide, type Side, dot, normalised, sub, wayOf, sizeOf, type Posture } from '../body/index.js';
-import type { FootRef } from '../language/index.js';
+import { otherSide, type Side } from '../body/foot.js';
+import { sizeOf, type Posture } from '../body/stance.js';
+import { dot, normalised, sub, wayOf } from '../body/vec.js';
+import type { FootRef } from '../language/ast.js';
 
 /** Below this share of the stance's longer side the feet count as level along a bearing (common practice, no source). */
 const LEVEL_SHARE = 0.2;

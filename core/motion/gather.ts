@@ -1,4 +1,6 @@
-import { otherSide, type Side, scale, wayOf, movedFoot, type Feet, type Posture } from '../body/index.js';
+import { otherSide, type Side } from '../body/foot.js';
+import { movedFoot, type Feet, type Posture } from '../body/stance.js';
+import { scale, wayOf } from '../body/vec.js';
 import type { FootAction, MoveResult } from './action.js';
 
 /**

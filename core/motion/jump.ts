@@ -1,19 +1,7 @@
-import {
-  type Body,
-  otherSide,
-  type FootAt,
-  type Side,
-  add,
-  scale,
-  turned,
-  wayOf,
-  inStanceFrame,
-  movedFoot,
-  originOf,
-  sizeOf,
-  type Feet,
-  type Posture,
-} from '../body/index.js';
+import type { Body } from '../body/body.js';
+import { otherSide, type FootAt, type Side } from '../body/foot.js';
+import { inStanceFrame, movedFoot, originOf, sizeOf, type Feet, type Posture } from '../body/stance.js';
+import { add, scale, turned, wayOf } from '../body/vec.js';
 import { hopOf, type MoveResult } from './action.js';
 
 /** A jump off and onto both feet, in place or `metres` on a bearing; they land as they left, after `flight` seconds. */

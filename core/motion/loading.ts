@@ -1,4 +1,5 @@
-import type { Side, Posture } from '../body/index.js';
+import type { Side } from '../body/foot.js';
+import type { Posture } from '../body/stance.js';
 import { hopOf, type MoveResult } from './action.js';
 
 /** Share of weight on the foot that it is shifted to (common practice, no source). */

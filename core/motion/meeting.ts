@@ -1,19 +1,8 @@
-import {
-  outlineOf,
-  otherSide,
-  type FootAt,
-  type Side,
-  type Body,
-  overlap,
-  dot,
-  scale,
-  sub,
-  wayOf,
-  type Vec,
-  movedFoot,
-  type Feet,
-  type Posture,
-} from '../body/index.js';
+import type { Body } from '../body/body.js';
+import { outlineOf, otherSide, type FootAt, type Side } from '../body/foot.js';
+import { overlap } from '../body/polygon.js';
+import { movedFoot, type Feet, type Posture } from '../body/stance.js';
+import { dot, scale, sub, wayOf, type Vec } from '../body/vec.js';
 import type { FootAction, MoveResult } from './action.js';
 
 /** Least metres for which a foot is lifted at all; feet that brush by less are still only touching. */

@@ -1,4 +1,5 @@
-import { type FootAt, type Side, mix, turnedAbout } from '../body/index.js';
+import type { FootAt, Side } from '../body/foot.js';
+import { mix, turnedAbout } from '../body/vec.js';
 import type { FootAction } from './action.js';
 import type { Simulation } from './simulation.js';
 

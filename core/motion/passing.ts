@@ -1,21 +1,8 @@
-import {
-  otherSide,
-  type FootAt,
-  type Side,
-  type Body,
-  dot,
-  scale,
-  sub,
-  turned,
-  wayOf,
-  add,
-  type School,
-  originOf,
-  inStanceFrame,
-  movedFoot,
-  type Feet,
-  type Posture,
-} from '../body/index.js';
+import type { Body } from '../body/body.js';
+import { otherSide, type FootAt, type Side } from '../body/foot.js';
+import type { School } from '../body/school.js';
+import { originOf, inStanceFrame, movedFoot, type Feet, type Posture } from '../body/stance.js';
+import { dot, scale, sub, turned, wayOf, add } from '../body/vec.js';
 import { hopOf, type FootAction, type MoveResult } from './action.js';
 
 /** Signed lead of a foot over the other along the heading turned by `bearing`, metres. */

@@ -1,4 +1,6 @@
-import { otherSide, type FootAt, type Side, turnedAbout, type Feet, type Posture } from '../body/index.js';
+import { otherSide, type FootAt, type Side } from '../body/foot.js';
+import type { Feet, Posture } from '../body/stance.js';
+import { turnedAbout } from '../body/vec.js';
 import type { MoveResult } from './action.js';
 
 /**

@@ -1,4 +1,6 @@
-import { otherSide, type FootAt, type Side, add, scale, sub, wayOf, type Posture } from '../body/index.js';
+import { otherSide, type FootAt, type Side } from '../body/foot.js';
+import type { Posture } from '../body/stance.js';
+import { add, scale, sub, wayOf } from '../body/vec.js';
 import type { MoveResult } from './action.js';
 
 /** Share of weight on the front foot of a lunge (common practice, no source). */

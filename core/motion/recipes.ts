@@ -1,18 +1,10 @@
-import {
-  type Body,
-  otherSide,
-  type Side,
-  dot,
-  normalised,
-  scale,
-  sub,
-  wayOf,
-  type Vec,
-  originOf,
-  type Posture,
-  type School,
-} from '../body/index.js';
-import { type Act, type Tempo, ruleOf, type MoveWord } from '../language/index.js';
+import type { Body } from '../body/body.js';
+import { otherSide, type Side } from '../body/foot.js';
+import type { School } from '../body/school.js';
+import { originOf, type Posture } from '../body/stance.js';
+import { dot, normalised, scale, sub, wayOf, type Vec } from '../body/vec.js';
+import type { Act, Tempo } from '../language/ast.js';
+import { ruleOf, type MoveWord } from '../language/moves.js';
 import type { MoveResult } from './action.js';
 import { beyond, stepPast } from './crossing.js';
 import { footOf, nearFoot } from './foot-choice.js';

@@ -1,4 +1,4 @@
-import type { Posture } from '../body/index.js';
+import type { Posture } from '../body/stance.js';
 import type { FootAction, MoveResult } from './action.js';
 
 /** An action so many seconds later. */

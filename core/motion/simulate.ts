@@ -1,5 +1,8 @@
-import { add, distance, scale, wayOf, type Vec, originOf, standIn, stanceTarget, type Posture } from '../body/index.js';
-import type { Act, Happening, Parsed, Step, Span, EventWord } from '../language/index.js';
+import { originOf, standIn, stanceTarget, type Posture } from '../body/stance.js';
+import { add, distance, scale, wayOf, type Vec } from '../body/vec.js';
+import type { Act, Happening, Parsed, Step } from '../language/ast.js';
+import type { EventWord } from '../language/floor-words.js';
+import type { Span } from '../language/places.js';
 import { aimed, targetOf, type Target } from './aim.js';
 import { KEEPS_REACH, RECIPES, type Done, type OpenReach } from './recipes.js';
 import { seeded } from './seeded.js';

@@ -1,5 +1,11 @@
-import type { Body, Side, Vec, School, Posture, StanceTarget } from '../body/index.js';
-import type { Step, Span, EventWord, ThingWord } from '../language/index.js';
+import type { Body } from '../body/body.js';
+import type { Side } from '../body/foot.js';
+import type { School } from '../body/school.js';
+import type { Posture, StanceTarget } from '../body/stance.js';
+import type { Vec } from '../body/vec.js';
+import type { Step } from '../language/ast.js';
+import type { EventWord, ThingWord } from '../language/floor-words.js';
+import type { Span } from '../language/places.js';
 import type { ChanceUnit, FootAction, MoveResult, Tally } from './action.js';
 import type { Choice } from './unfold.js';
 

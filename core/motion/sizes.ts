@@ -1,5 +1,6 @@
-import type { Body } from '../body/index.js';
-import { type Size, type SplitStyle, type Tempo, METRES_OF } from '../language/index.js';
+import type { Body } from '../body/body.js';
+import type { Size, SplitStyle, Tempo } from '../language/ast.js';
+import { METRES_OF } from '../language/limits.js';
 
 /** Usual sizes as shares of leg length (common practice, no source). */
 export const OWN_STEP = { small: 0.15, even: 0.3, big: 0.5, lunge: 0.9 } as const;

@@ -1,5 +1,7 @@
-import { type Side, type Vec, movedFoot, type Feet, type Posture } from '../body/index.js';
-import type { SplitStyle } from '../language/index.js';
+import type { Side } from '../body/foot.js';
+import { movedFoot, type Feet, type Posture } from '../body/stance.js';
+import type { Vec } from '../body/vec.js';
+import type { SplitStyle } from '../language/ast.js';
 import { hopOf, type FootAction, type MoveResult } from './action.js';
 import { FLIGHT, SMALL_SPLITS, SPLIT_FLIGHT, USUAL_TIME } from './sizes.js';
 

@@ -1,15 +1,8 @@
-import {
-  distance,
-  turnedAbout,
-  add,
-  type FootAt,
-  type Side,
-  type Body,
-  type School,
-  originOf,
-  standIn,
-  type Posture,
-} from '../body/index.js';
+import type { Body } from '../body/body.js';
+import type { FootAt, Side } from '../body/foot.js';
+import type { School } from '../body/school.js';
+import { originOf, standIn, type Posture } from '../body/stance.js';
+import { distance, turnedAbout, add } from '../body/vec.js';
 import type { FootAction, MoveResult } from './action.js';
 
 /** Below these, metres and degrees, a foot stands where it should. */

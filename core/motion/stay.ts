@@ -1,4 +1,4 @@
-import type { Posture } from '../body/index.js';
+import type { Posture } from '../body/stance.js';
 import type { MoveResult } from './action.js';
 
 /** Standing still for so many seconds, or hitting on the spot: no foot action. */

@@ -1,5 +1,8 @@
-import { type Body, add, turned, type Vec, originOf } from '../body/index.js';
-import type { Aim, Parsed, Size, Thing, ThingWord } from '../language/index.js';
+import type { Body } from '../body/body.js';
+import { originOf } from '../body/stance.js';
+import { add, turned, type Vec } from '../body/vec.js';
+import type { Aim, Parsed, Size, Thing } from '../language/ast.js';
+import type { ThingWord } from '../language/floor-words.js';
 import { feetAt } from './motion.js';
 import type { Performer, PlacedThing, Simulation } from './simulation.js';
 import { metresOf } from './sizes.js';

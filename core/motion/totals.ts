@@ -1,4 +1,7 @@
-import { outlineOf, type Side, surfaceOf, boxOf, hullOf, distance, originOf } from '../body/index.js';
+import { outlineOf, type Side } from '../body/foot.js';
+import { surfaceOf, boxOf, hullOf } from '../body/polygon.js';
+import { originOf } from '../body/stance.js';
+import { distance } from '../body/vec.js';
 import type { ChanceUnit, Landing } from './action.js';
 import type { Simulation } from './simulation.js';
 

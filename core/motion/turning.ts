@@ -1,18 +1,6 @@
-import {
-  otherSide,
-  type FootAt,
-  type Side,
-  add,
-  distance,
-  scale,
-  turnedAbout,
-  wayOf,
-  type Vec,
-  movedFoot,
-  originOf,
-  type Feet,
-  type Posture,
-} from '../body/index.js';
+import { otherSide, type FootAt, type Side } from '../body/foot.js';
+import { movedFoot, originOf, type Feet, type Posture } from '../body/stance.js';
+import { add, distance, scale, turnedAbout, wayOf, type Vec } from '../body/vec.js';
 import type { FootAction, MoveResult } from './action.js';
 
 /**

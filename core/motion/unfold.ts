@@ -1,16 +1,7 @@
-import {
-  bare,
-  type Act,
-  type Definition,
-  type Happening,
-  type Item,
-  type Step,
-  type Tempo,
-  type Span,
-  exchangeFeet,
-  mirrorAct,
-  scaleAct,
-} from '../language/index.js';
+import { bare } from '../language/act.js';
+import type { Act, Definition, Happening, Item, Step, Tempo } from '../language/ast.js';
+import type { Span } from '../language/places.js';
+import { exchangeFeet, mirrorAct, scaleAct } from '../language/turn-round.js';
 
 /** Which of so many branches is taken, from 0. */
 export type Choose = (branches: number) => number;

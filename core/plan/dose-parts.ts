@@ -1,4 +1,4 @@
-import { atEnd, roundsOf, turnsOf, type End, type Rest, type StageDose } from '../language/index.js';
+import { atEnd, roundsOf, turnsOf, type End, type Rest, type StageDose } from '../language/stage-dose.js';
 import { wholeReps } from './phases.js';
 
 /** Seconds of one repetition as written and on the other side or lead; null where there is no pattern to know it from. */

@@ -1,4 +1,4 @@
-import type { Dose } from '../language/index.js';
+import type { Dose } from '../language/rounds.js';
 
 /** One stretch of the clock, seconds from the start of the plan. Rounds and sets count from 1. */
 export interface Phase {

@@ -1,6 +1,6 @@
-import type { FaultUnit, View } from '../catalogue/index.js';
-import type { Dose } from '../language/index.js';
-import type { Simulation } from '../motion/index.js';
+import type { FaultUnit, View } from '../catalogue/fault.js';
+import type { Dose } from '../language/rounds.js';
+import type { Simulation } from '../motion/simulation.js';
 import { phasesOf, roundSeconds, wholeReps, type Phase } from './phases.js';
 
 /** One repetition as the clock knows it: its seconds and when in it each unit gives a chance. */

@@ -1,4 +1,5 @@
-import { type Study, STATES } from '../judge/index.js';
+import { STATES } from '../judge/state.js';
+import type { Study } from '../judge/study.js';
 
 /** One line of a comparison. */
 export interface Compared {

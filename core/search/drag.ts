@@ -1,6 +1,11 @@
-import { otherSide, type Side, distance, normalised, sub, type Vec } from '../body/index.js';
-import { type Act, type Size, parse, type Span, print, ruleOf } from '../language/index.js';
-import type { Simulation } from '../motion/index.js';
+import { otherSide, type Side } from '../body/foot.js';
+import { distance, normalised, sub, type Vec } from '../body/vec.js';
+import type { Act, Size } from '../language/ast.js';
+import { ruleOf } from '../language/moves.js';
+import { parse } from '../language/parse.js';
+import type { Span } from '../language/places.js';
+import { print } from '../language/print.js';
+import type { Simulation } from '../motion/simulation.js';
 
 /** A stretch of the text and what it becomes. */
 export interface Edit extends Span {

@@ -1,5 +1,7 @@
-import { type Placing, ceilingOf, outsideOf } from '../judge/index.js';
-import { simulate, type Script, MOST_MOVES, type Performer } from '../motion/index.js';
+import type { Placing } from '../judge/area.js';
+import { ceilingOf, outsideOf } from '../judge/placing.js';
+import { simulate, type Script, MOST_MOVES } from '../motion/simulate.js';
+import type { Performer } from '../motion/simulation.js';
 import { repeated } from './repeat.js';
 
 /** Most repetitions that are tried, and the range of scales. */

@@ -1,5 +1,5 @@
-import type { Item } from '../language/index.js';
-import type { Script } from '../motion/index.js';
+import type { Item } from '../language/ast.js';
+import type { Script } from '../motion/simulate.js';
 
 const WHOLE = 'whole pattern';
 

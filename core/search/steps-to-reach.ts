@@ -1,4 +1,4 @@
-import { otherSide, type Side } from '../body/index.js';
+import { otherSide, type Side } from '../body/foot.js';
 
 /** What is asked: metres from the athlete to where the last foot should land. */
 export interface ReachQuestion {

@@ -1,4 +1,4 @@
-import type { Simulation } from '../motion/index.js';
+import type { Simulation } from '../motion/simulation.js';
 
 /** How a repetition sits in a round. */
 export interface RoundTempo {

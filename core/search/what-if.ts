@@ -1,7 +1,10 @@
-import type { Side } from '../body/index.js';
-import { driftOf, type Drift, stateBetween } from '../judge/index.js';
-import { ruleOf, type MoveWord } from '../language/index.js';
-import { metresOf, simulate, type Script, type Slip, type Performer, type Simulation } from '../motion/index.js';
+import type { Side } from '../body/foot.js';
+import { driftOf, type Drift } from '../judge/drift.js';
+import { stateBetween } from '../judge/state.js';
+import { ruleOf, type MoveWord } from '../language/moves.js';
+import { simulate, type Script, type Slip } from '../motion/simulate.js';
+import type { Performer, Simulation } from '../motion/simulation.js';
+import { metresOf } from '../motion/sizes.js';
 import { repeated } from './repeat.js';
 
 /** Errors that come again with each step. Metres, degrees, factors; zeros and ones mean none. */

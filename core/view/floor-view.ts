@@ -1,20 +1,9 @@
-import {
-  outlineOf,
-  toeOf,
-  type FootAt,
-  type Side,
-  type Body,
-  boxOf,
-  type Box,
-  add,
-  distance,
-  scale,
-  sub,
-  turned,
-  type Vec,
-  originOf,
-} from '../body/index.js';
-import type { Simulation } from '../motion/index.js';
+import type { Body } from '../body/body.js';
+import { outlineOf, toeOf, type FootAt, type Side } from '../body/foot.js';
+import { boxOf, type Box } from '../body/polygon.js';
+import { originOf } from '../body/stance.js';
+import { add, distance, scale, sub, turned, type Vec } from '../body/vec.js';
+import type { Simulation } from '../motion/simulation.js';
 
 /** A print on the floor with the numbers of the contacts made there (0: where it began). Metres. */
 export interface Print {

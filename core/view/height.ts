@@ -1,4 +1,5 @@
-import { GRAVITY, type Simulation } from '../motion/index.js';
+import type { Simulation } from '../motion/simulation.js';
+import { GRAVITY } from '../motion/sizes.js';
 
 /** A flight of the whole body: both feet off the floor. Seconds and metres. */
 export interface Flight {

@@ -1,6 +1,6 @@
-import type { Side } from '../body/index.js';
-import { wordsOf } from '../language/index.js';
-import type { Simulation } from '../motion/index.js';
+import type { Side } from '../body/foot.js';
+import { wordsOf } from '../language/print.js';
+import type { Simulation } from '../motion/simulation.js';
 
 /** A stretch of one foot's lane: standing, or on its way to contact `number`. Seconds. */
 export interface LaneBlock {

@@ -1,4 +1,5 @@
-import type { Level, Study } from '../judge/index.js';
+import type { Level } from '../judge/finding.js';
+import type { Study } from '../judge/study.js';
 
 /** A piece of the line of steps: a step that is simulated, or what stands between. */
 export interface LinePiece {

@@ -1,7 +1,10 @@
-import { type Side, sizeOf } from '../body/index.js';
-import type { Finding, StateShares, Study } from '../judge/index.js';
-import type { Totals } from '../motion/index.js';
-import type { WhatIf } from '../search/index.js';
+import type { Side } from '../body/foot.js';
+import { sizeOf } from '../body/stance.js';
+import type { Finding } from '../judge/finding.js';
+import type { StateShares } from '../judge/state.js';
+import type { Study } from '../judge/study.js';
+import type { Totals } from '../motion/totals.js';
+import type { WhatIf } from '../search/what-if.js';
 
 /** Everything that is said of a pattern outside the program; docs/cli.md explains each field. Metres, degrees, seconds. */
 export interface Report {

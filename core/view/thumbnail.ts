@@ -1,5 +1,8 @@
-import { outlineOf, type FootAt, type Side, boxOf, type Box, distance, type Vec, originOf } from '../body/index.js';
-import type { Simulation } from '../motion/index.js';
+import { outlineOf, type FootAt, type Side } from '../body/foot.js';
+import { boxOf, type Box } from '../body/polygon.js';
+import { originOf } from '../body/stance.js';
+import { distance, type Vec } from '../body/vec.js';
+import type { Simulation } from '../motion/simulation.js';
 
 /** A small picture of a pattern: where feet stand and where the athlete goes. Metres. */
 export interface Thumbnail {

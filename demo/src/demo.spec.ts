@@ -1,10 +1,13 @@
 import { ClubFile } from '@hopsk/contract';
-import { bodyOf, schoolOf, type School } from '@hopsk/core/body';
-import { FAULTS } from '@hopsk/core/catalogue';
-import { faultBook, type SessionTally } from '@hopsk/core/evidence';
-import { study } from '@hopsk/core/judge';
-import { countRun } from '@hopsk/core/log';
-import { planProblems, seeStage, sessionTotals } from '@hopsk/core/plan';
+import { bodyOf } from '@hopsk/core/body/body';
+import { schoolOf, type School } from '@hopsk/core/body/school';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { faultBook, type SessionTally } from '@hopsk/core/evidence/book';
+import { study } from '@hopsk/core/judge/study';
+import { countRun } from '@hopsk/core/log/count';
+import { planProblems } from '@hopsk/core/plan/session/problems';
+import { seeStage } from '@hopsk/core/plan/session/seen';
+import { sessionTotals } from '@hopsk/core/plan/session/totals';
 import { PATTERNS } from './patterns.js';
 import { season } from './season.js';
 

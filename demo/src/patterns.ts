@@ -1,5 +1,5 @@
 import type { PatternDraft } from '@hopsk/contract';
-import type { Dose } from '@hopsk/core/language';
+import type { Dose } from '@hopsk/core/language/rounds';
 
 const timed = (work: number, rounds: number, rest: number, sets = 1, setRest: number | null = null): Dose => ({
   mode: 'seconds',

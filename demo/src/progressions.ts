@@ -1,7 +1,9 @@
 import { isUnder16, type AthleteSave, type ClubFile, type PatternSave } from '@hopsk/contract';
-import { bodyOf, SCHOOLS, schoolOf } from '@hopsk/core/body';
-import { PLAYBOOKS } from '@hopsk/core/catalogue';
-import { type SessionSettings, buildUp, type BuildOptions } from '@hopsk/core/plan';
+import { bodyOf } from '@hopsk/core/body/body';
+import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';
+import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
+import { buildUp, type BuildOptions } from '@hopsk/core/plan/build/build-up';
+import type { SessionSettings } from '@hopsk/core/plan/session/session';
 import type { Chance } from './chance.js';
 
 type Planned = ClubFile['progressions'][number];

@@ -1,10 +1,11 @@
 import { CLUB_FILE, type AthleteSave, type ClubFile, type PatternSave } from '@hopsk/contract';
-import { bodyOf, schoolOf, type School } from '@hopsk/core/body';
-import { FAULTS } from '@hopsk/core/catalogue';
-import { parse } from '@hopsk/core/language';
-import { TAP_DELAY } from '@hopsk/core/log';
-import { simulate } from '@hopsk/core/motion';
-import { attemptsOf, planPhases, repPlanOf, type Attempt } from '@hopsk/core/plan';
+import { bodyOf } from '@hopsk/core/body/body';
+import { schoolOf, type School } from '@hopsk/core/body/school';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { parse } from '@hopsk/core/language/parse';
+import { TAP_DELAY } from '@hopsk/core/log/count';
+import { simulate } from '@hopsk/core/motion/simulate';
+import { attemptsOf, planPhases, repPlanOf, type Attempt } from '@hopsk/core/plan/run-plan';
 import { Chance } from './chance.js';
 import { PATTERNS } from './patterns.js';
 import { PEOPLE, type Habit } from './people.js';

@@ -1,9 +1,12 @@
 import { readFileSync } from 'node:fs';
-import { bodyOf, SCHOOLS, schoolOf } from '@hopsk/core/body';
-import { areaOf } from '@hopsk/core/judge';
-import { placedOn, study } from '@hopsk/core/judge';
-import { parse, readPatternFile, writePatternFile, type FiledPattern } from '@hopsk/core/language';
-import type { Performer } from '@hopsk/core/motion';
+import { bodyOf } from '@hopsk/core/body/body';
+import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';
+import { areaOf } from '@hopsk/core/judge/area-text';
+import { placedOn } from '@hopsk/core/judge/area';
+import { study } from '@hopsk/core/judge/study';
+import { parse } from '@hopsk/core/language/parse';
+import { readPatternFile, writePatternFile, type FiledPattern } from '@hopsk/core/language/pattern-file';
+import type { Performer } from '@hopsk/core/motion/simulation';
 
 const file = readFileSync(new URL('../../web/public/starters.txt', import.meta.url), 'utf8');
 const { patterns, errors } = readPatternFile(file);

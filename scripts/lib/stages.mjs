@@ -113,6 +113,8 @@ async function endToEnd({ only, show }) {
 
 export const STAGES = [
   { name: 'lint', cores: 1, run: (options) => check(options, [tools.eslint, '.'], [tools.prettier, '--check', '.']) },
+  // It builds a copy of its own and takes longest: it runs beside all that follows on the other core.
+  { name: 'fresh', cores: 1, run: tryFresh },
   {
     name: 'types',
     cores: 1,
@@ -122,7 +124,13 @@ export const STAGES = [
   {
     name: 'imports',
     cores: 1,
-    run: (options) => check(options, [tools.depcruise, '--config', '.dependency-cruiser.cjs', ...CRUISED], [tools.knip, '--no-progress']),
+    run: (options) =>
+      check(
+        options,
+        [tools.depcruise, '--config', '.dependency-cruiser.cjs', ...CRUISED],
+        [tools.knip, '--no-progress'],
+        ['scripts/docs.mjs'],
+      ),
   },
   { name: 'core', cores: 1, chance: true, run: jasmine('core') },
   { name: 'contract', cores: 1, chance: true, run: jasmine('contract') },
@@ -130,8 +138,6 @@ export const STAGES = [
   { name: 'cli', cores: 1, chance: true, run: jasmine('cli') },
   { name: 'server', cores: 1, chance: true, run: serverSpecs },
   { name: 'web', cores: 1, chance: true, run: webSpecs },
-  // What the next two start is built once, before both.
   { name: 'build', cores: 2, run: async () => void (await Promise.all([buildServer(), buildWeb()])) },
-  { name: 'fresh', cores: 1, run: tryFresh },
   { name: 'end to end', cores: 2, chance: true, run: endToEnd },
 ];

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';
 import { athlete, Coach, openHouse, pattern, upload, type House } from './testing/house.js';
-import { holdsLater } from '@hopsk/core/testing';
+import { holdsLater } from '@hopsk/core/testing/holds';
 
 describe('bad input', () => {
   let house: House;

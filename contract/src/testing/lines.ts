@@ -1,7 +1,9 @@
-import { bodyOf, schoolOf, SCHOOLS } from '@hopsk/core/body';
-import { readWith } from '@hopsk/core/judge';
-import { printPattern } from '@hopsk/core/language';
-import { simulate, totalsOf } from '@hopsk/core/motion';
+import { bodyOf } from '@hopsk/core/body/body';
+import { schoolOf, SCHOOLS } from '@hopsk/core/body/school';
+import { readWith } from '@hopsk/core/judge/study';
+import { printPattern } from '@hopsk/core/language/print';
+import { simulate } from '@hopsk/core/motion/simulate';
+import { totalsOf } from '@hopsk/core/motion/totals';
 import type { ClubFile } from '../index.js';
 
 /** What a line of steps that was saved means: how it prints, its time and contacts on a body of 1.70 m, and what of it is not read. */

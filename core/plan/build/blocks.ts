@@ -1,4 +1,4 @@
-import { seeded } from '../../motion/index.js';
+import { seeded } from '../../motion/seeded.js';
 
 /** A stretch of attempts of one of two variants. */
 export interface VariantBlock {

@@ -1,7 +1,10 @@
-import { FAULTS } from '../../catalogue/index.js';
-import { readWith } from '../../judge/index.js';
-import { operate, type OwnMove, ruleOf } from '../../language/index.js';
-import { simulate, type Performer, type Simulation } from '../../motion/index.js';
+import { FAULTS } from '../../catalogue/faults.js';
+import { readWith } from '../../judge/study.js';
+import { ruleOf } from '../../language/moves.js';
+import { operate } from '../../language/operations.js';
+import type { OwnMove } from '../../language/own-moves.js';
+import { simulate } from '../../motion/simulate.js';
+import type { Performer, Simulation } from '../../motion/simulation.js';
 import { callable } from '../calls/callable.js';
 import { alternative, USUAL_CALLS, type Alternative } from '../calls/calls.js';
 import { scenarioCalls, type Playbook } from '../playbook.js';

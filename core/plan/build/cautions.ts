@@ -1,5 +1,5 @@
-import { ruleOf } from '../../language/index.js';
-import type { Simulation } from '../../motion/index.js';
+import { ruleOf } from '../../language/moves.js';
+import type { Simulation } from '../../motion/simulation.js';
 import type { Stage } from '../session/stage.js';
 
 /** What a standing caution leaves out. The coach decides; nothing here is medical advice (common practice, no source). */

@@ -1,6 +1,9 @@
-import { readWith } from '../../judge/index.js';
-import { bearingWords, printAct, type OwnMove, ruleOf } from '../../language/index.js';
-import { simulate, type Performer, type SimMove, type Simulation } from '../../motion/index.js';
+import { readWith } from '../../judge/study.js';
+import { ruleOf } from '../../language/moves.js';
+import type { OwnMove } from '../../language/own-moves.js';
+import { bearingWords, printAct } from '../../language/print.js';
+import { simulate } from '../../motion/simulate.js';
+import type { Performer, SimMove, Simulation } from '../../motion/simulation.js';
 import { lineOf, restored, segmentsOf } from './segments.js';
 
 /** The kinds of elements, in the order a coach takes them. */

@@ -1,7 +1,8 @@
-import type { FaultEntry } from '../../catalogue/index.js';
-import { readWith } from '../../judge/index.js';
-import type { OwnMove } from '../../language/index.js';
-import { simulate, type Performer, type Simulation } from '../../motion/index.js';
+import type { FaultEntry } from '../../catalogue/fault.js';
+import { readWith } from '../../judge/study.js';
+import type { OwnMove } from '../../language/own-moves.js';
+import { simulate } from '../../motion/simulate.js';
+import type { Performer, Simulation } from '../../motion/simulation.js';
 import type { Stage, StageKind } from '../session/stage.js';
 import { buildUp, type BuildOptions, type BuiltUp, type BuildSource } from './build-up.js';
 import { exposes } from './watch-list.js';

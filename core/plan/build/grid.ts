@@ -1,5 +1,6 @@
-import { readWith } from '../../judge/index.js';
-import { operate, type OwnMove } from '../../language/index.js';
+import { readWith } from '../../judge/study.js';
+import { operate } from '../../language/operations.js';
+import type { OwnMove } from '../../language/own-moves.js';
 import type { StageLine } from '../session/stage.js';
 
 /** What may vary. Technique, retreat, exit and way back bring steps of their own; the others change the line. */

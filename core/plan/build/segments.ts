@@ -1,7 +1,11 @@
-import { sizeOf } from '../../body/index.js';
-import { readWith } from '../../judge/index.js';
-import { type Step, print, type OwnMove, ruleOf } from '../../language/index.js';
-import { simulate, type Performer, type SimMove, type Simulation } from '../../motion/index.js';
+import { sizeOf } from '../../body/stance.js';
+import { readWith } from '../../judge/study.js';
+import type { Step } from '../../language/ast.js';
+import { ruleOf } from '../../language/moves.js';
+import type { OwnMove } from '../../language/own-moves.js';
+import { print } from '../../language/print.js';
+import { simulate } from '../../motion/simulate.js';
+import type { Performer, SimMove, Simulation } from '../../motion/simulation.js';
 
 /** A step as it was done, said once: counts, sides and brackets around it are opened already. */
 const asDone = (move: SimMove): Step => ({ ...move.step, times: 1, each: null, mirrored: false });

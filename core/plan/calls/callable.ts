@@ -1,7 +1,12 @@
-import { outlineOf, hullOf, type Vec } from '../../body/index.js';
-import { driftOf, stateBetween, statesOf, type StateSpan, readWith } from '../../judge/index.js';
-import type { OwnMove } from '../../language/index.js';
-import { simulate, type Performer, type Simulation } from '../../motion/index.js';
+import { outlineOf } from '../../body/foot.js';
+import { hullOf } from '../../body/polygon.js';
+import type { Vec } from '../../body/vec.js';
+import { driftOf } from '../../judge/drift.js';
+import { stateBetween, statesOf, type StateSpan } from '../../judge/state.js';
+import { readWith } from '../../judge/study.js';
+import type { OwnMove } from '../../language/own-moves.js';
+import { simulate } from '../../motion/simulate.js';
+import type { Performer, Simulation } from '../../motion/simulation.js';
 import type { Alternative } from './calls.js';
 
 /** An alternative as this athlete does it: how long it takes, where it leaves them, which floor it treads. Metres, degrees, seconds. */

@@ -1,4 +1,4 @@
-import type { Side } from '../../body/index.js';
+import type { Side } from '../../body/foot.js';
 
 /** One thing that can be called. */
 export interface Alternative {

@@ -1,6 +1,6 @@
-import { add, turned, type Vec } from '../../body/index.js';
-import { outsideBy, type Placing } from '../../judge/index.js';
-import { seeded } from '../../motion/index.js';
+import { add, turned, type Vec } from '../../body/vec.js';
+import { outsideBy, type Placing } from '../../judge/area.js';
+import { seeded } from '../../motion/seeded.js';
 import type { Callable } from './callable.js';
 import { FREEZE_SECONDS, sharesOfCalls, type Calls } from './calls.js';
 

@@ -1,4 +1,4 @@
-import { seeded } from '../../motion/index.js';
+import { seeded } from '../../motion/seeded.js';
 import { sharesOfCalls, type Calls } from './calls.js';
 import { drawCalls } from './draw.js';
 import { callableOf } from './plain.js';

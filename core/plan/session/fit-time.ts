@@ -1,4 +1,5 @@
-import { exactly, type Range, type StageDose, type Work, printDose } from '../../language/index.js';
+import { printDose } from '../../language/dose-text.js';
+import { exactly, type Range, type StageDose, type Work } from '../../language/stage-dose.js';
 import { questionsOf } from '../dose-parts.js';
 import type { StageSeen } from './seen.js';
 import type { Session } from './session.js';

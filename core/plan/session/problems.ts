@@ -1,6 +1,6 @@
-import type { Side } from '../../body/index.js';
-import { outsideOf } from '../../judge/index.js';
-import { turnsOf } from '../../language/index.js';
+import type { Side } from '../../body/foot.js';
+import { outsideOf } from '../../judge/placing.js';
+import { turnsOf } from '../../language/stage-dose.js';
 import { drawCalls } from '../calls/draw.js';
 import { chimedRound } from '../chimes.js';
 import { partsOf } from '../dose-parts.js';

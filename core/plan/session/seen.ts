@@ -1,16 +1,14 @@
-import { placingFrom, type Placing, readWith } from '../../judge/index.js';
-import {
-  readDose,
-  type DoseError,
-  doseBy,
-  exactly,
-  type StageDose,
-  type NotationError,
-  type Parsed,
-  operate,
-  type OwnMove,
-} from '../../language/index.js';
-import { simulate, type Slip, type Performer, type Simulation, totalsOf, type Totals } from '../../motion/index.js';
+import type { Placing } from '../../judge/area.js';
+import { placingFrom } from '../../judge/area-text.js';
+import { readWith } from '../../judge/study.js';
+import type { NotationError, Parsed } from '../../language/ast.js';
+import { readDose, type DoseError } from '../../language/dose-text.js';
+import { operate } from '../../language/operations.js';
+import type { OwnMove } from '../../language/own-moves.js';
+import { doseBy, exactly, type StageDose } from '../../language/stage-dose.js';
+import { simulate, type Slip } from '../../motion/simulate.js';
+import type { Performer, Simulation } from '../../motion/simulation.js';
+import { totalsOf, type Totals } from '../../motion/totals.js';
 import { callable, type Callable } from '../calls/callable.js';
 import { FREEZE_SECONDS } from '../calls/calls.js';
 import { neededAfter } from '../calls/draw.js';

@@ -1,7 +1,9 @@
-import { bodyOf, schoolOf, SCHOOLS } from '../../body/index.js';
-import { readWith } from '../../judge/index.js';
-import { secondsOf, readPatternFile, writePatternFile, type FileError } from '../../language/index.js';
-import { simulate } from '../../motion/index.js';
+import { bodyOf } from '../../body/body.js';
+import { schoolOf, SCHOOLS } from '../../body/school.js';
+import { readWith } from '../../judge/study.js';
+import { secondsOf } from '../../language/dose-words.js';
+import { readPatternFile, writePatternFile, type FileError } from '../../language/pattern-file.js';
+import { simulate } from '../../motion/simulate.js';
 import { watchList } from '../build/watch-list.js';
 import { OPEN_SETTINGS, type Session, type SessionSettings } from './session.js';
 import { CUEINGS, stageOf, type Cueing } from './stage.js';

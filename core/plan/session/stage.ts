@@ -1,5 +1,5 @@
-import type { Side } from '../../body/index.js';
-import type { FaultUnit, View } from '../../catalogue/index.js';
+import type { Side } from '../../body/foot.js';
+import type { FaultUnit, View } from '../../catalogue/fault.js';
 import type { Calls } from '../calls/calls.js';
 import { EVIDENCE, type Evidence } from './evidence-rule.js';
 

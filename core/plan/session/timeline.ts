@@ -1,4 +1,4 @@
-import type { End } from '../../language/index.js';
+import type { End } from '../../language/stage-dose.js';
 import type { CallList } from '../calls/draw.js';
 import { partsOf, type Part } from '../dose-parts.js';
 import { clockText } from '../phases.js';

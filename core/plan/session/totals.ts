@@ -1,5 +1,6 @@
-import type { End } from '../../language/index.js';
-import { type Landing, totalsOf, type PerSide, type Totals } from '../../motion/index.js';
+import type { End } from '../../language/stage-dose.js';
+import type { Landing } from '../../motion/action.js';
+import { totalsOf, type PerSide, type Totals } from '../../motion/totals.js';
 import { sharesOfCalls } from '../calls/calls.js';
 import { repsIn } from './repetitions.js';
 import { wayAt, type StageSeen } from './seen.js';

@@ -1,5 +1,5 @@
 import { AthleteSave, type Book } from '@hopsk/contract';
-import { faultBook, type SessionTally } from '@hopsk/core/evidence';
+import { faultBook, type SessionTally } from '@hopsk/core/evidence/book';
 import { Router } from 'express';
 import type { Pool } from '../db/pool.js';
 import { one, run } from '../db/sql.js';

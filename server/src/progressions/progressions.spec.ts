@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { ProgressionSave, StageRecord } from '@hopsk/contract';
 import { sampleProgression } from '@hopsk/contract/testing';
-import type { SessionPlan } from '@hopsk/core/plan';
+import type { SessionPlan } from '@hopsk/core/plan/run-plan';
 import { athlete, Coach, openHouse, upload, type House } from '../testing/house.js';
 
 const progression = (more: Partial<ProgressionSave> = {}): ProgressionSave => ({

@@ -1,7 +1,8 @@
 import type { StageRecord } from '@hopsk/contract';
-import { FAULTS } from '@hopsk/core/catalogue';
-import { countRun, type RunCount, type RunEvent } from '@hopsk/core/log';
-import { isSession, type RunPlan } from '@hopsk/core/plan';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { countRun, type RunCount } from '@hopsk/core/log/count';
+import type { RunEvent } from '@hopsk/core/log/event';
+import { isSession, type RunPlan } from '@hopsk/core/plan/run-plan';
 import { run, type Db } from '../db/sql.js';
 import { toEvent, type EventRow } from '../runs/events.js';
 

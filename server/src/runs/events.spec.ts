@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { RunEventSchema } from '@hopsk/contract';
-import { RESULTS, type RunEvent } from '@hopsk/core/log';
+import { RESULTS, type RunEvent } from '@hopsk/core/log/event';
 import fc from 'fast-check';
 import { toEvent, toRow, type EventRow } from './events.js';
-import { holds } from '@hopsk/core/testing';
+import { holds } from '@hopsk/core/testing/holds';
 
 const stamp = { id: fc.constant('').map(() => randomUUID()), n: fc.nat(1000), at: fc.nat(), t: fc.integer({ min: -5, max: 3000 }) };
 const somebody = fc.option(fc.constant('').map(() => randomUUID()));

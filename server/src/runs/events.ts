@@ -1,4 +1,4 @@
-import type { RunEvent } from '@hopsk/core/log';
+import type { RunEvent } from '@hopsk/core/log/event';
 
 /** A row of the log as the database gives it. */
 export interface EventRow extends Record<string, unknown> {

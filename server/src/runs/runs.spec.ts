@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { athlete, Coach, openHouse, pattern, upload, type House } from '../testing/house.js';
 import type { Book, RunUpload } from '@hopsk/contract';
-import type { RoundsPlan } from '@hopsk/core/plan';
+import type { RoundsPlan } from '@hopsk/core/plan/run-plan';
 
 describe('runs', () => {
   let house: House;

@@ -1,7 +1,8 @@
 import type { RunHead, RunRow, RunUpload, RunUploaded, RunWhole } from '@hopsk/contract';
-import { FAULTS } from '@hopsk/core/catalogue';
-import { countRun, type RunEvent } from '@hopsk/core/log';
-import type { RunPlan } from '@hopsk/core/plan';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { countRun } from '@hopsk/core/log/count';
+import type { RunEvent } from '@hopsk/core/log/event';
+import type { RunPlan } from '@hopsk/core/plan/run-plan';
 import { one, run, type Db } from '../db/sql.js';
 import { HttpProblem, notFound } from '../http/problem.js';
 import { toEvent, toRow, type EventRow } from './events.js';

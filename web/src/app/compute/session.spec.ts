@@ -1,4 +1,4 @@
-import { isSession } from '@hopsk/core/plan';
+import { isSession } from '@hopsk/core/plan/run-plan';
 import { athlete } from '../testing/run';
 import { ask, draft, evening, stage } from '../testing/sessions';
 import { fitIn, lookAt, planOf } from './session';

@@ -1,25 +1,17 @@
-import { mendedDose, textFor, type OwnMove } from '@hopsk/core/language';
-import type { Performer } from '@hopsk/core/motion';
-import {
-  type CallList,
-  type RunPlan,
-  type Session,
-  capacityOf,
-  fitToTime,
-  planProblems,
-  seeStage,
-  sessionPlanOf,
-  sessionTotals,
-  timelineOf,
-  type Around,
-  type Block,
-  type Cue,
-  type FittedSession,
-  type PlanProblem,
-  type SessionTotals,
-  type StageSeen,
-} from '@hopsk/core/plan';
-import { thumbnailOf, type Thumbnail } from '@hopsk/core/view';
+import { mendedDose } from '@hopsk/core/language/dose-text';
+import type { OwnMove } from '@hopsk/core/language/own-moves';
+import { textFor } from '@hopsk/core/language/written-for';
+import type { Performer } from '@hopsk/core/motion/simulation';
+import type { CallList } from '@hopsk/core/plan/calls/draw';
+import type { RunPlan } from '@hopsk/core/plan/run-plan';
+import { fitToTime, type FittedSession } from '@hopsk/core/plan/session/fit-time';
+import { planProblems, type Around, type PlanProblem } from '@hopsk/core/plan/session/problems';
+import { capacityOf, seeStage, type StageSeen } from '@hopsk/core/plan/session/seen';
+import type { Session } from '@hopsk/core/plan/session/session';
+import { sessionPlanOf } from '@hopsk/core/plan/session/session-plan';
+import { timelineOf, type Block, type Cue } from '@hopsk/core/plan/session/timeline';
+import { sessionTotals, type SessionTotals } from '@hopsk/core/plan/session/totals';
+import { thumbnailOf, type Thumbnail } from '@hopsk/core/view/thumbnail';
 
 /** A session, who does it, and what is known beside it. Performers stand in the order of the stages. */
 export interface SessionAsk {

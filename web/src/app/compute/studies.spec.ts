@@ -1,6 +1,7 @@
 import { TestBed } from '@angular/core/testing';
-import { bodyOf, SCHOOLS } from '@hopsk/core/body';
-import { study } from '@hopsk/core/judge';
+import { bodyOf } from '@hopsk/core/body/body';
+import { SCHOOLS } from '@hopsk/core/body/school';
+import { study } from '@hopsk/core/judge/study';
 import { Studies } from './studies';
 
 describe('studies in the worker', () => {

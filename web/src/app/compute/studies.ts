@@ -1,6 +1,6 @@
 import { Injectable } from '@angular/core';
-import type { Study, StudyOptions } from '@hopsk/core/judge';
-import type { Performer } from '@hopsk/core/motion';
+import type { Study, StudyOptions } from '@hopsk/core/judge/study';
+import type { Performer } from '@hopsk/core/motion/simulation';
 import type { Answer, Ask, Kind, Message } from './study.worker';
 
 interface Waiting {

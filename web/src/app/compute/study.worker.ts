@@ -1,29 +1,21 @@
 /// <reference lib="webworker" />
-import { FAULTS } from '@hopsk/core/catalogue';
-import { readWith, study, type Drift, type Placing, type Study, type StudyOptions } from '@hopsk/core/judge';
-import type { OwnMove } from '@hopsk/core/language';
-import type { Performer } from '@hopsk/core/motion';
-import {
-  foreseen,
-  type Calls,
-  type Foreseen,
-  type RunPlan,
-  type StageLine,
-  buildUp,
-  forFault,
-  gridOf,
-  lineForFault,
-  unreadable,
-  type Axis,
-  type BuildOptions,
-  type BuildSource,
-  type BuiltUp,
-  type FittedSession,
-  type Forbidden,
-  type Grid,
-} from '@hopsk/core/plan';
-import { fitOnFloor, whatIf, type Fit, type StepErrors } from '@hopsk/core/search';
-import { thumbnailOf, type Thumbnail } from '@hopsk/core/view';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
+import type { Placing } from '@hopsk/core/judge/area';
+import type { Drift } from '@hopsk/core/judge/drift';
+import { readWith, study, type Study, type StudyOptions } from '@hopsk/core/judge/study';
+import type { OwnMove } from '@hopsk/core/language/own-moves';
+import type { Performer } from '@hopsk/core/motion/simulation';
+import { buildUp, type BuildOptions, type BuildSource, type BuiltUp } from '@hopsk/core/plan/build/build-up';
+import { forFault, lineForFault } from '@hopsk/core/plan/build/for-fault';
+import { gridOf, unreadable, type Axis, type Forbidden, type Grid } from '@hopsk/core/plan/build/grid';
+import type { Calls } from '@hopsk/core/plan/calls/calls';
+import { foreseen, type Foreseen } from '@hopsk/core/plan/calls/foresee';
+import type { RunPlan } from '@hopsk/core/plan/run-plan';
+import type { FittedSession } from '@hopsk/core/plan/session/fit-time';
+import type { StageLine } from '@hopsk/core/plan/session/stage';
+import { fitOnFloor, type Fit } from '@hopsk/core/search/fit';
+import { whatIf, type StepErrors } from '@hopsk/core/search/what-if';
+import { thumbnailOf, type Thumbnail } from '@hopsk/core/view/thumbnail';
 import { fitIn, lookAt, planOf, type SessionAsk, type SessionLook } from './session';
 import { newId } from '../data/ids';
 

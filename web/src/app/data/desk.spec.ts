@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
-import { clockAt } from '@hopsk/core/log';
-import { planPhases } from '@hopsk/core/plan';
+import { clockAt } from '@hopsk/core/log/clock';
+import { planPhases } from '@hopsk/core/plan/run-plan';
 import { provideStore, Store } from '@ngrx/store';
 import { DeviceStore } from './device-store';
 import { runFeature } from './run';

@@ -1,7 +1,8 @@
 import { inject, Injectable } from '@angular/core';
 import type { RunHead } from '@hopsk/contract';
-import { clockAt, COUNT_DOWN, ordered, type RunEvent } from '@hopsk/core/log';
-import { planPhases } from '@hopsk/core/plan';
+import { clockAt, COUNT_DOWN } from '@hopsk/core/log/clock';
+import { ordered, type RunEvent } from '@hopsk/core/log/event';
+import { planPhases } from '@hopsk/core/plan/run-plan';
 import { Store } from '@ngrx/store';
 import { newId } from './ids';
 import { DeviceStore, type KeptRun } from './device-store';

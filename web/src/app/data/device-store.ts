@@ -1,6 +1,6 @@
 import { Injectable } from '@angular/core';
 import type { RunHead } from '@hopsk/contract';
-import type { RunEvent } from '@hopsk/core/log';
+import type { RunEvent } from '@hopsk/core/log/event';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
 /** A run as this device keeps it, with the names it needs when there is no network. */

@@ -1,4 +1,4 @@
-import type { RunEvent } from '@hopsk/core/log';
+import type { RunEvent } from '@hopsk/core/log/event';
 import { createActionGroup, createFeature, createReducer, emptyProps, on, props } from '@ngrx/store';
 import type { KeptRun } from './device-store';
 

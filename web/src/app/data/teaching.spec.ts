@@ -1,7 +1,7 @@
 import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
-import { SCHOOLS } from '@hopsk/core/body';
+import { SCHOOLS } from '@hopsk/core/body/school';
 import { DeviceStore } from './device-store';
 import { emptyDevice } from '../testing/run';
 import { TeachingStore } from './teaching';

@@ -1,6 +1,6 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { Teaching } from '@hopsk/contract';
-import { SCHOOLS, type School } from '@hopsk/core/body';
+import { SCHOOLS, type School } from '@hopsk/core/body/school';
 import { firstValueFrom } from 'rxjs';
 import { Api } from './api';
 import { troubleOf, type Trouble } from './problem';

@@ -1,7 +1,8 @@
 import { TestBed } from '@angular/core/testing';
-import { bodyOf, SCHOOLS, schoolOf } from '@hopsk/core/body';
-import { study, type Study } from '@hopsk/core/judge';
-import type { Performer } from '@hopsk/core/motion';
+import { bodyOf } from '@hopsk/core/body/body';
+import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';
+import { study, type Study } from '@hopsk/core/judge/study';
+import type { Performer } from '@hopsk/core/motion/simulation';
 import { Floor } from './floor';
 import { Lanes } from './lanes';
 import { StanceDrawing } from './stance-drawing';

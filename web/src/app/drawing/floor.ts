@@ -1,8 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
-import { outlineOf, type Side, type Vec } from '@hopsk/core/body';
-import { edgeOf, inPattern, type Placing, type Study } from '@hopsk/core/judge';
-import { feetAt, whereIs } from '@hopsk/core/motion';
-import { CHIP, chipHalfWidth, floorView, type Print } from '@hopsk/core/view';
+import { outlineOf, type Side } from '@hopsk/core/body/foot';
+import type { Vec } from '@hopsk/core/body/vec';
+import { edgeOf, type Placing } from '@hopsk/core/judge/area';
+import { inPattern } from '@hopsk/core/judge/placing';
+import type { Study } from '@hopsk/core/judge/study';
+import { feetAt } from '@hopsk/core/motion/motion';
+import { whereIs } from '@hopsk/core/motion/things';
+import { CHIP, chipHalfWidth, floorView, type Print } from '@hopsk/core/view/floor-view';
 import { at, atLeast, drawingId, placeOf, polyline, softPath, viewBox } from './svg';
 
 /** The floor from above, to scale: prints, path, and both feet at the playhead. Everything shown is computed in core. */

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, ElementRef, inject, input, output, signal } from '@angular/core';
-import type { Study } from '@hopsk/core/judge';
-import { flightsOf, lanesOf, type LaneBlock } from '@hopsk/core/view';
+import type { Study } from '@hopsk/core/judge/study';
+import { flightsOf } from '@hopsk/core/view/height';
+import { lanesOf, type LaneBlock } from '@hopsk/core/view/lanes';
 import { TEXT } from '../text/en';
 import { drawingId } from './svg';
 

@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { outlineOf } from '@hopsk/core/body';
-import { feetAt, type Simulation } from '@hopsk/core/motion';
-import { thumbnailOf } from '@hopsk/core/view';
+import { outlineOf } from '@hopsk/core/body/foot';
+import { feetAt } from '@hopsk/core/motion/motion';
+import type { Simulation } from '@hopsk/core/motion/simulation';
+import { thumbnailOf } from '@hopsk/core/view/thumbnail';
 import { atLeast, drawingId, softPath, viewBox } from './svg';
 
 /** A move or a pattern in a small picture: its prints faint, and both feet where they are at a moment. */

@@ -1,5 +1,6 @@
 import { TestBed } from '@angular/core/testing';
-import { wilson, type BookSession } from '@hopsk/core/evidence';
+import type { BookSession } from '@hopsk/core/evidence/book';
+import { wilson } from '@hopsk/core/evidence/proportion';
 import { LIGHT } from '../ui/look/tokens';
 import { chartOption, RateChart } from './rate-chart';
 

@@ -1,5 +1,5 @@
 import { afterNextRender, ChangeDetectionStrategy, Component, DestroyRef, effect, ElementRef, inject, input, signal } from '@angular/core';
-import type { BookSession } from '@hopsk/core/evidence';
+import type { BookSession } from '@hopsk/core/evidence/book';
 import { colours } from '../ui/look/colours';
 import type { Tokens } from '../ui/look/tokens';
 import { TEXT } from '../text/en';

@@ -1,23 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
-import {
-  boxOf,
-  formatLength,
-  heelOf,
-  outlineOf,
-  scale,
-  sizeOf,
-  standIn,
-  sub,
-  tapeMarks,
-  toeOf,
-  wayOf,
-  type Body,
-  type Feet,
-  type LengthUnits,
-  type School,
-  type Side,
-  type Vec,
-} from '@hopsk/core/body';
+import type { Body } from '@hopsk/core/body/body';
+import { heelOf, outlineOf, toeOf, type Side } from '@hopsk/core/body/foot';
+import { formatLength, type LengthUnits } from '@hopsk/core/body/length';
+import { boxOf } from '@hopsk/core/body/polygon';
+import type { School } from '@hopsk/core/body/school';
+import { sizeOf, standIn, tapeMarks, type Feet } from '@hopsk/core/body/stance';
+import { scale, sub, wayOf, type Vec } from '@hopsk/core/body/vec';
 import { TEXT } from '../text/en';
 import { atLeast, drawingId, placeOf, softPath, viewBox } from './svg';
 

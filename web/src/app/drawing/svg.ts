@@ -1,4 +1,5 @@
-import type { Box, Vec } from '@hopsk/core/body';
+import type { Box } from '@hopsk/core/body/polygon';
+import type { Vec } from '@hopsk/core/body/vec';
 
 /** Floor metres in a drawing: x to the right, ahead is up. */
 export const at = (p: Vec): string => `${p.x.toFixed(4)},${(-p.y).toFixed(4)}`;

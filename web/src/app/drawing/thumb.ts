@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import type { Thumbnail } from '@hopsk/core/view';
+import type { Thumbnail } from '@hopsk/core/view/thumbnail';
 import { atLeast, drawingId, polyline, softPath, viewBox } from './svg';
 
 /** A still small picture of a pattern, from what core computed elsewhere. */

@@ -1,5 +1,5 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
-import type { Dose } from '@hopsk/core/language';
+import type { Dose } from '@hopsk/core/language/rounds';
 import { DoseForm } from './dose-form';
 
 describe('rounds typed as numbers', () => {

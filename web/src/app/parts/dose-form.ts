@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input, model } from '@angular/core';
 import { MatButtonToggleModule } from '@angular/material/button-toggle';
-import { DOSE_LIMITS, type Dose } from '@hopsk/core/language';
-import { clockText, doseTotals, undecided } from '@hopsk/core/plan';
+import { DOSE_LIMITS, type Dose } from '@hopsk/core/language/rounds';
+import { clockText, doseTotals, undecided } from '@hopsk/core/plan/phases';
 import { TEXT } from '../text/en';
 
 type Field = 'work' | 'rounds' | 'sets' | 'rest' | 'setRest';

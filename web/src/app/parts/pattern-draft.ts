@@ -1,7 +1,11 @@
 import { isUnder16, PatternDraft, type Athlete, type Pattern, type PatternSave } from '@hopsk/contract';
-import { bodyOf, overridden, SCHOOLS, schoolOf, type School, type Side } from '@hopsk/core/body';
-import { textFor, type Dose } from '@hopsk/core/language';
-import type { Performer } from '@hopsk/core/motion';
+import { bodyOf } from '@hopsk/core/body/body';
+import type { Side } from '@hopsk/core/body/foot';
+import { overridden } from '@hopsk/core/body/override';
+import { SCHOOLS, schoolOf, type School } from '@hopsk/core/body/school';
+import type { Dose } from '@hopsk/core/language/rounds';
+import { textFor } from '@hopsk/core/language/written-for';
+import type { Performer } from '@hopsk/core/motion/simulation';
 import * as z from 'zod';
 
 /** Rounds before anybody has said: the rest is not decided. */

@@ -1,5 +1,7 @@
 import { fieldsOf, PATTERN_FILE, PatternDraft, PatternFile } from '@hopsk/contract';
-import { fromRounds, printDose, readDose, readPatternFile, toRounds, writePatternFile } from '@hopsk/core/language';
+import { printDose, readDose } from '@hopsk/core/language/dose-text';
+import { readPatternFile, writePatternFile } from '@hopsk/core/language/pattern-file';
+import { fromRounds, toRounds } from '@hopsk/core/language/stage-dose';
 import type { Draft } from './pattern-draft';
 
 /** What a file gave, and what of it could not be read: a place and a sentence each. */

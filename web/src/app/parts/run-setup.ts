@@ -1,9 +1,9 @@
 import type { Athlete, Me, Pattern, RepPlan, Teaching } from '@hopsk/contract';
-import { FAULTS } from '@hopsk/core/catalogue';
-import { readWith } from '@hopsk/core/judge';
-import type { Dose } from '@hopsk/core/language';
-import { simulate } from '@hopsk/core/motion';
-import { repPlanOf } from '@hopsk/core/plan';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { readWith } from '@hopsk/core/judge/study';
+import type { Dose } from '@hopsk/core/language/rounds';
+import { simulate } from '@hopsk/core/motion/simulate';
+import { repPlanOf } from '@hopsk/core/plan/run-plan';
 import { newId } from '../data/ids';
 import type { Beginning } from '../data/desk';
 import { performance } from './pattern-draft';

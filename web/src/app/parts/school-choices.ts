@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
-import { TOPICS, type SchoolChoices, type TopicName } from '@hopsk/core/judge';
+import { TOPICS, type SchoolChoices, type TopicName } from '@hopsk/core/judge/schools';
 
 /** What is held where schools differ, topic by topic; a topic that is left open is whoever stands further off's to decide. */
 @Component({

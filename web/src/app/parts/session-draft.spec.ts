@@ -1,7 +1,9 @@
 import { ProgressionDraft } from '@hopsk/contract';
-import { bodyOf, SCHOOLS } from '@hopsk/core/body';
-import { PLAYBOOKS } from '@hopsk/core/catalogue';
-import { STAGE_KINDS, stageOf, buildUp } from '@hopsk/core/plan';
+import { bodyOf } from '@hopsk/core/body/body';
+import { SCHOOLS } from '@hopsk/core/body/school';
+import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
+import { buildUp } from '@hopsk/core/plan/build/build-up';
+import { STAGE_KINDS, stageOf } from '@hopsk/core/plan/session/stage';
 import { newId } from '../data/ids';
 import { athlete, pattern } from '../testing/run';
 import { draft, KNOWN, progression, stage } from '../testing/sessions';

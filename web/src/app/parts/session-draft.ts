@@ -1,7 +1,10 @@
 import { isUnder16, ProgressionDraft, StageSchema, type Athlete, type Pattern, type Progression } from '@hopsk/contract';
-import { schoolOf, SCHOOLS, type School } from '@hopsk/core/body';
-import type { OwnMove } from '@hopsk/core/language';
-import { CALL_LIMITS, SESSION_LIMITS, OPEN_SETTINGS, type Session, type Stage, ALONE, type Around } from '@hopsk/core/plan';
+import { schoolOf, SCHOOLS, type School } from '@hopsk/core/body/school';
+import type { OwnMove } from '@hopsk/core/language/own-moves';
+import { CALL_LIMITS } from '@hopsk/core/plan/calls/calls';
+import { ALONE, type Around } from '@hopsk/core/plan/session/problems';
+import { SESSION_LIMITS, OPEN_SETTINGS, type Session } from '@hopsk/core/plan/session/session';
+import type { Stage } from '@hopsk/core/plan/session/stage';
 import * as z from 'zod';
 import { newId } from '../data/ids';
 import { performance } from './pattern-draft';

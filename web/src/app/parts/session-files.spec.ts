@@ -1,4 +1,4 @@
-import { CUE_COLUMNS } from '@hopsk/core/plan';
+import { CUE_COLUMNS } from '@hopsk/core/plan/session/timeline';
 import { parse } from 'papaparse';
 import { athlete } from '../testing/run';
 import { draft, evening, stage } from '../testing/sessions';

@@ -1,5 +1,7 @@
 import { fieldsOf, ProgressionDraft, SESSION_FILE, SessionFile } from '@hopsk/contract';
-import { SESSION_LIMITS, CUE_COLUMNS, cueRows, readSession, writeSession, type Cue } from '@hopsk/core/plan';
+import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
+import { readSession, writeSession } from '@hopsk/core/plan/session/session-file';
+import { CUE_COLUMNS, cueRows, type Cue } from '@hopsk/core/plan/session/timeline';
 import Papa from 'papaparse';
 import { newId } from '../data/ids';
 import { EMPTY, sessionOf, shortened, type Draft } from './session-draft';

@@ -1,7 +1,8 @@
 import type { Pattern, Teaching } from '@hopsk/contract';
-import { schoolOf } from '@hopsk/core/body';
-import { PLAYBOOKS } from '@hopsk/core/catalogue';
-import { scenariosOf, type Playbook, type BuildSource } from '@hopsk/core/plan';
+import { schoolOf } from '@hopsk/core/body/school';
+import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
+import type { BuildSource } from '@hopsk/core/plan/build/build-up';
+import { scenariosOf, type Playbook } from '@hopsk/core/plan/playbook';
 
 /** A pattern of the club as something to build from. */
 export const sourceOf = ({ id, version, name, steps, school, hand, lead, shouldClose }: Pattern): BuildSource => ({

@@ -1,6 +1,7 @@
-import { PLAYBOOKS } from '@hopsk/core/catalogue';
-import { readWith } from '@hopsk/core/judge';
-import { OPEN_SETTINGS, gridOf } from '@hopsk/core/plan';
+import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
+import { readWith } from '@hopsk/core/judge/study';
+import { gridOf } from '@hopsk/core/plan/build/grid';
+import { OPEN_SETTINGS } from '@hopsk/core/plan/session/session';
 import { pattern } from '../testing/run';
 import { EVENING } from '../testing/sessions';
 import { playbookSource, sourceOf } from './sources';

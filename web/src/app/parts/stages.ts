@@ -1,19 +1,17 @@
 import type { Pattern } from '@hopsk/contract';
-import { bodyOf, schoolOf, SCHOOLS } from '@hopsk/core/body';
-import { readWith } from '@hopsk/core/judge';
-import { fromRounds, printDose } from '@hopsk/core/language';
-import { simulate } from '@hopsk/core/motion';
-import {
-  OPEN_SETTINGS,
-  SESSION_LIMITS,
-  stageOf,
-  type SessionSettings,
-  alternatingBlocks,
-  type BuildSource,
-  type Cell,
-  usualCautions,
-  watchList,
-} from '@hopsk/core/plan';
+import { bodyOf } from '@hopsk/core/body/body';
+import { schoolOf, SCHOOLS } from '@hopsk/core/body/school';
+import { readWith } from '@hopsk/core/judge/study';
+import { printDose } from '@hopsk/core/language/dose-text';
+import { fromRounds } from '@hopsk/core/language/stage-dose';
+import { simulate } from '@hopsk/core/motion/simulate';
+import { alternatingBlocks } from '@hopsk/core/plan/build/blocks';
+import type { BuildSource } from '@hopsk/core/plan/build/build-up';
+import { usualCautions } from '@hopsk/core/plan/build/cautions';
+import type { Cell } from '@hopsk/core/plan/build/grid';
+import { watchList } from '@hopsk/core/plan/build/watch-list';
+import { OPEN_SETTINGS, SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/session';
+import { stageOf } from '@hopsk/core/plan/session/stage';
 import { newId } from '../data/ids';
 import { keptStages, type DraftStage } from './session-draft';
 

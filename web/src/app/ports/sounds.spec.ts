@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
-import { beepsOf } from '@hopsk/core/log';
-import { phasesOf } from '@hopsk/core/plan';
+import { beepsOf } from '@hopsk/core/log/clock';
+import { phasesOf } from '@hopsk/core/plan/phases';
 import { Sounds } from './sounds';
 
 /** An audio clock that stands where the spec puts it, and remembers what was asked of it. */

@@ -1,6 +1,6 @@
 import type { Athlete, Me, Pattern, RunHead } from '@hopsk/contract';
 import { sampleAthlete, samplePattern } from '@hopsk/contract/testing';
-import type { RunEvent } from '@hopsk/core/log';
+import type { RunEvent } from '@hopsk/core/log/event';
 import { newId } from '../data/ids';
 import type { KeptRun } from '../data/device-store';
 

@@ -1,7 +1,9 @@
 import type { Athlete, Progression } from '@hopsk/contract';
 import { sampleProgression } from '@hopsk/contract/testing';
-import { bodyOf, SCHOOLS } from '@hopsk/core/body';
-import { stageOf, type Stage, ALONE } from '@hopsk/core/plan';
+import { bodyOf } from '@hopsk/core/body/body';
+import { SCHOOLS } from '@hopsk/core/body/school';
+import { ALONE } from '@hopsk/core/plan/session/problems';
+import { stageOf, type Stage } from '@hopsk/core/plan/session/stage';
 import { askOf, EMPTY, keptStages, type Draft, type DraftStage, type Known } from '../parts/session-draft';
 import type { SessionAsk } from '../compute/session';
 import { newId } from '../data/ids';

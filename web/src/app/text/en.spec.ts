@@ -1,7 +1,7 @@
 import { AGE_GROUPS } from '@hopsk/contract';
-import { SCHOOLS } from '@hopsk/core/body';
-import { FAULTS } from '@hopsk/core/catalogue';
-import { STATES } from '@hopsk/core/judge';
+import { SCHOOLS } from '@hopsk/core/body/school';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { STATES } from '@hopsk/core/judge/state';
 import { ICONS } from '../ui/look/icons';
 import { EN } from './en';
 import { BUILD } from './en-build';

@@ -6,7 +6,7 @@ import { MatInput } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
 import { Router } from '@angular/router';
 import type { Coach, Phone, Settings } from '@hopsk/contract';
-import type { SchoolChoices } from '@hopsk/core/judge';
+import type { SchoolChoices } from '@hopsk/core/judge/schools';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../../data/api';

@@ -1,6 +1,7 @@
 import { TestBed } from '@angular/core/testing';
-import { clockAt, type RunEvent } from '@hopsk/core/log';
-import { phasesOf } from '@hopsk/core/plan';
+import { clockAt } from '@hopsk/core/log/clock';
+import type { RunEvent } from '@hopsk/core/log/event';
+import { phasesOf } from '@hopsk/core/plan/phases';
 import { event } from '../../testing/run';
 import { ClockBlock } from './clock-block';
 

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import type { ClockState } from '@hopsk/core/log';
-import { clockText, type Phase, type SessionPhase } from '@hopsk/core/plan';
+import type { ClockState } from '@hopsk/core/log/clock';
+import { clockText, type Phase } from '@hopsk/core/plan/phases';
+import type { SessionPhase } from '@hopsk/core/plan/run-plan';
 import { TEXT } from '../../text/en';
 
 /** The dark block on top: digits as large as fit, what is on, and the rounds to scale. */

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, type ElementRef, output, signal, viewChild } from '@angular/core';
-import { FAULTS } from '@hopsk/core/catalogue';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { TEXT } from '../../text/en';
 
 /** The whole catalogue, found by a few letters; for what is not on the board. */

@@ -2,9 +2,10 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, li
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
 import { Dose as DoseSchema, fieldsOf, MOST_HERE, RunHead, type Pattern, type RunRow } from '@hopsk/contract';
-import { FAULTS } from '@hopsk/core/catalogue';
-import { DOSE_LIMITS, type Dose } from '@hopsk/core/language';
-import { doseTotals, clockText, isSession, undecided, type RunPlan } from '@hopsk/core/plan';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { DOSE_LIMITS, type Dose } from '@hopsk/core/language/rounds';
+import { doseTotals, clockText, undecided } from '@hopsk/core/plan/phases';
+import { isSession, type RunPlan } from '@hopsk/core/plan/run-plan';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import * as z from 'zod';

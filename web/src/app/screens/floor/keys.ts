@@ -1,4 +1,4 @@
-import type { Side } from '@hopsk/core/body';
+import type { Side } from '@hopsk/core/body/foot';
 
 /** What a key does on the run screen. */
 export type KeyAct =

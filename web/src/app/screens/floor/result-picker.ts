@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, type ElementRef, output, viewChild } from '@angular/core';
-import { RESULTS, type Result } from '@hopsk/core/log';
+import { RESULTS, type Result } from '@hopsk/core/log/event';
 import { TEXT } from '../../text/en';
 
 /** Where the ball or blade went: kept apart from the feet. */

@@ -2,9 +2,11 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, si
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { RunUpload, type RunPlan, type RunWhole } from '@hopsk/contract';
-import { FAULTS } from '@hopsk/core/catalogue';
-import { countRun, ordered, undoneIds, type RunEvent } from '@hopsk/core/log';
-import { clockText, isSession, planPhases, type Attempt } from '@hopsk/core/plan';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { countRun } from '@hopsk/core/log/count';
+import { ordered, undoneIds, type RunEvent } from '@hopsk/core/log/event';
+import { clockText } from '@hopsk/core/plan/phases';
+import { isSession, planPhases, type Attempt } from '@hopsk/core/plan/run-plan';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../../data/api';

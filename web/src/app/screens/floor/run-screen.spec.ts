@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import type { RunEvent } from '@hopsk/core/log';
+import type { RunEvent } from '@hopsk/core/log/event';
 import { Store } from '@ngrx/store';
 import { Speech } from '../../ports/speech';
 import { runActions, runFeature } from '../../data/run';

@@ -12,20 +12,14 @@ import {
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { MatButton } from '@angular/material/button';
-import type { Side } from '@hopsk/core/body';
-import { FAULTS } from '@hopsk/core/catalogue';
-import {
-  beepsOfPlan,
-  clockAt,
-  COUNT_DOWN,
-  countRun,
-  lastUndoable,
-  undoneIds,
-  watchings,
-  type Result,
-  type RunEvent,
-} from '@hopsk/core/log';
-import { clockText, isSession, isTapped, planPhases } from '@hopsk/core/plan';
+import type { Side } from '@hopsk/core/body/foot';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { beepsOfPlan, clockAt, COUNT_DOWN } from '@hopsk/core/log/clock';
+import { countRun } from '@hopsk/core/log/count';
+import { lastUndoable, undoneIds, type Result, type RunEvent } from '@hopsk/core/log/event';
+import { watchings } from '@hopsk/core/log/watching';
+import { clockText } from '@hopsk/core/plan/phases';
+import { isSession, isTapped, planPhases } from '@hopsk/core/plan/run-plan';
 import { Store } from '@ngrx/store';
 import { due, JUMP } from '../../parts/cues';
 import { Awake } from '../../ports/awake';

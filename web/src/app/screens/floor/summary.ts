@@ -1,9 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { FAULTS } from '@hopsk/core/catalogue';
-import { wilson } from '@hopsk/core/evidence';
-import { countRun, RESULTS, type RunEvent } from '@hopsk/core/log';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { wilson } from '@hopsk/core/evidence/proportion';
+import { countRun } from '@hopsk/core/log/count';
+import { RESULTS, type RunEvent } from '@hopsk/core/log/event';
 import type { KeptRun } from '../../data/device-store';
 import { Outbox } from '../../data/outbox';
 import { TEXT } from '../../text/en';

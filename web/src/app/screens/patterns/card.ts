@@ -1,9 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { formatLength } from '@hopsk/core/body';
-import { placingFrom, type Study } from '@hopsk/core/judge';
-import { clockText, doseTotals } from '@hopsk/core/plan';
+import { formatLength } from '@hopsk/core/body/length';
+import { placingFrom } from '@hopsk/core/judge/area-text';
+import type { Study } from '@hopsk/core/judge/study';
+import { clockText, doseTotals } from '@hopsk/core/plan/phases';
 import { Store } from '@ngrx/store';
 import { Floor } from '../../drawing/floor';
 import { Lanes } from '../../drawing/lanes';

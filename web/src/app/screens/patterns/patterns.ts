@@ -13,8 +13,8 @@ import {
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { FAMILIES, MOVE_WORDS, ruleOf, type Family } from '@hopsk/core/language';
-import { clockText, doseTotals } from '@hopsk/core/plan';
+import { FAMILIES, MOVE_WORDS, ruleOf, type Family } from '@hopsk/core/language/moves';
+import { clockText, doseTotals } from '@hopsk/core/plan/phases';
 import type { Pattern } from '@hopsk/contract';
 import { Store } from '@ngrx/store';
 import { newId } from '../../data/ids';

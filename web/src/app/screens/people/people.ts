@@ -2,8 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { RouterLink } from '@angular/router';
-import { formatLength } from '@hopsk/core/body';
-import { FAULTS } from '@hopsk/core/catalogue';
+import { formatLength } from '@hopsk/core/body/length';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
 import type { Athlete } from '@hopsk/contract';
 import { Store } from '@ngrx/store';
 import { newId } from '../../data/ids';

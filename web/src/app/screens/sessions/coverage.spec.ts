@@ -1,5 +1,5 @@
-import { PLAYBOOKS } from '@hopsk/core/catalogue';
-import { gridOf } from '@hopsk/core/plan';
+import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
+import { gridOf } from '@hopsk/core/plan/build/grid';
 import { progression, stage } from '../../testing/sessions';
 import { axesOfBook, coverageOf, isAxis, usualText, valuesFrom, valuesText } from './coverage';
 import { masteredIn } from './trained';

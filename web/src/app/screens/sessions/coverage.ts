@@ -1,17 +1,15 @@
 import type { Progression } from '@hopsk/contract';
 import {
-  type Playbook,
   type Axis,
   type Cell,
   type Coverage,
   type Forbidden,
-  isLegal,
-  scenariosOf,
   AXES,
   NO_COVERAGE,
   USUAL_VALUES,
   type AxisName,
-} from '@hopsk/core/plan';
+} from '@hopsk/core/plan/build/grid';
+import { type Playbook, isLegal, scenariosOf } from '@hopsk/core/plan/playbook';
 import type { TrainedLine } from './trained';
 
 /** Steps as they are compared: blanks do not count. */

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
-import { AXES, dueFirst, gridSentence, NO_COVERAGE, spread, type Axis, type AxisName } from '@hopsk/core/plan';
+import { AXES, dueFirst, gridSentence, NO_COVERAGE, spread, type Axis, type AxisName } from '@hopsk/core/plan/build/grid';
 import { Store } from '@ngrx/store';
 import { Api } from '../../data/api';
 import { newId } from '../../data/ids';

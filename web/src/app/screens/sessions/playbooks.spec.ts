@@ -1,7 +1,7 @@
 import { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import type { Teaching } from '@hopsk/contract';
-import { PLAYBOOKS } from '@hopsk/core/catalogue';
+import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
 import { house, Screen } from '../../testing/screen';
 import { Playbooks } from './playbooks';
 

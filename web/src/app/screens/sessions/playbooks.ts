@@ -2,9 +2,9 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, u
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { fieldsOf, PlaybookSchema, type Teaching } from '@hopsk/contract';
-import { PLAYBOOKS } from '@hopsk/core/catalogue';
-import { readWith } from '@hopsk/core/judge';
-import { PLAYBOOK_LIMITS, scenariosOf, type Playbook } from '@hopsk/core/plan';
+import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
+import { readWith } from '@hopsk/core/judge/study';
+import { PLAYBOOK_LIMITS, scenariosOf, type Playbook } from '@hopsk/core/plan/playbook';
 import type { HoldsTyping } from '../../parts/holds-typing';
 import { TeachingStore } from '../../data/teaching';
 import { BUILD } from '../../text/en-build';

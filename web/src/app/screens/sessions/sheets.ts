@@ -2,9 +2,9 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, si
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { isUnder16 } from '@hopsk/contract';
-import { FAULTS } from '@hopsk/core/catalogue';
-import type { Study } from '@hopsk/core/judge';
-import { clockText } from '@hopsk/core/plan';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
+import type { Study } from '@hopsk/core/judge/study';
+import { clockText } from '@hopsk/core/plan/phases';
 import { Store } from '@ngrx/store';
 import { DeviceStore } from '../../data/device-store';
 import { Floor } from '../../drawing/floor';

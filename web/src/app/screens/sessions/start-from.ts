@@ -2,8 +2,11 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, si
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
 import { isUnder16 } from '@hopsk/contract';
-import { FAULTS, AIMS } from '@hopsk/core/catalogue';
-import { OPEN_SETTINGS, STAGE_KINDS, type StageKind, CHAINS, type BuildSource, type BuiltUp, type Chain } from '@hopsk/core/plan';
+import { AIMS } from '@hopsk/core/catalogue/aims';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { CHAINS, type BuildSource, type BuiltUp, type Chain } from '@hopsk/core/plan/build/build-up';
+import { OPEN_SETTINGS } from '@hopsk/core/plan/session/session';
+import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/session/stage';
 import { Store } from '@ngrx/store';
 import { Api } from '../../data/api';
 import { newId } from '../../data/ids';

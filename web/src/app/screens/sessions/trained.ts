@@ -1,5 +1,5 @@
 import type { Progression, StageRecord } from '@hopsk/contract';
-import { stageEvidence } from '@hopsk/core/evidence';
+import { stageEvidence } from '@hopsk/core/evidence/stage-evidence';
 import { firstValueFrom } from 'rxjs';
 import type { Api } from '../../data/api';
 

@@ -1,19 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import type { Athlete } from '@hopsk/contract';
-import {
-  formatLength,
-  otherSide,
-  parseLength,
-  sizeOf,
-  standIn,
-  type Body,
-  type Feet,
-  type LengthUnits,
-  type School,
-  type Side,
-} from '@hopsk/core/body';
-import { checkStance } from '@hopsk/core/judge';
+import type { Body } from '@hopsk/core/body/body';
+import { otherSide, type Side } from '@hopsk/core/body/foot';
+import { formatLength, parseLength, type LengthUnits } from '@hopsk/core/body/length';
+import type { School } from '@hopsk/core/body/school';
+import { sizeOf, standIn, type Feet } from '@hopsk/core/body/stance';
+import { checkStance } from '@hopsk/core/judge/stance-check';
 import { Store } from '@ngrx/store';
 import { recordActions } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';

@@ -4,19 +4,12 @@ import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatSelectModule } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
 import { isUnder16 } from '@hopsk/contract';
-import {
-  bodyOf,
-  formatLength,
-  heelOf,
-  overridden,
-  SCHOOLS,
-  schoolOf,
-  standIn,
-  stanceNumbers,
-  type Feet,
-  type Side,
-  type StanceNumber,
-} from '@hopsk/core/body';
+import { bodyOf } from '@hopsk/core/body/body';
+import { heelOf, type Side } from '@hopsk/core/body/foot';
+import { formatLength } from '@hopsk/core/body/length';
+import { overridden } from '@hopsk/core/body/override';
+import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';
+import { standIn, stanceNumbers, type Feet, type StanceNumber } from '@hopsk/core/body/stance';
 import { Store } from '@ngrx/store';
 import { StanceDrawing } from '../../drawing/stance-drawing';
 import { picked } from '../../data/picked';

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
-import { placingFrom } from '@hopsk/core/judge';
+import { placingFrom } from '@hopsk/core/judge/area-text';
 import { SchoolChoicesForm } from '../../parts/school-choices';
 import { TEXT } from '../../text/en';
 import type { Draft } from '../../parts/pattern-draft';

@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked } from '@angular/core';
 import type { Pattern, PatternVersion } from '@hopsk/contract';
-import type { Study } from '@hopsk/core/judge';
-import type { OwnMove } from '@hopsk/core/language';
-import type { Performer } from '@hopsk/core/motion';
-import { compare, type Compared } from '@hopsk/core/search';
-import { thumbnailOf } from '@hopsk/core/view';
+import type { Study } from '@hopsk/core/judge/study';
+import type { OwnMove } from '@hopsk/core/language/own-moves';
+import type { Performer } from '@hopsk/core/motion/simulation';
+import { compare, type Compared } from '@hopsk/core/search/compare';
+import { thumbnailOf } from '@hopsk/core/view/thumbnail';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../../data/api';
 import { Thumb } from '../../drawing/thumb';

@@ -2,19 +2,12 @@ import type { Completion, CompletionContext, CompletionResult } from '@codemirro
 import { LanguageSupport, LRLanguage, syntaxTree } from '@codemirror/language';
 import { Facet, type EditorState } from '@codemirror/state';
 import { hoverTooltip } from '@codemirror/view';
-import { FINDINGS } from '@hopsk/core/judge';
-import {
-  EVENT_WORDS,
-  FOOT_WORDS,
-  MOVE_WORDS,
-  MOVES,
-  patternParser,
-  ruleOf,
-  SPLIT_STYLES,
-  THING_WORDS,
-  type MoveWord,
-  type OwnMove,
-} from '@hopsk/core/language';
+import { FINDINGS } from '@hopsk/core/judge/finding';
+import { EVENT_WORDS, THING_WORDS } from '@hopsk/core/language/floor-words';
+import { MOVE_WORDS, MOVES, ruleOf, type MoveWord } from '@hopsk/core/language/moves';
+import type { OwnMove } from '@hopsk/core/language/own-moves';
+import { parser as patternParser } from '@hopsk/core/language/pattern.generated';
+import { FOOT_WORDS, SPLIT_STYLES } from '@hopsk/core/language/words';
 import { styleTags, tags } from '@lezer/highlight';
 import { TEXT } from '../../text/en';
 

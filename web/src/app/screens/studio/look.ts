@@ -2,9 +2,11 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { RouterLink } from '@angular/router';
-import { formatLength } from '@hopsk/core/body';
-import type { Finding, Study } from '@hopsk/core/judge';
-import { tempoOf, type Fit } from '@hopsk/core/search';
+import { formatLength } from '@hopsk/core/body/length';
+import type { Finding } from '@hopsk/core/judge/finding';
+import type { Study } from '@hopsk/core/judge/study';
+import type { Fit } from '@hopsk/core/search/fit';
+import { tempoOf } from '@hopsk/core/search/tempo';
 import { DoseForm } from '../../parts/dose-form';
 import { TEXT } from '../../text/en';
 import { OPEN_DOSE, type Draft } from '../../parts/pattern-draft';

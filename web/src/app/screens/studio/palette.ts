@@ -1,8 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, input, output, signal } from '@angular/core';
-import { schoolOf, SCHOOLS } from '@hopsk/core/body';
-import { readWith } from '@hopsk/core/judge';
-import { FAMILIES, MOVE_WORDS, parse, ruleOf, type Family, type MoveWord, type OwnMove } from '@hopsk/core/language';
-import { simulate, type Performer, type Simulation } from '@hopsk/core/motion';
+import { schoolOf, SCHOOLS } from '@hopsk/core/body/school';
+import { readWith } from '@hopsk/core/judge/study';
+import { FAMILIES, MOVE_WORDS, ruleOf, type Family, type MoveWord } from '@hopsk/core/language/moves';
+import type { OwnMove } from '@hopsk/core/language/own-moves';
+import { parse } from '@hopsk/core/language/parse';
+import { simulate } from '@hopsk/core/motion/simulate';
+import type { Performer, Simulation } from '@hopsk/core/motion/simulation';
 import { MovePicture } from '../../drawing/move-picture';
 import { TEXT } from '../../text/en';
 

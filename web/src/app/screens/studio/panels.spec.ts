@@ -1,10 +1,11 @@
 import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
-import { bodyOf, SCHOOLS, schoolOf } from '@hopsk/core/body';
-import { study } from '@hopsk/core/judge';
-import { FAMILIES, MOVE_WORDS, ruleOf } from '@hopsk/core/language';
-import type { Performer } from '@hopsk/core/motion';
+import { bodyOf } from '@hopsk/core/body/body';
+import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';
+import { study } from '@hopsk/core/judge/study';
+import { FAMILIES, MOVE_WORDS, ruleOf } from '@hopsk/core/language/moves';
+import type { Performer } from '@hopsk/core/motion/simulation';
 import { athlete, pattern } from '../../testing/run';
 import { AboutPanel } from './about';
 import { ComparePanel } from './compare';

@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import type { Athlete } from '@hopsk/contract';
-import { formatLength } from '@hopsk/core/body';
-import type { OwnMove } from '@hopsk/core/language';
-import type { Performer } from '@hopsk/core/motion';
-import { errorsFrom, NO_ERRORS, type StepErrors } from '@hopsk/core/search';
+import { formatLength } from '@hopsk/core/body/length';
+import type { OwnMove } from '@hopsk/core/language/own-moves';
+import type { Performer } from '@hopsk/core/motion/simulation';
+import { errorsFrom, NO_ERRORS, type StepErrors } from '@hopsk/core/search/what-if';
 import { Thumb } from '../../drawing/thumb';
 import { TEXT } from '../../text/en';
 import { Studies } from '../../compute/studies';

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { sumsOfWeeks, WEEK_LIMITS, weeksOf } from '@hopsk/core/plan';
+import { sumsOfWeeks, WEEK_LIMITS, weeksOf } from '@hopsk/core/plan/session/weeks';
 import { fileName, saveFile } from '../../drawing/export';
 import { dayOf } from '../../parts/run-setup';
 import { TEXT } from '../../text/en';

@@ -1,4 +1,4 @@
-import { weeksOf, type WeekPlan } from '@hopsk/core/plan';
+import { weeksOf, type WeekPlan } from '@hopsk/core/plan/session/weeks';
 import ical from 'ical-generator';
 import { DateTime } from 'luxon';
 

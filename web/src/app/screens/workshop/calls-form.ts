@@ -1,6 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { alternative, CALL_LIMITS, scenarioCalls, sharesOfCalls, type Alternative, type Foreseen, type Playbook } from '@hopsk/core/plan';
+import { alternative, CALL_LIMITS, sharesOfCalls, type Alternative } from '@hopsk/core/plan/calls/calls';
+import type { Foreseen } from '@hopsk/core/plan/calls/foresee';
+import { scenarioCalls, type Playbook } from '@hopsk/core/plan/playbook';
 import { TEXT } from '../../text/en';
 import { BUILD } from '../../text/en-build';
 import { Studies } from '../../compute/studies';

@@ -1,6 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { clockText, type FittedSession, type WorkTotals } from '@hopsk/core/plan';
+import { clockText } from '@hopsk/core/plan/phases';
+import type { FittedSession } from '@hopsk/core/plan/session/fit-time';
+import type { WorkTotals } from '@hopsk/core/plan/session/totals';
 import { BUILD } from '../../text/en-build';
 import type { Draft } from '../../parts/session-draft';
 import type { SessionLook } from '../../compute/session';

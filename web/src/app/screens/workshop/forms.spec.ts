@@ -1,8 +1,8 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { Type } from '@angular/core';
 import { provideHttpClient } from '@angular/common/http';
-import { PLAYBOOKS } from '@hopsk/core/catalogue';
-import { alternative, USUAL_CALLS } from '@hopsk/core/plan';
+import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
+import { alternative, USUAL_CALLS } from '@hopsk/core/plan/calls/calls';
 import { ask, draft, stage } from '../../testing/sessions';
 import { CalendarForm } from './calendar-form';
 import { CallsForm } from './calls-form';

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
-import { CONTACT_LEVELS } from '@hopsk/core/plan';
+import { CONTACT_LEVELS } from '@hopsk/core/plan/session/stage';
 import { BUILD } from '../../text/en-build';
 import type { DraftStage } from '../../parts/session-draft';
 

@@ -1,5 +1,5 @@
 import { fieldsOf, MOST_HERE, RunHead, type Athlete, type Me, type RunPlan } from '@hopsk/contract';
-import type { RunPlan as Plan } from '@hopsk/core/plan';
+import type { RunPlan as Plan } from '@hopsk/core/plan/run-plan';
 import { newId } from '../../data/ids';
 import { BOARD_HOLDS, dayOf } from '../../parts/run-setup';
 import type { Beginning } from '../../data/desk';

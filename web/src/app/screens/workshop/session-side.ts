@@ -1,9 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import type { Athlete } from '@hopsk/contract';
-import type { Side } from '@hopsk/core/body';
-import { RULE_BREAKS, AREAS } from '@hopsk/core/catalogue';
-import { clockText } from '@hopsk/core/plan';
+import type { Side } from '@hopsk/core/body/foot';
+import { AREAS } from '@hopsk/core/catalogue/areas';
+import { RULE_BREAKS } from '@hopsk/core/catalogue/presets';
+import { clockText } from '@hopsk/core/plan/phases';
 import { BUILD } from '../../text/en-build';
 import type { Draft } from '../../parts/session-draft';
 import type { SessionLook } from '../../compute/session';

@@ -1,9 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { UNITS, type Athlete } from '@hopsk/contract';
-import type { School } from '@hopsk/core/body';
-import { FAULTS } from '@hopsk/core/catalogue';
-import { alternative, CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS, USUAL_CALLS, rotationOf, type WorkTotals } from '@hopsk/core/plan';
+import type { School } from '@hopsk/core/body/school';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { rotationOf } from '@hopsk/core/plan/build/rotation';
+import { alternative, USUAL_CALLS } from '@hopsk/core/plan/calls/calls';
+import { CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS } from '@hopsk/core/plan/session/stage';
+import type { WorkTotals } from '@hopsk/core/plan/session/totals';
 import { TeachingStore } from '../../data/teaching';
 import { TEXT } from '../../text/en';
 import { BUILD } from '../../text/en-build';

@@ -1,5 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import { clockText, STAGE_KINDS, type StageKind, type Block } from '@hopsk/core/plan';
+import { clockText } from '@hopsk/core/plan/phases';
+import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/session/stage';
+import type { Block } from '@hopsk/core/plan/session/timeline';
 import { BUILD } from '../../text/en-build';
 
 /** Marks on the scale are so many minutes apart, the smallest that leaves at most this many. */
