@@ -212,6 +212,26 @@ test.describe('the library', () => {
     await expect(coach.getByText('0 patterns')).toBeVisible();
   });
 
+  test('a press on a card counts, though its picture comes in while the finger is down', async ({ coach }) => {
+    let draw: () => void = () => undefined;
+    const drawing = new Promise<void>((go) => (draw = go));
+    await coach.route(/worker.*\.js$/, async (route) => {
+      await drawing;
+      await route.continue();
+    });
+    await coach.goto('/steps');
+    await coach.locator('#find').fill('Front corner and home');
+    const card = coach.getByRole('link', { name: /Front corner and home/ });
+    const blank = await card.locator('.thumb').boundingBox();
+    if (!blank) throw new Error('There is a picture already.');
+    await coach.mouse.move(blank.x + blank.width / 2, blank.y + blank.height / 2);
+    await coach.mouse.down();
+    draw();
+    await expect(card.locator('hop-thumb svg')).toBeVisible();
+    await coach.mouse.up();
+    await expect(coach).toHaveURL(/\/steps\/[0-9a-f-]{36}$/);
+  });
+
   test('imports a file; what cannot be read is said with its line, the rest is kept', async ({ coach }) => {
     await coach.goto('/steps');
     const drop = (name: string, text: string) =>

@@ -3,11 +3,11 @@ import { extname, join, relative } from 'node:path';
 import { filesBelow, root } from './lib/project.mjs';
 
 /**
- * The share of tests in the code, by non-blank lines. Tests are *.spec.ts and what stands in e2e/; demo data and what tools make are left out.
+ * The share of tests in the code, by non-blank lines. Tests are *.spec.ts and what stands in e2e/; demo data, fixtures and what tools make are left out.
  * Usage: npm run ratio [-- --json]
  */
 const KINDS = new Set(['.ts', '.mjs', '.html', '.scss', '.sql', '.grammar']);
-const DATA = /^demo\/src\/(people|patterns|starters)\.ts$|\.generated\.ts$/;
+const DATA = /^fixtures\/|^demo\/src\/(people|patterns|starters)\.ts$|\.generated\.ts$/;
 
 const lines = { code: 0, tests: 0 };
 const byFolder = {};
