@@ -235,7 +235,10 @@ async function fill(club: Club): Promise<void> {
         schools: { crossing: 'never' },
         level: 'advanced',
         ageGroup: '13–15',
-        cautions: ['left ankle, old sprain', 'Knie'],
+        cautions: [
+          { part: 'ankle', side: 'left', forbids: ['landings'], landings: 60, note: 'old sprain' },
+          { part: 'other', side: null, forbids: [], landings: null, note: 'Knie' },
+        ],
         bias: ['turns short'],
         focus: ['split-late', 'tall'],
       }),

@@ -7,6 +7,7 @@ import { seeStage, type StageSeen } from '@hopsk/core/plan/session/seen';
 import type { Session } from '@hopsk/core/plan/session/session';
 import { stageOf } from '@hopsk/core/plan/session/stage';
 import { timelineOf } from '@hopsk/core/plan/session/timeline';
+import { all } from '@hopsk/words/en/all';
 import { PERFORMER, SHORT } from './engine.js';
 import { median, timed, type Line } from './measure.js';
 
@@ -32,11 +33,13 @@ function plain(many: number): number {
   return list.sort((a, b) => a.at - b.at).length;
 }
 
+const SPOKEN = all.plan.spoken;
+
 /** A long session on one clock, fitting to the time, and fair calls on a floor. */
 export function sessions(): Line[] {
   const evening = session(Array.from({ length: 7 }, () => '8 sets of 3 × 10, rest 5 s, set rest 10 s, counts aloud'));
   const seen = seenOf(evening);
-  const { cues, total } = timelineOf(seen, evening);
+  const { cues, total } = timelineOf(seen, evening, SPOKEN);
   const wide = session(Array.from({ length: STAGES }, () => '1–4 × 20–60 s, rest 15 s'));
   const wideSeen = seenOf(wide);
   const calls: Calls = {
@@ -54,7 +57,7 @@ export function sessions(): Line[] {
   return [
     {
       name: `${Math.round(total / 60)} min with ${cues.length} cues on one clock`,
-      value: median(timed(40, () => timelineOf(seen, evening))),
+      value: median(timed(40, () => timelineOf(seen, evening, SPOKEN))),
       unit: 'ms',
       baseline: median(timed(40, () => plain(cues.length))),
       limit: 20,

@@ -9,6 +9,8 @@ import { fitOnFloor } from '@hopsk/core/search/fit';
 import { stepsToReach } from '@hopsk/core/search/steps-to-reach';
 import { whatIf } from '@hopsk/core/search/what-if';
 import { reportOf } from '@hopsk/core/view/report';
+import { say } from '@hopsk/words/say';
+import { words } from '@hopsk/words/words';
 import { BadInput, errorsOf, performerOf, placingOf, type Options } from './options.js';
 import { calls, dose, expand, grid, type Answer } from './sessions.js';
 import { columns, findingLines, tableOf } from './table.js';
@@ -31,7 +33,7 @@ const RANK: Readonly<Record<Level, number>> = { note: 1, beware: 2, stop: 3 };
 function patternOf(source: Source, name: string | undefined): FiledPattern {
   const { patterns, errors } = readPatternFile(source.text);
   const [first] = errors;
-  if (first) throw new BadInput(`${source.name}:${first.line}: ${first.message}`);
+  if (first) throw new BadInput(`${source.name}:${first.line}: ${say(words.files, first)}`);
   const found = name === undefined ? patterns[0] : patterns.find((one) => one.name.toLowerCase() === name.toLowerCase());
   if (!found)
     throw new BadInput(
@@ -47,7 +49,7 @@ function readSteps(source: Source, pattern: FiledPattern): ReturnType<typeof par
   if (parsed.errors.length > 0) {
     const lines = parsed.errors.map(
       (error) =>
-        `${source.name}:${pattern.line + error.line - 1}:${error.column}: ${error.message}${error.nearest === null ? '' : ` Did you mean ‘${error.nearest}’?`}`,
+        `${source.name}:${pattern.line + error.line - 1}:${error.column}: ${say(words.notation, error)}${error.nearest === null ? '' : ` Did you mean ‘${error.nearest}’?`}`,
     );
     throw new BadInput(lines.join('\n'));
   }
@@ -122,8 +124,8 @@ export const COMMANDS: Readonly<Record<string, (sources: readonly Source[], opti
         `${i + 1}`,
         `${step.kind}${step.foot === null ? '' : `, ${step.foot} foot`}, ${step.metres.toFixed(2)} m`,
       ]),
-      ['rule', answer.rule] as const,
-      ...answer.nearMisses.map((miss) => [`${miss.count} steps`, miss.why] as const),
+      ['rule', say(words.search.rules, answer.rule)] as const,
+      ...answer.nearMisses.map((miss) => [`${miss.count} steps`, say(words.search.nearMisses, miss.why)] as const),
     ];
     return { text: options.json ? json(answer) : columns(lines), code: answer.steps === null ? 1 : 0 };
   },

@@ -1,7 +1,12 @@
+import { all } from '@hopsk/words/en/all';
+import { speak } from '@hopsk/words/words';
 import { readFileSync } from 'node:fs';
 import { text as readAll } from 'node:stream/consumers';
 import { COMMANDS, type Source } from './commands.js';
 import { BadInput, HELP, readArguments } from './options.js';
+
+// The command line speaks English.
+speak(all);
 
 /** Where a command reads and writes: the terminal, or a test. */
 export interface Streams {

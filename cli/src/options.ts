@@ -21,7 +21,7 @@ export const HELP = `hopsk COMMAND [FILE] [options]      a file of patterns, or 
   steps-to-reach   --distance M --least M --most M [--in-reach M] [--first left|right] [--last left|right] [--gather]
   compare          two patterns of a file, or FILE and OTHER FILE
   expand           stages from a pattern: --kinds LIST --chain forward|backward|whole-part-whole --playbook CODE --opposed fed|partner
-                   --rest S --set-rest S --change S --cautions "old ankle; …" --no-other-lead
+                   --rest S --set-rest S --change S --cautions "left knee; ankle" --no-other-lead
   grid             variants: --axes "lead; count=1,2,3; exit=cut: cut right 30 cm | …" --each N --skill AXIS --a-round N --sessions N
   dose             totals, problems and timeline of a session file: --minutes N --athletes N [--csv]
   calls            fair calls: FILE of patterns or --alternatives "left, right" --weights 2,1 --number N --longest-run N

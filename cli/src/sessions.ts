@@ -1,7 +1,9 @@
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
+import { CAUTION_PARTS, USUALLY_FORBIDS, type Caution } from '@hopsk/core/judge/cautions';
 import { readPatternFile, type FiledPattern } from '@hopsk/core/language/pattern-file';
 import { buildUp, CHAINS } from '@hopsk/core/plan/build/build-up';
-import { AXES, gridOf, gridSentence, spread, unreadable, USUAL_VALUES, type Axis, type AxisName } from '@hopsk/core/plan/build/grid';
+import { stageInWords } from '@hopsk/core/plan/build/built';
+import { AXES, gridOf, spread, unreadable, USUAL_VALUES, type Axis, type AxisName } from '@hopsk/core/plan/build/grid';
 import { callable } from '@hopsk/core/plan/calls/callable';
 import { alternative, USUAL_CALLS, type Calls } from '@hopsk/core/plan/calls/calls';
 import { drawCalls } from '@hopsk/core/plan/calls/draw';
@@ -16,6 +18,9 @@ import { readSession, writeSession } from '@hopsk/core/plan/session/session-file
 import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/session/stage';
 import { cueRows, timelineOf } from '@hopsk/core/plan/session/timeline';
 import { sessionTotals } from '@hopsk/core/plan/session/totals';
+import { bookInWords, buildWords } from '@hopsk/words/naming';
+import { say } from '@hopsk/words/say';
+import { words } from '@hopsk/words/words';
 import Papa from 'papaparse';
 import { BadInput, performerOf, placingOf, type Options } from './options.js';
 import { columns } from './table.js';
@@ -33,6 +38,13 @@ const oneOf = <T extends string>(said: string, known: readonly T[], option: stri
   return found;
 };
 
+/** 'left knee': a part with its side, if any; it forbids what a caution of that part usually does. */
+function cautionOf(said: string): Caution {
+  const [, side = null, part = ''] = /^(?:(left|right)\s+)?(.*)$/.exec(said.trim()) ?? [];
+  const known = oneOf(part, CAUTION_PARTS, 'cautions');
+  return { part: known, side: side as Caution['side'], forbids: USUALLY_FORBIDS[known], landings: null, note: '' };
+}
+
 /** Stages from a pattern, as a session that `dose` reads. */
 export function expand(pattern: FiledPattern, options: Options): Answer {
   const kinds: readonly StageKind[] = options.kinds?.split(',').map((kind) => oneOf(kind, STAGE_KINDS, 'kinds')) ?? STAGE_KINDS;
@@ -48,10 +60,10 @@ export function expand(pattern: FiledPattern, options: Options): Answer {
       chain: oneOf(options.chain, CHAINS, 'chain'),
       kinds,
       opposed: options.opposed,
-      playbook: book,
+      playbook: book && bookInWords(book),
       settings,
       focus: [],
-      cautions: options.cautions?.split(';').map((one) => one.trim()) ?? [],
+      cautions: options.cautions?.split(';').map(cautionOf) ?? [],
       otherLead: !options['no-other-lead'],
       child: options['under-16'],
       mastered: new Set(),
@@ -60,14 +72,14 @@ export function expand(pattern: FiledPattern, options: Options): Answer {
     },
   );
   const session: Session = {
-    stages,
+    stages: stages.map((one) => stageInWords(one, buildWords())),
     settings,
     minutes: options.minutes ?? null,
     area: pattern.area,
     equipment: null,
     seed: options.seed ?? 1,
   };
-  const left = leftOut.map(({ name, why }) => `# left out: ${name}. ${why}`);
+  const left = leftOut.map((one) => `# left out: ${say(words.plan.names, one.name)}. ${say(words.plan.leftOut, one)}`);
   return { text: [...left, writeSession(session)].join('\n'), data: { session, leftOut }, code: 0 };
 }
 
@@ -99,10 +111,10 @@ export function grid(pattern: FiledPattern, options: Options): Answer {
   const made = gridOf(pattern, axes);
   if (made.tooMany !== null) throw new BadInput(`--axes make ${made.tooMany} variants; 2000 are the most.`);
   const bad = unreadable(made)[0];
-  if (bad) throw new BadInput(`${bad.key}: ${bad.why}`);
+  if (bad) throw new BadInput(`${bad.key}: ${say(words.notation, bad.why)}`);
   const skill = options.skill === undefined ? (axes[0]?.axis ?? 'count') : oneOf(options.skill, AXES, 'skill');
   const rounds = spread(made.cells, skill, options['a-round'], options.sessions);
-  const sentence = gridSentence(made.cells.length, options.each);
+  const sentence = words.build.variants(made.cells.length, options.each);
   const lines = rounds.flatMap((round) => [
     `session ${round.session}, round ${round.round}`,
     ...round.cells.map((cell) => `  ${cell.key}: ${cell.steps}`),
@@ -112,8 +124,8 @@ export function grid(pattern: FiledPattern, options: Options): Answer {
 
 /** Totals, problems and the timeline of a session file; exit 1 where something stops it or is asked for. */
 export function dose(source: { readonly name: string; readonly text: string }, options: Options): Answer {
-  const { session: read, errors } = readSession(source.text);
-  if (errors.length > 0) throw new BadInput(errors.map((error) => `${source.name}:${error.line}: ${error.message}`).join('\n'));
+  const { session: read, errors } = readSession(source.text, buildWords());
+  if (errors.length > 0) throw new BadInput(errors.map((error) => `${source.name}:${error.line}: ${say(words.files, error)}`).join('\n'));
   if (read.stages.length === 0) throw new BadInput(`${source.name} holds no stage.`);
   const session = { ...read, minutes: options.minutes ?? read.minutes };
   const by = {
@@ -124,7 +136,7 @@ export function dose(source: { readonly name: string; readonly text: string }, o
   const seen = session.stages.map((stage) => seeStage(stage, session, by));
   const totals = sessionTotals(seen, session);
   const problems = planProblems(seen, totals, session);
-  const timeline = timelineOf(seen, session);
+  const timeline = timelineOf(seen, session, words.plan.spoken);
   if (options.csv) return { text: Papa.unparse(cueRows(timeline, session.stages)), data: cueRows(timeline, session.stages), code: 0 };
   const fitted = session.minutes === null ? null : fitToTime(seen, session, session.minutes * 60);
   const { all } = totals;
@@ -141,10 +153,15 @@ export function dose(source: { readonly name: string; readonly text: string }, o
     ['lunges', `left ${Math.round(all.lunges.left)}, right ${Math.round(all.lunges.right)}`],
     ['splits', String(Math.round(all.splits))],
     ...problems.map(
-      (one) => [one.level, `${one.stage === null ? 'session' : (seen[one.stage]?.stage.name ?? '')}: ${one.message}`] as const,
+      (one) =>
+        [one.level, `${one.stage === null ? 'session' : (seen[one.stage]?.stage.name ?? '')}: ${say(words.plan.problems, one)}`] as const,
     ),
     ...(fitted?.stages ?? []).map(
-      (one) => ['fitted', `${one.name}: ${one.kept ? one.dose : 'left out'}${one.why === '' ? '' : ` (${one.why})`}`] as const,
+      (one) =>
+        [
+          'fitted',
+          `${one.name}: ${one.kept ? one.dose : 'left out'}${one.why === null ? '' : ` (${say(words.plan.fitWhy, one.why)})`}`,
+        ] as const,
     ),
   ]);
   const open = problems.some((one) => one.level === 'stop' || one.level === 'asks');
@@ -162,7 +179,7 @@ export function calls(source: { readonly name: string; readonly text: string } |
   const names = options.alternatives?.split(',').map((name) => name.trim());
   const file = source ? readPatternFile(source.text) : { patterns: [], errors: [] };
   const [wrong] = file.errors;
-  if (wrong && source) throw new BadInput(`${source.name}:${wrong.line}: ${wrong.message}`);
+  if (wrong && source) throw new BadInput(`${source.name}:${wrong.line}: ${say(words.files, wrong)}`);
   const known = names
     ? names.map((name) => ({ name, steps: '', filed: null }))
     : file.patterns.map((filed) => ({ name: filed.name || 'call', steps: filed.steps, filed }));
@@ -191,7 +208,7 @@ export function calls(source: { readonly name: string; readonly text: string } |
     ['counts', list.counts.map((n, i) => `${settings.alternatives[i]?.name ?? ''} ${n}`).join(', ')],
     ['longest run', String(list.longestRun)],
     ['best guess', `${Math.round(seen.best * 100)} % (least these settings allow: ${Math.round(seen.least * 100)} %)`],
-    ...list.problems.map((problem) => [problem.code, problem.message] as const),
+    ...list.problems.map((problem) => [problem.code, say(words.plan.calls, problem)] as const),
   ]);
   return {
     text,

@@ -1,4 +1,6 @@
 import type { Report } from '@hopsk/core/view/report';
+import { say } from '@hopsk/words/say';
+import { words } from '@hopsk/words/words';
 
 /** Two columns, the first as wide as its longest word. */
 export function columns(rows: readonly (readonly [string, string])[]): string {
@@ -62,8 +64,8 @@ export function tableOf(report: Report): string {
 export function findingLines(report: Report): string {
   return report.findings
     .map(
-      ({ level, at, code, sentence, text, intended }) =>
-        `${intended ? 'meant' : level}  ${at.toFixed(2)} s  ${code}  ${sentence}${text === null ? '' : `  [${text.replace(/\s+/g, ' ')}]`}`,
+      ({ level, at, text, intended, ...says }) =>
+        `${intended ? 'meant' : level}  ${at.toFixed(2)} s  ${says.code}  ${say(words.findings, says)}${text === null ? '' : `  [${text.replace(/\s+/g, ' ')}]`}`,
     )
     .join('\n');
 }

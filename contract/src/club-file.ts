@@ -5,12 +5,13 @@ import { ProgressionSave } from './session.js';
 import { PatternSave } from './pattern.js';
 import { Teaching } from './teaching.js';
 import { RunEventSchema, RunHead } from './run.js';
+import { field } from './problem.js';
 
 /** Our open file format for a whole club: people, patterns and runs with their logs. */
 export const CLUB_FILE = 'hopsk-club';
 export const ClubFile = z.object({
-  format: z.literal(CLUB_FILE, 'is not a Hopsk club file'),
-  version: z.literal(1, 'is a version this program does not read'),
+  format: z.literal(CLUB_FILE, field('not-ours', {})),
+  version: z.literal(1, field('other-version', {})),
   club: z.object({ name: line(80) }),
   /** What the club teaches; a club that has its own keeps it. */
   teaching: Teaching.omit({ version: true }).optional(),

@@ -1,14 +1,15 @@
 import * as z from 'zod';
 import { between, Id, line } from './common.js';
+import { field } from './problem.js';
 
 const Email = z
-  .email('is not an address')
+  .email(field('email', {}))
   .max(120)
   .transform((address) => address.toLowerCase());
 /** Long enough to be safe, short enough that hashing it cannot be made a burden. */
-const Password = z.string('is missing').min(10, 'needs at least 10 characters').max(200, 'is longer than 200 characters');
+const Password = z.string().min(10).max(200);
 
-export const SignIn = z.object({ email: Email, password: z.string().min(1, 'is empty').max(200) });
+export const SignIn = z.object({ email: Email, password: z.string().min(1, field('empty', {})).max(200) });
 export const Setup = z.object({ club: line(80), name: line(80), email: Email, password: Password });
 export const CoachDraft = z.object({ name: line(80), email: Email, password: Password });
 export const PasswordChange = z.object({ old: z.string().max(200), password: Password });

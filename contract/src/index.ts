@@ -1,3 +1,5 @@
+export * from './problem.js';
+export * from './caution.js';
 export * from './common.js';
 export * from './club.js';
 export * from './teaching.js';

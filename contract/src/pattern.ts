@@ -5,6 +5,7 @@ import { DOSE_LIMITS } from '@hopsk/core/language/rounds';
 import * as z from 'zod';
 import { SchoolChoicesSchema } from './teaching.js';
 import { between, Code, Id, line, note, SideName, whole } from './common.js';
+import { field } from './problem.js';
 
 const seconds = (most: number) => between(0, most, 's');
 
@@ -20,19 +21,19 @@ export const Dose = z
   })
   .superRefine((dose, context) => {
     if (dose.mode === 'reps' && !(Number.isInteger(dose.work) && dose.work <= DOSE_LIMITS.reps)) {
-      context.addIssue({ code: 'custom', path: ['work'], message: `must be a whole number of repetitions up to ${DOSE_LIMITS.reps}` });
+      context.addIssue({ code: 'custom', path: ['work'], message: field('reps', { most: DOSE_LIMITS.reps }) });
     }
     const work = dose.mode === 'seconds' ? dose.work * dose.rounds * dose.sets : 0;
     const rest = dose.sets * (dose.rounds - 1) * (dose.rest ?? 0) + (dose.sets - 1) * (dose.setRest ?? 0);
     if (work + rest > DOSE_LIMITS.total)
-      context.addIssue({ code: 'custom', path: ['rounds'], message: `make more than ${DOSE_LIMITS.total / 3600} hours together` });
+      context.addIssue({ code: 'custom', path: ['rounds'], message: field('together', { hours: DOSE_LIMITS.total / 3600 }) });
   });
 
 /** A pattern's text is kept as typed; line breaks are part of it. */
 const Steps = z
-  .string('is missing')
-  .max(NOTATION_LIMITS.characters, `is longer than ${NOTATION_LIMITS.characters} characters`)
-  .refine((text) => !text.includes('\u0000'), 'holds characters that cannot be kept');
+  .string()
+  .max(NOTATION_LIMITS.characters)
+  .refine((text) => !text.includes('\u0000'), field('unseen', {}));
 
 export const PatternDraft = z.object({
   name: line(80),
@@ -44,10 +45,10 @@ export const PatternDraft = z.object({
   lead: z.enum(['left', 'right', 'none']),
   shouldClose: z.boolean(),
   dose: Dose.nullable(),
-  tags: z.array(line(24)).max(FILE_LIMITS.tags, `holds more than ${FILE_LIMITS.tags} tags`).default([]),
+  tags: z.array(line(24)).max(FILE_LIMITS.tags).default([]),
   /** The floor it is meant for; empty where none is said. */
   area: note(80)
-    .refine((said) => said === '' || placingFrom(said) !== null, 'is no floor we know')
+    .refine((said) => said === '' || placingFrom(said) !== null, field('floor', {}))
     .default(''),
   /** What this pattern holds where schools differ. */
   schools: SchoolChoicesSchema.default({}),
@@ -72,8 +73,8 @@ export type PatternVersion = z.infer<typeof PatternVersion>;
 /** Our open file format for patterns as JSON. */
 export const PATTERN_FILE = 'hopsk-patterns';
 export const PatternFile = z.object({
-  format: z.literal(PATTERN_FILE, 'is not a Hopsk pattern file'),
-  version: z.literal(1, 'is a version this program does not read'),
-  patterns: z.array(PatternDraft).max(FILE_LIMITS.patterns, `holds more than ${FILE_LIMITS.patterns} patterns`),
+  format: z.literal(PATTERN_FILE, field('not-ours', {})),
+  version: z.literal(1, field('other-version', {})),
+  patterns: z.array(PatternDraft).max(FILE_LIMITS.patterns),
 });
 export type PatternFile = z.infer<typeof PatternFile>;

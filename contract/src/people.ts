@@ -1,5 +1,7 @@
 import { MEASURE_LIMITS } from '@hopsk/core/body/body';
+import { CAUTION_LIMITS } from '@hopsk/core/judge/cautions';
 import * as z from 'zod';
+import { CautionSchema } from './caution.js';
 import { between, Code, Id, line, SideName } from './common.js';
 import { OwnWay, SchoolChoicesSchema } from './teaching.js';
 
@@ -38,10 +40,10 @@ export const AthleteDraft = z.object({
   schools: SchoolChoicesSchema.default({}),
   level: z.enum(LEVELS),
   ageGroup: z.enum(AGE_GROUPS),
-  cautions: z.array(line(120)).max(10, 'holds more than 10 cautions'),
+  cautions: z.array(CautionSchema).max(CAUTION_LIMITS.cautions),
   bias: z.array(z.enum(BIASES)).max(BIASES.length),
   /** The two or three faults worked on now. */
-  focus: z.array(Code).max(4, 'holds more than 4 faults'),
+  focus: z.array(Code).max(4),
 });
 export type AthleteDraft = z.infer<typeof AthleteDraft>;
 

@@ -3,7 +3,7 @@ import { PLAYBOOK_LIMITS, type Playbook } from '@hopsk/core/plan/playbook';
 import * as z from 'zod';
 import { Code, line, note } from './common.js';
 
-const steps = z.string('is missing').max(NOTATION_LIMITS.characters, `is longer than ${NOTATION_LIMITS.characters} characters`);
+const steps = z.string().max(NOTATION_LIMITS.characters);
 
 const WayBackSchema = z.object({ name: note(80), steps });
 /** A club's own decisions, beside those to begin with. */

@@ -5,8 +5,9 @@ import { between, Code, Day, Id, line, SideName } from './common.js';
 import { Dose } from './pattern.js';
 import { PhaseKind } from './session.js';
 import { UNITS } from './units.js';
+import { field } from './problem.js';
 
-const moments = z.array(between(0, 3600, 's')).max(4000, 'holds too many moments');
+const moments = z.array(between(0, 3600, 's')).max(4000);
 
 /** As many athletes as one run may have. */
 export const MOST_HERE = 40;
@@ -28,7 +29,7 @@ const SessionPhase = z.object({
   round: z.int().min(0),
   exercise: z.int().min(0).max(SESSION_LIMITS.stages),
   open: z.boolean(),
-  done: z.array(z.tuple([moment, z.int().min(0)])).max(4000, 'holds too many repetitions'),
+  done: z.array(z.tuple([moment, z.int().min(0)])).max(4000),
 });
 
 /** A whole session as it is run: its clock, its cues, every repetition with its chances. */
@@ -43,10 +44,10 @@ const SessionPlan = z.object({
         view: z.enum(['front', 'side']),
       }),
     )
-    .min(1, 'needs a stage')
+    .min(1, field('too-few', { least: 1 }))
     .max(SESSION_LIMITS.stages),
   reps: z.array(RepPlan).max(2000),
-  phases: z.array(SessionPhase).min(1, 'holds no time').max(6000, 'holds too many stretches'),
+  phases: z.array(SessionPhase).min(1, field('no-time', {})).max(6000),
   cues: z
     .array(
       z.object({
@@ -58,7 +59,7 @@ const SessionPlan = z.object({
         couldGoOn: z.boolean().nullable(),
       }),
     )
-    .max(SESSION_LIMITS.cues, `holds more than ${SESSION_LIMITS.cues} cues`),
+    .max(SESSION_LIMITS.cues),
 });
 export const RunPlan = z.union([SessionPlan, RoundsPlan]);
 export type RunPlan = z.infer<typeof RunPlan>;
@@ -76,7 +77,7 @@ export const RunHead = z.object({
   /** The text that was run, as it stood then. */
   steps: z.string().max(20_000).nullable(),
   plan: RunPlan,
-  athletes: z.array(Id).min(1, 'needs somebody').max(MOST_HERE, `holds more than ${MOST_HERE} athletes`),
+  athletes: z.array(Id).min(1, field('nobody', {})).max(MOST_HERE),
   tapDelay: between(0, 3, 's'),
 });
 export type RunHead = z.infer<typeof RunHead>;
@@ -103,7 +104,7 @@ export const RunEventSchema = z.discriminatedUnion('kind', [
 /** What a device sends: the run and the events the server may not have yet. Sending twice changes nothing. */
 export const RunUpload = z.object({
   run: RunHead,
-  events: z.array(RunEventSchema).max(5000, 'holds more than 5000 events; send them in parts'),
+  events: z.array(RunEventSchema).max(5000),
 });
 export type RunUpload = z.infer<typeof RunUpload>;
 

@@ -42,8 +42,8 @@ describe('a session file', () => {
   it('names what cannot be by its place in the nearest shape', () => {
     const wrong = { ...sampleProgression, stages: [{ ...sampleProgression.stages[0], view: 'above' }] };
     const read = ProgressionDraft.safeParse(wrong);
-    expect(read.success ? [] : fieldsOf(read.error, wrong).map(({ path, message }) => `${path} ${message}`)).toEqual([
-      'stages.0.view must be one of: front, side',
+    expect(read.success ? [] : fieldsOf(read.error, wrong)).toEqual([
+      { path: 'stages.0.view', code: 'one-of', values: { known: ['front', 'side'] } },
     ]);
     // A plan is either rounds or a session: what is said is of the one that was meant.
     const plan = { dose: { mode: 'seconds', work: 0, rounds: 1, sets: 1, rest: null, setRest: null }, rep: null };

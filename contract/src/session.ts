@@ -7,8 +7,9 @@ import { CONTACT_LEVELS, CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS } from 
 import * as z from 'zod';
 import { between, Code, Id, line, note, SideName, whole } from './common.js';
 import { UNITS } from './units.js';
+import { field } from './problem.js';
 
-const steps = z.string('is missing').max(NOTATION_LIMITS.characters, `is longer than ${NOTATION_LIMITS.characters} characters`);
+const steps = z.string().max(NOTATION_LIMITS.characters);
 const seconds = (most: number) => between(0, most, 's');
 
 const AlternativeSchema = z.object({
@@ -21,12 +22,12 @@ const AlternativeSchema = z.object({
 });
 
 const CallsSchema = z.object({
-  alternatives: z.array(AlternativeSchema).max(CALL_LIMITS.alternatives, `holds more than ${CALL_LIMITS.alternatives} calls`),
+  alternatives: z.array(AlternativeSchema).max(CALL_LIMITS.alternatives),
   order: z.enum(['random', 'known']),
   longestRun: whole(1, CALL_LIMITS.run),
   interval: z
     .object({ low: between(0.2, CALL_LIMITS.interval, 's'), high: between(0.2, CALL_LIMITS.interval, 's') })
-    .refine(({ low, high }) => low <= high, 'runs downwards')
+    .refine(({ low, high }) => low <= high, field('downwards', {}))
     .nullable(),
   reaction: between(0, 5, 's'),
   weakSide: z.object({ side: SideName, factor: between(1, CALL_LIMITS.factor) }).nullable(),
@@ -59,17 +60,17 @@ export const StageSchema = z.object({
   implement: z.enum(IMPLEMENTS),
   tempo: between(0.25, 4),
   /** As typed: what of it cannot be read is said on the page, never lost. */
-  dose: z.string().max(400, 'is longer than 400 characters'),
+  dose: z.string().max(400),
   explain: seconds(SESSION_LIMITS.explain),
-  watch: z.array(Code).max(8, 'holds more than 8 faults'),
+  watch: z.array(Code).max(8),
   view: z.enum(['front', 'side']),
-  cues: z.array(line(80)).max(6, 'holds more than 6 cues'),
+  cues: z.array(line(80)).max(6),
   unit: z.enum(UNITS),
   evidence: z.object({ next: between(0.5, 1), back: between(0, 1), attempts: whole(1, 500), sessions: whole(1, 10) }),
-  cautions: z.array(line(200)).max(10, 'holds more than 10 cautions'),
+  cautions: z.array(line(200)).max(10),
   partner: PartnerSchema.nullable(),
   calls: CallsSchema.nullable(),
-  stations: z.array(z.object({ name: line(60), steps })).max(12, 'holds more than 12 stations'),
+  stations: z.array(z.object({ name: line(60), steps })).max(12),
   theme: note(120),
   priority: z.union([z.literal(1), z.literal(2), z.literal(3)]),
 });
@@ -94,13 +95,13 @@ export const ProgressionDraft = z.object({
   name: line(80),
   /** A template has no athletes and stands in the list of what one may begin from. */
   template: z.boolean(),
-  stages: z.array(StageSchema).max(SESSION_LIMITS.stages, `holds more than ${SESSION_LIMITS.stages} stages`),
+  stages: z.array(StageSchema).max(SESSION_LIMITS.stages),
   settings: SettingsOfSession,
   minutes: between(1, SESSION_LIMITS.minutes, 'min').nullable(),
-  area: note(80).refine((said) => said === '' || placingFrom(said) !== null, 'is no floor we know'),
+  area: note(80).refine((said) => said === '' || placingFrom(said) !== null, field('floor', {})),
   equipment: whole(1, 200).nullable(),
   seed: whole(0, 4_294_967_295),
-  athletes: z.array(Id).max(40, 'holds more than 40 athletes'),
+  athletes: z.array(Id).max(40),
   differences: z.array(Difference).max(400),
 });
 export type ProgressionDraft = z.infer<typeof ProgressionDraft>;
@@ -118,8 +119,8 @@ export type ProgressionVersion = z.infer<typeof ProgressionVersion>;
 /** Our open file format for a session, with its published schema. */
 export const SESSION_FILE = 'hopsk-session';
 export const SessionFile = z.object({
-  format: z.literal(SESSION_FILE, 'is not a Hopsk session file'),
-  version: z.literal(1, 'is a version this program does not read'),
+  format: z.literal(SESSION_FILE, field('not-ours', {})),
+  version: z.literal(1, field('other-version', {})),
   session: ProgressionDraft.omit({ athletes: true, differences: true, template: true }),
 });
 export type SessionFile = z.infer<typeof SessionFile>;

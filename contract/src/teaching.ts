@@ -1,21 +1,22 @@
 import type { StanceOverride } from '@hopsk/core/body/override';
-import { SCHOOLS, type School } from '@hopsk/core/body/school';
+import { SCHOOLS, type OwnSchool } from '@hopsk/core/body/school';
 import { TOPICS, type SchoolChoices } from '@hopsk/core/judge/schools';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import { PLAYBOOK_LIMITS } from '@hopsk/core/plan/playbook';
 import * as z from 'zod';
 import { between, Code, line, note } from './common.js';
 import { PlaybookSchema } from './playbook.js';
+import { field } from './problem.js';
 
 /** What is chosen where schools differ: a topic with one of its options; unknown topics are refused. */
 export const SchoolChoicesSchema = z
   .record(z.string(), z.string())
   .superRefine((choices, context) => {
     for (const [topic, option] of Object.entries(choices)) {
-      const known = (TOPICS as Record<string, { options: Record<string, string> }>)[topic];
-      if (!known) context.addIssue({ code: 'custom', path: [topic], message: 'is no topic on which schools differ' });
-      else if (!(option in known.options))
-        context.addIssue({ code: 'custom', path: [topic], message: `must be one of: ${Object.keys(known.options).join(', ')}` });
+      const known = (TOPICS as Record<string, { options: readonly string[] } | undefined>)[topic];
+      if (!known) context.addIssue({ code: 'custom', path: [topic], message: field('topic', {}) });
+      else if (!known.options.includes(option))
+        context.addIssue({ code: 'custom', path: [topic], message: field('one-of', { known: known.options }) });
     }
   })
   .transform((choices) => choices as SchoolChoices);
@@ -32,7 +33,7 @@ const Heel = z.enum(['down', 'light', 'up']);
 
 /** A club's own stance. Its code may not be one that the program knows. */
 const OwnStance = z.object({
-  code: Code.refine((code) => !SCHOOLS.some((school) => school.code === code), 'is a stance that everybody knows already'),
+  code: Code.refine((code) => !SCHOOLS.some((school) => school.code === code), field('known-stance', {})),
   name: line(40),
   says: note(200),
   staggered: z.boolean(),
@@ -43,7 +44,7 @@ const OwnStance = z.object({
   heels: z.object({ lead: Heel, rear: Heel }),
   onLine: z.boolean(),
   knees: note(120),
-}) satisfies z.ZodType<School>;
+}) satisfies z.ZodType<OwnSchool>;
 
 const own = (low: number, high: number, unit: string) => between(low, high, unit).nullable().default(null);
 
@@ -60,9 +61,9 @@ const OwnMoveSchema = z.object({
   /** One word in small letters; that it means nothing else is seen where lines are read. */
   name: z
     .string()
-    .max(24, 'is longer than 24 characters')
-    .regex(/^\p{Ll}[\p{Ll}\p{M}_-]*$/u, 'is no single word in small letters'),
-  steps: z.string().min(1, 'is empty').max(2000, 'is longer than 2000 characters'),
+    .max(24)
+    .regex(/^\p{Ll}[\p{Ll}\p{M}_-]*$/u, field('move-name', {})),
+  steps: z.string().min(1, field('empty', {})).max(2000),
 }) satisfies z.ZodType<OwnMove>;
 
 /** What a club teaches: its choices where schools differ, its own stances and moves. */
@@ -71,17 +72,17 @@ export const Teaching = z.object({
   choices: SchoolChoicesSchema,
   stances: z
     .array(OwnStance)
-    .max(30, 'holds more than 30 stances')
-    .refine((all) => new Set(all.map((one) => one.code)).size === all.length, 'holds a code twice'),
+    .max(30)
+    .refine((all) => new Set(all.map((one) => one.code)).size === all.length, field('twice', {})),
   moves: z
     .array(OwnMoveSchema)
-    .max(60, 'holds more than 60 moves')
-    .refine((all) => new Set(all.map((one) => one.name)).size === all.length, 'holds a name twice')
+    .max(60)
+    .refine((all) => new Set(all.map((one) => one.name)).size === all.length, field('twice', {}))
     .default([]),
   playbooks: z
     .array(PlaybookSchema)
-    .max(PLAYBOOK_LIMITS.books, `holds more than ${PLAYBOOK_LIMITS.books} playbooks`)
-    .refine((all) => new Set(all.map((one) => one.code)).size === all.length, 'holds a code twice')
+    .max(PLAYBOOK_LIMITS.books)
+    .refine((all) => new Set(all.map((one) => one.code)).size === all.length, field('twice', {}))
     .default([]),
 });
 export type Teaching = z.infer<typeof Teaching>;

@@ -13,11 +13,9 @@ export type Span =
 
 type Heel = 'down' | 'light' | 'up';
 
-/** How a school stands. Data, so that a club can add its own. Toe angles are outward positive, degrees. */
+/** How a school stands; what it is called is said by words. Toe angles are outward positive, degrees. */
 export interface School {
   readonly code: string;
-  readonly name: string;
-  readonly says: string;
   /** Whether one foot leads. */
   readonly staggered: boolean;
   readonly width: Span;
@@ -28,7 +26,12 @@ export interface School {
   readonly heels: { readonly lead: Heel; readonly rear: Heel };
   /** Whether the feet stand on a line on purpose, so that a narrow base is no fault. */
   readonly onLine: boolean;
-  /** Knee line: words only, the model has no knees. */
+}
+
+/** A club's own stance, in its own words. The model has no knees: their line is words only. */
+export interface OwnSchool extends School {
+  readonly name: string;
+  readonly says: string;
   readonly knees: string;
 }
 
@@ -36,8 +39,6 @@ export interface School {
 export const SCHOOLS: readonly [School, ...School[]] = [
   {
     code: 'square-ready',
-    name: 'Square ready',
-    says: 'A little wider than the shoulders, feet level, weight shared, heels light.',
     staggered: false,
     width: { rule: 'times', n: 1.2, of: 'shoulder' },
     length: { rule: 'times', n: 0, of: 'shoulder' },
@@ -45,12 +46,9 @@ export const SCHOOLS: readonly [School, ...School[]] = [
     leadShare: 0.5,
     heels: { lead: 'light', rear: 'light' },
     onLine: false,
-    knees: 'soft, over the toes',
   },
   {
     code: 'wide-ready',
-    name: 'Wide ready',
-    says: 'Half a squat, wider than the shoulders, feet level, heels up.',
     staggered: false,
     width: { rule: 'times', n: 1.5, of: 'shoulder' },
     length: { rule: 'times', n: 0, of: 'shoulder' },
@@ -58,12 +56,9 @@ export const SCHOOLS: readonly [School, ...School[]] = [
     leadShare: 0.5,
     heels: { lead: 'up', rear: 'up' },
     onLine: false,
-    knees: 'well bent, over the toes',
   },
   {
     code: 'drop-ready',
-    name: 'Drop ready',
-    says: 'A slight bend, just wider than the shoulders, heels light.',
     staggered: false,
     width: { rule: 'times', n: 1.1, of: 'shoulder' },
     length: { rule: 'times', n: 0, of: 'shoulder' },
@@ -71,12 +66,9 @@ export const SCHOOLS: readonly [School, ...School[]] = [
     leadShare: 0.5,
     heels: { lead: 'light', rear: 'light' },
     onLine: false,
-    knees: 'soft, over the toes',
   },
   {
     code: 'staggered-striking',
-    name: 'Staggered striking',
-    says: 'Hip wide, a shoulder long, lead toe turned in, rear heel up.',
     staggered: true,
     width: { rule: 'times', n: 1, of: 'hip' },
     length: { rule: 'times', n: 1, of: 'shoulder' },
@@ -84,12 +76,9 @@ export const SCHOOLS: readonly [School, ...School[]] = [
     leadShare: 0.5,
     heels: { lead: 'down', rear: 'up' },
     onLine: false,
-    knees: 'both soft, the rear one towards the front',
   },
   {
     code: 'squarer-kicking',
-    name: 'Squarer kicking',
-    says: 'Hip wide and short, lead toe ahead, weight a little behind, rear heel light.',
     staggered: true,
     width: { rule: 'times', n: 1, of: 'hip' },
     length: { rule: 'times', n: 0.6, of: 'shoulder' },
@@ -97,12 +86,9 @@ export const SCHOOLS: readonly [School, ...School[]] = [
     leadShare: 0.4,
     heels: { lead: 'down', rear: 'light' },
     onLine: false,
-    knees: 'both soft, the lead one free to lift',
   },
   {
     code: 'mixed-45',
-    name: '45° mixed',
-    says: 'The line ahead through the lead big toe meets the rear heel; rear heel up.',
     staggered: true,
     width: { rule: 'big-toe-through-rear-heel' },
     length: { rule: 'times', n: 0.8, of: 'shoulder' },
@@ -110,12 +96,9 @@ export const SCHOOLS: readonly [School, ...School[]] = [
     leadShare: 0.5,
     heels: { lead: 'down', rear: 'up' },
     onLine: false,
-    knees: 'lead knee with its toes, rear knee turned in a little',
   },
   {
     code: 'long-bladed',
-    name: 'Long bladed',
-    says: 'Narrow and long, side on, rear heel up.',
     staggered: true,
     width: { rule: 'times', n: 0.4, of: 'hip' },
     length: { rule: 'times', n: 1.3, of: 'shoulder' },
@@ -123,12 +106,9 @@ export const SCHOOLS: readonly [School, ...School[]] = [
     leadShare: 0.5,
     heels: { lead: 'down', rear: 'up' },
     onLine: false,
-    knees: 'each with its toes',
   },
   {
     code: 'bladed-guard',
-    name: 'Bladed on guard',
-    says: 'Heels on one line, feet at a right angle, weight shared.',
     staggered: true,
     width: { rule: 'heels-on-one-line' },
     length: { rule: 'heels-apart', feet: 1.75 },
@@ -136,12 +116,9 @@ export const SCHOOLS: readonly [School, ...School[]] = [
     leadShare: 0.5,
     heels: { lead: 'down', rear: 'down' },
     onLine: true,
-    knees: 'each knee over its own foot',
   },
   {
     code: 'two-handed-guard',
-    name: 'Two-handed guard',
-    says: 'Shoulder wide, the lead foot two half steps ahead, rear foot turned out, heels down.',
     staggered: true,
     width: { rule: 'times', n: 1, of: 'shoulder' },
     // Two half steps, each a small step of 0.15 of leg length.
@@ -150,7 +127,6 @@ export const SCHOOLS: readonly [School, ...School[]] = [
     leadShare: 0.5,
     heels: { lead: 'down', rear: 'down' },
     onLine: false,
-    knees: 'each over its own foot',
   },
 ];
 

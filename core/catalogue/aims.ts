@@ -3,9 +3,8 @@ import type { StageKind } from '../plan/session/stage.js';
 
 /** A usual aim to begin from: a line of steps and the stages it is built into (common practice, no source). */
 export interface StarterAim {
-  readonly name: string;
+  readonly code: string;
   readonly sport: string;
-  readonly says: string;
   readonly source: Omit<BuildSource, 'pattern' | 'name'>;
   readonly chain: Chain;
   readonly kinds: readonly StageKind[];
@@ -24,9 +23,8 @@ const OPPOSE: readonly StageKind[] = ['whole', 'called in order', 'called', 'fed
 
 export const AIMS: readonly StarterAim[] = [
   {
-    name: 'First split step',
+    code: 'first-split-step',
     sport: 'any racket sport',
-    says: 'From the stance to a split that leaves at once, to both sides.',
     source: { ...square, steps: 'split, shuffle right 40 cm, shuffle left 40 cm' },
     chain: 'forward',
     kinds: [...LEARN, 'called'],
@@ -34,9 +32,8 @@ export const AIMS: readonly StarterAim[] = [
     playbook: '',
   },
   {
-    name: 'Front corner and home',
+    code: 'front-corner-and-home',
     sport: 'squash',
-    says: 'Split, approach, lunge on the playing foot, and all the way back.',
     source: {
       ...square,
       steps:
@@ -48,9 +45,8 @@ export const AIMS: readonly StarterAim[] = [
     playbook: 'squash',
   },
   {
-    name: 'Rear court, by time left',
+    code: 'rear-court-by-time-left',
     sport: 'badminton',
-    says: 'Which way to the back corner, and which way home, as the playbook has it.',
     source: {
       ...square,
       steps:
@@ -62,9 +58,8 @@ export const AIMS: readonly StarterAim[] = [
     playbook: 'shuttle-rear',
   },
   {
-    name: 'Wide ball and back to the middle',
+    code: 'wide-ball-and-back-to-the-middle',
     sport: 'tennis',
-    says: 'Outside foot sets, the stroke, and the own side’s middle.',
     source: { ...wide, steps: 'split, run right 60 cm 2, hit, square up, shuffle left 60 cm 2' },
     chain: 'forward',
     kinds: ['isolate', 'beats', 'combine', 'whole', 'other side', 'fed', 'pressure'],
@@ -72,9 +67,8 @@ export const AIMS: readonly StarterAim[] = [
     playbook: 'ground-strokes',
   },
   {
-    name: 'Reach the table’s corners',
+    code: 'reach-the-table-s-corners',
     sport: 'table tennis',
-    says: 'Two shuffles to the wide ball and back, called at random.',
     source: { ...wide, steps: 'shuffle right 45 cm 2, hit, shuffle left 45 cm 2' },
     chain: 'forward',
     kinds: ['isolate', 'whole', 'other side', 'more steps', 'called', 'fed', 'role'],
@@ -82,9 +76,8 @@ export const AIMS: readonly StarterAim[] = [
     playbook: 'table-tennis',
   },
   {
-    name: 'Steps in every direction',
+    code: 'steps-in-every-direction',
     sport: 'boxing',
-    says: 'The same stance after every step, ahead, back and to both sides.',
     source: { ...striking, steps: 'advance 20 cm, retreat 20 cm, shuffle left 20 cm, shuffle right 20 cm' },
     chain: 'forward',
     kinds: ['isolate', 'beats', 'whole', 'other lead', 'more steps', 'called'],
@@ -92,9 +85,8 @@ export const AIMS: readonly StarterAim[] = [
     playbook: 'closing-leaving',
   },
   {
-    name: 'Retreat once, strike, leave',
+    code: 'retreat-once-strike-leave',
     sport: 'boxing',
-    says: 'One step back, the counter, and off the line: never a second step straight back.',
     source: { ...striking, shouldClose: false, steps: 'retreat 20 cm, "straight", "straight", cut right 40 cm' },
     chain: 'forward',
     kinds: ['isolate', 'combine', 'whole', 'without and with', 'called', 'partner', 'role', 'free'],
@@ -102,9 +94,8 @@ export const AIMS: readonly StarterAim[] = [
     playbook: 'counters',
   },
   {
-    name: 'Quarter turns',
+    code: 'quarter-turns',
     sport: 'kickboxing',
-    says: 'On the lead foot, stepping out, and to the side of a slip.',
     source: { ...striking, school: 'squarer-kicking', shouldClose: false, steps: 'advance 20 cm, quarter right, retreat 20 cm' },
     chain: 'forward',
     kinds: ['isolate', 'beats', 'combine', 'whole', 'other lead', 'called', 'partner', 'role'],
@@ -112,9 +103,8 @@ export const AIMS: readonly StarterAim[] = [
     playbook: 'turns',
   },
   {
-    name: 'In and out',
+    code: 'in-and-out',
     sport: 'karate',
-    says: 'Gallop in with the strike on landing, and out before the answer.',
     source: {
       school: 'long-bladed',
       hand: 'right',
@@ -128,9 +118,8 @@ export const AIMS: readonly StarterAim[] = [
     playbook: 'karate',
   },
   {
-    name: 'Step, lunge, recover',
+    code: 'step-lunge-recover',
     sport: 'fencing',
-    says: 'Advance and lunge as one action, hand before foot, back on guard.',
     source: { ...guard, steps: 'advance 25 cm, lunge ahead 80 cm + hit 80 ms after landing, recover back, retreat 25 cm' },
     chain: 'backward',
     kinds: ['isolate', 'beats', 'combine', 'whole', 'tempo', 'called', 'partner', 'role'],
@@ -138,9 +127,8 @@ export const AIMS: readonly StarterAim[] = [
     playbook: 'blades',
   },
   {
-    name: 'Pendulum against a rush',
+    code: 'pendulum-against-a-rush',
     sport: 'savate',
-    says: 'The far foot drives the near one out, then round and in again.',
     source: { ...striking, school: 'mixed-45', shouldClose: false, steps: 'pendulum back, orbit right 20°, advance 25 cm' },
     chain: 'forward',
     kinds: ['isolate', 'combine', 'whole', 'called', 'partner', 'free'],
@@ -148,9 +136,8 @@ export const AIMS: readonly StarterAim[] = [
     playbook: 'closing-leaving',
   },
   {
-    name: 'Sharp under pressure',
+    code: 'sharp-under-pressure',
     sport: 'any racket sport',
-    says: 'A pattern that is known already, from called to pressed to free.',
     source: { ...square, steps: 'split, shuffle right 50 cm, lunge ahead 70 cm, recover back, shuffle left 50 cm' },
     chain: 'forward',
     kinds: OPPOSE,

@@ -17,7 +17,6 @@ const both = (make: (sign: 1 | -1) => AreaLine): AreaLine[] => [make(1), make(-1
 /** A court with a net across its middle; one's own part reaches up to it. */
 function court(
   code: string,
-  name: string,
   length: number,
   width: number,
   lines: readonly AreaLine[],
@@ -27,21 +26,13 @@ function court(
 ): Area {
   const shape: Shape = { kind: 'rectangle', across: width, along: length };
   const net = across('net', 0, width / 2, 'net');
-  return { code, name, shape, lines: [...lines, net], free, far: 0, height: null, start: { x: 0, y: start }, source };
+  return { code, shape, lines: [...lines, net], free, far: 0, height: null, start: { x: 0, y: start }, source };
 }
 
 /** A floor whose edge is the end: a ring, a mat, a piste. */
 /** A floor that is closed all round. */
-export const closed = (
-  code: string,
-  name: string,
-  shape: Shape,
-  lines: readonly AreaLine[],
-  start: Area['start'],
-  source: string,
-): Area => ({
+export const closed = (code: string, shape: Shape, lines: readonly AreaLine[], start: Area['start'], source: string): Area => ({
   code,
-  name,
   shape,
   lines,
   free: { side: 0, back: 0 },
@@ -77,7 +68,6 @@ const f = RULES.piste;
 export const AREAS: readonly Area[] = [
   court(
     'tennis',
-    'Tennis court',
     t.length,
     t.doubles,
     [
@@ -91,7 +81,6 @@ export const AREAS: readonly Area[] = [
   ),
   court(
     'badminton',
-    'Badminton court',
     b.length,
     b.doubles,
     [
@@ -107,7 +96,6 @@ export const AREAS: readonly Area[] = [
   ),
   {
     code: 'squash',
-    name: 'Squash court',
     shape: { kind: 'rectangle', across: s.width, along: s.length },
     lines: [
       across('short line', -s.length / 2 + s.shortFromBack, s.width / 2),
@@ -125,7 +113,6 @@ export const AREAS: readonly Area[] = [
   },
   court(
     'padel',
-    'Padel court',
     p.length,
     p.width,
     [...both((sign) => across('service line', sign * p.service, p.width / 2)), along('centre service line', 0, -p.service, p.service)],
@@ -135,7 +122,6 @@ export const AREAS: readonly Area[] = [
   ),
   court(
     'pickleball',
-    'Pickleball court',
     k.length,
     k.width,
     [
@@ -149,7 +135,6 @@ export const AREAS: readonly Area[] = [
   ),
   {
     code: 'table-tennis',
-    name: 'Table tennis, own end',
     shape: { kind: 'rectangle', across: 7, along: 14 },
     lines: [
       ...both((sign) => along('table side', (sign * tt.width) / 2, -tt.length / 2, tt.length / 2)),
@@ -164,7 +149,6 @@ export const AREAS: readonly Area[] = [
   },
   closed(
     'piste',
-    'Fencing piste',
     { kind: 'rectangle', across: f.width, along: f.length },
     [
       across('centre line', 0, f.width / 2),
@@ -174,16 +158,9 @@ export const AREAS: readonly Area[] = [
     { x: 0, y: -f.onGuard },
     'FIE rules',
   ),
-  closed('boxing', 'Boxing ring', { kind: 'rectangle', across: 6.1, along: 6.1 }, [], { x: 0, y: -1 }, 'IBA technical rules'),
-  closed(
-    'boxing-small',
-    'Boxing ring, smallest',
-    { kind: 'rectangle', across: 4.9, along: 4.9 },
-    [],
-    { x: 0, y: -1 },
-    'IBA technical rules',
-  ),
-  closed('mixed-rules', 'Mixed rules area', { kind: 'octagon', across: 9.1 }, [], { x: 0, y: -1 }, 'unified rules (20–32 ft across)'),
-  closed('karate', 'Karate area', { kind: 'rectangle', across: 8, along: 8 }, [], { x: 0, y: -1 }, 'WKF rules'),
-  closed('taekwondo', 'Taekwondo octagon', { kind: 'octagon', across: 8 }, [], { x: 0, y: -1 }, 'WT rules'),
+  closed('boxing', { kind: 'rectangle', across: 6.1, along: 6.1 }, [], { x: 0, y: -1 }, 'IBA technical rules'),
+  closed('boxing-small', { kind: 'rectangle', across: 4.9, along: 4.9 }, [], { x: 0, y: -1 }, 'IBA technical rules'),
+  closed('mixed-rules', { kind: 'octagon', across: 9.1 }, [], { x: 0, y: -1 }, 'unified rules (20–32 ft across)'),
+  closed('karate', { kind: 'rectangle', across: 8, along: 8 }, [], { x: 0, y: -1 }, 'WKF rules'),
+  closed('taekwondo', { kind: 'octagon', across: 8 }, [], { x: 0, y: -1 }, 'WT rules'),
 ];

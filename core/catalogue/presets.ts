@@ -1,27 +1,27 @@
 /** Round formats of published rules, as a dose is typed (values from memory of the rules named). */
 export interface RoundFormat {
-  readonly name: string;
+  readonly code: string;
   readonly dose: string;
   readonly source: string;
 }
 
 export const ROUND_FORMATS: readonly RoundFormat[] = [
-  { name: 'boxing, elite', dose: '3 × 3 min, rest 60 s', source: 'IBA technical rules' },
-  { name: 'boxing, championship', dose: '12 × 3 min, rest 60 s', source: 'championship rules' },
-  { name: 'mixed rules', dose: '3 × 5 min, rest 60 s', source: 'unified rules' },
-  { name: 'mixed rules, title', dose: '5 × 5 min, rest 60 s', source: 'unified rules' },
-  { name: 'kickboxing', dose: '3 × 2 min, rest 60 s', source: 'WAKO rules' },
-  { name: 'taekwondo', dose: '3 × 2 min, rest 60 s', source: 'WT rules' },
-  { name: 'karate, seniors', dose: '3 min', source: 'WKF rules' },
-  { name: 'fencing, direct bout', dose: '3 × 3 min, rest 60 s', source: 'FIE rules' },
-  { name: 'fencing, pool', dose: '3 min', source: 'FIE rules' },
+  { code: 'boxing-elite', dose: '3 × 3 min, rest 60 s', source: 'IBA technical rules' },
+  { code: 'boxing-championship', dose: '12 × 3 min, rest 60 s', source: 'championship rules' },
+  { code: 'mixed-rules', dose: '3 × 5 min, rest 60 s', source: 'unified rules' },
+  { code: 'mixed-rules-title', dose: '5 × 5 min, rest 60 s', source: 'unified rules' },
+  { code: 'kickboxing', dose: '3 × 2 min, rest 60 s', source: 'WAKO rules' },
+  { code: 'taekwondo', dose: '3 × 2 min, rest 60 s', source: 'WT rules' },
+  { code: 'karate-seniors', dose: '3 min', source: 'WKF rules' },
+  { code: 'fencing-direct-bout', dose: '3 × 3 min, rest 60 s', source: 'FIE rules' },
+  { code: 'fencing-pool', dose: '3 min', source: 'FIE rules' },
 ];
 
 /** Breaks of published rules, seconds (values from memory). */
 export const RULE_BREAKS = {
-  'tennis, between points': 25,
-  'tennis, change of ends': 90,
-  'tennis, between sets': 120,
-  'badminton, at eleven': 60,
-  'badminton, between games': 120,
+  'tennis-between-points': 25,
+  'tennis-change-of-ends': 90,
+  'tennis-between-sets': 120,
+  'badminton-at-eleven': 60,
+  'badminton-between-games': 120,
 } as const;

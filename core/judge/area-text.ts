@@ -26,7 +26,7 @@ export function areaOf(said: string): Area | null {
     kind?.toLowerCase() === 'room'
       ? { kind: 'rectangle', across: width, along: length }
       : { kind: kind?.toLowerCase() === 'circle' ? 'circle' : 'octagon', across: width };
-  return { ...closed(said.trim().toLowerCase(), said.trim(), shape, [], { x: 0, y: 0 }, 'the hall’s own measures'), height };
+  return { ...closed(said.trim().toLowerCase(), shape, [], { x: 0, y: 0 }, 'own'), height };
 }
 
 /**

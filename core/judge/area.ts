@@ -19,8 +19,8 @@ export interface AreaLine {
  * one's own part reaches: to the net on a court. Without a height there is no ceiling to mind.
  */
 export interface Area {
+  /** One of everybody's floors, or what was typed. */
   readonly code: string;
-  readonly name: string;
   readonly shape: Shape;
   readonly lines: readonly AreaLine[];
   readonly free: { readonly side: number; readonly back: number };

@@ -2,7 +2,7 @@ import { STANCE_TOLERANCE } from '../body/stance.js';
 import { dot, sub, wayOf } from '../body/vec.js';
 import { feetAt } from '../motion/motion.js';
 import type { Simulation, SimMove } from '../motion/simulation.js';
-import { BOTH, cm, finding, LEAST, levelOf, type Finding } from './finding.js';
+import { BOTH, finding, LEAST, levelOf, type Finding } from './finding.js';
 import { heldOn, type HeldChoices } from './schools.js';
 import { crossedBy, narrowBy, touching, wideBy } from './state.js';
 
@@ -54,32 +54,26 @@ function underWay(sim: Simulation, move: SimMove, choices: HeldChoices): Finding
   if (crossed.at >= 0) {
     const limit = Math.max(0.02, tolerance);
     const { held } = heldOn('crossing', choices);
-    const sentence = `The feet cross by ${cm(crossed.by + limit)}.`;
     const numbers = { feet: BOTH, value: limit + crossed.by, limit, excess: crossed.by, held };
-    found.push(finding('crossed', levelOf(crossed.by, tolerance), move, crossed.at, sentence, numbers));
+    found.push(finding('crossed', { by: crossed.by + limit }, levelOf(crossed.by, tolerance), move, crossed.at, numbers));
   } else if (narrow.at >= 0) {
     const limit = sim.target.width - tolerance;
-    const sentence = narrowWords(limit - narrow.by, limit);
+    const says = { wide: limit - narrow.by, least: limit, underWay: true };
     const numbers = { feet: BOTH, value: limit - narrow.by, limit, excess: narrow.by };
-    found.push(finding('narrow', levelOf(narrow.by, tolerance), move, narrow.at, sentence, numbers));
+    found.push(finding('narrow', says, levelOf(narrow.by, tolerance), move, narrow.at, numbers));
   }
   if (touched >= 0 && crossed.at < 0) {
     const numbers = { feet: BOTH, value: 0.01, excess: 0.01 };
-    found.push(finding('touching', levelOf(0.01, tolerance), move, touched, 'The feet touch.', numbers));
+    found.push(finding('touching', {}, levelOf(0.01, tolerance), move, touched, numbers));
   }
   const passed = passedBy(sim, move);
-  if (passed > LEAST.metres) {
+  if (passed > LEAST.metres && before.lead !== null) {
     const limit = sim.performer.body.breadth.metres / 2;
-    const sentence = `The ${before.lead} foot led and falls behind by ${cm(passed + limit)}.`;
+    const says = { foot: before.lead, by: passed + limit };
     const numbers = { feet: BOTH, value: limit + passed, limit, excess: passed };
-    found.push(finding('passed', levelOf(passed, tolerance), move, move.end, sentence, numbers));
+    found.push(finding('passed', says, levelOf(passed, tolerance), move, move.end, numbers));
   }
   return found;
-}
-
-function narrowWords(is: number, least: number): string {
-  const what = is < 0 ? `The feet come past one line by ${cm(-is)}` : `The base narrows to ${cm(is)}`;
-  return `${what}; under way ${cm(least)} apart is the least.`;
 }
 
 /** By how much more than half a foot breadth the lead foot gets behind the other during a move that does not say so. */
@@ -113,14 +107,14 @@ function afterMove(sim: Simulation, move: SimMove): Finding[] {
   // Only the move that makes it worse is named; those that follow inherit the stance.
   if (narrow > LEAST.metres && narrow > was.narrow + 1e-6) {
     const limit = sim.target.width - tolerance;
-    const sentence = `It ends ${cm(limit - narrow)} wide; the stance wants ${cm(limit)} at least.`;
+    const says = { wide: limit - narrow, least: limit, underWay: false };
     const numbers = { feet: BOTH, value: limit - narrow, limit, excess: narrow };
-    found.push(finding('narrow', levelOf(narrow, tolerance), move, move.end, sentence, numbers));
+    found.push(finding('narrow', says, levelOf(narrow, tolerance), move, move.end, numbers));
   }
   if (wide > LEAST.metres && wide > was.wide + 1e-6) {
-    const sentence = `It ends ${cm(wide + tolerance)} wider or longer than the stance; ${cm(tolerance)} is allowed.`;
+    const says = { by: wide + tolerance, allowed: tolerance };
     const numbers = { feet: BOTH, value: tolerance + wide, limit: tolerance, excess: wide };
-    found.push(finding('wide', levelOf(wide, tolerance), move, move.end, sentence, numbers));
+    found.push(finding('wide', says, levelOf(wide, tolerance), move, move.end, numbers));
   }
   return found;
 }

@@ -6,6 +6,7 @@ import { bearingTo } from '../motion/recipes.js';
 import type { Simulation, SimMove } from '../motion/simulation.js';
 import { partnerOf, whereIs } from '../motion/things.js';
 import { BOTH, finding, LEAST, type Finding, type FindingCode } from './finding.js';
+import type { FindingMessages } from './messages.js';
 import { heldOn, type HeldChoices, type TopicName } from './schools.js';
 import { FREE_LOAD, narrowBy, wideBy } from './state.js';
 
@@ -30,35 +31,35 @@ const is = (move: SimMove | undefined, words: readonly MoveWord[]): move is SimM
 const bearingOf = (move: SimMove): number => normalised(move.step.act.bearing ?? ruleOf(move.step.act.word).usual ?? 0);
 const goesBack = (move: SimMove): boolean => Math.abs(bearingOf(move)) > 90 + 1e-9;
 
-/** Looks at one move among all; yields what it says against it, or null. */
-type Rule = (sim: Simulation, move: SimMove, at: number) => string | null;
+/** Looks at one move among all; yields what speaks against it, or null. */
+type Rule<Code extends FindingCode> = (sim: Simulation, move: SimMove, at: number) => FindingMessages[Code] | null;
 
 /** Rules of choice by the topic that switches them; the finding has the same name. */
-const RULES: Readonly<Partial<Record<TopicName & FindingCode, Rule>>> = {
+const RULES: { readonly [Code in TopicName & FindingCode]?: Rule<Code> } = {
   'no-approach': ({ moves }, move, i) => {
     const before = moves[i - 1];
     const approached = before !== undefined && ['gather', 'pass'].includes(ruleOf(before.step.act.word).family);
-    return is(move, ['lunge']) && goesBack(move) && !approached ? 'A lunge to the back without a step before it.' : null;
+    return is(move, ['lunge']) && goesBack(move) && !approached ? {} : null;
   },
   'retreats-on': ({ moves, hands }, move, i) => {
     const before = moves[i - 1];
     if (!is(move, RETREATS) || !is(before, RETREATS)) return null;
     const struck = hands.some((hand) => hand.move === before.index);
-    return struck ? null : 'A second step straight back without a strike or a way out.';
+    return struck ? null : {};
   },
   'loaded-first': (_sim, move) => {
     const first = move.actions.find((action) => action.kind === 'step');
     const share = first?.foot === 'left' ? move.before.leftShare : 1 - move.before.leftShare;
     const together = move.actions.some((action) => action.kind === 'hop');
     return first && !together && ruleOf(move.step.act.word).family !== 'reach' && share > FREE_LOAD + 1e-9
-      ? `The ${first.foot} foot carries ${Math.round(share * 100)} % and leaves first.`
+      ? { foot: first.foot, share }
       : null;
   },
   'back-step-loaded': (_sim, move) => {
     const { lead, leftShare } = move.before;
     if (!is(move, ['back step']) || lead === null) return null;
     const share = lead === 'left' ? leftShare : 1 - leftShare;
-    return share > FREE_LOAD + 1e-9 ? `The lead foot carries ${Math.round(share * 100)} % when the back step takes it away.` : null;
+    return share > FREE_LOAD + 1e-9 ? { share } : null;
   },
   'unset-strike': ({ hands }, move) => {
     const lead = move.before.lead;
@@ -69,38 +70,36 @@ const RULES: Readonly<Partial<Record<TopicName & FindingCode, Rule>>> = {
           (action) => action.foot === lead && action.kind !== 'turn' && action.start < hand.at - 1e-9 && action.end > hand.at + 1e-9,
         ),
     );
-    return lead !== null && early ? `The ${early.word} comes while the lead foot is under way.` : null;
+    return lead !== null && early ? { hand: early.word } : null;
   },
   'not-in-guard': (sim, move, i) => {
     const jumped = sim.moves[i - 1];
     if (!is(move, LUNGES) || !is(jumped, ['jump']) || goesBack(jumped)) return null;
     const { feet, heading } = jumped.after;
     const off = Math.max(narrowBy(feet, heading, sim.target, sim.target.tolerance), wideBy(feet, heading, sim.target));
-    return off > LEAST.metres ? 'The jump does not land in guard before the lunge.' : null;
+    return off > LEAST.metres ? {} : null;
   },
   'block-turns': ({ moves }, move, i) =>
     is(move, ['block jump']) && Math.abs((moves[i + 1]?.after.heading ?? move.after.heading) - move.after.heading) > LEAST.degrees
-      ? 'A block jump that is turned out of at once.'
+      ? {}
       : null,
   'set-up-uncrossed': ({ moves, hands }, move, i) => {
     const struck = hands.some((hand) => hand.move === move.index);
     if (!struck || !is(move, ['run']) || !is(moves[i - 1], ['run'])) return null;
-    return is(moves[i + 1], CROSSINGS) && is(moves[i + 2], CROSSINGS) ? null : 'After a stroke at a run two crossovers come back.';
+    return is(moves[i + 1], CROSSINGS) && is(moves[i + 2], CROSSINGS) ? null : {};
   },
   'side-jump-unfinished': ({ moves }, move, i) => {
     if (!is(move, ['side jump'])) return null;
     const next = moves[i + 1];
     const small = next?.actions.some((action) => action.kind === 'step' && distance(action.from, action.to) <= SMALL);
-    return small ? null : 'After a side jump one small step is missing.';
+    return small ? null : {};
   },
   'quarter-opposed': ({ things }, move) => {
     const partner = partnerOf(things);
     if (!is(move, ['quarter']) || partner === null) return null;
     const there = whereIs(partner, move.start);
     const near = distance(originOf(move.before.feet), there) <= IN_FRONT.metres;
-    return near && Math.abs(bearingTo(move.before, there)) <= IN_FRONT.degrees
-      ? 'A quarter on the lead foot with an opponent in front: step out of the line first.'
-      : null;
+    return near && Math.abs(bearingTo(move.before, there)) <= IN_FRONT.degrees ? {} : null;
   },
   'wrong-leg': ({ moves, hands, performer }, move, i) => {
     const struck = hands.some((hand) => hand.move === move.index);
@@ -109,19 +108,19 @@ const RULES: Readonly<Partial<Record<TopicName & FindingCode, Rule>>> = {
     const side = bearingOf(last);
     const set = last.actions.filter((action) => action.contact).at(-1)?.foot;
     const outside = side > 0 && side < 180 ? 'right' : side < 0 ? 'left' : performer.playing;
-    return set === otherSide(outside) ? `The ${set} foot, the inside one, sets last before the stroke.` : null;
+    return set === otherSide(outside) ? { foot: set } : null;
   },
 };
 
 /** Rules of choice that the schools in force ask for. */
 export function choiceFindings(sim: Simulation, choices: HeldChoices): Finding[] {
   const found: Finding[] = [];
-  for (const [topic, rule] of Object.entries(RULES) as [TopicName & FindingCode, Rule][]) {
+  for (const [topic, rule] of Object.entries(RULES) as [TopicName & FindingCode, Rule<FindingCode>][]) {
     const { option, held } = heldOn(topic, choices);
     if (option !== 'on') continue;
     sim.moves.forEach((move, i) => {
-      const sentence = rule(sim, move, i);
-      if (sentence !== null) found.push(finding(topic, 'beware', move, move.start, sentence, { held }));
+      const says = rule(sim, move, i);
+      if (says !== null) found.push(finding(topic, says, 'beware', move, move.start, { held }));
     });
   }
   return [...found, ...frame(sim, choices), ...rearLanding(sim, choices), ...wayBack(sim, choices), ...wayBackStep(sim, choices)];
@@ -131,10 +130,10 @@ function frame(sim: Simulation, choices: HeldChoices): Finding[] {
   const { option, held } = heldOn('split-frame', choices);
   const [first, last] = [sim.moves[0], sim.moves.at(-1)];
   if (option !== 'on' || !first || !last) return [];
-  const missing = [...(is(first, ['split']) ? [] : ['begin']), ...(is(last, ['split']) ? [] : ['end'])];
+  const missing = [...(is(first, ['split']) ? [] : (['begin'] as const)), ...(is(last, ['split']) ? [] : (['end'] as const))];
   if (missing.length === 0) return [];
   const at = missing[0] === 'begin' ? first : last;
-  return [finding('split-frame', 'note', at, at.start, `It does not ${missing.join(' and ')} with a split.`, { held })];
+  return [finding('split-frame', { missing }, 'note', at, at.start, { held })];
 }
 
 /** The net lies straight ahead of where one began. */
@@ -152,8 +151,9 @@ function rearLanding(sim: Simulation, choices: HeldChoices): Finding[] {
     const off = Math.min(...feet.map((side) => Math.abs(normalised(after.feet[side].toe))));
     const excess = SQUARE - off;
     if (excess < LEAST.degrees) return [];
-    const sentence = `The rear foot lands ${Math.round(off)}° from square to the net; ${SQUARE}° out is the least.`;
-    return [finding('square-to-net', 'beware', move, move.landing, sentence, { feet, value: off, limit: SQUARE, excess, held })];
+    return [
+      finding('square-to-net', { off, least: SQUARE }, 'beware', move, move.landing, { feet, value: off, limit: SQUARE, excess, held }),
+    ];
   });
 }
 
@@ -170,9 +170,9 @@ function wayBack(sim: Simulation, choices: HeldChoices): Finding[] {
     const split = after.findIndex((move) => is(move, ['split']));
     const steps = after.slice(0, split < 0 ? after.length : split).filter((move) => ruleOf(move.step.act.word).family === 'gather').length;
     if (steps === wanted) return [];
-    const sentence = `After a ${hand.word} ${wanted} gather ${wanted === 1 ? 'step comes' : 'steps come'} back; here ${steps === 0 ? 'none does' : `there are ${steps}`}.`;
+    const says = { shot: hand.word, wanted, steps };
     return [
-      finding('way-back-misfit', 'note', from, hand.at, sentence, { value: steps, limit: wanted, excess: Math.abs(steps - wanted), held }),
+      finding('way-back-misfit', says, 'note', from, hand.at, { value: steps, limit: wanted, excess: Math.abs(steps - wanted), held }),
     ];
   });
 }
@@ -187,6 +187,5 @@ function wayBackStep(sim: Simulation, choices: HeldChoices): Finding[] {
   if (!first || far(furthest) < 0.3) return [];
   const crossed = is(first, CROSSINGS);
   if (crossed === (option === 'crossover')) return [];
-  const sentence = `The way back begins with ‘${first.step.act.word}’, not with a ${option}.`;
-  return [finding('way-back-first', 'note', first, first.start, sentence, { held })];
+  return [finding('way-back-first', { move: first.step.act.word, wanted: option }, 'note', first, first.start, { held })];
 }

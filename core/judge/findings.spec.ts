@@ -5,6 +5,7 @@ import { STRIDE_RANGE } from '../motion/sizes.js';
 import { performer } from '../testing/performers.js';
 import { CLOSED } from './drift.js';
 import type { Finding, FindingCode } from './finding.js';
+import type { FindingMessages } from './messages.js';
 import { READY_LOAD } from './state.js';
 import { study } from './study.js';
 
@@ -22,7 +23,7 @@ describe('findings carry their numbers', () => {
     expect(crossed?.limit).toBeCloseTo(limit, 9);
     expect(crossed?.excess).toBeCloseTo(0.8 - target.width - limit, 2);
     expect([crossed?.fault, crossed?.feet]).toEqual(['crossed', ['left', 'right']]);
-    expect(crossed?.sentence).toBe('The feet cross by 27 cm.');
+    expect((crossed?.values as FindingMessages['crossed']).by).toBeCloseTo(0.8 - target.width, 2);
     expect(crossed?.at).toBeGreaterThan(0);
     expect(crossed?.at).toBeLessThan(0.44);
   });
@@ -36,7 +37,8 @@ describe('findings carry their numbers', () => {
   it('a base that narrows under way says to what, and from how much it would be well', () => {
     const narrow = found('shuffle right 45 cm left foot first', 'narrow');
     expect(narrow?.fault).toBe('stance-narrow');
-    expect(narrow?.sentence).toMatch(/^The base narrows to 8 cm; under way 37 cm apart is the least\.$/);
+    const { wide, least, underWay } = narrow?.values as FindingMessages['narrow'];
+    expect([wide.toFixed(2), least.toFixed(2), underWay]).toEqual(['0.08', '0.37', true]);
   });
 
   it('a school that stands on a line is not asked for width', () => {
@@ -54,7 +56,8 @@ describe('findings carry their numbers', () => {
     expect(far?.excess).toBeCloseTo(0.01, 9);
     expect(found('shuffle right 1 m', 'not-closed', square, true)?.level).toBe('stop');
     expect(found('pivot lead foot right 5°, pivot lead foot left 5°', 'not-closed', guard, true)).toBeUndefined();
-    expect(found('pivot lead foot right 90°', 'not-closed', guard, true)?.sentence).toContain('turned 90° right');
+    const { turned } = found('pivot lead foot right 90°', 'not-closed', guard, true)?.values as FindingMessages['not-closed'];
+    expect(turned).toBeCloseTo(90, 9);
     // A whole turn on one foot is where it began.
     expect(found('pivot lead foot right 360°', 'not-closed', guard, true)).toBeUndefined();
   });
@@ -65,7 +68,8 @@ describe('findings carry their numbers', () => {
     expect(found(`advance ${longest} cm`, 'stride')).toBeUndefined();
     const stride = found(`advance ${longest + 20} cm`, 'stride');
     expect([stride?.fault, stride?.limit]).toEqual(['long-step', STRIDE_RANGE.gather * leg]);
-    expect(stride?.sentence).toBe(`A step of ${longest + 20} cm is longer than this athlete's ${Math.round(leg * 100)} cm.`);
+    const { of, metres, most } = stride?.values as FindingMessages['stride'];
+    expect([of, metres, most]).toEqual(['step', (longest + 20) / 100, leg]);
     // The same step is no trouble for longer legs.
     expect(found(`advance ${longest + 20} cm`, 'stride', performer(2.2))).toBeUndefined();
   });

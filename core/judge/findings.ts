@@ -4,7 +4,7 @@ import type { Placing } from './area.js';
 import { baseFindings } from './base-findings.js';
 import { choiceFindings } from './choice-findings.js';
 import { closingFindings } from './closing-findings.js';
-import { finding, FINDINGS, levelOf, type Finding, type FindingCode } from './finding.js';
+import { finding, FINDINGS, levelOf, type Finding } from './finding.js';
 import { floorFindings } from './floor-findings.js';
 import type { HeldChoices } from './schools.js';
 import { timingFindings } from './timing-findings.js';
@@ -36,11 +36,12 @@ export function findingsOf(sim: Simulation, { shouldClose, schools = {}, intende
 }
 
 function problemFindings(sim: Simulation): Finding[] {
-  return sim.problems.map(({ code, move, span, message, value, limit }) => {
+  return sim.problems.map(({ move, span, value, limit, ...problem }) => {
+    const { code } = problem;
     const level =
       code === 'stride' ? levelOf(value - limit, limit * 0.15) : code === 'short-pass' || code === 'names-a-foot' ? 'beware' : 'stop';
     const at = sim.moves[move]?.start ?? sim.seconds;
-    return finding(code, level, { index: move, span }, at, message, { value, limit, excess: value - limit });
+    return finding(code, problem.values, level, { index: move, span }, at, { value, limit, excess: value - limit });
   });
 }
 
@@ -49,10 +50,7 @@ function absent(intended: readonly Intended[], found: readonly Finding[], sim: S
   return intended
     .filter((one) => !found.some((other) => other.code === one.code))
     .map(({ code, span }) => {
-      const known = code in FINDINGS;
-      const sentence = known
-        ? `‘${code}’ is intended and does not occur: ${FINDINGS[code as FindingCode].means}.`
-        : `‘${code}’ is no finding; known ones are listed in the help.`;
-      return finding('did-not-occur', 'note', null, sim.seconds, sentence, { span });
+      const values = { intended: code, known: code in FINDINGS };
+      return finding('did-not-occur', values, 'note', null, sim.seconds, { span });
     });
 }

@@ -9,7 +9,7 @@ import type { PlacedThing, Simulation, SimMove } from '../motion/simulation.js';
 import { facingOf, HALF_ROOM, partnerOf, whereIs } from '../motion/things.js';
 import { REACH_OF_HEIGHT } from '../motion/totals.js';
 import type { Placing } from './area.js';
-import { cm, finding, LEAST, levelOf, type Finding } from './finding.js';
+import { finding, LEAST, levelOf, type Finding } from './finding.js';
 import { ceilingOf, outsideOf } from './placing.js';
 
 /** Limits of the distance to a partner who moves, as shares of the distance at the start (common practice, no source). */
@@ -39,15 +39,14 @@ function edges(sim: Simulation, placing: Placing): Finding[] {
   const outside = outsideOf(sim, placing).flatMap((out): Finding[] => {
     if (out.by < LEAST.metres || seen.has(out.move)) return [];
     seen.add(out.move);
-    const sentence = `The ${out.foot} foot stands ${cm(out.by)} outside the floor (${placing.area.name}).`;
+    const says = { foot: out.foot, by: out.by, area: placing.area.code };
     const numbers = { feet: [out.foot], value: out.by, excess: out.by };
-    return [finding('out-of-area', levelOf(out.by, 0.1), sim.moves[out.move] ?? null, out.at, sentence, numbers)];
+    return [finding('out-of-area', says, levelOf(out.by, 0.1), sim.moves[out.move] ?? null, out.at, numbers)];
   });
   const low = ceilingOf(sim, placing);
   const move = low === null ? undefined : sim.moves[low.move];
   if (low === null || !move || low.by < LEAST.metres) return outside;
-  const sentence = `A jump here comes ${cm(low.by)} too near to the ceiling.`;
-  return [...outside, finding('low-ceiling', 'stop', move, move.start, sentence, { value: low.by, excess: low.by })];
+  return [...outside, finding('low-ceiling', { by: low.by }, 'stop', move, move.start, { value: low.by, excess: low.by })];
 }
 
 const nameOf = (thing: PlacedThing): string => (thing.name === null ? thing.thing : `${thing.thing} “${thing.name}”`);
@@ -80,8 +79,8 @@ function through(sim: Simulation, move: SimMove, thing: PlacedThing): Finding[] 
     }
   }
   if (hit === null) return [];
-  const sentence = `The ${hit.side} foot goes ${cm(worst)} into the ${nameOf(thing)}.`;
-  return [finding('through-thing', 'stop', move, hit.at, sentence, { feet: [hit.side], value: worst, excess: worst })];
+  const says = { foot: hit.side, by: worst, thing: nameOf(thing) };
+  return [finding('through-thing', says, 'stop', move, hit.at, { feet: [hit.side], value: worst, excess: worst })];
 }
 
 interface Worst {
@@ -113,10 +112,10 @@ function gaps(sim: Simulation, partner: PlacedThing): Finding[] {
       ? [
           finding(
             'too-close',
+            { gap: limits.close - close.by, least: limits.close },
             levelOf(close.by, 0.15 * start),
             moveAtTime(close.t),
             close.t,
-            `${cm(limits.close - close.by)} to the partner; ${cm(limits.close)} is the least.`,
             {
               value: limits.close - close.by,
               limit: limits.close,
@@ -127,18 +126,11 @@ function gaps(sim: Simulation, partner: PlacedThing): Finding[] {
       : []),
     ...(far.t >= 0
       ? [
-          finding(
-            'too-far',
-            levelOf(far.by, 0.15 * start),
-            moveAtTime(far.t),
-            far.t,
-            `${cm(limits.far + far.by)} to the partner; ${cm(limits.far)} is the most.`,
-            {
-              value: limits.far + far.by,
-              limit: limits.far,
-              excess: far.by,
-            },
-          ),
+          finding('too-far', { gap: limits.far + far.by, most: limits.far }, levelOf(far.by, 0.15 * start), moveAtTime(far.t), far.t, {
+            value: limits.far + far.by,
+            limit: limits.far,
+            excess: far.by,
+          }),
         ]
       : []),
   ];
@@ -153,8 +145,7 @@ function away(sim: Simulation, move: SimMove, partner: PlacedThing): Finding[] {
   const excess = off - AWAY;
   const already = Math.abs(bearingTo(move.before, whereIs(partner, move.start))) > AWAY;
   if (gap > reach || excess < LEAST.degrees || already) return [];
-  const sentence = `${cm(gap)} from the partner and turned ${Math.round(off)}° away.`;
-  return [finding('turned-away', 'beware', move, move.end, sentence, { value: off, limit: AWAY, excess })];
+  return [finding('turned-away', { gap, off }, 'beware', move, move.end, { value: off, limit: AWAY, excess })];
 }
 
 /** A move that leaves the line and ends on it all the same. */
@@ -164,6 +155,5 @@ function onLine(move: SimMove, partner: PlacedThing): Finding[] {
   const off = Math.abs(normalised((Math.atan2(from.x, from.y) * 180) / Math.PI - facingOf(partner, move.end)));
   const excess = ON_LINE - off;
   if (excess < LEAST.degrees) return [];
-  const sentence = `It ends ${Math.round(off)}° off the opponent’s line; ${ON_LINE}° is out of it.`;
-  return [finding('on-the-line', 'note', move, move.end, sentence, { value: off, limit: ON_LINE, excess })];
+  return [finding('on-the-line', { off, out: ON_LINE }, 'note', move, move.end, { value: off, limit: ON_LINE, excess })];
 }

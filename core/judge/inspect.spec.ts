@@ -3,6 +3,7 @@ import { MOST_MOVES } from '../motion/simulate.js';
 import { performer } from '../testing/performers.js';
 import { timeToAnswer } from './answer.js';
 import { levelOf } from './finding.js';
+import type { FindingMessages } from './messages.js';
 import { sharesOf, stateBetween } from './state.js';
 import { study } from './study.js';
 
@@ -25,9 +26,9 @@ describe('what goes wrong', () => {
     const found = study('lunge ahead 60 cm, advance 20 cm, advance 20 cm', performer(1.7), false).findings;
     expect(found.filter((finding) => finding.code === 'wide').length).toBe(0);
     const closed = study('split, shuffle right 40 cm', performer(1.7), true).findings;
-    expect(closed.map((finding) => [finding.code, finding.sentence])).toEqual([
-      ['not-closed', 'It does not come back: 40 cm to the right after one repetition.'],
-    ]);
+    expect(closed.map((finding) => finding.code)).toEqual(['not-closed']);
+    const { right, ahead, turned } = closed[0]?.values as FindingMessages['not-closed'];
+    expect([right, ahead, turned].map((n) => Math.round(n * 1000) / 1000 + 0)).toEqual([0.4, 0, 0]);
     expect(closed[0]?.fault).toBe('recovery-place');
   });
 
@@ -45,7 +46,8 @@ describe('what goes wrong', () => {
       (finding) => finding.code === 'stride',
     );
     // Two legs of 0.530 × 1.7 m reach 1.80 m; 2 m ahead and 0.53 m across are 2.07 m.
-    expect(twice?.sentence).toBe("The feet would stand 207 cm apart; this athlete's legs reach 180 cm at most.");
+    const { of, metres, most } = twice?.values as FindingMessages['stride'];
+    expect([of, metres.toFixed(2), most.toFixed(2)]).toEqual(['stand', '2.07', '1.80']);
     const endless = study('(((split) 1000) 1000) 1000', performer(1.7), false);
     expect(endless.simulation.moves.length).toBe(MOST_MOVES);
     expect(endless.findings.map((finding) => finding.code)).toEqual(['too-many-moves']);

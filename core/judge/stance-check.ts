@@ -13,7 +13,6 @@ export interface StanceCheck {
   /** Beyond the tolerance, with its sign: positive is more than asked. 0 inside. */
   readonly off: number;
   readonly level: Level | null;
-  readonly sentence: string;
 }
 
 /** Below these nothing is off, metres and degrees. */
@@ -29,29 +28,17 @@ export function checkStance(feet: Feet, school: School, body: Body, lead: Side |
   const leads: Side = school.staggered ? (lead ?? (size.leftAhead >= 0 ? 'left' : 'right')) : 'left';
   const length = school.staggered ? (leads === 'left' ? size.leftAhead : -size.leftAhead) : Math.abs(size.leftAhead);
   const out = (side: Side): number => (side === 'left' ? -feet[side].toe : feet[side].toe);
-  const cm = (metres: number): string => `${Math.round(metres * 100)} cm`;
-  const degrees = (angle: number): string => `${Math.round(angle)}°`;
-  const line = (
-    name: StanceCheck['name'],
-    value: number,
-    asked: number,
-    tolerance: number,
-    least: number,
-    say: (n: number) => string,
-    more: string,
-    less: string,
-  ): StanceCheck => {
+  const line = (name: StanceCheck['name'], value: number, asked: number, tolerance: number, least: number): StanceCheck => {
     const gap = value - asked;
     const beyond = Math.abs(gap) - tolerance;
     const wrong = beyond > least - 1e-9;
     const off = wrong ? Math.sign(gap) * beyond : 0;
-    const sentence = wrong ? `${say(Math.abs(gap))} ${gap > 0 ? more : less} than ${say(asked)}.` : `${say(value)}, as asked.`;
-    return { name, value, target: asked, tolerance, off, level: wrong ? levelOf(beyond, tolerance) : null, sentence };
+    return { name, value, target: asked, tolerance, off, level: wrong ? levelOf(beyond, tolerance) : null };
   };
   return [
-    line('width', size.width, target.width, target.tolerance, LEAST.metres, cm, 'wider', 'narrower'),
-    line('length', length, target.length, target.tolerance, LEAST.metres, cm, 'longer', 'shorter'),
-    line('lead toe', out(leads), school.toes.lead, target.toeTolerance, LEAST.degrees, degrees, 'further out', 'further in'),
-    line('rear toe', out(otherSide(leads)), school.toes.rear, target.toeTolerance, LEAST.degrees, degrees, 'further out', 'further in'),
+    line('width', size.width, target.width, target.tolerance, LEAST.metres),
+    line('length', length, target.length, target.tolerance, LEAST.metres),
+    line('lead toe', out(leads), school.toes.lead, target.toeTolerance, LEAST.degrees),
+    line('rear toe', out(otherSide(leads)), school.toes.rear, target.toeTolerance, LEAST.degrees),
   ];
 }

@@ -2,7 +2,7 @@ import { originOf } from '../body/stance.js';
 import { distance } from '../body/vec.js';
 import type { MoveWord } from '../language/moves.js';
 import type { EventMoment, Simulation, SimMove } from '../motion/simulation.js';
-import { finding, LEAST, levelOf, msOf, type Finding } from './finding.js';
+import { finding, LEAST, levelOf, type Finding } from './finding.js';
 import { heldOn, type HeldChoices, type OptionOf } from './schools.js';
 
 /** A stretch of time about a moment, seconds. */
@@ -61,10 +61,10 @@ function strikes(sim: Simulation, move: SimMove, choices: HeldChoices): Finding[
       const off = outside(offset, window);
       if (off === null) return [];
       const { excess, early } = off;
-      const usual = `${Math.round(window.from * 1000)} to ${Math.round(window.to * 1000)} ms after is the usual window`;
-      const sentence = `The ${hand.word} comes ${msOf(offset)} ${offset < 0 ? 'before' : 'after'} the landing; ${usual}.`;
+      const says = { hand: hand.word, offset, ...window };
       const numbers = { value: offset, limit: early ? window.from : window.to, excess, held };
-      return [finding(early ? 'strike-early' : 'strike-late', levelOf(excess, window.to - window.from), move, hand.at, sentence, numbers)];
+      const code = early ? 'strike-early' : 'strike-late';
+      return [finding(code, says, levelOf(excess, window.to - window.from), move, hand.at, numbers)];
     });
 }
 
@@ -83,27 +83,16 @@ function splits(sim: Simulation, choices: HeldChoices): Finding[] {
       );
       const where = { span: event.span, held };
       if (nearest === null || Math.abs(nearest.landing - event.at) > SPLIT_NEAR) {
-        const sentence = `No split for the ${event.event} at ${event.at.toFixed(2)} s.`;
-        return [finding('no-split', 'beware', null, event.at, sentence, where)];
+        return [finding('no-split', { event: event.event, at: event.at }, 'beware', null, event.at, where)];
       }
       const offset = nearest.landing - event.at;
       const off = outside(offset, window);
       if (off === null) return [];
       const { excess, early } = off;
-      const side = offset < 0 ? 'before' : 'after';
-      const usual = `${Math.round(window.from * 1000)} to ${Math.round(window.to * 1000)} ms is the window`;
-      const sentence = `The split lands ${msOf(offset)} ${side} the ${event.event}; ${usual}.`;
+      const says = { event: event.event, offset, ...window };
       const numbers = { value: offset, limit: early ? window.from : window.to, excess, held };
-      return [
-        finding(
-          early ? 'split-early' : 'split-late',
-          levelOf(excess, window.to - window.from),
-          nearest,
-          nearest.landing,
-          sentence,
-          numbers,
-        ),
-      ];
+      const code = early ? 'split-early' : 'split-late';
+      return [finding(code, says, levelOf(excess, window.to - window.from), nearest, nearest.landing, numbers)];
     });
 }
 
@@ -113,14 +102,9 @@ function pauses(sim: Simulation, move: SimMove): Finding[] {
   if (move.step.act.word !== 'split' || next?.step.act.word !== 'hold') return [];
   const excess = next.end - next.start - SPLIT_PAUSE;
   if (excess < LEAST.seconds - 1e-9) return [];
-  const sentence = `${msOf(next.end - next.start)} pass between the split and the next step; ${msOf(SPLIT_PAUSE)} is the most.`;
-  return [
-    finding('split-waits', levelOf(excess, SPLIT_PAUSE), next, next.start, sentence, {
-      value: next.end - next.start,
-      limit: SPLIT_PAUSE,
-      excess,
-    }),
-  ];
+  const seconds = next.end - next.start;
+  const says = { seconds, most: SPLIT_PAUSE };
+  return [finding('split-waits', says, levelOf(excess, SPLIT_PAUSE), next, next.start, { value: seconds, limit: SPLIT_PAUSE, excess })];
 }
 
 /** A call while the athlete is still away and under way. */
@@ -130,6 +114,6 @@ function calls(sim: Simulation, event: EventMoment): Finding[] {
   if (!move) return [];
   const away = Math.max(...[move.before, move.after].map((posture) => distance(originOf(posture.feet), originOf(sim.start.feet))));
   if (away < AWAY) return [];
-  const sentence = `The call comes ${msOf(move.end - event.at)} before ‘${move.step.act.word}’ is done, ${Math.round(away * 100)} cm away from the start.`;
-  return [finding('call-early', 'beware', move, event.at, sentence, { value: away, limit: AWAY, excess: away - AWAY, span: event.span })];
+  const says = { seconds: move.end - event.at, move: move.step.act.word, away };
+  return [finding('call-early', says, 'beware', move, event.at, { value: away, limit: AWAY, excess: away - AWAY, span: event.span })];
 }

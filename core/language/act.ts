@@ -1,6 +1,7 @@
 import type { Act } from './ast.js';
 import type { Errors } from './errors.js';
 import { NOTATION_LIMITS } from './limits.js';
+import type { NotationMessages } from './messages.js';
 import { ruleOf, type MoveRule, type MoveWord } from './moves.js';
 import type { PartReader } from './parts.js';
 import type { Span } from './places.js';
@@ -27,12 +28,11 @@ const TWO_FEET: readonly MoveWord[] = ['advance', 'retreat', 'shuffle'];
 /** The move that a head and its parts mean, checked against the vocabulary; null where it means nothing. */
 export function actOf(head: Span, word: MoveWord, quoted: string | null, parts: PartReader, errors: Errors): Act | null {
   const rule = ruleOf(word);
-  const no = (message: string, expected: readonly string[] = [], nearest: string | null = null): void =>
-    errors.add(head, message, expected, nearest);
-  if (parts.size && rule.size === 'none') no(`‘${word}’ takes no size; it was left out.`);
-  if (parts.foot && !rule.foot) no(`‘${word}’ takes no foot; it was left out.`);
-  if (parts.second && !TWO_FEET.includes(word)) no(`Only a gather has a second foot with its own size; it was left out.`);
-  if (parts.at !== null || parts.every !== null) no('A time of its own belongs to an event, such as ‘ball hit at 2 s’; it was left out.');
+  const no: Say = (code, values, expected = [], nearest = null) => errors.add(head, code, values, expected, nearest);
+  if (parts.size && rule.size === 'none') no('takes-no-size', { word });
+  if (parts.foot && !rule.foot) no('takes-no-foot', { word });
+  if (parts.second && !TWO_FEET.includes(word)) no('no-second-foot', {});
+  if (parts.at !== null || parts.every !== null) no('no-own-time', {});
   const turn = rule.way === 'turn' ? turnOf(rule, word, parts, no) : null;
   if (rule.way === 'turn' && turn === undefined) return null;
   return {
@@ -50,7 +50,12 @@ export function actOf(head: Span, word: MoveWord, quoted: string | null, parts: 
   };
 }
 
-type Say = (message: string, expected?: readonly string[], nearest?: string | null) => void;
+type Say = <Code extends keyof NotationMessages>(
+  code: Code,
+  values: NotationMessages[Code],
+  expected?: readonly string[],
+  nearest?: string | null,
+) => void;
 
 /** A bearing from words ('ahead left' is half way between), or from degrees with a side ('30° left'). */
 function written(parts: PartReader): number | null {
@@ -70,19 +75,18 @@ function bearingOf(rule: MoveRule, word: MoveWord, parts: PartReader, no: Say): 
   const asked = written(parts);
   const [one, two] = parts.bearings;
   if (one !== undefined && two !== undefined && Math.abs(one - two) === 180) {
-    no(`‘${bearingWords(one)}’ and ‘${bearingWords(two)}’ are opposite directions; ${bearingWords(one)} was taken.`);
+    no('opposite', { one: bearingWords(one), two: bearingWords(two) });
   }
   if (rule.fixed) {
     if (asked !== null && asked !== rule.usual) {
       const other = word === 'shift' || word === 'back step' ? 'pass' : 'shuffle';
-      no(`‘${word}’ goes ${rule.usual === 0 ? 'ahead' : 'back'}; for another direction write ‘${other}’.`, [other], other);
+      no('fixed-way', { word, way: rule.usual === 0 ? 'ahead' : 'back', other }, [other], other);
     }
     return null;
   }
-  if (word === 'recover' && asked !== null && asked !== 0 && asked !== 180)
-    no('One recovers ahead or back; back was taken.', ['ahead', 'back']);
+  if (word === 'recover' && asked !== null && asked !== 0 && asked !== 180) no('recover-way', {}, ['ahead', 'back']);
   if (asked === null && rule.usual === null && parts.aim === null) {
-    no(`‘${word}’ needs a direction; right was taken.`, ['left', 'right', 'ahead', 'back', '45° left']);
+    no('needs-way', { word }, ['left', 'right', 'ahead', 'back', '45° left']);
     return 90;
   }
   return word === 'recover' && asked !== 0 ? null : asked;
@@ -94,11 +98,11 @@ function turnOf(rule: MoveRule, word: MoveWord, parts: PartReader, no: Say): num
   const degrees = parts.degrees ?? rule.usual ?? 90;
   if (side === undefined && parts.degrees === null) {
     if (rule.usual === 0 || parts.aim !== null) return null;
-    no(`‘${word}’ needs a direction; this step was left out.`, ['left', 'right', 'right 90°']);
+    no('needs-turn', { word }, ['left', 'right', 'right 90°']);
     return undefined;
   }
   if (Math.abs(degrees) > NOTATION_LIMITS.turn) {
-    no(`‘${word}’ turns at most ${NOTATION_LIMITS.turn}°; ${degrees}° was left out.`, ['a smaller angle']);
+    no('turns-far', { word, most: NOTATION_LIMITS.turn, degrees });
     return undefined;
   }
   return side === -90 ? -degrees : degrees;

@@ -1,4 +1,5 @@
 import type { EventWord, ThingWord } from './floor-words.js';
+import type { NotationMessage } from './messages.js';
 import type { MoveWord } from './moves.js';
 import type { Span } from './places.js';
 
@@ -120,14 +121,14 @@ export interface Intended {
   readonly span: Span;
 }
 
-/** What is wrong with a piece of text, where, what was expected there, and the nearest known word. */
-export interface NotationError extends Span {
-  readonly message: string;
-  readonly line: number;
-  readonly column: number;
-  readonly expected: readonly string[];
-  readonly nearest: string | null;
-}
+/** What is wrong with a piece of text, where, what the notation expects there, and the nearest known word. */
+export type NotationError = NotationMessage &
+  Span & {
+    readonly line: number;
+    readonly column: number;
+    readonly expected: readonly string[];
+    readonly nearest: string | null;
+  };
 
 /** Everything that could be read. Errors do not lose the rest of the line. */
 export interface Parsed {

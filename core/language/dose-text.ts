@@ -1,3 +1,4 @@
+import { said } from '../said.js';
 import { beyond, count, numberOf, rangeText, secondsOf, secondsText, split, type Clause } from './dose-words.js';
 import {
   doseBy,
@@ -14,14 +15,14 @@ import {
   type StageDose,
   type Work,
 } from './stage-dose.js';
+import type { DoseMessage, DoseMessages } from './messages.js';
 
 /** What is wrong with a piece of a dose, where, and the nearest thing that works. */
-export interface DoseError {
+export type DoseError = DoseMessage & {
   readonly from: number;
   readonly to: number;
-  readonly message: string;
   readonly instead: string | null;
-}
+};
 
 /** A dose as it was read; null where not even its work could be. */
 export interface ReadDose {
@@ -45,18 +46,23 @@ export function readDose(text: string): ReadDose {
   const errors: DoseError[] = [];
   const [head, ...rest] = split(text);
   if (!head || head.text === '') {
-    const message = 'A dose says how much: seconds, repetitions, calls, or until comfortable.';
-    return { dose: null, errors: [{ from: 0, to: text.length, message, instead: '3 × 30 s' }] };
+    return { dose: null, errors: [{ code: 'empty', values: {}, from: 0, to: text.length, instead: '3 × 30 s' }] };
   }
   let dose = headOf(head, errors);
   for (const clause of rest) dose = withClause(dose, clause, errors);
   return { dose, errors };
 }
 
-const say = (errors: DoseError[], { from, text }: Clause, message: string, instead: string | null = null): null => {
-  errors.push({ from, to: from + text.length, message, instead });
+function say<Code extends keyof DoseMessages>(
+  errors: DoseError[],
+  { from, text }: Clause,
+  code: Code,
+  values: DoseMessages[Code],
+  instead: string | null = null,
+): null {
+  errors.push({ ...said<DoseMessages, Code>(code, values), from, to: from + text.length, instead });
   return null;
-};
+}
 
 /** The first clause: sets, rounds, work and sides. */
 function headOf(clause: Clause, errors: DoseError[]): StageDose | null {
@@ -84,11 +90,11 @@ function headOf(clause: Clause, errors: DoseError[]): StageDose | null {
   return doseBy(work, { sides, sets, rounds });
 }
 
-function countOf(clause: Clause, said: string, most: number, what: string, errors: DoseError[]): Range {
-  const range = count(said);
+function countOf(clause: Clause, typed: string, most: number, what: string, errors: DoseError[]): Range {
+  const range = count(typed);
   const wrong = beyond(range, most);
   if (wrong === null) return range;
-  say(errors, clause, `‘${said.trim()}’ ${what}: ${wrong.why}.`, `${rangeText(wrong.instead)} ${what}`);
+  say(errors, clause, wrong.why, { said: `${typed.trim()} ${what}`, most }, `${rangeText(wrong.instead)} ${what}`);
   return wrong.instead;
 }
 
@@ -116,24 +122,24 @@ function workOf(clause: Clause, whole: Clause, errors: DoseError[]): Work | null
     if (unit.startsWith('call')) return { by: 'calls', count: range };
     return { by: 'count', count: range, of: unit.startsWith('double') ? 2 : unit.startsWith('triple') ? 3 : 1, within: null };
   }
-  return say(errors, whole, `‘${whole.text}’ is no dose: write seconds, repetitions, calls, or until comfortable.`, '3 × 30 s');
+  return say(errors, whole, 'no-dose', { said: whole.text }, '3 × 30 s');
 }
 
 function timeOf(clause: Clause, errors: DoseError[]): Work | null {
   const range = secondsOf(clause.text);
-  if (range === null) return say(errors, clause, `‘${clause.text}’ is no time.`, '30 s');
+  if (range === null) return say(errors, clause, 'no-time', { said: clause.text }, '30 s');
   const wrong = beyond(range, STAGE_DOSE_LIMITS.seconds);
-  if (wrong) say(errors, clause, `‘${clause.text}’: ${wrong.why}.`, `${rangeText(wrong.instead)} s`);
+  if (wrong) say(errors, clause, wrong.why, { said: clause.text, most: STAGE_DOSE_LIMITS.seconds }, `${rangeText(wrong.instead)} s`);
   return { by: 'time', seconds: wrong?.instead ?? range };
 }
 
-function ladderOf(kind: string, said: string, clause: Clause, errors: DoseError[]): Work {
-  const typed = said.split(/\s*[-–]\s*/).map(Number);
+function ladderOf(kind: string, numbers: string, clause: Clause, errors: DoseError[]): Work {
+  const typed = numbers.split(/\s*[-–]\s*/).map(Number);
   const top = Math.min(20, Math.max(1, typed[0] ?? 1));
   const counts = /pyramid/i.test(kind) && typed.length === 1 ? pyramid(top) : typed;
   const kept = counts.filter((n) => n >= 1 && n <= STAGE_DOSE_LIMITS.count).slice(0, STAGE_DOSE_LIMITS.ladder);
   if (kept.length < counts.length || (typed[0] ?? 0) > 20)
-    say(errors, clause, `‘${clause.text}’: counts run from 1 to ${STAGE_DOSE_LIMITS.count}; the others were left out.`);
+    say(errors, clause, 'ladder', { said: clause.text, most: STAGE_DOSE_LIMITS.count });
   return { by: 'ladder', counts: kept.length > 0 ? kept : [1] };
 }
 
@@ -160,7 +166,7 @@ function withClause(dose: StageDose | null, clause: Clause, errors: DoseError[])
   if (chime) {
     const every = secondsOf(chime[1] ?? '')?.low ?? 0;
     if (every < 1) {
-      say(errors, clause, 'A chime comes every second at most; this one was left out.', 'every 20 s (…)');
+      say(errors, clause, 'chime', {}, 'every 20 s (…)');
       return dose;
     }
     const one: Chime = {
@@ -171,17 +177,17 @@ function withClause(dose: StageDose | null, clause: Clause, errors: DoseError[])
     };
     return { ...dose, chimes: [...dose.chimes, one].slice(0, STAGE_DOSE_LIMITS.chimes) };
   }
-  say(errors, clause, `‘${text}’ is not understood in a dose; it was left out.`, 'rest 30 s');
+  say(errors, clause, 'not-understood', { said: text }, 'rest 30 s');
   return dose;
 }
 
-function restOf(said: string, clause: Clause, errors: DoseError[]): Rest {
-  const times = /^(\d+(?:\.\d+)?)\s*(?:[x×]|times)(?:\s+(?:the\s+)?work)?$/i.exec(said);
+function restOf(typed: string, clause: Clause, errors: DoseError[]): Rest {
+  const times = /^(\d+(?:\.\d+)?)\s*(?:[x×]|times)(?:\s+(?:the\s+)?work)?$/i.exec(typed);
   if (times) return { times: Number(times[1]) };
-  const seconds = secondsOf(said)?.low ?? (/^-?\d+(?:\.\d+)?$/.test(said.trim()) ? numberOf(said) : null);
-  if (seconds === null) return say(errors, clause, `‘${said}’ is no time; the rest stays undecided.`, 'rest 30 s');
-  if (seconds < 0) return say(errors, clause, 'A rest cannot be less than nothing; it stays undecided.', 'rest 30 s');
-  if (seconds > LONGEST_REST) return say(errors, clause, 'A rest is longer than a day; it stays undecided.', 'rest 60 s');
+  const seconds = secondsOf(typed)?.low ?? (/^-?\d+(?:\.\d+)?$/.test(typed.trim()) ? numberOf(typed) : null);
+  if (seconds === null) return say(errors, clause, 'rest-no-time', { said: typed }, 'rest 30 s');
+  if (seconds < 0) return say(errors, clause, 'rest-negative', {}, 'rest 30 s');
+  if (seconds > LONGEST_REST) return say(errors, clause, 'rest-long', {}, 'rest 60 s');
   return seconds;
 }
 

@@ -52,11 +52,14 @@ export function secondsOf(text: string): Range | null {
 }
 
 /** Why a range cannot be, and the nearest one that can; null where it can. */
-export function beyond(range: Range, most: number): { readonly why: string; readonly instead: Range } | null {
+export function beyond(
+  range: Range,
+  most: number,
+): { readonly why: 'downwards' | 'under-one' | 'too-much'; readonly instead: Range } | null {
   const within = (n: number): number => Math.min(most, Math.max(1, Number.isFinite(n) ? n : 1));
-  if (range.low > range.high) return { why: 'the range runs downwards', instead: { low: within(range.high), high: within(range.low) } };
-  if (range.low <= 0) return { why: 'less than one is no dose', instead: { low: within(range.low), high: within(range.high) } };
-  if (range.high > most) return { why: `more than ${most} is a slip`, instead: { low: within(range.low), high: most } };
+  if (range.low > range.high) return { why: 'downwards', instead: { low: within(range.high), high: within(range.low) } };
+  if (range.low <= 0) return { why: 'under-one', instead: { low: within(range.low), high: within(range.high) } };
+  if (range.high > most) return { why: 'too-much', instead: { low: within(range.low), high: most } };
   return null;
 }
 

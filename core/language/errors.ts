@@ -1,5 +1,7 @@
+import { said } from '../said.js';
 import type { NotationError } from './ast.js';
 import { NOTATION_LIMITS } from './limits.js';
+import type { NotationMessages } from './messages.js';
 import { placeOf, type Span } from './places.js';
 
 /** Gathers what could not be read, each with its place. */
@@ -8,8 +10,15 @@ export class Errors {
 
   constructor(private readonly text: string) {}
 
-  add(span: Span, message: string, expected: readonly string[] = [], nearest: string | null = null): void {
+  add<Code extends keyof NotationMessages>(
+    span: Span,
+    code: Code,
+    values: NotationMessages[Code],
+    expected: readonly string[] = [],
+    nearest: string | null = null,
+  ): void {
     if (this.list.length >= NOTATION_LIMITS.errors) return;
-    this.list.push({ from: span.from, to: span.to, ...placeOf(this.text, span.from), message, expected, nearest });
+    const message = said<NotationMessages, Code>(code, values);
+    this.list.push({ ...message, from: span.from, to: span.to, ...placeOf(this.text, span.from), expected, nearest });
   }
 }

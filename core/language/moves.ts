@@ -2,11 +2,9 @@
 export const FAMILIES = ['set', 'load', 'gather', 'pass', 'turn', 'reach', 'air', 'hand'] as const;
 export type Family = (typeof FAMILIES)[number];
 
-/** What a move is and what may be said about it. One table for reading, printing, completion, help and the palette. */
+/** What a move is and what may be said about it; what it does is said by words. One table for reading, printing, completion, help and the palette. */
 export interface MoveRule {
   readonly family: Family;
-  /** What it does, in a coach's words. */
-  readonly says: string;
   /** Why a text would say more than the bare word: a step that can be typed as it stands. */
   readonly example: string;
   /** A direction or an angle: none, a bearing to go on, or a turn of the facing line. */
@@ -26,13 +24,12 @@ const toASide = { way: 'turn', usual: null } as const;
 const inPlace = { way: 'none', usual: null, size: 'none' } as const;
 
 export const MOVES = {
-  'square up': { family: 'set', says: 'back to the stance, where the athlete is', example: 'square up', ...inPlace, foot: false },
-  'other lead': { family: 'set', says: 'the same stance with the other foot leading', example: 'other lead', ...inPlace, foot: false },
-  hold: { family: 'set', says: 'stands still', example: 'hold 1 s', ...inPlace, foot: false },
+  'square up': { family: 'set', example: 'square up', ...inPlace, foot: false },
+  'other lead': { family: 'set', example: 'other lead', ...inPlace, foot: false },
+  hold: { family: 'set', example: 'hold 1 s', ...inPlace, foot: false },
 
   split: {
     family: 'load',
-    says: 'a small unweighting and landing on both feet, timed to the opponent; with a foot named, that foot lands ahead',
     example: 'split',
     ...ahead,
     size: 'aside',
@@ -40,18 +37,16 @@ export const MOVES = {
   },
   bounce: {
     family: 'load',
-    says: 'springs on the balls of the feet without leaving the floor',
     example: 'bounce 4',
     ...inPlace,
     foot: false,
   },
-  'heel raise': { family: 'load', says: 'heels up and down', example: 'heel raise 3', ...inPlace, foot: false },
-  'weight shift': { family: 'load', says: 'weight onto one foot', example: 'weight shift right foot', ...inPlace, foot: true },
-  'preload hop': { family: 'load', says: 'a low hop before a jump or a first step', example: 'preload hop', ...inPlace, foot: false },
+  'heel raise': { family: 'load', example: 'heel raise 3', ...inPlace, foot: false },
+  'weight shift': { family: 'load', example: 'weight shift right foot', ...inPlace, foot: true },
+  'preload hop': { family: 'load', example: 'preload hop', ...inPlace, foot: false },
 
   advance: {
     family: 'gather',
-    says: 'one foot steps ahead, the other is brought up by as much',
     example: 'advance 20 cm',
     ...ahead,
     fixed: true,
@@ -60,7 +55,6 @@ export const MOVES = {
   },
   retreat: {
     family: 'gather',
-    says: 'the same back',
     example: 'retreat 20 cm',
     way: 'bearing',
     usual: 180,
@@ -70,7 +64,6 @@ export const MOVES = {
   },
   shuffle: {
     family: 'gather',
-    says: 'the same to any side',
     example: 'shuffle right 30 cm',
     way: 'bearing',
     usual: null,
@@ -79,7 +72,6 @@ export const MOVES = {
   },
   'half step': {
     family: 'gather',
-    says: 'one foot goes and comes back',
     example: 'half step ahead 30 cm right foot',
     ...ahead,
     size: 'step',
@@ -87,7 +79,6 @@ export const MOVES = {
   },
   chassé: {
     family: 'gather',
-    says: 'a gather in which the feet meet',
     example: 'chassé right 50 cm',
     way: 'bearing',
     usual: null,
@@ -96,7 +87,6 @@ export const MOVES = {
   },
   gallop: {
     family: 'gather',
-    says: 'a quick gather, both feet off the floor for a moment',
     example: 'gallop left 50 cm',
     way: 'bearing',
     usual: null,
@@ -105,7 +95,6 @@ export const MOVES = {
   },
   pendulum: {
     family: 'gather',
-    says: 'the far foot lands in the near foot’s place and drives it out',
     example: 'pendulum ahead',
     ...ahead,
     size: 'step',
@@ -114,16 +103,14 @@ export const MOVES = {
 
   pass: {
     family: 'pass',
-    says: 'a foot goes past the other and takes or gives up the lead',
     example: 'pass ahead',
     ...ahead,
     size: 'step',
     foot: true,
   },
-  shift: { family: 'pass', says: 'a passing step ahead', example: 'shift', ...ahead, fixed: true, size: 'step', foot: true },
+  shift: { family: 'pass', example: 'shift', ...ahead, fixed: true, size: 'step', foot: true },
   'back step': {
     family: 'pass',
-    says: 'a passing step back',
     example: 'back step',
     way: 'bearing',
     usual: 180,
@@ -133,7 +120,6 @@ export const MOVES = {
   },
   run: {
     family: 'pass',
-    says: 'a running step: the foot behind goes past',
     example: 'run right 60 cm 3',
     ...ahead,
     size: 'step',
@@ -141,7 +127,6 @@ export const MOVES = {
   },
   crossover: {
     family: 'pass',
-    says: 'the far foot passes in front of the other',
     example: 'crossover right 60 cm',
     way: 'bearing',
     usual: null,
@@ -150,7 +135,6 @@ export const MOVES = {
   },
   'cross behind': {
     family: 'pass',
-    says: 'the far foot passes behind the other',
     example: 'cross behind right 60 cm',
     way: 'bearing',
     usual: null,
@@ -159,7 +143,6 @@ export const MOVES = {
   },
   'drop step': {
     family: 'pass',
-    says: 'a first step back that opens the hips to that side',
     example: 'drop step right',
     ...toASide,
     usual: 45,
@@ -169,7 +152,6 @@ export const MOVES = {
 
   pivot: {
     family: 'turn',
-    says: 'a turn on the ball of a named foot',
     example: 'pivot lead foot right 90°',
     ...toASide,
     usual: 90,
@@ -178,7 +160,6 @@ export const MOVES = {
   },
   quarter: {
     family: 'turn',
-    says: 'a quarter turn on the lead foot; with an opponent in front, step out instead',
     example: 'quarter right',
     ...toASide,
     usual: 90,
@@ -187,7 +168,6 @@ export const MOVES = {
   },
   'step-out quarter': {
     family: 'turn',
-    says: 'the foot of that side steps off the line, then 90° the other way, towards the opponent',
     example: 'step-out quarter right',
     ...toASide,
     usual: 90,
@@ -196,7 +176,6 @@ export const MOVES = {
   },
   'slip-side quarter': {
     family: 'turn',
-    says: 'after a slip, 90° on the lead foot to the side slipped to',
     example: 'slip-side quarter left',
     ...toASide,
     usual: 90,
@@ -205,7 +184,6 @@ export const MOVES = {
   },
   cut: {
     family: 'turn',
-    says: 'out at 45° and face the opponent',
     example: 'cut right 50 cm',
     ...toASide,
     usual: 45,
@@ -214,7 +192,6 @@ export const MOVES = {
   },
   'side step and turn': {
     family: 'turn',
-    says: 'out to the side and face the opponent, up to 90°',
     example: 'side step and turn left 60 cm',
     ...toASide,
     usual: 90,
@@ -223,7 +200,6 @@ export const MOVES = {
   },
   orbit: {
     family: 'turn',
-    says: 'around the opponent, facing them, at the same distance',
     example: 'orbit right 30°',
     ...toASide,
     usual: 30,
@@ -232,7 +208,6 @@ export const MOVES = {
   },
   face: {
     family: 'turn',
-    says: 'turns on the lead foot to face something',
     example: 'face right',
     ...toASide,
     usual: 90,
@@ -241,17 +216,15 @@ export const MOVES = {
   },
   switch: {
     family: 'turn',
-    says: 'both feet exchange ahead and behind, in place or drifting aside',
     example: 'switch',
     ...ahead,
     size: 'aside',
     foot: false,
   },
 
-  lunge: { family: 'reach', says: 'one foot goes far, the other stays', example: 'lunge ahead 90 cm', ...ahead, size: 'lunge', foot: true },
+  lunge: { family: 'reach', example: 'lunge ahead 90 cm', ...ahead, size: 'lunge', foot: true },
   recover: {
     family: 'reach',
-    says: 'the way out of the reach before: the same foot back, or the other one up',
     example: 'recover back',
     way: 'bearing',
     usual: 180,
@@ -260,7 +233,6 @@ export const MOVES = {
   },
   'step-lunge': {
     family: 'reach',
-    says: 'a short gather and a lunge out of it',
     example: 'step-lunge ahead',
     ...ahead,
     size: 'lunge',
@@ -268,7 +240,6 @@ export const MOVES = {
   },
   'jump-lunge': {
     family: 'reach',
-    says: 'a short jump of both feet into guard, then a lunge',
     example: 'jump-lunge ahead',
     ...ahead,
     size: 'lunge',
@@ -276,7 +247,6 @@ export const MOVES = {
   },
   'running attack': {
     family: 'reach',
-    says: 'the rear foot runs past into the attack and the other one past it',
     example: 'running attack ahead',
     ...ahead,
     size: 'lunge',
@@ -284,7 +254,6 @@ export const MOVES = {
   },
   'reaching step': {
     family: 'reach',
-    says: 'a step to cut a flat ball off beside the body, landing with the toe ahead',
     example: 'reaching step right',
     way: 'bearing',
     usual: null,
@@ -293,7 +262,6 @@ export const MOVES = {
   },
   'step in': {
     family: 'reach',
-    says: 'the front foot goes in with the stroke',
     example: 'step in ahead 40 cm',
     ...ahead,
     size: 'step',
@@ -301,16 +269,14 @@ export const MOVES = {
   },
   'pull back': {
     family: 'reach',
-    says: 'the foot that stepped in comes back as the stroke ends',
     example: 'pull back',
     ...inPlace,
     foot: false,
   },
 
-  jump: { family: 'air', says: 'off and onto both feet', example: 'jump ahead 30 cm', ...ahead, size: 'aside', foot: false },
+  jump: { family: 'air', example: 'jump ahead 30 cm', ...ahead, size: 'aside', foot: false },
   'scissor jump': {
     family: 'air',
-    says: 'the legs exchange in the air; with a side, the body turns',
     example: 'scissor jump left 90°',
     ...toASide,
     usual: 0,
@@ -319,7 +285,6 @@ export const MOVES = {
   },
   'block jump': {
     family: 'air',
-    says: 'a jump without a turn, the feet land as they left',
     example: 'block jump right 40 cm',
     way: 'bearing',
     usual: null,
@@ -328,7 +293,6 @@ export const MOVES = {
   },
   'side jump': {
     family: 'air',
-    says: 'from and to the foot of that side, the other one after it',
     example: 'side jump back right 60 cm',
     way: 'bearing',
     usual: null,
@@ -336,8 +300,8 @@ export const MOVES = {
     foot: false,
   },
 
-  hit: { family: 'hand', says: 'a hit, or a strike named in quotes; alone it takes its time', example: 'hit', ...inPlace, foot: false },
-  'guard check': { family: 'hand', says: 'hands back to guard', example: 'guard check', ...inPlace, foot: false },
+  hit: { family: 'hand', example: 'hit', ...inPlace, foot: false },
+  'guard check': { family: 'hand', example: 'guard check', ...inPlace, foot: false },
 } as const satisfies Readonly<Record<string, MoveRule>>;
 
 export type MoveWord = keyof typeof MOVES;

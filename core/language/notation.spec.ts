@@ -108,26 +108,26 @@ describe('a line of steps', () => {
   it('says plainly what is too much, and reads on', () => {
     const said = (text: string): string =>
       parse(text)
-        .errors.map((error) => error.message)
+        .errors.map((error) => `${error.code} ${Object.values(error.values).join(' ')}`)
         .join(' ');
-    expect(said('lunge ahead 40 m')).toContain('more than anybody steps');
-    expect(said('pivot lead foot right 3600°')).toContain('at most 720°');
-    expect(said('(split, advance')).toContain('not closed');
-    expect(said('split) advance')).toContain('closes nothing');
-    expect(said('()')).toContain('no step');
-    expect(said('advance 0')).toContain('whole number');
-    expect(said('hold 40 cm')).toContain('takes no size');
-    expect(said('ball hit at 9000 s')).toContain('3600 s');
-    expect(said('out = (split), out = (hold 1 s)')).toContain('already has a meaning');
-    expect(said('cone doing (split)')).toContain('Only a partner');
-    expect(said('split at 2 s')).toContain('belongs to an event');
-    expect(said('shuffle')).toContain('needs a direction');
-    expect(said('advance left')).toContain('shuffle');
-    expect(said('hold 9000 s')).toContain('600 s');
-    expect(said('advance + dance')).toContain('After +');
-    expect(said('3')).toContain('follow the count');
-    expect(said('split '.repeat(4000))).toContain(`${NOTATION_LIMITS.characters}`);
-    expect(said('('.repeat(40) + 'split' + ')'.repeat(40))).toContain('deep');
+    expect(said('lunge ahead 40 m')).toContain('size-large 40 m');
+    expect(said('pivot lead foot right 3600°')).toContain('turns-far pivot 720');
+    expect(said('(split, advance')).toContain('bracket-open');
+    expect(said('split) advance')).toContain('bracket-closes-nothing');
+    expect(said('()')).toContain('bracket-empty');
+    expect(said('advance 0')).toContain('count 0');
+    expect(said('hold 40 cm')).toContain('takes-no-size hold');
+    expect(said('ball hit at 9000 s')).toContain('time 3600');
+    expect(said('out = (split), out = (hold 1 s)')).toContain('name-taken out');
+    expect(said('cone doing (split)')).toContain('only-partner');
+    expect(said('split at 2 s')).toContain('no-own-time');
+    expect(said('shuffle')).toContain('needs-way shuffle');
+    expect(said('advance left')).toContain('fixed-way advance ahead shuffle');
+    expect(said('hold 9000 s')).toContain('hold-time 600');
+    expect(said('advance + dance')).toContain('after-plus');
+    expect(said('3')).toContain('count-alone');
+    expect(said('split '.repeat(4000))).toContain(`too-long ${NOTATION_LIMITS.characters}`);
+    expect(said('('.repeat(40) + 'split' + ')'.repeat(40))).toContain('bracket-deep');
   });
 
   it('never throws and never hangs, whatever is typed', () => {

@@ -13,13 +13,17 @@ export interface Written {
 }
 
 /** The four operations; each is its own inverse. */
-export const OPERATIONS = {
-  'mirror all': 'directions, turns, hand, lead and area',
-  'other hand': 'the same for a left-hander; the area stays',
-  'other lead': 'directions, turns, named feet and lead; the hand stays',
-  'other side': 'directions only; the athlete stays who they are',
-} as const;
-export type Operation = keyof typeof OPERATIONS;
+export const OPERATIONS = [
+  /** Directions, turns, hand, lead and area. */
+  'mirror all',
+  /** The same for a left-hander; the area stays. */
+  'other hand',
+  /** Directions, turns, named feet and lead; the hand stays. */
+  'other lead',
+  /** Directions only; the athlete stays who they are. */
+  'other side',
+] as const;
+export type Operation = (typeof OPERATIONS)[number];
 
 const flip = (lead: Side | null): Side | null => (lead === null ? null : otherSide(lead));
 

@@ -21,7 +21,7 @@ describe('a club’s own moves', () => {
   });
 
   it('without them the name is not known; a pattern may mean something else by it', () => {
-    expect(study('corner', square, false).errors[0]?.message).toContain('does not begin a step');
+    expect(study('corner', square, false).errors[0]?.code).toBe('no-beginning');
     expect(study('corner = (hold 2 s), corner', square, false, { own }).totals.seconds).toBe(2);
   });
 

@@ -20,16 +20,16 @@ export function parse(text: string, own: readonly Definition[] = []): Parsed {
   const errors = new Errors(text);
   const reader = new Reader(text, errors, own);
   if (text.length > NOTATION_LIMITS.characters) {
-    errors.add(
-      { from: 0, to: text.length },
-      `A pattern holds at most ${NOTATION_LIMITS.characters} characters; this one has ${text.length}. Nothing was read; the text is kept.`,
-    );
+    errors.add({ from: 0, to: text.length }, 'too-long', { most: NOTATION_LIMITS.characters, length: text.length });
     return { items: [], things: [], definitions: [], intended: [], errors: errors.list };
   }
   const items = reader.items(parser.parse(text).topNode, 0);
   errors.list.sort((a, b) => a.from - b.from);
   return { items, things: reader.things, definitions: reader.definitions, intended: reader.intended, errors: errors.list };
 }
+
+/** Shortest and longest beat that is taken, seconds. */
+const BEAT = { least: 0.1, most: 5 } as const;
 
 /** Turns the grammar's tree into steps. */
 class Reader {
@@ -69,9 +69,8 @@ class Reader {
   /** What the grammar could not place. */
   private stray(node: SyntaxNode): void {
     const text = this.of(node).trim();
-    if (/^[)\]]/.test(text)) this.errors.add(node, 'This bracket closes nothing; it was left out.', ['a step']);
-    else if (text !== '')
-      this.errors.add(node, `‘${text}’ is not understood here; it was left out.`, MOVE_WORDS, nearestWord(text, MOVE_WORDS));
+    if (/^[)\]]/.test(text)) this.errors.add(node, 'bracket-closes-nothing', {});
+    else if (text !== '') this.errors.add(node, 'not-understood', { word: text }, MOVE_WORDS, nearestWord(text, MOVE_WORDS));
   }
 
   private group(node: SyntaxNode, depth: number): Item[] {
@@ -79,7 +78,7 @@ class Reader {
     if (branches === null) return [];
     const parts = new PartReader(this.text, this.errors, '', this.beat).read(childrenOf(node));
     if (branches.every((branch) => branch.length === 0)) {
-      this.errors.add(node, 'This bracket holds no step.', ['a step']);
+      this.errors.add(node, 'bracket-empty', {});
       return [];
     }
     const group: Group = { kind: 'group', branches, ...parts.repeated, span: { from: node.from, to: node.to } };
@@ -89,11 +88,10 @@ class Reader {
   /** The branches of a bracket; null where it is too deep to read. */
   private branches(node: SyntaxNode, depth: number): Item[][] | null {
     if (depth >= NOTATION_LIMITS.depth) {
-      this.errors.add(node, `Brackets go at most ${NOTATION_LIMITS.depth} deep; this one was left out.`);
+      this.errors.add(node, 'bracket-deep', { most: NOTATION_LIMITS.depth });
       return null;
     }
-    if (node.getChild('Close') === null)
-      this.errors.add(node.getChild('Open') ?? node, 'This bracket is not closed; it was read up to the end.', [')']);
+    if (node.getChild('Close') === null) this.errors.add(node.getChild('Open') ?? node, 'bracket-open', {}, [')']);
     for (const child of childrenOf(node)) if (child.type.isError) this.stray(child);
     return node.getChildren('Branch').map((branch) => this.items(branch, depth + 1));
   }
@@ -104,7 +102,7 @@ class Reader {
     if (!name || !group) return;
     const said = this.of(name).toLowerCase();
     if (this.definitions.some((known) => known.name === said)) {
-      this.errors.add(name, `‘${said}’ already has a meaning; the first one counts.`);
+      this.errors.add(name, 'name-taken', { word: said });
       return;
     }
     const items = this.group(group, depth);
@@ -117,7 +115,7 @@ class Reader {
     const lead = children.find((child) => child.name === 'LeadCount') ?? null;
     for (const child of children) if (child.type.isError) this.stray(child);
     if (!head) {
-      this.errors.add(lead ?? node, 'A step should follow the count.', MOVE_WORDS);
+      this.errors.add(lead ?? node, 'count-alone', {}, MOVE_WORDS);
       return [];
     }
     const rest = children.slice(children.indexOf(head) + 1);
@@ -154,8 +152,8 @@ class Reader {
 
   /** The beat counts from here on. */
   private setBeat(head: SyntaxNode, { tempo }: PartReader): void {
-    if (tempo && 'seconds' in tempo && tempo.seconds >= 0.1 && tempo.seconds <= 5) this.beat = tempo.seconds;
-    else this.errors.add(head, 'A beat lasts between 0.1 and 5 s, such as ‘beat of 0.6 s’; it stayed as it was.', ['0.6 s']);
+    if (tempo && 'seconds' in tempo && tempo.seconds >= BEAT.least && tempo.seconds <= BEAT.most) this.beat = tempo.seconds;
+    else this.errors.add(head, 'beat', BEAT, ['0.6 s']);
   }
 
   /** A named part, if somebody has said what it is. */
@@ -163,13 +161,12 @@ class Reader {
     const named = [...this.own, ...this.definitions].map((one) => one.name);
     if (!named.includes(word)) {
       const known = [...MOVE_WORDS, ...EVENT_WORDS, ...THING_WORDS, ...named];
-      this.errors.add(head, `‘${word}’ does not begin a step; this step was left out.`, known, nearestWord(word, known));
+      this.errors.add(head, 'no-beginning', { word }, known, nearestWord(word, known));
       return [];
     }
     const parts = new PartReader(this.text, this.errors, word, this.beat).read(lead ? [lead, ...rest] : rest);
     const { size } = parts;
-    if (size && size.unit !== 'own')
-      this.errors.add(head, `A named part takes a size as a multiple, such as 1.2×; its own sizes were kept.`, ['1.2×']);
+    if (size && size.unit !== 'own') this.errors.add(head, 'named-size', {}, ['1.2×']);
     const scale = size?.unit === 'own' && size.value > 0 ? size.value : 1;
     return [{ kind: 'call', name: word, scale, tempo: parts.tempo, ...parts.repeated, span }];
   }
@@ -179,7 +176,7 @@ class Reader {
     const parts = new PartReader(this.text, this.errors, kind).read(rest);
     const doing = rest.find((child) => child.name === 'Doing');
     const line = doing ? (this.branches(doing, depth) ?? [])[0] : undefined;
-    if (doing && kind !== 'partner') this.errors.add(doing, 'Only a partner does steps; they were left out.', ['partner']);
+    if (doing && kind !== 'partner') this.errors.add(doing, 'only-partner', {}, ['partner']);
     return { thing: kind, name: parts.label, ...parts.coordinates(), doing: kind === 'partner' && line ? line : null, span };
   }
 

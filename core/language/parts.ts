@@ -22,6 +22,12 @@ const unquoted = (text: string): string => text.slice(1, -1).trim().slice(0, NOT
 /** Seconds of a beat where the pattern says none: 120 a minute (common practice, no source). */
 export const USUAL_BEAT = 0.5;
 
+/** Times that are taken, seconds: of an event, of a hold, of a step, and of a hit from its step. */
+const LONGEST_TIME = 3600;
+const HOLD = { least: 0, most: 600 } as const;
+const STEP = { least: 0.05, most: 60 } as const;
+const FURTHEST_HIT = 5;
+
 /** What stands after the head of a step or behind a bracket, gathered. */
 export class PartReader {
   readonly bearings: number[] = [];
@@ -92,7 +98,7 @@ export class PartReader {
       }
       case 'Degrees':
         this.degrees = this.number(node);
-        if (this.degrees === null) this.errors.add(node, 'An angle needs a number, such as 90°; it was left out.', ['90°']);
+        if (this.degrees === null) this.errors.add(node, 'angle', {}, ['90°']);
         return;
       case 'Foot':
         this.foot = said.split(' ')[0] as FootRef;
@@ -126,7 +132,7 @@ export class PartReader {
         return;
       case 'Each':
         this.each = /side$/.test(said) ? 'side' : 'lead';
-        if (!/(side|lead)$/.test(said)) this.errors.add(node, '‘each’ goes with side or lead; lead was taken.', ['each side', 'each lead']);
+        if (!/(side|lead)$/.test(said)) this.errors.add(node, 'each', {}, ['each side', 'each lead']);
         return;
       case 'Mirrored':
         this.mirrored = true;
@@ -166,10 +172,8 @@ export class PartReader {
   }
 
   private unknown(node: SyntaxNode, said: string): void {
-    if (node.firstChild?.name === 'FootName')
-      this.errors.add(node, `‘${said}’ names a foot: write ‘${said} foot’.`, ['foot'], `${said} foot`);
-    else
-      this.errors.add(node, `‘${said}’ is not understood in ‘${this.head}’; it was left out.`, STEP_WORDS, nearestWord(said, STEP_WORDS));
+    if (node.firstChild?.name === 'FootName') this.errors.add(node, 'names-foot', { word: said }, ['foot'], `${said} foot`);
+    else this.errors.add(node, 'not-understood-in', { word: said, head: this.head }, STEP_WORDS, nearestWord(said, STEP_WORDS));
   }
 
   /** The number that stands there; null where there is none, or one larger than can be reckoned with. */
@@ -184,11 +188,7 @@ export class PartReader {
     const value = this.number(node);
     if (value !== null && Number.isInteger(value) && value >= 1 && value <= NOTATION_LIMITS.times) return value;
     const said = this.of(node.getChild('Number') ?? node);
-    this.errors.add(
-      node,
-      `A count is a whole number from 1 to ${NOTATION_LIMITS.times}; ${said} was read as 1. A size needs a unit, such as ${said} cm.`,
-      ['a count', 'a unit'],
-    );
+    this.errors.add(node, 'count', { said, most: NOTATION_LIMITS.times });
     return 1;
   }
 
@@ -212,8 +212,9 @@ export class PartReader {
     const unit = measure ? (UNITS[wordOf(this.of(measure))] as Size['unit']) : 'own';
     const metres = unit in METRES_OF ? value * METRES_OF[unit as keyof typeof METRES_OF] : value * 0.3;
     if (value > 0 && metres <= NOTATION_LIMITS.metres) return { value, unit };
-    const why = value > 0 ? `is more than anybody steps: at most ${NOTATION_LIMITS.metres} m` : 'is no size';
-    this.errors.add(node, `${this.of(node)} ${why}; the usual size was taken.`, ['a size such as 40 cm']);
+    const said = this.of(node);
+    if (value > 0) this.errors.add(node, 'size-large', { said, most: NOTATION_LIMITS.metres }, ['40 cm']);
+    else this.errors.add(node, 'size-none', { said }, ['40 cm']);
     return null;
   }
 
@@ -227,8 +228,8 @@ export class PartReader {
       return;
     }
     if (!word && (this.pending === 'at' || this.pending === 'every')) {
-      if (seconds !== null && seconds >= 0 && seconds <= 3600) this[this.pending] = seconds;
-      else this.errors.add(node, 'A time lies between 0 and 3600 s; it was left out.');
+      if (seconds !== null && seconds >= 0 && seconds <= LONGEST_TIME) this[this.pending] = seconds;
+      else this.errors.add(node, 'time', { most: LONGEST_TIME });
       this.pending = null;
       return;
     }
@@ -239,11 +240,11 @@ export class PartReader {
   }
 
   private secondsOf(node: SyntaxNode, seconds: number | null): Tempo | null {
-    const [least, most] = this.head === 'hold' ? [0, 600] : [0.05, 60];
+    const holds = this.head === 'hold';
+    const { least, most } = holds ? HOLD : STEP;
     if (seconds !== null && seconds > 0 && seconds >= least && seconds <= most) return { seconds };
-    const said =
-      this.head === 'hold' ? 'A hold lasts up to 600 s; 1 s was taken.' : 'A step takes between 0.05 and 60 s; the usual time was taken.';
-    this.errors.add(node, said);
+    if (holds) this.errors.add(node, 'hold-time', { most });
+    else this.errors.add(node, 'step-time', { least, most });
     return null;
   }
 
@@ -262,7 +263,7 @@ export class PartReader {
     const word = said ? wordOf(this.of(said)) : '';
     const isHand = said?.name === 'Named' || word === 'hit' || word === 'guard check';
     if (!said || !(isHand || said.name === 'Event')) {
-      this.errors.add(node, 'After + comes a hit, a strike in quotes or an event.', ['hit', '"jab"', ...EVENT_WORDS], 'hit');
+      this.errors.add(node, 'after-plus', {}, ['hit', '"jab"', ...EVENT_WORDS], 'hit');
       return;
     }
     const name = said.name === 'Named' ? unquoted(this.of(said)) || 'hit' : word;
@@ -277,9 +278,9 @@ export class PartReader {
   }
 
   private offset(node: SyntaxNode, ms: number | null): void {
-    if (ms === null) this.errors.add(node, 'A time beside a hit needs a number, such as 80 ms; it was tied to its step.', ['80 ms']);
-    else if (!this.open) this.errors.add(node, 'Milliseconds belong to a hit: + hit 80 ms after landing.', ['+ hit']);
-    else if (Math.abs(ms) > 5000) this.errors.add(node, 'A hit lies at most 5 s from its step; it was tied to the landing.');
+    if (ms === null) this.errors.add(node, 'hit-time', {}, ['80 ms']);
+    else if (!this.open) this.errors.add(node, 'hit-alone', {}, ['+ hit']);
+    else if (Math.abs(ms) > 1000 * FURTHEST_HIT) this.errors.add(node, 'hit-far', { most: FURTHEST_HIT });
     else this.open.tied = { ...this.open.tied, offsetMs: ms, span: { from: this.open.from, to: node.to } };
   }
 
@@ -290,7 +291,7 @@ export class PartReader {
       if (said !== 'on') this.unknown(node, said);
       return;
     }
-    if (!anchor) this.errors.add(node, 'A hit is tied to the start or the landing of its step.', ['start', 'landing']);
+    if (!anchor) this.errors.add(node, 'hit-tie', {}, ['start', 'landing']);
     const tie = anchor && wordOf(this.of(anchor)) === 'start' ? 'start' : 'landing';
     const offsetMs = said.startsWith('before') ? -this.open.tied.offsetMs : this.open.tied.offsetMs;
     this.open.tied = { ...this.open.tied, tie, offsetMs: offsetMs === 0 ? 0 : offsetMs, span: { from: this.open.from, to: node.to } };

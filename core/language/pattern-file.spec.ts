@@ -29,7 +29,7 @@ describe('a text file of patterns', () => {
       [7, 'square-ready', 'split'],
       [FILE_LIMITS.name, 'square-ready', 'split'],
     ]);
-    expect(readPatternFile('x'.repeat(FILE_LIMITS.characters + 1)).errors[0]?.message).toContain('at most');
+    expect(readPatternFile('x'.repeat(FILE_LIMITS.characters + 1)).errors[0]?.code).toBe('too-long');
   });
 
   it('comments before the first name are about the file', () => {

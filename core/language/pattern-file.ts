@@ -1,6 +1,8 @@
 import type { Side } from '../body/foot.js';
 import { schoolOf } from '../body/school.js';
+import { said } from '../said.js';
 import { NOTATION_LIMITS } from './limits.js';
+import type { FileMessage, FileMessages } from './messages.js';
 
 /** A pattern as it stands in a text file: its steps and for whom they are written. */
 export interface FiledPattern {
@@ -22,11 +24,17 @@ export interface FiledPattern {
   readonly line: number;
 }
 
-/** What is wrong with a line of a file, and what was kept. */
-export interface FileError {
-  readonly line: number;
-  readonly message: string;
-}
+/** What is wrong with a line of a file. */
+export type FileError = FileMessage & { readonly line: number };
+
+/** Notes what is wrong with a line. */
+export type SayFile = <Code extends keyof FileMessages>(line: number, code: Code, values: FileMessages[Code]) => void;
+
+/** Gathers what is wrong with a file. */
+export const fileErrors =
+  (into: FileError[]): SayFile =>
+  (line, code, values) =>
+    into.push({ ...said<FileMessages, typeof code>(code, values), line });
 
 export const FILE_LIMITS = { characters: 2_000_000, patterns: 2_000, name: 80, tags: 12, dose: 400 } as const;
 
@@ -56,8 +64,10 @@ type Draft = { -readonly [K in keyof FiledPattern]: FiledPattern[K] };
  */
 export function readPatternFile(text: string): { readonly patterns: readonly FiledPattern[]; readonly errors: readonly FileError[] } {
   const errors: FileError[] = [];
+  const say = fileErrors(errors);
   if (text.length > FILE_LIMITS.characters) {
-    return { patterns: [], errors: [{ line: 1, message: `A file holds at most ${FILE_LIMITS.characters} characters; nothing was read.` }] };
+    say(1, 'too-long', { most: FILE_LIMITS.characters });
+    return { patterns: [], errors };
   }
   const patterns: Draft[] = [];
   let open: Draft | null = null;
@@ -75,9 +85,8 @@ export function readPatternFile(text: string): { readonly patterns: readonly Fil
       const head = HEAD.exec(content);
       if (head) {
         const name = head[1] ?? '';
-        if (name === '') errors.push({ line: i + 1, message: 'A pattern needs a name after ==; it was called ‘unnamed’.' });
-        if (name.length > FILE_LIMITS.name)
-          errors.push({ line: i + 1, message: `A name has at most ${FILE_LIMITS.name} characters; it was cut.` });
+        if (name === '') say(i + 1, 'no-name', {});
+        if (name.length > FILE_LIMITS.name) say(i + 1, 'name-cut', { most: FILE_LIMITS.name });
         open = begin((name || 'unnamed').slice(0, FILE_LIMITS.name), i + 1);
         return;
       }
@@ -85,7 +94,7 @@ export function readPatternFile(text: string): { readonly patterns: readonly Fil
       if (field) {
         open ??= begin('', i);
         const wrong = setField(open, (field[1] ?? '').toLowerCase(), field[2] ?? '');
-        if (wrong !== null) errors.push({ line: i + 1, message: wrong });
+        if (wrong !== null) errors.push({ ...wrong, line: i + 1 });
         return;
       }
       if (open === null && content.trim() === '') return;
@@ -99,26 +108,25 @@ export function readPatternFile(text: string): { readonly patterns: readonly Fil
   if (patterns.length > 1 && patterns[0]?.name === '' && patterns[0].steps.split('\n').every((line) => /^\s*(#|$)/.test(line)))
     patterns.shift();
   const kept = patterns.slice(0, FILE_LIMITS.patterns);
-  if (patterns.length > kept.length)
-    errors.push({ line: 1, message: `A file holds at most ${FILE_LIMITS.patterns} patterns; the rest was left out.` });
+  if (patterns.length > kept.length) say(1, 'too-many', { most: FILE_LIMITS.patterns });
   for (const pattern of kept) {
     pattern.steps = pattern.steps.trimEnd();
     const staggered = schoolOf(pattern.school)?.staggered ?? false;
     if (staggered && pattern.lead === 'none') pattern.lead = 'left';
     if (!staggered) pattern.lead = 'none';
     if (pattern.steps.length > NOTATION_LIMITS.characters) {
-      errors.push({
-        line: pattern.line,
-        message: `‘${pattern.name}’ is longer than ${NOTATION_LIMITS.characters} characters; it was left out.`,
-      });
+      say(pattern.line, 'steps-long', { name: pattern.name, most: NOTATION_LIMITS.characters });
     }
   }
   return { patterns: kept.filter((pattern) => pattern.steps.length <= NOTATION_LIMITS.characters), errors };
 }
 
-/** Sets one field; a sentence where its value is none. */
-function setField(draft: Draft, name: string, value: string): string | null {
-  const said = value.toLowerCase();
+/** Longest time to explain, seconds. */
+const LONGEST_EXPLAIN = 1800;
+
+/** Sets one field; what is wrong where its value is none. */
+function setField(draft: Draft, name: string, value: string): FileMessage | null {
+  const typed = value.toLowerCase();
   switch (name) {
     case 'sport':
       draft.sport = value.slice(0, 40);
@@ -130,11 +138,11 @@ function setField(draft: Draft, name: string, value: string): string | null {
       draft.dose = value.slice(0, FILE_LIMITS.dose);
       return null;
     case 'cued':
-      draft.cued = said.slice(0, 24);
+      draft.cued = typed.slice(0, 24);
       return null;
     case 'explain': {
-      const seconds = Number(/^(\d+)\s*s?$/.exec(said)?.[1] ?? NaN);
-      if (!(seconds <= 1800)) return `‘${value}’ is no time to explain: write seconds up to 1800; none was taken.`;
+      const seconds = Number(/^(\d+)\s*s?$/.exec(typed)?.[1] ?? NaN);
+      if (!(seconds <= LONGEST_EXPLAIN)) return { code: 'explain', values: { said: value, most: LONGEST_EXPLAIN } };
       draft.explain = seconds;
       return null;
     }
@@ -149,20 +157,20 @@ function setField(draft: Draft, name: string, value: string): string | null {
       ].slice(0, FILE_LIMITS.tags);
       return null;
     case 'stance':
-      if (!schoolOf(said)) return `‘${value}’ is no stance; square-ready was taken.`;
-      draft.school = said;
+      if (!schoolOf(typed)) return { code: 'stance', values: { said: value } };
+      draft.school = typed;
       return null;
     case 'hand':
-      if (said !== 'left' && said !== 'right') return `A hand is left or right; right was taken.`;
-      draft.hand = said;
+      if (typed !== 'left' && typed !== 'right') return { code: 'hand', values: {} };
+      draft.hand = typed;
       return null;
     case 'lead':
-      if (said !== 'left' && said !== 'right' && said !== 'none') return `A lead is left, right or none; none was taken.`;
-      draft.lead = said;
+      if (typed !== 'left' && typed !== 'right' && typed !== 'none') return { code: 'lead', values: {} };
+      draft.lead = typed;
       return null;
     default:
-      if (said !== 'yes' && said !== 'no') return `‘closes’ is yes or no; yes was taken.`;
-      draft.shouldClose = said === 'yes';
+      if (typed !== 'yes' && typed !== 'no') return { code: 'closes', values: {} };
+      draft.shouldClose = typed === 'yes';
       return null;
   }
 }

@@ -50,17 +50,18 @@ describe('a dose as a coach types it', () => {
   it('says plainly what cannot be, with the nearest thing that works', () => {
     const wrong = (text: string): [string, string | null] => {
       const read = readDose(text);
-      return [read.errors[0]?.message ?? '', read.errors[0]?.instead ?? null];
+      const [error] = read.errors;
+      return [error ? `${error.code} ${Object.values(error.values).join(' ')}`.trim() : '', error?.instead ?? null];
     };
     expect(wrong('')[1]).toBe('3 × 30 s');
-    expect(wrong('0 × 8')).toEqual(['‘0’ rounds: less than one is no dose.', '1 rounds']);
-    expect(wrong('3 × -5')[0]).toContain('less than one');
-    expect(wrong('60–30 s')).toEqual(['‘60–30 s’: the range runs downwards.', '30–60 s']);
-    expect(wrong('3 × 30 s, rest 25 h')[0]).toContain('longer than a day');
-    expect(wrong('3 × 30 s, rest -4')[0]).toContain('less than nothing');
-    expect(wrong('3 × 30 s, later')[0]).toContain('‘later’ is not understood');
-    expect(wrong('a lot')[0]).toContain('no dose');
-    expect(wrong('99999 s')[0]).toContain('slip');
+    expect(wrong('0 × 8')).toEqual(['under-one 0 rounds 100', '1 rounds']);
+    expect(wrong('3 × -5')[0]).toContain('under-one -5');
+    expect(wrong('60–30 s')).toEqual(['downwards 60–30 s 3600', '30–60 s']);
+    expect(wrong('3 × 30 s, rest 25 h')[0]).toBe('rest-long');
+    expect(wrong('3 × 30 s, rest -4')[0]).toBe('rest-negative');
+    expect(wrong('3 × 30 s, later')[0]).toBe('not-understood later');
+    expect(wrong('a lot')[0]).toBe('no-dose a lot');
+    expect(wrong('99999 s')[0]).toContain('too-much 99999 s');
     // What can be read is kept.
     expect(printDose(readDose('3 × 30 s, later, rest 5 s').dose as StageDose)).toBe('3 × 30 s, rest 5 s');
     expect(readDose('3 × 30 s, later').errors[0]).toEqual(jasmine.objectContaining({ from: 10, to: 15 }));
@@ -142,17 +143,17 @@ describe('the arithmetic of doses', () => {
   }
 
   it('published formats take what the clock on the wall says (values from memory): 3 × 3 is 11 min, 12 × 3 is 47', () => {
-    const times = Object.fromEntries(ROUND_FORMATS.map((format) => [format.name, total(format.dose)]));
+    const times = Object.fromEntries(ROUND_FORMATS.map((format) => [format.code, total(format.dose)]));
     expect(times).toEqual({
-      'boxing, elite': '11:00',
-      'boxing, championship': '47:00',
-      'mixed rules': '17:00',
-      'mixed rules, title': '29:00',
+      'boxing-elite': '11:00',
+      'boxing-championship': '47:00',
+      'mixed-rules': '17:00',
+      'mixed-rules-title': '29:00',
       kickboxing: '8:00',
       taekwondo: '8:00',
-      'karate, seniors': '3:00',
-      'fencing, direct bout': '11:00',
-      'fencing, pool': '3:00',
+      'karate-seniors': '3:00',
+      'fencing-direct-bout': '11:00',
+      'fencing-pool': '3:00',
     });
   });
 
@@ -189,7 +190,7 @@ describe('the arithmetic of doses', () => {
   it('asks for what is not decided, and for nothing else', () => {
     const asks = (text: string, more: Partial<Pace> = {}): string[] => questionsOf(dose(text), { ...pace, ...more });
     expect(asks('3 × 30 s')).toEqual(['rest']);
-    expect(asks('2 sets of 3 × 30 s')).toEqual(['rest', 'set rest']);
+    expect(asks('2 sets of 3 × 30 s')).toEqual(['rest', 'set-rest']);
     expect(asks('30 s')).toEqual([]);
     expect(asks('10 both sides')).toEqual(['sides']);
     expect(asks('10', { rep: [null, null] })).toEqual(['repetition']);

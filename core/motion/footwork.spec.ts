@@ -259,7 +259,7 @@ describe('the words of the footwork', () => {
   it('two words begin a step together; one of them alone is named with the whole', () => {
     expect(print(parse('half step ahead 20 cm, back step, square up').items)).toBe('half step ahead 20 cm, back step, square up');
     const [error] = parse('square, split').errors;
-    expect([error?.line, error?.column, error?.message]).toEqual([1, 1, '‘square’ does not begin a step; this step was left out.']);
+    expect([error?.line, error?.column, error?.code]).toEqual([1, 1, 'no-beginning']);
   });
 
   it('a switch or jump with a direction and no size is a small one; a shift goes ahead only', () => {
@@ -269,7 +269,7 @@ describe('the words of the footwork', () => {
     const shift = parse('shift back');
     expect(print(shift.items)).toBe('shift');
     expect(shift.errors[0]?.nearest).toBe('pass');
-    expect(parse('chassé').errors[0]?.message).toContain('needs a direction');
-    expect(parse('square up 30 cm').errors[0]?.message).toContain('takes no size');
+    expect(parse('chassé').errors[0]?.code).toBe('needs-way');
+    expect(parse('square up 30 cm').errors[0]?.code).toBe('takes-no-size');
   });
 });

@@ -21,6 +21,7 @@ import { split, splitSeconds } from './split.js';
 import { squareUp } from './square-up.js';
 import { stay } from './stay.js';
 import { dropStep, orbit, orbitDegrees, stepAndTurn } from './turning.js';
+import type { ProblemMessage, ProblemMessages } from './messages.js';
 
 /** The reach that a later 'recover' comes back from. */
 export interface OpenReach {
@@ -46,7 +47,7 @@ interface Doing {
   /** Whether there is one on the floor. */
   readonly opposed: boolean;
   /** Names something that could not be done as written, or only beyond the body's range. */
-  readonly note: (code: 'stride' | 'refused' | 'short-pass' | 'nothing-to-recover', message: string, value: number, limit: number) => void;
+  readonly note: (problem: ProblemMessage, value: number, limit: number) => void;
 }
 
 /** What a move yields, and the reach it leaves open. */
@@ -71,7 +72,7 @@ function sized(doing: Doing, usual: keyof typeof OWN_STEP, range: keyof typeof S
 function inRange({ body, note }: Doing, metres: number, range: keyof typeof STRIDE_RANGE): number {
   const limit = STRIDE_RANGE[range] * body.leg.metres;
   if (metres > limit + 1e-9) {
-    note('stride', `A step of ${Math.round(metres * 100)} cm is longer than this athlete's ${Math.round(limit * 100)} cm.`, metres, limit);
+    note({ code: 'stride', values: { of: 'step', metres, most: limit } }, metres, limit);
   }
   return metres;
 }
@@ -81,8 +82,8 @@ const asideOf = (doing: Doing): number => (doing.act.size === null && doing.act.
 
 const usually = (doing: Doing, seconds: number, flight = 0): number => secondsOf(seconds, doing.tempo, flight);
 
-function refused(doing: Doing, message: string, seconds: number, value = 0, limit = 0): Done {
-  doing.note('refused', `${message} The athlete stands.`, value, limit);
+function refused(doing: Doing, why: ProblemMessages['refused']['why'], seconds: number, value = 0, limit = 0): Done {
+  doing.note({ code: 'refused', values: { why } }, value, limit);
   return stay(doing.before, seconds);
 }
 
@@ -108,10 +109,8 @@ const passing: Recipe = (doing) => {
   const full = fullPass(before, foot, bearing);
   // Feet that are level along the bearing have no length to pass by: the usual step then.
   const metres = act.size === null && full >= body.breadth.metres ? full : sized(doing, 'even', 'lunge');
-  if (!passes(before, foot, bearing, metres, body)) {
-    const message = `The ${foot} foot does not get past the other: the lead stays as it was.`;
-    doing.note('short-pass', message, metres, full / 2 + body.breadth.metres / 2);
-  }
+  if (!passes(before, foot, bearing, metres, body))
+    doing.note({ code: 'short-pass', values: { foot } }, metres, full / 2 + body.breadth.metres / 2);
   return pass(before, foot, bearing, inRange(doing, metres, 'lunge'), usually(doing, USUAL_TIME.pass), school, body);
 };
 
@@ -159,7 +158,7 @@ const recovering =
     const { open, before, note } = doing;
     const takes = usually(doing, seconds);
     if (open) return recover(before, open.from, open.foot, way(doing), takes);
-    note('nothing-to-recover', 'There is no reach to recover from here; the athlete stands.', 0, 0);
+    note({ code: 'nothing-to-recover', values: {} }, 0, 0);
     return stay(before, takes);
   };
 
@@ -201,7 +200,7 @@ export const RECIPES: Readonly<Record<MoveWord, Recipe>> = {
   'square up': (doing) => squareUp(doing.before, usually(doing, USUAL_TIME.squareFoot), doing.school, doing.body, doing.before.lead),
   'other lead': (doing) =>
     doing.before.lead === null
-      ? refused(doing, 'In a square stance there is no other lead.', usually(doing, USUAL_TIME.squareFoot))
+      ? refused(doing, 'square-lead', usually(doing, USUAL_TIME.squareFoot))
       : squareUp(doing.before, usually(doing, USUAL_TIME.squareFoot), doing.school, doing.body, otherSide(doing.before.lead)),
   hold: (doing) => stay(doing.before, doing.act.seconds ?? 1),
 
@@ -237,8 +236,7 @@ export const RECIPES: Readonly<Record<MoveWord, Recipe>> = {
     const seconds = usually(doing, USUAL_TIME.pendulum);
     const least = doing.body.breadth.metres / 2;
     return (
-      pendulum(doing.before, near(doing), bearingOf(doing), metres, seconds, doing.body) ??
-      refused(doing, 'The feet are level in that direction: there is nothing for a pendulum to swing into.', seconds, 0, least)
+      pendulum(doing.before, near(doing), bearingOf(doing), metres, seconds, doing.body) ?? refused(doing, 'level-swing', seconds, 0, least)
     );
   },
 
@@ -266,7 +264,7 @@ export const RECIPES: Readonly<Record<MoveWord, Recipe>> = {
   switch: (doing) =>
     // All of a switch is flight, which keeps its time.
     switchFeet(doing.before, bearingOf(doing), asideOf(doing), USUAL_TIME.switch, doing.school) ??
-    refused(doing, 'In a square stance there are no feet to switch.', USUAL_TIME.switch),
+    refused(doing, 'square-switch', USUAL_TIME.switch),
 
   lunge: reaching('lunge', 'lunge', USUAL_TIME.lunge),
   recover: recovering(({ act }) => (act.bearing === 0 ? 'ahead' : 'back'), USUAL_TIME.recover),
@@ -303,10 +301,7 @@ export const RECIPES: Readonly<Record<MoveWord, Recipe>> = {
   jump: (doing) => jump(doing.before, bearingOf(doing), asideOf(doing), usually(doing, USUAL_TIME.jump, FLIGHT.jump), FLIGHT.jump),
   'scissor jump': (doing) => {
     const seconds = usually(doing, USUAL_TIME.jump, FLIGHT.jump);
-    return (
-      scissorJump(doing.before, doing.act.turn ?? 0, seconds, FLIGHT.jump, doing.body) ??
-      refused(doing, 'The feet are level and the body does not turn: there is nothing to exchange.', seconds)
-    );
+    return scissorJump(doing.before, doing.act.turn ?? 0, seconds, FLIGHT.jump, doing.body) ?? refused(doing, 'level-exchange', seconds);
   },
   'block jump': (doing) =>
     jump(doing.before, bearingOf(doing), sized(doing, 'even', 'lunge'), usually(doing, USUAL_TIME.jump, FLIGHT.jump), FLIGHT.jump),

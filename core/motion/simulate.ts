@@ -7,9 +7,10 @@ import { aimed, targetOf, type Target } from './aim.js';
 import { KEEPS_REACH, RECIPES, type Done, type OpenReach } from './recipes.js';
 import { seeded } from './seeded.js';
 import { later } from './sequence.js';
-import type { EventMoment, HandMoment, Performer, PlacedThing, Problem, ProblemCode, Simulation, SimMove } from './simulation.js';
+import type { EventMoment, HandMoment, Performer, PlacedThing, Problem, Simulation, SimMove } from './simulation.js';
 import { OPPONENT_AHEAD, partnerOf, placeThings, thingFor, whereIs } from './things.js';
 import { unfold, type Choice, type Choose, type Unfolded } from './unfold.js';
+import type { ProblemMessage } from './messages.js';
 
 /** Most moves that are simulated; a longer pattern is cut there and says so. */
 export const MOST_MOVES = 2_000;
@@ -83,11 +84,10 @@ class Run {
 
   /** Does one thing; false when nothing more is followed. */
   take(one: Unfolded): boolean {
-    if (one.kind === 'asks') this.problem('names-a-foot', one.span, one.message);
+    if (one.kind === 'asks') this.problem(one.asks, one.span);
     else if (one.kind === 'event') this.happen(one.event);
     else if (this.moves.length >= MOST_MOVES) {
-      const message = `The pattern has more than ${MOST_MOVES} moves; it was followed up to there.`;
-      this.problem('too-many-moves', one.span, message, MOST_MOVES + 1, MOST_MOVES);
+      this.problem({ code: 'too-many-moves', values: { most: MOST_MOVES } }, one.span, MOST_MOVES + 1, MOST_MOVES);
       return false;
     } else this.one(one.step, one.left, one.span);
     return true;
@@ -151,7 +151,7 @@ class Run {
       open: this.open,
       opponent: partner === null ? this.ahead() : whereIs(partner, this.now),
       opposed: partner !== null,
-      note: (code, message, value, limit) => this.problem(code, span, message, value, limit),
+      note: (problem, value, limit) => this.problem(problem, span, value, limit),
     });
     if (result.open) this.open = result.open;
     else if (!KEEPS_REACH.includes(step.act.word)) this.open = null;
@@ -177,8 +177,8 @@ class Run {
       return aimed(act, home, this.posture, playing, left);
     }
     if (thing) return aimed(act, targetOf(thing, this.now, act, body), this.posture, playing, left);
-    const said = [act.aim.thing, act.aim.name === null ? null : `“${act.aim.name}”`].filter((word) => word !== null).join(' ');
-    this.problem('no-such-thing', span, `There is no ${said} on the floor; the step was done without an aim.`);
+    const named = [act.aim.thing, act.aim.name === null ? null : `“${act.aim.name}”`].filter((word) => word !== null).join(' ');
+    this.problem({ code: 'no-such-thing', values: { thing: named } }, span);
     return act;
   }
 
@@ -202,13 +202,12 @@ class Run {
     const limit = 2 * this.performer.body.leg.metres;
     const apart = distance(after.feet.left, after.feet.right);
     if (apart <= limit + 1e-9 || apart <= distance(before.feet.left, before.feet.right) + 1e-9) return;
-    const message = `The feet would stand ${Math.round(apart * 100)} cm apart; this athlete's legs reach ${Math.round(limit * 100)} cm at most.`;
-    this.problem('stride', span, message, apart, limit);
+    this.problem({ code: 'stride', values: { of: 'stand', metres: apart, most: limit } }, span, apart, limit);
   }
 
-  private problem(code: ProblemCode, span: Span, message: string, value = 0, limit = 0): void {
-    const known = this.problems.some((p) => p.code === code && p.span.from === span.from);
-    if (!known) this.problems.push({ code, move: this.moves.length, span, message, value, limit });
+  private problem(problem: ProblemMessage, span: Span, value = 0, limit = 0): void {
+    const known = this.problems.some((p) => p.code === problem.code && p.span.from === span.from);
+    if (!known) this.problems.push({ ...problem, move: this.moves.length, span, value, limit });
   }
 }
 

@@ -7,6 +7,7 @@ import type { Step } from '../language/ast.js';
 import type { EventWord, ThingWord } from '../language/floor-words.js';
 import type { Span } from '../language/places.js';
 import type { ChanceUnit, FootAction, MoveResult, Tally } from './action.js';
+import type { ProblemMessage } from './messages.js';
 import type { Choice } from './unfold.js';
 
 /** For whom a pattern is simulated. */
@@ -62,17 +63,13 @@ export interface PlacedThing {
   readonly doing: Simulation | null;
 }
 
-export type ProblemCode = 'nothing-to-recover' | 'too-many-moves' | 'stride' | 'refused' | 'short-pass' | 'no-such-thing' | 'names-a-foot';
-
-/** Something a move could not do as written; it was done otherwise, as the message says. */
-export interface Problem {
-  readonly code: ProblemCode;
+/** Something a move could not do as written; it was done otherwise. */
+export type Problem = ProblemMessage & {
   readonly move: number;
   readonly span: Span;
-  readonly message: string;
   readonly value: number;
   readonly limit: number;
-}
+};
 
 export interface Simulation {
   readonly performer: Performer;

@@ -2,6 +2,7 @@ import { bare } from '../language/act.js';
 import type { Act, Definition, Happening, Item, Step, Tempo } from '../language/ast.js';
 import type { Span } from '../language/places.js';
 import { exchangeFeet, mirrorAct, scaleAct } from '../language/turn-round.js';
+import type { ProblemMessage } from './messages.js';
 
 /** Which of so many branches is taken, from 0. */
 export type Choose = (branches: number) => number;
@@ -19,7 +20,7 @@ export type Unfolded =
   | { readonly kind: 'step'; readonly step: Step; readonly left: number; readonly span: Span }
   | { readonly kind: 'event'; readonly event: Happening }
   /** Something that only the coach can answer. */
-  | { readonly kind: 'asks'; readonly span: Span; readonly message: string };
+  | { readonly kind: 'asks'; readonly span: Span; readonly asks: ProblemMessage };
 
 /** What brackets and names around a step make of it. */
 interface Around {
@@ -66,11 +67,7 @@ export function* unfold(
   /** Once, or for both sides, or with both feet leading. */
   function* both(item: Done, around: Around): Generator<Unfolded, void> {
     const span = around.at ?? item.span;
-    if (item.each === 'side' && namesAFoot(item)) {
-      const message =
-        'A foot named left or right is another one on the other side: write lead or rear, near or far. It was kept as written.';
-      yield { kind: 'asks', span, message };
-    }
+    if (item.each === 'side' && namesAFoot(item)) yield { kind: 'asks', span, asks: { code: 'names-a-foot', values: {} } };
     yield* times(item, around);
     if (item.each === 'side') yield* times(item, { ...around, ways: !around.ways });
     if (item.each === 'lead') {

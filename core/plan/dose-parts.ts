@@ -29,13 +29,13 @@ export interface Part {
 }
 
 /** What is still to be decided before the clock can run. */
-export type Question = 'rest' | 'set rest' | 'repetition' | 'sides' | 'call';
+export type Question = 'rest' | 'set-rest' | 'repetition' | 'sides' | 'call';
 
 export function questionsOf(dose: StageDose, pace: Pace): Question[] {
   const open: Question[] = [];
   const high = atEnd(dose, 'high');
   if (roundsOf(high) > 1 && dose.rest === null) open.push('rest');
-  if (high.sets.low > 1 && dose.setRest === null) open.push('set rest');
+  if (high.sets.low > 1 && dose.setRest === null) open.push('set-rest');
   const counted = (dose.work.by === 'count' && dose.work.within === null) || dose.work.by === 'ladder';
   if (counted && !((pace.rep[0] ?? 0) > 0)) open.push('repetition');
   if (dose.sides && dose.sides.share === null && dose.work.by !== 'open') open.push('sides');

@@ -1,9 +1,30 @@
-import { STATES } from '../judge/state.js';
+import { STATES, type State } from '../judge/state.js';
 import type { Study } from '../judge/study.js';
+
+/** What is compared, by code. */
+export type ComparedWhat =
+  | 'time'
+  | 'contacts-left'
+  | 'contacts-right'
+  | 'splits'
+  | 'lunges-left'
+  | 'lunges-right'
+  | 'landings'
+  | 'way'
+  | 'floor-across'
+  | 'floor-along'
+  | 'net-right'
+  | 'net-ahead'
+  | 'turned'
+  | 'answer-worst'
+  | 'answer-mean'
+  | State
+  | 'stop-safe'
+  | 'findings';
 
 /** One line of a comparison. */
 export interface Compared {
-  readonly what: string;
+  readonly what: ComparedWhat;
   readonly unit: 's' | 'm' | 'deg' | 'share' | 'count';
   readonly a: number | null;
   readonly b: number | null;
@@ -23,27 +44,27 @@ export interface Comparison {
 
 /** Two patterns or versions side by side: time, contacts, floor, states, time to answer, and which steps differ. */
 export function compare(a: Study, b: Study): Comparison {
-  const line = (what: string, unit: Compared['unit'], of: (study: Study) => number | null): Compared => {
+  const line = (what: ComparedWhat, unit: Compared['unit'], of: (study: Study) => number | null): Compared => {
     const [one, other] = [of(a), of(b)];
     const changed = one === null || other === null ? one !== other : Math.abs(one - other) > 1e-6;
     return { what, unit, a: one, b: other, changed };
   };
   const lines = [
     line('time', 's', (s) => s.totals.seconds),
-    line('contacts left', 'count', (s) => s.totals.contacts.left),
-    line('contacts right', 'count', (s) => s.totals.contacts.right),
+    line('contacts-left', 'count', (s) => s.totals.contacts.left),
+    line('contacts-right', 'count', (s) => s.totals.contacts.right),
     line('splits', 'count', (s) => s.totals.splits),
-    line('lunges left', 'count', (s) => s.totals.lunges.left),
-    line('lunges right', 'count', (s) => s.totals.lunges.right),
+    line('lunges-left', 'count', (s) => s.totals.lunges.left),
+    line('lunges-right', 'count', (s) => s.totals.lunges.right),
     line('landings', 'count', (s) => Object.values(s.totals.landings).reduce((sum, n) => sum + n, 0)),
     line('way', 'm', (s) => s.totals.distance),
-    line('floor across', 'm', (s) => s.totals.floor.across),
-    line('floor along', 'm', (s) => s.totals.floor.along),
-    line('net right', 'm', (s) => s.drift.right),
-    line('net ahead', 'm', (s) => s.drift.ahead),
+    line('floor-across', 'm', (s) => s.totals.floor.across),
+    line('floor-along', 'm', (s) => s.totals.floor.along),
+    line('net-right', 'm', (s) => s.drift.right),
+    line('net-ahead', 'm', (s) => s.drift.ahead),
     line('turned', 'deg', (s) => s.drift.turned),
-    line('worst time to answer', 's', (s) => s.answer.worst),
-    line('mean time to answer', 's', (s) => s.answer.mean),
+    line('answer-worst', 's', (s) => s.answer.worst),
+    line('answer-mean', 's', (s) => s.answer.mean),
     ...STATES.map((state) => line(state, 'share', (s) => s.shares[state])),
     line('stop-safe', 'share', (s) => s.shares.stopSafe),
     line('findings', 'count', (s) => s.findings.filter((finding) => !finding.intended).length),

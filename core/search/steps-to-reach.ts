@@ -1,4 +1,5 @@
 import { otherSide, type Side } from '../body/foot.js';
+import type { Nothing, Said } from '../said.js';
 
 /** What is asked: metres from the athlete to where the last foot should land. */
 export interface ReachQuestion {
@@ -23,9 +24,25 @@ interface ReachStep {
 export interface ReachAnswer {
   /** The fewest that fit, longer first; empty where the distance is in reach; null where none fit. */
   readonly steps: readonly ReachStep[] | null;
-  readonly rule: string;
+  /** Why it is so many. */
+  readonly rule: Said<ReachMessages>;
   /** Counts that nearly fit: what each step would have to be, and what is against it. */
-  readonly nearMisses: readonly { readonly count: number; readonly metres: number; readonly why: string }[];
+  readonly nearMisses: readonly { readonly count: number; readonly metres: number; readonly why: Said<NearMissMessages> }[];
+}
+
+/** Why so many steps. `odd`: whether the feet ask for an odd number; null where they ask for nothing. */
+export interface ReachMessages {
+  readonly 'in-reach': Nothing;
+  readonly none: Nothing;
+  readonly fewest: { readonly count: number; readonly last: Side | null; readonly odd: boolean | null; readonly gather: boolean };
+}
+
+/** What is against a number of steps; metres. */
+export interface NearMissMessages {
+  readonly long: { readonly metres: number; readonly most: number };
+  readonly short: { readonly metres: number; readonly least: number };
+  readonly 'last-foot': { readonly foot: Side };
+  readonly fits: Nothing;
 }
 
 /** More steps than this are no approach any more. */
@@ -41,7 +58,7 @@ export function stepsToReach(question: ReachQuestion): ReachAnswer {
     throw new RangeError('A distance of 0 m or more, and steps from more than 0 m up, are needed.');
   }
   const missing = distance - inReach;
-  if (missing <= 1e-9) return { steps: [], rule: 'The distance is in reach already: no step.', nearMisses: [] };
+  if (missing <= 1e-9) return { steps: [], rule: { code: 'in-reach', values: {} }, nearMisses: [] };
   const parity = first === null || last === null ? null : first === last ? 1 : 0;
   const fits = (count: number, metres: number): boolean => metres >= count * step.least - 1e-9 && metres <= count * step.most + 1e-9;
   const allowed = (count: number): boolean => parity === null || count % 2 === parity;
@@ -50,7 +67,7 @@ export function stepsToReach(question: ReachQuestion): ReachAnswer {
     if (!fits(count, missing) || !allowed(count)) continue;
     return {
       steps: lengths(count, missing, step, startFoot(question, count)),
-      rule: ruleOf(question, count),
+      rule: ruleOf(question, count, false),
       nearMisses: nearMisses(question, missing, count),
     };
   }
@@ -61,15 +78,14 @@ export function stepsToReach(question: ReachQuestion): ReachAnswer {
       const gathered = Math.max(step.least, missing - count * step.most);
       if (gathered > step.most + 1e-9 || !fits(count, missing - gathered)) continue;
       const steps = lengths(count, missing - gathered, step, startFoot(question, count));
-      const rule = `A gather first, which does not change the last foot; then ${ruleOf(question, count)}`;
       return {
         steps: [{ kind: 'gather', foot: null, metres: gathered }, ...steps],
-        rule,
+        rule: ruleOf(question, count, true),
         nearMisses: nearMisses(question, missing, count),
       };
     }
   }
-  return { steps: null, rule: 'No number of alternating steps in this range fits.', nearMisses: nearMisses(question, missing, null) };
+  return { steps: null, rule: { code: 'none', values: {} }, nearMisses: nearMisses(question, missing, null) };
 }
 
 function startFoot({ first, last }: ReachQuestion, count: number): Side | null {
@@ -77,16 +93,9 @@ function startFoot({ first, last }: ReachQuestion, count: number): Side | null {
   return last === null ? null : count % 2 === 1 ? last : otherSide(last);
 }
 
-function ruleOf({ first, last }: ReachQuestion, count: number): string {
-  const fewest = `the fewest alternating steps that fit: ${count}`;
-  if (last === null) return fewest;
-  const parity =
-    first === null
-      ? ''
-      : first === last
-        ? ', an odd number, since the same foot starts and lands last'
-        : ', an even number, since the other foot starts';
-  return `${fewest}${parity}; the ${last} foot lands last`;
+function ruleOf({ first, last }: ReachQuestion, count: number, gather: boolean): Said<ReachMessages> {
+  const odd = first === null || last === null ? null : first === last;
+  return { code: 'fewest', values: { count, last, odd, gather } };
 }
 
 /** Lengths that add up exactly, longer first: the first as much above the mean as half the room allows. */
@@ -107,15 +116,14 @@ function nearMisses({ step, first, last }: ReachQuestion, missing: number, found
     .filter((count) => count >= 1)
     .map((count) => {
       const metres = missing / count;
-      const cm = (m: number): string => `${Math.round(m * 100)} cm`;
-      const why =
+      const why: Said<NearMissMessages> =
         metres > step.most + 1e-9
-          ? `steps of ${cm(metres)} are longer than ${cm(step.most)}`
+          ? { code: 'long', values: { metres, most: step.most } }
           : metres < step.least - 1e-9
-            ? `steps of ${cm(metres)} are shorter than ${cm(step.least)}`
+            ? { code: 'short', values: { metres, least: step.least } }
             : first !== null && last !== null && (count % 2 === 1) !== (first === last)
-              ? `the ${count % 2 === 1 ? first : otherSide(first)} foot would land last`
-              : 'fits, with more steps';
+              ? { code: 'last-foot', values: { foot: count % 2 === 1 ? first : otherSide(first) } }
+              : { code: 'fits', values: {} };
       return { count, metres, why };
     });
 }

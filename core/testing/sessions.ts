@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 import { printDose } from '../language/dose-text.js';
 import { doseBy, exactly, type Range, type StageDose, type Work } from '../language/stage-dose.js';
+import type { BuildWords } from '../plan/build/built.js';
 import { seeStage, type SeenBy, type StageSeen } from '../plan/session/seen.js';
 import { OPEN_SETTINGS, type Session } from '../plan/session/session.js';
 import { stageOf, type Stage, type StageLine } from '../plan/session/stage.js';
+import type { Spoken } from '../plan/session/timeline.js';
 import { performer } from './performers.js';
 
 export const squareLine: StageLine = {
@@ -87,3 +89,27 @@ export const anySession: fc.Arbitrary<Session> = fc
       { settings: { change, water, rest: null, setRest: null }, seed },
     ),
   );
+
+/** What the clock says in specs. */
+export const SPOKEN: Spoken = {
+  explain: 'next: {name}',
+  change: 'change, then {name}',
+  water: 'water',
+  rest: 'rest',
+  setRest: 'rest, set done',
+  end: 'done',
+  otherSide: 'other side',
+  otherLead: 'other lead',
+  changeStation: 'change stations',
+  freeze: 'freeze',
+  coming: ['still coming', 'stopped'],
+};
+
+/** Codes as words. */
+export const BUILD_WORDS: BuildWords = {
+  name: ({ code, values }) => [code, ...Object.values(values)].join(' '),
+  cue: (fault) => `cue ${fault}`,
+  caution: (code) => code,
+  partner: { what: 'what', when: 'when', reAim: 'aim' },
+  sides: { left: 'left', right: 'right' },
+};

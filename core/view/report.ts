@@ -1,6 +1,7 @@
 import type { Side } from '../body/foot.js';
 import { sizeOf } from '../body/stance.js';
 import type { Finding } from '../judge/finding.js';
+import type { FindingMessage } from '../judge/messages.js';
 import type { StateShares } from '../judge/state.js';
 import type { Study } from '../judge/study.js';
 import type { Totals } from '../motion/totals.js';
@@ -27,9 +28,8 @@ export interface Report {
   readonly answer: { readonly worst: number | null; readonly mean: number | null };
   readonly closed: boolean;
   readonly choices: readonly number[];
-  readonly findings: readonly (Pick<Finding, 'code' | 'level' | 'at' | 'value' | 'limit' | 'excess' | 'fault' | 'sentence' | 'intended'> & {
-    readonly text: string | null;
-  })[];
+  readonly findings: readonly (Pick<Finding, 'level' | 'at' | 'value' | 'limit' | 'excess' | 'fault' | 'intended'> &
+    FindingMessage & { readonly text: string | null })[];
   readonly drift: {
     readonly repetitions: number;
     readonly once: Where;
@@ -45,6 +45,9 @@ interface Where {
   readonly turned: number;
   readonly lead: Side | null;
 }
+
+/** A finding's code and what is said with it, and nothing else. */
+const messageOf = ({ code, values }: FindingMessage): FindingMessage => ({ code, values }) as FindingMessage;
 
 /** The report of a study, and of its repetitions where they were asked for. */
 export function reportOf(study: Study, repeats: WhatIf | null = null): Report {
@@ -71,15 +74,14 @@ export function reportOf(study: Study, repeats: WhatIf | null = null): Report {
     answer: { worst: answer.worst, mean: answer.mean },
     closed: drift.closed,
     choices: simulation.choices.map((choice) => choice.taken),
-    findings: study.findings.map(({ code, level, at, value, limit, excess, fault, sentence, intended, span }) => ({
-      code,
+    findings: study.findings.map(({ level, at, value, limit, excess, fault, intended, span, ...says }) => ({
+      ...messageOf(says),
       level,
       at,
       value,
       limit,
       excess,
       fault,
-      sentence,
       intended,
       text: span === null ? null : study.text.slice(span.from, span.to),
     })),

@@ -32,7 +32,7 @@ describe('the demo club', () => {
       };
       const seen = study(pattern.steps, performer, pattern.shouldClose);
       expect(seen.errors).withContext(pattern.name).toEqual([]);
-      expect(seen.findings.map((finding) => finding.sentence))
+      expect(seen.findings.map((finding) => finding.code))
         .withContext(pattern.name)
         .toEqual([]);
     }
@@ -56,7 +56,7 @@ describe('the demo club', () => {
     for (const one of file.progressions) {
       const seen = one.stages.map((stage) => seeStage(stage, one, by));
       const problems = planProblems(seen, sessionTotals(seen, one), one);
-      expect(problems.filter((problem) => problem.level === 'stop').map((problem) => problem.message))
+      expect(problems.filter((problem) => problem.level === 'stop').map((problem) => problem.code))
         .withContext(one.name)
         .toEqual([]);
       expect(problems.some((problem) => problem.level === 'asks'))

@@ -53,7 +53,12 @@ export const PEOPLE: readonly Invented[] = [
     habit('wrong-leg', 0.3, 0.12, 0.8),
   ),
   who(
-    { name: 'Bo', height: 1.83, level: 'advanced', cautions: ['left ankle, old sprain'] },
+    {
+      name: 'Bo',
+      height: 1.83,
+      level: 'advanced',
+      cautions: [{ part: 'ankle', side: 'left', forbids: ['landings'], landings: 60, note: 'old sprain' }],
+    },
     habit('land-early', 0.22, 0.2),
     habit('slow-first', 0.34, 0.16),
     habit('leans-back', 0.06, 0.01),
@@ -65,7 +70,13 @@ export const PEOPLE: readonly Invented[] = [
     habit('stance-narrow', 0.03, 0.02),
   ),
   who(
-    { name: 'Maud', height: 1.61, ageGroup: 'veteran', level: 'beginner', cautions: ['short sets in the heat'] },
+    {
+      name: 'Maud',
+      height: 1.61,
+      ageGroup: 'veteran',
+      level: 'beginner',
+      cautions: [{ part: 'heat', side: null, forbids: [], landings: null, note: 'short sets' }],
+    },
     habit('tall', 0.4, 0.38),
     habit('no-recovery', 0.3, 0.18),
     habit('knee-line', 0.1, 0.08),
@@ -89,7 +100,14 @@ export const PEOPLE: readonly Invented[] = [
     habit('foot-exposed', 0.12, 0.05),
   ),
   who(
-    { ...karate, name: 'Otto', height: 1.44, ageGroup: '10–12', level: 'beginner', cautions: ['growth spurt: fewer landings'] },
+    {
+      ...karate,
+      name: 'Otto',
+      height: 1.44,
+      ageGroup: '10–12',
+      level: 'beginner',
+      cautions: [{ part: 'growth', side: null, forbids: [], landings: 40, note: 'growth spurt' }],
+    },
     habit('crossed', 0.36, 0.16),
     habit('guard-drops', 0.3, 0.34),
   ),

@@ -3,7 +3,9 @@ import { bodyOf } from '@hopsk/core/body/body';
 import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
 import { buildUp, type BuildOptions } from '@hopsk/core/plan/build/build-up';
+import { stageInWords } from '@hopsk/core/plan/build/built';
 import type { SessionSettings } from '@hopsk/core/plan/session/session';
+import { bookInWords, buildWords } from '@hopsk/words/naming';
 import type { Chance } from './chance.js';
 
 type Planned = ClubFile['progressions'][number];
@@ -84,7 +86,7 @@ export function progressionsOf(
       chain: plan.chain,
       kinds: plan.kinds,
       opposed: plan.opposed,
-      playbook: PLAYBOOKS.find((book) => book.code === plan.playbook) ?? null,
+      playbook: PLAYBOOKS.map(bookInWords).find((book) => book.code === plan.playbook) ?? null,
       settings: plan.settings,
       focus: [],
       cautions: [],
@@ -99,7 +101,7 @@ export function progressionsOf(
       version: 0,
       name: plan.name,
       template: plan.template ?? false,
-      stages: structuredClone(built.stages) as Planned['stages'],
+      stages: built.stages.map((one) => stageInWords(one, buildWords())) as Planned['stages'],
       settings: plan.settings,
       minutes: plan.minutes,
       area: '',

@@ -37,7 +37,7 @@ describe('the starter library', () => {
       const seen = study(pattern.steps, performerOf(pattern, 1.72), pattern.shouldClose, options);
       expect(seen.errors).toEqual([]);
       expect(seen.simulation.moves.length).toBeGreaterThan(0);
-      expect(seen.findings.filter((finding) => !finding.intended).map((finding) => `${finding.code}: ${finding.sentence}`)).toEqual([]);
+      expect(seen.findings.filter((finding) => !finding.intended).map((finding) => finding.code)).toEqual([]);
     });
   }
 

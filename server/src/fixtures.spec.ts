@@ -1,4 +1,4 @@
-import type { RunRow, RunWhole } from '@hopsk/contract';
+import { ClubFile, type RunRow, type RunWhole } from '@hopsk/contract';
 import { clubFileOf, expectedOf, FIXTURES, fixtureText } from './testing/fixtures.js';
 import { Coach, openHouse, type House } from './testing/house.js';
 
@@ -49,7 +49,7 @@ for (const version of FIXTURES) {
       });
 
       it('goes out as the club file that it was', async () => {
-        expect(await body(coach, '/export')).toEqual(JSON.parse(fixtureText(version, 'club.hopsk.json')));
+        expect(await body(coach, '/export')).toEqual(ClubFile.parse(JSON.parse(fixtureText(version, 'club.hopsk.json'))));
       });
     });
 

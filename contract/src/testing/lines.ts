@@ -1,12 +1,13 @@
 import { bodyOf } from '@hopsk/core/body/body';
 import { schoolOf, SCHOOLS } from '@hopsk/core/body/school';
+import type { Vec } from '@hopsk/core/body/vec';
 import { readWith } from '@hopsk/core/judge/study';
 import { printPattern } from '@hopsk/core/language/print';
 import { simulate } from '@hopsk/core/motion/simulate';
 import { totalsOf } from '@hopsk/core/motion/totals';
 import type { ClubFile } from '../index.js';
 
-/** What a line of steps that was saved means: how it prints, its time and contacts on a body of 1.70 m, and what of it is not read. */
+/** What a line of steps that was saved means: how it prints, its time, contacts and end on a body of 1.70 m, and what of it is not read. */
 export interface LineMeaning {
   readonly steps: string;
   readonly school: string;
@@ -15,8 +16,17 @@ export interface LineMeaning {
   readonly print: string;
   readonly seconds: number;
   readonly contacts: { readonly left: number; readonly right: number };
+  /** Where it ends, millimetres right and ahead, and degrees: left mark, right mark, heading. */
+  readonly end: readonly [left: Place, right: Place, heading: number];
+  /** Codes of what is wrong. */
   readonly errors: readonly string[];
 }
+
+type Place = readonly [right: number, ahead: number];
+
+/** Whole numbers; what is next to nothing is 0 whatever its sign. */
+const rounded = (n: number): number => Math.round(n) + 0;
+const placeOf = ({ x, y }: Vec): Place => [rounded(x * 1000), rounded(y * 1000)];
 
 /** The meaning of every line in a club's patterns and sessions. */
 export function meaningsOf({ patterns, progressions, teaching }: ClubFile): LineMeaning[] {
@@ -30,13 +40,16 @@ export function meaningsOf({ patterns, progressions, teaching }: ClubFile): Line
       lead: lead === 'none' ? null : lead,
       playing: hand,
     };
-    const { seconds, contacts } = totalsOf(simulate(read, performer));
+    const simulation = simulate(read, performer);
+    const { seconds, contacts } = totalsOf(simulation);
+    const { feet, heading } = simulation.end;
     return {
       ...{ steps, school, hand, lead },
       print: printPattern(read),
       seconds: Math.round(seconds * 1000) / 1000,
       contacts,
-      errors: read.errors.map((error) => error.message),
+      end: [placeOf(feet.left), placeOf(feet.right), rounded(heading)],
+      errors: read.errors.map((error) => error.code),
     };
   });
 }

@@ -1,16 +1,19 @@
 import { FAULTS } from '../../catalogue/faults.js';
+import { forbiddenBy, usualCautions, type Caution } from '../../judge/cautions.js';
 import { readWith } from '../../judge/study.js';
 import { ruleOf } from '../../language/moves.js';
 import { operate } from '../../language/operations.js';
 import type { OwnMove } from '../../language/own-moves.js';
 import { simulate } from '../../motion/simulate.js';
 import type { Performer, Simulation } from '../../motion/simulation.js';
+import { said } from '../../said.js';
 import { callable } from '../calls/callable.js';
 import { alternative, USUAL_CALLS, type Alternative } from '../calls/calls.js';
 import { scenarioCalls, type Playbook } from '../playbook.js';
 import type { SessionSettings } from '../session/session.js';
 import { stageOf, type Stage, type StageKind, type StageLine } from '../session/stage.js';
-import { forbiddenBy, usualCautions } from './cautions.js';
+import type { BuiltStage, BuiltUp } from './built.js';
+import type { LeftOut, LeftOutMessages, NameMessage } from './messages.js';
 import { elementsOf } from './elements.js';
 import { lineOf, restored, segmentsOf } from './segments.js';
 import { watchList } from './watch-list.js';
@@ -31,24 +34,13 @@ export interface BuildOptions {
   readonly settings: Pick<SessionSettings, 'rest' | 'setRest'>;
   /** What the athlete works on now, their standing cautions, and whether their other lead is trusted. */
   readonly focus: readonly string[];
-  readonly cautions: readonly string[];
+  readonly cautions: readonly Caution[];
   readonly otherLead: boolean;
   readonly child: boolean;
   /** Lines that the athlete's record says are mastered. */
   readonly mastered: ReadonlySet<string>;
   readonly own: readonly OwnMove[];
   readonly newId: () => string;
-}
-
-/** A stage that was not made, and why. */
-interface LeftOut {
-  readonly name: string;
-  readonly why: string;
-}
-
-export interface BuiltUp {
-  readonly stages: readonly Stage[];
-  readonly leftOut: readonly LeftOut[];
 }
 
 export interface BuildSource extends StageLine {
@@ -104,7 +96,7 @@ export function buildUp(source: BuildSource, performer: Performer, options: Buil
 }
 
 class Builder {
-  private readonly stages: Stage[] = [];
+  private readonly stages: BuiltStage[] = [];
   private readonly leftOut: LeftOut[] = [];
   private readonly sim: Simulation;
 
@@ -137,34 +129,31 @@ class Builder {
         return;
       }
       case 'beats':
-        return this.add(kind, `${name}, beats named`, steps, { tempo: 2, cueing: 'beat' });
+        return this.add(kind, { code: 'beats', values: { name } }, steps, { tempo: 2, cueing: 'beat' });
       case 'combine':
         return this.combine();
       case 'whole':
-        return this.add(kind, name, steps);
+        return this.add(kind, { code: 'own', values: { name } }, steps);
       case 'other side':
-        return this.add(kind, `${name}, both sides`, steps);
+        return this.add(kind, { code: 'both-sides', values: { name } }, steps);
       case 'other lead':
         if (source.lead === 'none') return;
-        if (!this.options.otherLead) {
-          this.leftOut.push({ name: `${name}, other lead`, why: 'The other lead is not trusted.' });
-          return;
-        }
-        return this.add(kind, `${name}, both leads`, steps);
+        if (!this.options.otherLead) return this.leave({ code: 'other-lead', values: { name } }, 'other-lead', {});
+        return this.add(kind, { code: 'both-leads', values: { name } }, steps);
       case 'more steps':
         return this.moreSteps();
       case 'tempo':
-        this.add(kind, `${name}, slow`, steps, { tempo: 2 });
-        return this.add(kind, `${name}, quick`, steps, { tempo: 0.7 });
+        this.add(kind, { code: 'slow', values: { name } }, steps, { tempo: 2 });
+        return this.add(kind, { code: 'quick', values: { name } }, steps, { tempo: 0.7 });
       case 'without and with':
-        return this.add(kind, `${name}, without and with`, steps, {
+        return this.add(kind, { code: 'without-and-with', values: { name } }, steps, {
           implement: 'alternating',
           dose: `${DOSES[kind]}, alternating without and with`,
         });
       case 'called in order':
-        return this.called(kind, `${name}, called in order`, { order: 'known' });
+        return this.called(kind, { code: 'called-in-order', values: { name } }, { order: 'known' });
       case 'called':
-        return this.called(kind, `${name}, called`, {});
+        return this.called(kind, { code: 'called', values: { name } }, {});
       case 'fed':
         return this.opposed('fed');
       case 'partner':
@@ -174,31 +163,22 @@ class Builder {
       case 'role':
         return this.role();
       case 'free':
-        return this.add(kind, `free: ${name}`, steps, { theme: name, cueing: 'free', implement: 'with' });
+        return this.add(kind, { code: 'free', values: { name } }, steps, { theme: name, cueing: 'free', implement: 'with' });
     }
   }
 
   /** Adds a stage with what is usual for its kind; leaves it out where a caution forbids it or the record says mastered. */
-  private add(kind: StageKind, name: string, steps: string, more: Partial<Stage> = {}): void {
+  private add(kind: StageKind, name: NameMessage, steps: string, more: Partial<Stage> = {}): void {
     const sim = this.simulated(steps);
     const forbidden = forbiddenBy({ partner: more.partner ?? null, kind }, sim, this.options.cautions);
-    if (forbidden) {
-      this.leftOut.push({
-        name,
-        why: `Left out because of the standing caution ‘${forbidden.caution}’: it has ${forbidden.what}. The coach decides.`,
-      });
-      return;
-    }
-    if (this.options.mastered.has(steps)) {
-      this.leftOut.push({ name, why: 'The record says it is mastered; put it in again if you like.' });
-      return;
-    }
+    if (forbidden) return this.leave(name, 'caution', forbidden);
+    if (this.options.mastered.has(steps)) return this.leave(name, 'mastered', {});
     const cueing = more.cueing ?? 'self';
     const seen = watchList({ simulation: sim, cueing, staggered: this.performer.school.staggered }, this.options.focus);
     const dose = this.withRests(more.dose ?? DOSES[kind]);
     const stage = stageOf(
       this.options.newId(),
-      name,
+      '',
       { ...this.source, steps },
       {
         kind,
@@ -207,15 +187,22 @@ class Builder {
         priority: PRIORITY[kind] ?? 2,
         watch: seen.watch,
         view: seen.view,
-        cues: seen.cue === '' ? [] : [seen.cue],
         unit: unitOf(seen.watch[0]),
-        cautions: usualCautions(sim),
         ...more,
         dose,
       },
     );
     const { school, hand, lead, shouldClose } = this.source;
-    this.stages.push({ ...stage, school, hand, lead, shouldClose: kind === 'isolate' ? false : shouldClose });
+    this.stages.push({
+      stage: { ...stage, school, hand, lead, shouldClose: kind === 'isolate' ? false : shouldClose },
+      name,
+      cue: seen.watch[0] ?? null,
+      cautions: usualCautions(sim),
+    });
+  }
+
+  private leave<Code extends keyof LeftOutMessages>(name: NameMessage, code: Code, values: LeftOutMessages[Code]): void {
+    this.leftOut.push({ ...said<LeftOutMessages, Code>(code, values), name });
   }
 
   /** Rests come from the coach's settings; where none are set the dose stays open and asks. */
@@ -231,23 +218,24 @@ class Builder {
   private combine(): void {
     const parts = segmentsOf(this.sim);
     const { chain } = this.options;
+    const { name } = this.source;
     if (parts.length < 2) return;
     if (chain === 'whole-part-whole') {
-      this.add('combine', `${this.source.name}, whole and slow`, this.source.steps, { tempo: 2 });
+      this.add('combine', { code: 'whole-slow', values: { name } }, this.source.steps, { tempo: 2 });
       const hardest = parts.reduce((a, b) => (hardness(b) > hardness(a) ? b : a));
-      this.chained('the part that asks most', lineOf(hardest));
-      this.add('combine', `${this.source.name}, whole again`, this.source.steps);
+      this.chained({ code: 'hardest', values: {} }, lineOf(hardest));
+      this.add('combine', { code: 'whole-again', values: { name } }, this.source.steps);
       return;
     }
     for (let n = 2; n < parts.length; n++) {
       const taken = chain === 'forward' ? parts.slice(0, n) : parts.slice(parts.length - n);
-      this.chained(`${chain === 'forward' ? 'from the start' : 'to the end'}, ${n} parts`, lineOf(taken.flat()));
+      this.chained({ code: chain === 'forward' ? 'from-start' : 'to-end', values: { parts: n } }, lineOf(taken.flat()));
     }
   }
 
-  private chained(name: string, line: string): void {
+  private chained(name: NameMessage, line: string): void {
     const steps = restored(line, this.performer, this.options.own);
-    if (steps === null) this.leftOut.push({ name, why: 'It does not end in the stance it begins in: train it inside the whole.' });
+    if (steps === null) this.leave(name, 'other-stance', {});
     else this.add('combine', name, steps, { shouldClose: false });
   }
 
@@ -257,7 +245,10 @@ class Builder {
     const chime = reach ? restored(lineOf(reach), this.performer, this.options.own) : null;
     for (const n of [2, 3]) {
       const dose = `${DOSES['more steps']}${chime === null ? '' : `, every 15 s (${chime}) at cycle end`}`;
-      this.add('more steps', `${n} there, ${n} back`, `(${this.source.steps}) ${n} each side`, { dose, shouldClose: false });
+      this.add('more steps', { code: 'there-and-back', values: { steps: n } }, `(${this.source.steps}) ${n} each side`, {
+        dose,
+        shouldClose: false,
+      });
     }
   }
 
@@ -270,31 +261,32 @@ class Builder {
         .map((move) => move.step.act.bearing ?? move.step.act.turn)
         .find((one) => one !== null && one !== 0 && Math.abs(one) !== 180) ?? 90;
     const [here, there] = bearing < 0 ? (['left', 'right'] as const) : (['right', 'left'] as const);
-    const both = [alternative(here, steps, { side: here }), alternative(there, other, { side: there })];
+    const both = [alternative('', steps, { side: here }), alternative('', other, { side: there })];
     return both.map((one) => {
       const ready = callable(one, this.performer, this.options.own).hindrance === null;
       return ready ? one : { ...one, steps: restored(one.steps, this.performer, this.options.own) ?? `${one.steps}, square up` };
     });
   }
 
-  private called(kind: 'called in order' | 'called', name: string, more: { order?: 'known' }): void {
+  private called(kind: 'called in order' | 'called', name: NameMessage, more: { order?: 'known' }): void {
     this.add(kind, name, this.source.steps, { cueing: kind, calls: { ...USUAL_CALLS, alternatives: this.alternatives(), ...more } });
   }
 
   private opposed(kind: 'fed' | 'partner'): void {
     if (kind !== this.options.opposed) return;
+    const { name } = this.source;
     if (kind === 'fed') {
-      this.add(kind, `${this.source.name}, fed`, this.source.steps, { cueing: 'fed', implement: 'with' });
+      this.add(kind, { code: 'fed', values: { name } }, this.source.steps, { cueing: 'fed', implement: 'with' });
       return;
     }
-    this.add(kind, `${this.source.name}, with a partner`, this.source.steps, {
+    this.add(kind, { code: 'partner', values: { name } }, this.source.steps, {
       cueing: 'partner',
       implement: 'with',
       partner: {
         steps: 'advance 20 cm, retreat 20 cm',
-        what: 'steps in as agreed and holds the line',
-        when: 'at the start of each repetition',
-        reAim: 'at the chest again after each exchange',
+        what: '',
+        when: '',
+        reAim: '',
         coming: true,
         kit: '',
         contact: this.options.child ? 'none' : 'touch',
@@ -305,7 +297,7 @@ class Builder {
   /** Less time and more distance: calls as fast as they can be done, sizes a fifth larger. */
   private pressure(): void {
     const alternatives = this.alternatives().map((one) => ({ ...one, steps: `longer = (${one.steps}), longer 1.2×` }));
-    this.add('pressure', `${this.source.name}, pressed`, this.source.steps, {
+    this.add('pressure', { code: 'pressed', values: { name: this.source.name } }, this.source.steps, {
       cueing: 'called',
       calls: { ...USUAL_CALLS, alternatives, reaction: 0.2 },
       implement: 'with',
@@ -314,11 +306,8 @@ class Builder {
 
   private role(): void {
     const { playbook } = this.options;
-    if (playbook === null) {
-      this.leftOut.push({ name: 'a role or scenario', why: 'No playbook was chosen.' });
-      return;
-    }
-    this.add('role', `${playbook.name}: what is there?`, this.source.steps, {
+    if (playbook === null) return this.leave({ code: 'role-open', values: {} }, 'no-playbook', {});
+    this.add('role', { code: 'role', values: { book: playbook.name } }, this.source.steps, {
       cueing: 'called',
       implement: 'with',
       calls: { ...USUAL_CALLS, alternatives: scenarioCalls(playbook), reaction: 1 },

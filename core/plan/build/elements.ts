@@ -4,6 +4,7 @@ import type { OwnMove } from '../../language/own-moves.js';
 import { bearingWords, printAct } from '../../language/print.js';
 import { simulate } from '../../motion/simulate.js';
 import type { Performer, SimMove, Simulation } from '../../motion/simulation.js';
+import type { LeftOut, NameMessage } from './messages.js';
 import { lineOf, restored, segmentsOf } from './segments.js';
 
 /** The kinds of elements, in the order a coach takes them. */
@@ -13,15 +14,12 @@ type ElementKind = (typeof ELEMENT_KINDS)[number];
 /** A part of a pattern that can be trained alone: a small line that begins and ends in the stance the whole needs. */
 export interface Element {
   readonly kind: ElementKind;
-  readonly name: string;
+  readonly name: NameMessage;
   readonly steps: string;
 }
 
-/** What could not be made into an element of its own, and why. */
-export interface LeftWhole {
-  readonly name: string;
-  readonly why: string;
-}
+/** A name that needs nothing beside its code. */
+const plain = (code: 'stance-held' | 'heel-raises' | 'way-back'): NameMessage => ({ code, values: {} });
 
 const OUT = ['recover', 'pull back'] as const;
 const isOut = (move: SimMove | undefined): boolean => move !== undefined && (OUT as readonly string[]).includes(move.step.act.word);
@@ -31,20 +29,20 @@ export function elementsOf(
   text: string,
   performer: Performer,
   own: readonly OwnMove[] = [],
-): { readonly elements: readonly Element[]; readonly whole: readonly LeftWhole[] } {
+): { readonly elements: readonly Element[]; readonly whole: readonly LeftOut[] } {
   const sim = simulate(readWith(text, own), performer);
   const elements: Element[] = [];
-  const whole: LeftWhole[] = [];
+  const whole: LeftOut[] = [];
   const known = new Set<string>();
-  const add = (kind: ElementKind, name: string, line: string): void => {
+  const add = (kind: ElementKind, name: NameMessage, line: string): void => {
     if (known.has(line)) return;
     known.add(line);
     const steps = restored(line, performer, own);
-    if (steps === null) whole.push({ name, why: 'No usual ending brings the stance back after it: train it inside the whole.' });
+    if (steps === null) whole.push({ name, code: 'no-ending', values: {} });
     else elements.push({ kind, name, steps });
   };
-  add('stance', 'stance, held', 'hold 2 s');
-  if (onToes(sim)) add('toes', 'heel raises', 'heel raise 3');
+  add('stance', plain('stance-held'), 'hold 2 s');
+  if (onToes(sim)) add('toes', plain('heel-raises'), 'heel raise 3');
   sim.moves.forEach((move, i) => {
     const { act } = move.step;
     const { family } = ruleOf(act.word);
@@ -53,10 +51,10 @@ export function elementsOf(
     const next = sim.moves[i + 1];
     const line = lineOf(isOut(next) && next ? [move, next] : [move]);
     const kind: ElementKind = family === 'turn' ? 'turn' : family === 'air' ? 'air' : 'move';
-    add(kind, printAct(act), line);
+    add(kind, { code: 'line', values: { line: printAct(act) } }, line);
   });
   const back = wayBackOf(sim);
-  if (back.length > 0) add('back', 'the way back', lineOf(back));
+  if (back.length > 0) add('back', plain('way-back'), lineOf(back));
   const order = (one: Element): number => ELEMENT_KINDS.indexOf(one.kind);
   return {
     elements: elements
@@ -89,12 +87,12 @@ function halvesOf(move: SimMove): Element[] {
   return [
     {
       kind: 'half',
-      name: `first half: ${first.foot} foot ${bearingWords(bearing)} and in`,
+      name: { code: 'half', values: { second: false, foot: first.foot, way: bearingWords(bearing) } },
       steps: `half step ${bearingWords(bearing)} ${size} cm ${first.foot} foot`,
     },
     {
       kind: 'half',
-      name: `second half: ${second.foot} foot ${bearingWords(away)} and in`,
+      name: { code: 'half', values: { second: true, foot: second.foot, way: bearingWords(away) } },
       steps: `half step ${bearingWords(away)} ${size} cm ${second.foot} foot`,
     },
   ];

@@ -3,8 +3,10 @@ import { readWith } from '../../judge/study.js';
 import type { OwnMove } from '../../language/own-moves.js';
 import { simulate } from '../../motion/simulate.js';
 import type { Performer, Simulation } from '../../motion/simulation.js';
-import type { Stage, StageKind } from '../session/stage.js';
-import { buildUp, type BuildOptions, type BuiltUp, type BuildSource } from './build-up.js';
+import type { StageKind } from '../session/stage.js';
+import { buildUp, type BuildOptions, type BuildSource } from './build-up.js';
+import type { BuiltStage, BuiltUp } from './built.js';
+import type { LeftOut } from './messages.js';
 import { exposes } from './watch-list.js';
 
 /** A small line for each word of the catalogue that says what shows a fault (common practice, no source). */
@@ -46,8 +48,10 @@ export function lineForFault(
   club: readonly BuildSource[],
   performer: (source: BuildSource) => Performer,
   own: readonly OwnMove[] = [],
+  /** What the small line is called: the fault's label. */
+  name: string = fault.code,
 ): BuildSource {
-  const plain = (name: string): string | undefined => LINES[name.trim()];
+  const plain = (shown: string): string | undefined => LINES[shown.trim()];
   const scored = club
     .map((source) => {
       const one = performer(source);
@@ -69,7 +73,7 @@ export function lineForFault(
       .find((line) => line !== undefined) ??
     LINES['any'] ??
     'split';
-  return { name: fault.label, steps, school: 'square-ready', hand: 'right', lead: 'none', shouldClose: true, pattern: null };
+  return { name, steps, school: 'square-ready', hand: 'right', lead: 'none', shouldClose: true, pattern: null };
 }
 
 /**
@@ -78,24 +82,23 @@ export function lineForFault(
  */
 export function forFault(fault: FaultEntry, source: BuildSource, performer: Performer, options: BuildOptions): BuiltUp {
   const built = buildUp(source, performer, { ...options, kinds: KINDS, focus: [fault.code, ...options.focus] });
-  const shows = (stage: Stage): boolean =>
+  const shows = ({ stage }: BuiltStage): boolean =>
     (stage.calls !== null && fault.per === 'call') || chancesOf(fault, simulate(readWith(stage.steps, options.own), performer)) > 0;
   // Where the line gives it none at all, the coach's eye decides: nothing is left out then.
   const told = built.stages.some(shows) ? built.stages.filter(shows) : built.stages;
   const idle = built.stages
     .filter((stage) => !told.includes(stage))
-    .map(({ name }) => ({ name, why: `‘${fault.label}’ has no chance to show in it.` }));
-  const stages = told.map((stage) => ({ ...stage, watch: [fault.code], view: fault.view, cues: [fault.cue], unit: fault.per }));
+    .map(({ name }): LeftOut => ({ name, code: 'no-chance', values: { fault: fault.code } }));
+  const stages = told.map((one): BuiltStage => {
+    const stage = { ...one.stage, watch: [fault.code], view: fault.view, unit: fault.per };
+    return { ...one, stage, cue: fault.code };
+  });
   const [first] = stages;
   if (!first) return { ...built, leftOut: [...built.leftOut, ...idle] };
-  const remedy = {
+  const remedy: BuiltStage = {
     ...first,
-    id: options.newId(),
-    name: `${fault.label}: ${fault.remedy}`,
-    dose: '15–30 s',
-    explain: 30,
-    kind: 'isolate' as const,
-    priority: 1 as const,
+    stage: { ...first.stage, id: options.newId(), dose: '15–30 s', explain: 30, kind: 'isolate', priority: 1 },
+    name: { code: 'remedy', values: { fault: fault.code } },
   };
   return { stages: [remedy, ...stages.slice(1)], leftOut: [...built.leftOut, ...idle] };
 }

@@ -1,4 +1,5 @@
 import { readWith } from '../../judge/study.js';
+import type { NotationMessage } from '../../language/messages.js';
 import { operate } from '../../language/operations.js';
 import type { OwnMove } from '../../language/own-moves.js';
 import type { StageLine } from '../session/stage.js';
@@ -107,16 +108,12 @@ function directed(text: string, bearing: string): string {
 }
 
 /** Cells whose line cannot be read as it stands, with why. */
-export function unreadable(grid: Grid, own: readonly OwnMove[] = []): { readonly key: string; readonly why: string }[] {
+export function unreadable(grid: Grid, own: readonly OwnMove[] = []): { readonly key: string; readonly why: NotationMessage }[] {
   return grid.cells.flatMap(({ key, steps }) => {
     const [error] = readWith(steps, own).errors;
-    return error ? [{ key, why: error.message }] : [];
+    return error ? [{ key, why: error }] : [];
   });
 }
-
-/** '36 variants, 3 each = 108'. */
-export const gridSentence = (cells: number, each: number): string =>
-  `${cells} ${cells === 1 ? 'variant' : 'variants'}, ${each} each = ${cells * each}`;
 
 /** Cells in the order in which they should come: never trained first, then the least done, then those least clean; else as they stand. */
 export function dueFirst(cells: readonly Cell[], coverage: ReadonlyMap<string, Coverage>): Cell[] {

@@ -73,7 +73,7 @@ export function watchList(
   seen: Exposed,
   focus: readonly string[] = [],
   faults: readonly FaultEntry[] = FAULTS,
-): { readonly watch: string[]; readonly view: View; readonly cue: string } {
+): { readonly watch: string[]; readonly view: View } {
   const rank = (fault: FaultEntry): number => {
     const mine = focus.indexOf(fault.code);
     return mine >= 0 ? mine - 100 : fault.shownBy === 'any' ? 100 : fault.shownBy.split(',').length;
@@ -85,5 +85,5 @@ export function watchList(
     .map(({ fault }) => fault);
   const view = shown[0]?.view ?? 'front';
   const kept = shown.filter((fault) => fault.view === view).slice(0, WATCH_AT_ONCE);
-  return { watch: kept.map((fault) => fault.code), view, cue: kept[0]?.cue ?? '' };
+  return { watch: kept.map((fault) => fault.code), view };
 }

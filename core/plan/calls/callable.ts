@@ -4,10 +4,12 @@ import type { Vec } from '../../body/vec.js';
 import { driftOf } from '../../judge/drift.js';
 import { stateBetween, statesOf, type StateSpan } from '../../judge/state.js';
 import { readWith } from '../../judge/study.js';
+import type { NotationMessage } from '../../language/messages.js';
 import type { OwnMove } from '../../language/own-moves.js';
 import { simulate } from '../../motion/simulate.js';
 import type { Performer, Simulation } from '../../motion/simulation.js';
 import type { Alternative } from './calls.js';
+import type { Hindrance } from './messages.js';
 
 /** An alternative as this athlete does it: how long it takes, where it leaves them, which floor it treads. Metres, degrees, seconds. */
 export interface Callable {
@@ -20,15 +22,14 @@ export interface Callable {
   readonly simulation: Simulation | null;
   readonly states: readonly StateSpan[];
   /** Why it cannot be called again and again, if so. */
-  readonly hindrance: string | null;
+  readonly hindrance: Hindrance | null;
 }
 
 /** Simulates an alternative. A feint takes the time of its first move, and goes nowhere. */
 export function callable(alternative: Alternative, performer: Performer, own: readonly OwnMove[] = []): Callable {
   const still = { alternative, seconds: 0, by: { x: 0, y: 0 }, turned: 0, trodden: [], simulation: null, states: [] };
   if (alternative.kind === 'stay' || alternative.steps.trim() === '') {
-    const nothing = alternative.kind === 'move' ? `‘${alternative.name}’ has no steps.` : null;
-    return { ...still, hindrance: nothing };
+    return { ...still, hindrance: alternative.kind === 'move' ? { code: 'no-steps', values: {} } : null };
   }
   const parsed = readWith(alternative.steps, own);
   const sim = simulate(parsed, performer);
@@ -45,7 +46,7 @@ export function callable(alternative: Alternative, performer: Performer, own: re
     trodden,
     simulation: sim,
     states: statesOf(sim),
-    hindrance: hindranceOf(alternative, parsed.errors[0]?.message ?? null, sim),
+    hindrance: hindranceOf(alternative, parsed.errors[0] ?? null, sim),
   };
 }
 
@@ -53,12 +54,10 @@ export function callable(alternative: Alternative, performer: Performer, own: re
 const exact = (n: number): number => (Math.abs(n) < 1e-9 ? 0 : n);
 
 /** A call must leave the athlete in the stance in which the next one finds them (a repetition is then a rigid motion). */
-function hindranceOf({ name, kind }: Alternative, unread: string | null, sim: Simulation): string | null {
-  if (unread !== null) return `‘${name}’: ${unread}`;
-  if (kind === 'feint' || sim.moves.length === 0) return sim.moves.length === 0 ? `‘${name}’ has no steps that move.` : null;
-  if (sim.start.lead !== sim.end.lead)
-    return `‘${name}’ ends with the other foot leading, so the next call finds another stance: let it end with ‘switch’ or a second passing step.`;
-  const state = stateBetween(sim, sim.moves.length);
-  if (state !== 'ready') return `‘${name}’ does not end ready: let it end with ‘recover back’ or ‘square up’.`;
-  return null;
+function hindranceOf({ kind }: Alternative, error: NotationMessage | null, sim: Simulation): Hindrance | null {
+  if (error !== null) return { code: 'unread', values: { error } };
+  if (sim.moves.length === 0) return { code: 'no-moves', values: {} };
+  if (kind === 'feint') return null;
+  if (sim.start.lead !== sim.end.lead) return { code: 'other-lead', values: {} };
+  return stateBetween(sim, sim.moves.length) === 'ready' ? null : { code: 'not-ready', values: {} };
 }

@@ -2,6 +2,7 @@ import { add, turned, type Vec } from '../../body/vec.js';
 import { outsideBy, type Placing } from '../../judge/area.js';
 import { seeded } from '../../motion/seeded.js';
 import type { Callable } from './callable.js';
+import type { CallMessage } from './messages.js';
 import { FREEZE_SECONDS, sharesOfCalls, type Calls } from './calls.js';
 
 /** One call: when, which, and where the athlete then stands. Seconds from the first call's moment; metres on the floor. */
@@ -14,12 +15,6 @@ interface DrawnCall {
   readonly heading: number;
 }
 
-/** Why a list is other than asked, and the nearest thing that works. */
-interface CallProblem {
-  readonly code: 'no-alternatives' | 'hindered' | 'floor' | 'interval' | 'run' | 'counts' | 'short';
-  readonly message: string;
-}
-
 /** A drawn list with what can be said of it. */
 export interface CallList {
   readonly calls: readonly DrawnCall[];
@@ -27,7 +22,8 @@ export interface CallList {
   readonly longestRun: number;
   /** Seconds from the first call until the last one's way back is done. */
   readonly seconds: number;
-  readonly problems: readonly CallProblem[];
+  /** Why the list is other than asked, and the nearest thing that works. */
+  readonly problems: readonly CallMessage[];
 }
 
 export interface DrawOptions {
@@ -49,27 +45,25 @@ export const neededAfter = (one: Callable, reaction: number): number => one.seco
  * one), then chance. Seeded: the same seed gives the same calls. Never throws; what cannot be kept is said.
  */
 export function drawCalls(options: readonly Callable[], calls: Calls, { seed, number, within, placing = null }: DrawOptions): CallList {
-  const problems: CallProblem[] = options.flatMap(({ hindrance }) =>
-    hindrance === null ? [] : [{ code: 'hindered', message: hindrance }],
+  const problems: CallMessage[] = options.flatMap(({ hindrance, alternative: { name } }) =>
+    hindrance === null ? [] : [{ code: 'hindered', values: { name, why: hindrance } }],
   );
   const usable = options.map((one, i) => ({ ...one, i })).filter((one) => one.hindrance === null);
   if (usable.length === 0) {
-    const message = 'There is nothing that can be called: write at least one alternative with steps, or ‘stay’.';
     return {
       calls: [],
       counts: options.map(() => 0),
       longestRun: 0,
       seconds: 0,
-      problems: [...problems, { code: 'no-alternatives', message }],
+      problems: [...problems, { code: 'no-alternatives', values: {} }],
     };
   }
   const shares = sharesOfCalls({ ...calls, alternatives: usable.map((one) => one.alternative) });
   const chance = seeded(seed);
   const longest = Math.max(...usable.map((one) => neededAfter(one, calls.reaction)));
   if (calls.interval && calls.interval.low < longest - 1e-9) {
-    const slow = usable.find((one) => neededAfter(one, calls.reaction) === longest)?.alternative.name ?? '';
-    const message = `${short(calls.interval.low)} s between calls, but ‘${slow}’ with its way back and ${short(calls.reaction)} s to react takes ${short(longest)} s. Shortest that works: ${short(longest)} s.`;
-    problems.push({ code: 'interval', message });
+    const slowest = usable.find((one) => neededAfter(one, calls.reaction) === longest)?.alternative.name ?? '';
+    problems.push({ code: 'interval', values: { asked: calls.interval.low, slowest, reaction: calls.reaction, needs: longest } });
   }
   const gap = Math.max(calls.interval ? (calls.interval.low + calls.interval.high) / 2 : 0, meanNeed(usable, shares, calls.reaction));
   const planned = number ?? Math.max(1, Math.ceil((within ?? 0) / Math.max(0.2, gap)));
@@ -90,7 +84,7 @@ export function drawCalls(options: readonly Callable[], calls: Calls, { seed, nu
     if (inTime.length === 0) break;
     const onFloor = placing === null ? inTime : inTime.filter((k) => walk.stays(k));
     if (onFloor.length === 0) {
-      problems.push({ code: 'floor', message: offFloor(list.length, placing) });
+      problems.push({ code: 'floor', values: { after: list.length, area: placing?.area.code ?? '' } });
       break;
     }
     const offered = calls.order === 'known' ? known(onFloor, list.length % usable.length) : onFloor;
@@ -117,29 +111,18 @@ export function drawCalls(options: readonly Callable[], calls: Calls, { seed, nu
     // A freeze stretches the call it falls into; what is left of the interval after it is not made longer.
     at += Math.max(asked, neededAfter(one, calls.reaction) + (freeze ? FREEZE_SECONDS : 0));
   }
-  if (broken.run) problems.push({ code: 'run', message: 'On this floor the same call had to come more often running than asked.' });
-  if (broken.counts && number !== undefined)
-    problems.push({ code: 'counts', message: 'Floor and longest run left no way to keep all counts within one of their weights.' });
+  if (broken.run) problems.push({ code: 'run', values: {} });
+  if (broken.counts && number !== undefined) problems.push({ code: 'counts', values: {} });
   if (list.length === 0 && problems.length === 0)
-    problems.push({
-      code: 'short',
-      message: `Not even one call can be done in ${short(within ?? 0)} s. The shortest takes ${short(Math.min(...usable.map((one) => one.seconds)))} s.`,
-    });
+    problems.push({ code: 'short', values: { within: within ?? 0, shortest: Math.min(...usable.map((one) => one.seconds)) } });
   const counts = options.map((_, i) => list.filter((call) => call.which === i).length);
   return { calls: list, counts, longestRun, seconds: end, problems };
 }
-
-const short = (n: number): string => String(Math.ceil(n * 10 - 1e-6) / 10);
 
 const meanNeed = (usable: readonly Callable[], shares: readonly number[], reaction: number): number =>
   usable.reduce((sum, one, k) => sum + (shares[k] ?? 0) * neededAfter(one, reaction), 0);
 
 const known = (onFloor: readonly number[], next: number): number[] => (onFloor.includes(next) ? [next] : onFloor.slice(0, 1));
-
-const offFloor = (after: number, placing: Placing | null): string =>
-  after === 0
-    ? `No call stays on the floor (${placing?.area.name ?? ''}) from where it begins: begin further inside, or take shorter steps.`
-    : `After ${after} calls none of the alternatives stays on the floor: let each end where it began, or add one that leads back.`;
 
 /** Calls per alternative in n of them: to the weights within one; where the rest goes is chance. */
 export function quotas(shares: readonly number[], n: number, chance: () => number): number[] {

@@ -1,6 +1,7 @@
 import { printDose } from '../../language/dose-text.js';
 import { exactly, type Range, type StageDose, type Work } from '../../language/stage-dose.js';
 import { questionsOf } from '../dose-parts.js';
+import type { FitAsk, FitWhy } from './messages.js';
 import type { StageSeen } from './seen.js';
 import type { Session } from './session.js';
 import { blocksOf } from './timeline.js';
@@ -13,8 +14,8 @@ interface FittedStage {
   /** The dose as chosen inside its ranges, as it is typed. */
   readonly dose: string;
   readonly seconds: number;
-  /** Why it is shorter than it could be, or left out; empty where nothing was taken away. */
-  readonly why: string;
+  /** Why it is shorter than it could be, or left out; null where nothing was taken away. */
+  readonly why: FitWhy | null;
 }
 
 export interface FittedSession {
@@ -22,9 +23,9 @@ export interface FittedSession {
   readonly total: number;
   readonly available: number;
   /** What must be decided first; nothing is fitted then. */
-  readonly asks: readonly string[];
-  /** Said where not even one stage fits: the shortest and how long it takes. */
-  readonly hopeless: string | null;
+  readonly asks: readonly FitAsk[];
+  /** Where not even one stage fits: the shortest, and how many seconds it takes. */
+  readonly hopeless: { readonly stage: string; readonly seconds: number } | null;
 }
 
 /** Grows a range by one step towards its upper end; null when it is there. */
@@ -84,7 +85,7 @@ export function fitToTime(seen: readonly StageSeen[], session: Pick<Session, 'se
     kept.delete(last);
     dropped.add(last);
   }
-  if (kept.size === 0) return { ...none, hopeless: hopelessOf(seen, session, seconds) };
+  if (kept.size === 0) return { ...none, hopeless: shortestOf(seen, session) };
   // A shorter stage that was left out for a longer one may still fit.
   for (const i of [...dropped].sort((a, b) => priority(seen, a) - priority(seen, b) || a - b)) {
     kept.add(i);
@@ -96,11 +97,11 @@ export function fitToTime(seen: readonly StageSeen[], session: Pick<Session, 'se
     const chosen = doses[i] ?? dose;
     const alone = blocksOf([{ ...(seen[i] as StageSeen), dose: chosen }], session).at(-1)?.end ?? 0;
     const canGrow = grown(chosen).length > 0;
-    const why = dropped.has(i)
-      ? `left out: priority ${stage.priority}, and even its least did not fit`
+    const why: FitWhy | null = dropped.has(i)
+      ? { code: 'left-out', values: { priority: stage.priority } }
       : canGrow && questionsOf(chosen, pace).length === 0
-        ? `kept below its most: no time is left`
-        : '';
+        ? { code: 'no-time-left', values: {} }
+        : null;
     return { id: stage.id, name: stage.name, kept: kept.has(i), dose: printDose(settled(chosen)), seconds: kept.has(i) ? alone : 0, why };
   });
   return { stages, total: total(), available: seconds, asks: [], hopeless: null };
@@ -132,16 +133,15 @@ function grow(seen: readonly StageSeen[], doses: StageDose[], kept: ReadonlySet<
   }
 }
 
-function asksOf(seen: readonly StageSeen[], { settings }: Pick<Session, 'settings'>): string[] {
-  const asks = seen.flatMap(({ stage, questions, doseErrors }) => [
-    ...questions.map((question) => `${stage.name}: ${question} not decided`),
-    ...doseErrors.map((error) => `${stage.name}: ${error.message}`),
+function asksOf(seen: readonly StageSeen[], { settings }: Pick<Session, 'settings'>): FitAsk[] {
+  const asks = seen.flatMap(({ stage, questions, doseErrors }): FitAsk[] => [
+    ...questions.map((code): FitAsk => ({ code, values: { stage: stage.name } })),
+    ...doseErrors.map((error): FitAsk => ({ code: 'dose', values: { stage: stage.name, error } })),
   ]);
-  return seen.length > 1 && settings.change === null ? [...asks, 'change-over between exercises not decided'] : asks;
+  return seen.length > 1 && settings.change === null ? [...asks, { code: 'change', values: {} }] : asks;
 }
 
-function hopelessOf(seen: readonly StageSeen[], session: Pick<Session, 'settings'>, seconds: number): string {
-  const times = seen.map((one) => ({ name: one.stage.name, seconds: blocksOf([one], session).at(-1)?.end ?? 0 }));
-  const shortest = times.reduce((a, b) => (b.seconds < a.seconds ? b : a));
-  return `${Math.floor(seconds / 60)} min are too short for any of these stages. The shortest, ‘${shortest.name}’, takes ${Math.ceil(shortest.seconds / 6) / 10} min.`;
+function shortestOf(seen: readonly StageSeen[], session: Pick<Session, 'settings'>): FittedSession['hopeless'] {
+  const times = seen.map((one) => ({ stage: one.stage.name, seconds: blocksOf([one], session).at(-1)?.end ?? 0 }));
+  return times.reduce((a, b) => (b.seconds < a.seconds ? b : a));
 }

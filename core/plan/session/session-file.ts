@@ -2,8 +2,10 @@ import { bodyOf } from '../../body/body.js';
 import { schoolOf, SCHOOLS } from '../../body/school.js';
 import { readWith } from '../../judge/study.js';
 import { secondsOf } from '../../language/dose-words.js';
-import { readPatternFile, writePatternFile, type FileError } from '../../language/pattern-file.js';
+import type { FileMessages } from '../../language/messages.js';
+import { fileErrors, readPatternFile, writePatternFile, type FileError } from '../../language/pattern-file.js';
 import { simulate } from '../../motion/simulate.js';
+import type { BuildWords } from '../build/built.js';
 import { watchList } from '../build/watch-list.js';
 import { OPEN_SETTINGS, type Session, type SessionSettings } from './session.js';
 import { CUEINGS, stageOf, type Cueing } from './stage.js';
@@ -20,9 +22,11 @@ const WATER = /^(.+?)\s+every\s+(.+)$/i;
 /**
  * Reads a session: 'change: 20 s', 'water: 60 s every 15 min', 'minutes: 40', 'floor: squash' before the first '== name'; then
  * patterns, each with its 'dose: …', and if wanted 'cued: …' and 'explain: 30 s'. What cannot be read is named by its line.
+ * @param words of the one who reads: the cue of the fault that is watched first becomes the stage's own.
  */
-export function readSession(text: string): ReadSession {
+export function readSession(text: string, { cue }: Pick<BuildWords, 'cue'>): ReadSession {
   const errors: FileError[] = [];
+  const say = fileErrors(errors);
   let settings: SessionSettings = OPEN_SETTINGS;
   let session: Omit<Session, 'stages' | 'settings'> = { minutes: null, area: '', equipment: null, seed: 1 };
   let head = true;
@@ -36,7 +40,7 @@ export function readSession(text: string): ReadSession {
       const [, name = '', value = ''] = found;
       const seconds = secondsOf(value)?.low ?? null;
       const number = /^\d+$/.test(value) ? Number(value) : null;
-      const wrong = (what: string): void => void errors.push({ line: i + 1, message: `‘${value}’ is no ${what}; it was left open.` });
+      const wrong = (wanted: FileMessages['setting']['wanted']): void => say(i + 1, 'setting', { said: value, wanted });
       switch (name.toLowerCase()) {
         case 'change':
           if (seconds === null) wrong('time');
@@ -53,12 +57,12 @@ export function readSession(text: string): ReadSession {
         case 'water': {
           const parts = WATER.exec(value);
           const [pause, every] = [secondsOf(parts?.[1] ?? '')?.low, secondsOf(parts?.[2] ?? '')?.low];
-          if (pause === undefined || every === undefined) wrong('pause to drink: write 60 s every 15 min');
+          if (pause === undefined || every === undefined) wrong('water');
           else settings = { ...settings, water: { seconds: pause, every } };
           break;
         }
         case 'minutes':
-          if (number === null) wrong('number of minutes');
+          if (number === null) wrong('minutes');
           session = { ...session, minutes: number };
           break;
         case 'equipment':
@@ -66,7 +70,7 @@ export function readSession(text: string): ReadSession {
           session = { ...session, equipment: number };
           break;
         case 'seed':
-          if (number === null) wrong('whole number');
+          if (number === null) wrong('number');
           else session = { ...session, seed: number };
           break;
         default:
@@ -79,15 +83,14 @@ export function readSession(text: string): ReadSession {
   const { patterns, errors: more } = readPatternFile(rest);
   const stages = patterns.map((filed, i) => {
     const cueing = (CUEINGS as readonly string[]).includes(filed.cued) ? (filed.cued as Cueing) : 'self';
-    if (filed.cued !== '' && cueing !== filed.cued)
-      errors.push({ line: filed.line, message: `‘${filed.cued}’ is no way of cueing (${CUEINGS.join(', ')}); self was taken.` });
+    if (filed.cued !== '' && cueing !== filed.cued) say(filed.line, 'cued', { said: filed.cued, known: CUEINGS });
     const school = schoolOf(filed.school) ?? SCHOOLS[0];
     const performer = { body: bodyOf({}), school, lead: filed.lead === 'none' ? null : filed.lead, playing: filed.hand };
     const simulation = simulate(readWith(filed.steps), performer);
     const seen = watchList({ simulation, cueing, staggered: school.staggered });
     const { steps, hand, lead, shouldClose } = filed;
     const line = { steps, school: filed.school, hand, lead, shouldClose };
-    const cues = seen.cue === '' ? [] : [seen.cue];
+    const cues = seen.watch.slice(0, 1).map(cue);
     return stageOf(`stage-${i + 1}`, filed.name || `stage ${i + 1}`, line, {
       dose: filed.dose,
       explain: filed.explain,

@@ -76,10 +76,10 @@ export const cueRows = (
     sound: cue.sound ?? '',
   }));
 
-/** What the clock says. One place, so that other languages can follow. */
+/** What the clock says, in the language of whoever plans; `{name}` stands for the stage that comes. */
 export interface Spoken {
-  readonly explain: (name: string) => string;
-  readonly change: (name: string) => string;
+  readonly explain: string;
+  readonly change: string;
   readonly water: string;
   readonly rest: string;
   readonly setRest: string;
@@ -88,22 +88,9 @@ export interface Spoken {
   readonly otherLead: string;
   readonly changeStation: string;
   readonly freeze: string;
-  readonly coming: readonly [string, string];
+  /** What a partner does after an exchange: one of two. */
+  readonly coming: readonly string[];
 }
-
-const ENGLISH: Spoken = {
-  explain: (name) => `next: ${name}`,
-  change: (name) => `change, then ${name}`,
-  water: 'water',
-  rest: 'rest',
-  setRest: 'rest, set done',
-  end: 'done',
-  otherSide: 'other side',
-  otherLead: 'other lead',
-  changeStation: 'change stations',
-  freeze: 'freeze',
-  coming: ['still coming', 'stopped'],
-};
 
 /** Blocks alone, as fast as fitting to a time needs them: change-overs and water between stages, nothing after the last. */
 export function blocksOf(seen: readonly StageSeen[], session: Pick<Session, 'settings'>, end: End = 'low'): Block[] {
@@ -156,7 +143,7 @@ export const isAtLeast = (seen: readonly StageSeen[], session: Pick<Session, 'se
  * The whole session on one clock: every cue with its moment, what is spoken, shown and sounded. The parts sum to the total, and
  * nothing that happens on the floor changes it.
  */
-export function timelineOf(seen: readonly StageSeen[], session: Session, spoken: Spoken = ENGLISH, end: End = 'low'): Timeline {
+export function timelineOf(seen: readonly StageSeen[], session: Session, spoken: Spoken, end: End = 'low'): Timeline {
   const blocks = blocksOf(seen, session, end);
   const total = blocks.at(-1)?.end ?? 0;
   // Longer than anybody can run it, what is said inside the rounds would only fill the memory.
@@ -183,8 +170,8 @@ export function timelineOf(seen: readonly StageSeen[], session: Session, spoken:
       });
     };
     const name = one.stage.name;
-    if (block.kind === 'explain') cue(block.start, 'explain', spoken.explain(name), { sound: 'rest' });
-    else if (block.kind === 'change') cue(block.start, 'change', spoken.change(name), { sound: 'rest' });
+    if (block.kind === 'explain') cue(block.start, 'explain', spoken.explain.replace('{name}', name), { sound: 'rest' });
+    else if (block.kind === 'change') cue(block.start, 'change', spoken.change.replace('{name}', name), { sound: 'rest' });
     else if (block.kind === 'water') cue(block.start, 'water', spoken.water, { sound: 'rest' });
     else if (block.kind !== 'work') {
       const say = one.stage.stations.length > 0 ? spoken.changeStation : block.kind === 'rest' ? spoken.rest : spoken.setRest;

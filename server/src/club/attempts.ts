@@ -20,7 +20,7 @@ export async function checkAttempts(db: Db, keys: AttemptKeys): Promise<void> {
   const rows = await run<{ key: string; failures: number }>(db, 'failure-count', [keys.address, keys.place]);
   const failures = new Map(rows.map((row) => [row.key, row.failures]));
   if ((failures.get(keys.address) ?? 0) >= ALLOWED.address || (failures.get(keys.place) ?? 0) >= ALLOWED.place) {
-    throw new HttpProblem(429, 'too-many', 'Too many tries. Please wait a quarter of an hour and try again.');
+    throw new HttpProblem(429, { code: 'too-many', values: {} });
   }
 }
 

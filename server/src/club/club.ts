@@ -24,7 +24,7 @@ export async function setUp(pool: Pool, name: string, coach: NewCoach): Promise<
   return transaction(pool, async (db) => {
     await run(db, 'club-lock');
     const door = await one<{ setup: boolean }>(db, 'door');
-    if (!door?.setup) throw new HttpProblem(409, 'set-up', 'This server has a club already; please sign in.');
+    if (!door?.setup) throw new HttpProblem(409, { code: 'set-up', values: {} });
     return addClub(db, name, coach);
   });
 }
@@ -35,7 +35,7 @@ export async function addCoach(db: Db, clubId: string, coach: NewCoach): Promise
     await run(db, 'coach-add', clubId, id, coach.name, coach.email, await hashPassword(coach.password));
   } catch (error) {
     if (!isDuplicate(error)) throw error;
-    throw new HttpProblem(409, 'taken', 'That address is in use already.', { fields: [{ path: 'email', message: 'is in use already' }] });
+    throw new HttpProblem(409, { code: 'taken', values: {} }, { fields: [{ path: 'email', code: 'taken', values: {} }] });
   }
   return id;
 }

@@ -19,8 +19,7 @@ export function clubRoutes(pool: Pool): Router {
   });
 
   router.post('/setup', async (request, response) => {
-    if (!LOCAL.test(request.ip ?? ''))
-      throw new HttpProblem(403, 'not-here', 'The first coach is made on the machine itself, not over the network.');
+    if (!LOCAL.test(request.ip ?? '')) throw new HttpProblem(403, { code: 'not-here', values: {} });
     const { club, ...coach } = read(Setup, request.body);
     const actor = await setUp(pool, club, coach);
     await enter(request, response, actor);
@@ -34,7 +33,7 @@ export function clubRoutes(pool: Pool): Router {
     const coach = await one<Actor & { passwordHash: string }>(pool, 'coach-by-email', email);
     if (!(await passwordFits(coach?.passwordHash ?? null, password)) || !coach) {
       await countFailure(pool, keys);
-      throw new HttpProblem(401, 'wrong', 'Address or password is wrong.');
+      throw new HttpProblem(401, { code: 'wrong', values: {} });
     }
     await forgetFailures(pool, keys);
     await enter(request, response, coach);
@@ -43,7 +42,7 @@ export function clubRoutes(pool: Pool): Router {
 
   router.post('/demo', async (request, response) => {
     const coach = await one<Actor & Record<string, unknown>>(pool, 'demo-coach');
-    if (!coach) throw new HttpProblem(404, 'not-found', 'There is no demo club on this server.');
+    if (!coach) throw new HttpProblem(404, { code: 'no-demo', values: {} });
     await enter(request, response, coach);
     response.json(await meOf(pool, coach));
   });
@@ -55,7 +54,7 @@ export function clubRoutes(pool: Pool): Router {
 
   router.get('/me', async (request, response) => {
     const me = await meOf(pool, actorOf(request));
-    if (!me) throw new HttpProblem(401, 'signed-out', 'Please sign in.');
+    if (!me) throw new HttpProblem(401, { code: 'signed-out', values: {} });
     giveToken(request, response);
     response.json(me);
   });
@@ -74,7 +73,7 @@ export function clubRoutes(pool: Pool): Router {
     const coach = await one<{ passwordHash: string }>(pool, 'coach-hash', actor.clubId, actor.id);
     if (!(await passwordFits(coach?.passwordHash ?? null, change.old))) {
       await countFailure(pool, keys);
-      throw new HttpProblem(400, 'wrong', 'The old password is wrong.', { fields: [{ path: 'old', message: 'is wrong' }] });
+      throw new HttpProblem(400, { code: 'wrong-old', values: {} }, { fields: [{ path: 'old', code: 'wrong', values: {} }] });
     }
     await run(pool, 'coach-set-password', actor.clubId, actor.id, await hashPassword(change.password));
     await run(pool, 'sessions-end', actor.id, request.sessionID);

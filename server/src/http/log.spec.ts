@@ -13,7 +13,10 @@ describe('the request log', () => {
     );
     const watched = { ...house, app };
     const coach = await Coach.of(watched, 'Quiet club');
-    const somebody = athlete({ name: 'Secret Name', cautions: ['left ankle'] });
+    const somebody = athlete({
+      name: 'Secret Name',
+      cautions: [{ part: 'other', side: null, forbids: [], landings: null, note: 'left ankle' }],
+    });
     await coach.put(`/athletes/${somebody.id}`, somebody).expect(201);
     await coach.get(`/athletes/${somebody.id}/book?who=Secret`).expect(200);
     await coach.get('/phone').expect(500);

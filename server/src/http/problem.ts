@@ -1,42 +1,35 @@
-import { fieldsOf, type Problem } from '@hopsk/contract';
+import { fieldsOf, type FieldProblem, type Problem, type ProblemMessage, type RecordName } from '@hopsk/contract';
 import type { ErrorRequestHandler, Request } from 'express';
 import type { Logger } from 'pino';
 import * as z from 'zod';
 import { isAway } from '../db/pool.js';
 
-/** An answer that is not a success, with a sentence for the person and fields for the form. */
+/** What an answer holds beside its code: fields for the form, and the record as it stands. */
+type More = Partial<Pick<Problem, 'current' | 'changed'>> & { readonly fields?: readonly FieldProblem[] };
+
+/** An answer that is not a success: a code, and fields for the form. */
 export class HttpProblem extends Error {
   constructor(
     readonly status: number,
-    readonly error: string,
-    message: string,
-    readonly more: Partial<Problem> = {},
+    readonly says: ProblemMessage,
+    readonly more: More = {},
   ) {
-    super(message);
+    super(says.code);
   }
 }
 
 /** The same answer whether a record is another club's or not there at all. */
-export const notFound = (what: string): HttpProblem => new HttpProblem(404, 'not-found', `There is no such ${what}.`);
+export const notFound = (what: RecordName): HttpProblem => new HttpProblem(404, { code: 'not-found', values: { what } });
 
-/** Reads a request's part by its schema, or answers 400 with each field and a sentence. */
+/** Reads a request's part by its schema, or answers 400 with what is wrong with each field. */
 export function read<T extends z.ZodType>(schema: T, input: unknown): z.infer<T> {
   const result = schema.safeParse(input);
   if (result.success) return result.data;
-  const fields = fieldsOf(result.error, input);
-  throw new HttpProblem(
-    400,
-    'bad-input',
-    `Nothing was saved: ${fields
-      .map((field) => `${field.path || 'the request'} ${field.message}`)
-      .slice(0, 3)
-      .join('; ')}.`,
-    { fields },
-  );
+  throw new HttpProblem(400, { code: 'bad-input', values: {} }, { fields: fieldsOf(result.error, input) });
 }
 
 /** The id in a path; one that is no id at all is as unknown as one that nobody has. */
-export function idOf(request: Request, what: string): string {
+export function idOf(request: Request, what: RecordName): string {
   const id = z.uuid().safeParse(request.params['id']);
   if (!id.success) throw notFound(what);
   return id.data;
@@ -50,27 +43,21 @@ export function answerProblems(log: Logger): ErrorRequestHandler {
     if (problem.status >= 500)
       log.error(
         { id: request.id, error: error instanceof Error ? { name: error.name, message: error.message, stack: error.stack } : 'unknown' },
-        problem.error,
+        problem.says.code,
       );
     if (problem.status === 503) response.set('Retry-After', '5');
-    response.status(problem.status).json({ error: problem.error, message: problem.message, fields: [], ...problem.more } satisfies Problem);
+    const { code, values } = problem.says;
+    response.status(problem.status).json({ error: code, values, fields: [], ...problem.more });
   };
 }
 
 function asProblem(error: unknown): HttpProblem {
   if (error instanceof HttpProblem) return error;
-  if (isAway(error))
-    return new HttpProblem(
-      503,
-      'database-away',
-      'The database cannot be reached. Nothing was saved just now; what is on this device is kept and sent again.',
-    );
+  if (isAway(error)) return new HttpProblem(503, { code: 'database-away', values: {} });
   const status = (error as { status?: unknown } | null)?.status;
   const type = (error as { type?: unknown } | null)?.type;
-  if (type === 'entity.too.large')
-    return new HttpProblem(413, 'too-large', 'That is more than this server takes at once. Nothing was saved.');
-  if (type === 'entity.parse.failed') return new HttpProblem(400, 'bad-input', 'The request is not readable as JSON. Nothing was saved.');
-  if (typeof status === 'number' && status >= 400 && status < 500)
-    return new HttpProblem(status, 'bad-request', 'The request could not be understood. Nothing was saved.');
-  return new HttpProblem(500, 'fault', 'Something went wrong on the server. Nothing was saved; please try again.');
+  if (type === 'entity.too.large') return new HttpProblem(413, { code: 'too-large', values: {} });
+  if (type === 'entity.parse.failed') return new HttpProblem(400, { code: 'not-json', values: {} });
+  if (typeof status === 'number' && status >= 400 && status < 500) return new HttpProblem(status, { code: 'bad-request', values: {} });
+  return new HttpProblem(500, { code: 'fault', values: {} });
 }

@@ -1,3 +1,4 @@
+import type { RecordName } from '@hopsk/contract';
 import type { Router } from 'express';
 import type * as z from 'zod';
 import type { Pool } from '../db/pool.js';
@@ -20,7 +21,7 @@ export function saveRoutes<Schema extends z.ZodType<{ id: string; version: numbe
   router: Router,
   pool: Pool,
   path: string,
-  what: string,
+  what: RecordName,
   schema: Schema,
   saving: Saving<z.infer<Schema>, Kept>,
 ): void {
@@ -28,7 +29,7 @@ export function saveRoutes<Schema extends z.ZodType<{ id: string; version: numbe
     const { clubId } = actorOf(request);
     const id = idOf(request, what);
     const sent = read(schema, request.body);
-    if (sent.id !== id) throw new HttpProblem(400, 'bad-input', 'The record’s id and its address differ. Nothing was saved.');
+    if (sent.id !== id) throw new HttpProblem(400, { code: 'id-differs', values: {} });
     const kept = sent.version === 0 ? await saving.add(pool, clubId, sent) : await saving.save(pool, clubId, sent);
     if (!kept) refuseStale(what, sent, await saving.get(pool, clubId, id));
     response.status(sent.version === 0 ? 201 : 200).json(kept);
@@ -40,7 +41,7 @@ export function archiveRoute<Kept extends object>(
   router: Router,
   pool: Pool,
   path: string,
-  what: string,
+  what: RecordName,
   archive: (db: Db, clubId: string, id: string, archived: boolean) => Promise<Kept | null>,
 ): void {
   for (const [verb, archived] of [

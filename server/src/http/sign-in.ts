@@ -54,7 +54,7 @@ export function giveToken(request: Request, response: Response): void {
 
 export function actorOf(request: Request): Actor {
   const coach = request.session.coach;
-  if (!coach) throw new HttpProblem(401, 'signed-out', 'Please sign in. What is on this device is kept.');
+  if (!coach) throw new HttpProblem(401, { code: 'signed-out', values: {} });
   return coach;
 }
 
@@ -64,14 +64,12 @@ const SAFE = new Set(['GET', 'HEAD', 'OPTIONS']);
 export const guardWrites: RequestHandler = (request, _response, next) => {
   if (SAFE.has(request.method)) return next();
   const site = request.get('sec-fetch-site');
-  if (site !== undefined && site !== 'same-origin' && site !== 'none')
-    throw new HttpProblem(403, 'forged', 'This request came from another site and was refused.');
+  if (site !== undefined && site !== 'same-origin' && site !== 'none') throw new HttpProblem(403, { code: 'forged', values: {} });
   const origin = request.get('origin');
-  if (origin !== undefined && hostOf(origin) !== request.get('host'))
-    throw new HttpProblem(403, 'forged', 'This request came from another site and was refused.');
+  if (origin !== undefined && hostOf(origin) !== request.get('host')) throw new HttpProblem(403, { code: 'forged', values: {} });
   const token = request.session.token;
   if (request.session.coach && !(token !== undefined && same(token, request.get('x-xsrf-token') ?? ''))) {
-    throw new HttpProblem(403, 'stale-page', 'This page is out of date; please load it again. What is on this device is kept.');
+    throw new HttpProblem(403, { code: 'stale-page', values: {} });
   }
   next();
 };

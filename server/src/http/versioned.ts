@@ -1,4 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
+import type { RecordName } from '@hopsk/contract';
 import { notFound, HttpProblem } from './problem.js';
 
 /** Names of the fields in which two records differ. */
@@ -13,13 +14,8 @@ function differing(sent: object, current: object): string[] {
  * Settles a save that touched no row: the record is not there (404), or somebody saved it since (409, with the record
  * as it stands and the fields that differ from what was sent).
  */
-export function refuseStale(what: string, sent: object, current: object | null): never {
+export function refuseStale(what: RecordName, sent: object, current: object | null): never {
   if (!current) throw notFound(what);
   const changed = differing(sent, current);
-  throw new HttpProblem(
-    409,
-    'stale',
-    `Somebody else saved this ${what} in the meantime. Nothing was overwritten; what you typed is kept.`,
-    { current, changed },
-  );
+  throw new HttpProblem(409, { code: 'stale', values: { what } }, { current, changed });
 }

@@ -15,7 +15,7 @@ const fields = (a: AthleteSave): unknown[] => [
   a.school,
   a.level,
   a.ageGroup,
-  a.cautions,
+  JSON.stringify(a.cautions),
   a.bias,
   a.focus,
   a.stance === null ? null : JSON.stringify(a.stance),

@@ -33,8 +33,7 @@ export function runRoutes(pool: Pool): Router {
   router.post('/runs/:id/log', async (request, response) => {
     const { clubId } = actorOf(request);
     const upload = read(RunUpload, request.body);
-    if (upload.run.id !== idOf(request, 'run'))
-      throw new HttpProblem(400, 'bad-input', 'The run’s id and its address differ. Nothing was saved.');
+    if (upload.run.id !== idOf(request, 'run')) throw new HttpProblem(400, { code: 'id-differs', values: {} });
     response.json(await transaction(pool, (db) => takeUpload(db, clubId, upload)));
   });
 

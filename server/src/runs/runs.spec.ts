@@ -81,7 +81,9 @@ describe('runs', () => {
     const odd = { ...log, events: [...log.events, { id: randomUUID(), n: 9, at: 0, t: 1, kind: 'explode' }] };
     await coach.post(`/runs/${log.run.id}/log`, odd).expect(400);
     const stranger = upload(randomUUID(), []);
-    expect((await coach.post(`/runs/${stranger.run.id}/log`, stranger).expect(422)).body.message).toContain('stays on the device');
+    expect((await coach.post(`/runs/${stranger.run.id}/log`, stranger).expect(422)).body).toEqual(
+      jasmine.objectContaining({ error: 'unknown-athlete', values: { count: 1 } }),
+    );
     await coach.get(`/runs/${log.run.id}`).expect(404);
   });
 

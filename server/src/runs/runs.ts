@@ -54,11 +54,8 @@ export async function takeUpload(db: Db, clubId: string, { run: head, events }: 
   if (strangers.length > 0) {
     throw new HttpProblem(
       422,
-      'unknown-athlete',
-      `${strangers.length} of the athletes in this run are not in this club. The run stays on the device.`,
-      {
-        fields: strangers.slice(0, 20).map((id) => ({ path: 'run.athletes', message: `${id} is not known here` })),
-      },
+      { code: 'unknown-athlete', values: { count: strangers.length } },
+      { fields: strangers.slice(0, 20).map((id) => ({ path: 'run.athletes', code: 'unknown-athlete', values: { id } })) },
     );
   }
   await addRun(db, clubId, head);

@@ -19,7 +19,7 @@ export function teachingRoutes(pool: Pool): Router {
     const { clubId } = actorOf(request);
     const sent = read(Teaching, request.body);
     const kept = sent.version === 0 ? await addTeaching(pool, clubId, sent) : await saveTeaching(pool, clubId, sent);
-    if (!kept) refuseStale('page of schools', sent, (await getTeaching(pool, clubId)) ?? NOTHING);
+    if (!kept) refuseStale('teaching', sent, (await getTeaching(pool, clubId)) ?? NOTHING);
     response.json(kept);
   });
   return router;

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { AthleteSave, PatternSave, RunUpload } from '@hopsk/contract';
+import { Problem, type AthleteSave, type PatternSave, type RunUpload } from '@hopsk/contract';
 import { sampleAthlete, samplePattern } from '@hopsk/contract/testing';
 import type { Express } from 'express';
 import pg from 'pg';
@@ -143,3 +143,7 @@ export function upload(athleteId: string, taps: readonly number[], more: Partial
     ],
   };
 }
+
+/** The fields of a refusal, each with its code and values: 'height between 0.8 2.4 m'. */
+export const fieldsSaid = (body: unknown): string[] =>
+  Problem.parse(body).fields.map(({ path, code, values }) => [path, code, ...Object.values(values).map(String)].join(' ').trim());

@@ -1,7 +1,7 @@
 import { ClubFile } from '@hopsk/contract';
 import { sampleProgression } from '@hopsk/contract/testing';
 import { randomUUID } from 'node:crypto';
-import { athlete, Coach, openHouse, pattern, upload, type House } from '../testing/house.js';
+import { athlete, Coach, fieldsSaid, type House, openHouse, pattern, upload } from '../testing/house.js';
 
 describe('the club as a file', () => {
   let house: House;
@@ -83,9 +83,12 @@ describe('the club as a file', () => {
     stranger.athletes = [];
     await other.post('/import', stranger).expect(422);
     expect((await other.get('/patterns').expect(200)).body).toEqual([]);
-    for (const change of [{ format: 'other' }, { version: 2 }]) {
+    for (const [change, code] of [
+      [{ format: 'other' }, 'not-ours'],
+      [{ version: 2 }, 'other-version'],
+    ] as const) {
       const refused = await other.post('/import', { ...file, ...change }).expect(400);
-      expect(refused.body.message).toMatch(/is not a Hopsk club file|is a version this program does not read/);
+      expect(fieldsSaid(refused.body)).toEqual([`${Object.keys(change).join()} ${code}`]);
     }
   });
 });

@@ -3,13 +3,14 @@ import type { OwnMove } from '@hopsk/core/language/own-moves';
 import { textFor } from '@hopsk/core/language/written-for';
 import type { Performer } from '@hopsk/core/motion/simulation';
 import type { CallList } from '@hopsk/core/plan/calls/draw';
+import type { Hindrance } from '@hopsk/core/plan/calls/messages';
 import type { RunPlan } from '@hopsk/core/plan/run-plan';
 import { fitToTime, type FittedSession } from '@hopsk/core/plan/session/fit-time';
 import { planProblems, type Around, type PlanProblem } from '@hopsk/core/plan/session/problems';
 import { capacityOf, seeStage, type StageSeen } from '@hopsk/core/plan/session/seen';
 import type { Session } from '@hopsk/core/plan/session/session';
 import { sessionPlanOf } from '@hopsk/core/plan/session/session-plan';
-import { timelineOf, type Block, type Cue } from '@hopsk/core/plan/session/timeline';
+import { timelineOf, type Block, type Cue, type Spoken } from '@hopsk/core/plan/session/timeline';
 import { sessionTotals, type SessionTotals } from '@hopsk/core/plan/session/totals';
 import { thumbnailOf, type Thumbnail } from '@hopsk/core/view/thumbnail';
 
@@ -20,6 +21,8 @@ export interface SessionAsk {
   readonly own: readonly OwnMove[];
   readonly athletes: number;
   readonly around: Around;
+  /** What the clock says, in the coach's language. */
+  readonly spoken: Spoken;
 }
 
 /** A stage as the workshop shows it. */
@@ -32,7 +35,7 @@ export interface StageLook {
   readonly repetition: number | null;
   readonly capacity: number;
   /** What each call needs, reaction included, and what hinders it. */
-  readonly calls: readonly { readonly name: string; readonly seconds: number; readonly hindrance: string | null }[];
+  readonly calls: readonly { readonly name: string; readonly seconds: number; readonly hindrance: Hindrance | null }[];
   /** The nearest dose that works, where the one as typed cannot be read as a whole. */
   readonly mended: string | null;
 }
@@ -66,7 +69,7 @@ export function lookAt(ask: SessionAsk): SessionLook {
   const { session, around } = ask;
   const seen = seenIn(ask);
   const totals = sessionTotals(seen, session);
-  const { blocks, cues, total, atLeast, calls } = timelineOf(seen, session);
+  const { blocks, cues, total, atLeast, calls } = timelineOf(seen, session, ask.spoken);
   return {
     stages: seen.map((one) => ({
       id: one.stage.id,
@@ -101,5 +104,5 @@ export const fitIn = (ask: SessionAsk, seconds: number): FittedSession => fitToT
 /** What a run of the session follows, in the form it is kept. */
 export function planOf(ask: SessionAsk): RunPlan {
   const seen = seenIn(ask);
-  return sessionPlanOf(seen, timelineOf(seen, ask.session));
+  return sessionPlanOf(seen, timelineOf(seen, ask.session, ask.spoken));
 }

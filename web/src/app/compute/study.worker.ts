@@ -3,9 +3,11 @@ import { FAULTS } from '@hopsk/core/catalogue/faults';
 import type { Placing } from '@hopsk/core/judge/area';
 import type { Drift } from '@hopsk/core/judge/drift';
 import { readWith, study, type Study, type StudyOptions } from '@hopsk/core/judge/study';
+import type { NotationMessage } from '@hopsk/core/language/messages';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import type { Performer } from '@hopsk/core/motion/simulation';
-import { buildUp, type BuildOptions, type BuildSource, type BuiltUp } from '@hopsk/core/plan/build/build-up';
+import { buildUp, type BuildOptions, type BuildSource } from '@hopsk/core/plan/build/build-up';
+import type { BuiltUp } from '@hopsk/core/plan/build/built';
 import { forFault, lineForFault } from '@hopsk/core/plan/build/for-fault';
 import { gridOf, unreadable, type Axis, type Forbidden, type Grid } from '@hopsk/core/plan/build/grid';
 import type { Calls } from '@hopsk/core/plan/calls/calls';
@@ -31,7 +33,7 @@ export interface FaultBuilt {
 /** Variants over axes, and those whose line cannot be read. */
 export interface GridSeen {
   readonly grid: Grid;
-  readonly unreadable: readonly { readonly key: string; readonly why: string }[];
+  readonly unreadable: readonly { readonly key: string; readonly why: NotationMessage }[];
 }
 
 /** What the page may ask, by kind, and what it gets. */

@@ -1,12 +1,12 @@
 import { HttpErrorResponse } from '@angular/common/http';
-import { TEXT } from '../text/en';
+import { words } from '@hopsk/words/words';
 import { troubleOf } from './problem';
 
 const failed = (status: number, error: unknown = null) => troubleOf(new HttpErrorResponse({ status, error }));
 
 describe('what went wrong, in words', () => {
   it('no network and no answer are the same trouble: kept here, try again', () => {
-    for (const status of [0, 504]) expect(failed(status)).toEqual({ kind: 'offline', message: TEXT.common.away, fields: [] });
+    for (const status of [0, 504]) expect(failed(status)).toEqual({ kind: 'offline', message: words.common.away, fields: [] });
   });
 
   it('takes the server’s own sentence and fields', () => {
@@ -26,8 +26,8 @@ describe('what went wrong, in words', () => {
   });
 
   it('does not trust an answer that is no problem of ours, nor an error that is no answer', () => {
-    expect(failed(502, '<html>proxy</html>').message).toBe(TEXT.common.away);
-    expect(failed(400, 'nonsense').message).toBe(TEXT.common.unexpected);
-    expect(troubleOf(new TypeError('x'))).toEqual({ kind: 'fault', message: TEXT.common.unexpected, fields: [] });
+    expect(failed(502, '<html>proxy</html>').message).toBe(words.common.away);
+    expect(failed(400, 'nonsense').message).toBe(words.common.unexpected);
+    expect(troubleOf(new TypeError('x'))).toEqual({ kind: 'fault', message: words.common.unexpected, fields: [] });
   });
 });

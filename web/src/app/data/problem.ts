@@ -1,23 +1,32 @@
 import { HttpErrorResponse } from '@angular/common/http';
-import { Problem } from '@hopsk/contract';
-import { TEXT } from '../text/en';
+import { Problem, type ProblemMessage } from '@hopsk/contract';
+import { inALine, saidFields, type SaidField } from '@hopsk/words/naming';
+import { say } from '@hopsk/words/say';
+import { words } from '@hopsk/words/words';
 
 /** What went wrong, for a screen to show: a kind to act on, a sentence, and the fields it is about. */
 export interface Trouble {
   readonly kind: 'offline' | 'signed-out' | 'bad-input' | 'stale' | 'not-found' | 'away' | 'refused' | 'fault';
   readonly message: string;
-  readonly fields: readonly { readonly path: string; readonly message: string }[];
+  readonly fields: readonly SaidField[];
   readonly current?: unknown;
   readonly changed?: readonly string[];
 }
 
+/** What the server says, with the first fields that it is about. A code of a newer server is no answer we understand. */
+function messageOf({ error, values, fields }: Problem): string {
+  if (!(error in words.problems)) return words.common.unexpected;
+  const message = say(words.problems, { code: error, values } as ProblemMessage);
+  return error === 'bad-input' && fields.length > 0 ? words.common.nothingSaved(inALine(saidFields(fields.slice(0, 3)))) : message;
+}
+
 /** Reads any failed request as trouble with a sentence. */
 export function troubleOf(error: unknown): Trouble {
-  if (!(error instanceof HttpErrorResponse)) return { kind: 'fault', message: TEXT.common.unexpected, fields: [] };
-  if (error.status === 0 || error.status === 504) return { kind: 'offline', message: TEXT.common.away, fields: [] };
+  if (!(error instanceof HttpErrorResponse)) return { kind: 'fault', message: words.common.unexpected, fields: [] };
+  if (error.status === 0 || error.status === 504) return { kind: 'offline', message: words.common.away, fields: [] };
   const said = Problem.safeParse(error.error);
-  const message = said.success ? said.data.message : error.status >= 500 ? TEXT.common.away : TEXT.common.unexpected;
-  const fields = said.success ? said.data.fields : [];
+  const message = said.success ? messageOf(said.data) : error.status >= 500 ? words.common.away : words.common.unexpected;
+  const fields = said.success ? saidFields(said.data.fields) : [];
   const kind =
     error.status === 401
       ? 'signed-out'

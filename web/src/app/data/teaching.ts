@@ -1,6 +1,7 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { Teaching } from '@hopsk/contract';
-import { SCHOOLS, type School } from '@hopsk/core/body/school';
+import { SCHOOLS, type OwnSchool } from '@hopsk/core/body/school';
+import { schoolWords } from '@hopsk/words/naming';
 import { firstValueFrom } from 'rxjs';
 import { Api } from './api';
 import { troubleOf, type Trouble } from './problem';
@@ -18,8 +19,11 @@ export class TeachingStore {
   readonly teaching = this.kept.asReadonly();
   /** Whether it is known what the club teaches: before that nothing may be changed, or it would be taken for nothing. */
   readonly ready = signal(false);
-  /** Everybody's stances and the club's own. */
-  readonly stances = computed<readonly School[]>(() => [...SCHOOLS, ...this.kept().stances]);
+  /** Everybody's stances and the club's own, with what they are called. */
+  readonly stances = computed<readonly OwnSchool[]>(() => [
+    ...SCHOOLS.map((school) => ({ ...school, ...schoolWords(school) })),
+    ...this.kept().stances,
+  ]);
   /** Fetches it once; later calls do nothing. */
   load(): void {
     if (this.asked) return;

@@ -1,5 +1,6 @@
 import { computed, DestroyRef, effect, inject, signal, untracked, type Signal } from '@angular/core';
 import { fieldsOf } from '@hopsk/contract';
+import { saidFields, type SaidField } from '@hopsk/words/naming';
 import { Store } from '@ngrx/store';
 import type * as z from 'zod';
 import { DeviceStore } from './device-store';
@@ -36,7 +37,7 @@ export class Typed<D extends object> {
   private readonly saves = this.store.selectSignal(recordsFeature.selectSaves);
   readonly draft;
   readonly dirty = signal(false);
-  readonly wrongFields = signal<readonly { readonly path: string; readonly message: string }[]>([]);
+  readonly wrongFields = signal<readonly SaidField[]>([]);
   readonly save = computed(() => this.saves()[this.of.id()] ?? null);
   readonly trouble = computed(() => {
     const save = this.save();
@@ -92,7 +93,7 @@ export class Typed<D extends object> {
   submit(over = false): void {
     if (this.save()?.state === 'saving') return;
     const read = this.of.whole.safeParse(this.draft());
-    this.wrongFields.set(read.success ? [] : fieldsOf(read.error, this.draft()));
+    this.wrongFields.set(read.success ? [] : saidFields(fieldsOf(read.error, this.draft())));
     if (!read.success) return;
     const current = this.trouble()?.current as { version?: number } | undefined;
     const version = over && typeof current?.version === 'number' ? current.version : this.base();

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, DestroyRef, ElementRef, i
 import type { Study } from '@hopsk/core/judge/study';
 import { flightsOf } from '@hopsk/core/view/height';
 import { lanesOf, type LaneBlock } from '@hopsk/core/view/lanes';
-import { TEXT } from '../text/en';
+import { words } from '@hopsk/words/words';
 import { drawingId } from './svg';
 
 const LABEL = 56;
@@ -23,7 +23,7 @@ export class Lanes {
   readonly t = input<number | null>(0);
   readonly lit = input<number | null>(null);
   readonly scrubbed = output<number>();
-  protected readonly text = TEXT.steps;
+  protected readonly text = words.steps;
   protected readonly id = drawingId();
   /** Drawn at the size it has on the screen, so that its words keep theirs. */
   protected readonly width = signal(800);
@@ -47,7 +47,7 @@ export class Lanes {
       ...span,
       x: this.x(span.from),
       w: Math.max(0.5, this.x(span.to) - this.x(span.from)),
-      letter: this.x(span.to) - this.x(span.from) > 70 ? TEXT.steps.states_[span.state] : '',
+      letter: this.x(span.to) - this.x(span.from) > 70 ? words.steps.states_[span.state] : '',
     })),
   );
   protected readonly hands = computed(() => this.study().simulation.hands.map((hand) => ({ word: hand.word, x: this.x(hand.at) })));

@@ -1,8 +1,8 @@
 import { afterNextRender, ChangeDetectionStrategy, Component, DestroyRef, effect, ElementRef, inject, input, signal } from '@angular/core';
 import type { BookSession } from '@hopsk/core/evidence/book';
+import { words } from '@hopsk/words/words';
 import { colours } from '../ui/look/colours';
 import type { Tokens } from '../ui/look/tokens';
-import { TEXT } from '../text/en';
 import type { ECharts, EChartsCoreOption } from './echarts';
 
 /** What the chart shows: rate by session with its interval; sessions without a watched attempt are left out, never zero. */
@@ -34,7 +34,7 @@ export function chartOption(sessions: readonly BookSession[], t: Tokens): EChart
     },
     yAxis: {
       type: 'value',
-      name: TEXT.faults.per100,
+      name: words.book.per100,
       nameTextStyle: { ...label, align: 'left', padding: [0, 0, 0, -36] },
       min: 0,
       max: Math.min(100, Math.ceil(Math.max(20, ...seen.map((session) => per100(session.interval?.high ?? 0))) / 20) * 20),
@@ -45,7 +45,7 @@ export function chartOption(sessions: readonly BookSession[], t: Tokens): EChart
     series: [
       {
         type: 'custom',
-        name: TEXT.faults.interval,
+        name: words.book.interval,
         data: seen.map((session, i) => [i, per100(session.interval?.low ?? 0), per100(session.interval?.high ?? 0)]),
         silent: true,
         renderItem: (_: unknown, api: { value(i: number): number; coord(p: number[]): number[] }) => {
@@ -60,7 +60,7 @@ export function chartOption(sessions: readonly BookSession[], t: Tokens): EChart
       },
       {
         type: 'line',
-        name: TEXT.faults.per100,
+        name: words.book.per100,
         data: seen.map((session) => per100(session.rate ?? 0)),
         symbol: 'circle',
         symbolSize: 9,

@@ -6,7 +6,7 @@ import { boxOf } from '@hopsk/core/body/polygon';
 import type { School } from '@hopsk/core/body/school';
 import { sizeOf, standIn, tapeMarks, type Feet } from '@hopsk/core/body/stance';
 import { scale, sub, wayOf, type Vec } from '@hopsk/core/body/vec';
-import { TEXT } from '../text/en';
+import { words } from '@hopsk/words/words';
 import { atLeast, drawingId, placeOf, softPath, viewBox } from './svg';
 
 /** Both feet of a stance to scale, with angles, sizes and the tape that marks them. */
@@ -40,7 +40,7 @@ export class StanceDrawing {
       // The angle is written behind the heel, clear of the tape.
       const behind = sub(heel, scale(wayOf(foot.toe), 0.085));
       const out = side === 'left' ? -foot.toe : foot.toe;
-      const turn = out < 0 ? `${-out}° ${TEXT.stance.inward}` : `${out}°`;
+      const turn = out < 0 ? `${-out}° ${words.stance.inward}` : `${out}°`;
       return {
         side,
         d: softPath(outlineOf(foot, this.body())),

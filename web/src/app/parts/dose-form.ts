@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input, model } from '@ang
 import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { DOSE_LIMITS, type Dose } from '@hopsk/core/language/rounds';
 import { clockText, doseTotals, undecided } from '@hopsk/core/plan/phases';
-import { TEXT } from '../text/en';
+import { words } from '@hopsk/words/words';
 
 type Field = 'work' | 'rounds' | 'sets' | 'rest' | 'setRest';
 
@@ -18,7 +18,7 @@ export class DoseForm {
   readonly dose = model.required<Dose>();
   /** Seconds of one repetition; without a pattern there is none, and work is by time. */
   readonly repSeconds = input<number | null>(null);
-  protected readonly text = TEXT.dose;
+  protected readonly text = words.dose;
   protected readonly totals = computed(() => doseTotals(this.dose(), this.repSeconds()));
   protected readonly open = computed(() => undecided(this.dose(), this.repSeconds()));
   protected readonly clock = clockText;

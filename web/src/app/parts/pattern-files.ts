@@ -2,6 +2,9 @@ import { fieldsOf, PATTERN_FILE, PatternDraft, PatternFile } from '@hopsk/contra
 import { printDose, readDose } from '@hopsk/core/language/dose-text';
 import { readPatternFile, writePatternFile } from '@hopsk/core/language/pattern-file';
 import { fromRounds, toRounds } from '@hopsk/core/language/stage-dose';
+import { inALine, saidFields } from '@hopsk/words/naming';
+import { say } from '@hopsk/words/say';
+import { words } from '@hopsk/words/words';
 import type { Draft } from './pattern-draft';
 
 /** What a file gave, and what of it could not be read: a place and a sentence each. */
@@ -22,30 +25,25 @@ export function readPatterns(text: string): ReadFile {
   let content: unknown;
   try {
     content = JSON.parse(text);
-  } catch (error) {
-    return { drafts: [], wrong: [`This is no whole JSON file: ${(error as Error).message}`] };
+  } catch {
+    return { drafts: [], wrong: [words.common.noJson] };
   }
   const file = PatternFile.safeParse(content);
   if (file.success) return { drafts: file.data.patterns, wrong: [] };
-  return { drafts: [], wrong: fieldsOf(file.error, content).map(({ path, message }) => `${path} ${message}`) };
+  return { drafts: [], wrong: saidFields(fieldsOf(file.error, content)).map((one) => inALine([one])) };
 }
 
 function fromText(text: string): ReadFile {
   const { patterns, errors } = readPatternFile(text);
-  const wrong = errors.map(({ line, message }) => `line ${line}: ${message}`);
+  const wrong = errors.map((error) => words.common.atLine(error.line, say(words.files, error)));
   const drafts: Draft[] = [];
   for (const { line, dose: said, cued: _cued, explain: _explain, ...filed } of patterns) {
     const read = said === '' ? null : readDose(said).dose;
     const dose = read && toRounds(read);
-    if (said !== '' && !dose) wrong.push(`line ${line}: the dose ‘${said}’ is more than rounds of one pattern; the workshop reads it.`);
+    if (said !== '' && !dose) wrong.push(words.common.atLine(line, words.steps.doseTooMuch(said)));
     const draft = PatternDraft.safeParse({ ...filed, name: filed.name === '' ? 'unnamed' : filed.name, dose, schools: {} });
     if (draft.success) drafts.push(draft.data);
-    else
-      wrong.push(
-        `line ${line}: ${fieldsOf(draft.error, filed)
-          .map(({ path, message }) => `${path} ${message}`)
-          .join(', ')}`,
-      );
+    else wrong.push(words.common.atLine(line, inALine(saidFields(fieldsOf(draft.error, filed)))));
   }
   return { drafts, wrong };
 }

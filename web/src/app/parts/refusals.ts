@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, input } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { TEXT } from '../text/en';
+import { words } from '@hopsk/words/words';
 import type { Typed } from '../data/typed';
 
 /** Why a record could not be saved: fields that cannot be, or what somebody else saved meanwhile, with the ways on. */
@@ -9,7 +9,7 @@ import type { Typed } from '../data/typed';
   imports: [MatButton],
   template: `
     @for (field of typed().wrongFields(); track field.path) {
-      <p class="said wrong" role="alert">{{ field.path }} {{ field.message }}</p>
+      <p class="said wrong" role="alert">{{ field.name }} {{ field.message }}</p>
     }
     @if (typed().trouble(); as trouble) {
       <div class="said wrong" role="alert">
@@ -26,5 +26,5 @@ import type { Typed } from '../data/typed';
 })
 export class Refusals {
   readonly typed = input.required<Pick<Typed<never>, 'wrongFields' | 'trouble' | 'submit' | 'takeTheirs'>>();
-  protected readonly common = TEXT.common;
+  protected readonly common = words.common;
 }

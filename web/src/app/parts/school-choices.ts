@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { TOPICS, type SchoolChoices, type TopicName } from '@hopsk/core/judge/schools';
+import { words } from '@hopsk/words/words';
 
 /** What is held where schools differ, topic by topic; a topic that is left open is whoever stands further off's to decide. */
 @Component({
@@ -25,8 +26,8 @@ export class SchoolChoicesForm {
   readonly usual = input('');
   readonly changed = output<SchoolChoices>();
   protected readonly topics = (Object.keys(TOPICS) as TopicName[]).map((name) => {
-    const { about, usual, options } = TOPICS[name] as { about: string; usual: string; options: Readonly<Record<string, string>> };
-    return { name, about, usual: options[usual] ?? '', options: Object.entries(options) };
+    const { about, options } = words.topics[name];
+    return { name, about, usual: options[TOPICS[name].usual] ?? '', options: Object.entries(options) };
   });
 
   protected choose(topic: TopicName, option: string): void {

@@ -5,6 +5,7 @@ import { CALL_LIMITS } from '@hopsk/core/plan/calls/calls';
 import { ALONE, type Around } from '@hopsk/core/plan/session/problems';
 import { SESSION_LIMITS, OPEN_SETTINGS, type Session } from '@hopsk/core/plan/session/session';
 import type { Stage } from '@hopsk/core/plan/session/stage';
+import { words } from '@hopsk/words/words';
 import * as z from 'zod';
 import { newId } from '../data/ids';
 import { performance } from './pattern-draft';
@@ -106,6 +107,7 @@ export function aroundOf(athlete: Athlete | null, known: Pick<Known, 'patterns' 
     otherLead: athlete.otherLead !== 'none',
     lead: athlete.lead === 'none' ? null : athlete.lead,
     landingsBefore: known.landingsBefore,
+    cautions: athlete.cautions,
     patterns,
     name: athlete.name,
   };
@@ -118,6 +120,7 @@ export const askOf = (draft: Draft, athlete: Athlete | null, known: Known): Sess
   own: known.moves,
   athletes: Math.max(1, draft.athletes.length),
   around: aroundOf(athlete, known),
+  spoken: words.plan.spoken,
 });
 
 /** Stages whose line is turned round for this athlete. */

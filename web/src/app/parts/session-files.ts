@@ -1,7 +1,10 @@
-import { fieldsOf, ProgressionDraft, SESSION_FILE, SessionFile } from '@hopsk/contract';
+import { fieldsOf, type FieldProblem, ProgressionDraft, SESSION_FILE, SessionFile } from '@hopsk/contract';
 import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import { readSession, writeSession } from '@hopsk/core/plan/session/session-file';
 import { CUE_COLUMNS, cueRows, type Cue } from '@hopsk/core/plan/session/timeline';
+import { buildWords, inALine, saidFields } from '@hopsk/words/naming';
+import { say } from '@hopsk/words/say';
+import { words } from '@hopsk/words/words';
 import Papa from 'papaparse';
 import { newId } from '../data/ids';
 import { EMPTY, sessionOf, shortened, type Draft } from './session-draft';
@@ -30,21 +33,22 @@ export function readFile(text: string, name: string): ReadDraft {
   let content: unknown;
   try {
     content = JSON.parse(text);
-  } catch (error) {
-    return { draft: null, wrong: [`This is no whole JSON file: ${(error as Error).message}`] };
+  } catch {
+    return { draft: null, wrong: [words.common.noJson] };
   }
   const file = SessionFile.safeParse(content);
-  if (!file.success) return { draft: null, wrong: fieldsOf(file.error, content).map(({ path, message }) => `${path} ${message}`) };
+  if (!file.success) return { draft: null, wrong: inLines(fieldsOf(file.error, content)) };
   return { draft: { ...EMPTY, ...file.data.session }, wrong: [] };
 }
 
+const inLines = (fields: readonly FieldProblem[]): string[] => saidFields(fields).map((one) => inALine([one]));
+
 function fromText(text: string, name: string): ReadDraft {
-  const { session, errors } = readSession(text);
-  const wrong = errors.map(({ line, message }) => `line ${line}: ${message}`);
+  const { session, errors } = readSession(text, buildWords());
+  const wrong = errors.map((error) => words.common.atLine(error.line, say(words.files, error)));
   const most = SESSION_LIMITS.stages;
-  if (session.stages.length > most)
-    wrong.push(`${session.stages.length} stages are more than an evening holds; the first ${most} were kept.`);
-  if (session.stages.length === 0) return { draft: null, wrong: wrong.length > 0 ? wrong : ['This file holds no stage.'] };
+  if (session.stages.length > most) wrong.push(words.build.tooManyStages(session.stages.length, most));
+  if (session.stages.length === 0) return { draft: null, wrong: wrong.length > 0 ? wrong : [words.build.noStageInFile] };
   const draft = ProgressionDraft.safeParse({
     ...EMPTY,
     ...session,
@@ -52,5 +56,5 @@ function fromText(text: string, name: string): ReadDraft {
     stages: session.stages.slice(0, most).map((stage) => ({ ...shortened(stage), id: newId() })),
   });
   if (draft.success) return { draft: draft.data, wrong };
-  return { draft: null, wrong: [...wrong, ...fieldsOf(draft.error, session).map(({ path, message }) => `${path} ${message}`)] };
+  return { draft: null, wrong: [...wrong, ...inLines(fieldsOf(draft.error, session))] };
 }

@@ -3,6 +3,7 @@ import { schoolOf } from '@hopsk/core/body/school';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
 import type { BuildSource } from '@hopsk/core/plan/build/build-up';
 import { scenariosOf, type Playbook } from '@hopsk/core/plan/playbook';
+import { bookInWords } from '@hopsk/words/naming';
 
 /** A pattern of the club as something to build from. */
 export const sourceOf = ({ id, version, name, steps, school, hand, lead, shouldClose }: Pattern): BuildSource => ({
@@ -30,4 +31,4 @@ export function playbookSource(book: Playbook): BuildSource {
 }
 
 /** Playbooks to begin with, and the club's own. */
-export const booksOf = ({ playbooks }: Pick<Teaching, 'playbooks'>): readonly Playbook[] => [...PLAYBOOKS, ...playbooks];
+export const booksOf = ({ playbooks }: Pick<Teaching, 'playbooks'>): readonly Playbook[] => [...PLAYBOOKS.map(bookInWords), ...playbooks];

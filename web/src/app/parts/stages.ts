@@ -1,17 +1,18 @@
 import type { Pattern } from '@hopsk/contract';
 import { bodyOf } from '@hopsk/core/body/body';
 import { schoolOf, SCHOOLS } from '@hopsk/core/body/school';
+import { usualCautions } from '@hopsk/core/judge/cautions';
 import { readWith } from '@hopsk/core/judge/study';
 import { printDose } from '@hopsk/core/language/dose-text';
 import { fromRounds } from '@hopsk/core/language/stage-dose';
 import { simulate } from '@hopsk/core/motion/simulate';
 import { alternatingBlocks } from '@hopsk/core/plan/build/blocks';
 import type { BuildSource } from '@hopsk/core/plan/build/build-up';
-import { usualCautions } from '@hopsk/core/plan/build/cautions';
 import type { Cell } from '@hopsk/core/plan/build/grid';
 import { watchList } from '@hopsk/core/plan/build/watch-list';
 import { OPEN_SETTINGS, SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/session';
 import { stageOf } from '@hopsk/core/plan/session/stage';
+import { buildWords } from '@hopsk/words/naming';
 import { newId } from '../data/ids';
 import { keptStages, type DraftStage } from './session-draft';
 
@@ -29,10 +30,11 @@ export function stageFrom(pattern: Pattern, settings: SessionSettings): DraftSta
   };
   const simulation = simulate(readWith(steps), performer);
   const seen = watchList({ simulation, cueing: 'self', staggered: performer.school.staggered });
-  const { cue, ...watched } = seen;
+  const { cue, caution } = buildWords();
   const dose = pattern.dose ? printDose(fromRounds(pattern.dose)) : `3 × 8${restOf(settings)}`;
   const line = { steps, school, hand, lead, shouldClose };
-  const more = { ...watched, cues: cue === '' ? [] : [cue], cautions: usualCautions(simulation), pattern: { id, version }, dose };
+  const cautions = usualCautions(simulation).map(caution);
+  const more = { ...seen, cues: seen.watch.slice(0, 1).map(cue), cautions, pattern: { id, version }, dose };
   return keptStages([stageOf(newId(), name, line, more)])[0] as DraftStage;
 }
 

@@ -4,9 +4,9 @@ import { MatIcon } from '@angular/material/icon';
 import { NavigationEnd, Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { filter, map } from 'rxjs';
+import { words } from '@hopsk/words/words';
 import { Outbox } from '../data/outbox';
 import { signInFeature } from '../data/sign-in';
-import { TEXT } from '../text/en';
 
 @Component({
   selector: 'hop-root',
@@ -16,7 +16,7 @@ import { TEXT } from '../text/en';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class App {
-  protected readonly text = TEXT;
+  protected readonly text = words;
   protected readonly menu = ['people', 'stance', 'steps', 'build', 'floor', 'faults', 'club'] as const;
   protected readonly outbox = inject(Outbox).state;
   private readonly store = inject(Store);

@@ -1,9 +1,11 @@
 import { inject } from '@angular/core';
-import { Router, type CanActivateFn, type CanDeactivateFn, type Routes } from '@angular/router';
+import { Router, type CanActivateFn, type CanDeactivateFn, type ResolveFn, type Routes } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { filter, map, take } from 'rxjs';
+import type { Room } from '@hopsk/words/languages';
+import { words } from '@hopsk/words/words';
 import { signInFeature } from '../data/sign-in';
-import { TEXT } from '../text/en';
+import { spoken } from '../text/language';
 import type { HoldsTyping } from '../parts/holds-typing';
 
 /** Waits until it is known who is signed in; without anybody, to the door and back afterwards. */
@@ -18,95 +20,127 @@ const signedIn: CanActivateFn = (_route, { url }) => {
     );
 };
 
-const askFirst: CanDeactivateFn<HoldsTyping> = (screen) => !screen.unsaved() || confirm(TEXT.common.leave);
+const askFirst: CanDeactivateFn<HoldsTyping> = (screen) => !screen.unsaved() || confirm(words.common.leave);
 
-const title = (word: string): string => `${word} · Hopsk`;
+const title =
+  (of: keyof typeof words.titles): ResolveFn<string> =>
+  () =>
+    `${words.titles[of]} · ${words.app}`;
+
+/** A screen once its words are there. */
+const screen =
+  <C>(rooms: readonly Room[], load: () => Promise<C>): (() => Promise<C>) =>
+  async () => {
+    await spoken([...EVERYWHERE, ...rooms]);
+    return load();
+  };
+
+/** What several screens say. */
+const EVERYWHERE: readonly Room[] = ['schools', 'faults', 'areas'];
+const STEPS: readonly Room[] = ['steps', 'floor', 'moves', 'notation', 'doses', 'findings', 'topics', 'search'];
+const BUILD: readonly Room[] = ['build', 'plan', 'steps', 'floor', 'notation', 'doses', 'cautions', 'playbooks', 'aims', 'presets'];
 
 export const routes: Routes = [
-  { path: 'enter', title: title(TEXT.enter.title), loadComponent: () => import('../screens/sign-in/enter').then((m) => m.Enter) },
+  { path: 'enter', title: title('enter'), loadComponent: () => import('../screens/sign-in/enter').then((m) => m.Enter) },
   {
     path: '',
     canActivate: [signedIn],
     children: [
       { path: '', pathMatch: 'full', redirectTo: () => (innerWidth < 720 ? '/floor' : '/people') },
-      { path: 'people', title: title(TEXT.people.title), loadComponent: () => import('../screens/people/people').then((m) => m.People) },
+      {
+        path: 'people',
+        title: title('people'),
+        loadComponent: screen(['people', 'cautions', 'topics'], () => import('../screens/people/people').then((m) => m.People)),
+      },
       {
         path: 'people/:id',
-        title: title(TEXT.people.edit),
+        title: title('athlete'),
         canDeactivate: [askFirst],
-        loadComponent: () => import('../screens/people/athlete').then((m) => m.AthleteScreen),
+        loadComponent: screen(['people', 'cautions', 'topics'], () => import('../screens/people/athlete').then((m) => m.AthleteScreen)),
       },
       {
         path: 'stance',
-        title: title(TEXT.stance.title),
-        loadComponent: () => import('../screens/stance/stance').then((m) => m.StanceScreen),
+        title: title('stance'),
+        loadComponent: screen(['stances', 'people'], () => import('../screens/stance/stance').then((m) => m.StanceScreen)),
       },
       {
         path: 'steps',
-        title: title(TEXT.steps.title),
-        loadComponent: () => import('../screens/patterns/patterns').then((m) => m.Patterns),
+        title: title('steps'),
+        loadComponent: screen(STEPS, () => import('../screens/patterns/patterns').then((m) => m.Patterns)),
       },
       {
         path: 'starters',
-        title: title(TEXT.steps.starters),
-        loadComponent: () => import('../screens/patterns/starters').then((m) => m.Starters),
+        title: title('starters'),
+        loadComponent: screen(STEPS, () => import('../screens/patterns/starters').then((m) => m.Starters)),
       },
       {
         path: 'steps/:id/card',
-        title: title(TEXT.steps.card),
-        loadComponent: () => import('../screens/patterns/card').then((m) => m.DrillCard),
+        title: title('card'),
+        loadComponent: screen(STEPS, () => import('../screens/patterns/card').then((m) => m.DrillCard)),
       },
       {
         path: 'steps/:id',
-        title: title(TEXT.steps.title),
+        title: title('steps'),
         canDeactivate: [askFirst],
-        loadComponent: () => import('../screens/studio/studio').then((m) => m.Studio),
+        loadComponent: screen(STEPS, () => import('../screens/studio/studio').then((m) => m.Studio)),
       },
       {
         path: 'build',
-        title: title(TEXT.build.title),
-        loadComponent: () => import('../screens/sessions/progressions').then((m) => m.Progressions),
+        title: title('build'),
+        loadComponent: screen(BUILD, () => import('../screens/sessions/progressions').then((m) => m.Progressions)),
       },
       {
         path: 'build/new',
-        title: title(TEXT.build.newTitle),
-        loadComponent: () => import('../screens/sessions/start-from').then((m) => m.StartFrom),
+        title: title('begin'),
+        loadComponent: screen(BUILD, () => import('../screens/sessions/start-from').then((m) => m.StartFrom)),
       },
       {
         path: 'build/grid',
-        title: title(TEXT.build.grid),
-        loadComponent: () => import('../screens/sessions/grid-map').then((m) => m.GridMap),
+        title: title('grid'),
+        loadComponent: screen(BUILD, () => import('../screens/sessions/grid-map').then((m) => m.GridMap)),
       },
       {
         path: 'build/playbooks',
-        title: title(TEXT.build.title),
+        title: title('build'),
         canDeactivate: [askFirst],
-        loadComponent: () => import('../screens/sessions/playbooks').then((m) => m.Playbooks),
+        loadComponent: screen(BUILD, () => import('../screens/sessions/playbooks').then((m) => m.Playbooks)),
       },
       {
         path: 'build/:id/print',
-        title: title(TEXT.build.print),
-        loadComponent: () => import('../screens/sessions/sheets').then((m) => m.Sheets),
+        title: title('print'),
+        loadComponent: screen(BUILD, () => import('../screens/sessions/sheets').then((m) => m.Sheets)),
       },
       {
         path: 'build/:id',
-        title: title(TEXT.build.title),
+        title: title('build'),
         canDeactivate: [askFirst],
-        loadComponent: () => import('../screens/workshop/workshop').then((m) => m.Workshop),
+        loadComponent: screen(BUILD, () => import('../screens/workshop/workshop').then((m) => m.Workshop)),
       },
-      { path: 'floor', title: title(TEXT.floor.title), loadComponent: () => import('../screens/floor/floor').then((m) => m.FloorScreen) },
+      {
+        path: 'floor',
+        title: title('floor'),
+        loadComponent: screen(['floor', 'book'], () => import('../screens/floor/floor').then((m) => m.FloorScreen)),
+      },
       {
         path: 'floor/run',
-        title: title(TEXT.floor.title),
-        loadComponent: () => import('../screens/floor/run-screen').then((m) => m.RunScreen),
+        title: title('floor'),
+        loadComponent: screen(['floor', 'book'], () => import('../screens/floor/run-screen').then((m) => m.RunScreen)),
       },
       {
         path: 'floor/runs/:id',
-        title: title(TEXT.run.review),
-        loadComponent: () => import('../screens/floor/review').then((m) => m.Review),
+        title: title('review'),
+        loadComponent: screen(['floor', 'book'], () => import('../screens/floor/review').then((m) => m.Review)),
       },
-      { path: 'faults', title: title(TEXT.faults.title), loadComponent: () => import('../screens/faults/book').then((m) => m.BookScreen) },
-      { path: 'club', title: title(TEXT.club.title), loadComponent: () => import('../screens/club/club').then((m) => m.ClubScreen) },
+      {
+        path: 'faults',
+        title: title('faults'),
+        loadComponent: screen(['book'], () => import('../screens/faults/book').then((m) => m.BookScreen)),
+      },
+      {
+        path: 'club',
+        title: title('club'),
+        loadComponent: screen(['club', 'topics'], () => import('../screens/club/club').then((m) => m.ClubScreen)),
+      },
     ],
   },
   { path: '**', redirectTo: '' },

@@ -7,6 +7,7 @@ import { MatSelectModule } from '@angular/material/select';
 import { Router } from '@angular/router';
 import type { Coach, Phone, Settings } from '@hopsk/contract';
 import type { SchoolChoices } from '@hopsk/core/judge/schools';
+import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../../data/api';
@@ -17,7 +18,6 @@ import { SchoolChoicesForm } from '../../parts/school-choices';
 import { recordActions } from '../../data/records';
 import { signInActions, signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
-import { TEXT } from '../../text/en';
 import { once } from '../../ui/once';
 
 const text = (...more: (typeof Validators.required)[]): FormControl<string> =>
@@ -74,9 +74,9 @@ export class ClubScreen {
   private readonly school = inject(TeachingStore);
   protected readonly teaching = this.school.teaching;
   protected readonly ready = this.school.ready;
-  protected readonly text = TEXT.club;
-  protected readonly common = TEXT.common;
-  protected readonly enter = TEXT.enter;
+  protected readonly text = words.club;
+  protected readonly common = words.common;
+  protected readonly enter = words.enter;
   protected readonly me = this.store.selectSignal(signInFeature.selectMe);
   protected readonly coaches = signal<readonly Coach[]>([]);
   protected readonly phone = signal<Phone | null>(null);

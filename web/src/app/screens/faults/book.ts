@@ -6,13 +6,14 @@ import { RouterLink } from '@angular/router';
 import type { Book } from '@hopsk/contract';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { RECURS_FROM, type BookEntry } from '@hopsk/core/evidence/book';
+import { faultLabel } from '@hopsk/words/naming';
+import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../../data/api';
 import { troubleOf, type Trouble } from '../../data/problem';
 import { picked } from '../../data/picked';
 import { recordsFeature } from '../../data/records';
-import { TEXT } from '../../text/en';
 import { RateChart } from '../../drawing/rate-chart';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
@@ -30,8 +31,8 @@ export class BookScreen {
   readonly athlete = input<string>();
   private readonly store = inject(Store);
   private readonly api = inject(Api);
-  protected readonly text = TEXT.faults;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.book;
+  protected readonly common = words.common;
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
   protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
   protected readonly choice = picked(this.people, () => this.athlete());
@@ -40,7 +41,9 @@ export class BookScreen {
   protected readonly trouble = signal<Trouble | null>(null);
   protected readonly chosen = linkedSignal<BookEntry | null>(() => this.book()?.entries[0] ?? null);
   protected readonly fault = computed(() => catalogue.get(this.chosen()?.fault ?? '') ?? null);
-  protected readonly causes = computed(() => (this.fault()?.causes ?? []).map((code) => catalogue.get(code)?.label ?? code).join(', '));
+  protected readonly label = faultLabel;
+  protected readonly told = computed(() => words.faults[this.chosen()?.fault ?? ''] ?? null);
+  protected readonly causes = computed(() => (this.fault()?.causes ?? []).map(faultLabel).join(', '));
   protected readonly watched = computed(() => Math.max(0, ...(this.book()?.entries ?? []).map((entry) => entry.attempts)));
   protected readonly overview = computed(() => {
     const book = this.book();
@@ -100,10 +103,6 @@ export class BookScreen {
     } catch (error) {
       this.trouble.set(troubleOf(error));
     }
-  }
-
-  private label(code: string): string {
-    return catalogue.get(code)?.label ?? code;
   }
 
   private words(entry: BookEntry): { rate: string; range: string; seen: string } {

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input } from '@angular/co
 import type { ClockState } from '@hopsk/core/log/clock';
 import { clockText, type Phase } from '@hopsk/core/plan/phases';
 import type { SessionPhase } from '@hopsk/core/plan/run-plan';
-import { TEXT } from '../../text/en';
+import { words } from '@hopsk/words/words';
 
 /** The dark block on top: digits as large as fit, what is on, and the rounds to scale. */
 @Component({
@@ -40,7 +40,7 @@ export class ClockBlock {
   readonly place = input<{ readonly exercise: number; readonly of: number } | null>(null);
   /** What the plan shows at this moment. */
   readonly cue = input('');
-  private readonly text = TEXT.run;
+  private readonly text = words.run;
   protected readonly digits = computed(() => clockText(this.clock().left));
   protected readonly resting = computed(() => this.clock().phase !== null && this.clock().phase?.kind !== 'work');
   protected readonly left = computed(() => `${clockText(this.clock().totalLeft)} ${this.text.left}`);

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, type ElementRef, output, signal, viewChild } from '@angular/core';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
-import { TEXT } from '../../text/en';
+import { words } from '@hopsk/words/words';
 
 /** The whole catalogue, found by a few letters; for what is not on the board. */
 @Component({
@@ -12,8 +12,8 @@ import { TEXT } from '../../text/en';
           type="search"
           [placeholder]="text.find"
           [attr.aria-label]="text.find"
-          [value]="words()"
-          (input)="words.set($any($event.target).value)"
+          [value]="find()"
+          (input)="find.set($any($event.target).value)"
         />
         <button class="plain close" [attr.aria-label]="common.close">×</button>
       </form>
@@ -92,17 +92,19 @@ import { TEXT } from '../../text/en';
 })
 export class FaultPicker {
   readonly taken = output<string>();
-  protected readonly text = TEXT.run;
-  protected readonly common = TEXT.common;
-  protected readonly words = signal('');
+  protected readonly text = words.run;
+  protected readonly common = words.common;
+  protected readonly find = signal('');
   protected readonly found = computed(() => {
-    const words = this.words().trim().toLowerCase();
-    return FAULTS.filter((fault) => `${fault.label} ${fault.says} ${fault.cue}`.toLowerCase().includes(words));
+    const asked = this.find().trim().toLowerCase();
+    return FAULTS.map(({ code }) => ({ code, ...words.faults[code] })).filter(({ label, says, cue }) =>
+      `${label} ${says} ${cue}`.toLowerCase().includes(asked),
+    );
   });
   private readonly box = viewChild.required<ElementRef<HTMLDialogElement>>('box');
 
   open(): void {
-    this.words.set('');
+    this.find.set('');
     this.box().nativeElement.showModal();
   }
 

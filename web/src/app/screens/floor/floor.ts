@@ -6,6 +6,8 @@ import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { DOSE_LIMITS, type Dose } from '@hopsk/core/language/rounds';
 import { doseTotals, clockText, undecided } from '@hopsk/core/plan/phases';
 import { isSession, type RunPlan } from '@hopsk/core/plan/run-plan';
+import { faultLabel, inALine, saidFields } from '@hopsk/words/naming';
+import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import * as z from 'zod';
@@ -21,7 +23,6 @@ import { recordsFeature } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
 import { OPEN_DOSE } from '../../parts/pattern-draft';
 import { TeachingStore } from '../../data/teaching';
-import { TEXT } from '../../text/en';
 import { once } from '../../ui/once';
 import { BOARD_HOLDS, beginningOf, boardOf, repOf } from '../../parts/run-setup';
 
@@ -54,8 +55,8 @@ export class FloorScreen {
   private readonly router = inject(Router);
   private readonly sounds = inject(Sounds);
   protected readonly outbox = inject(Outbox);
-  protected readonly text = TEXT.floor;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.floor;
+  protected readonly common = words.common;
   protected readonly secure = isSecureContext;
   protected readonly clock = clockText;
   private readonly me = this.store.selectSignal(signInFeature.selectMe);
@@ -99,7 +100,7 @@ export class FloorScreen {
   });
   protected readonly refusal = signal('');
   protected readonly faults = FAULTS;
-  protected readonly labels = new Map(FAULTS.map((fault) => [fault.code, fault.label]));
+  protected readonly label = faultLabel;
   protected readonly boardFull = computed(() => this.board().length >= BOARD_HOLDS);
 
   constructor() {
@@ -145,13 +146,7 @@ export class FloorScreen {
     );
     // What the server would refuse later is said now.
     const checked = RunHead.safeParse(beginning.head);
-    this.refusal.set(
-      checked.success
-        ? ''
-        : `${this.text.cannot} ${fieldsOf(checked.error, beginning.head)
-            .map((field) => `${field.path} ${field.message}`)
-            .join('; ')}`,
-    );
+    this.refusal.set(checked.success ? '' : `${this.text.cannot} ${inALine(saidFields(fieldsOf(checked.error, beginning.head)))}`);
     if (!checked.success) return;
     await this.device.keep('last', { dose: this.dose(), here: this.here().map((athlete) => athlete.id) });
     await this.desk.begin(beginning);

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, type ElementRef, output, viewChild } from '@angular/core';
 import { RESULTS, type Result } from '@hopsk/core/log/event';
-import { TEXT } from '../../text/en';
+import { words } from '@hopsk/words/words';
 
 /** Where the ball or blade went: kept apart from the feet. */
 @Component({
@@ -41,7 +41,7 @@ import { TEXT } from '../../text/en';
 })
 export class ResultPicker {
   readonly taken = output<Result>();
-  protected readonly text = TEXT.run;
+  protected readonly text = words.run;
   protected readonly results = RESULTS;
   private readonly box = viewChild.required<ElementRef<HTMLDialogElement>>('box');
 

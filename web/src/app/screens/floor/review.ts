@@ -7,13 +7,14 @@ import { countRun } from '@hopsk/core/log/count';
 import { ordered, undoneIds, type RunEvent } from '@hopsk/core/log/event';
 import { clockText } from '@hopsk/core/plan/phases';
 import { isSession, planPhases, type Attempt } from '@hopsk/core/plan/run-plan';
+import { faultLabel } from '@hopsk/words/naming';
+import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../../data/api';
 import { troubleOf, type Trouble } from '../../data/problem';
 import { newId } from '../../data/ids';
 import { recordsFeature } from '../../data/records';
-import { TEXT } from '../../text/en';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
 type Correction =
@@ -59,10 +60,10 @@ export class Review {
   readonly id = input.required<string>();
   private readonly api = inject(Api);
   private readonly store = inject(Store);
-  protected readonly text = TEXT.run;
-  protected readonly common = TEXT.common;
-  protected readonly faults = TEXT.faults.title.toLowerCase();
-  protected readonly back = TEXT.menu.floor;
+  protected readonly text = words.run;
+  protected readonly common = words.common;
+  protected readonly faults = words.book.title.toLowerCase();
+  protected readonly back = words.menu.floor;
   protected readonly whole = signal<RunWhole | null>(null);
   protected readonly trouble = signal<Trouble | null>(null);
   protected readonly saved = signal(false);
@@ -85,7 +86,7 @@ export class Review {
         return {
           id: event.id,
           at: clockText(Math.max(0, event.t)),
-          label: catalogue.get(event.fault)?.label ?? event.fault,
+          label: faultLabel(event.fault),
           side: event.side ?? '',
           gone: undone.has(event.id),
           athlete: at?.event.athlete ?? event.athlete,

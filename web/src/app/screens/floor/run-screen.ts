@@ -20,6 +20,8 @@ import { lastUndoable, undoneIds, type Result, type RunEvent } from '@hopsk/core
 import { watchings } from '@hopsk/core/log/watching';
 import { clockText } from '@hopsk/core/plan/phases';
 import { isSession, isTapped, planPhases } from '@hopsk/core/plan/run-plan';
+import { faultLabel } from '@hopsk/words/naming';
+import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { due, JUMP } from '../../parts/cues';
 import { Awake } from '../../ports/awake';
@@ -29,7 +31,6 @@ import { Sounds } from '../../ports/sounds';
 import { Speech } from '../../ports/speech';
 import { runFeature } from '../../data/run';
 import { signInFeature } from '../../data/sign-in';
-import { TEXT } from '../../text/en';
 import { ClockBlock } from './clock-block';
 import { FaultPicker } from './fault-picker';
 import { actOf, type KeyAct } from './keys';
@@ -59,8 +60,8 @@ export class RunScreen {
   private readonly speech = inject(Speech);
   private readonly router = inject(Router);
   protected readonly outbox = inject(Outbox).state;
-  protected readonly text = TEXT.run;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.run;
+  protected readonly common = words.common;
   protected readonly run = this.store.selectSignal(runFeature.selectRun);
   protected readonly events = this.store.selectSignal(runFeature.selectEvents);
   private readonly me = this.store.selectSignal(signInFeature.selectMe);
@@ -131,7 +132,7 @@ export class RunScreen {
       return {
         code,
         key: i + 1,
-        label: fault?.label ?? code,
+        label: faultLabel(code),
         count: (tally?.faulty ?? 0) + (tally?.noted ?? 0),
         shown: fault?.view === watching?.view,
         dots: taps.flatMap((tap) => (tap.kind === 'fault' && tap.side ? [tap.side] : [])).slice(-8),
@@ -179,7 +180,7 @@ export class RunScreen {
     const athlete = this.watching()?.athlete ?? null;
     void this.log(
       { kind: 'fault', fault: code, side: this.sides() ? side : null, athlete, source: 'floor', clip: null },
-      `${catalogue.get(code)?.label ?? code}${side && this.sides() ? `, ${side}` : ''}`,
+      `${faultLabel(code)}${side && this.sides() ? `, ${side}` : ''}`,
     );
   }
 

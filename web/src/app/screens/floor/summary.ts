@@ -5,9 +5,10 @@ import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { wilson } from '@hopsk/core/evidence/proportion';
 import { countRun } from '@hopsk/core/log/count';
 import { RESULTS, type RunEvent } from '@hopsk/core/log/event';
+import { faultLabel } from '@hopsk/words/naming';
+import { words } from '@hopsk/words/words';
 import type { KeptRun } from '../../data/device-store';
 import { Outbox } from '../../data/outbox';
-import { TEXT } from '../../text/en';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
 const percent = (share: number): string => (share * 100).toFixed(0);
@@ -36,8 +37,8 @@ export class Summary {
   readonly events = input.required<readonly RunEvent[]>();
   readonly done = output();
   protected readonly outbox = inject(Outbox).state;
-  protected readonly text = TEXT.run;
-  protected readonly book = TEXT.faults;
+  protected readonly text = words.run;
+  protected readonly book = words.book;
   private readonly counted = computed(() => countRun(this.run().head.plan, this.events(), catalogue, this.run().head.tapDelay));
   protected readonly people = computed(() =>
     this.run().head.athletes.map((id) => {
@@ -47,7 +48,7 @@ export class Summary {
           const range = tally.attempts > 0 ? wilson(tally.faulty, tally.attempts) : null;
           return {
             ...tally,
-            label: catalogue.get(tally.fault)?.label ?? tally.fault,
+            label: faultLabel(tally.fault),
             range: range ? `${percent(range.low)}–${percent(range.high)}` : '',
             rate: range ? percent(tally.faulty / tally.attempts) : '',
           };

@@ -10,19 +10,22 @@ import { AGE_GROUPS, BIASES, isUnder16, LEVELS, type Athlete, type AthleteSave }
 import { bodyOf } from '@hopsk/core/body/body';
 import { formatLength, parseLength } from '@hopsk/core/body/length';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
+import type { Caution } from '@hopsk/core/judge/cautions';
+import { faultLabel } from '@hopsk/words/naming';
+import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import type { HoldsTyping } from '../../parts/holds-typing';
 import { SchoolChoicesForm } from '../../parts/school-choices';
 import { recordActions, recordsFeature } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
-import { TEXT } from '../../text/en';
+import { CautionsForm } from './cautions-form';
 
 const MEASURES = ['height', 'hip', 'shoulder', 'leg', 'foot'] as const;
 
 @Component({
   selector: 'hop-athlete',
-  imports: [ReactiveFormsModule, MatButton, MatFormFieldModule, MatInput, MatSelectModule, RouterLink, SchoolChoicesForm],
+  imports: [ReactiveFormsModule, MatButton, MatFormFieldModule, MatInput, MatSelectModule, RouterLink, SchoolChoicesForm, CautionsForm],
   templateUrl: './athlete.html',
   styleUrl: './athlete.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -30,10 +33,12 @@ const MEASURES = ['height', 'hip', 'shoulder', 'leg', 'foot'] as const;
 export class AthleteScreen implements HoldsTyping {
   readonly id = input.required<string>();
   private readonly store = inject(Store);
-  protected readonly text = TEXT.people;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.people;
+  protected readonly common = words.common;
   private readonly club = inject(TeachingStore);
   protected readonly schools = this.club.stances;
+  protected readonly label = faultLabel;
+  protected readonly says = (code: string): string => words.faults[code]?.says ?? '';
   protected readonly choices = { ages: AGE_GROUPS, levels: LEVELS, biases: BIASES, faults: FAULTS, measures: MEASURES };
   private readonly byId = this.store.selectSignal(recordsFeature.selectPeopleById);
   private readonly saves = this.store.selectSignal(recordsFeature.selectSaves);
@@ -69,7 +74,7 @@ export class AthleteScreen implements HoldsTyping {
     leg: this.measure(),
     foot: this.measure(),
     schools: new FormControl<Athlete['schools']>({}, { nonNullable: true }),
-    cautions: new FormControl('', { nonNullable: true }),
+    cautions: new FormControl<Athlete['cautions']>([], { nonNullable: true }),
     bias: new FormControl<Athlete['bias']>([], { nonNullable: true }),
     focus: new FormControl<string[]>([], { nonNullable: true, validators: Validators.maxLength(4) }),
   });
@@ -80,9 +85,7 @@ export class AthleteScreen implements HoldsTyping {
     const metres = (text: string | undefined): number | null => parseLength(text ?? '', this.units());
     return bodyOf({ height: metres(value.height) }, isUnder16(value.ageGroup ?? 'adult'));
   });
-  protected readonly focusWords = computed(() =>
-    (this.typed()?.focus ?? []).map((code) => FAULTS.find((fault) => fault.code === code)?.label ?? code).join(', '),
-  );
+  protected readonly focusWords = computed(() => (this.typed()?.focus ?? []).map(faultLabel).join(', '));
   protected readonly rough = computed(() => this.body().hip.origin === 'rough');
 
   constructor() {
@@ -106,6 +109,11 @@ export class AthleteScreen implements HoldsTyping {
   protected hold(choices: Athlete['schools']): void {
     this.form.controls.schools.setValue(choices);
     this.form.controls.schools.markAsDirty();
+  }
+
+  protected mind(cautions: readonly Caution[]): void {
+    this.form.controls.cautions.setValue([...cautions] as Athlete['cautions']);
+    this.form.controls.cautions.markAsDirty();
   }
 
   unsaved(): boolean {
@@ -159,10 +167,6 @@ export class AthleteScreen implements HoldsTyping {
       shoulder: metres(value.shoulder),
       leg: metres(value.leg),
       foot: metres(value.foot),
-      cautions: value.cautions
-        .split('\n')
-        .map((line) => line.trim())
-        .filter((line) => line !== ''),
     };
   }
 
@@ -178,7 +182,6 @@ export class AthleteScreen implements HoldsTyping {
       shoulder: shown(athlete.shoulder),
       leg: shown(athlete.leg),
       foot: shown(athlete.foot),
-      cautions: athlete.cautions.join('\n'),
     });
   }
 }

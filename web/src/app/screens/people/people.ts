@@ -3,15 +3,13 @@ import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { RouterLink } from '@angular/router';
 import { formatLength } from '@hopsk/core/body/length';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
 import type { Athlete } from '@hopsk/contract';
+import { faultLabel } from '@hopsk/words/naming';
+import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { newId } from '../../data/ids';
 import { recordActions, recordsFeature } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
-import { TEXT } from '../../text/en';
-
-const labels = new Map(FAULTS.map((fault) => [fault.code, fault.label]));
 
 @Component({
   selector: 'hop-people',
@@ -37,8 +35,8 @@ const labels = new Map(FAULTS.map((fault) => [fault.code, fault.label]));
 })
 export class People {
   private readonly store = inject(Store);
-  protected readonly text = TEXT.people;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.people;
+  protected readonly common = words.common;
   protected readonly fresh = newId();
   protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
   protected readonly showAway = signal(false);
@@ -53,7 +51,7 @@ export class People {
         (athlete) =>
           (this.showAway() || athlete.archivedAt === null) && `${athlete.name} ${athlete.sport}`.toLocaleLowerCase().includes(words),
       )
-      .map((athlete) => ({ athlete, height: this.height(athlete), focus: athlete.focus.map((code) => labels.get(code) ?? code) }));
+      .map((athlete) => ({ athlete, height: this.height(athlete), focus: athlete.focus.map(faultLabel) }));
   });
 
   protected load(): void {

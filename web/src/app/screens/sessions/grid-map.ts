@@ -1,7 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
-import { AXES, dueFirst, gridSentence, NO_COVERAGE, spread, type Axis, type AxisName } from '@hopsk/core/plan/build/grid';
+import { AXES, dueFirst, NO_COVERAGE, spread, type Axis, type AxisName } from '@hopsk/core/plan/build/grid';
+import { say } from '@hopsk/words/say';
+import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { Api } from '../../data/api';
 import { newId } from '../../data/ids';
@@ -9,8 +11,6 @@ import { DeviceStore } from '../../data/device-store';
 import { picked } from '../../data/picked';
 import { recordsFeature } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
-import { TEXT } from '../../text/en';
-import { BUILD } from '../../text/en-build';
 import { once } from '../../ui/once';
 import { Studies } from '../../compute/studies';
 import type { GridSeen } from '../../compute/study.worker';
@@ -38,8 +38,8 @@ export class GridMap {
   private readonly api = inject(Api);
   private readonly router = inject(Router);
   private readonly club = inject(TeachingStore);
-  protected readonly text = BUILD;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.build;
+  protected readonly common = words.common;
   protected readonly allAxes = AXES;
   protected readonly playbooks = computed(() => booksOf(this.club.teaching()));
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
@@ -77,7 +77,7 @@ export class GridMap {
     ),
   );
   protected readonly cells = computed(() => {
-    const unread = new Map(this.seen()?.unreadable.map(({ key, why }) => [key, why]) ?? []);
+    const unread = new Map(this.seen()?.unreadable.map(({ key, why }) => [key, say(words.notation, why)]) ?? []);
     return dueFirst(this.seen()?.grid.cells ?? [], this.coverage()).map((cell) => ({
       cell,
       known: this.coverage().get(cell.key) ?? NO_COVERAGE,
@@ -89,7 +89,7 @@ export class GridMap {
       .filter((row) => row.unread === null)
       .map((row) => row.cell),
   );
-  protected readonly sentence = computed(() => gridSentence(this.usable().length, this.each()));
+  protected readonly sentence = computed(() => words.build.variants(this.usable().length, this.each()));
   protected readonly rounds = computed(() => spread(this.usable(), this.skill(), this.aRound(), this.sessions()));
   private asked = 0;
 

@@ -5,11 +5,12 @@ import { fieldsOf, PlaybookSchema, type Teaching } from '@hopsk/contract';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
 import { readWith } from '@hopsk/core/judge/study';
 import { PLAYBOOK_LIMITS, scenariosOf, type Playbook } from '@hopsk/core/plan/playbook';
+import { bookInWords, inALine, saidFields } from '@hopsk/words/naming';
+import { say } from '@hopsk/words/say';
+import { words } from '@hopsk/words/words';
 import type { HoldsTyping } from '../../parts/holds-typing';
 import { TeachingStore } from '../../data/teaching';
-import { BUILD } from '../../text/en-build';
 import { once } from '../../ui/once';
-import { TEXT } from '../../text/en';
 import { valuesFrom, valuesText } from './coverage';
 
 type Own = Teaching['playbooks'][number];
@@ -29,10 +30,10 @@ const EMPTY: Playbook = { code: '', name: '', sport: '', school: 'square-ready',
 })
 export class Playbooks implements HoldsTyping {
   private readonly club = inject(TeachingStore);
-  protected readonly text = BUILD;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.build;
+  protected readonly common = words.common;
   protected readonly stances = this.club.stances;
-  protected readonly starters = PLAYBOOKS;
+  protected readonly starters = PLAYBOOKS.map(bookInWords);
   protected readonly mine = computed(() => this.club.teaching().playbooks);
   protected readonly code = signal(PLAYBOOKS[0]?.code ?? '');
   /** The club's own book as it is typed; null while one of those to begin with is looked at. */
@@ -40,14 +41,14 @@ export class Playbooks implements HoldsTyping {
   protected readonly dirty = signal(false);
   protected readonly said = signal('');
   protected readonly wrong = signal<readonly string[]>([]);
-  protected readonly book = computed<Playbook | null>(() => this.typed() ?? PLAYBOOKS.find((one) => one.code === this.code()) ?? null);
+  protected readonly book = computed<Playbook | null>(() => this.typed() ?? this.starters.find((one) => one.code === this.code()) ?? null);
   /** Answers whose line cannot be read, each with its reason. */
   protected readonly unread = computed(() => {
     const book = this.book();
     if (!book) return [];
     return scenariosOf(book).flatMap(({ situation, technique, steps }) => {
       const [error] = readWith(steps, this.club.teaching().moves).errors;
-      return error ? [`${situation}, ${technique}: ${error.message}`] : [];
+      return error ? [`${situation}, ${technique}: ${say(words.notation, error)}`] : [];
     });
   });
   protected readonly canAdd = computed(() => (this.book()?.situations.length ?? 0) < PLAYBOOK_LIMITS.situations);
@@ -67,7 +68,7 @@ export class Playbooks implements HoldsTyping {
   }
 
   protected choose(code: string): void {
-    if (this.dirty() && !confirm(TEXT.common.leave)) return;
+    if (this.dirty() && !confirm(words.common.leave)) return;
     this.dirty.set(false);
     this.said.set('');
     this.wrong.set([]);
@@ -135,7 +136,7 @@ export class Playbooks implements HoldsTyping {
     const typed = this.typed();
     if (!typed) return;
     const read = PlaybookSchema.safeParse(typed);
-    this.wrong.set(read.success ? [] : fieldsOf(read.error, typed).map(({ path, message }) => `${path} ${message}`));
+    this.wrong.set(read.success ? [] : saidFields(fieldsOf(read.error, typed)).map((one) => inALine([one])));
     if (!read.success) return;
     const others = this.mine().filter((one) => one.code !== typed.code);
     await this.settle([...others, read.data]);

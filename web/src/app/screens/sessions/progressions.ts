@@ -2,12 +2,11 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
 import type { Progression } from '@hopsk/contract';
+import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { newId } from '../../data/ids';
 import { DeviceStore } from '../../data/device-store';
 import { recordActions, recordsFeature } from '../../data/records';
-import { TEXT } from '../../text/en';
-import { BUILD } from '../../text/en-build';
 import { once } from '../../ui/once';
 import { copyOf, draftOf, type Draft } from '../../parts/session-draft';
 import { readFile } from '../../parts/session-files';
@@ -24,8 +23,8 @@ export class Progressions {
   private readonly store = inject(Store);
   private readonly device = inject(DeviceStore);
   private readonly router = inject(Router);
-  protected readonly text = BUILD;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.build;
+  protected readonly common = words.common;
   protected readonly find = signal('');
   protected readonly said = signal<readonly string[]>([]);
   protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);

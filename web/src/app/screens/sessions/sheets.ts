@@ -2,17 +2,18 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, si
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { isUnder16 } from '@hopsk/contract';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
 import type { Study } from '@hopsk/core/judge/study';
 import { clockText } from '@hopsk/core/plan/phases';
+import type { PlanProblem } from '@hopsk/core/plan/session/problems';
+import { faultLabel } from '@hopsk/words/naming';
+import { say } from '@hopsk/words/say';
+import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { DeviceStore } from '../../data/device-store';
 import { Floor } from '../../drawing/floor';
 import { picked } from '../../data/picked';
 import { recordsFeature } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
-import { TEXT } from '../../text/en';
-import { BUILD } from '../../text/en-build';
 import { Studies } from '../../compute/studies';
 import { askOf, draftOf, forAthlete, KeptDraft, type Draft } from '../../parts/session-draft';
 import type { SessionLook } from '../../compute/session';
@@ -36,8 +37,9 @@ export class Sheets {
   private readonly asking = inject(Studies);
   private readonly device = inject(DeviceStore);
   private readonly club = inject(TeachingStore);
-  protected readonly text = BUILD;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.build;
+  protected readonly told = (problem: PlanProblem): string => say(words.plan.problems, problem);
+  protected readonly common = words.common;
   protected readonly sheets = SHEETS;
   protected readonly clock = clockText;
   protected readonly sheet = signal<Sheet>('session');
@@ -60,7 +62,6 @@ export class Sheets {
   protected readonly child = computed(() => isUnder16(this.doer()?.ageGroup ?? 'adult'));
   protected readonly look = signal<SessionLook | null>(null);
   protected readonly studies = signal<ReadonlyMap<string, Study>>(new Map());
-  protected readonly labels = new Map(FAULTS.map((fault) => [fault.code, fault]));
   protected readonly names = computed(() =>
     this.people()
       .filter((one) => this.whole()?.athletes.includes(one.id))
@@ -79,9 +80,9 @@ export class Sheets {
       lists: look?.lists.filter((list) => list.stage === i) ?? [],
       study: this.studies().get(stage.id) ?? null,
       note: this.whole()?.differences.find((one) => one.stage === stage.id && one.athlete === athlete)?.note ?? '',
-      watch: stage.watch.map((code) => this.labels.get(code)?.label ?? code),
+      watch: stage.watch.map((code) => faultLabel(code)),
       /** What an athlete can ask themselves: the remedy's cue, turned into a question by its fault's name. */
-      asks: stage.watch.flatMap((code) => this.labels.get(code) ?? []),
+      asks: stage.watch.flatMap((code) => words.faults[code] ?? []),
     }));
   });
   protected readonly hasPartner = computed(() => this.rows().some((row) => row.stage.partner !== null));

@@ -4,9 +4,14 @@ import { Router, RouterLink } from '@angular/router';
 import { isUnder16 } from '@hopsk/contract';
 import { AIMS } from '@hopsk/core/catalogue/aims';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
-import { CHAINS, type BuildSource, type BuiltUp, type Chain } from '@hopsk/core/plan/build/build-up';
+import { CHAINS, type BuildSource, type Chain } from '@hopsk/core/plan/build/build-up';
+import { stageInWords, type BuiltUp } from '@hopsk/core/plan/build/built';
+import type { LeftOut } from '@hopsk/core/plan/build/messages';
 import { OPEN_SETTINGS } from '@hopsk/core/plan/session/session';
-import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/session/stage';
+import { STAGE_KINDS, type Stage, type StageKind } from '@hopsk/core/plan/session/stage';
+import { buildWords, faultLabel } from '@hopsk/words/naming';
+import { say } from '@hopsk/words/say';
+import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { Api } from '../../data/api';
 import { newId } from '../../data/ids';
@@ -15,8 +20,6 @@ import { picked } from '../../data/picked';
 import { recordsFeature } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
 import { performance } from '../../parts/pattern-draft';
-import { TEXT } from '../../text/en';
-import { BUILD } from '../../text/en-build';
 import { once } from '../../ui/once';
 import { Studies } from '../../compute/studies';
 import type { BuildAsk } from '../../compute/study.worker';
@@ -30,7 +33,17 @@ const BEGINNINGS = ['pattern', 'fault', 'playbook', 'aim', 'compare', 'empty'] a
 type Beginning = (typeof BEGINNINGS)[number];
 
 /** Stages that were built, under the name of what they were built from. */
-type Built = BuiltUp & { readonly name: string };
+/** What was built, in words, and what it is called. */
+interface Built {
+  readonly name: string;
+  readonly stages: readonly Stage[];
+  readonly leftOut: BuiltUp['leftOut'];
+}
+
+function inWords({ stages, leftOut }: BuiltUp, name: string): Built {
+  const said = buildWords();
+  return { name, stages: stages.map((one) => stageInWords(one, said)), leftOut };
+}
 
 /** Kinds of stages that are wanted before anybody chose. */
 const USUAL: readonly StageKind[] = ['isolate', 'combine', 'whole', 'other side', 'called', 'fed'];
@@ -55,12 +68,15 @@ export class StartFrom {
   private readonly router = inject(Router);
   private readonly api = inject(Api);
   private readonly club = inject(TeachingStore);
-  protected readonly text = BUILD;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.build;
+  protected readonly common = words.common;
   protected readonly beginnings = BEGINNINGS;
   protected readonly chains = CHAINS;
   protected readonly kinds = STAGE_KINDS;
   protected readonly faults = FAULTS;
+  protected readonly label = faultLabel;
+  protected readonly aimWords = words.aims;
+  protected readonly told = (one: LeftOut) => ({ name: say(words.plan.names, one.name), why: say(words.plan.leftOut, one) });
   protected readonly aims = AIMS;
   protected readonly playbooks = computed(() => booksOf(this.club.teaching()));
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
@@ -76,8 +92,8 @@ export class StartFrom {
   protected readonly faultCode = signal<string | null>(null);
   protected readonly theFault = computed(() => this.faultCode() ?? this.fault() ?? this.whom.record()?.focus[0] ?? FAULTS[0]?.code ?? '');
   protected readonly bookCode = signal('');
-  protected readonly aimName = signal(AIMS[0]?.name ?? '');
-  protected readonly aim = computed(() => AIMS.find((one) => one.name === this.aimName()) ?? null);
+  protected readonly aimCode = signal(AIMS[0]?.code ?? '');
+  protected readonly aim = computed(() => AIMS.find((one) => one.code === this.aimCode()) ?? null);
   protected readonly book = computed(() => this.playbooks().find((one) => one.code === this.bookCode()) ?? null);
   private readonly saidChain = signal<Chain | null>(null);
   private readonly saidKinds = signal<ReadonlySet<StageKind> | null>(null);
@@ -108,7 +124,7 @@ export class StartFrom {
       }
       case 'aim': {
         const aim = this.aim();
-        return aim && { ...aim.source, name: aim.name, pattern: null };
+        return aim && { ...aim.source, name: words.aims[aim.code]?.name ?? aim.code, pattern: null };
       }
       case 'playbook': {
         const book = this.book() ?? this.playbooks()[0] ?? null;
@@ -119,6 +135,11 @@ export class StartFrom {
     }
   });
 
+  /** Cautions that leave nothing out: said, so that nobody thinks they did. */
+  protected readonly notesOnly = computed(() =>
+    (this.whom.record()?.cautions ?? []).filter((one) => one.forbids.length === 0 && one.landings === null),
+  );
+  protected readonly notOnly = words.cautions.inBuild;
   private readonly options = computed<BuildAsk>(() => {
     const athlete = this.whom.record();
     const aimed = this.from() === 'aim' ? (this.playbooks().find((one) => one.code === this.aim()?.playbook) ?? null) : null;
@@ -225,15 +246,15 @@ export class StartFrom {
 
   private async build(source: BuildSource, options: BuildAsk): Promise<void> {
     const { performer } = performance(source, this.whom.record(), { own: this.club.stances() });
-    await this.settle(this.asking.ask('buildUp', { source, performer, options }).then((built) => ({ ...built, name: source.name })));
+    await this.settle(this.asking.ask('buildUp', { source, performer, options }).then((built) => inWords(built, source.name)));
   }
 
   private async againstFault(fault: string, options: BuildAsk, club: readonly BuildSource[]): Promise<void> {
     const ours = { school: 'square-ready', hand: 'right', lead: 'none', steps: '' } as const;
     const performers = [...club, ours].map((one) => performance(one, this.whom.record(), { own: this.club.stances() }).performer);
-    const label = FAULTS.find((one) => one.code === fault)?.label ?? fault;
+    const label = faultLabel(fault);
     await this.settle(
-      this.asking.ask('forFault', { fault, club, performers, options }).then((answer) => answer && { ...answer.built, name: label }),
+      this.asking.ask('forFault', { fault, club, performers, options }).then((answer) => answer && inWords(answer.built, label)),
     );
   }
 

@@ -5,12 +5,12 @@ import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
 import { Router } from '@angular/router';
 import type { Door, Me } from '@hopsk/contract';
+import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom, type Observable } from 'rxjs';
 import { Api } from '../../data/api';
 import { troubleOf, type Trouble } from '../../data/problem';
 import { signInActions } from '../../data/sign-in';
-import { TEXT } from '../../text/en';
 import { once } from '../../ui/once';
 
 const text = (): FormControl<string> => new FormControl('', { nonNullable: true, validators: Validators.required });
@@ -25,8 +25,8 @@ const text = (): FormControl<string> => new FormControl('', { nonNullable: true,
 export class Enter {
   /** Where the coach was going. */
   readonly to = input('/');
-  protected readonly text = TEXT.enter;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.enter;
+  protected readonly common = words.common;
   protected readonly door = signal<Door | null>(null);
   protected readonly trouble = signal<Trouble | null>(null);
   protected readonly busy = signal(false);

@@ -4,13 +4,13 @@ import type { Athlete } from '@hopsk/contract';
 import type { Body } from '@hopsk/core/body/body';
 import { otherSide, type Side } from '@hopsk/core/body/foot';
 import { formatLength, parseLength, type LengthUnits } from '@hopsk/core/body/length';
-import type { School } from '@hopsk/core/body/school';
+import type { OwnSchool } from '@hopsk/core/body/school';
 import { sizeOf, standIn, type Feet } from '@hopsk/core/body/stance';
-import { checkStance } from '@hopsk/core/judge/stance-check';
+import { checkStance, type StanceCheck } from '@hopsk/core/judge/stance-check';
+import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { recordActions } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
-import { TEXT } from '../../text/en';
 import { once } from '../../ui/once';
 
 type Part = 'width' | 'length' | 'leadToe' | 'rearToe';
@@ -25,7 +25,7 @@ type Part = 'width' | 'length' | 'leadToe' | 'rearToe';
 })
 export class StanceCheckPanel {
   readonly athlete = input.required<Athlete>();
-  readonly school = input.required<School>();
+  readonly school = input.required<OwnSchool>();
   readonly body = input.required<Body>();
   readonly lead = input<Side | null>(null);
   readonly units = input<LengthUnits>('cm');
@@ -34,7 +34,11 @@ export class StanceCheckPanel {
   readonly seenChange = output<Feet | null>();
   private readonly store = inject(Store);
   private readonly club = inject(TeachingStore);
-  protected readonly text = TEXT.stance;
+  protected readonly text = words.stance;
+  protected readonly told = ({ name, value, target, off }: StanceCheck): string => {
+    const size = (n: number): string => (name === 'width' || name === 'length' ? `${Math.round(n * 100)} cm` : `${Math.round(n)}°`);
+    return off === 0 ? this.text.asAsked(size(value)) : this.text.off[name](size(Math.abs(value - target)), value > target, size(target));
+  };
   protected readonly said = signal('');
   protected readonly clubName = signal('');
   /** The measure that could not be read last. */
@@ -132,7 +136,7 @@ export class StanceCheckPanel {
         .replace(/^-+|-+$/g, '')
         .slice(0, 30) || 'stance'
     }`;
-    const stance: School = {
+    const stance: OwnSchool = {
       ...this.school(),
       code,
       name,

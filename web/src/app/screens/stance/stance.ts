@@ -10,13 +10,14 @@ import { formatLength } from '@hopsk/core/body/length';
 import { overridden } from '@hopsk/core/body/override';
 import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';
 import { standIn, stanceNumbers, type Feet, type StanceNumber } from '@hopsk/core/body/stance';
+import { schoolWords } from '@hopsk/words/naming';
+import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { StanceDrawing } from '../../drawing/stance-drawing';
 import { picked } from '../../data/picked';
 import { recordsFeature } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
-import { TEXT } from '../../text/en';
 import { StanceCheckPanel } from './check';
 
 @Component({
@@ -30,8 +31,8 @@ export class StanceScreen {
   /** Whose stance: an id from the address. */
   readonly athlete = input<string>();
   private readonly store = inject(Store);
-  protected readonly text = TEXT.stance;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.stance;
+  protected readonly common = words.common;
   private readonly club = inject(TeachingStore);
   protected readonly schools = this.club.stances;
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
@@ -48,7 +49,7 @@ export class StanceScreen {
   protected readonly school = computed(() => {
     const asked = schoolOf(this.code(), this.club.teaching().stances) ?? SCHOOLS[0];
     const who = this.who();
-    return who?.school === asked.code ? overridden(asked, who.stance) : asked;
+    return { ...(who?.school === asked.code ? overridden(asked, who.stance) : asked), ...schoolWords(asked) };
   });
   protected readonly lead = linkedSignal<Side | null>(() => {
     const lead = this.who()?.lead ?? 'none';
@@ -64,7 +65,7 @@ export class StanceScreen {
   );
   protected readonly dimensions = computed(() =>
     (['height', 'shoulder', 'hip', 'leg', 'foot'] as const).map((part) => ({
-      part: TEXT.people[part],
+      part: words.people[part],
       value: formatLength(this.body()[part].metres, this.units(), 1),
       origin: this.text.origins[this.body()[part].origin],
     })),

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
 import { placingFrom } from '@hopsk/core/judge/area-text';
+import { words } from '@hopsk/words/words';
 import { SchoolChoicesForm } from '../../parts/school-choices';
-import { TEXT } from '../../text/en';
 import type { Draft } from '../../parts/pattern-draft';
 
 /** For whom a pattern is written, how it is found again, and what it holds where schools differ. */
@@ -16,7 +16,7 @@ export class AboutPanel {
   readonly draft = input.required<Draft>();
   readonly staggered = input(false);
   readonly changed = output<Partial<Draft>>();
-  protected readonly text = TEXT.steps;
+  protected readonly text = words.steps;
   protected readonly noFloor = signal(false);
 
   protected tags(said: string): void {

@@ -5,10 +5,10 @@ import type { OwnMove } from '@hopsk/core/language/own-moves';
 import type { Performer } from '@hopsk/core/motion/simulation';
 import { compare, type Compared } from '@hopsk/core/search/compare';
 import { thumbnailOf } from '@hopsk/core/view/thumbnail';
+import { words } from '@hopsk/words/words';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../../data/api';
 import { Thumb } from '../../drawing/thumb';
-import { TEXT } from '../../text/en';
 import { Studies } from '../../compute/studies';
 
 /** Something the present line can be held against. */
@@ -40,7 +40,7 @@ export class ComparePanel {
   readonly brought = output<string>();
   private readonly api = inject(Api);
   private readonly asking = inject(Studies);
-  protected readonly text = TEXT.steps;
+  protected readonly text = words.steps;
   protected readonly versions = signal<readonly PatternVersion[]>([]);
   protected readonly away = signal(false);
   protected readonly chosen = signal<string | null>(null);

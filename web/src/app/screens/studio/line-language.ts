@@ -2,14 +2,14 @@ import type { Completion, CompletionContext, CompletionResult } from '@codemirro
 import { LanguageSupport, LRLanguage, syntaxTree } from '@codemirror/language';
 import { Facet, type EditorState } from '@codemirror/state';
 import { hoverTooltip } from '@codemirror/view';
-import { FINDINGS } from '@hopsk/core/judge/finding';
+import { FINDINGS, type FindingCode } from '@hopsk/core/judge/finding';
 import { EVENT_WORDS, THING_WORDS } from '@hopsk/core/language/floor-words';
 import { MOVE_WORDS, MOVES, ruleOf, type MoveWord } from '@hopsk/core/language/moves';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import { parser as patternParser } from '@hopsk/core/language/pattern.generated';
 import { FOOT_WORDS, SPLIT_STYLES } from '@hopsk/core/language/words';
+import { words } from '@hopsk/words/words';
 import { styleTags, tags } from '@lezer/highlight';
-import { TEXT } from '../../text/en';
 
 /** The line of steps for the editor: the same grammar that core reads by. */
 const LANGUAGE = LRLanguage.define({
@@ -36,9 +36,9 @@ export const ownMoves = Facet.define<readonly OwnMove[], readonly OwnMove[]>({ c
 const SEPARATOR = /[,;·→\n([|=]/;
 
 const heads: Completion[] = [
-  ...MOVE_WORDS.map((word) => ({ label: word, type: MOVES[word].family, info: MOVES[word].says, detail: MOVES[word].family })),
-  ...EVENT_WORDS.map((word) => ({ label: word, type: 'event', detail: TEXT.steps.event })),
-  ...THING_WORDS.map((word) => ({ label: word, type: 'thing', detail: TEXT.steps.thing })),
+  ...MOVE_WORDS.map((word) => ({ label: word, type: MOVES[word].family, info: words.moves[word], detail: MOVES[word].family })),
+  ...EVENT_WORDS.map((word) => ({ label: word, type: 'event', detail: words.steps.event })),
+  ...THING_WORDS.map((word) => ({ label: word, type: 'thing', detail: words.steps.thing })),
 ];
 
 const DIRECTIONS = ['left', 'right', 'ahead', 'back', 'ahead left', 'ahead right', 'back left', 'back right'];
@@ -48,20 +48,20 @@ function partsOf(word: MoveWord): Completion[] {
   const rule = ruleOf(word);
   const said = (labels: readonly string[], detail: string): Completion[] => labels.map((label) => ({ label, detail }));
   return [
-    ...(rule.way === 'bearing' && !rule.fixed ? said(DIRECTIONS, TEXT.steps.direction) : []),
-    ...(rule.way === 'turn' ? said(['left', 'right', 'left 45°', 'right 45°', 'left 90°', 'right 90°'], TEXT.steps.direction) : []),
-    ...(rule.size === 'none' ? [] : said(['20 cm', '40 cm', '60 cm', '1×', 'small', 'even', 'big'], TEXT.steps.size)),
+    ...(rule.way === 'bearing' && !rule.fixed ? said(DIRECTIONS, words.steps.direction) : []),
+    ...(rule.way === 'turn' ? said(['left', 'right', 'left 45°', 'right 45°', 'left 90°', 'right 90°'], words.steps.direction) : []),
+    ...(rule.size === 'none' ? [] : said(['20 cm', '40 cm', '60 cm', '1×', 'small', 'even', 'big'], words.steps.size)),
     ...(rule.foot
       ? said(
           FOOT_WORDS.map((foot) => `${foot} foot`),
-          TEXT.steps.foot,
+          words.steps.foot,
         )
       : []),
-    ...(word === 'split' ? said(SPLIT_STYLES, TEXT.steps.style) : []),
-    ...said(['slow', 'quick', 'in 0.5 s'], TEXT.steps.tempo),
-    ...said(['+ hit on landing', '+ hit 80 ms after landing', '+ "…" on landing', '+ ball hit on landing'], TEXT.steps.hand),
-    ...said(['twice', '3 times', 'each side', 'each lead', 'mirrored'], TEXT.steps.again),
-    ...(rule.way === 'none' ? [] : said(['home', 'to cone', 'to partner'], TEXT.steps.aim)),
+    ...(word === 'split' ? said(SPLIT_STYLES, words.steps.style) : []),
+    ...said(['slow', 'quick', 'in 0.5 s'], words.steps.tempo),
+    ...said(['+ hit on landing', '+ hit 80 ms after landing', '+ "…" on landing', '+ ball hit on landing'], words.steps.hand),
+    ...said(['twice', '3 times', 'each side', 'each lead', 'mirrored'], words.steps.again),
+    ...(rule.way === 'none' ? [] : said(['home', 'to cone', 'to partner'], words.steps.aim)),
   ];
 }
 
@@ -80,7 +80,10 @@ export function completeSteps(context: CompletionContext): CompletionResult | nu
   if (/#|"[^"]*$/.test(text)) return null;
   if (/^intended\s/.test(text)) {
     const word = context.matchBefore(/[\w-]*/);
-    return { from: word?.from ?? context.pos, options: Object.entries(FINDINGS).map(([label, { means }]) => ({ label, info: means })) };
+    return {
+      from: word?.from ?? context.pos,
+      options: Object.keys(FINDINGS).map((label) => ({ label, info: words.findingMeans[label as FindingCode] })),
+    };
   }
   const typed = text.toLowerCase();
   const head = MOVE_WORDS.filter((word) => typed.startsWith(`${word} `)).sort((a, b) => b.length - a.length)[0];
@@ -91,9 +94,9 @@ export function completeSteps(context: CompletionContext): CompletionResult | nu
   if (text === '' && !context.explicit) return null;
   const names = [...context.state.doc.toString().matchAll(/(?:^|[,;\n])\s*([\p{L}_-]+)\s*=/gu)].map((match): Completion => ({
     label: match[1] as string,
-    detail: TEXT.steps.named,
+    detail: words.steps.named,
   }));
-  const ours = context.state.facet(ownMoves).map(({ name, steps }): Completion => ({ label: name, info: steps, detail: TEXT.steps.ours }));
+  const ours = context.state.facet(ownMoves).map(({ name, steps }): Completion => ({ label: name, info: steps, detail: words.steps.ours }));
   return { from, options: [...ours, ...heads, ...names], validFor: /^[\p{L}\- ]*$/u };
 }
 
@@ -102,7 +105,7 @@ const help = hoverTooltip((view, pos) => {
   const node = syntaxTree(view.state).resolveInner(pos, 0);
   const word = view.state.sliceDoc(node.from, node.to).toLowerCase();
   if (node.name !== 'Move' || !(word in MOVES)) return null;
-  const { says, example } = MOVES[word as MoveWord];
+  const { example } = MOVES[word as MoveWord];
   return {
     pos: node.from,
     end: node.to,
@@ -111,7 +114,7 @@ const help = hoverTooltip((view, pos) => {
       const dom = document.createElement('div');
       dom.className = 'help';
       const what = document.createElement('p');
-      what.textContent = says;
+      what.textContent = words.moves[word as MoveWord];
       const how = document.createElement('code');
       how.textContent = example;
       dom.append(what, how);

@@ -4,11 +4,14 @@ import { MatCheckbox } from '@angular/material/checkbox';
 import { RouterLink } from '@angular/router';
 import { formatLength } from '@hopsk/core/body/length';
 import type { Finding } from '@hopsk/core/judge/finding';
+import type { TopicName } from '@hopsk/core/judge/schools';
 import type { Study } from '@hopsk/core/judge/study';
+import type { NotationError } from '@hopsk/core/language/ast';
 import type { Fit } from '@hopsk/core/search/fit';
 import { tempoOf } from '@hopsk/core/search/tempo';
+import { say } from '@hopsk/words/say';
+import { words } from '@hopsk/words/words';
 import { DoseForm } from '../../parts/dose-form';
-import { TEXT } from '../../text/en';
 import { OPEN_DOSE, type Draft } from '../../parts/pattern-draft';
 
 /** What would go wrong, how it fits its floor, what it takes, and its rounds. */
@@ -31,8 +34,12 @@ export class LookPanel {
   /** Other branches of the alternatives are asked for. */
   readonly drawn = output();
   readonly archived = output();
-  protected readonly text = TEXT.steps;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.steps;
+  protected readonly common = words.common;
+  protected readonly levels = words.levels;
+  protected readonly unread = (error: NotationError): string => say(words.notation, error);
+  protected readonly holds = (topic: TopicName, option: string): string => words.topics[topic].options[option] ?? option;
+  protected readonly told = (finding: Finding): string => say(words.findings, finding);
   protected readonly openDose = OPEN_DOSE;
   protected readonly oneSided = computed(() => {
     const { lunges, pivots } = this.study().totals;

@@ -6,8 +6,8 @@ import type { OwnMove } from '@hopsk/core/language/own-moves';
 import { parse } from '@hopsk/core/language/parse';
 import { simulate } from '@hopsk/core/motion/simulate';
 import type { Performer, Simulation } from '@hopsk/core/motion/simulation';
+import { words } from '@hopsk/words/words';
 import { MovePicture } from '../../drawing/move-picture';
-import { TEXT } from '../../text/en';
 
 /** What must come before a move so that it means something. */
 const BEFORE: Partial<Record<MoveWord, string>> = { recover: 'lunge ahead, ', 'pull back': 'step in ahead 40 cm, ' };
@@ -36,7 +36,7 @@ export class Palette {
   /** Moves that the club has made from others. */
   readonly own = input<readonly OwnMove[]>([]);
   readonly chosen = output<string>();
-  protected readonly text = TEXT.steps;
+  protected readonly text = words.steps;
   protected readonly families = FAMILIES;
   protected readonly family = signal<Family | 'own'>('gather');
   protected readonly find = signal('');
@@ -53,10 +53,10 @@ export class Palette {
       }));
     const others = MOVE_WORDS.filter((word) => {
       const rule = ruleOf(word);
-      return find === '' ? rule.family === this.family() : `${word} ${rule.says} ${rule.family}`.includes(find);
+      return find === '' ? rule.family === this.family() : `${word} ${words.moves[word]} ${rule.family}`.includes(find);
     }).map((word) => {
-      const { says, example } = ruleOf(word);
-      return { word: word, says, example, simulation: this.shown(word, example) };
+      const { example } = ruleOf(word);
+      return { word, says: words.moves[word], example, simulation: this.shown(word, example) };
     });
     return [...ours, ...others];
   });

@@ -20,6 +20,9 @@ import type { Span } from '@hopsk/core/language/places';
 import { dragFoot } from '@hopsk/core/search/drag';
 import type { Fit } from '@hopsk/core/search/fit';
 import { lineView, type LinePiece } from '@hopsk/core/view/line-view';
+import { areaName } from '@hopsk/words/naming';
+import { say } from '@hopsk/words/say';
+import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { newId } from '../../data/ids';
 import { DeviceStore } from '../../data/device-store';
@@ -33,7 +36,6 @@ import { Refusals } from '../../parts/refusals';
 import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
 import { Typed } from '../../data/typed';
-import { TEXT } from '../../text/en';
 import { once } from '../../ui/once';
 import { Studies } from '../../compute/studies';
 import { AboutPanel } from './about';
@@ -81,14 +83,15 @@ export class Studio implements HoldsTyping {
   private readonly device = inject(DeviceStore);
   private readonly asking = inject(Studies);
   private readonly router = inject(Router);
-  protected readonly text = TEXT.steps;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.steps;
+  protected readonly common = words.common;
   private readonly club = inject(TeachingStore);
   protected readonly schools = this.club.stances;
   protected readonly areas = AREAS;
+  protected readonly areaName = areaName;
   protected readonly panels = PANELS;
   protected readonly speeds = SPEEDS;
-  protected readonly operations = Object.keys(OPERATIONS) as Operation[];
+  protected readonly operations = OPERATIONS;
   protected readonly panel = signal<(typeof PANELS)[number]>('look');
   protected readonly only = signal<Side | null>(null);
   /** Another hand or lead than the athlete's, for looking only. */
@@ -175,7 +178,7 @@ export class Studio implements HoldsTyping {
         from: error.from,
         to: error.to,
         kind: 'unread' as const,
-        message: error.message,
+        message: say(words.notation, error),
         fix: error.nearest,
       })),
       ...study.findings.flatMap((finding) =>
@@ -185,7 +188,7 @@ export class Studio implements HoldsTyping {
                 from: finding.span.from,
                 to: finding.span.to,
                 kind: finding.intended ? ('note' as const) : finding.level,
-                message: finding.sentence,
+                message: say(words.findings, finding),
                 fix: null,
               },
             ]

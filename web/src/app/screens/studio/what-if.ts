@@ -4,8 +4,8 @@ import { formatLength } from '@hopsk/core/body/length';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import type { Performer } from '@hopsk/core/motion/simulation';
 import { errorsFrom, NO_ERRORS, type StepErrors } from '@hopsk/core/search/what-if';
+import { words } from '@hopsk/words/words';
 import { Thumb } from '../../drawing/thumb';
-import { TEXT } from '../../text/en';
 import { Studies } from '../../compute/studies';
 import type { Ask, WhatIfSeen } from '../../compute/study.worker';
 
@@ -42,7 +42,7 @@ export class WhatIfPanel {
   readonly own = input<readonly OwnMove[]>([]);
   readonly units = input<'cm' | 'ft-in'>('cm');
   private readonly asking = inject(Studies);
-  protected readonly text = TEXT.steps;
+  protected readonly text = words.steps;
   protected readonly sliders = SLIDERS;
   protected readonly errors = signal<StepErrors>(NO_ERRORS);
   protected readonly repetitions = signal(10);
@@ -56,10 +56,10 @@ export class WhatIfPanel {
     const { after, lostAfter, closesAfter, repetitions } = seen;
     const length = (metres: number): string => formatLength(Math.abs(metres), this.units());
     const where = [
-      Math.abs(after.right) > 0.005 ? `${length(after.right)} ${after.right > 0 ? TEXT.common.right : TEXT.common.left}` : '',
-      Math.abs(after.ahead) > 0.005 ? `${length(after.ahead)} ${after.ahead > 0 ? TEXT.common.ahead : TEXT.common.back}` : '',
+      Math.abs(after.right) > 0.005 ? `${length(after.right)} ${after.right > 0 ? words.common.right : words.common.left}` : '',
+      Math.abs(after.ahead) > 0.005 ? `${length(after.ahead)} ${after.ahead > 0 ? words.common.ahead : words.common.back}` : '',
       Math.abs(after.turned) > 0.5
-        ? `${Math.round(Math.abs(after.turned))}° ${after.turned > 0 ? TEXT.common.right : TEXT.common.left}`
+        ? `${Math.round(Math.abs(after.turned))}° ${after.turned > 0 ? words.common.right : words.common.left}`
         : '',
     ].filter((part) => part !== '');
     return [

@@ -1,10 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { sumsOfWeeks, WEEK_LIMITS, weeksOf } from '@hopsk/core/plan/session/weeks';
+import { words } from '@hopsk/words/words';
 import { fileName, saveFile } from '../../drawing/export';
 import { dayOf } from '../../parts/run-setup';
-import { TEXT } from '../../text/en';
-import { BUILD } from '../../text/en-build';
 import { calendarFile, isZone } from './calendar';
 import type { DraftStage } from '../../parts/session-draft';
 
@@ -31,8 +30,8 @@ export class CalendarForm {
   readonly seconds = input.required<number>();
   readonly stages = input.required<readonly DraftStage[]>();
   readonly closed = output();
-  protected readonly text = BUILD;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.build;
+  protected readonly common = words.common;
   protected readonly limits = WEEK_LIMITS;
   protected readonly from = signal(dayOf(new Date()));
   protected readonly time = signal('18:00');

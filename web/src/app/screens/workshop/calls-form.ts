@@ -2,9 +2,10 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, ou
 import { MatButton } from '@angular/material/button';
 import { alternative, CALL_LIMITS, sharesOfCalls, type Alternative } from '@hopsk/core/plan/calls/calls';
 import type { Foreseen } from '@hopsk/core/plan/calls/foresee';
+import type { Hindrance } from '@hopsk/core/plan/calls/messages';
 import { scenarioCalls, type Playbook } from '@hopsk/core/plan/playbook';
-import { TEXT } from '../../text/en';
-import { BUILD } from '../../text/en-build';
+import { say } from '@hopsk/words/say';
+import { words } from '@hopsk/words/words';
 import { Studies } from '../../compute/studies';
 import { oneLine, type DraftStage } from '../../parts/session-draft';
 import type { SessionLook, StageLook } from '../../compute/session';
@@ -57,8 +58,10 @@ export class CallsForm {
   readonly playbooks = input.required<readonly Playbook[]>();
   readonly changed = output<Calls>();
   private readonly asking = inject(Studies);
-  protected readonly text = BUILD;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.build;
+  protected readonly kinds = ['move', 'feint', 'stay'] as const;
+  protected readonly hindered = (name: string, why: Hindrance): string => words.plan.calls.hindered({ name, why });
+  protected readonly common = words.common;
   protected readonly most = CALL_LIMITS.alternatives;
   protected readonly foreseen = signal<Foreseen | null>(null);
   private asked = 0;
@@ -72,7 +75,7 @@ export class CallsForm {
         .alternatives.map((one, i) => `${one.name} ${counts[i] ?? 0}`)
         .join(', '),
       longest: Math.max(0, ...lists.map(({ list }) => list.longestRun)),
-      problems: [...new Set(lists.flatMap(({ list }) => list.problems.map((problem) => problem.message)))],
+      problems: [...new Set(lists.flatMap(({ list }) => list.problems.map((problem) => say(words.plan.calls, problem))))],
       place: lists.at(-1)?.list.calls.at(-1)?.place ?? null,
     };
   });

@@ -2,8 +2,10 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { MatButton } from '@angular/material/button';
 import { clockText } from '@hopsk/core/plan/phases';
 import type { FittedSession } from '@hopsk/core/plan/session/fit-time';
+import type { FitAsk, FitWhy } from '@hopsk/core/plan/session/messages';
 import type { WorkTotals } from '@hopsk/core/plan/session/totals';
-import { BUILD } from '../../text/en-build';
+import { say } from '@hopsk/words/say';
+import { words } from '@hopsk/words/words';
 import type { Draft } from '../../parts/session-draft';
 import type { SessionLook } from '../../compute/session';
 
@@ -20,7 +22,7 @@ const alone = (sums: WorkTotals | undefined): number => (sums ? sums.total - sum
         <h2>{{ text.decideFirst }}</h2>
         <ul>
           @for (ask of fitted().asks; track $index) {
-            <li class="beware">{{ ask }}</li>
+            <li class="beware">{{ asked(ask) }}</li>
           }
         </ul>
         <p class="row">
@@ -37,7 +39,7 @@ const alone = (sums: WorkTotals | undefined): number => (sums ? sums.total - sum
         </h2>
       }
       @if (fitted().hopeless; as hopeless) {
-        <p class="wrong">{{ hopeless }}</p>
+        <p class="wrong">{{ tooShort(hopeless, fitted().available) }}</p>
       }
       @if (rows().length > 0) {
         <div class="scroll">
@@ -60,7 +62,7 @@ const alone = (sums: WorkTotals | undefined): number => (sums ? sums.total - sum
                   <td class="right num">{{ row.took }}</td>
                   <td>{{ row.kept ? row.dose : text.out }}</td>
                   <td class="right num">{{ row.kept ? row.takes : '' }}</td>
-                  <td class="muted">{{ row.why }}</td>
+                  <td class="muted">{{ row.why ? why(row.why) : '' }}</td>
                 </tr>
               }
             </tbody>
@@ -110,7 +112,10 @@ export class FitTable {
   /** Answers for all stages that ask, as typed; empty: still not decided. */
   readonly decided = output<{ readonly rest: string; readonly setRest: string; readonly change: string }>();
   readonly left = output();
-  protected readonly text = BUILD;
+  protected readonly text = words.build;
+  protected readonly asked = (ask: FitAsk): string => say(words.plan.fitAsks, ask);
+  protected readonly why = (why: FitWhy): string => say(words.plan.fitWhy, why);
+  protected readonly tooShort = words.plan.hopeless;
   protected readonly clock = clockText;
   protected readonly rows = computed(() => {
     const before = new Map(

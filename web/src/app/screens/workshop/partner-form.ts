@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { CONTACT_LEVELS } from '@hopsk/core/plan/session/stage';
-import { BUILD } from '../../text/en-build';
+import { words } from '@hopsk/words/words';
 import type { DraftStage } from '../../parts/session-draft';
 
 type Partner = NonNullable<DraftStage['partner']>;
@@ -45,7 +45,7 @@ type Partner = NonNullable<DraftStage['partner']>;
 export class PartnerForm {
   readonly partner = input.required<Partner>();
   readonly changed = output<Partner>();
-  protected readonly text = BUILD;
+  protected readonly text = words.build;
   protected readonly levels = CONTACT_LEVELS;
   protected readonly fields = ['what', 'when', 'reAim', 'kit', 'steps'] as const;
 

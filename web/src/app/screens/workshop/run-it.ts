@@ -1,5 +1,7 @@
 import { fieldsOf, MOST_HERE, RunHead, type Athlete, type Me, type RunPlan } from '@hopsk/contract';
 import type { RunPlan as Plan } from '@hopsk/core/plan/run-plan';
+import { inALine, saidFields } from '@hopsk/words/naming';
+import { words } from '@hopsk/words/words';
 import { newId } from '../../data/ids';
 import { BOARD_HOLDS, dayOf } from '../../parts/run-setup';
 import type { Beginning } from '../../data/desk';
@@ -18,7 +20,7 @@ export function sessionHead(
   const first = draft.stages[0];
   const head: RunHead = {
     id: newId(),
-    name: draft.name.trim() === '' ? 'Session' : draft.name,
+    name: draft.name.trim() === '' ? words.build.unnamed : draft.name,
     day: dayOf(now),
     startedAt: now.toISOString(),
     patternId: null,
@@ -30,10 +32,7 @@ export function sessionHead(
   };
   // What the server would refuse later is said now.
   const checked = RunHead.safeParse(head);
-  if (!checked.success)
-    return fieldsOf(checked.error, head)
-      .map(({ path, message }) => `${path} ${message}`)
-      .join('; ');
+  if (!checked.success) return inALine(saidFields(fieldsOf(checked.error, head)));
   return {
     head,
     clubId: me.club.id,

@@ -5,7 +5,10 @@ import type { Side } from '@hopsk/core/body/foot';
 import { AREAS } from '@hopsk/core/catalogue/areas';
 import { RULE_BREAKS } from '@hopsk/core/catalogue/presets';
 import { clockText } from '@hopsk/core/plan/phases';
-import { BUILD } from '../../text/en-build';
+import type { PlanProblem } from '@hopsk/core/plan/session/problems';
+import { areaName } from '@hopsk/words/naming';
+import { say } from '@hopsk/words/say';
+import { words } from '@hopsk/words/words';
 import type { Draft } from '../../parts/session-draft';
 import type { SessionLook } from '../../compute/session';
 
@@ -24,9 +27,11 @@ export class SessionSide {
   readonly turned = input.required<readonly Athlete[]>();
   readonly playing = input.required<Side>();
   readonly changed = output<Partial<Draft>>();
-  protected readonly text = BUILD;
+  protected readonly text = words.build;
+  protected readonly told = (problem: PlanProblem): string => say(words.plan.problems, problem);
+  protected readonly areaName = areaName;
   protected readonly areas = AREAS;
-  protected readonly breaks = Object.entries(RULE_BREAKS).map(([name, seconds]) => ({ name, seconds }));
+  protected readonly breaks = Object.entries(RULE_BREAKS).map(([code, seconds]) => ({ name: words.breaks[code] ?? code, seconds }));
   protected readonly rows = computed(() => {
     const look = this.look();
     if (!look) return [];

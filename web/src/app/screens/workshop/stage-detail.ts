@@ -1,15 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { UNITS, type Athlete } from '@hopsk/contract';
-import type { School } from '@hopsk/core/body/school';
+import type { OwnSchool } from '@hopsk/core/body/school';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { rotationOf } from '@hopsk/core/plan/build/rotation';
 import { alternative, USUAL_CALLS } from '@hopsk/core/plan/calls/calls';
 import { CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS } from '@hopsk/core/plan/session/stage';
 import type { WorkTotals } from '@hopsk/core/plan/session/totals';
+import { faultLabel } from '@hopsk/words/naming';
+import { words } from '@hopsk/words/words';
 import { TeachingStore } from '../../data/teaching';
-import { TEXT } from '../../text/en';
-import { BUILD } from '../../text/en-build';
 import { CallsForm } from './calls-form';
 import { oneLine, stanceOf, type Draft, type DraftStage } from '../../parts/session-draft';
 import type { SessionLook, StageLook } from '../../compute/session';
@@ -31,7 +31,7 @@ export class StageDetail {
   readonly look = input.required<StageLook | null>();
   readonly totals = input.required<WorkTotals | null>();
   readonly lists = input.required<SessionLook['lists']>();
-  readonly stances = input.required<readonly School[]>();
+  readonly stances = input.required<readonly OwnSchool[]>();
   readonly group = input.required<readonly Athlete[]>();
   readonly differences = input.required<readonly Difference[]>();
   readonly changed = output<Partial<DraftStage>>();
@@ -39,8 +39,8 @@ export class StageDetail {
   readonly doubled = output();
   readonly removed = output();
   private readonly club = inject(TeachingStore);
-  protected readonly text = BUILD;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.build;
+  protected readonly common = words.common;
   protected readonly kinds = STAGE_KINDS;
   protected readonly parts = SESSION_PARTS;
   protected readonly cueings = CUEINGS;
@@ -49,7 +49,7 @@ export class StageDetail {
   protected readonly oneLine = oneLine;
   protected readonly faults = FAULTS;
   protected readonly playbooks = computed(() => booksOf(this.club.teaching()));
-  protected readonly labels = new Map(FAULTS.map((fault) => [fault.code, fault.label]));
+  protected readonly label = faultLabel;
   protected readonly staggered = computed(() => stanceOf(this.stage(), this.stances()).staggered);
   /** Who is where in which round, where there are stations. */
   protected readonly rotation = computed(() => {

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { clockText } from '@hopsk/core/plan/phases';
 import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/session/stage';
 import type { Block } from '@hopsk/core/plan/session/timeline';
-import { BUILD } from '../../text/en-build';
+import { words } from '@hopsk/words/words';
 
 /** Marks on the scale are so many minutes apart, the smallest that leaves at most this many. */
 const STEPS = [1, 2, 5, 10, 20, 30, 60] as const;
@@ -54,7 +54,7 @@ export class TimeBar {
   readonly available = input<number | null>(null);
   readonly t = input(0);
   readonly seek = output<number>();
-  protected readonly text = BUILD;
+  protected readonly text = words.build;
   protected readonly clock = clockText;
   protected readonly span = computed(() => Math.max(60, this.total(), this.available() ?? 0));
   protected readonly there = computed(() => {

@@ -11,6 +11,8 @@ import { beepsOf } from '@hopsk/core/log/clock';
 import { clockText } from '@hopsk/core/plan/phases';
 import type { FittedSession } from '@hopsk/core/plan/session/fit-time';
 import type { PlanProblem } from '@hopsk/core/plan/session/problems';
+import { say } from '@hopsk/words/say';
+import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../../data/api';
@@ -30,8 +32,6 @@ import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
 import { Typed } from '../../data/typed';
 import { Player } from '../../parts/player';
-import { TEXT } from '../../text/en';
-import { BUILD } from '../../text/en-build';
 import { once } from '../../ui/once';
 import { Studies } from '../../compute/studies';
 import { CalendarForm } from './calendar-form';
@@ -96,8 +96,12 @@ export class Workshop implements HoldsTyping {
   private readonly sounds = inject(Sounds);
   protected readonly speech = inject(Speech);
   private readonly club = inject(TeachingStore);
-  protected readonly text = BUILD;
-  protected readonly common = TEXT.common;
+  protected readonly text = words.build;
+  protected readonly told = (problem: PlanProblem): string => say(words.plan.problems, problem);
+  protected readonly isRest = ({ code }: PlanProblem): boolean => code === 'rest' || code === 'set-rest';
+  protected readonly isPattern = ({ code }: PlanProblem): boolean => code === 'pattern-away' || code === 'pattern-changed';
+  protected readonly formatNames = words.formats;
+  protected readonly common = words.common;
   protected readonly clock = clockText;
   protected readonly formats = ROUND_FORMATS;
   protected readonly speeds = SPEEDS;
@@ -330,7 +334,7 @@ export class Workshop implements HoldsTyping {
     readonly setRest: string;
     readonly change: string;
   }): Promise<void> {
-    const asks = new Map(this.rows().map((row) => [row.stage.id, row.problems.filter((problem) => problem.code === 'rest')]));
+    const asks = new Map(this.rows().map((row) => [row.stage.id, row.problems.filter(this.isRest)]));
     const { settings } = this.draft();
     this.change({
       settings: {
@@ -339,16 +343,14 @@ export class Workshop implements HoldsTyping {
       },
       stages: this.draft().stages.map((stage) => {
         const more = (asks.get(stage.id) ?? []).flatMap((problem) => {
-          const said = this.isSetRest(problem) ? setRest : rest;
-          return said === '' ? [] : [`${this.isSetRest(problem) ? 'set rest' : 'rest'} ${said} s`];
+          const said = problem.code === 'set-rest' ? setRest : rest;
+          return said === '' ? [] : [`${problem.code === 'set-rest' ? 'set rest' : 'rest'} ${said} s`];
         });
         return more.length === 0 ? stage : { ...stage, dose: [stage.dose.trim(), ...more].join(', ') };
       }),
     });
     await this.fitToMinutes();
   }
-
-  protected isSetRest = ({ message }: PlanProblem): boolean => message.includes('between sets');
 
   /** The pattern as it is now, in place of the line it was planned with. */
   protected takePattern(stage: DraftStage): void {
@@ -373,7 +375,7 @@ export class Workshop implements HoldsTyping {
     if (asked !== this.asked) return;
     this.looking.set(false);
     if (look) this.look.set(look);
-    else this.said.set(TEXT.steps.stopped);
+    else this.said.set(words.steps.stopped);
   }
 
   /** What the last sessions asked of this athlete, and what the record says of each stage; nothing without the network. */

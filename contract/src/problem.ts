@@ -1,0 +1,129 @@
+import { said, type Nothing, type Said } from '@hopsk/core/said';
+import * as z from 'zod';
+
+/** What can be wrong with a field of a request or a file. */
+export interface FieldMessages {
+  readonly missing: Nothing;
+  readonly empty: Nothing;
+  readonly longer: { readonly most: number };
+  readonly shorter: { readonly least: number };
+  readonly unseen: Nothing;
+  readonly id: Nothing;
+  readonly code: Nothing;
+  readonly day: Nothing;
+  readonly email: Nothing;
+  readonly number: Nothing;
+  readonly whole: Nothing;
+  readonly between: { readonly low: number; readonly high: number; readonly unit: string };
+  readonly together: { readonly hours: number };
+  readonly downwards: Nothing;
+  readonly reps: { readonly most: number };
+  readonly 'one-of': { readonly known: readonly string[] };
+  readonly 'unknown-fields': { readonly keys: readonly string[] };
+  readonly 'too-many': { readonly most: number };
+  readonly 'too-few': { readonly least: number };
+  readonly twice: Nothing;
+  readonly floor: Nothing;
+  readonly topic: Nothing;
+  readonly 'known-stance': Nothing;
+  readonly 'move-name': Nothing;
+  readonly 'no-time': Nothing;
+  readonly nobody: Nothing;
+  readonly 'not-ours': Nothing;
+  readonly 'other-version': Nothing;
+  readonly taken: Nothing;
+  readonly wrong: Nothing;
+  readonly 'unknown-athlete': { readonly id: string };
+  /** A value of another kind than the field holds. */
+  readonly kind: Nothing;
+}
+
+export type FieldProblem = Said<FieldMessages> & { readonly path: string };
+
+/** Records that a request can be about. */
+export type RecordName = 'athlete' | 'pattern' | 'progression' | 'run' | 'teaching' | 'address';
+
+/** Why a request was not answered as asked. */
+export interface ProblemMessages {
+  readonly 'bad-input': Nothing;
+  readonly 'id-differs': Nothing;
+  readonly 'not-json': Nothing;
+  readonly 'bad-request': Nothing;
+  readonly 'too-large': Nothing;
+  readonly 'not-found': { readonly what: RecordName };
+  readonly stale: { readonly what: RecordName };
+  readonly 'signed-out': Nothing;
+  readonly wrong: Nothing;
+  readonly 'wrong-old': Nothing;
+  readonly taken: Nothing;
+  readonly 'set-up': Nothing;
+  readonly 'not-here': Nothing;
+  readonly 'no-demo': Nothing;
+  readonly 'too-many': Nothing;
+  readonly forged: Nothing;
+  readonly 'stale-page': Nothing;
+  readonly 'unknown-athlete': { readonly count: number };
+  readonly 'database-away': Nothing;
+  readonly fault: Nothing;
+}
+
+export type ProblemMessage = Said<ProblemMessages>;
+
+const Values = z.record(z.string(), z.union([z.string(), z.number(), z.array(z.string())])).default({});
+
+/** What is wrong with a request: a code with its values, and each field with its own. */
+export const Problem = z.object({
+  error: z.string(),
+  values: Values,
+  fields: z.array(z.object({ path: z.string(), code: z.string(), values: Values })).default([]),
+  /** With 409: the record as it stands now, and which fields differ from what was sent. */
+  current: z.unknown().optional(),
+  changed: z.array(z.string()).optional(),
+});
+export type Problem = z.infer<typeof Problem>;
+
+/**
+ * A code with its values as the text that a schema's check can carry: nothing else of a check reaches its issue.
+ * @example z.string().max(80, field('longer', { most: 80 }))
+ */
+export const field = <Code extends keyof FieldMessages>(code: Code, values: FieldMessages[Code]): string =>
+  JSON.stringify(said<FieldMessages, Code>(code, values));
+
+/** What is wrong with each field of a failed parse of `input`, one a field. */
+export function fieldsOf(error: z.ZodError, input: unknown): FieldProblem[] {
+  const seen = new Map<string, Said<FieldMessages>>();
+  for (const issue of error.issues.flatMap(nearestBranch).slice(0, 50)) {
+    const path = issue.path.map(String).join('.');
+    if (!seen.has(path)) seen.set(path, messageOf(issue, input));
+  }
+  return [...seen].map(([path, message]) => ({ path, ...message }));
+}
+
+/** Where a value fits none of several shapes: what is wrong with the one it comes nearest to. */
+function nearestBranch(issue: z.core.$ZodIssue): z.core.$ZodIssue[] {
+  if (issue.code !== 'invalid_union' || issue.errors.length === 0) return [issue];
+  const branches = issue.errors.map((branch) => branch.map((one) => ({ ...one, path: [...issue.path, ...one.path] })));
+  const missing = (branch: readonly z.core.$ZodIssue[]): number => branch.filter((one) => one.path.length === issue.path.length + 1).length;
+  return branches.reduce((a, b) => (missing(b) < missing(a) ? b : a)).flatMap(nearestBranch);
+}
+
+function messageOf(issue: z.core.$ZodIssue, input: unknown): Said<FieldMessages> {
+  const given = issue.path.reduce<unknown>(
+    (value, key) => (typeof value === 'object' && value !== null ? (value as Record<PropertyKey, unknown>)[key] : undefined),
+    input,
+  );
+  if (given === undefined) return { code: 'missing', values: {} };
+  if (issue.message.startsWith('{"code":')) return JSON.parse(issue.message) as Said<FieldMessages>;
+  switch (issue.code) {
+    case 'invalid_value':
+      return { code: 'one-of', values: { known: issue.values.map(String) } };
+    case 'unrecognized_keys':
+      return { code: 'unknown-fields', values: { keys: issue.keys.slice(0, 5) } };
+    case 'too_big':
+      return { code: issue.origin === 'string' ? 'longer' : 'too-many', values: { most: Number(issue.maximum) } };
+    case 'too_small':
+      return { code: issue.origin === 'string' ? 'shorter' : 'too-few', values: { least: Number(issue.minimum) } };
+    default:
+      return { code: 'kind', values: {} };
+  }
+}

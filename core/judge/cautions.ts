@@ -1,0 +1,108 @@
+import type { Side } from '../body/foot.js';
+import { ruleOf, type MoveWord } from '../language/moves.js';
+import type { Simulation } from '../motion/simulation.js';
+import { totalsOf, type PerSide } from '../motion/totals.js';
+
+/** What a caution is about. */
+export const CAUTION_PARTS = [
+  'ankle',
+  'achilles',
+  'shin',
+  'knee',
+  'groin',
+  'hip',
+  'back',
+  'shoulder',
+  'head',
+  'eyes',
+  'growth',
+  'heat',
+  'other',
+] as const;
+export type CautionPart = (typeof CAUTION_PARTS)[number];
+
+/** What a caution can forbid. */
+export const FORBIDDEN = ['landings', 'lunges', 'turns', 'contact'] as const;
+export type Forbidden = (typeof FORBIDDEN)[number];
+
+/**
+ * A standing caution of an athlete. The coach says what it forbids; nothing here is medical advice. The note is for people and
+ * never interpreted.
+ */
+export interface Caution {
+  readonly part: CautionPart;
+  /** Null: both sides, or none in particular. */
+  readonly side: Side | null;
+  readonly forbids: readonly Forbidden[];
+  /** Most landings a session; null where none is said. */
+  readonly landings: number | null;
+  readonly note: string;
+}
+
+export const CAUTION_LIMITS = { cautions: 10, note: 120, landings: 1000 } as const;
+
+/** What a new caution of a part forbids until the coach says otherwise (common practice, no source). */
+export const USUALLY_FORBIDS: Readonly<Record<CautionPart, readonly Forbidden[]>> = {
+  ankle: ['landings'],
+  achilles: ['landings'],
+  shin: ['landings'],
+  knee: ['landings', 'lunges'],
+  groin: ['lunges'],
+  hip: ['lunges'],
+  back: ['landings'],
+  shoulder: [],
+  head: ['contact'],
+  eyes: ['contact'],
+  growth: ['landings'],
+  heat: [],
+  other: [],
+};
+
+/** Words that were kept before cautions had parts: a note that forbids nothing. */
+export const noteOnly = (note: string): Caution => ({ part: 'other', side: null, forbids: [], landings: null, note });
+
+/** What a stage is, as far as a caution asks. */
+export interface Cautioned {
+  readonly partner: unknown;
+  readonly kind: string;
+}
+
+const LUNGES: readonly MoveWord[] = ['lunge', 'step-lunge', 'jump-lunge', 'running attack'];
+
+export const lands = (sim: Simulation): boolean =>
+  sim.moves.some(
+    (move) => ruleOf(move.step.act.word).family === 'air' || move.step.act.word === 'preload hop' || move.tally.landing === 'gallop',
+  );
+
+/** Lunges and turns are one foot's; a caution of one side forbids them on that side. */
+const onSide = (sides: PerSide, side: Side | null): boolean => (side === null ? sides.left + sides.right : sides[side]) > 0;
+
+const TOUCHES: Readonly<Record<Forbidden, (stage: Cautioned, sim: Simulation, side: Side | null) => boolean>> = {
+  landings: (_, sim) => lands(sim),
+  lunges: (_, sim, side) => sim.moves.some((move) => LUNGES.includes(move.step.act.word)) && onSide(totalsOf(sim).lunges, side),
+  turns: (_, sim, side) =>
+    side === null ? sim.moves.some((move) => ruleOf(move.step.act.word).family === 'turn') : totalsOf(sim).pivots[side] > 0,
+  contact: (stage) => stage.partner !== null || stage.kind === 'partner' || stage.kind === 'role',
+};
+
+/** The first standing caution that speaks against a stage, with what of it is forbidden; null where none does. */
+export function forbiddenBy(
+  stage: Cautioned,
+  sim: Simulation,
+  cautions: readonly Caution[],
+): { readonly caution: Caution; readonly what: Forbidden } | null {
+  for (const caution of cautions) {
+    const what = caution.forbids.find((one) => TOUCHES[one](stage, sim, caution.side));
+    if (what !== undefined) return { caution, what };
+  }
+  return null;
+}
+
+/** The usual cautions of a line, by code, said where it is shown. */
+export const USUAL_CAUTIONS = ['floor', 'lunge', 'landing'] as const;
+export type UsualCaution = (typeof USUAL_CAUTIONS)[number];
+
+export function usualCautions(sim: Simulation): UsualCaution[] {
+  const lunges = sim.moves.some((move) => LUNGES.includes(move.step.act.word));
+  return ['floor', ...(lunges ? (['lunge'] as const) : []), ...(lands(sim) ? (['landing'] as const) : [])];
+}

@@ -1,0 +1,80 @@
+import type { Nothing, Said } from '../said.js';
+
+/** Everything that can be wrong with a line of steps. Words are as typed; bearings in degrees, as the notation has them. */
+export interface NotationMessages {
+  readonly 'too-long': { readonly most: number; readonly length: number };
+  readonly 'bracket-closes-nothing': Nothing;
+  readonly 'bracket-open': Nothing;
+  readonly 'bracket-empty': Nothing;
+  readonly 'bracket-deep': { readonly most: number };
+  readonly 'not-understood': { readonly word: string };
+  readonly 'not-understood-in': { readonly word: string; readonly head: string };
+  readonly 'no-beginning': { readonly word: string };
+  readonly 'name-taken': { readonly word: string };
+  readonly 'count-alone': Nothing;
+  readonly count: { readonly said: string; readonly most: number };
+  readonly beat: { readonly least: number; readonly most: number };
+  readonly 'named-size': Nothing;
+  readonly 'only-partner': Nothing;
+  readonly 'takes-no-size': { readonly word: string };
+  readonly 'takes-no-foot': { readonly word: string };
+  readonly 'no-second-foot': Nothing;
+  readonly 'no-own-time': Nothing;
+  readonly opposite: { readonly one: string; readonly two: string };
+  readonly 'fixed-way': { readonly word: string; readonly way: 'ahead' | 'back'; readonly other: string };
+  readonly 'recover-way': Nothing;
+  readonly 'needs-way': { readonly word: string };
+  readonly 'needs-turn': { readonly word: string };
+  readonly 'turns-far': { readonly word: string; readonly most: number; readonly degrees: number };
+  readonly angle: Nothing;
+  readonly each: Nothing;
+  readonly 'names-foot': { readonly word: string };
+  readonly 'size-large': { readonly said: string; readonly most: number };
+  readonly 'size-none': { readonly said: string };
+  readonly time: { readonly most: number };
+  readonly 'hold-time': { readonly most: number };
+  readonly 'step-time': { readonly least: number; readonly most: number };
+  readonly 'after-plus': Nothing;
+  readonly 'hit-time': Nothing;
+  readonly 'hit-alone': Nothing;
+  readonly 'hit-far': { readonly most: number };
+  readonly 'hit-tie': Nothing;
+}
+
+export type NotationMessage = Said<NotationMessages>;
+
+/** Everything that can be wrong with a dose. `said` is the clause as typed. */
+export interface DoseMessages {
+  readonly empty: Nothing;
+  readonly downwards: { readonly said: string };
+  readonly 'under-one': { readonly said: string };
+  readonly 'too-much': { readonly said: string; readonly most: number };
+  readonly 'no-dose': { readonly said: string };
+  readonly 'no-time': { readonly said: string };
+  readonly ladder: { readonly said: string; readonly most: number };
+  readonly chime: Nothing;
+  readonly 'not-understood': { readonly said: string };
+  readonly 'rest-no-time': { readonly said: string };
+  readonly 'rest-negative': Nothing;
+  readonly 'rest-long': Nothing;
+}
+
+export type DoseMessage = Said<DoseMessages>;
+
+/** Everything that can be wrong with a line of a text file. */
+export interface FileMessages {
+  readonly 'too-long': { readonly most: number };
+  readonly 'no-name': Nothing;
+  readonly 'name-cut': { readonly most: number };
+  readonly 'too-many': { readonly most: number };
+  readonly 'steps-long': { readonly name: string; readonly most: number };
+  readonly explain: { readonly said: string; readonly most: number };
+  readonly stance: { readonly said: string };
+  readonly hand: Nothing;
+  readonly lead: Nothing;
+  readonly closes: Nothing;
+  readonly setting: { readonly said: string; readonly wanted: 'time' | 'water' | 'minutes' | 'number' };
+  readonly cued: { readonly said: string; readonly known: readonly string[] };
+}
+
+export type FileMessage = Said<FileMessages>;

@@ -1,0 +1,142 @@
+import type { FindingCode } from '@hopsk/core/judge/finding';
+import type { FindingMessages } from '@hopsk/core/judge/messages';
+import type { Says } from '../say.js';
+import { areas } from './areas.js';
+import { cm, ms, percent } from './numbers.js';
+
+const SIDES = { left: 'left', right: 'right' };
+const DONE = { begin: 'begin', end: 'end' };
+
+/** What a finding means, whatever its numbers. */
+const means: Readonly<Record<FindingCode, string>> = {
+  crossed: 'the feet cross',
+  touching: 'the feet touch',
+  passed: 'the foot that leads falls behind',
+  narrow: 'the base is narrower than the school stands',
+  wide: 'the base ends wider or longer than the school stands',
+  'not-closed': 'it does not come back to where it began',
+  'lead-changed': 'it ends with the other foot leading',
+  stride: 'a step beyond the athlete’s range',
+  'nothing-to-recover': 'a recovery without a reach',
+  'too-many-moves': 'too long to follow',
+  refused: 'a move that cannot be done from there',
+  'short-pass': 'a passing step that does not get past',
+  'no-such-thing': 'an aim that does not stand on the floor',
+  'names-a-foot': 'a foot named left or right, for both sides',
+  'strike-early': 'a strike before the window of its landing',
+  'strike-late': 'a strike after the window of its landing',
+  'no-split': 'a ball without a split',
+  'split-early': 'a split that lands before its window',
+  'split-late': 'a split that lands after its window',
+  'split-waits': 'a pause between a split and the first step',
+  'square-to-net': 'a jump back that lands with the rear foot square to the net',
+  'wrong-leg': 'the inside foot sets last before a stroke',
+  'out-of-area': 'a foot outside the floor',
+  'low-ceiling': 'a jump under a ceiling that is too low',
+  'through-thing': 'a foot through something that stands there',
+  'too-close': 'closer to the partner than the least distance',
+  'too-far': 'further from the partner than the most',
+  'turned-away': 'within the partner’s reach while turned away',
+  'on-the-line': 'a way out that ends on the opponent’s line',
+  'call-early': 'a call before the way back is done',
+  'no-approach': 'a lunge to the back without a step before it',
+  'retreats-on': 'more than one retreat without a strike or a way out',
+  'way-back-misfit': 'a way back that does not fit the shot',
+  'way-back-first': 'a way back that begins with the other kind of step',
+  'split-frame': 'a sequence that does not begin and end with a split',
+  'loaded-first': 'the foot that carries the weight leaves first',
+  'back-step-loaded': 'a back step off a loaded lead foot',
+  'unset-strike': 'a strike while the lead foot is not set',
+  'not-in-guard': 'a jump ahead that does not land in guard before the lunge',
+  'block-turns': 'a block jump that turns',
+  'set-up-uncrossed': 'a running set-up without its two crossovers',
+  'side-jump-unfinished': 'a side jump without its one small step',
+  'quarter-opposed': 'a quarter on the lead foot with an opponent in front',
+  'did-not-occur': 'an intended finding that does not occur',
+};
+
+const refused = {
+  'square-lead': 'In a square stance there is no other lead.',
+  'square-switch': 'In a square stance there are no feet to switch.',
+  'level-swing': 'The feet are level in that direction: there is nothing for a pendulum to swing into.',
+  'level-exchange': 'The feet are level and the body does not turn: there is nothing to exchange.',
+};
+
+const window = (from: number, to: number): string => `${Math.round(from * 1000)} to ${Math.round(to * 1000)} ms`;
+const side = (offset: number): string => (offset < 0 ? 'before' : 'after');
+
+const strike: Says<FindingMessages>['strike-early'] = ({ hand, offset, from, to }) =>
+  `The ‘${hand}’ comes ${ms(offset)} ${side(offset)} the landing; ${window(from, to)} after is the usual window.`;
+const split: Says<FindingMessages>['split-early'] = ({ event, offset, from, to }) =>
+  `The split lands ${ms(offset)} ${side(offset)} the ‘${event}’; ${window(from, to)} is the window.`;
+
+/** What goes wrong before anybody moves. Words in ‘…’ are the notation's own. */
+export const findings = {
+  findings: {
+    crossed: ({ by }) => `The feet cross by ${cm(by)}.`,
+    touching: () => 'The feet touch.',
+    passed: ({ foot, by }) => `The ${SIDES[foot]} foot led and falls behind by ${cm(by)}.`,
+    narrow: ({ wide, least, underWay }) => {
+      if (!underWay) return `It ends ${cm(wide)} wide; the stance wants ${cm(least)} at least.`;
+      const what = wide < 0 ? `The feet come past one line by ${cm(-wide)}` : `The base narrows to ${cm(wide)}`;
+      return `${what}; under way ${cm(least)} apart is the least.`;
+    },
+    wide: ({ by, allowed }) => `It ends ${cm(by)} wider or longer than the stance; ${cm(allowed)} is allowed.`,
+    'not-closed': ({ right, ahead, turned }) => {
+      const where = [
+        Math.abs(right) > 0.005 ? `${cm(Math.abs(right))} to the ${right > 0 ? 'right' : 'left'}` : '',
+        Math.abs(ahead) > 0.005 ? `${cm(Math.abs(ahead))} ${ahead > 0 ? 'ahead' : 'back'}` : '',
+        Math.abs(turned) > 0.5 ? `turned ${Math.round(Math.abs(turned))}° ${turned > 0 ? 'right' : 'left'}` : '',
+      ].filter((part) => part !== '');
+      return `It does not come back: ${where.join(', ') || 'the stance has changed'} after one repetition.`;
+    },
+    'lead-changed': ({ leads }) => `At the end ${leads === null ? 'no foot leads any more' : `the ${SIDES[leads]} foot leads`}.`,
+    stride: ({ of, metres, most }) =>
+      of === 'step'
+        ? `A step of ${cm(metres)} is longer than this athlete’s ${cm(most)}.`
+        : `The feet would stand ${cm(metres)} apart; this athlete’s legs reach ${cm(most)} at most.`,
+    'nothing-to-recover': () => 'There is no reach to recover from here; the athlete stands.',
+    'too-many-moves': ({ most }) => `The pattern has more than ${most} moves; it was followed up to there.`,
+    refused: ({ why }) => `${refused[why]} The athlete stands.`,
+    'short-pass': ({ foot }) => `The ${SIDES[foot]} foot does not get past the other: the lead stays as it was.`,
+    'no-such-thing': ({ thing }) => `There is no ‘${thing}’ on the floor; the step was done without an aim.`,
+    'names-a-foot': () =>
+      'A foot named left or right is another one on the other side: write ‘lead’ or ‘rear’, ‘near’ or ‘far’. It was kept as written.',
+    'strike-early': strike,
+    'strike-late': strike,
+    'no-split': ({ event, at }) => `No split for the ‘${event}’ at ${at.toFixed(2)} s.`,
+    'split-early': split,
+    'split-late': split,
+    'split-waits': ({ seconds, most }) => `${ms(seconds)} pass between the split and the next step; ${ms(most)} is the most.`,
+    'square-to-net': ({ off, least }) => `The rear foot lands ${Math.round(off)}° from square to the net; ${least}° out is the least.`,
+    'wrong-leg': ({ foot }) => `The ${SIDES[foot]} foot, the inside one, sets last before the stroke.`,
+    'out-of-area': ({ foot, by, area }) => `The ${SIDES[foot]} foot stands ${cm(by)} outside the floor (${areas.areas[area] ?? area}).`,
+    'low-ceiling': ({ by }) => `A jump here comes ${cm(by)} too near to the ceiling.`,
+    'through-thing': ({ foot, by, thing }) => `The ${SIDES[foot]} foot goes ${cm(by)} into the ‘${thing}’.`,
+    'too-close': ({ gap, least }) => `${cm(gap)} to the partner; ${cm(least)} is the least.`,
+    'too-far': ({ gap, most }) => `${cm(gap)} to the partner; ${cm(most)} is the most.`,
+    'turned-away': ({ gap, off }) => `${cm(gap)} from the partner and turned ${Math.round(off)}° away.`,
+    'on-the-line': ({ off, out }) => `It ends ${Math.round(off)}° off the opponent’s line; ${out}° is out of it.`,
+    'call-early': ({ seconds, move, away }) => `The call comes ${ms(seconds)} before ‘${move}’ is done, ${cm(away)} away from the start.`,
+    'no-approach': () => 'A lunge to the back without a step before it.',
+    'retreats-on': () => 'A second step straight back without a strike or a way out.',
+    'way-back-misfit': ({ shot, wanted, steps }) =>
+      `After a ‘${shot}’ ${wanted} gather ${wanted === 1 ? 'step comes' : 'steps come'} back; here ${steps === 0 ? 'none does' : `there are ${steps}`}.`,
+    'way-back-first': ({ move, wanted }) => `The way back begins with ‘${move}’, not with ‘${wanted}’.`,
+    'split-frame': ({ missing }) => `It does not ${missing.map((one) => DONE[one]).join(' and ')} with a split.`,
+    'loaded-first': ({ foot, share }) => `The ${SIDES[foot]} foot carries ${percent(share)} and leaves first.`,
+    'back-step-loaded': ({ share }) => `The lead foot carries ${percent(share)} when the back step takes it away.`,
+    'unset-strike': ({ hand }) => `The ‘${hand}’ comes while the lead foot is under way.`,
+    'not-in-guard': () => 'The jump does not land in guard before the lunge.',
+    'block-turns': () => 'A block jump that is turned out of at once.',
+    'set-up-uncrossed': () => 'After a stroke at a run two crossovers come back.',
+    'side-jump-unfinished': () => 'After a side jump one small step is missing.',
+    'quarter-opposed': () => 'A quarter on the lead foot with an opponent in front: step out of the line first.',
+    'did-not-occur': ({ intended, known }) =>
+      known
+        ? `‘${intended}’ is intended and does not occur: ${means[intended as FindingCode]}.`
+        : `‘${intended}’ is no finding; known ones are listed in the help.`,
+  } satisfies Says<FindingMessages> as Says<FindingMessages>,
+  findingMeans: means,
+  levels: { note: 'note', beware: 'beware', stop: 'stop', asks: 'asks' },
+};

@@ -1,0 +1,51 @@
+// Made from ../en/all.ts by npm run marked.
+import { aims } from './aims.js';
+import { areas } from './areas.js';
+import { book } from './book.js';
+import { build } from './build.js';
+import { cautions } from './cautions.js';
+import { club } from './club.js';
+import { doses } from './doses.js';
+import { faults } from './faults.js';
+import { findings } from './findings.js';
+import { floor } from './floor.js';
+import { moves } from './moves.js';
+import { notation } from './notation.js';
+import { people } from './people.js';
+import { plan } from './plan.js';
+import { playbooks } from './playbooks.js';
+import { presets } from './presets.js';
+import { problems } from './problems.js';
+import { schools } from './schools.js';
+import { search } from './search.js';
+import { shell } from './shell.js';
+import { stances } from './stances.js';
+import { steps } from './steps.js';
+import { topics } from './topics.js';
+
+/** Everything that is said in this language, for those who need it at once: command line, specs, and what another language must hold. */
+export const all = {
+  ...shell,
+  ...people,
+  ...stances,
+  ...steps,
+  ...build,
+  ...floor,
+  ...book,
+  ...club,
+  ...aims,
+  ...areas,
+  ...cautions,
+  ...doses,
+  ...faults,
+  ...findings,
+  ...topics,
+  ...moves,
+  ...notation,
+  ...plan,
+  ...playbooks,
+  ...presets,
+  ...problems,
+  ...schools,
+  ...search,
+};

@@ -1,0 +1,27 @@
+// Made from ../en/rooms.ts by npm run marked.
+/** The rooms of this language, each fetched when a screen needs it. */
+export const rooms = {
+  aims: () => import('./aims.js').then((room) => room.aims),
+  areas: () => import('./areas.js').then((room) => room.areas),
+  book: () => import('./book.js').then((room) => room.book),
+  build: () => import('./build.js').then((room) => room.build),
+  cautions: () => import('./cautions.js').then((room) => room.cautions),
+  club: () => import('./club.js').then((room) => room.club),
+  doses: () => import('./doses.js').then((room) => room.doses),
+  faults: () => import('./faults.js').then((room) => room.faults),
+  findings: () => import('./findings.js').then((room) => room.findings),
+  floor: () => import('./floor.js').then((room) => room.floor),
+  moves: () => import('./moves.js').then((room) => room.moves),
+  notation: () => import('./notation.js').then((room) => room.notation),
+  people: () => import('./people.js').then((room) => room.people),
+  plan: () => import('./plan.js').then((room) => room.plan),
+  playbooks: () => import('./playbooks.js').then((room) => room.playbooks),
+  presets: () => import('./presets.js').then((room) => room.presets),
+  problems: () => import('./problems.js').then((room) => room.problems),
+  schools: () => import('./schools.js').then((room) => room.schools),
+  search: () => import('./search.js').then((room) => room.search),
+  shell: () => import('./shell.js').then((room) => room.shell),
+  stances: () => import('./stances.js').then((room) => room.stances),
+  steps: () => import('./steps.js').then((room) => room.steps),
+  topics: () => import('./topics.js').then((room) => room.topics),
+};

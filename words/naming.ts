@@ -1,0 +1,71 @@
+import type { FieldProblem } from '@hopsk/contract';
+import type { OwnSchool, School } from '@hopsk/core/body/school';
+import type { BuildWords } from '@hopsk/core/plan/build/built';
+import type { Answer, Playbook } from '@hopsk/core/plan/playbook';
+import { say } from './say.js';
+import { words } from './words.js';
+
+/** What a fault is called; one that the catalogue does not know by its code. */
+export const faultLabel = (code: string): string => words.faults[code]?.label ?? code;
+
+/** What a floor is called; one of the hall's own as it was typed. */
+export const areaName = (code: string): string => words.areas[code] ?? code;
+
+/** What a stance is called and how it is described: a club's own by its own words. */
+export function schoolWords(school: School | OwnSchool): { readonly name: string; readonly says: string; readonly knees: string } {
+  if ('name' in school) return school;
+  return words.schools[school.code] ?? { name: school.code, says: '', knees: '' };
+}
+
+/** The words that a built progression keeps. */
+export const buildWords = (): BuildWords => ({
+  name: (name) => say(words.plan.names, name),
+  cue: (fault) => words.faults[fault]?.cue ?? '',
+  caution: (caution) => words.cautions.usual[caution],
+  partner: words.plan.partner,
+  sides: words.common.sides,
+});
+
+/** A playbook to begin with, as it is read, called and copied. */
+export function bookInWords(book: Playbook): Playbook {
+  const text = (code: string): string => words.situations[code] ?? code;
+  const answer = ({ technique, steps, back }: Answer): Answer => ({
+    technique: text(technique),
+    steps,
+    back: back.map((way) => ({ ...way, name: text(way.name) })),
+  });
+  return {
+    ...book,
+    name: words.playbooks[book.code] ?? book.name,
+    situations: book.situations.map(({ situation, answers }) => ({ situation: text(situation), answers: answers.map(answer) })),
+  };
+}
+
+/** A field that cannot be as it is, in words. */
+export interface SaidField {
+  readonly path: string;
+  readonly name: string;
+  readonly message: string;
+}
+
+/** Fields in words; codes of a newer server are said as plainly wrong. */
+export const saidFields = (
+  fields: readonly { readonly path: string; readonly code: string; readonly values: unknown }[],
+): readonly SaidField[] =>
+  fields.map(({ path, code, values }) => ({
+    path,
+    name: fieldName(path),
+    message: code in words.fields ? say(words.fields, { code, values } as FieldProblem) : words.fields.kind({}),
+  }));
+
+/** What a field is called: by its last name, with the place in a list where it has one. */
+function fieldName(path: string): string {
+  const parts = path.split('.');
+  const at = parts.findLastIndex((part) => part in words.fieldNames);
+  const place = parts.find((part) => /^\d+$/.test(part));
+  const name = at < 0 ? `‘${path}’` : (words.fieldNames[parts[at] as string] as string);
+  return place === undefined ? name : `${Number(place) + 1}: ${name}`;
+}
+
+/** All of it in a line: 'height must lie between 0.8 and 2.3 m; name is empty'. */
+export const inALine = (fields: readonly SaidField[]): string => fields.map(({ name, message }) => `${name} ${message}`).join('; ');
