@@ -1,5 +1,5 @@
 /**
- * Arrows go one way. Between workspaces: web → contract → core and server → contract → core; between core's rooms in the
+ * Arrows go one way. Between workspaces: web → words → contract → core and server → contract → core; between core's rooms in the
  * order below; in web: screens → parts → drawing → what stands below. Specs look into any file.
  */
 const ROOMS = ['body', 'language', 'motion', 'judge', 'plan', 'log', 'evidence', 'search', 'view'];
@@ -40,14 +40,33 @@ module.exports = {
     {
       name: 'only-rooms-from-outside',
       severity: 'error',
-      from: { path: '^(web|server|demo|bench|e2e|contract|cli)/' },
-      to: { path: '^core/', pathNot: `^core/(${[...ROOMS, 'catalogue'].join('|')})/|^core/testing/holds\\.ts$` },
+      from: { path: '^(web|server|demo|bench|e2e|contract|cli|words)/', pathNot: '^words/.*\\.spec\\.ts$' },
+      to: { path: '^core/', pathNot: `^core/(${[...ROOMS, 'catalogue'].join('|')})/|^core/said\\.ts$|^core/testing/holds\\.ts$` },
     },
     {
       name: 'contract-knows-core-only',
       severity: 'error',
       from: { path: '^contract/src', pathNot: '\\.spec\\.ts$' },
       to: { pathNot: '^(contract/src|core/|node_modules/zod)' },
+    },
+    {
+      name: 'words-say-what-core-and-contract-mean',
+      severity: 'error',
+      from: { path: '^words/', pathNot: '\\.spec\\.ts$' },
+      to: { pathNot: '^(words|core|contract)/' },
+    },
+    {
+      name: 'server-gives-codes',
+      severity: 'error',
+      comment: 'what a person reads is said where they read it',
+      from: { path: '^(server|contract)/' },
+      to: { path: '^words/' },
+    },
+    {
+      name: 'screens-speak-any-language',
+      severity: 'error',
+      from: { path: '^web/src', pathNot: '^web/src/app/testing/' },
+      to: { path: '^words/(en|marked)/' },
     },
     { name: 'server-not-to-web', severity: 'error', from: { path: '^server/' }, to: { path: '^(web|e2e|demo|bench|cli)/' } },
     { name: 'web-not-to-server', severity: 'error', from: { path: '^web/' }, to: { path: '^(server|e2e|demo|bench|cli|scripts)/' } },

@@ -59,7 +59,7 @@ export const saidFields = (
   }));
 
 /** What a field is called: by its last name, with the place in a list where it has one. */
-function fieldName(path: string): string {
+export function fieldName(path: string): string {
   const parts = path.split('.');
   const at = parts.findLastIndex((part) => part in words.fieldNames);
   const place = parts.find((part) => /^\d+$/.test(part));

@@ -143,7 +143,7 @@ export const COMMANDS: Readonly<Record<string, (sources: readonly Source[], opti
       .map(
         (line) =>
           [
-            line.what,
+            words.search.compared[line.what],
             `${value(line.a)} → ${value(line.b)} ${line.unit === 'count' || line.unit === 'share' ? '' : line.unit}`.trim(),
           ] as const,
       );

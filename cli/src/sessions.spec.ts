@@ -49,13 +49,14 @@ describe('sessions on the command line', () => {
   });
 
   it('expand: stages that dose reads as they were written, what is barred said with its reason', async () => {
-    const argv = ['expand', '--rest', '20', '--set-rest', '45', '--change', '20', '--cautions', 'old groin'];
+    const argv = ['expand', '--rest', '20', '--set-rest', '45', '--change', '20', '--cautions', 'left knee; groin'];
     const { out, code } = await run(argv, `== Evening\n\n${STEPS}`);
     expect(code).toBe(0);
     expect(out).toMatch(/# left out: .*lunge/);
     const seen = await json<Dosed>(['dose'], out.replace(/^#.*\n/gm, ''));
     expect(seen.totals.atLeast).toBe(out.includes('until comfortable'));
     expect(seen.problems.filter((problem) => problem.level === 'asks')).toEqual([]);
+    expect((await run([...argv.slice(0, -1), 'old groin'], STEPS)).code).toBe(2);
     const { session } = await json<{ session: { stages: { kind: string }[] } }>(['expand', '--kinds', 'whole,called'], STEPS);
     expect(session.stages.map((stage) => stage.kind)).toEqual(['whole', 'called']);
   });

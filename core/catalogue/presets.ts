@@ -25,3 +25,20 @@ export const RULE_BREAKS = {
   'badminton-at-eleven': 60,
   'badminton-between-games': 120,
 } as const;
+
+/** Doses to begin with, as they are typed (common practice, no source). */
+export const USUAL_DOSES = [
+  '30–60 s',
+  '6 × 45 s, rest 20 s',
+  '4 sets of 2 × 8, rest 20 s, set rest 45 s',
+  '3 × 8 each side, rest 20 s',
+  '3 × 10 calls, rest 30 s',
+  'until comfortable',
+] as const;
+
+/** Examples for boxes that take the notation. */
+export const EXAMPLES = {
+  dose: '3 × 8, rest 20 s',
+  axis: 'cut: cut right 30 cm | gallop: gallop back 40 cm',
+  back: 'home: shuffle left 40 cm | forward: advance 30 cm',
+} as const;

@@ -150,7 +150,8 @@ describe('schools', () => {
   });
 
   it('every topic has a usual option among its own', () => {
-    for (const topic of Object.keys(TOPICS) as TopicName[]) expect(TOPICS[topic].options as readonly string[]).toContain(TOPICS[topic].usual);
+    for (const topic of Object.keys(TOPICS) as TopicName[])
+      expect(TOPICS[topic].options as readonly string[]).toContain(TOPICS[topic].usual);
   });
 });
 

@@ -6,10 +6,15 @@ import { parse } from '@hopsk/core/language/parse';
 import { TAP_DELAY } from '@hopsk/core/log/count';
 import { simulate } from '@hopsk/core/motion/simulate';
 import { attemptsOf, planPhases, repPlanOf, type Attempt } from '@hopsk/core/plan/run-plan';
+import { all } from '@hopsk/words/en/all';
+import { speak } from '@hopsk/words/words';
 import { Chance } from './chance.js';
 import { PATTERNS } from './patterns.js';
 import { PEOPLE, type Habit } from './people.js';
 import { progressionsOf } from './progressions.js';
+
+// The demo club speaks English.
+speak(all);
 
 const WEEKS = 13;
 const DAY = 24 * 3600 * 1000;

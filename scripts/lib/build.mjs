@@ -15,6 +15,7 @@ export async function buildServer() {
 export async function buildWeb() {
   const parts = [
     ...shared,
+    'words',
     'web/src',
     'web/public',
     'web/angular.json',

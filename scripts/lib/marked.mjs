@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { format, resolveConfig } from 'prettier';
 import ts from 'typescript';
 import { root } from './project.mjs';
 
@@ -60,8 +61,13 @@ function markedSource(name, source) {
   return `// Made from ../en/${name} by npm run marked.\n${text}`;
 }
 
-/** All files of the test language by name. */
-export function markedFiles() {
+/** All files of the test language by name, laid out like any other source. */
+export async function markedFiles() {
   const folder = join(root, 'words/en');
-  return new Map(readdirSync(folder).map((name) => [name, markedSource(name, readFileSync(join(folder, name), 'utf8'))]));
+  const options = await resolveConfig(join(root, 'words/marked/all.ts'));
+  const files = readdirSync(folder).map(async (name) => {
+    const source = markedSource(name, readFileSync(join(folder, name), 'utf8'));
+    return [name, await format(source, { ...options, parser: 'typescript' })];
+  });
+  return new Map(await Promise.all(files));
 }

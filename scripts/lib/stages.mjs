@@ -12,8 +12,8 @@ import { exec, filesBelow, node, Plain, root, tools } from './project.mjs';
  */
 
 /** The app itself, templates and all, is checked by its build. */
-const PROJECTS = ['core', 'contract', 'server', 'demo', 'bench', 'cli', 'e2e', 'web/tsconfig.spec.json'];
-const CRUISED = ['core', 'contract', 'server/src', 'web/src', 'demo', 'bench', 'cli/src', 'e2e'];
+const PROJECTS = ['core', 'contract', 'words', 'server', 'demo', 'bench', 'cli', 'e2e', 'web/tsconfig.spec.json'];
+const CRUISED = ['core', 'contract', 'words', 'server/src', 'web/src', 'demo', 'bench', 'cli/src', 'e2e'];
 
 /** A check without specs of its own counts as one. */
 async function check(options, ...commands) {
@@ -119,7 +119,12 @@ export const STAGES = [
     name: 'types',
     cores: 1,
     run: (options) =>
-      check(options, ['scripts/grammar.mjs', '--check'], ...PROJECTS.map((project) => [tools.tsc, '-p', project, '--noEmit'])),
+      check(
+        options,
+        ['scripts/grammar.mjs', '--check'],
+        ['scripts/marked.mjs', '--check'],
+        ...PROJECTS.map((project) => [tools.tsc, '-p', project, '--noEmit']),
+      ),
   },
   {
     name: 'imports',
@@ -134,6 +139,7 @@ export const STAGES = [
   },
   { name: 'core', cores: 1, chance: true, run: jasmine('core') },
   { name: 'contract', cores: 1, chance: true, run: jasmine('contract') },
+  { name: 'words', cores: 1, chance: true, run: jasmine('words') },
   { name: 'demo', cores: 1, chance: true, run: jasmine('demo') },
   { name: 'cli', cores: 1, chance: true, run: jasmine('cli') },
   { name: 'server', cores: 1, chance: true, run: serverSpecs },

@@ -48,7 +48,7 @@ export const steps = {
     oneSidedSays: 'mirror it for the other half of the dose.',
     floorAria: 'Floor from above',
     order: 'numbers are the order of the contacts; 0 is where it began',
-    help: 'Steps are parted by commas: split · shuffle right 40 cm · advance 2 · retreat small · lunge ahead 90 cm right foot + hit 80 ms after landing · recover back · pivot lead foot right 90° · hold 1 s · (…) 3',
+    help: 'Steps are parted by commas: ‘split’ · ‘shuffle right 40 cm’ · ‘advance 2’ · ‘retreat small’ · ‘lunge ahead 90 cm right foot + hit 80 ms after landing’ · ‘recover back’ · ‘pivot lead foot right 90°’ · ‘hold 1 s’ · ‘(…) 3’',
     event: 'happens outside',
     thing: 'stands on the floor',
     direction: 'direction',
@@ -96,7 +96,7 @@ export const steps = {
     anyFloor: 'any floor',
     ownFloor: 'floor and place',
     ownFloorSays:
-      'Such as: squash at 0.4, -1 facing 30 · room 3.2 × 4 m · room 4 × 6 × 2.4 m with its height · circle 6 m. Metres from the middle, right and ahead.',
+      'Such as: ‘squash at 0.4, -1 facing 30’ · ‘room 3.2 × 4 m’ · ‘room 4 × 6 × 2.4 m’ with its height · ‘circle 6 m’. Metres from the middle, right and ahead.',
     noFloor: 'This is no floor, or the place lies outside it. The last one is kept.',
     area: 'floor',
     look: 'look',

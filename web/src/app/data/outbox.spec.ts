@@ -14,9 +14,9 @@ describe('the outbox', () => {
   let answer: (upload: RunUpload) => ReturnType<Api['uploadRun']>;
   let asked: number;
   const failing =
-    (status: number, message = 'no') =>
+    (status: number, error = 'x', values: object = {}) =>
     () =>
-      throwError(() => new HttpErrorResponse({ status, error: { error: 'x', message } }));
+      throwError(() => new HttpErrorResponse({ status, error: { error, values, fields: [] } }));
 
   beforeEach(async () => {
     await emptyDevice();
@@ -81,10 +81,12 @@ describe('the outbox', () => {
   it('keeps what the server refuses, says why, and tries again when told', async () => {
     const id = await keep(1);
     const other = await keep(1);
-    answer = (upload) => (upload.run.id === id ? failing(422, 'Nobody knows this athlete.')() : of({ stored: 1, total: 1 }));
+    answer = (upload) => (upload.run.id === id ? failing(422, 'unknown-athlete', { count: 1 })() : of({ stored: 1, total: 1 }));
     await outbox.send();
     await outbox.send();
-    expect(outbox.state()).toEqual(jasmine.objectContaining({ state: 'refused', message: 'Nobody knows this athlete.' }));
+    expect(outbox.state()).toEqual(
+      jasmine.objectContaining({ state: 'refused', message: jasmine.stringContaining('1 of the athletes') as unknown as string }),
+    );
     // The refused run does not hold up the other one, and is not sent over and over.
     expect(sent.filter((upload) => upload.run.id === other).length).toBe(1);
     expect(sent.filter((upload) => upload.run.id === id).length).toBeLessThanOrEqual(2);

@@ -9,18 +9,25 @@ describe('what went wrong, in words', () => {
     for (const status of [0, 504]) expect(failed(status)).toEqual({ kind: 'offline', message: words.common.away, fields: [] });
   });
 
-  it('takes the server’s own sentence and fields', () => {
-    const said = { error: 'bad-input', message: 'Nothing was saved: height is wrong.', fields: [{ path: 'height', message: 'is wrong' }] };
-    expect(failed(400, said)).toEqual(jasmine.objectContaining({ kind: 'bad-input', message: said.message, fields: said.fields }));
+  it('says the server’s codes and fields', () => {
+    const said = { error: 'bad-input', fields: [{ path: 'height', code: 'number', values: {} }] };
+    expect(failed(400, said)).toEqual(
+      jasmine.objectContaining({
+        kind: 'bad-input',
+        message: 'Nothing was saved: height is not a number.',
+        fields: [{ path: 'height', name: 'height', message: 'is not a number' }],
+      }),
+    );
+    expect(failed(409, { error: 'stale', values: { what: 'pattern' } }).message).toContain('saved this pattern in the meantime');
   });
 
   it('says what to do by the status', () => {
-    const kinds = [401, 403, 404, 409, 413, 422, 429, 500, 503].map((status) => failed(status, { error: 'x', message: 'y' }).kind);
+    const kinds = [401, 403, 404, 409, 413, 422, 429, 500, 503].map((status) => failed(status, { error: 'x' }).kind);
     expect(kinds).toEqual(['signed-out', 'refused', 'not-found', 'stale', 'refused', 'refused', 'refused', 'fault', 'away']);
   });
 
   it('brings the record as it stands with a stale save', () => {
-    expect(failed(409, { error: 'stale', message: 'later', current: { version: 4 }, changed: ['sport'] })).toEqual(
+    expect(failed(409, { error: 'stale', values: { what: 'athlete' }, current: { version: 4 }, changed: ['sport'] })).toEqual(
       jasmine.objectContaining({ kind: 'stale', current: { version: 4 }, changed: ['sport'] }),
     );
   });

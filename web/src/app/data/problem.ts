@@ -1,6 +1,6 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import { Problem, type ProblemMessage } from '@hopsk/contract';
-import { inALine, saidFields, type SaidField } from '@hopsk/words/naming';
+import { fieldName, inALine, saidFields, type SaidField } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 
@@ -41,5 +41,5 @@ export function troubleOf(error: unknown): Trouble {
               : error.status === 400
                 ? 'bad-input'
                 : 'refused';
-  return { kind, message, fields, ...(said.success ? { current: said.data.current, changed: said.data.changed } : {}) };
+  return { kind, message, fields, ...(said.success ? { current: said.data.current, changed: said.data.changed?.map(fieldName) } : {}) };
 }

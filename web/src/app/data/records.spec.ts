@@ -114,7 +114,7 @@ describe('the club’s records', () => {
     store.dispatch(recordActions.save({ kind: 'people', record }));
     http
       .expectOne(`/api/athletes/${record.id}`)
-      .flush({ error: 'stale', message: 'later', changed: ['sport'] }, { status: 409, statusText: 'Conflict' });
+      .flush({ error: 'stale', values: { what: 'pattern' }, changed: ['sport'] }, { status: 409, statusText: 'Conflict' });
     expect(saves()[record.id]).toEqual({ state: 'refused', trouble: jasmine.objectContaining({ kind: 'stale', changed: ['sport'] }) });
     expect(select(recordsFeature.selectAllPeople)).toEqual([]);
   });

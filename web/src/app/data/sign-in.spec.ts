@@ -48,7 +48,7 @@ describe('who is signed in', () => {
   it('nobody, when the server says so, even if the device remembers somebody', async () => {
     await TestBed.inject(DeviceStore).keep('me', me);
     store.dispatch(signInActions.ask());
-    http.expectOne('/api/me').flush({ error: 'signed-out', message: 'Please sign in.' }, { status: 401, statusText: 'Unauthorized' });
+    http.expectOne('/api/me').flush({ error: 'signed-out' }, { status: 401, statusText: 'Unauthorized' });
     await known();
     expect(state().status).toBe('out');
     expect(opened).toEqual(['closed']);

@@ -6,7 +6,7 @@ import { DeviceStore } from './device-store';
 import { emptyDevice } from '../testing/run';
 import { TeachingStore } from './teaching';
 
-const loft = { ...SCHOOLS[0], code: 'loft', name: 'Loft' };
+const loft = { ...SCHOOLS[0], code: 'loft', name: 'Loft', says: '', knees: '' };
 const some = { version: 3, choices: { crossing: 'never' as const }, stances: [loft], moves: [], playbooks: [] };
 
 describe('what the club teaches, on this device', () => {
@@ -52,10 +52,7 @@ describe('what the club teaches, on this device', () => {
     const saving = store.save({ choices: {} });
     const sent = http.expectOne((request) => request.method === 'PUT');
     expect(sent.request.body).toEqual({ ...some, choices: {} });
-    sent.flush(
-      { error: 'stale', message: 'Somebody else saved this page.', fields: [], changed: ['choices'] },
-      { status: 409, statusText: 'Conflict' },
-    );
+    sent.flush({ error: 'stale', values: { what: 'pattern' }, fields: [], changed: ['choices'] }, { status: 409, statusText: 'Conflict' });
     await settle(() => http.match('/api/teaching').map((again) => again.flush({ ...some, version: 5 })).length > 0);
     expect((await saving)?.kind).toBe('stale');
     expect(store.teaching().version).toBe(5);

@@ -24,11 +24,11 @@ describe('pattern files', () => {
   });
 
   it('say what is wrong and where, and never throw', () => {
-    expect(readPatterns('{"format": "other"}').wrong[0]).toContain('format is not a Hopsk pattern file');
+    expect(readPatterns('{"format": "other"}').wrong[0]).toContain('file is not a Hopsk file of this kind');
     expect(readPatterns('{').wrong[0]).toContain('no whole JSON');
-    expect(readPatterns(asJson([{ ...draft, name: '' }])).wrong).toEqual(['patterns.0.name is empty']);
+    expect(readPatterns(asJson([{ ...draft, name: '' }])).wrong).toEqual(['1: name is empty']);
     const odd = readPatterns('== One\narea: the moon\n\nsplit');
-    expect([odd.drafts.length, odd.wrong[0]]).toEqual([0, 'line 4: area is no floor we know']);
+    expect([odd.drafts.length, odd.wrong[0]]).toEqual([0, 'line 4: floor is no floor we know']);
     const more = readPatterns('== One\ndose: 3 × 8 each side\n\nsplit');
     expect([more.drafts[0]?.dose, more.wrong[0]]).toEqual([
       null,

@@ -3,7 +3,9 @@ import { bodyOf } from '@hopsk/core/body/body';
 import { SCHOOLS } from '@hopsk/core/body/school';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
 import { buildUp } from '@hopsk/core/plan/build/build-up';
+import { stageInWords } from '@hopsk/core/plan/build/built';
 import { STAGE_KINDS, stageOf } from '@hopsk/core/plan/session/stage';
+import { buildWords } from '@hopsk/words/naming';
 import { newId } from '../data/ids';
 import { athlete, pattern } from '../testing/run';
 import { draft, KNOWN, progression, stage } from '../testing/sessions';
@@ -52,7 +54,7 @@ describe('a session being planned', () => {
         own: [],
         newId,
       });
-      expect(() => keptStages(built.stages))
+      expect(() => keptStages(built.stages.map((one) => stageInWords(one, buildWords()))))
         .withContext(playbook.code)
         .not.toThrow();
     }

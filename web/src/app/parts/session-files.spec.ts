@@ -31,10 +31,10 @@ describe('a session as a file', () => {
 
   it('that cannot be read is said with its place, and never throws', () => {
     expect(readFile('{', 'x').wrong[0]).toContain('no whole JSON');
-    expect(readFile('{"format": "other"}', 'x').wrong[0]).toContain('format is not a Hopsk session file');
+    expect(readFile('{"format": "other"}', 'x').wrong[0]).toContain('file is not a Hopsk file of this kind');
     expect(readFile('', 'x')).toEqual({ draft: null, wrong: ['This file holds no stage.'] });
     const bad = { ...JSON.parse(asJson(whole)), session: { ...EMPTY, name: 'x', minutes: -4 } } as object;
-    expect(readFile(JSON.stringify(bad), 'x').wrong).toEqual(['session.minutes must lie between 1 and 360 min']);
+    expect(readFile(JSON.stringify(bad), 'x').wrong).toEqual(['minutes must lie between 1 and 360 min']);
     expect(readFile('== a\u202eb\n\nsplit', 'x').wrong[0]).toContain('holds characters that cannot be seen');
     const many = readFile(Array.from({ length: 70 }, (_, i) => `== Stage ${i}\n\nsplit\n`).join('\n'), 'x');
     expect([many.draft?.stages.length, many.wrong]).toEqual([60, ['70 stages are more than an evening holds; the first 60 were kept.']]);

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
+import { EXAMPLES } from '@hopsk/core/catalogue/presets';
 import { AXES, dueFirst, NO_COVERAGE, spread, type Axis, type AxisName } from '@hopsk/core/plan/build/grid';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
@@ -39,6 +40,7 @@ export class GridMap {
   private readonly router = inject(Router);
   private readonly club = inject(TeachingStore);
   protected readonly text = words.build;
+  protected readonly axisExample = EXAMPLES.axis;
   protected readonly common = words.common;
   protected readonly allAxes = AXES;
   protected readonly playbooks = computed(() => booksOf(this.club.teaching()));

@@ -2,6 +2,7 @@ import { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import type { Teaching } from '@hopsk/contract';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
+import { bookInWords } from '@hopsk/words/naming';
 import { house, Screen } from '../../testing/screen';
 import { Playbooks } from './playbooks';
 
@@ -15,7 +16,7 @@ describe('playbooks', () => {
   });
 
   it('to begin with are shown as they are, and not changed', () => {
-    const [book] = PLAYBOOKS;
+    const [book] = PLAYBOOKS.map(bookInWords);
     for (const { situation } of book?.situations ?? []) expect(screen.words).toContain(situation);
     expect(screen.all('section input').length).toBe(0);
   });

@@ -3,6 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { fieldsOf, PlaybookSchema, type Teaching } from '@hopsk/contract';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
+import { EXAMPLES } from '@hopsk/core/catalogue/presets';
 import { readWith } from '@hopsk/core/judge/study';
 import { PLAYBOOK_LIMITS, scenariosOf, type Playbook } from '@hopsk/core/plan/playbook';
 import { bookInWords, inALine, saidFields } from '@hopsk/words/naming';
@@ -131,6 +132,7 @@ export class Playbooks implements HoldsTyping {
   }
 
   protected readonly backText = valuesText;
+  protected readonly backExample = EXAMPLES.back;
 
   protected async save(): Promise<void> {
     const typed = this.typed();

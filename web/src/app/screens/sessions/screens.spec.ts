@@ -3,7 +3,7 @@ import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import type { ProgressionDraft } from '@hopsk/contract';
 import { AIMS } from '@hopsk/core/catalogue/aims';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { words } from '@hopsk/words/words';
 import { DeviceStore } from '../../data/device-store';
 import { athlete, pattern } from '../../testing/run';
 import { house, Screen } from '../../testing/screen';
@@ -68,7 +68,7 @@ describe('where a session begins', () => {
     await open();
     screen.type(screen.box('for'), ada.id, 'change');
     screen.button('a fault').click();
-    const late = FAULTS.find((fault) => fault.code === 'split-late');
+    const late = words.faults['split-late'];
     await screen.until(() => stages()[0]?.includes(late?.remedy ?? '?') ?? false);
     const draft = await take();
     for (const one of draft.stages) expect([one.watch, one.cues]).toEqual([['split-late'], [late?.cue ?? '']]);
@@ -79,8 +79,8 @@ describe('where a session begins', () => {
     screen.button('a usual aim').click();
     await screen.fixture.whenStable();
     for (const aim of [AIMS[0], AIMS.at(-1)]) {
-      screen.type(screen.box('a usual aim'), aim?.name ?? '', 'change');
-      await screen.until(() => screen.words.includes(aim?.says ?? '?') && stages().length > 2);
+      screen.type(screen.box('a usual aim'), aim?.code ?? '', 'change');
+      await screen.until(() => screen.words.includes(words.aims[aim?.code ?? '']?.says ?? '?') && stages().length > 2);
     }
     screen.button('a playbook').click();
     await screen.until(() => stages().some((one) => one.includes('situations ·')));

@@ -41,6 +41,7 @@ export class ComparePanel {
   private readonly api = inject(Api);
   private readonly asking = inject(Studies);
   protected readonly text = words.steps;
+  protected readonly compared = words.search.compared;
   protected readonly versions = signal<readonly PatternVersion[]>([]);
   protected readonly away = signal(false);
   protected readonly chosen = signal<string | null>(null);

@@ -35,7 +35,8 @@ export const ownMoves = Facet.define<readonly OwnMove[], readonly OwnMove[]>({ c
 
 const SEPARATOR = /[,;·→\n([|=]/;
 
-const heads: Completion[] = [
+/** Words that begin a step. */
+const heads = (): Completion[] => [
   ...MOVE_WORDS.map((word) => ({ label: word, type: MOVES[word].family, info: words.moves[word], detail: MOVES[word].family })),
   ...EVENT_WORDS.map((word) => ({ label: word, type: 'event', detail: words.steps.event })),
   ...THING_WORDS.map((word) => ({ label: word, type: 'thing', detail: words.steps.thing })),
@@ -97,7 +98,7 @@ export function completeSteps(context: CompletionContext): CompletionResult | nu
     detail: words.steps.named,
   }));
   const ours = context.state.facet(ownMoves).map(({ name, steps }): Completion => ({ label: name, info: steps, detail: words.steps.ours }));
-  return { from, options: [...ours, ...heads, ...names], validFor: /^[\p{L}\- ]*$/u };
+  return { from, options: [...ours, ...heads(), ...names], validFor: /^[\p{L}\- ]*$/u };
 }
 
 /** Help on a move under the pointer. */

@@ -124,7 +124,7 @@ describe('typing a pattern', () => {
     expect(line()).toBe('split, mine');
     save();
     sent().flush(
-      { error: 'stale', message: 'Somebody else saved this.', current: { ...stored, version: 4 }, changed: ['steps'] },
+      { error: 'stale', values: { what: 'pattern' }, current: { ...stored, version: 4 }, changed: ['steps'] },
       { status: 409, statusText: 'Conflict' },
     );
     await fixture.whenStable();

@@ -29,7 +29,7 @@ describe('how a session’s run begins', () => {
     const nobody = sessionHead(me, draft([stage('30 s')]), null, plan, []);
     expect(nobody).toBe('athletes needs somebody');
     const empty = sessionHead(me, draft([stage('30 s')]), null, { exercises: [], reps: [], phases: [], cues: [] }, [ada]);
-    expect(empty).toContain('needs a stage');
+    expect(empty).toContain('stages needs at least 1');
   });
 
   it('has a name even when nobody gave it one', () => {

@@ -107,7 +107,7 @@ describe('the workshop', () => {
     expect(sent.request.body as ProgressionSave).toEqual({ ...draftOf(stored), name: 'Wednesday', id: stored.id, version: 2 });
     const theirs = { ...stored, version: 3, minutes: 55 };
     sent.flush(
-      { error: 'stale', message: 'This was saved by somebody else meanwhile.', current: theirs, changed: ['minutes'] },
+      { error: 'stale', values: { what: 'pattern' }, current: theirs, changed: ['minutes'] },
       { status: 409, statusText: 'Conflict' },
     );
     await screen.until(() => alert() !== null);

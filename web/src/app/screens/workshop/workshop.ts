@@ -5,7 +5,7 @@ import { MatIcon } from '@angular/material/icon';
 import { MatMenuModule } from '@angular/material/menu';
 import { Router, RouterLink } from '@angular/router';
 import { ProgressionDraft, type Athlete, type Pattern, type Progression, type ProgressionVersion, type StageRecord } from '@hopsk/contract';
-import { ROUND_FORMATS } from '@hopsk/core/catalogue/presets';
+import { EXAMPLES, ROUND_FORMATS, USUAL_DOSES } from '@hopsk/core/catalogue/presets';
 import { stageEvidence } from '@hopsk/core/evidence/stage-evidence';
 import { beepsOf } from '@hopsk/core/log/clock';
 import { clockText } from '@hopsk/core/plan/phases';
@@ -104,6 +104,8 @@ export class Workshop implements HoldsTyping {
   protected readonly common = words.common;
   protected readonly clock = clockText;
   protected readonly formats = ROUND_FORMATS;
+  protected readonly usualDoses = USUAL_DOSES;
+  protected readonly doseExample = EXAMPLES.dose;
   protected readonly speeds = SPEEDS;
   protected readonly stances = this.club.stances;
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
