@@ -16,6 +16,11 @@ export class OwnHouse {
     return OwnHouse.on((postgres) => demoDatabase(postgres, 'hopsk_own'));
   }
 
+  /** With nobody in it yet. */
+  static empty(): Promise<OwnHouse> {
+    return OwnHouse.from('');
+  }
+
   /** On a database as an earlier version left it. */
   static from(sql: string): Promise<OwnHouse> {
     return OwnHouse.on(async (postgres) => {

@@ -40,7 +40,7 @@ test.describe('the studio', () => {
     expect((await stored(coach, 'By palette'))?.steps).toBe(taps.map(([, move]) => move).join(', '));
     // Found by its words, and taken back step by step.
     await coach.getByRole('searchbox', { name: 'find a move' }).fill('behind');
-    await expect(coach.getByRole('button', { name: 'add cross behind right 60 cm' })).toBeVisible();
+    await expect(coach.getByRole('button', { name: 'add ‘cross behind right 60 cm’' })).toBeVisible();
     await coach.getByRole('button', { name: 'take back' }).click();
     await expect(coach.getByText('not saved')).toBeVisible();
   });
@@ -154,7 +154,7 @@ test.describe('the studio', () => {
     coach.on('dialog', (dialog) => void dialog.accept());
     await fresh(coach, 'With a corner');
     await coach.getByRole('button', { name: 'ours', exact: true }).click();
-    await coach.getByRole('button', { name: 'add corner', exact: true }).click();
+    await coach.getByRole('button', { name: 'add ‘corner’', exact: true }).click();
     await hasLine(coach, 'corner');
     // Two gathers of 0.44 s, a lunge and its recovery (common practice, no source).
     await expect(time(coach)).toHaveText('1.93 s');

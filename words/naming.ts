@@ -1,6 +1,8 @@
 import type { FieldProblem } from '@hopsk/contract';
+import { formatLength, type LengthUnits } from '@hopsk/core/body/length';
 import type { OwnSchool, School } from '@hopsk/core/body/school';
 import type { BuildWords } from '@hopsk/core/plan/build/built';
+import type { AxisName, Cell } from '@hopsk/core/plan/build/grid';
 import type { Answer, Playbook } from '@hopsk/core/plan/playbook';
 import { say } from './say.js';
 import { words } from './words.js';
@@ -69,3 +71,16 @@ export function fieldName(path: string): string {
 
 /** All of it in a line: 'height must lie between 0.8 and 2.3 m; name is empty'. */
 export const inALine = (fields: readonly SaidField[]): string => fields.map(({ name, message }) => `${name} ${message}`).join('; ');
+
+/** A length as the coach reads it: in centimetres, or in feet and inches. */
+export const lengthText = (metres: number, units: LengthUnits, decimals = 0): string =>
+  units === 'cm' ? `${(metres * 100).toFixed(decimals)} ${words.units.cm}` : formatLength(metres, units);
+
+/** What a sport is called; one that people typed is as they typed it. */
+export const sportName = (sport: string): string => words.sports[sport] ?? sport;
+
+/** A variant of a grid in words; values that the coach typed are theirs. */
+export const variantName = (values: Cell['values']): string =>
+  Object.entries(values)
+    .map(([axis, value]) => `${words.build.axisNames[axis as AxisName]} ${words.build.axisValues[value] ?? value}`)
+    .join(' · ');

@@ -16,7 +16,7 @@ const SCREENFUL = 12;
 
 /** As many patterns as a large club has, each its own: the starters with counts that differ. */
 function many(): FiledPattern[] {
-  const { patterns } = readPatternFile(readFileSync(new URL('../../web/public/starters.txt', import.meta.url), 'utf8'));
+  const { patterns } = readPatternFile(readFileSync(new URL('../../web/public/starters/en.txt', import.meta.url), 'utf8'));
   return Array.from({ length: MANY }, (_, i) => {
     const one = patterns[i % patterns.length] as FiledPattern;
     return { ...one, name: `${one.name} ${i}`, steps: `${one.steps}, hold ${1 + (i % 50) / 10} s` };

@@ -69,7 +69,7 @@ export interface Cautioned {
 
 const LUNGES: readonly MoveWord[] = ['lunge', 'step-lunge', 'jump-lunge', 'running attack'];
 
-export const lands = (sim: Simulation): boolean =>
+const lands = (sim: Simulation): boolean =>
   sim.moves.some(
     (move) => ruleOf(move.step.act.word).family === 'air' || move.step.act.word === 'preload hop' || move.tally.landing === 'gallop',
   );
@@ -99,8 +99,7 @@ export function forbiddenBy(
 }
 
 /** The usual cautions of a line, by code, said where it is shown. */
-export const USUAL_CAUTIONS = ['floor', 'lunge', 'landing'] as const;
-export type UsualCaution = (typeof USUAL_CAUTIONS)[number];
+export type UsualCaution = 'floor' | 'lunge' | 'landing';
 
 export function usualCautions(sim: Simulation): UsualCaution[] {
   const lunges = sim.moves.some((move) => LUNGES.includes(move.step.act.word));

@@ -5,7 +5,7 @@ import { placedOn, type Placing } from '../judge/area.js';
 import { areaOf } from '../judge/area-text.js';
 import { outsideOf } from '../judge/placing.js';
 import { study } from '../judge/study.js';
-import { namesLeftOrRightFoot, operate, OPERATIONS, type Operation, type Written } from '../language/operations.js';
+import { namesLeftOrRightFoot, operate, OPERATIONS, type Written } from '../language/operations.js';
 import { parse } from '../language/parse.js';
 import { print } from '../language/print.js';
 import { simulate } from '../motion/simulate.js';

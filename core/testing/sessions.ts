@@ -107,7 +107,7 @@ export const SPOKEN: Spoken = {
 
 /** Codes as words. */
 export const BUILD_WORDS: BuildWords = {
-  name: ({ code, values }) => [code, ...Object.values(values)].join(' '),
+  name: ({ code, values }) => [code, ...Object.values<unknown>(values)].join(' '),
   cue: (fault) => `cue ${fault}`,
   caution: (code) => code,
   partner: { what: 'what', when: 'when', reAim: 'aim' },

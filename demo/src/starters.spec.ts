@@ -8,7 +8,7 @@ import { parse } from '@hopsk/core/language/parse';
 import { readPatternFile, writePatternFile, type FiledPattern } from '@hopsk/core/language/pattern-file';
 import type { Performer } from '@hopsk/core/motion/simulation';
 
-const file = readFileSync(new URL('../../web/public/starters.txt', import.meta.url), 'utf8');
+const file = readFileSync(new URL('../../web/public/starters/en.txt', import.meta.url), 'utf8');
 const { patterns, errors } = readPatternFile(file);
 
 function performerOf(pattern: FiledPattern, height: number): Performer {

@@ -61,13 +61,17 @@ function markedSource(name, source) {
   return `// Made from ../en/${name} by npm run marked.\n${text}`;
 }
 
-/** All files of the test language by name, laid out like any other source. */
+/** The starter library with its names, sports and tags marked; its steps are notation. */
+const markedStarters = (text) => text.replace(/^(== |sport: |tags: )(.*)$/gm, (_, head, said) => `${head}${mark(said, { quoted: false })}`);
+
+/** All files of the test language by their path, laid out like any other source. */
 export async function markedFiles() {
   const folder = join(root, 'words/en');
   const options = await resolveConfig(join(root, 'words/marked/all.ts'));
   const files = readdirSync(folder).map(async (name) => {
     const source = markedSource(name, readFileSync(join(folder, name), 'utf8'));
-    return [name, await format(source, { ...options, parser: 'typescript' })];
+    return [`words/marked/${name}`, await format(source, { ...options, parser: 'typescript' })];
   });
-  return new Map(await Promise.all(files));
+  const starters = readFileSync(join(root, 'web/public/starters/en.txt'), 'utf8');
+  return new Map([...(await Promise.all(files)), ['web/public/starters/en-XA.txt', markedStarters(starters)]]);
 }

@@ -18,6 +18,7 @@ import { problems } from './problems.js';
 import { schools } from './schools.js';
 import { search } from './search.js';
 import { shell } from './shell.js';
+import { sports } from './sports.js';
 import { stances } from './stances.js';
 import { steps } from './steps.js';
 import { topics } from './topics.js';
@@ -47,4 +48,5 @@ export const all = {
   ...problems,
   ...schools,
   ...search,
+  ...sports,
 };

@@ -12,6 +12,18 @@ import { cm, percent, plural, s, sUp } from './numbers.js';
 
 const floorOf = (area: string): string => areas.areas[area] ?? area;
 const sides = { left: 'left', right: 'right' };
+const ways: Readonly<Record<number, string>> = {
+  0: 'ahead',
+  45: 'ahead right',
+  90: 'right',
+  135: 'back right',
+  180: 'back',
+  [-45]: 'ahead left',
+  [-90]: 'left',
+  [-135]: 'back left',
+  [-180]: 'back',
+};
+const way = (bearing: number): string => ways[bearing] ?? `${Math.abs(bearing)}° ${bearing < 0 ? 'left' : 'right'}`;
 const levels = { beginner: 'beginners', intermediate: 'intermediates', advanced: 'advanced athletes' };
 
 const hindrances: Says<HindranceMessages> = {
@@ -84,7 +96,7 @@ const names: Says<NameMessages> = {
   line: ({ line }) => line,
   'stance-held': () => 'stance, held',
   'heel-raises': () => 'heel raises',
-  half: ({ second, foot, way }) => `${second ? 'second' : 'first'} half: ${sides[foot]} foot ${way} and in`,
+  half: ({ second, foot, bearing }) => `${second ? 'second' : 'first'} half: ${sides[foot]} foot ${way(bearing)} and in`,
   'way-back': () => 'the way back',
   beats: ({ name }) => `${name}, beats named`,
   'whole-slow': ({ name }) => `${name}, whole and slow`,

@@ -30,6 +30,7 @@ export const shell = {
     skip: 'skip to the page',
     keys: 'keys',
   },
+  units: { cm: 'cm', m: 'm', min: 'min', kB: 'kB', feet: 'ft in' },
   common: {
     save: 'save',
     add: 'add',

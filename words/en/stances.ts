@@ -11,6 +11,7 @@ export const stances = {
     within: 'within',
     lead: 'lead foot',
     knees: 'Knees',
+    heelsAre: { down: 'down', light: 'light', up: 'up' },
     heels: 'Heels',
     default: 'Common practice, no source: your club’s school decides.',
     none: 'Add an athlete first',

@@ -72,7 +72,7 @@ export const steps = {
     findMove: 'find a move',
     families: 'kinds of moves',
     families_: { set: 'set', load: 'load', gather: 'gather', pass: 'pass', turn: 'turn', reach: 'reach', air: 'air', hand: 'hands' },
-    addMove: 'add',
+    addMove: (line: string) => `add ‘${line}’`,
     noMove: 'No move has that word.',
     undo: 'take back',
     redo: 'do again',

@@ -13,6 +13,18 @@ import { cm, percent, plural, s, sUp } from './numbers.js';
 
 const floorOf = (area: string): string => areas.areas[area] ?? area;
 const sides = { left: 'ļéƒţ', right: 'ŕíĝĥţ' };
+const ways: Readonly<Record<number, string>> = {
+  0: 'áĥéáđ',
+  45: 'áĥéáđ ŕíĝĥţ',
+  90: 'ŕíĝĥţ',
+  135: 'ƀáçķ ŕíĝĥţ',
+  180: 'ƀáçķ',
+  [-45]: 'áĥéáđ ļéƒţ',
+  [-90]: 'ļéƒţ',
+  [-135]: 'ƀáçķ ļéƒţ',
+  [-180]: 'ƀáçķ',
+};
+const way = (bearing: number): string => ways[bearing] ?? `${Math.abs(bearing)}° ${bearing < 0 ? 'ļéƒţ' : 'ŕíĝĥţ'}`;
 const levels = { beginner: 'ƀéĝíññéŕš', intermediate: 'íñţéŕɱéđíáţéš', advanced: 'áđṽáñçéđ áţĥļéţéš' };
 
 const hindrances: Says<HindranceMessages> = {
@@ -85,7 +97,7 @@ const names: Says<NameMessages> = {
   line: ({ line }) => line,
   'stance-held': () => 'šţáñçé, ĥéļđ',
   'heel-raises': () => 'ĥééļ ŕáíšéš',
-  half: ({ second, foot, way }) => `${second ? 'šéçóñđ' : 'ƒíŕšţ'} ĥáļƒ: ${sides[foot]} ƒóóţ ${way} áñđ íñ`,
+  half: ({ second, foot, bearing }) => `${second ? 'šéçóñđ' : 'ƒíŕšţ'} ĥáļƒ: ${sides[foot]} ƒóóţ ${way(bearing)} áñđ íñ`,
   'way-back': () => 'ţĥé ŵáý ƀáçķ',
   beats: ({ name }) => `${name}, ƀéáţš ñáɱéđ`,
   'whole-slow': ({ name }) => `${name}, ŵĥóļé áñđ šļóŵ`,

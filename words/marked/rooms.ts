@@ -21,6 +21,7 @@ export const rooms = {
   schools: () => import('./schools.js').then((room) => room.schools),
   search: () => import('./search.js').then((room) => room.search),
   shell: () => import('./shell.js').then((room) => room.shell),
+  sports: () => import('./sports.js').then((room) => room.sports),
   stances: () => import('./stances.js').then((room) => room.stances),
   steps: () => import('./steps.js').then((room) => room.steps),
   topics: () => import('./topics.js').then((room) => room.topics),

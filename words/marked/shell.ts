@@ -31,6 +31,7 @@ export const shell = {
     skip: 'šķíþ ţó ţĥé þáĝé',
     keys: 'ķéýš',
   },
+  units: { cm: 'çɱ', m: 'ɱ', min: 'ɱíñ', kB: 'ķƁ', feet: 'ƒţ íñ' },
   common: {
     save: 'šáṽé',
     add: 'áđđ',

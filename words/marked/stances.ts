@@ -12,6 +12,7 @@ export const stances = {
     within: 'ŵíţĥíñ',
     lead: 'ļéáđ ƒóóţ',
     knees: 'Ķñééš',
+    heelsAre: { down: 'đóŵñ', light: 'ļíĝĥţ', up: 'úþ' },
     heels: 'Ĥééļš',
     default: 'Çóɱɱóñ þŕáçţíçé, ñó šóúŕçé: ýóúŕ çļúƀ’š šçĥóóļ đéçíđéš.',
     none: 'Áđđ áñ áţĥļéţé ƒíŕšţ',

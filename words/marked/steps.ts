@@ -73,7 +73,7 @@ export const steps = {
     findMove: 'ƒíñđ á ɱóṽé',
     families: 'ķíñđš óƒ ɱóṽéš',
     families_: { set: 'šéţ', load: 'ļóáđ', gather: 'ĝáţĥéŕ', pass: 'þášš', turn: 'ţúŕñ', reach: 'ŕéáçĥ', air: 'áíŕ', hand: 'ĥáñđš' },
-    addMove: 'áđđ',
+    addMove: (line: string) => `áđđ ‘${line}’`,
     noMove: 'Ñó ɱóṽé ĥáš ţĥáţ ŵóŕđ.',
     undo: 'ţáķé ƀáçķ',
     redo: 'đó áĝáíñ',

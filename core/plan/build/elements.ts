@@ -87,12 +87,12 @@ function halvesOf(move: SimMove): Element[] {
   return [
     {
       kind: 'half',
-      name: { code: 'half', values: { second: false, foot: first.foot, way: bearingWords(bearing) } },
+      name: { code: 'half', values: { second: false, foot: first.foot, bearing } },
       steps: `half step ${bearingWords(bearing)} ${size} cm ${first.foot} foot`,
     },
     {
       kind: 'half',
-      name: { code: 'half', values: { second: true, foot: second.foot, way: bearingWords(away) } },
+      name: { code: 'half', values: { second: true, foot: second.foot, bearing: away } },
       steps: `half step ${bearingWords(away)} ${size} cm ${second.foot} foot`,
     },
   ];

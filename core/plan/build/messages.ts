@@ -8,8 +8,8 @@ export interface NameMessages {
   readonly line: { readonly line: string };
   readonly 'stance-held': Nothing;
   readonly 'heel-raises': Nothing;
-  /** One half of a gather: the foot, and the way it goes, as the notation says it. */
-  readonly half: { readonly second: boolean; readonly foot: Side; readonly way: string };
+  /** One half of a gather: the foot, and its bearing in degrees clockwise from ahead. */
+  readonly half: { readonly second: boolean; readonly foot: Side; readonly bearing: number };
   readonly 'way-back': Nothing;
   readonly beats: { readonly name: string };
   readonly 'whole-slow': { readonly name: string };

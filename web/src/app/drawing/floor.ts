@@ -7,6 +7,7 @@ import type { Study } from '@hopsk/core/judge/study';
 import { feetAt } from '@hopsk/core/motion/motion';
 import { whereIs } from '@hopsk/core/motion/things';
 import { CHIP, chipHalfWidth, floorView, type Print } from '@hopsk/core/view/floor-view';
+import { words } from '@hopsk/words/words';
 import { at, atLeast, drawingId, placeOf, polyline, softPath, viewBox } from './svg';
 
 /** The floor from above, to scale: prints, path, and both feet at the playhead. Everything shown is computed in core. */
@@ -17,6 +18,7 @@ import { at, atLeast, drawingId, placeOf, polyline, softPath, viewBox } from './
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Floor {
+  protected readonly units = words.units;
   readonly study = input.required<Study>();
   /** The playhead, seconds; null draws no present feet. */
   readonly t = input<number | null>(null);

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, DestroyRef, ElementRef, i
 import type { Study } from '@hopsk/core/judge/study';
 import { flightsOf } from '@hopsk/core/view/height';
 import { lanesOf, type LaneBlock } from '@hopsk/core/view/lanes';
+import { lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { drawingId } from './svg';
 
@@ -24,6 +25,7 @@ export class Lanes {
   readonly lit = input<number | null>(null);
   readonly scrubbed = output<number>();
   protected readonly text = words.steps;
+  protected readonly sides = words.common.sides;
   protected readonly id = drawingId();
   /** Drawn at the size it has on the screen, so that its words keep theirs. */
   protected readonly width = signal(800);
@@ -62,7 +64,7 @@ export class Lanes {
       return {
         d: `M${from},${HEIGHT_Y + 20} Q${(from + to) / 2},${HEIGHT_Y + 20 - 2 * high} ${to},${HEIGHT_Y + 20}Z`,
         x: to + 6,
-        word: `${Math.round(flight.rise * 100)} cm`,
+        word: lengthText(flight.rise, 'cm'),
       };
     }),
   );

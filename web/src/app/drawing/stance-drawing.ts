@@ -1,11 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import type { Body } from '@hopsk/core/body/body';
 import { heelOf, outlineOf, toeOf, type Side } from '@hopsk/core/body/foot';
-import { formatLength, type LengthUnits } from '@hopsk/core/body/length';
+import { type LengthUnits } from '@hopsk/core/body/length';
 import { boxOf } from '@hopsk/core/body/polygon';
 import type { School } from '@hopsk/core/body/school';
 import { sizeOf, standIn, tapeMarks, type Feet } from '@hopsk/core/body/stance';
 import { scale, sub, wayOf, type Vec } from '@hopsk/core/body/vec';
+import { lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { atLeast, drawingId, placeOf, softPath, viewBox } from './svg';
 
@@ -74,7 +75,7 @@ export class StanceDrawing {
     const low = -this.box().minY - 0.12;
     const far = this.box().maxX - 0.09;
     return {
-      width: { x1: left.x, x2: right.x, y: low, middle: (left.x + right.x) / 2, word: formatLength(size.width, this.units(), 1) },
+      width: { x1: left.x, x2: right.x, y: low, middle: (left.x + right.x) / 2, word: lengthText(size.width, this.units(), 1) },
       length:
         Math.abs(size.leftAhead) < 0.01
           ? null
@@ -83,7 +84,7 @@ export class StanceDrawing {
               y2: -right.y,
               x: far,
               middle: -(left.y + right.y) / 2,
-              word: formatLength(Math.abs(size.leftAhead), this.units(), 1),
+              word: lengthText(Math.abs(size.leftAhead), this.units(), 1),
             },
     };
   });

@@ -12,7 +12,7 @@ import type { Cell } from '@hopsk/core/plan/build/grid';
 import { watchList } from '@hopsk/core/plan/build/watch-list';
 import { OPEN_SETTINGS, SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/session';
 import { stageOf } from '@hopsk/core/plan/session/stage';
-import { buildWords } from '@hopsk/words/naming';
+import { buildWords, variantName } from '@hopsk/words/naming';
 import { newId } from '../data/ids';
 import { keptStages, type DraftStage } from './session-draft';
 
@@ -49,10 +49,10 @@ export const stagesOfCells = (source: BuildSource, cells: readonly Cell[], each:
   keptStages(
     cells
       .slice(0, SESSION_LIMITS.stages)
-      .map(({ key, steps, hand, lead, implement }) =>
+      .map(({ values, steps, hand, lead, implement }) =>
         stageOf(
           newId(),
-          key.slice(0, 80) || source.name,
+          variantName(values).slice(0, 80) || source.name,
           { ...source, steps, hand, lead },
           { dose: String(each), implement, pattern: source.pattern },
         ),

@@ -38,7 +38,19 @@ const screen =
 /** What several screens say. */
 const EVERYWHERE: readonly Room[] = ['schools', 'faults', 'areas'];
 const STEPS: readonly Room[] = ['steps', 'floor', 'moves', 'notation', 'doses', 'findings', 'topics', 'search'];
-const BUILD: readonly Room[] = ['build', 'plan', 'steps', 'floor', 'notation', 'doses', 'cautions', 'playbooks', 'aims', 'presets'];
+const BUILD: readonly Room[] = [
+  'build',
+  'sports',
+  'plan',
+  'steps',
+  'floor',
+  'notation',
+  'doses',
+  'cautions',
+  'playbooks',
+  'aims',
+  'presets',
+];
 
 export const routes: Routes = [
   { path: 'enter', title: title('enter'), loadComponent: () => import('../screens/sign-in/enter').then((m) => m.Enter) },

@@ -87,7 +87,7 @@ export class Review {
           id: event.id,
           at: clockText(Math.max(0, event.t)),
           label: faultLabel(event.fault),
-          side: event.side ?? '',
+          side: event.side,
           gone: undone.has(event.id),
           athlete: at?.event.athlete ?? event.athlete,
           as: at ? this.text.countAs[at.as] : this.text.undone,

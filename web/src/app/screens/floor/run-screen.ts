@@ -180,7 +180,7 @@ export class RunScreen {
     const athlete = this.watching()?.athlete ?? null;
     void this.log(
       { kind: 'fault', fault: code, side: this.sides() ? side : null, athlete, source: 'floor', clip: null },
-      `${faultLabel(code)}${side && this.sides() ? `, ${side}` : ''}`,
+      `${faultLabel(code)}${side && this.sides() ? `, ${words.common.sides[side]}` : ''}`,
     );
   }
 

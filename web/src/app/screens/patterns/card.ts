@@ -1,11 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { formatLength } from '@hopsk/core/body/length';
 import { placingFrom } from '@hopsk/core/judge/area-text';
 import type { Finding } from '@hopsk/core/judge/finding';
 import type { Study } from '@hopsk/core/judge/study';
 import { clockText, doseTotals } from '@hopsk/core/plan/phases';
+import { lengthText } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -52,7 +52,7 @@ export class DrillCard {
     const seen = this.seen();
     if (!seen) return [];
     const { totals } = seen;
-    const length = (metres: number): string => formatLength(metres, this.me()?.coach.units ?? 'cm');
+    const length = (metres: number): string => lengthText(metres, this.me()?.coach.units ?? 'cm');
     const dose = this.pattern()?.dose;
     return [
       [this.text.time, `${totals.seconds.toFixed(2)} s`],

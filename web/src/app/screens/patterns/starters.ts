@@ -12,6 +12,7 @@ import { Studies } from '../../compute/studies';
 import type { Seen } from '../../compute/study.worker';
 import { performance, type Draft } from '../../parts/pattern-draft';
 import { readPatterns } from '../../parts/pattern-files';
+import { language } from '../../text/language';
 
 /** The starter library that ships with the program, to take patterns from. */
 @Component({
@@ -63,7 +64,7 @@ export class Starters {
   protected async fetch(): Promise<void> {
     this.state.set('loading');
     try {
-      const text = await firstValueFrom(this.http.get('/starters.txt', { responseType: 'text' }));
+      const text = await firstValueFrom(this.http.get(`/starters/${language}.txt`, { responseType: 'text' }));
       this.drafts.set(readPatterns(text).drafts);
       this.state.set('ready');
     } catch {

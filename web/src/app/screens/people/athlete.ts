@@ -11,7 +11,7 @@ import { bodyOf } from '@hopsk/core/body/body';
 import { formatLength, parseLength } from '@hopsk/core/body/length';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import type { Caution } from '@hopsk/core/judge/cautions';
-import { faultLabel } from '@hopsk/words/naming';
+import { faultLabel, lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import type { HoldsTyping } from '../../parts/holds-typing';
@@ -35,6 +35,7 @@ export class AthleteScreen implements HoldsTyping {
   private readonly store = inject(Store);
   protected readonly text = words.people;
   protected readonly common = words.common;
+  protected readonly unit = words.units;
   private readonly club = inject(TeachingStore);
   protected readonly schools = this.club.stances;
   protected readonly label = faultLabel;
@@ -121,7 +122,7 @@ export class AthleteScreen implements HoldsTyping {
   }
 
   protected estimate(part: (typeof MEASURES)[number]): string {
-    return part === 'height' ? '' : `≈ ${formatLength(this.body()[part].metres, this.units())}`;
+    return part === 'height' ? '' : `≈ ${lengthText(this.body()[part].metres, this.units())}`;
   }
 
   protected said(path: string): string {

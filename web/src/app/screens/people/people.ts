@@ -2,9 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { RouterLink } from '@angular/router';
-import { formatLength } from '@hopsk/core/body/length';
 import type { Athlete } from '@hopsk/contract';
-import { faultLabel } from '@hopsk/words/naming';
+import { faultLabel, lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { newId } from '../../data/ids';
@@ -59,6 +58,6 @@ export class People {
   }
 
   private height(athlete: Athlete): string {
-    return athlete.height === null ? '–' : formatLength(athlete.height, this.me()?.coach.units ?? 'cm');
+    return athlete.height === null ? '–' : lengthText(athlete.height, this.me()?.coach.units ?? 'cm');
   }
 }

@@ -3,6 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
 import { EXAMPLES } from '@hopsk/core/catalogue/presets';
 import { AXES, dueFirst, NO_COVERAGE, spread, type Axis, type AxisName } from '@hopsk/core/plan/build/grid';
+import { variantName } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -82,6 +83,7 @@ export class GridMap {
     const unread = new Map(this.seen()?.unreadable.map(({ key, why }) => [key, say(words.notation, why)]) ?? []);
     return dueFirst(this.seen()?.grid.cells ?? [], this.coverage()).map((cell) => ({
       cell,
+      name: variantName(cell.values),
       known: this.coverage().get(cell.key) ?? NO_COVERAGE,
       unread: unread.get(cell.key) ?? null,
     }));

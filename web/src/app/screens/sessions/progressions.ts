@@ -24,6 +24,7 @@ export class Progressions {
   private readonly device = inject(DeviceStore);
   private readonly router = inject(Router);
   protected readonly text = words.build;
+  protected readonly units = words.units;
   protected readonly common = words.common;
   protected readonly find = signal('');
   protected readonly said = signal<readonly string[]>([]);

@@ -9,7 +9,7 @@ import { stageInWords, type BuiltUp } from '@hopsk/core/plan/build/built';
 import type { LeftOut } from '@hopsk/core/plan/build/messages';
 import { OPEN_SETTINGS } from '@hopsk/core/plan/session/session';
 import { STAGE_KINDS, type Stage, type StageKind } from '@hopsk/core/plan/session/stage';
-import { buildWords, faultLabel } from '@hopsk/words/naming';
+import { buildWords, faultLabel, sportName } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -76,6 +76,7 @@ export class StartFrom {
   protected readonly faults = FAULTS;
   protected readonly label = faultLabel;
   protected readonly aimWords = words.aims;
+  protected readonly sportName = sportName;
   protected readonly told = (one: LeftOut) => ({ name: say(words.plan.names, one.name), why: say(words.plan.leftOut, one) });
   protected readonly aims = AIMS;
   protected readonly playbooks = computed(() => booksOf(this.club.teaching()));

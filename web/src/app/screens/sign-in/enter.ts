@@ -27,6 +27,7 @@ export class Enter {
   readonly to = input('/');
   protected readonly text = words.enter;
   protected readonly common = words.common;
+  protected readonly app = words.app;
   protected readonly door = signal<Door | null>(null);
   protected readonly trouble = signal<Trouble | null>(null);
   protected readonly busy = signal(false);

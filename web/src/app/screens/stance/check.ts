@@ -7,6 +7,7 @@ import { formatLength, parseLength, type LengthUnits } from '@hopsk/core/body/le
 import type { OwnSchool } from '@hopsk/core/body/school';
 import { sizeOf, standIn, type Feet } from '@hopsk/core/body/stance';
 import { checkStance, type StanceCheck } from '@hopsk/core/judge/stance-check';
+import { lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { recordActions } from '../../data/records';
@@ -36,7 +37,7 @@ export class StanceCheckPanel {
   private readonly club = inject(TeachingStore);
   protected readonly text = words.stance;
   protected readonly told = ({ name, value, target, off }: StanceCheck): string => {
-    const size = (n: number): string => (name === 'width' || name === 'length' ? `${Math.round(n * 100)} cm` : `${Math.round(n)}°`);
+    const size = (n: number): string => (name === 'width' || name === 'length' ? lengthText(n, 'cm') : `${Math.round(n)}°`);
     return off === 0 ? this.text.asAsked(size(value)) : this.text.off[name](size(Math.abs(value - target)), value > target, size(target));
   };
   protected readonly said = signal('');

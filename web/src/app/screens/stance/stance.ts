@@ -6,11 +6,10 @@ import { RouterLink } from '@angular/router';
 import { isUnder16 } from '@hopsk/contract';
 import { bodyOf } from '@hopsk/core/body/body';
 import { heelOf, type Side } from '@hopsk/core/body/foot';
-import { formatLength } from '@hopsk/core/body/length';
 import { overridden } from '@hopsk/core/body/override';
 import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';
 import { standIn, stanceNumbers, type Feet, type StanceNumber } from '@hopsk/core/body/stance';
-import { schoolWords } from '@hopsk/words/naming';
+import { lengthText, schoolWords } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { StanceDrawing } from '../../drawing/stance-drawing';
@@ -66,7 +65,7 @@ export class StanceScreen {
   protected readonly dimensions = computed(() =>
     (['height', 'shoulder', 'hip', 'leg', 'foot'] as const).map((part) => ({
       part: words.people[part],
-      value: formatLength(this.body()[part].metres, this.units(), 1),
+      value: lengthText(this.body()[part].metres, this.units(), 1),
       origin: this.text.origins[this.body()[part].origin],
     })),
   );
@@ -74,7 +73,7 @@ export class StanceScreen {
   protected readonly tape = computed(() => {
     const { feet } = standIn(this.school(), this.body(), this.lead());
     const place = (x: number, towards: string, away: string): string =>
-      Math.abs(x) < 0.0005 ? '0' : `${formatLength(Math.abs(x), this.units(), 1)} ${x > 0 ? towards : away}`;
+      Math.abs(x) < 0.0005 ? '0' : `${lengthText(Math.abs(x), this.units(), 1)} ${x > 0 ? towards : away}`;
     const spot = (p: { x: number; y: number }): { across: string; along: string } => ({
       across: place(p.x, this.common.right, this.common.left),
       along: place(p.y, this.common.ahead, this.common.back),
@@ -97,7 +96,7 @@ export class StanceScreen {
   }
 
   private value(number: StanceNumber, value: number): string {
-    if (number.kind === 'length') return formatLength(value, this.units(), 1);
+    if (number.kind === 'length') return lengthText(value, this.units(), 1);
     if (number.kind === 'share') return `${Math.round(value * 100)} %`;
     return value < 0 ? `${Math.round(-value)}° ${this.text.inward}` : `${Math.round(value)}°`;
   }

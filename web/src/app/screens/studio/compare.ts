@@ -105,4 +105,5 @@ export class ComparePanel {
   }
 }
 
-const dayOf = (at: string): string => new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+/** A moment in the same form as everywhere else, in the coach's own time: 2026-11-24 19:05. */
+const dayOf = (at: string): string => new Date(at).toLocaleString('sv-SE', { dateStyle: 'short', timeStyle: 'short' });

@@ -2,13 +2,13 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { RouterLink } from '@angular/router';
-import { formatLength } from '@hopsk/core/body/length';
 import type { Finding } from '@hopsk/core/judge/finding';
 import type { TopicName } from '@hopsk/core/judge/schools';
 import type { Study } from '@hopsk/core/judge/study';
 import type { NotationError } from '@hopsk/core/language/ast';
 import type { Fit } from '@hopsk/core/search/fit';
 import { tempoOf } from '@hopsk/core/search/tempo';
+import { lengthText } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import { DoseForm } from '../../parts/dose-form';
@@ -55,7 +55,7 @@ export class LookPanel {
     const study = this.study();
     const { totals, answer, drift } = study;
     const { beats } = tempoOf(study.simulation, this.draft().dose?.work ?? 0);
-    const length = (metres: number): string => formatLength(metres, this.units());
+    const length = (metres: number): string => lengthText(metres, this.units());
     const pair = (side: { left: number; right: number }): string => `${side.left} · ${side.right}`;
     const facts = [
       { name: this.text.time, value: `${totals.seconds.toFixed(2)} s` },

@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import type { Athlete } from '@hopsk/contract';
-import { formatLength } from '@hopsk/core/body/length';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import type { Performer } from '@hopsk/core/motion/simulation';
 import { errorsFrom, NO_ERRORS, type StepErrors } from '@hopsk/core/search/what-if';
+import { lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Thumb } from '../../drawing/thumb';
 import { Studies } from '../../compute/studies';
@@ -54,7 +54,7 @@ export class WhatIfPanel {
     const seen = this.seen();
     if (!seen) return [];
     const { after, lostAfter, closesAfter, repetitions } = seen;
-    const length = (metres: number): string => formatLength(Math.abs(metres), this.units());
+    const length = (metres: number): string => lengthText(Math.abs(metres), this.units());
     const where = [
       Math.abs(after.right) > 0.005 ? `${length(after.right)} ${after.right > 0 ? words.common.right : words.common.left}` : '',
       Math.abs(after.ahead) > 0.005 ? `${length(after.ahead)} ${after.ahead > 0 ? words.common.ahead : words.common.back}` : '',
@@ -92,7 +92,7 @@ export class WhatIfPanel {
   protected shown(slider: Slider): string {
     const value = this.valueOf(slider);
     if (value === slider.none) return this.text.noError;
-    if (slider.key === 'secondFoot') return `${value > 0 ? '+' : '−'}${formatLength(Math.abs(value), this.units())}`;
+    if (slider.key === 'secondFoot') return `${value > 0 ? '+' : '−'}${lengthText(Math.abs(value), this.units())}`;
     if (slider.key === 'turnShort' || slider.key === 'swingShort')
       return `${Math.abs(value)}° ${value > 0 ? this.text.short : this.text.far}`;
     return `× ${value.toFixed(2)}`;

@@ -28,7 +28,7 @@ const MARKS = 9;
     </div>
     <div class="scale num" aria-hidden="true">
       @for (mark of marks(); track mark) {
-        <span [style.left.%]="((mark * 60) / span()) * 100" [class.last]="mark * 60 > span() * 0.93">{{ mark }} min</span>
+        <span [style.left.%]="((mark * 60) / span()) * 100" [class.last]="mark * 60 > span() * 0.93">{{ mark }} {{ minutes }}</span>
       }
     </div>
     <label class="hidden" for="moment">{{ text.moment }}</label>
@@ -55,6 +55,7 @@ export class TimeBar {
   readonly t = input(0);
   readonly seek = output<number>();
   protected readonly text = words.build;
+  protected readonly minutes = words.units.min;
   protected readonly clock = clockText;
   protected readonly span = computed(() => Math.max(60, this.total(), this.available() ?? 0));
   protected readonly there = computed(() => {

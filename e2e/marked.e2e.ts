@@ -1,0 +1,148 @@
+import type { ClubFile } from '@hopsk/contract';
+import { all as w } from '@hopsk/words/marked/all';
+import type { Page } from '@playwright/test';
+import { season } from '../demo/src/season.js';
+import { OwnHouse } from './own-house.js';
+import { expect, test } from './support.js';
+
+/**
+ * The whole interface in the marked language: a word that is not marked was written in the wrong place. People's own text is
+ * Greek here, the notation says that it is not to be translated, and what is quoted is one of the two.
+ */
+test.use({ locale: 'en-XA' });
+
+/** Fields that hold what people typed. */
+const OWN = ['name', 'sport', 'note', 'tags', 'cues', 'cautions', 'theme', 'what', 'when', 'reAim', 'kit', 'expects'];
+const LATIN = 'abcdefghijklmnopqrstuvwxyz';
+const GREEK = 'αβκδεφγχιικλμνοπκρστυβωξυζ';
+const greek = (text: string): string => [...text.toLowerCase()].map((letter) => GREEK[LATIN.indexOf(letter)] ?? letter).join('');
+
+/** The same with people's own text in Greek letters. */
+function inGreek<T>(of: T, own = false): T {
+  if (typeof of === 'string') return (own ? greek(of) : of) as T;
+  if (Array.isArray(of)) return of.map((one: unknown) => inGreek(one, own && typeof one === 'string')) as T;
+  if (typeof of !== 'object' || of === null) return of;
+  return Object.fromEntries(Object.entries(of).map(([key, one]) => [key, inGreek<unknown>(one, OWN.includes(key))])) as T;
+}
+
+/** Words on the page that nobody marked, each with what it stands in: what is seen, and what a screen reader says. */
+const unmarked = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const said: string[] = [document.title];
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_ELEMENT | NodeFilter.SHOW_TEXT, (node) =>
+      node instanceof Element && node.matches('script, noscript, style, [translate="no"]')
+        ? NodeFilter.FILTER_REJECT
+        : NodeFilter.FILTER_ACCEPT,
+    );
+    for (let node = walker.nextNode(); node; node = walker.nextNode())
+      if (node instanceof Element)
+        for (const name of ['aria-label', 'title', 'placeholder', 'alt']) said.push(node.getAttribute(name) ?? '');
+      else said.push(node.textContent ?? '');
+    return said.filter((text) => /[A-Za-z]{2,}/.test(text.replace(/‘[^’]*’/g, ''))).map((text) => text.trim().slice(0, 90));
+  });
+
+const isMarked = (page: Page) => expect.poll(() => unmarked(page)).toEqual([]);
+const press = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).first().click();
+
+/** A house with the demo club, all that its people typed in Greek; the page is signed in. */
+async function greekHouse(page: Page): Promise<{ house: OwnHouse; file: ClubFile }> {
+  const house = await OwnHouse.empty();
+  await page.goto(`${house.url}/enter`);
+  await page.locator('form').waitFor();
+  await isMarked(page);
+  const headers = { origin: house.url };
+  const coach = { club: 'Λέσχη', name: 'Ρούνα', email: 'a@b.test', password: 'rope and chalk dust' };
+  expect((await page.request.post(`${house.url}/api/setup`, { data: coach, headers })).status()).toBe(201);
+  const token = (await page.context().cookies()).find((cookie) => cookie.name === 'XSRF-TOKEN')?.value ?? '';
+  const demo = season('2026-11-14');
+  const file = inGreek({ ...demo, runs: demo.runs.slice(-12) });
+  const read = await page.request.post(`${house.url}/api/import`, { data: file, headers: { ...headers, 'x-xsrf-token': token } });
+  expect(await read.json()).toEqual(expect.objectContaining({ athletes: { added: file.athletes.length, known: 0 } }));
+  return { house, file };
+}
+
+/** What a coach opens on a screen beside what stands there at once. */
+const ACTS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
+  studio: async (page) => {
+    for (const panel of [w.steps.whatIf, w.steps.compare, w.steps.about, w.steps.look, w.steps.moves]) {
+      await press(page, panel);
+      await isMarked(page);
+    }
+    // Wrong input: a word that is none, and a step that goes wrong.
+    await page.locator('hop-line [contenteditable]').fill('wobble, shuffle right 80 cm left foot first, pivot, lunge ahead 9 m, split 0');
+    await page.locator('.finding').nth(1).waitFor();
+    await isMarked(page);
+    await press(page, w.steps.more);
+    await isMarked(page);
+  },
+  workshop: async (page) => {
+    await page.locator('button.title').nth(2).click();
+    await isMarked(page);
+    const dose = page.getByPlaceholder('3 × 8, rest 20 s').first();
+    await dose.fill('3 × 30 s, later');
+    await dose.blur();
+    await page.locator('.problem').first().waitFor();
+    await isMarked(page);
+    await press(page, w.build.fit);
+    await isMarked(page);
+    await press(page, w.build.more);
+    await isMarked(page);
+  },
+  floor: async (page) => {
+    await press(page, greek('Side wall and home'));
+    await isMarked(page);
+    await page.locator('button.start').click();
+    await page.locator('[data-fault]').first().waitFor();
+    await isMarked(page);
+    await press(page, w.run.more);
+    await page.locator('dialog[open]').waitFor();
+    await isMarked(page);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('?');
+    await isMarked(page);
+    await page.keyboard.press('Escape');
+    await page.locator('[data-fault]').first().click();
+    await press(page, w.run.end);
+    await isMarked(page);
+    await press(page, w.run.endYes);
+    await page.getByRole('heading', { name: w.run.summary }).waitFor();
+    await isMarked(page);
+  },
+};
+
+test('in the marked language every word of every screen is marked', async ({ page }) => {
+  test.setTimeout(300_000);
+  const { house, file } = await greekHouse(page);
+  try {
+    const [pattern, session] = [file.patterns[0]?.id, file.progressions[0]?.id];
+    const screens: readonly (readonly [path: string, drawn: string, act?: string])[] = [
+      ['/people', 'a[href^="/people/"]'],
+      [`/people/${file.athletes[1]?.id}`, 'hop-cautions-form fieldset'],
+      ['/people/new', 'hop-cautions-form'],
+      ['/stance', 'hop-stance-drawing svg'],
+      ['/steps', 'hop-thumb svg .print'],
+      ['/starters', 'hop-thumb svg .print'],
+      [`/steps/${pattern}`, 'hop-floor .chip', 'studio'],
+      [`/steps/${pattern}/card`, 'svg'],
+      ['/build', 'a[href^="/build/"]'],
+      ['/build/new', 'hop-start-from ol li'],
+      ['/build/grid', 'hop-grid-map tbody tr'],
+      ['/build/playbooks', 'hop-playbooks section'],
+      [`/build/${session}`, 'hop-thumb svg', 'workshop'],
+      [`/build/${session}/print`, 'hop-sheets tbody tr'],
+      ['/floor', '.recent li', 'floor'],
+      [`/floor/runs/${file.runs[0]?.run.id}`, 'tr td'],
+      ['/faults', 'hop-rate-chart svg'],
+      ['/club', 'input[type="password"]'],
+    ];
+    for (const [path, drawn, act] of screens)
+      await test.step(path, async () => {
+        await page.goto(`${house.url}${path}`);
+        await page.locator(drawn).first().waitFor();
+        await isMarked(page);
+        if (act) await ACTS[act]?.(page);
+      });
+  } finally {
+    await house.close();
+  }
+});
