@@ -11,5 +11,7 @@ export type Said<Messages> = {
 export type Nothing = Readonly<Record<never, never>>;
 
 /** A message with its own code known: what functions give that make one. */
-export const said = <Messages, Code extends keyof Messages & string>(code: Code, values: Messages[Code]): Said<Messages> =>
-  ({ code, values });
+export const said = <Messages, Code extends keyof Messages & string>(code: Code, values: Messages[Code]): Said<Messages> => ({
+  code,
+  values,
+});

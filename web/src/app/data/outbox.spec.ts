@@ -84,9 +84,7 @@ describe('the outbox', () => {
     answer = (upload) => (upload.run.id === id ? failing(422, 'unknown-athlete', { count: 1 })() : of({ stored: 1, total: 1 }));
     await outbox.send();
     await outbox.send();
-    expect(outbox.state()).toEqual(
-      jasmine.objectContaining({ state: 'refused', message: jasmine.stringContaining('1 of the athletes') }),
-    );
+    expect(outbox.state()).toEqual(jasmine.objectContaining({ state: 'refused', message: jasmine.stringContaining('1 of the athletes') }));
     // The refused run does not hold up the other one, and is not sent over and over.
     expect(sent.filter((upload) => upload.run.id === other).length).toBe(1);
     expect(sent.filter((upload) => upload.run.id === id).length).toBeLessThanOrEqual(2);
