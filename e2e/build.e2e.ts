@@ -237,7 +237,7 @@ test.describe('a coach’s evening', () => {
     await coach.goto('/build/grid');
     await coach.getByRole('combobox', { name: 'a pattern', exact: true }).selectOption('Grid of this');
     await expect(coach.getByText('6 variants, 3 each = 18')).toBeVisible();
-    await coach.getByRole('button', { name: 'implement', exact: true }).click();
+    await coach.getByRole('button', { name: 'racket, blade, gloves', exact: true }).click();
     await expect(coach.getByText('12 variants, 3 each = 36')).toBeVisible();
     await accessible(coach);
     await coach.getByRole('button', { name: 'build session 1' }).click();

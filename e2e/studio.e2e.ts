@@ -31,7 +31,7 @@ test.describe('the studio', () => {
     ];
     for (const [family, move] of taps) {
       await coach.getByRole('group', { name: 'kinds of moves' }).getByRole('button', { name: family, exact: true }).click();
-      await coach.getByRole('button', { name: `add ${move}`, exact: true }).click();
+      await coach.getByRole('button', { name: `add ‘${move}’`, exact: true }).click();
     }
     await hasLine(coach, taps.map(([, move]) => move).join(', '));
     // 0.35 + 4 gathers of 0.44 + 0.50 + 0.55 + 0.40 + 0.30 + 1.00 s by the usual times (common practice, no source).

@@ -82,5 +82,5 @@ export const sportName = (sport: string): string => words.sports[sport] ?? sport
 /** A variant of a grid in words; values that the coach typed are theirs. */
 export const variantName = (values: Cell['values']): string =>
   Object.entries(values)
-    .map(([axis, value]) => `${words.build.axisNames[axis as AxisName]} ${words.build.axisValues[value] ?? value}`)
+    .map(([axis, value]) => `${words.build.axisNames[axis as AxisName]}: ${words.build.axisValues[value] ?? value}`)
     .join(' · ');

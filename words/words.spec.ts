@@ -33,6 +33,52 @@ function texts(of: unknown, at = ''): [string, string][] {
   return typeof of === 'object' && of !== null ? Object.entries(of).flatMap(([key, one]) => texts(one, `${at}.${key}`)) : [];
 }
 
+type Speaks = (...given: readonly unknown[]) => unknown;
+
+/** Everything that is said with numbers or names, with its place. */
+function functions(of: unknown, at = ''): [string, Speaks][] {
+  if (typeof of === 'function') return [[at, of as Speaks]];
+  return typeof of === 'object' && of !== null ? Object.entries(of).flatMap(([key, one]) => functions(one, `${at}.${key}`)) : [];
+}
+
+/** Messages that hold another message or a whole record: said with real ones above and in other specs. */
+const NESTED = [
+  'evidenceSays',
+  'drawn',
+  'one',
+  'did-not-occur',
+  'dose',
+  'steps',
+  'calls',
+  'landings-caution',
+  'hindered',
+  'caution',
+  'dose',
+];
+
+/** A value by the name that it is asked by: a side, a known code, a list, a name, else a number. */
+const valueOf = (key: string): unknown =>
+  (
+    ({
+      ...{ foot: 'left', side: 'left', leads: 'left', last: 'left', of: 'step', why: 'square-lead', level: 'beginner', wanted: 'time' },
+      ...{ what: 'pattern', missing: ['begin'], fault: 'split-late', known: ['Ω'], keys: ['Ω'], way: 'ahead' },
+    }) as Readonly<Record<string, unknown>>
+  )[key] ??
+  (/^(word|name|said|area|thing|hand|event|move|shot|line|head|one|two|other|book|fault|stage|id|unit|[ab])$/.test(key) ? 'Ω' : 7);
+
+/** What is said of values that fit; null where none of them does. */
+function spoken(one: Speaks): string | null {
+  const fitting = new Proxy({}, { get: (_, key) => valueOf(String(key)) });
+  for (const given of [[fitting], [fitting, 7], ...[7, 'Ω', true].map((value) => Array<unknown>(6).fill(value))])
+    try {
+      const said = one(...given);
+      if (typeof said === 'string' && !/undefined|NaN|\[object/.test(said)) return said;
+    } catch {
+      // Another kind of value then.
+    }
+  return null;
+}
+
 const square = performer(1.7);
 const wrongWithIt = (line: string, room = 'squash'): string[] => {
   const seen = study(line, square, true);
@@ -134,6 +180,24 @@ describe('languages', () => {
     await fetchWords('en', ['shell']);
     expect([words.common.save, words.club.title]).toEqual(['save', marked.club.title]);
     expect(() => words['moon' as keyof typeof words]).toThrowError(/moon/);
+  });
+
+  it('say something whole whatever they are given: no hole, and in the marked one nothing plain', () => {
+    const [plain, own] = [functions(all), functions(marked)];
+    expect(own.map(([at]) => at)).toEqual(plain.map(([at]) => at));
+    const said = plain.map(([at, one], i) => [at, spoken(one), spoken(own[i]?.[1] ?? one)] as const);
+    // Those that say another message inside theirs are tried with real ones above.
+    expect(said.filter(([, one]) => one === null).map(([at]) => at.split('.').at(-1))).toEqual(NESTED);
+    for (const [at, one, another] of said) {
+      if (one === null || another === null) continue;
+      expect(one).withContext(at).toBe(one.trim());
+      expect(one)
+        .withContext(at)
+        .not.toMatch(/undefined|NaN|\[object|!/);
+      expect(another.replace(/‘[^’]*’|\{[^}]*\}/g, ''))
+        .withContext(at)
+        .not.toMatch(/[a-z]{2,}/i);
+    }
   });
 
   it('the marked one says all that English says, and no letter of it is plain but what stands in quotes', () => {

@@ -1,5 +1,5 @@
 import { AthleteDraft, Dose, fieldsOf, RunUpload, SignIn } from './index.js';
-import { sampleAthlete } from './testing/samples.js';
+import { sampleAthlete, sampleRun } from './testing/samples.js';
 
 const athlete = sampleAthlete;
 const dose = { mode: 'seconds', work: 30, rounds: 3, sets: 2, rest: 20, setRest: 60 };
@@ -39,6 +39,9 @@ describe('what crosses the wire', () => {
 
   it('reads an address in small letters and refuses an event it does not know', () => {
     expect(SignIn.parse({ email: 'Coach@Example.test', password: 'x' }).email).toBe('coach@example.test');
-    expect(RunUpload.safeParse({ run: {}, events: [{ kind: 'explode' }] }).success).toBeFalse();
+    const go = { id: sampleRun.id, n: 0, at: 0, t: -5, kind: 'go' };
+    expect(RunUpload.safeParse({ run: sampleRun, events: [go] }).success).toBeTrue();
+    const read = RunUpload.safeParse({ run: sampleRun, events: [go, { ...go, kind: 'explode' }] });
+    expect(read.error?.issues.map((issue) => issue.path.slice(0, 2))).toEqual([['events', 1]]);
   });
 });

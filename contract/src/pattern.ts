@@ -66,6 +66,8 @@ export const PatternVersion = z.object({
   version: z.int(),
   name: z.string(),
   steps: z.string(),
+  /** The whole of it; null where an earlier program kept only name and steps. */
+  body: PatternDraft.nullable().default(null),
   savedAt: z.iso.datetime({ offset: true }),
 });
 export type PatternVersion = z.infer<typeof PatternVersion>;

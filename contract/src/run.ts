@@ -60,6 +60,8 @@ const SessionPlan = z.object({
       }),
     )
     .max(SESSION_LIMITS.cues),
+  /** Landings that were planned then; null in a run of an earlier program. */
+  landings: z.number().min(0).nullable().default(null),
 });
 export const RunPlan = z.union([SessionPlan, RoundsPlan]);
 export type RunPlan = z.infer<typeof RunPlan>;
@@ -114,7 +116,13 @@ export type RunUploaded = z.infer<typeof RunUploaded>;
 /** Naming a run, and joining it to a pattern, afterwards. */
 export const RunRename = z.object({ name: line(80), patternId: Id.nullable(), version: z.int().min(0) });
 
-export const RunRow = RunHead.omit({ plan: true, steps: true }).extend({ version: z.int(), watched: z.int(), taps: z.int() });
+export const RunRow = RunHead.omit({ plan: true, steps: true }).extend({
+  version: z.int(),
+  watched: z.int(),
+  taps: z.int(),
+  /** Landings that were planned, of a session; null where that is not known. */
+  landings: z.number().nullable().default(null),
+});
 export type RunRow = z.infer<typeof RunRow>;
 
 export const RunWhole = z.object({ run: RunHead.extend({ version: z.int() }), events: z.array(RunEventSchema) });

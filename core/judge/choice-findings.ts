@@ -170,7 +170,7 @@ function wayBack(sim: Simulation, choices: HeldChoices): Finding[] {
     const split = after.findIndex((move) => is(move, ['split']));
     const steps = after.slice(0, split < 0 ? after.length : split).filter((move) => ruleOf(move.step.act.word).family === 'gather').length;
     if (steps === wanted) return [];
-    const says = { shot: hand.word, wanted, steps };
+    const says = { shot: hand.word, asked: wanted, steps };
     return [
       finding('way-back-misfit', says, 'note', from, hand.at, { value: steps, limit: wanted, excess: Math.abs(steps - wanted), held }),
     ];

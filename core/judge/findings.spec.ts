@@ -1,12 +1,9 @@
 import { bodyOf } from '../body/body.js';
 import { schoolOf, SCHOOLS } from '../body/school.js';
 import { stanceTarget } from '../body/stance.js';
-import { STRIDE_RANGE } from '../motion/sizes.js';
 import { performer } from '../testing/performers.js';
-import { CLOSED } from './drift.js';
 import type { Finding, FindingCode } from './finding.js';
 import type { FindingMessages } from './messages.js';
-import { READY_LOAD } from './state.js';
 import { study } from './study.js';
 
 const square = performer(1.7);
@@ -50,7 +47,7 @@ describe('findings carry their numbers', () => {
   });
 
   it('closed is within 5 cm a mark and 5° (common practice, no source): met exactly is inside', () => {
-    expect(found(`shuffle right ${CLOSED.metres * 100} cm`, 'not-closed', square, true)).toBeUndefined();
+    expect(found('shuffle right 5 cm', 'not-closed', square, true)).toBeUndefined();
     const far = found('shuffle right 6 cm', 'not-closed', square, true);
     expect([far?.level, far?.fault]).toEqual(['note', 'recovery-place']);
     expect(far?.excess).toBeCloseTo(0.01, 9);
@@ -63,15 +60,14 @@ describe('findings carry their numbers', () => {
   });
 
   it('a step longer than the legs allow is said with both lengths (common practice, no source)', () => {
-    const leg = square.body.leg.metres;
-    const longest = Math.floor(STRIDE_RANGE.gather * leg * 100);
-    expect(found(`advance ${longest} cm`, 'stride')).toBeUndefined();
-    const stride = found(`advance ${longest + 20} cm`, 'stride');
-    expect([stride?.fault, stride?.limit]).toEqual(['long-step', STRIDE_RANGE.gather * leg]);
+    // A gather is at most one leg: 0.530 of 1.70 m (Drillis and Contini 1966) is 90.1 cm.
+    expect(found('advance 90 cm', 'stride')).toBeUndefined();
+    const stride = found('advance 110 cm', 'stride');
+    expect([stride?.fault, stride?.limit.toFixed(3)]).toEqual(['long-step', '0.901']);
     const { of, metres, most } = stride?.values as FindingMessages['stride'];
-    expect([of, metres, most]).toEqual(['step', (longest + 20) / 100, leg]);
+    expect([of, metres, most.toFixed(3)]).toEqual(['step', 1.1, '0.901']);
     // The same step is no trouble for longer legs.
-    expect(found(`advance ${longest + 20} cm`, 'stride', performer(2.2))).toBeUndefined();
+    expect(found('advance 110 cm', 'stride', performer(2.2))).toBeUndefined();
   });
 
   it('come in the order of time', () => {
@@ -103,9 +99,9 @@ describe('states at moments', () => {
   });
 
   it('nobody is ready on one leg: more than 80 % on a foot is still stepping (common practice, no source)', () => {
-    const oneLeg = { ...SCHOOLS[0], leadShare: READY_LOAD + 0.05 };
+    const oneLeg = { ...SCHOOLS[0], leadShare: 0.85 };
     expect(states('hold 0.5 s', { ...square, school: oneLeg })).toEqual([['stepping', 0, 0.5]]);
-    expect(states('hold 0.5 s', { ...square, school: { ...oneLeg, leadShare: READY_LOAD } })).toEqual([['ready', 0, 0.5]]);
+    expect(states('hold 0.5 s', { ...square, school: { ...oneLeg, leadShare: 0.8 } })).toEqual([['ready', 0, 0.5]]);
   });
 
   it('a foot that must be unweighted first takes a tenth of a second more', () => {

@@ -37,7 +37,7 @@ export interface FindingMessages extends ProblemMessages {
   readonly 'call-early': { readonly seconds: number; readonly move: string; readonly away: number };
   readonly 'no-approach': Nothing;
   readonly 'retreats-on': Nothing;
-  readonly 'way-back-misfit': { readonly shot: string; readonly wanted: number; readonly steps: number };
+  readonly 'way-back-misfit': { readonly shot: string; readonly asked: number; readonly steps: number };
   readonly 'way-back-first': { readonly move: string; readonly wanted: string };
   readonly 'split-frame': { readonly missing: readonly ('begin' | 'end')[] };
   readonly 'loaded-first': { readonly foot: Side; readonly share: number };

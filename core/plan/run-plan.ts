@@ -51,6 +51,8 @@ export interface SessionPlan {
   readonly reps: readonly RepPlan[];
   readonly phases: readonly SessionPhase[];
   readonly cues: readonly PlannedCue[];
+  /** Landings after jumps, hops and gallops as they were planned then; null where an earlier program did not keep them. */
+  readonly landings: number | null;
 }
 
 /** What a run follows. */

@@ -120,8 +120,8 @@ export const findings = {
     'call-early': ({ seconds, move, away }) => `The call comes ${ms(seconds)} before ‘${move}’ is done, ${cm(away)} away from the start.`,
     'no-approach': () => 'A lunge to the back without a step before it.',
     'retreats-on': () => 'A second step straight back without a strike or a way out.',
-    'way-back-misfit': ({ shot, wanted, steps }) =>
-      `After a ‘${shot}’ ${wanted} gather ${wanted === 1 ? 'step comes' : 'steps come'} back; here ${steps === 0 ? 'none does' : `there are ${steps}`}.`,
+    'way-back-misfit': ({ shot, asked, steps }) =>
+      `After a ‘${shot}’ ${asked} gather ${asked === 1 ? 'step comes' : 'steps come'} back; here ${steps === 0 ? 'none does' : `there are ${steps}`}.`,
     'way-back-first': ({ move, wanted }) => `The way back begins with ‘${move}’, not with ‘${wanted}’.`,
     'split-frame': ({ missing }) => `It does not ${missing.map((one) => DONE[one]).join(' and ')} with a split.`,
     'loaded-first': ({ foot, share }) => `The ${SIDES[foot]} foot carries ${percent(share)} and leaves first.`,

@@ -62,7 +62,7 @@ const planProblems: Says<PlanMessages> = {
   'pattern-changed': () => 'Its pattern was changed since; the line it was planned with is kept.',
   'other-lead': ({ name }) =>
     `The other lead is not trusted${name === '' ? '' : ` for ${name}`}: do one lead, or build it up in drills first.`,
-  'too-fast': ({ count, said, needs, fit }) => `${count} in ${s(said)} is said, but they take ${s(needs)}. ${fit} fit.`,
+  'too-fast': ({ count, claimed, needs, fit }) => `${count} in ${s(claimed)} is said, but they take ${s(needs)}. ${fit} fit.`,
   'round-short': ({ repetition, round }) => `One repetition takes ${s(repetition)}, a round only ${s(round)}: it holds none.`,
   'odd-turns': ({ count, a, ofA, b, ofB }) => `${count} is odd: ‘${a}’ ${ofA}, ‘${b}’ ${ofB}.`,
   'odd-sides': ({ count, written, other }) => `${count} in all is odd: ${written} as written, ${other} to the other side.`,

@@ -55,6 +55,7 @@ export const shell = {
     unexpected: 'The server answered something this page does not understand. Load the page again; what was tapped is kept.',
     noJson: 'This is no whole JSON file. Nothing was read.',
     atLine: (line: number, message: string) => `line ${line}: ${message}`,
+    unsent: 'kept here, not sent yet',
     nothingSaved: (fields: string) => `Nothing was saved: ${fields}.`,
     sides: { left: 'left', right: 'right' },
     leave: 'What you typed is not saved yet. Leave all the same?',

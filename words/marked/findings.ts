@@ -121,8 +121,8 @@ export const findings = {
     'call-early': ({ seconds, move, away }) => `Ţĥé çáļļ çóɱéš ${ms(seconds)} ƀéƒóŕé ‘${move}’ íš đóñé, ${cm(away)} áŵáý ƒŕóɱ ţĥé šţáŕţ.`,
     'no-approach': () => 'Á ļúñĝé ţó ţĥé ƀáçķ ŵíţĥóúţ á šţéþ ƀéƒóŕé íţ.',
     'retreats-on': () => 'Á šéçóñđ šţéþ šţŕáíĝĥţ ƀáçķ ŵíţĥóúţ á šţŕíķé óŕ á ŵáý óúţ.',
-    'way-back-misfit': ({ shot, wanted, steps }) =>
-      `Áƒţéŕ á ‘${shot}’ ${wanted} ĝáţĥéŕ ${wanted === 1 ? 'šţéþ çóɱéš' : 'šţéþš çóɱé'} ƀáçķ; ĥéŕé ${steps === 0 ? 'ñóñé đóéš' : `ţĥéŕé áŕé ${steps}`}.`,
+    'way-back-misfit': ({ shot, asked, steps }) =>
+      `Áƒţéŕ á ‘${shot}’ ${asked} ĝáţĥéŕ ${asked === 1 ? 'šţéþ çóɱéš' : 'šţéþš çóɱé'} ƀáçķ; ĥéŕé ${steps === 0 ? 'ñóñé đóéš' : `ţĥéŕé áŕé ${steps}`}.`,
     'way-back-first': ({ move, wanted }) => `Ţĥé ŵáý ƀáçķ ƀéĝíñš ŵíţĥ ‘${move}’, ñóţ ŵíţĥ ‘${wanted}’.`,
     'split-frame': ({ missing }) => `Íţ đóéš ñóţ ${missing.map((one) => DONE[one]).join(' áñđ ')} ŵíţĥ á šþļíţ.`,
     'loaded-first': ({ foot, share }) => `Ţĥé ${SIDES[foot]} ƒóóţ çáŕŕíéš ${percent(share)} áñđ ļéáṽéš ƒíŕšţ.`,

@@ -63,7 +63,7 @@ const planProblems: Says<PlanMessages> = {
   'pattern-changed': () => 'Íţš þáţţéŕñ ŵáš çĥáñĝéđ šíñçé; ţĥé ļíñé íţ ŵáš þļáññéđ ŵíţĥ íš ķéþţ.',
   'other-lead': ({ name }) =>
     `Ţĥé óţĥéŕ ļéáđ íš ñóţ ţŕúšţéđ${name === '' ? '' : ` ƒóŕ ${name}`}: đó óñé ļéáđ, óŕ ƀúíļđ íţ úþ íñ đŕíļļš ƒíŕšţ.`,
-  'too-fast': ({ count, said, needs, fit }) => `${count} íñ ${s(said)} íš šáíđ, ƀúţ ţĥéý ţáķé ${s(needs)}. ${fit} ƒíţ.`,
+  'too-fast': ({ count, claimed, needs, fit }) => `${count} íñ ${s(claimed)} íš šáíđ, ƀúţ ţĥéý ţáķé ${s(needs)}. ${fit} ƒíţ.`,
   'round-short': ({ repetition, round }) => `Óñé ŕéþéţíţíóñ ţáķéš ${s(repetition)}, á ŕóúñđ óñļý ${s(round)}: íţ ĥóļđš ñóñé.`,
   'odd-turns': ({ count, a, ofA, b, ofB }) => `${count} íš óđđ: ‘${a}’ ${ofA}, ‘${b}’ ${ofB}.`,
   'odd-sides': ({ count, written, other }) => `${count} íñ áļļ íš óđđ: ${written} áš ŵŕíţţéñ, ${other} ţó ţĥé óţĥéŕ šíđé.`,

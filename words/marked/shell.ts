@@ -56,6 +56,7 @@ export const shell = {
     unexpected: 'Ţĥé šéŕṽéŕ áñšŵéŕéđ šóɱéţĥíñĝ ţĥíš þáĝé đóéš ñóţ úñđéŕšţáñđ. Ļóáđ ţĥé þáĝé áĝáíñ; ŵĥáţ ŵáš ţáþþéđ íš ķéþţ.',
     noJson: 'Ţĥíš íš ñó ŵĥóļé ĴŠÓÑ ƒíļé. Ñóţĥíñĝ ŵáš ŕéáđ.',
     atLine: (line: number, message: string) => `ļíñé ${line}: ${message}`,
+    unsent: 'ķéþţ ĥéŕé, ñóţ šéñţ ýéţ',
     nothingSaved: (fields: string) => `Ñóţĥíñĝ ŵáš šáṽéđ: ${fields}.`,
     sides: { left: 'ļéƒţ', right: 'ŕíĝĥţ' },
     leave: 'Ŵĥáţ ýóú ţýþéđ íš ñóţ šáṽéđ ýéţ. Ļéáṽé áļļ ţĥé šáɱé?',

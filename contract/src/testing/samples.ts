@@ -1,4 +1,4 @@
-import type { AthleteDraft, PatternDraft, ProgressionDraft } from '../index.js';
+import type { AthleteDraft, PatternDraft, ProgressionDraft, RunHead } from '../index.js';
 
 export { meaningsOf } from './lines.js';
 
@@ -79,4 +79,18 @@ export const sampleProgression: ProgressionDraft = {
   seed: 1,
   athletes: [],
   differences: [],
+};
+
+/** Two rounds without a pattern. */
+export const sampleRun: RunHead = {
+  id: '5f0c6b52-7d0e-4a6e-9a53-6b1de0f6a002',
+  name: 'Evening',
+  day: '2026-11-20',
+  startedAt: '2026-11-20T18:00:00.000Z',
+  patternId: null,
+  progressionId: null,
+  steps: null,
+  plan: { dose: { mode: 'seconds', work: 20, rounds: 2, sets: 1, rest: 10, setRest: null }, rep: null },
+  athletes: ['5f0c6b52-7d0e-4a6e-9a53-6b1de0f6a003'],
+  tapDelay: 1,
 };

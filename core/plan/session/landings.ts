@@ -1,3 +1,10 @@
+import type { WorkTotals } from './totals.js';
+import type { SessionPlan } from '../run-plan.js';
+import { totalsOf } from '../../motion/totals.js';
+import { simulate } from '../../motion/simulate.js';
+import { readWith } from '../../judge/study.js';
+import { SCHOOLS } from '../../body/school.js';
+import { bodyOf } from '../../body/body.js';
 /** What is usually advised, landings after jumps in one session (values from memory; usual guidance, no single source). */
 const LANDING_GUIDANCE = {
   beginner: [80, 100],
@@ -29,4 +36,15 @@ export function riseOver(now: number, before: readonly number[]): number | null 
   const last = before.slice(-STEEP.weeks);
   const mean = last.reduce((a, b) => a + b, 0) / Math.max(1, last.length);
   return last.length === 0 || mean <= 0 ? null : now / mean;
+}
+
+/** Landings that count in a sum: after jumps, hops and gallops; low splits are counted apart. */
+export const landingsOf = ({ landings: { jump, hop, gallop } }: Pick<WorkTotals, 'landings'>): number => Math.round(jump + hop + gallop);
+
+/** Landings of a run as its own plan has them, whatever became of the session since; counted from the plan's own lines where an earlier program kept no sum. */
+export function landingsThen({ landings, exercises, phases }: SessionPlan): number {
+  if (landings !== null) return landings;
+  const performer = { body: bodyOf({}), school: SCHOOLS[0], lead: null, playing: 'right' as const };
+  const each = exercises.map(({ steps }) => landingsOf(totalsOf(simulate(readWith(steps), performer))));
+  return phases.reduce((sum, { kind, exercise, done }) => sum + (kind === 'work' ? done.length * (each[exercise] ?? 0) : 0), 0);
 }

@@ -18,7 +18,7 @@ export interface PlanMessages {
   readonly 'pattern-away': Nothing;
   readonly 'pattern-changed': Nothing;
   readonly 'other-lead': { readonly name: string };
-  readonly 'too-fast': { readonly count: number; readonly said: number; readonly needs: number; readonly fit: number };
+  readonly 'too-fast': { readonly count: number; readonly claimed: number; readonly needs: number; readonly fit: number };
   readonly 'round-short': { readonly repetition: number; readonly round: number };
   readonly 'odd-turns': { readonly count: number; readonly a: string; readonly ofA: number; readonly b: string; readonly ofB: number };
   readonly 'odd-sides': { readonly count: number; readonly written: number; readonly other: number };

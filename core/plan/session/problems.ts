@@ -6,7 +6,7 @@ import { said } from '../../said.js';
 import { drawCalls } from '../calls/draw.js';
 import { chimedRound } from '../chimes.js';
 import { partsOf } from '../dose-parts.js';
-import { judgeLandings, riseOver, STEEP, type TrainingLevel } from './landings.js';
+import { judgeLandings, landingsOf, riseOver, STEEP, type TrainingLevel } from './landings.js';
 import type { PlanMessage, PlanMessages } from './messages.js';
 import { placingOf, type StageSeen } from './seen.js';
 import { SESSION_LIMITS, type Session } from './session.js';
@@ -82,7 +82,7 @@ function ofStage(one: StageSeen, i: number, session: Session, around: Around): P
   if (dose.work.by === 'count' && dose.work.within !== null && rep > 0) {
     const { count, of, within } = dose.work;
     const needs = count.low * of * rep;
-    if (needs > within + 1e-6) add('stop', 'too-fast', { count: count.low, said: within, needs, fit: Math.floor(within / (of * rep)) });
+    if (needs > within + 1e-6) add('stop', 'too-fast', { count: count.low, claimed: within, needs, fit: Math.floor(within / (of * rep)) });
   }
   if (dose.work.by === 'time' && dose.work.seconds.low > 0 && rep > dose.work.seconds.low && !stage.calls)
     add('beware', 'round-short', { repetition: rep, round: dose.work.seconds.low });
@@ -139,8 +139,7 @@ function ofSession(seen: readonly StageSeen[], totals: SessionTotals, session: S
   if (total > SESSION_LIMITS.seconds) add('stop', 'longest-run', { total, most: SESSION_LIMITS.seconds });
   const limit = session.minutes === null ? null : session.minutes * 60;
   if (limit !== null && total > limit + 1e-6) add('stop', 'over-time', { total, limit });
-  const { jump, hop, gallop } = totals.all.landings;
-  const landings = Math.round(jump + hop + gallop);
+  const landings = landingsOf(totals.all);
   const judged = judgeLandings(landings, around.level, around.child);
   if (judged.level === 'above' && judged.guidance) {
     const [low, high] = judged.guidance;

@@ -1,14 +1,16 @@
 import { repPlanOf, type PlannedCue, type RepPlan, type SessionPhase, type SessionPlan } from '../run-plan.js';
+import { landingsOf } from './landings.js';
 import { repetitionsIn } from './repetitions.js';
 import { wayAt, type StageSeen } from './seen.js';
 import type { Timeline } from './timeline.js';
+import type { SessionTotals } from './totals.js';
 
 const MS = 1000;
 /** Times are kept to the millisecond: enough for feet, and short when sent. */
 const ms = (seconds: number): number => Math.round(seconds * MS) / MS;
 
 /** What a run follows and keeps of a session: its clock, its cues, and every repetition with its chances. */
-export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline): SessionPlan {
+export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { all }: Pick<SessionTotals, 'all'>): SessionPlan {
   const reps: RepPlan[] = [];
   const places = new Map<RepPlan, number>();
   const placeOf = (rep: RepPlan): number => {
@@ -54,6 +56,7 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline): S
       chances: Object.fromEntries(Object.entries(chances).map(([unit, starts]) => [unit, starts.map(ms)])),
     })),
     phases,
+    landings: landingsOf(all),
     cues: timeline.cues.map((cue): PlannedCue => ({
       at: ms(cue.at),
       kind: cue.kind,

@@ -11,7 +11,7 @@ import type { CallMessages } from '../calls/messages.js';
 import { clockText } from '../phases.js';
 import { attemptsOf, planPhases } from '../run-plan.js';
 import { fitToTime } from './fit-time.js';
-import { judgeLandings, riseOver } from './landings.js';
+import { judgeLandings, landingsThen, riseOver } from './landings.js';
 import type { PlanMessages } from './messages.js';
 import { ALONE, planProblems } from './problems.js';
 import { capacityOf } from './seen.js';
@@ -120,7 +120,7 @@ describe('a session on one clock', () => {
     const { all } = sessionTotals(seen, session);
     // A split takes 0.35 s: 60 in 21 s; a lunge and its recovery 0.5 and 0.55 s: 20. Two rounds of each.
     expect([all.splits, all.lunges, all.reps]).toEqual([120, { left: 0, right: 40 }, 160]);
-    const plan = sessionPlanOf(seen, timelineOf(seen, session, SPOKEN));
+    const plan = sessionPlanOf(seen, timelineOf(seen, session, SPOKEN), sessionTotals(seen, session));
     expect(plan.phases.filter((phase) => phase.kind === 'work').map((phase) => phase.done.length)).toEqual([60, 20, 60, 20]);
     const odd = seenOf(sessionOf([aStage('2 × 20 s, rest 5 s', { stations: [{ name: 'odd', steps: 'wobble' }] })]));
     expect(odd[0]?.lineErrors[0]?.values as unknown).toEqual({ word: 'wobble' });
@@ -216,7 +216,7 @@ describe('what is wrong with a plan', () => {
   });
 
   it('doubts what cannot be done, with both numbers', () => {
-    expect(said('too-fast', aStage('20 in 30 s'))).toEqual({ count: 20, said: 30, needs: jasmine.any(Number), fit: 13 } as never);
+    expect(said('too-fast', aStage('20 in 30 s'))).toEqual({ count: 20, claimed: 30, needs: jasmine.any(Number), fit: 13 } as never);
     expect(said('too-fast', aStage('20 in 30 s'))?.needs).toBeCloseTo(45.6, 6);
     expect(codes(aStage('2 s'))).toEqual(['beware round-short']);
     expect(codes(aStage('14 in 40 s'))).toEqual([]);
@@ -343,7 +343,7 @@ describe('a session as it is run', () => {
   ]);
   const seen = seenOf(session);
   const timeline = timelineOf(seen, session, SPOKEN);
-  const plan = sessionPlanOf(seen, timeline);
+  const plan = sessionPlanOf(seen, timeline, sessionTotals(seen, session));
 
   it('keeps the clock of the plan, each change sounding once', () => {
     expect(planPhases(plan).at(-1)?.end).toBeCloseTo(timeline.total, 2);
@@ -358,6 +358,16 @@ describe('a session as it is run', () => {
     );
     expect(all.map((beep) => beep.at)).toEqual([...all.map((beep) => beep.at)].sort((a, b) => a - b));
     expect(plan.cues.filter((cue) => cue.kind === 'call').length).toBe(4);
+  });
+
+  it('keeps the landings that were planned; where an earlier program kept none they are counted from the plan’s own lines', () => {
+    const jumps = sessionOf([{ ...aStage('2 × 5, rest 5 s'), steps: 'jump, gallop left 40 cm' }, aStage('10 s')]);
+    const here = seenOf(jumps);
+    const then = sessionPlanOf(here, timelineOf(here, jumps, SPOKEN), sessionTotals(here, jumps));
+    // Twice five times a jump and a gallop.
+    expect([then.landings, landingsThen(then)]).toEqual([20, 20]);
+    expect(landingsThen({ ...then, landings: null })).toBe(20);
+    expect(landingsThen({ ...then, landings: 7 })).toBe(7);
   });
 
   it('a round of so many calls holds them all, whatever is frozen and however far apart they come', () => {

@@ -4,8 +4,11 @@ with saved as (
   on conflict (club_id, id) do nothing
   returning *
 ), kept as (
-  insert into pattern_version (club_id, pattern_id, version, name, steps)
-  select club_id, id, version, name, steps from saved
+  insert into pattern_version (club_id, pattern_id, version, name, steps, body)
+  select club_id, id, version, name, steps,
+         jsonb_build_object('name', name, 'steps', steps, 'sport', sport, 'school', school, 'hand', hand, 'lead', lead, 'shouldClose', should_close,
+           'dose', dose, 'tags', tags, 'area', area, 'schools', schools)
+  from saved
 )
 select id, version, name, steps, sport, school, hand, lead, should_close as "shouldClose", dose, tags, area, schools,
        archived_at as "archivedAt"

@@ -26,6 +26,7 @@ const planOf = (stages: readonly [string, string]): SessionPlan => ({
     done: [0, 2, 4, 6, 8].map((at) => [at, 0] as const),
   })),
   cues: [],
+  landings: 12,
 });
 
 describe('progressions', () => {
@@ -99,6 +100,9 @@ describe('progressions', () => {
     // Taps a second after what is seen: two of the first stage's five splits, one of the second's.
     const run = upload(ada.id, [1.5, 5.5, 13.5], { progressionId: one.id, plan: structuredClone(planOf(stages)) as never });
     await coach.post(`/runs/${run.run.id}/log`, run).expect(200);
+    // What it was planned to land stands in the list, without its plan.
+    const row = (await coach.get('/runs').expect(200)).body.find((one: { id: string }) => one.id === run.run.id);
+    expect([row.landings, row.plan]).toEqual([12, undefined]);
     const { body } = await coach.get(`/stage-records?athlete=${ada.id}&progression=${one.id}`).expect(200);
     expect((body as StageRecord[]).map(({ stage, sessions }) => [stage, sessions[0]?.n, sessions[0]?.hits])).toEqual([
       [stages[0], 5, 2],

@@ -15,21 +15,25 @@ const seen = {
 };
 const id = fc.constant('').map(() => randomUUID());
 
-/** Any event of a log, as a device makes it. */
-const anyEvent: fc.Arbitrary<RunEvent> = fc.oneof(
-  fc.record({ ...stamp, kind: fc.constantFrom('go' as const, 'pause' as const, 'resume' as const, 'end' as const) }),
-  fc.record({ ...stamp, kind: fc.constant('skip' as const), to: fc.nat(3000) }),
-  fc.record({ ...stamp, kind: fc.constant('watch' as const), athlete: somebody }),
-  fc.record({ ...stamp, kind: fc.constant('board' as const), faults: fc.subarray(['tall', 'crossed', 'eyes']) }),
-  fc.record({ ...stamp, kind: fc.constant('view' as const), view: fc.constantFrom('front' as const, 'side' as const) }),
-  fc.record({ ...stamp, ...seen, kind: fc.constant('fault' as const), fault: fc.constantFrom('tall', 'eyes'), side }),
-  fc.record({ ...stamp, ...seen, kind: fc.constant('right' as const), fault: fc.option(fc.constant('tall')) }),
-  fc.record({ ...stamp, ...seen, kind: fc.constant('result' as const), result: fc.constantFrom(...RESULTS) }),
-  fc.record({ ...stamp, ...seen, kind: fc.constant('attempt' as const), clean: fc.boolean() }),
-  fc.record({ ...stamp, kind: fc.constant('undo' as const), target: id }),
-  fc.record({ ...stamp, kind: fc.constant('move' as const), target: id, by: fc.integer({ min: -50, max: 50 }) }),
-  fc.record({ ...stamp, kind: fc.constant('assign' as const), target: id, athlete: id }),
-);
+/** Any event of a log, as a device makes it: a kind that is not here does not compile. */
+const kinds: { readonly [K in RunEvent['kind']]: fc.Arbitrary<RunEvent & { kind: K }> } = {
+  go: fc.record({ ...stamp, kind: fc.constant('go' as const) }),
+  pause: fc.record({ ...stamp, kind: fc.constant('pause' as const) }),
+  resume: fc.record({ ...stamp, kind: fc.constant('resume' as const) }),
+  end: fc.record({ ...stamp, kind: fc.constant('end' as const) }),
+  skip: fc.record({ ...stamp, kind: fc.constant('skip' as const), to: fc.nat(3000) }),
+  watch: fc.record({ ...stamp, kind: fc.constant('watch' as const), athlete: somebody }),
+  board: fc.record({ ...stamp, kind: fc.constant('board' as const), faults: fc.subarray(['tall', 'crossed', 'eyes']) }),
+  view: fc.record({ ...stamp, kind: fc.constant('view' as const), view: fc.constantFrom('front' as const, 'side' as const) }),
+  fault: fc.record({ ...stamp, ...seen, kind: fc.constant('fault' as const), fault: fc.constantFrom('tall', 'eyes'), side }),
+  right: fc.record({ ...stamp, ...seen, kind: fc.constant('right' as const), fault: fc.option(fc.constant('tall')) }),
+  result: fc.record({ ...stamp, ...seen, kind: fc.constant('result' as const), result: fc.constantFrom(...RESULTS) }),
+  attempt: fc.record({ ...stamp, ...seen, kind: fc.constant('attempt' as const), clean: fc.boolean() }),
+  freeze: fc.record({ ...stamp, ...seen, kind: fc.constant('freeze' as const), could: fc.boolean() }),
+  undo: fc.record({ ...stamp, kind: fc.constant('undo' as const), target: id }),
+  move: fc.record({ ...stamp, kind: fc.constant('move' as const), target: id, by: fc.integer({ min: -50, max: 50 }) }),
+  assign: fc.record({ ...stamp, kind: fc.constant('assign' as const), target: id, athlete: id }),
+};
 
 /** The columns as PostgreSQL gives them back: what was not set is null. */
 const stored = (event: RunEvent): EventRow => ({
@@ -43,12 +47,14 @@ const stored = (event: RunEvent): EventRow => ({
 
 describe('events as rows', () => {
   it('come back as they were sent, and fit the contract', () => {
-    holds(
-      fc.property(anyEvent, (event) => {
-        expect(RunEventSchema.safeParse(event).success).toBeTrue();
-        expect(toEvent(stored(event))).toEqual(event);
-      }),
-    );
+    for (const any of Object.values<fc.Arbitrary<RunEvent>>(kinds))
+      holds(
+        fc.property(any, (event) => {
+          expect(RunEventSchema.safeParse(event).success).toBeTrue();
+          expect(toEvent(stored(event))).toEqual(event);
+        }),
+        50,
+      );
   });
 
   it('an observation always knows its source and may carry a clip time', () => {

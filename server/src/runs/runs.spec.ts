@@ -1,3 +1,4 @@
+import type { RunEvent } from '@hopsk/core/log/event';
 import { randomUUID } from 'node:crypto';
 import { athlete, Coach, openHouse, pattern, upload, type House } from '../testing/house.js';
 import type { Book, RunUpload } from '@hopsk/contract';
@@ -51,7 +52,16 @@ describe('runs', () => {
       { id: randomUUID(), n: 16, at: 1, t: 18, kind: 'undo', target: log.events[3]?.id ?? '' },
       { id: randomUUID(), n: 17, at: 1, t: 18, kind: 'move', target: log.events[3]?.id ?? '', by: -1 },
       { id: randomUUID(), n: 18, at: 1, t: 18, kind: 'assign', target: log.events[3]?.id ?? '', athlete: ada },
+      { id: randomUUID(), n: 19, at: 1, t: 18, kind: 'pause' },
+      { id: randomUUID(), n: 20, at: 1, t: 18, kind: 'resume' },
+      { id: randomUUID(), n: 21, at: 1, t: 18, kind: 'freeze', could: false, athlete: ada, source: 'floor', clip: null },
     ];
+    // A kind that is missing here does not compile.
+    const every = {
+      ...{ go: 1, pause: 1, resume: 1, end: 1, skip: 1, watch: 1, board: 1, view: 1 },
+      ...{ fault: 1, right: 1, result: 1, attempt: 1, freeze: 1, undo: 1, move: 1, assign: 1 },
+    } satisfies Record<RunEvent['kind'], 1>;
+    expect([...new Set([...log.events, ...more].map((event) => event.kind))].sort()).toEqual(Object.keys(every).sort() as never);
     await coach.post(`/runs/${log.run.id}/log`, log).expect(200);
     expect((await book()).entries[0]?.faulty).toBe(1);
     await coach.post(`/runs/${log.run.id}/log`, { run: log.run, events: more }).expect(200);

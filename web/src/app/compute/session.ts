@@ -104,5 +104,5 @@ export const fitIn = (ask: SessionAsk, seconds: number): FittedSession => fitToT
 /** What a run of the session follows, in the form it is kept. */
 export function planOf(ask: SessionAsk): RunPlan {
   const seen = seenIn(ask);
-  return sessionPlanOf(seen, timelineOf(seen, ask.session, ask.spoken));
+  return sessionPlanOf(seen, timelineOf(seen, ask.session, ask.spoken), sessionTotals(seen, ask.session));
 }

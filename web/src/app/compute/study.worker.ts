@@ -12,8 +12,9 @@ import { forFault, lineForFault } from '@hopsk/core/plan/build/for-fault';
 import { gridOf, unreadable, type Axis, type Forbidden, type Grid } from '@hopsk/core/plan/build/grid';
 import type { Calls } from '@hopsk/core/plan/calls/calls';
 import { foreseen, type Foreseen } from '@hopsk/core/plan/calls/foresee';
-import type { RunPlan } from '@hopsk/core/plan/run-plan';
+import type { RunPlan, SessionPlan } from '@hopsk/core/plan/run-plan';
 import type { FittedSession } from '@hopsk/core/plan/session/fit-time';
+import { landingsThen } from '@hopsk/core/plan/session/landings';
 import type { StageLine } from '@hopsk/core/plan/session/stage';
 import { fitOnFloor, type Fit } from '@hopsk/core/search/fit';
 import { whatIf, type StepErrors } from '@hopsk/core/search/what-if';
@@ -47,6 +48,7 @@ export interface Questions {
   session: { ask: SessionAsk; answer: SessionLook };
   fitTime: { ask: { session: SessionAsk; seconds: number }; answer: FittedSession };
   sessionPlan: { ask: SessionAsk; answer: RunPlan };
+  landingsThen: { ask: SessionPlan; answer: number };
   foreseen: { ask: Calls; answer: Foreseen };
   buildUp: { ask: { source: BuildSource; performer: Performer; options: BuildAsk }; answer: BuiltUp };
   /** Performers stand in the order of the club's lines; the last one is for a line of our own. */
@@ -96,6 +98,7 @@ const ANSWERS: { readonly [K in Kind]: (ask: Ask<K>) => Answer<K> } = {
   session: lookAt,
   fitTime: ({ session, seconds }) => fitIn(session, seconds),
   sessionPlan: planOf,
+  landingsThen: landingsThen,
   foreseen: (calls) => foreseen(calls),
   buildUp: ({ source, performer, options }) => buildUp(source, performer, { ...options, newId }),
   forFault: ({ fault, club, performers, options }) => {

@@ -12,14 +12,18 @@ describe('the desk that writes the log', () => {
   let desk: RunDesk;
   let device: DeviceStore;
   let sends: number;
+  /** What the device held each time something was sent. */
+  let heldThen: Promise<string[]>[];
+  const send = (): Promise<void> => {
+    sends++;
+    heldThen.push(device.unsent().then((all) => all.map((kept) => kept.event.id)));
+    return Promise.resolve();
+  };
 
   const setUp = (): void => {
     TestBed.resetTestingModule();
     TestBed.configureTestingModule({
-      providers: [
-        provideStore({ [runFeature.name]: runFeature.reducer }),
-        { provide: Outbox, useValue: { send: () => Promise.resolve(sends++) } },
-      ],
+      providers: [provideStore({ [runFeature.name]: runFeature.reducer }), { provide: Outbox, useValue: { send } }],
     });
     desk = TestBed.inject(RunDesk);
     device = TestBed.inject(DeviceStore);
@@ -28,6 +32,7 @@ describe('the desk that writes the log', () => {
 
   beforeEach(async () => {
     sends = 0;
+    heldThen = [];
     await emptyDevice();
     setUp();
     jasmine.clock().install().mockDate(new Date('2026-11-20T18:00:00Z'));
@@ -55,8 +60,9 @@ describe('the desk that writes the log', () => {
     const before = sends;
     const [tap] = await desk.log({ kind: 'fault', fault: 'split-late', side: 'left', athlete: null, source: 'floor', clip: null });
     expect(tap).toEqual(jasmine.objectContaining({ t: 3.25, n: 4 }));
-    expect((await device.unsent()).map((kept) => kept.event.id)).toContain(tap?.id ?? '');
     expect(sends).toBe(before + 1);
+    // Asked at the moment of sending: the device had it by then.
+    expect(await heldThen.at(-1)).toContain(tap?.id ?? '');
   });
 
   it('numbers go on without a gap, whatever comes at once', async () => {

@@ -24,8 +24,8 @@ describe('stages put in by hand', () => {
     const source = sourceOf(pattern({ steps: 'split' }));
     const { cells } = gridOf(source, [{ axis: 'count', values: ['1', '2'].map((name) => ({ name, steps: '' })) }]);
     expect(stagesOfCells(source, cells, 3).map((stage) => [stage.name, stage.steps, stage.dose])).toEqual([
-      ['count=1', 'split', '3'],
-      ['count=2', '(split) 2', '3'],
+      ['count: 1', 'split', '3'],
+      ['count: 2', '(split) 2', '3'],
     ]);
   });
 

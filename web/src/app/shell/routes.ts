@@ -27,12 +27,12 @@ const title =
   () =>
     `${words.titles[of]} · ${words.app}`;
 
-/** A screen once its words are there. */
+/** A screen and what it says, fetched beside each other. */
 const screen =
   <C>(rooms: readonly Room[], load: () => Promise<C>): (() => Promise<C>) =>
   async () => {
-    await spoken([...EVERYWHERE, ...rooms]);
-    return load();
+    const [loaded] = await Promise.all([load(), spoken([...EVERYWHERE, ...rooms])]);
+    return loaded;
   };
 
 /** What several screens say. */

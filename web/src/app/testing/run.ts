@@ -1,5 +1,5 @@
 import type { Athlete, Me, Pattern, RunHead } from '@hopsk/contract';
-import { sampleAthlete, samplePattern } from '@hopsk/contract/testing';
+import { sampleAthlete, samplePattern, sampleRun } from '@hopsk/contract/testing';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { newId } from '../data/ids';
 import type { KeptRun } from '../data/device-store';
@@ -13,19 +13,7 @@ export const athlete = (more: Partial<Athlete> = {}): Athlete => ({ ...sampleAth
 
 export const pattern = (more: Partial<Pattern> = {}): Pattern => ({ ...samplePattern, id: newId(), version: 1, archivedAt: null, ...more });
 
-export const runHead = (more: Partial<RunHead> = {}): RunHead => ({
-  id: newId(),
-  name: 'Evening',
-  day: '2026-11-20',
-  startedAt: '2026-11-20T18:00:00.000Z',
-  patternId: null,
-  progressionId: null,
-  steps: null,
-  plan: { dose: { mode: 'seconds', work: 20, rounds: 2, sets: 1, rest: 10, setRest: null }, rep: null },
-  athletes: [newId()],
-  tapDelay: 1,
-  ...more,
-});
+export const runHead = (more: Partial<RunHead> = {}): RunHead => ({ ...sampleRun, id: newId(), athletes: [newId()], ...more });
 
 export const keptRun = (more: Partial<KeptRun> = {}, head: Partial<RunHead> = {}): KeptRun => ({
   head: runHead(head),

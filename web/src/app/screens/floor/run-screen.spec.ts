@@ -34,6 +34,7 @@ const plan = {
     { ...work, start: 10, end: 30, exercise: 1, open: false },
   ],
   cues: [cue(0, 'go', 'stand'), cue(12, 'call', 'left'), cue(20, 'freeze', 'freeze', true), cue(30, 'end', 'done')],
+  landings: 0,
 };
 
 describe('a session under way', () => {

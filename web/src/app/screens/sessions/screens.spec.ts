@@ -116,7 +116,7 @@ describe('the grid of variants', () => {
         request.flush([{ stage: planned.stages[0]?.id, sessions: [{ day: '2026-11-10', n: 20, hits: 2, result: null }] }]),
       );
     await screen.until(() => screen.words.includes('6 variants, 3 each = 18'));
-    const row = () => screen.all('tbody tr').find((one) => one.textContent.includes('side=as written · count=1'));
+    const row = () => screen.all('tbody tr').find((one) => one.textContent.includes('side: as written · count: 1'));
     await screen.until(() => /1\s*1\s*20\s*18\s*$/.test(row()?.textContent ?? ''));
     // What was done once comes after what was never done.
     expect(screen.all('tbody tr').at(-1)).toBe(row());
@@ -137,7 +137,7 @@ describe('the grid of variants', () => {
     screen.type(screen.box('exit'), 'odd: wobble 3', 'change');
     await screen.until(() => screen.all('tbody .wrong').length > 0);
     expect(screen.words).toContain('0 variants, 3 each = 0');
-    for (const axis of ['direction', 'implement', 'lead', 'technique', 'retreat', 'way back']) {
+    for (const axis of ['direction', 'racket, blade, gloves', 'lead', 'technique', 'retreat', 'way back']) {
       screen.button(axis).click();
       await screen.fixture.whenStable();
     }

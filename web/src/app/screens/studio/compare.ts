@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked } from '@angular/core';
-import type { Pattern, PatternVersion } from '@hopsk/contract';
+import type { Pattern, PatternDraft, PatternVersion } from '@hopsk/contract';
+import { schoolOf, type School } from '@hopsk/core/body/school';
 import type { Study } from '@hopsk/core/judge/study';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import type { Performer } from '@hopsk/core/motion/simulation';
@@ -16,7 +17,11 @@ interface Other {
   readonly key: string;
   readonly name: string;
   readonly steps: string;
+  /** Everything that it held; null where an earlier program kept the steps alone. */
+  readonly whole: PatternVersion['body'];
 }
+
+export type Brought = Partial<PatternDraft> & Pick<PatternDraft, 'steps'>;
 
 /** The line as it is now beside an earlier version of it or another pattern. */
 @Component({
@@ -35,9 +40,12 @@ export class ComparePanel {
   readonly shouldClose = input(true);
   readonly patterns = input<readonly Pattern[]>([]);
   readonly own = input<readonly OwnMove[]>([]);
+  /** Stances of the club, for versions that stood in one of them. */
+  readonly stances = input<readonly School[]>([]);
   /** Turns a stored line as the present performer does it. */
   readonly turned = input<(steps: string) => string>((steps) => steps);
-  readonly brought = output<string>();
+  /** What a version held, to be typed over the line as it is now: all of it where all of it was kept. */
+  readonly brought = output<Brought>();
   private readonly api = inject(Api);
   private readonly asking = inject(Studies);
   protected readonly text = words.steps;
@@ -50,10 +58,11 @@ export class ComparePanel {
       key: `v${one.version}`,
       name: `${this.text.version} ${one.version}, ${dayOf(one.savedAt)}`,
       steps: one.steps,
+      whole: one.body,
     })),
     ...this.patterns()
       .filter((one) => one.id !== this.id())
-      .map((one) => ({ key: one.id, name: one.name, steps: one.steps })),
+      .map((one) => ({ key: one.id, name: one.name, steps: one.steps, whole: one })),
   ]);
   protected readonly other = computed(() => this.others().find((one) => one.key === this.chosen()) ?? null);
   protected readonly isVersion = computed(() => this.chosen()?.startsWith('v') ?? false);
@@ -78,6 +87,13 @@ export class ComparePanel {
     });
   }
 
+  /** A version's name is the pattern's own business: the rest of it comes back. */
+  protected broughtOf({ steps, whole }: Other): Brought {
+    if (!whole) return { steps };
+    const { sport, school, hand, lead, shouldClose, dose, tags, area, schools } = whole;
+    return { steps, sport, school, hand, lead, shouldClose, dose, tags, area, schools };
+  }
+
   protected value(line: Compared, value: number | null): string {
     if (value === null) return this.text.never;
     const digits = { s: 2, m: 2, deg: 0, share: 0, count: 0 }[line.unit];
@@ -100,8 +116,15 @@ export class ComparePanel {
     if (asked === this.asked) this.seen.set(seen);
   }
 
-  private studyOf(other: Other, performer: Performer): Promise<Study | null> {
-    return this.asking.study(this.turned()(other.steps), performer, this.shouldClose(), { own: this.own() }).catch(() => null);
+  /** As it was written then: its own stance and lead, on the body that is here. */
+  private studyOf({ steps, whole }: Other, performer: Performer): Promise<Study | null> {
+    const school = whole && schoolOf(whole.school, this.stances());
+    const lead = whole?.lead === 'none' ? null : (whole?.lead ?? performer.lead);
+    const then =
+      school && school.code !== performer.school.code
+        ? { ...performer, school, lead: school.staggered ? (lead ?? 'left') : null }
+        : performer;
+    return this.asking.study(this.turned()(steps), then, whole?.shouldClose ?? this.shouldClose(), { own: this.own() }).catch(() => null);
   }
 }
 

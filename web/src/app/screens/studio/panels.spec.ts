@@ -1,6 +1,7 @@
 import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { samplePattern } from '@hopsk/contract/testing';
 import { bodyOf } from '@hopsk/core/body/body';
 import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';
 import { study } from '@hopsk/core/judge/study';
@@ -15,10 +16,13 @@ import { WhatIfPanel } from './what-if';
 
 const square: Performer = { body: bodyOf({ height: 1.7 }), school: SCHOOLS[0], lead: null, playing: 'right' };
 const hostOf = (fixture: ComponentFixture<unknown>) => fixture.nativeElement as HTMLElement;
-const button = (fixture: ComponentFixture<unknown>, name: string): HTMLButtonElement =>
-  [...hostOf(fixture).querySelectorAll('button')].find(
+function button(fixture: ComponentFixture<unknown>, name: string): HTMLButtonElement {
+  const found = [...hostOf(fixture).querySelectorAll('button')].find(
     (one) => one.textContent?.trim() === name || one.getAttribute('aria-label') === name,
-  ) as HTMLButtonElement;
+  );
+  if (!found) throw new Error(`There is no button ‘${name}’`);
+  return found;
+}
 async function until(fixture: ComponentFixture<unknown>, done: () => boolean): Promise<void> {
   while (!done()) {
     await new Promise((go) => requestAnimationFrame(go));
@@ -50,9 +54,9 @@ describe('the palette', () => {
       for (const picture of hostOf(fixture).querySelectorAll('hop-move-picture')) expect(picture.querySelectorAll('.foot').length).toBe(2);
     }
     expect([...seen].sort()).toEqual([...MOVE_WORDS].sort());
-    button(fixture, `add ${ruleOf('hold').example}`)?.click();
-    (hostOf(fixture).querySelector('.move') as HTMLButtonElement).click();
-    expect(chosen.length).toBe(1);
+    // The last family is open: hands.
+    button(fixture, `add ‘${ruleOf('guard check').example}’`).click();
+    expect(chosen).toEqual([ruleOf('guard check').example]);
   });
 
   it('finds a move by a word of what it does, and says so when there is none', async () => {
@@ -106,10 +110,10 @@ describe('beside one another', () => {
   it('versions are fetched, compared and brought back; without a network it says so', async () => {
     TestBed.configureTestingModule({ providers: [provideHttpClient(), provideHttpClientTesting()] });
     const stored = pattern({ steps: 'advance 30 cm', version: 2 });
-    const other = pattern({ name: 'Other', steps: 'advance 30 cm' });
+    const other = pattern({ name: 'Other', steps: 'advance 30 cm', shouldClose: false });
     const fixture = TestBed.createComponent(ComparePanel);
-    const brought: string[] = [];
-    fixture.componentInstance.brought.subscribe((steps) => brought.push(steps));
+    const brought: object[] = [];
+    fixture.componentInstance.brought.subscribe((one) => brought.push(one));
     for (const [name, value] of Object.entries({
       id: stored.id,
       version: 2,
@@ -123,7 +127,13 @@ describe('beside one another', () => {
     const http = TestBed.inject(HttpTestingController);
     http.expectOne(`/api/patterns/${stored.id}/versions`).flush([
       { version: 2, name: 'Evening', steps: 'advance 30 cm', savedAt: '2026-11-20T18:00:00.000Z' },
-      { version: 1, name: 'Evening', steps: 'advance 20 cm, split', savedAt: '2026-11-19T18:00:00.000Z' },
+      {
+        version: 1,
+        name: 'Evening',
+        steps: 'advance 20 cm, split',
+        savedAt: '2026-11-19T18:00:00.000Z',
+        body: { ...samplePattern, name: 'Evening', steps: 'advance 20 cm, split', school: 'mixed-45', lead: 'left', tags: ['old'] },
+      },
     ]);
     await until(fixture, () => hostOf(fixture).querySelectorAll('option').length === 4);
     const choose = async (index: number): Promise<void> => {
@@ -139,7 +149,8 @@ describe('beside one another', () => {
       '+added: advance 30 cm',
     ]);
     button(fixture, 'bring this version back').click();
-    expect(brought).toEqual(['advance 20 cm, split']);
+    const { name: _name, ...whole } = samplePattern;
+    expect(brought).toEqual([{ ...whole, steps: 'advance 20 cm, split', school: 'mixed-45', lead: 'left', tags: ['old'] }]);
     await choose(3);
     await until(fixture, () => hostOf(fixture).textContent?.includes('No difference.') ?? false);
     fixture.componentRef.setInput('version', 3);

@@ -41,6 +41,7 @@ import { Studies } from '../../compute/studies';
 import { AboutPanel } from './about';
 import { ComparePanel } from './compare';
 import { draftOf, KeptDraft, performance, type Draft } from '../../parts/pattern-draft';
+import type { Brought } from './compare';
 import { LineEditor, type Mark } from './line-editor';
 import { LookPanel } from './look';
 import { Palette } from './palette';
@@ -290,7 +291,9 @@ export class Studio implements HoldsTyping {
     return (steps: string): string => (mirrored ? mirrorText(steps) : steps);
   });
 
-  protected bring(steps: string): void {
+  /** An earlier version over the one that is typed; the line goes through the editor, so that it can be taken back. */
+  protected bring({ steps, ...rest }: Brought): void {
+    this.change(rest);
     this.editor()?.replace(steps);
   }
 

@@ -28,7 +28,7 @@ describe('how a session’s run begins', () => {
   it('not at all where the server would refuse it: the sentence says why', () => {
     const nobody = sessionHead(me, draft([stage('30 s')]), null, plan, []);
     expect(nobody).toBe('athletes needs somebody');
-    const empty = sessionHead(me, draft([stage('30 s')]), null, { exercises: [], reps: [], phases: [], cues: [] }, [ada]);
+    const empty = sessionHead(me, draft([stage('30 s')]), null, { exercises: [], reps: [], phases: [], cues: [], landings: 0 }, [ada]);
     expect(empty).toContain('stages needs at least 1');
   });
 

@@ -9,6 +9,7 @@ import { EXAMPLES, ROUND_FORMATS, USUAL_DOSES } from '@hopsk/core/catalogue/pres
 import { stageEvidence } from '@hopsk/core/evidence/stage-evidence';
 import { beepsOf } from '@hopsk/core/log/clock';
 import { clockText } from '@hopsk/core/plan/phases';
+import { isSession } from '@hopsk/core/plan/run-plan';
 import type { FittedSession } from '@hopsk/core/plan/session/fit-time';
 import type { PlanProblem } from '@hopsk/core/plan/session/problems';
 import { say } from '@hopsk/words/say';
@@ -384,23 +385,20 @@ export class Workshop implements HoldsTyping {
   private async remember(athlete: Athlete): Promise<void> {
     this.landingsBefore.set([]);
     try {
-      const rows = (await firstValueFrom(this.api.runs())).filter((row) => row.athletes.includes(athlete.id)).slice(0, 4);
-      const landings: number[] = [];
-      for (const { progressionId } of rows.reverse()) {
-        const before = progressionId === null || progressionId === this.id() ? null : this.progressions()[progressionId];
-        if (!before) continue;
-        const seen = await this.asking.ask(
-          'session',
-          askOf(forAthlete(before, athlete.id), athlete, { ...this.known(), landingsBefore: [] }),
-        );
-        const { jump, hop, gallop } = seen.totals.all.landings;
-        landings.push(jump + hop + gallop);
-      }
+      const rows = (await firstValueFrom(this.api.runs())).filter((row) => row.progressionId !== null && row.athletes.includes(athlete.id));
+      const before = rows.slice(0, 4).reverse();
+      const landings = await Promise.all(before.map(async (row) => row.landings ?? (await this.landingsOfRun(row.id))));
       if (landings.length > 0) this.landingsBefore.set(landings);
       this.records.set(this.stored() ? await firstValueFrom(this.api.stageRecords(athlete.id, this.id())) : []);
     } catch {
       this.records.set([]);
     }
+  }
+
+  /** Of a run that an earlier program kept without the sum: counted from its own plan, never from the session as it is today. */
+  private async landingsOfRun(id: string): Promise<number> {
+    const { plan } = (await firstValueFrom(this.api.run(id))).run;
+    return isSession(plan) ? this.asking.ask('landingsThen', plan) : 0;
   }
 
   protected async fitToMinutes(): Promise<void> {
