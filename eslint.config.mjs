@@ -3,7 +3,7 @@ import angular from 'angular-eslint';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['**/dist/', '**/.angular/', '**/node_modules/', '.data/', 'test-results/', '**/*.generated.ts'] },
+  { ignores: ['**/dist/', '**/.angular/', '**/node_modules/', '.data/', '.data-dev/', 'test-results/', '**/*.generated.ts'] },
   {
     files: ['**/*.ts'],
     extends: [js.configs.recommended, ...tseslint.configs.recommendedTypeChecked],

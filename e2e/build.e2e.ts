@@ -249,7 +249,7 @@ test.describe('a coach’s evening', () => {
     const box = coach.locator('input[type=file]');
     await box.setInputFiles({ name: 'odd.json', mimeType: 'application/json', buffer: Buffer.from('{"format": "other"}') });
     await expect(coach.getByText('This file holds no session. Nothing was changed.')).toBeVisible();
-    await expect(coach.getByText(/format is not a Hopsk session file/)).toBeVisible();
+    await expect(coach.getByText(/file is not a Hopsk file of this kind/)).toBeVisible();
     const text =
       'change: soon\nminutes: 20\n\n== First\ndose: 3 × 30 s, rest 20 s\n\nsplit, shuffle right 40 cm\n\n== Second\ndose: 8\n\nsplit';
     await box.setInputFiles({ name: 'Monday.txt', mimeType: 'text/plain', buffer: Buffer.from(text) });

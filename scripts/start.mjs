@@ -3,6 +3,7 @@ import { isIP } from 'node:net';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { buildServer, buildWeb } from './lib/build.mjs';
+import { loadDemo } from './lib/demo.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { startPostgres } from './lib/postgres.mjs';
 import { dataFolder, failed, must, node, Plain, root, step } from './lib/project.mjs';
@@ -112,16 +113,6 @@ async function main() {
     await leave().catch(() => undefined);
     failed(error);
   }
-}
-
-/** The demo club, generated from its seed and loaded through the import that coaches use; skipped when a club is there. */
-async function loadDemo(url, data) {
-  const folder = join(data, 'demo');
-  await must(node, ['--import', 'tsx', join(root, 'demo/src/write.ts'), folder]);
-  const loaded = await must(node, [join(root, 'server/dist/import-file.mjs'), join(folder, 'club.json'), join(folder, 'coaches.json')], {
-    env: { ...process.env, DATABASE_URL: url },
-  });
-  return loaded.trim() || 'a club is there already';
 }
 
 async function certificate(wanted) {

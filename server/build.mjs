@@ -1,7 +1,10 @@
 import { build } from 'esbuild';
+import { dirname } from 'node:path';
+import { fileURLToPath } from 'node:url';
 
 /** Bundles our own TypeScript; packages of the registry stay outside and are loaded from node_modules. */
-await build({
+export const bundle = {
+  absWorkingDir: dirname(fileURLToPath(import.meta.url)),
   entryPoints: { main: 'src/main.ts', 'import-file': 'src/transfer/import-file.ts', certificate: 'src/certificate.ts' },
   outdir: 'dist',
   bundle: true,
@@ -21,4 +24,6 @@ await build({
       },
     },
   ],
-});
+};
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) await build(bundle);

@@ -1,3 +1,4 @@
+import { LENGTH_UNITS } from '@hopsk/core/body/length';
 import * as z from 'zod';
 import { between, Id, line } from './common.js';
 import { field } from './problem.js';
@@ -14,7 +15,7 @@ export const Setup = z.object({ club: line(80), name: line(80), email: Email, pa
 export const CoachDraft = z.object({ name: line(80), email: Email, password: Password });
 export const PasswordChange = z.object({ old: z.string().max(200), password: Password });
 
-const Units = z.enum(['cm', 'ft-in']);
+const Units = z.enum(LENGTH_UNITS);
 export const Settings = z.object({ units: Units, tapDelay: between(0, 3, 's') });
 export type Settings = z.infer<typeof Settings>;
 

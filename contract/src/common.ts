@@ -1,3 +1,4 @@
+import { SIDES } from '@hopsk/core/body/foot';
 import * as z from 'zod';
 import { field } from './problem.js';
 
@@ -28,7 +29,7 @@ export const note = (most: number) =>
 export const Code = z.string().regex(/^[a-z0-9-]{1,40}$/, field('code', {}));
 
 export const Day = z.iso.date(field('day', {}));
-export const SideName = z.enum(['left', 'right']);
+export const SideName = z.enum(SIDES);
 
 /** A number between two bounds, both said in the message. */
 export const between = (low: number, high: number, unit = '') => {

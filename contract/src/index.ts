@@ -10,4 +10,3 @@ export * from './session.js';
 export * from './run.js';
 export * from './book.js';
 export * from './club-file.js';
-export * from './units.js';

@@ -1,10 +1,11 @@
-import { RESULTS } from '@hopsk/core/log/event';
+import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
+import { RESULTS, SOURCES } from '@hopsk/core/log/event';
+import { SOUNDS } from '@hopsk/core/plan/run-plan';
 import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import * as z from 'zod';
 import { between, Code, Day, Id, line, SideName } from './common.js';
 import { Dose } from './pattern.js';
 import { PhaseKind } from './session.js';
-import { UNITS } from './units.js';
 import { field } from './problem.js';
 
 const moments = z.array(between(0, 3600, 's')).max(4000);
@@ -15,7 +16,7 @@ export const MOST_HERE = 40;
 /** One repetition as the clock knows it. */
 export const RepPlan = z.object({
   seconds: between(0.05, 3600, 's'),
-  chances: z.partialRecord(z.enum(UNITS), moments),
+  chances: z.partialRecord(z.enum(FAULT_UNITS), moments),
 });
 export type RepPlan = z.infer<typeof RepPlan>;
 const RoundsPlan = z.object({ dose: Dose, rep: RepPlan.nullable() });
@@ -41,7 +42,7 @@ const SessionPlan = z.object({
         stage: Id,
         steps: z.string().max(20_000),
         watch: z.array(Code).max(8),
-        view: z.enum(['front', 'side']),
+        view: z.enum(VIEWS),
       }),
     )
     .min(1, field('too-few', { least: 1 }))
@@ -55,7 +56,7 @@ const SessionPlan = z.object({
         kind: z.string().max(20),
         say: z.string().max(400),
         show: z.string().max(400),
-        sound: z.enum(['work', 'rest', 'end', 'chime', 'beat']).nullable(),
+        sound: z.enum(SOUNDS).nullable(),
         couldGoOn: z.boolean().nullable(),
       }),
     )
@@ -85,14 +86,14 @@ export const RunHead = z.object({
 export type RunHead = z.infer<typeof RunHead>;
 
 const stamp = { id: Id, n: z.int().min(0).max(1_000_000), at: z.number().min(0).max(8.64e15), t: between(-3600, 100_000, 's') };
-const observed = { athlete: Id.nullable(), source: z.enum(['floor', 'film', 'import']), clip: between(0, 100_000, 's').nullable() };
+const observed = { athlete: Id.nullable(), source: z.enum(SOURCES), clip: between(0, 100_000, 's').nullable() };
 
 export const RunEventSchema = z.discriminatedUnion('kind', [
   z.object({ ...stamp, kind: z.enum(['go', 'pause', 'resume', 'end']) }),
   z.object({ ...stamp, kind: z.literal('skip'), to: between(0, 100_000, 's') }),
   z.object({ ...stamp, kind: z.literal('watch'), athlete: Id.nullable() }),
   z.object({ ...stamp, kind: z.literal('board'), faults: z.array(Code).max(80) }),
-  z.object({ ...stamp, kind: z.literal('view'), view: z.enum(['front', 'side']) }),
+  z.object({ ...stamp, kind: z.literal('view'), view: z.enum(VIEWS) }),
   z.object({ ...stamp, kind: z.literal('fault'), fault: Code, side: SideName.nullable(), ...observed }),
   z.object({ ...stamp, kind: z.literal('right'), fault: Code.nullable(), ...observed }),
   z.object({ ...stamp, kind: z.literal('result'), result: z.enum(RESULTS), ...observed }),

@@ -1,3 +1,4 @@
+import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
 import { placingFrom } from '@hopsk/core/judge/area-text';
 import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
 import { LONGEST_REST } from '@hopsk/core/language/stage-dose';
@@ -6,7 +7,6 @@ import { BLOCK_KINDS, SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import { CONTACT_LEVELS, CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS } from '@hopsk/core/plan/session/stage';
 import * as z from 'zod';
 import { between, Code, Id, line, note, SideName, whole } from './common.js';
-import { UNITS } from './units.js';
 import { field } from './problem.js';
 
 const steps = z.string().max(NOTATION_LIMITS.characters);
@@ -63,9 +63,9 @@ export const StageSchema = z.object({
   dose: z.string().max(400),
   explain: seconds(SESSION_LIMITS.explain),
   watch: z.array(Code).max(8),
-  view: z.enum(['front', 'side']),
+  view: z.enum(VIEWS),
   cues: z.array(line(80)).max(6),
-  unit: z.enum(UNITS),
+  unit: z.enum(FAULT_UNITS),
   evidence: z.object({ next: between(0.5, 1), back: between(0, 1), attempts: whole(1, 500), sessions: whole(1, 10) }),
   cautions: z.array(line(200)).max(10),
   partner: PartnerSchema.nullable(),

@@ -1,7 +1,8 @@
 import type { Body } from './body.js';
 import { add, scale, wayOf, type Vec } from './vec.js';
 
-export type Side = 'left' | 'right';
+export const SIDES = ['left', 'right'] as const;
+export type Side = (typeof SIDES)[number];
 
 export const otherSide = (side: Side): Side => (side === 'left' ? 'right' : 'left');
 

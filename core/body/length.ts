@@ -1,5 +1,6 @@
 /** Units in which a coach reads and types lengths. Inside everything is metres. */
-export type LengthUnits = 'cm' | 'ft-in';
+export const LENGTH_UNITS = ['cm', 'ft-in'] as const;
+export type LengthUnits = (typeof LENGTH_UNITS)[number];
 
 const INCH = 0.0254;
 

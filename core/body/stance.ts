@@ -1,5 +1,5 @@
 import type { Body } from './body.js';
-import { heelOf, type FootAt, type Side } from './foot.js';
+import { type FootAt, heelOf, type Side, SIDES } from './foot.js';
 import { spanMetres, type School } from './school.js';
 import { add, distance, midway, sub, turned, type Vec } from './vec.js';
 
@@ -8,6 +8,10 @@ export interface Feet {
   readonly left: FootAt;
   readonly right: FootAt;
 }
+
+/** Both feet, of which one is said by its side. */
+export const feetWith = (side: Side, its: FootAt, others: FootAt): Feet =>
+  side === 'left' ? { left: its, right: others } : { left: others, right: its };
 
 /** Feet, the heading of the facing line (degrees, accumulated), the lead foot if any, and the weight's share on the left. */
 export interface Posture {
@@ -100,7 +104,7 @@ export interface TapeMark {
 export function tapeMarks(posture: Posture, body: Body): TapeMark[] {
   const bar = 0.6 * body.breadth.metres;
   const marks: TapeMark[] = [];
-  for (const side of ['left', 'right'] as const) {
+  for (const side of SIDES) {
     const foot = posture.feet[side];
     const across = turned({ x: bar, y: 0 }, foot.toe);
     const heel = heelOf(foot, body);

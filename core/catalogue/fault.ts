@@ -1,10 +1,14 @@
 import type { ChanceUnit } from '../motion/action.js';
 
 /** From where a fault can be seen. */
-export type View = 'front' | 'side';
+export const VIEWS = ['front', 'side'] as const;
+export type View = (typeof VIEWS)[number];
 
 /** The unit of an attempt: what gives one chance for the fault to show. */
-export type FaultUnit = ChanceUnit | 'repetition' | 'call';
+export const FAULT_UNITS = ['step', 'split', 'turn', 'arrival', 'strike', 'back', 'repetition', 'call'] as const satisfies readonly (
+  ChanceUnit | 'repetition' | 'call'
+)[];
+export type FaultUnit = (typeof FAULT_UNITS)[number];
 
 /** One fault of the catalogue; what it is called, its cue and its remedy are words. `causes` are codes of other faults: shown beside it, never counted twice. */
 export interface FaultEntry {

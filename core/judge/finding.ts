@@ -1,4 +1,4 @@
-import type { Side } from '../body/foot.js';
+import { SIDES, type Side } from '../body/foot.js';
 import type { Span } from '../language/places.js';
 import type { SimMove } from '../motion/simulation.js';
 import { said } from '../said.js';
@@ -78,7 +78,7 @@ export type Finding = FindingMessage & {
 /** Nothing below these is a finding. */
 export const LEAST = { metres: 0.01, degrees: 2, seconds: 0.02 } as const;
 
-export const BOTH: readonly Side[] = ['left', 'right'];
+export const BOTH: readonly Side[] = SIDES;
 
 /** note: beyond the limit by up to one tolerance; beware: by up to two; stop: more. */
 export function levelOf(excess: number, tolerance: number): Level {

@@ -1,4 +1,4 @@
-import { outlineOf, type FootAt } from '../body/foot.js';
+import { type FootAt, outlineOf, SIDES } from '../body/foot.js';
 import { originOf } from '../body/stance.js';
 import { distance, normalised, sub, type Vec } from '../body/vec.js';
 import { SOLID } from '../language/floor-words.js';
@@ -64,8 +64,7 @@ function depthIn(thing: PlacedThing, t: number, foot: FootAt, sim: Simulation): 
 
 /** A foot that comes into a thing, or deeper than it was. */
 function through(sim: Simulation, move: SimMove, thing: PlacedThing): Finding[] {
-  let worst =
-    LEAST.metres + Math.max(0, ...(['left', 'right'] as const).map((side) => depthIn(thing, move.start, move.before.feet[side], sim)));
+  let worst = LEAST.metres + Math.max(0, ...SIDES.map((side) => depthIn(thing, move.start, move.before.feet[side], sim)));
   let hit: { side: 'left' | 'right'; at: number } | null = null;
   for (const action of move.actions) {
     if (action.kind === 'turn') continue;

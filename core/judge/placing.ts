@@ -1,4 +1,4 @@
-import { outlineOf } from '../body/foot.js';
+import { outlineOf, SIDES } from '../body/foot.js';
 import { add, turned, type Vec } from '../body/vec.js';
 import type { Simulation } from '../motion/simulation.js';
 import { riseOf } from '../motion/sizes.js';
@@ -27,7 +27,7 @@ export function outsideOf(sim: Simulation, placing: Placing): Outside[] {
   const off = (foot: Parameters<typeof outlineOf>[0]): number =>
     Math.max(...outlineOf(foot, body).map((p) => outsideBy(placing.area, onArea(placing, p))));
   const found: Outside[] = [];
-  for (const foot of ['left', 'right'] as const) {
+  for (const foot of SIDES) {
     const by = off(sim.start.feet[foot]);
     if (by > 1e-9) found.push({ move: -1, foot, at: 0, by });
   }

@@ -17,7 +17,7 @@ export interface StateSpan {
 }
 
 /** Above this share of weight on one foot nobody is ready; above 65 % an unweighting comes first (common practice, no source). */
-export const READY_LOAD = 0.8;
+const READY_LOAD = 0.8;
 export const FREE_LOAD = 0.65;
 export const UNWEIGHTING_SECONDS = 0.1;
 

@@ -6,7 +6,8 @@ export const RESULTS = ['in', 'out', 'hit', 'missed'] as const;
 export type Result = (typeof RESULTS)[number];
 
 /** Where an observation was made. Film comes with a clip time. */
-type Source = 'floor' | 'film' | 'import';
+export const SOURCES = ['floor', 'film', 'import'] as const;
+type Source = (typeof SOURCES)[number];
 
 /** What every event of a run carries. `n` counts on the device, `at` is wall clock (ms), `t` the plan's clock (s; below 0 in the count-down). */
 interface Stamp {

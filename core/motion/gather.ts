@@ -1,5 +1,5 @@
 import { otherSide, type Side } from '../body/foot.js';
-import { movedFoot, type Feet, type Posture } from '../body/stance.js';
+import { feetWith, movedFoot, type Posture } from '../body/stance.js';
 import { scale, wayOf } from '../body/vec.js';
 import type { FootAction, MoveResult } from './action.js';
 
@@ -20,7 +20,8 @@ export function gather(before: Posture, leading: Side, bearing: number, first: n
     contact: true,
   });
   const seconds = one + two;
-  const actions = [step(leading, first, 0, one), step(following, second, one, seconds)];
-  const feet = { [leading]: actions[0]?.to, [following]: actions[1]?.to } as unknown as Feet;
+  const [out, up] = [step(leading, first, 0, one), step(following, second, one, seconds)];
+  const actions = [out, up];
+  const feet = feetWith(leading, out.to, up.to);
   return { seconds, actions, after: { ...before, feet }, landing: seconds, units: ['step'], means: [], moving: true };
 }

@@ -1,7 +1,7 @@
 import type { Body } from '../body/body.js';
 import { outlineOf, otherSide, type FootAt, type Side } from '../body/foot.js';
 import { overlap } from '../body/polygon.js';
-import { movedFoot, type Feet, type Posture } from '../body/stance.js';
+import { feetWith, movedFoot, type Posture } from '../body/stance.js';
 import { dot, scale, sub, wayOf, type Vec } from '../body/vec.js';
 import type { FootAction, MoveResult } from './action.js';
 
@@ -97,7 +97,7 @@ export function pendulum(
     { foot: far, kind: 'step', start: 0, end: seconds / 2, from: before.feet[far], to: landed, contact: true },
     { foot: near, kind: 'step', start: seconds * 0.4, end: seconds, from: before.feet[near], to: out, contact: true },
   ];
-  const feet = { [far]: landed, [near]: out } as unknown as Feet;
+  const feet = feetWith(far, landed, out);
   return { seconds, actions, after: { ...before, feet }, landing: seconds, units: ['step'], means: ['touch'], moving: true };
 }
 

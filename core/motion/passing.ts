@@ -1,7 +1,7 @@
 import type { Body } from '../body/body.js';
 import { otherSide, type FootAt, type Side } from '../body/foot.js';
 import type { School } from '../body/school.js';
-import { originOf, inStanceFrame, movedFoot, type Feet, type Posture } from '../body/stance.js';
+import { type Feet, feetWith, inStanceFrame, movedFoot, originOf, type Posture } from '../body/stance.js';
 import { dot, scale, sub, turned, wayOf, add } from '../body/vec.js';
 import { hopOf, type FootAction, type MoveResult } from './action.js';
 
@@ -57,7 +57,7 @@ export function pass(
     actions,
     after: {
       ...before,
-      feet: { [foot]: to, [other]: standing } as unknown as Feet,
+      feet: feetWith(foot, to, standing),
       lead,
       leftShare: turns ? otherShare(before) : before.leftShare,
     },

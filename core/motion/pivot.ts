@@ -1,5 +1,5 @@
 import { otherSide, type FootAt, type Side } from '../body/foot.js';
-import type { Feet, Posture } from '../body/stance.js';
+import { feetWith, type Posture } from '../body/stance.js';
 import { turnedAbout } from '../body/vec.js';
 import type { MoveResult } from './action.js';
 
@@ -19,7 +19,7 @@ export function pivot(before: Posture, on: Side, degrees: number, seconds: numbe
       { foot: on, kind: 'turn', start: 0, end: seconds, from: centre, to: pivotTo, contact: false },
       { foot: free, kind: 'slide', start: 0, end: seconds, from: freeFrom, to: freeTo, about: centre, contact: true },
     ],
-    after: { ...before, feet: { [on]: pivotTo, [free]: freeTo } as unknown as Feet, heading: before.heading + degrees },
+    after: { ...before, feet: feetWith(on, pivotTo, freeTo), heading: before.heading + degrees },
     landing: seconds,
     units: ['turn'],
     means: [],

@@ -1,4 +1,4 @@
-import type { Side } from '../body/foot.js';
+import { type Side, SIDES } from '../body/foot.js';
 import { movedFoot, type Feet, type Posture } from '../body/stance.js';
 import type { Vec } from '../body/vec.js';
 import type { SplitStyle } from '../language/ast.js';
@@ -24,7 +24,7 @@ export function split(
   const feet: Feet = ahead ? { ...before.feet, [ahead.foot]: movedFoot(before.feet[ahead.foot], ahead.by) } : before.feet;
   const actions: FootAction[] = [];
   const hop = (from: Feet, to: Feet, start: number, end: number): void => {
-    for (const foot of ['left', 'right'] as const) actions.push(hopOf(foot, from, to, start, end));
+    for (const foot of SIDES) actions.push(hopOf(foot, from, to, start, end));
   };
   for (let i = 0; i < small; i++) hop(before.feet, before.feet, i * USUAL_TIME.smallSplit, i * USUAL_TIME.smallSplit + FLIGHT.hop);
   if (flight > 0) hop(before.feet, feet, lead, landing);

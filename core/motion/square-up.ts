@@ -1,5 +1,5 @@
 import type { Body } from '../body/body.js';
-import type { FootAt, Side } from '../body/foot.js';
+import { type FootAt, type Side, SIDES } from '../body/foot.js';
 import type { School } from '../body/school.js';
 import { originOf, standIn, type Posture } from '../body/stance.js';
 import { distance, turnedAbout, add } from '../body/vec.js';
@@ -15,8 +15,7 @@ export function squareUp(before: Posture, footSeconds: number, school: School, b
   const place = (foot: FootAt): FootAt => ({ ...turnedAbout(add(foot, origin), origin, before.heading), toe: foot.toe + before.heading });
   const feet = { left: place(wanted.feet.left), right: place(wanted.feet.right) };
   const off = (side: Side): number => distance(before.feet[side], feet[side]);
-  const moved = (['left', 'right'] as const)
-    .filter((side) => off(side) > THERE.metres || Math.abs(before.feet[side].toe - feet[side].toe) > THERE.degrees)
+  const moved = SIDES.filter((side) => off(side) > THERE.metres || Math.abs(before.feet[side].toe - feet[side].toe) > THERE.degrees)
     // Of two that are as far off the one goes first that does not lead, so that left and right are alike.
     .sort((a, b) => (Math.abs(off(a) - off(b)) < 1e-9 ? (a === before.lead ? 1 : -1) : off(b) - off(a)));
   const actions = moved.map((foot, i): FootAction => ({

@@ -1,5 +1,5 @@
 import { otherSide, type FootAt, type Side } from '../body/foot.js';
-import { movedFoot, originOf, type Feet, type Posture } from '../body/stance.js';
+import { type Feet, feetWith, movedFoot, originOf, type Posture } from '../body/stance.js';
 import { add, distance, scale, turnedAbout, wayOf, type Vec } from '../body/vec.js';
 import type { FootAction, MoveResult } from './action.js';
 
@@ -20,7 +20,7 @@ export function stepAndTurn(before: Posture, foot: Side, bearing: number, metres
     { foot, kind: 'turn', start: half, end: seconds, from: out, to: turned, contact: false },
     { foot: other, kind: 'step', start: half, end: seconds, from: before.feet[other], to, contact: true },
   ];
-  const feet = { [foot]: turned, [other]: to } as unknown as Feet;
+  const feet = feetWith(foot, turned, to);
   return {
     seconds,
     actions,
@@ -84,7 +84,7 @@ export function dropStep(before: Posture, metres: number, degrees: number, secon
       { foot, kind: 'step', start: 0, end: seconds, from, to, contact: true },
       { foot: other, kind: 'turn', start: 0, end: seconds, from: before.feet[other], to: standing, contact: false },
     ],
-    after: { ...before, feet: { [foot]: to, [other]: standing } as unknown as Feet, heading: before.heading + degrees },
+    after: { ...before, feet: feetWith(foot, to, standing), heading: before.heading + degrees },
     landing: seconds,
     units: ['step'],
     means: ['wide', 'pass'],

@@ -34,13 +34,17 @@ interface PlannedExercise {
   readonly view: View;
 }
 
+/** What sounds at a moment. */
+export const SOUNDS = ['work', 'rest', 'end', 'chime', 'beat'] as const;
+export type Sound = (typeof SOUNDS)[number];
+
 /** A moment at which a session says, shows or sounds something. */
 export interface PlannedCue {
   readonly at: number;
   readonly kind: string;
   readonly say: string;
   readonly show: string;
-  readonly sound: 'work' | 'rest' | 'end' | 'chime' | 'beat' | null;
+  readonly sound: Sound | null;
   /** At a freeze: whether the athlete could go on, as it was simulated. */
   readonly couldGoOn: boolean | null;
 }

@@ -1,5 +1,5 @@
 import type { Body } from '../body/body.js';
-import { outlineOf, toeOf, type FootAt, type Side } from '../body/foot.js';
+import { type FootAt, outlineOf, type Side, SIDES, toeOf } from '../body/foot.js';
 import { boxOf, type Box } from '../body/polygon.js';
 import { originOf } from '../body/stance.js';
 import { add, distance, scale, sub, turned, type Vec } from '../body/vec.js';
@@ -54,7 +54,7 @@ export function floorView(sim: Simulation, margin = 0.35): FloorView {
       same.move = move;
     } else drafts.push({ foot, at, lead, numbers: [number], move });
   };
-  for (const foot of ['left', 'right'] as const) put(foot, sim.start.feet[foot], 0, -1, sim.start.lead === foot);
+  for (const foot of SIDES) put(foot, sim.start.feet[foot], 0, -1, sim.start.lead === foot);
   const path: Vec[] = [originOf(sim.start.feet)];
   let number = 0;
   for (const move of sim.moves) {

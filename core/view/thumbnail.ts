@@ -1,4 +1,4 @@
-import { outlineOf, type FootAt, type Side } from '../body/foot.js';
+import { type FootAt, outlineOf, type Side, SIDES } from '../body/foot.js';
 import { boxOf, type Box } from '../body/polygon.js';
 import { originOf } from '../body/stance.js';
 import { distance, type Vec } from '../body/vec.js';
@@ -16,7 +16,7 @@ const MOST_PRINTS = 60;
 
 export function thumbnailOf(sim: Simulation, margin = 0.25): Thumbnail {
   const { body } = sim.performer;
-  const stood: { foot: Side; at: FootAt; start: boolean }[] = (['left', 'right'] as const).map((foot) => ({
+  const stood: { foot: Side; at: FootAt; start: boolean }[] = SIDES.map((foot) => ({
     foot,
     at: sim.start.feet[foot],
     start: true,

@@ -1,8 +1,8 @@
 import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { loadDemo } from './demo.mjs';
 import { ensureDatabase, startPostgres } from './postgres.mjs';
-import { must, node, root } from './project.mjs';
 import { startServer } from './server.mjs';
 
 /** The last day of the demo club's history wherever pictures and tests need it to stand still. */
@@ -27,10 +27,7 @@ export async function throwAwayPostgres() {
 /** Loads the demo club into a fresh database of that server and gives its address. */
 export async function demoDatabase(postgres, name) {
   await ensureDatabase(postgres.address('postgres'), name);
-  const folder = join(postgres.data, 'demo');
-  await must(node, ['--import', 'tsx', join(root, 'demo/src/write.ts'), folder, DEMO_DAY]);
-  const env = { ...process.env, DATABASE_URL: postgres.address(name) };
-  await must(node, [join(root, 'server/dist/import-file.mjs'), join(folder, 'club.json'), join(folder, 'coaches.json')], { env });
+  await loadDemo(postgres.address(name), postgres.data, DEMO_DAY);
   return postgres.address(name);
 }
 

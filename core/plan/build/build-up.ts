@@ -1,3 +1,4 @@
+import { SIDES } from '../../body/foot.js';
 import { FAULTS } from '../../catalogue/faults.js';
 import { forbiddenBy, usualCautions, type Caution } from '../../judge/cautions.js';
 import { readWith } from '../../judge/study.js';
@@ -260,7 +261,7 @@ class Builder {
       this.sim.moves
         .map((move) => move.step.act.bearing ?? move.step.act.turn)
         .find((one) => one !== null && one !== 0 && Math.abs(one) !== 180) ?? 90;
-    const [here, there] = bearing < 0 ? (['left', 'right'] as const) : (['right', 'left'] as const);
+    const [here, there] = bearing < 0 ? SIDES : (['right', 'left'] as const);
     const both = [alternative('', steps, { side: here }), alternative('', other, { side: there })];
     return both.map((one) => {
       const ready = callable(one, this.performer, this.options.own).hindrance === null;

@@ -2,6 +2,7 @@ import type { End } from '../../language/stage-dose.js';
 import type { CallList } from '../calls/draw.js';
 import { partsOf, type Part } from '../dose-parts.js';
 import { clockText } from '../phases.js';
+import type { Sound } from '../run-plan.js';
 import { callListOf } from './called.js';
 import { repetitionsIn } from './repetitions.js';
 import { wayAt, type StageSeen } from './seen.js';
@@ -23,7 +24,6 @@ export interface Block {
 }
 
 type CueKind = 'explain' | 'go' | 'rest' | 'change' | 'water' | 'count' | 'beat' | 'chime' | 'call' | 'freeze' | 'partner' | 'end';
-type CueSound = 'work' | 'rest' | 'end' | 'chime' | 'beat';
 
 /** A moment at which something is said, shown or sounded. */
 export interface Cue {
@@ -31,7 +31,7 @@ export interface Cue {
   readonly kind: CueKind;
   readonly say: string;
   readonly show: string;
-  readonly sound: CueSound | null;
+  readonly sound: Sound | null;
   readonly stage: number;
   readonly set: number;
   readonly round: number;

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
-import { outlineOf, type Side } from '@hopsk/core/body/foot';
+import { outlineOf, type Side, SIDES } from '@hopsk/core/body/foot';
 import type { Vec } from '@hopsk/core/body/vec';
 import { edgeOf, type Placing } from '@hopsk/core/judge/area';
 import { inPattern } from '@hopsk/core/judge/placing';
@@ -88,7 +88,7 @@ export class Floor {
     if (t === null) return [];
     const { simulation } = this.study();
     const feet = feetAt(simulation, t);
-    return (['left', 'right'] as const).map((foot) => ({
+    return SIDES.map((foot) => ({
       foot,
       inAir: feet[foot].inAir,
       d: softPath(outlineOf(feet[foot], simulation.performer.body)),

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, ElementRef, inject, input, output, signal } from '@angular/core';
+import { SIDES } from '@hopsk/core/body/foot';
 import type { Study } from '@hopsk/core/judge/study';
 import { flightsOf } from '@hopsk/core/view/height';
 import { lanesOf, type LaneBlock } from '@hopsk/core/view/lanes';
@@ -33,7 +34,7 @@ export class Lanes {
   private readonly seconds = computed(() => this.study().totals.seconds || 1);
   protected readonly rows = computed(() => {
     const lanes = lanesOf(this.study().simulation);
-    return (['left', 'right'] as const).map((side, i) => ({
+    return SIDES.map((side, i) => ({
       side,
       y: 24 + i * 28,
       blocks: lanes[side].map((block) => ({

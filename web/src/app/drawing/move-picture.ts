@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { outlineOf } from '@hopsk/core/body/foot';
+import { outlineOf, SIDES } from '@hopsk/core/body/foot';
 import { feetAt } from '@hopsk/core/motion/motion';
 import type { Simulation } from '@hopsk/core/motion/simulation';
 import { thumbnailOf } from '@hopsk/core/view/thumbnail';
@@ -41,7 +41,7 @@ export class MovePicture {
   protected readonly feet = computed(() => {
     const sim = this.simulation();
     const now = feetAt(sim, this.t());
-    return (['left', 'right'] as const).map((side) => ({
+    return SIDES.map((side) => ({
       side,
       air: now[side].inAir,
       d: softPath(outlineOf(now[side], sim.performer.body)),

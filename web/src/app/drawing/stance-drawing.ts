@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import type { Body } from '@hopsk/core/body/body';
-import { heelOf, outlineOf, toeOf, type Side } from '@hopsk/core/body/foot';
+import { heelOf, outlineOf, type Side, SIDES, toeOf } from '@hopsk/core/body/foot';
 import { type LengthUnits } from '@hopsk/core/body/length';
 import { boxOf } from '@hopsk/core/body/polygon';
 import type { School } from '@hopsk/core/body/school';
@@ -30,11 +30,11 @@ export class StanceDrawing {
   protected readonly id = drawingId();
   protected readonly seenFeet = computed(() => {
     const seen = this.seen();
-    return seen === null ? [] : (['left', 'right'] as const).map((side) => ({ side, d: softPath(outlineOf(seen[side], this.body())) }));
+    return seen === null ? [] : SIDES.map((side) => ({ side, d: softPath(outlineOf(seen[side], this.body())) }));
   });
   private readonly posture = computed(() => standIn(this.school(), this.body(), this.lead()));
   protected readonly feet = computed(() =>
-    (['left', 'right'] as const).map((side) => {
+    SIDES.map((side) => {
       const foot = this.posture().feet[side];
       const toe = toeOf(foot, this.body());
       const heel = heelOf(foot, this.body());
@@ -60,7 +60,7 @@ export class StanceDrawing {
   );
   protected readonly box = computed(() => {
     const seen = this.seen();
-    const outlines = (['left', 'right'] as const).flatMap((side) => [
+    const outlines = SIDES.flatMap((side) => [
       ...outlineOf(this.posture().feet[side], this.body()),
       ...(seen ? outlineOf(seen[side], this.body()) : []),
     ]);

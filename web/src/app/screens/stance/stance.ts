@@ -5,7 +5,7 @@ import { MatSelectModule } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
 import { isUnder16 } from '@hopsk/contract';
 import { bodyOf } from '@hopsk/core/body/body';
-import { heelOf, type Side } from '@hopsk/core/body/foot';
+import { heelOf, type Side, SIDES } from '@hopsk/core/body/foot';
 import { overridden } from '@hopsk/core/body/override';
 import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';
 import { standIn, stanceNumbers, type Feet, type StanceNumber } from '@hopsk/core/body/stance';
@@ -78,7 +78,7 @@ export class StanceScreen {
       across: place(p.x, this.common.right, this.common.left),
       along: place(p.y, this.common.ahead, this.common.back),
     });
-    return (['left', 'right'] as const).flatMap((side) => {
+    return SIDES.flatMap((side) => {
       const heel = heelOf(feet[side], this.body());
       return [
         { name: `${this.common[side]} ${this.text.ball}`, ...spot(feet[side]) },

@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { UNITS, type Athlete } from '@hopsk/contract';
+import type { Athlete } from '@hopsk/contract';
 import type { OwnSchool } from '@hopsk/core/body/school';
+import { FAULT_UNITS } from '@hopsk/core/catalogue/fault';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { rotationOf } from '@hopsk/core/plan/build/rotation';
 import { alternative, USUAL_CALLS } from '@hopsk/core/plan/calls/calls';
@@ -45,7 +46,7 @@ export class StageDetail {
   protected readonly parts = SESSION_PARTS;
   protected readonly cueings = CUEINGS;
   protected readonly implementsOf = IMPLEMENTS;
-  protected readonly units = UNITS;
+  protected readonly units = FAULT_UNITS;
   protected readonly oneLine = oneLine;
   protected readonly faults = FAULTS;
   protected readonly playbooks = computed(() => booksOf(this.club.teaching()));
