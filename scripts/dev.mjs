@@ -71,7 +71,6 @@ async function main() {
         { name: 'again', setup: (b) => b.onEnd((built) => (built.errors.length === 0 && watched ? void server.again() : undefined)) },
       ],
     });
-    undo.push(() => watch.dispose());
     let watched = false;
     await watch.rebuild();
     watched = true;
