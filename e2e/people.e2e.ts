@@ -79,14 +79,16 @@ test.describe('people', () => {
   test('leaving with something typed asks first', async ({ coach }) => {
     await addAthlete(coach, 'Careful', '160');
     await coach.getByLabel('sport').fill('savate');
-    let asked = '';
-    coach.once('dialog', (dialog) => {
-      asked = dialog.message();
-      void dialog.dismiss();
-    });
-    await coach.getByRole('link', { name: /all people/ }).click();
+    const leave = coach.getByRole('link', { name: /all people/ });
+    await leave.click();
+    await expect(coach.getByRole('dialog')).toContainText('not saved yet');
+    await coach.getByRole('button', { name: 'stay here' }).click();
+    await expect(coach.getByRole('dialog')).toBeHidden();
+    await expect(leave).toBeFocused();
     await expect(coach.getByLabel('sport')).toHaveValue('savate');
-    await expect.poll(() => asked).toContain('not saved yet');
+    await leave.click();
+    await coach.getByRole('button', { name: 'leave', exact: true }).click();
+    await expect(coach).toHaveURL(/\/people$/);
   });
 
   // As the other coach: those who look at centimetres beside this test are not to see inches.

@@ -133,7 +133,6 @@ test.describe('steps', () => {
     await coach.getByRole('button', { name: 'save', exact: true }).click();
     await expect(coach.getByRole('alert').first()).toContainText('name is empty');
     await expect(coach.getByRole('alert').last()).toContainText('steps is longer than 20000 characters');
-    coach.on('dialog', (dialog) => void dialog.accept());
     await keptOnDevice(coach, far);
     await coach.reload();
     await expect(coach.locator('.said.stop')).toContainText(`this one has ${far.length}`);
@@ -150,7 +149,6 @@ test.describe('steps', () => {
     const { archivedAt: _, ...record } = stored;
     await put(coach, `/patterns/${stored.id}`, { ...record, steps: 'split, retreat' });
     // Even after a reload that has fetched the other version.
-    coach.on('dialog', (dialog) => void dialog.accept());
     await keptOnDevice(coach, '"steps":"split, advance"');
     await coach.reload();
     await hasLine(coach, 'split, advance');

@@ -142,16 +142,15 @@ test.describe('the studio', () => {
   test('a line kept as a move of the club stands in other lines, in the palette, and can be run', async ({ coach }) => {
     await fresh(coach, 'Corner line');
     await coach.getByLabel('line of steps').fill('shuffle right 40 cm, lunge ahead 80 cm, recover back, shuffle left 40 cm');
-    for (const [name, said] of [
-      ['Two words', 'This is no single word'],
-      ['corner', '‘corner’ can now stand in any line of the club.'],
-    ] as const) {
-      coach.once('dialog', (dialog) => void dialog.accept(name));
-      await coach.getByRole('button', { name: 'more', exact: true }).click();
-      await coach.getByRole('menuitem', { name: 'keep as a move of the club' }).click();
-      await expect(coach.getByText(said)).toBeVisible();
-    }
-    coach.on('dialog', (dialog) => void dialog.accept());
+    await coach.getByRole('button', { name: 'more', exact: true }).click();
+    await coach.getByRole('menuitem', { name: 'keep as a move of the club' }).click();
+    const word = coach.getByRole('dialog').getByLabel('word');
+    await word.fill('Two words');
+    await word.press('Enter');
+    await expect(coach.getByRole('dialog')).toContainText('This is no single word');
+    await word.fill('corner');
+    await word.press('Enter');
+    await expect(coach.getByText('‘corner’ can now stand in any line of the club.')).toBeVisible();
     await fresh(coach, 'With a corner');
     await coach.getByRole('button', { name: 'ours', exact: true }).click();
     await coach.getByRole('button', { name: 'add ‘corner’', exact: true }).click();

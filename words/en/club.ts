@@ -36,6 +36,7 @@ export const club = {
     phoneOn:
       'Open one of these on the phone, or point its camera at the code. The first time the phone asks about the certificate; docs/phone.md says how to trust it.',
     phoneNoTls: 'This server speaks plain HTTP: phones will not start without a network and their screen may go dark.',
+    staySigned: 'stay signed in',
     signOutUnsent: 'Some taps are not sent yet. They stay on this device and are sent when you sign in again. Sign out?',
     unitsCm: 'centimetres',
     unitsFt: 'feet and inches',

@@ -58,6 +58,9 @@ export const shell = {
     unsent: 'kept here, not sent yet',
     nothingSaved: (fields: string) => `Nothing was saved: ${fields}.`,
     sides: { left: 'left', right: 'right' },
+    leaveYes: 'leave',
+    leaveNo: 'stay here',
+    notNow: 'not now',
     leave: 'What you typed is not saved yet. Leave all the same?',
   },
   enter: {

@@ -59,6 +59,9 @@ export const shell = {
     unsent: 'ķéþţ ĥéŕé, ñóţ šéñţ ýéţ',
     nothingSaved: (fields: string) => `Ñóţĥíñĝ ŵáš šáṽéđ: ${fields}.`,
     sides: { left: 'ļéƒţ', right: 'ŕíĝĥţ' },
+    leaveYes: 'ļéáṽé',
+    leaveNo: 'šţáý ĥéŕé',
+    notNow: 'ñóţ ñóŵ',
     leave: 'Ŵĥáţ ýóú ţýþéđ íš ñóţ šáṽéđ ýéţ. Ļéáṽé áļļ ţĥé šáɱé?',
   },
   enter: {

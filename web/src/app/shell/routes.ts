@@ -7,6 +7,7 @@ import { words } from '@hopsk/words/words';
 import { signInFeature } from '../data/sign-in';
 import { spoken } from '../text/language';
 import type { HoldsTyping } from '../parts/holds-typing';
+import { Ask } from '../ui/ask';
 
 /** Waits until it is known who is signed in; without anybody, to the door and back afterwards. */
 const signedIn: CanActivateFn = (_route, { url }) => {
@@ -20,7 +21,10 @@ const signedIn: CanActivateFn = (_route, { url }) => {
     );
 };
 
-const askFirst: CanDeactivateFn<HoldsTyping> = (screen) => !screen.unsaved() || confirm(words.common.leave);
+const askFirst: CanDeactivateFn<HoldsTyping> = (screen) => {
+  const { leave, leaveYes, leaveNo } = words.common;
+  return !screen.unsaved() || inject(Ask).sure({ question: leave, yes: leaveYes, no: leaveNo });
+};
 
 const title =
   (of: keyof typeof words.titles): ResolveFn<string> =>

@@ -18,6 +18,7 @@ import { SchoolChoicesForm } from '../../parts/school-choices';
 import { recordActions } from '../../data/records';
 import { signInActions, signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
+import { Ask } from '../../ui/ask';
 import { once } from '../../ui/once';
 
 const text = (...more: (typeof Validators.required)[]): FormControl<string> =>
@@ -76,6 +77,7 @@ export class ClubScreen {
   protected readonly ready = this.school.ready;
   protected readonly text = words.club;
   protected readonly common = words.common;
+  private readonly questions = inject(Ask);
   protected readonly enter = words.enter;
   protected readonly me = this.store.selectSignal(signInFeature.selectMe);
   protected readonly coaches = signal<readonly Coach[]>([]);
@@ -181,7 +183,8 @@ export class ClubScreen {
 
   /** Signs out; copies of people leave this device, taps that are not sent stay. */
   protected async signOut(): Promise<void> {
-    if (this.outbox.state().waiting > 0 && !confirm(this.text.signOutUnsent)) return;
+    const { signOutUnsent: question, staySigned: no } = this.text;
+    if (this.outbox.state().waiting > 0 && !(await this.questions.sure({ question, yes: this.common.signOut, no }))) return;
     await this.trying(async () => {
       await firstValueFrom(this.api.signOut());
       await this.device.forgetLists();

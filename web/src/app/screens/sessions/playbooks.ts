@@ -11,6 +11,7 @@ import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import type { HoldsTyping } from '../../parts/holds-typing';
 import { TeachingStore } from '../../data/teaching';
+import { Ask } from '../../ui/ask';
 import { once } from '../../ui/once';
 import { valuesFrom, valuesText } from './coverage';
 
@@ -33,6 +34,7 @@ export class Playbooks implements HoldsTyping {
   private readonly club = inject(TeachingStore);
   protected readonly text = words.build;
   protected readonly common = words.common;
+  private readonly questions = inject(Ask);
   protected readonly stances = this.club.stances;
   protected readonly starters = PLAYBOOKS.map(bookInWords);
   protected readonly mine = computed(() => this.club.teaching().playbooks);
@@ -68,8 +70,9 @@ export class Playbooks implements HoldsTyping {
     return this.dirty();
   }
 
-  protected choose(code: string): void {
-    if (this.dirty() && !confirm(words.common.leave)) return;
+  protected async choose(code: string): Promise<void> {
+    const { leave, leaveYes, leaveNo } = this.common;
+    if (this.dirty() && !(await this.questions.sure({ question: leave, yes: leaveYes, no: leaveNo }))) return;
     this.dirty.set(false);
     this.said.set('');
     this.wrong.set([]);
@@ -147,7 +150,7 @@ export class Playbooks implements HoldsTyping {
   protected async forget(): Promise<void> {
     const code = this.typed()?.code;
     await this.settle(this.mine().filter((one) => one.code !== code));
-    if (this.said() === this.text.bookKept) this.choose(PLAYBOOKS[0]?.code ?? '');
+    if (this.said() === this.text.bookKept) await this.choose(PLAYBOOKS[0]?.code ?? '');
   }
 
   private readonly settle = once((playbooks: Own[]) => this.keep(playbooks));

@@ -36,6 +36,7 @@ import { Refusals } from '../../parts/refusals';
 import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
 import { Typed } from '../../data/typed';
+import { Ask } from '../../ui/ask';
 import { once } from '../../ui/once';
 import { Studies } from '../../compute/studies';
 import { AboutPanel } from './about';
@@ -337,16 +338,16 @@ export class Studio implements HoldsTyping {
     if (drawing) saveFile(await pngFile(drawing, this.ground()), fileName(this.draft().name, 'png'));
   }
 
+  private readonly questions = inject(Ask);
   protected readonly keepAsMove = once(() => this.nameMove());
 
   /** Names this line as a move of the club, to be used in others. */
   private async nameMove(): Promise<void> {
-    const name = (prompt(this.text.moveName) ?? '').trim().toLowerCase();
-    if (name === '') return;
-    if (!isMoveName(name)) {
-      this.said.set(this.text.noMoveName);
-      return;
-    }
+    const { moveName: question, moveWord: label, keepMove: yes, noMoveName } = this.text;
+    const wrong = (typed: string): string => (isMoveName(typed.toLowerCase()) ? '' : noMoveName);
+    const word = await this.questions.word({ question, yes, no: this.common.notNow, box: { label, most: 24, wrong } });
+    if (word === null) return;
+    const name = word.toLowerCase();
     const others = this.ownMoves().filter((move) => move.name !== name);
     const trouble = await this.club.save({ moves: [...others, { name, steps: this.draft().steps }] });
     this.said.set(trouble?.message ?? this.text.moveKept(name));

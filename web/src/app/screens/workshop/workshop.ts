@@ -33,6 +33,7 @@ import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
 import { Typed } from '../../data/typed';
 import { Player } from '../../parts/player';
+import { Ask } from '../../ui/ask';
 import { once } from '../../ui/once';
 import { Studies } from '../../compute/studies';
 import { CalendarForm } from './calendar-form';
@@ -423,15 +424,17 @@ export class Workshop implements HoldsTyping {
     this.fitted.set(null);
   }
 
+  private readonly questions = inject(Ask);
   protected readonly runIt = once(() => this.begin());
 
   private async begin(): Promise<void> {
     const me = this.me();
     if (!me) return;
     const stops = this.look()?.problems.filter((problem) => problem.level === 'stop' || problem.level === 'asks') ?? [];
-    if (stops.some((problem) => problem.level === 'asks') && !confirm(this.text.runOpen(stops.length))) return;
     // Sound may only begin with a tap; this is the one.
     this.sounds.wake();
+    const open = { question: this.text.runOpen(stops.length), yes: this.text.run, no: this.common.notNow };
+    if (stops.some((problem) => problem.level === 'asks') && !(await this.questions.sure(open))) return;
     const plan = await this.asking.ask('sessionPlan', this.ask()).catch(() => null);
     const here = this.asOne() ? [this.asOne() as Athlete] : this.group().length > 0 ? this.group() : this.people().slice(0, 1);
     const begun = plan && sessionHead(me, this.draft(), this.stored() ? this.id() : null, plan, here);
