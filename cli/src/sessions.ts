@@ -9,7 +9,7 @@ import { alternative, USUAL_CALLS, type Calls } from '@hopsk/core/plan/calls/cal
 import { drawCalls } from '@hopsk/core/plan/calls/draw';
 import { foreseen } from '@hopsk/core/plan/calls/foresee';
 import { callableOf } from '@hopsk/core/plan/calls/plain';
-import { clockText } from '@hopsk/core/plan/phases';
+import { clockText } from '@hopsk/core/plan/clock-text';
 import { fitToTime } from '@hopsk/core/plan/session/fit-time';
 import { planProblems } from '@hopsk/core/plan/session/problems';
 import { seeStage } from '@hopsk/core/plan/session/seen';
@@ -169,7 +169,13 @@ export function dose(source: { readonly name: string; readonly text: string }, o
     totals,
     problems,
     fitted,
-    timeline: { total: timeline.total, atLeast: timeline.atLeast, blocks: timeline.blocks, cues: timeline.cues },
+    // The keys of the file are promised in docs/cli.md, whatever the words of the program become.
+    timeline: {
+      total: timeline.total,
+      atLeast: timeline.atLeast,
+      blocks: timeline.stretches.map(({ exercise: stage, ...stretch }) => ({ stage, ...stretch })),
+      cues: timeline.cues.map(({ exercise: stage, ...cue }) => ({ stage, ...cue })),
+    },
   };
   return { text: table, data, code: open ? 1 : 0 };
 }

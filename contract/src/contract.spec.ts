@@ -1,9 +1,9 @@
-import { AthleteDraft, Dose, fieldsOf, RunUpload, SignIn } from './index.js';
+import { AthleteDraft, Rounds, fieldsOf, RunUpload, SignIn } from './index.js';
 import { sampleAthlete, sampleRun } from './testing/samples.js';
 
 const athlete = sampleAthlete;
 const dose = { mode: 'seconds', work: 30, rounds: 3, sets: 2, rest: 20, setRest: 60 };
-function said(schema: typeof AthleteDraft | typeof Dose, input: unknown): string[] {
+function said(schema: typeof AthleteDraft | typeof Rounds, input: unknown): string[] {
   const result = schema.safeParse(input);
   return result.success
     ? []
@@ -28,13 +28,13 @@ describe('what crosses the wire', () => {
   });
 
   it('keeps doses within a day’s sense', () => {
-    expect(said(Dose, dose)).toEqual([]);
-    expect(said(Dose, { ...dose, rest: null })).toEqual([]);
-    expect(said(Dose, { ...dose, rounds: 10_000 })).toEqual(['rounds between 1 100 ']);
-    expect(said(Dose, { ...dose, rest: -5 })).toEqual(['rest between 0 3600 s']);
-    expect(said(Dose, { ...dose, work: 3000, rounds: 20 })).toEqual(['rounds together 6']);
-    expect(said(Dose, { ...dose, mode: 'reps', work: 2.5 })[0]).toContain('work reps');
-    expect(said(Dose, { ...dose, work: NaN })[0]).toBe('work number');
+    expect(said(Rounds, dose)).toEqual([]);
+    expect(said(Rounds, { ...dose, rest: null })).toEqual([]);
+    expect(said(Rounds, { ...dose, rounds: 10_000 })).toEqual(['rounds between 1 100 ']);
+    expect(said(Rounds, { ...dose, rest: -5 })).toEqual(['rest between 0 3600 s']);
+    expect(said(Rounds, { ...dose, work: 3000, rounds: 20 })).toEqual(['rounds together 6']);
+    expect(said(Rounds, { ...dose, mode: 'reps', work: 2.5 })[0]).toContain('work reps');
+    expect(said(Rounds, { ...dose, work: NaN })[0]).toBe('work number');
   });
 
   it('reads an address in small letters and refuses an event it does not know', () => {

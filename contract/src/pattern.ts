@@ -1,7 +1,7 @@
 import { placingFrom } from '@hopsk/core/judge/area-text';
 import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
 import { FILE_LIMITS } from '@hopsk/core/language/pattern-file';
-import { DOSE_LIMITS } from '@hopsk/core/language/rounds';
+import { ROUNDS_LIMITS } from '@hopsk/core/language/rounds';
 import * as z from 'zod';
 import { SchoolChoicesSchema } from './teaching.js';
 import { between, Code, Id, line, note, SideName, whole } from './common.js';
@@ -10,23 +10,23 @@ import { field } from './problem.js';
 const seconds = (most: number) => between(0, most, 's');
 
 /** Rounds of a pattern. Rest may stay undecided (null) in a plan; a run asks for it. */
-export const Dose = z
+export const Rounds = z
   .object({
     mode: z.enum(['seconds', 'reps']),
-    work: between(1, DOSE_LIMITS.seconds),
-    rounds: whole(1, DOSE_LIMITS.rounds),
-    sets: whole(1, DOSE_LIMITS.sets),
-    rest: seconds(DOSE_LIMITS.rest).nullable(),
-    setRest: seconds(DOSE_LIMITS.rest).nullable(),
+    work: between(1, ROUNDS_LIMITS.seconds),
+    rounds: whole(1, ROUNDS_LIMITS.rounds),
+    sets: whole(1, ROUNDS_LIMITS.sets),
+    rest: seconds(ROUNDS_LIMITS.rest).nullable(),
+    setRest: seconds(ROUNDS_LIMITS.rest).nullable(),
   })
   .superRefine((dose, context) => {
-    if (dose.mode === 'reps' && !(Number.isInteger(dose.work) && dose.work <= DOSE_LIMITS.reps)) {
-      context.addIssue({ code: 'custom', path: ['work'], message: field('reps', { most: DOSE_LIMITS.reps }) });
+    if (dose.mode === 'reps' && !(Number.isInteger(dose.work) && dose.work <= ROUNDS_LIMITS.reps)) {
+      context.addIssue({ code: 'custom', path: ['work'], message: field('reps', { most: ROUNDS_LIMITS.reps }) });
     }
     const work = dose.mode === 'seconds' ? dose.work * dose.rounds * dose.sets : 0;
     const rest = dose.sets * (dose.rounds - 1) * (dose.rest ?? 0) + (dose.sets - 1) * (dose.setRest ?? 0);
-    if (work + rest > DOSE_LIMITS.total)
-      context.addIssue({ code: 'custom', path: ['rounds'], message: field('together', { hours: DOSE_LIMITS.total / 3600 }) });
+    if (work + rest > ROUNDS_LIMITS.total)
+      context.addIssue({ code: 'custom', path: ['rounds'], message: field('together', { hours: ROUNDS_LIMITS.total / 3600 }) });
   });
 
 /** A pattern's text is kept as typed; line breaks are part of it. */
@@ -44,7 +44,7 @@ export const PatternDraft = z.object({
   hand: SideName,
   lead: z.enum(['left', 'right', 'none']),
   shouldClose: z.boolean(),
-  dose: Dose.nullable(),
+  dose: Rounds.nullable(),
   tags: z.array(line(24)).max(FILE_LIMITS.tags).default([]),
   /** The floor it is meant for; empty where none is said. */
   area: note(80)

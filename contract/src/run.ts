@@ -1,11 +1,11 @@
 import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
 import { RESULTS, SOURCES } from '@hopsk/core/log/event';
-import { SOUNDS } from '@hopsk/core/plan/run-plan';
+import { CUE_KINDS, SOUNDS } from '@hopsk/core/plan/cue';
 import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import * as z from 'zod';
 import { between, Code, Day, Id, line, SideName } from './common.js';
-import { Dose } from './pattern.js';
-import { PhaseKind } from './session.js';
+import { Rounds } from './pattern.js';
+import { StretchKind } from './session.js';
 import { field } from './problem.js';
 
 const moments = z.array(between(0, 3600, 's')).max(4000);
@@ -19,11 +19,11 @@ export const RepPlan = z.object({
   chances: z.partialRecord(z.enum(FAULT_UNITS), moments),
 });
 export type RepPlan = z.infer<typeof RepPlan>;
-const RoundsPlan = z.object({ dose: Dose, rep: RepPlan.nullable() });
+const RoundsPlan = z.object({ dose: Rounds, rep: RepPlan.nullable() });
 
 const moment = between(0, SESSION_LIMITS.seconds, 's');
-const SessionPhase = z.object({
-  kind: PhaseKind,
+const RunStretch = z.object({
+  kind: StretchKind,
   start: moment,
   end: moment,
   set: z.int().min(0),
@@ -48,12 +48,12 @@ const SessionPlan = z.object({
     .min(1, field('too-few', { least: 1 }))
     .max(SESSION_LIMITS.stages),
   reps: z.array(RepPlan).max(2000),
-  phases: z.array(SessionPhase).min(1, field('no-time', {})).max(6000),
+  phases: z.array(RunStretch).min(1, field('no-time', {})).max(6000),
   cues: z
     .array(
       z.object({
         at: moment,
-        kind: z.string().max(20),
+        kind: z.enum(CUE_KINDS),
         say: z.string().max(400),
         show: z.string().max(400),
         sound: z.enum(SOUNDS).nullable(),

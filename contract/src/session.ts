@@ -1,9 +1,10 @@
 import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
 import { placingFrom } from '@hopsk/core/judge/area-text';
 import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
-import { LONGEST_REST } from '@hopsk/core/language/stage-dose';
+import { LONGEST_REST } from '@hopsk/core/language/dose';
 import { CALL_LIMITS } from '@hopsk/core/plan/calls/calls';
-import { BLOCK_KINDS, SESSION_LIMITS } from '@hopsk/core/plan/session/session';
+import { STRETCH_KINDS } from '@hopsk/core/plan/stretch';
+import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import { CONTACT_LEVELS, CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS } from '@hopsk/core/plan/session/stage';
 import * as z from 'zod';
 import { between, Code, Id, line, note, SideName, whole } from './common.js';
@@ -140,4 +141,4 @@ export const StageRecord = z.object({
 export type StageRecord = z.infer<typeof StageRecord>;
 
 /** Stretches of a session's clock as they are run. */
-export const PhaseKind = z.enum(BLOCK_KINDS);
+export const StretchKind = z.enum(STRETCH_KINDS);

@@ -6,15 +6,15 @@ import {
   LONGEST_REST,
   OPEN_LEAST,
   pyramid,
-  STAGE_DOSE_LIMITS,
+  DOSE_LIMITS,
   type Alternation,
   type Chime,
   type Range,
   type Rest,
   type Sides,
-  type StageDose,
+  type Dose,
   type Work,
-} from './stage-dose.js';
+} from './dose.js';
 import type { DoseMessage, DoseMessages } from './messages.js';
 
 /** What is wrong with a piece of a dose, where, and the nearest thing that works. */
@@ -26,7 +26,7 @@ export type DoseError = DoseMessage & {
 
 /** A dose as it was read; null where not even its work could be. */
 export interface ReadDose {
-  readonly dose: StageDose | null;
+  readonly dose: Dose | null;
   readonly errors: readonly DoseError[];
 }
 
@@ -65,7 +65,7 @@ function say<Code extends keyof DoseMessages>(
 }
 
 /** The first clause: sets, rounds, work and sides. */
-function headOf(clause: Clause, errors: DoseError[]): StageDose | null {
+function headOf(clause: Clause, errors: DoseError[]): Dose | null {
   let rest = clause.text;
   const sidesSaid = SIDES.exec(rest);
   const sides: Sides | null = sidesSaid
@@ -75,11 +75,11 @@ function headOf(clause: Clause, errors: DoseError[]): StageDose | null {
   const factors: Range[] = [];
   const setsOf = SETS_OF.exec(rest);
   if (setsOf) {
-    factors.push(countOf(clause, setsOf[1] ?? '', STAGE_DOSE_LIMITS.sets, 'sets', errors));
+    factors.push(countOf(clause, setsOf[1] ?? '', DOSE_LIMITS.sets, 'sets', errors));
     rest = rest.slice(setsOf[0].length);
   }
   for (let found = TIMES_.exec(rest); found && factors.length < 2; found = TIMES_.exec(rest)) {
-    factors.push(countOf(clause, found[1] ?? '', STAGE_DOSE_LIMITS.rounds, 'rounds', errors));
+    factors.push(countOf(clause, found[1] ?? '', DOSE_LIMITS.rounds, 'rounds', errors));
     rest = rest.slice(found[0].length);
   }
   const work = workOf({ ...clause, text: rest.trim() }, clause, errors);
@@ -109,7 +109,7 @@ function workOf(clause: Clause, whole: Clause, errors: DoseError[]): Work | null
     const seconds = secondsOf(within[2] ?? '');
     return {
       by: 'count',
-      count: countOf(clause, within[1] ?? '', STAGE_DOSE_LIMITS.count, 'repetitions', errors),
+      count: countOf(clause, within[1] ?? '', DOSE_LIMITS.count, 'repetitions', errors),
       of: 1,
       within: seconds?.low ?? null,
     };
@@ -118,7 +118,7 @@ function workOf(clause: Clause, whole: Clause, errors: DoseError[]): Work | null
   const counted = new RegExp(`^(${WHOLE})\\s*(${UNIT}|doubles?|triples?|calls?)?$`, 'i').exec(text);
   if (counted) {
     const unit = (counted[2] ?? '').toLowerCase();
-    const range = countOf(clause, counted[1] ?? '', STAGE_DOSE_LIMITS.count, unit || 'repetitions', errors);
+    const range = countOf(clause, counted[1] ?? '', DOSE_LIMITS.count, unit || 'repetitions', errors);
     if (unit.startsWith('call')) return { by: 'calls', count: range };
     return { by: 'count', count: range, of: unit.startsWith('double') ? 2 : unit.startsWith('triple') ? 3 : 1, within: null };
   }
@@ -128,8 +128,8 @@ function workOf(clause: Clause, whole: Clause, errors: DoseError[]): Work | null
 function timeOf(clause: Clause, errors: DoseError[]): Work | null {
   const range = secondsOf(clause.text);
   if (range === null) return say(errors, clause, 'no-time', { said: clause.text }, '30 s');
-  const wrong = beyond(range, STAGE_DOSE_LIMITS.seconds);
-  if (wrong) say(errors, clause, wrong.why, { said: clause.text, most: STAGE_DOSE_LIMITS.seconds }, `${rangeText(wrong.instead)} s`);
+  const wrong = beyond(range, DOSE_LIMITS.seconds);
+  if (wrong) say(errors, clause, wrong.why, { said: clause.text, most: DOSE_LIMITS.seconds }, `${rangeText(wrong.instead)} s`);
   return { by: 'time', seconds: wrong?.instead ?? range };
 }
 
@@ -137,16 +137,15 @@ function ladderOf(kind: string, numbers: string, clause: Clause, errors: DoseErr
   const typed = numbers.split(/\s*[-–]\s*/).map(Number);
   const top = Math.min(20, Math.max(1, typed[0] ?? 1));
   const counts = /pyramid/i.test(kind) && typed.length === 1 ? pyramid(top) : typed;
-  const kept = counts.filter((n) => n >= 1 && n <= STAGE_DOSE_LIMITS.count).slice(0, STAGE_DOSE_LIMITS.ladder);
-  if (kept.length < counts.length || (typed[0] ?? 0) > 20)
-    say(errors, clause, 'ladder', { said: clause.text, most: STAGE_DOSE_LIMITS.count });
+  const kept = counts.filter((n) => n >= 1 && n <= DOSE_LIMITS.count).slice(0, DOSE_LIMITS.ladder);
+  if (kept.length < counts.length || (typed[0] ?? 0) > 20) say(errors, clause, 'ladder', { said: clause.text, most: DOSE_LIMITS.count });
   return { by: 'ladder', counts: kept.length > 0 ? kept : [1] };
 }
 
 const CHIME = new RegExp(`^every\\s+(${TIME})\\s*\\((.*)\\)\\s*(at once|at cycle end)?\\s*(and on the bell)?$`, 'is');
 
 /** One of the later clauses. */
-function withClause(dose: StageDose | null, clause: Clause, errors: DoseError[]): StageDose | null {
+function withClause(dose: Dose | null, clause: Clause, errors: DoseError[]): Dose | null {
   if (dose === null) return null;
   const { text } = clause;
   const rest = /^(?:(set)\s+rest|rest\s+(between\s+sets)|between\s+(sets)|rest(?:\s+between\s+rounds)?)\s+(.+)$/i.exec(text);
@@ -175,7 +174,7 @@ function withClause(dose: StageDose | null, clause: Clause, errors: DoseError[])
       when: /at cycle end/i.test(chime[3] ?? '') ? 'at cycle end' : 'at once',
       onBell: chime[4] !== undefined,
     };
-    return { ...dose, chimes: [...dose.chimes, one].slice(0, STAGE_DOSE_LIMITS.chimes) };
+    return { ...dose, chimes: [...dose.chimes, one].slice(0, DOSE_LIMITS.chimes) };
   }
   say(errors, clause, 'not-understood', { said: text }, 'rest 30 s');
   return dose;
@@ -192,7 +191,7 @@ function restOf(typed: string, clause: Clause, errors: DoseError[]): Rest {
 }
 
 /** Writes a dose so that reading gives it again. */
-export function printDose(dose: StageDose): string {
+export function printDose(dose: Dose): string {
   const { work, sides, sets, rounds } = dose;
   const many = (range: Range): boolean => range.low !== 1 || range.high !== 1;
   const setsText = many(sets) ? `${rangeText(sets)} sets of ` : '';

@@ -1,4 +1,4 @@
-import { exactly, type Range } from './stage-dose.js';
+import { exactly, type Range } from './dose.js';
 
 /** A piece of a dose between commas, and where it begins in the text. */
 export interface Clause {

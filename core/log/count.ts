@@ -1,6 +1,6 @@
 import type { FaultEntry, View } from '../catalogue/fault.js';
-import { attemptsOf, isSession, isTapped, planPhases, type Attempt, type RunPlan } from '../plan/run-plan.js';
-import { stretchesRun } from './clock.js';
+import { attemptsOf, isSession, isTapped, stretchesOfPlan, type Attempt, type RunPlan } from '../plan/run-plan.js';
+import { spansRun } from './clock.js';
 import { ordered, undoneIds, type FaultEvent, type Result, type RunEvent } from './event.js';
 import { watchedThroughout, watchings, type Watching } from './watching.js';
 
@@ -125,9 +125,11 @@ interface Chance {
   readonly upTo: number;
 }
 
-/** Which exercise of a session is on at this second; the first one where there is no session. */
-const exerciseAt = (plan: RunPlan, t: number): number =>
-  isSession(plan) ? ((plan.phases.find((phase) => t < phase.end) ?? plan.phases.at(-1))?.exercise ?? 0) : 0;
+/** Which exercise is on at this second. */
+function exerciseAt(plan: RunPlan, t: number): number {
+  const stretches = stretchesOfPlan(plan);
+  return (stretches.find(({ end }) => t < end) ?? stretches.at(-1))?.exercise ?? 0;
+}
 
 function planned(
   plan: RunPlan,
@@ -136,8 +138,8 @@ function planned(
   spans: readonly Watching[],
   exercise: number | null,
 ): Chance[] {
-  const total = planPhases(plan).at(-1)?.end ?? 0;
-  const run = stretchesRun(events, total);
+  const total = stretchesOfPlan(plan).at(-1)?.end ?? 0;
+  const run = spansRun(events, total);
   const done = (attempt: Attempt): boolean =>
     run.some((stretch) => stretch.from <= attempt.start + 1e-9 && attempt.end <= stretch.to + 1e-9);
   return attemptsOf(plan, fault.per).map((attempt) => ({

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import type { FaultEntry } from '../catalogue/fault.js';
 import { FAULTS } from '../catalogue/faults.js';
-import { phasesOf } from '../plan/phases.js';
+import { stretchesOfRounds } from '../plan/rounds.js';
 import { attemptsOf, type RunPlan } from '../plan/run-plan.js';
 import { holds } from '../testing/holds.js';
-import { clockAt, stretchesRun } from './clock.js';
+import { clockAt, spansRun } from './clock.js';
 import { countRun, type RunCount, type Tally } from './count.js';
 import type { RunEvent } from './event.js';
 
@@ -222,15 +222,15 @@ describe('any log', () => {
   });
 
   it('attempts never lie outside what was really run, nor overlap', () => {
-    const phases = phasesOf(withPlan.dose, 3);
-    const total = phases.at(-1)?.end ?? 0;
+    const stretches = stretchesOfRounds(withPlan.dose, 3);
+    const total = stretches.at(-1)?.end ?? 0;
     holds(
       fc.property(anyLog, fc.double({ min: 0, max: 200, noNaN: true }), (events, now) => {
-        for (const { from, to } of stretchesRun(events, total)) {
+        for (const { from, to } of spansRun(events, total)) {
           expect(to).toBeGreaterThan(from);
           expect(to).toBeLessThanOrEqual(total);
         }
-        const clock = clockAt(events, phases, now * 1000);
+        const clock = clockAt(events, stretches, now * 1000);
         expect(clock.t).toBeLessThanOrEqual(total);
         expect(clock.left).toBeGreaterThanOrEqual(0);
         expect(clock.totalLeft).toBeCloseTo(Math.max(0, total - clock.t), 9);

@@ -1,17 +1,17 @@
 import { FAULTS } from '../catalogue/faults.js';
 import { faultBook, type SessionTally } from '../evidence/book.js';
 import { decide } from '../evidence/decide.js';
-import type { Dose } from '../language/rounds.js';
-import { phasesOf } from '../plan/phases.js';
+import type { Rounds } from '../language/rounds.js';
+import { stretchesOfRounds } from '../plan/rounds.js';
 import { attemptsOf, type RunPlan } from '../plan/run-plan.js';
 import { beepsOf, clockAt, COUNT_DOWN } from './clock.js';
 import { countRun, type Tally } from './count.js';
 import { lastUndoable, ordered, undoneIds, type RunEvent } from './event.js';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
-const dose: Dose = { mode: 'seconds', work: 10, rounds: 2, sets: 1, rest: 5, setRest: null };
+const dose: Rounds = { mode: 'seconds', work: 10, rounds: 2, sets: 1, rest: 5, setRest: null };
 const plan: RunPlan = { dose, rep: { seconds: 2, chances: { repetition: [0], split: [0], step: [0.5, 1] } } };
-const phases = phasesOf(dose, 2);
+const stretches = stretchesOfRounds(dose, 2);
 
 type Loose = Partial<RunEvent> & { kind: RunEvent['kind']; t: number };
 /** A log whose wall clock follows the plan from zero; later `at` values may be given. */
@@ -33,17 +33,17 @@ const only = (log: RunEvent[], fault = 'split-late', delay = 1, p = plan): Tally
 describe('the clock of a run', () => {
   it('is derived from the log: count-down, work, rest, pause, skip, end', () => {
     const log = logOf({ kind: 'go', t: -COUNT_DOWN, at: 0 });
-    expect(clockAt([], phases, 0)).toEqual(jasmine.objectContaining({ status: 'waiting', t: -5 }));
-    expect(clockAt(log, phases, 2000)).toEqual(jasmine.objectContaining({ status: 'running', t: -3, left: 3, phase: null }));
-    expect(clockAt(log, phases, 9000).phase?.kind).toBe('work');
-    expect(clockAt(log, phases, 17000)).toEqual(jasmine.objectContaining({ t: 12, left: 3 }));
+    expect(clockAt([], stretches, 0)).toEqual(jasmine.objectContaining({ status: 'waiting', t: -5 }));
+    expect(clockAt(log, stretches, 2000)).toEqual(jasmine.objectContaining({ status: 'running', t: -3, left: 3, stretch: null }));
+    expect(clockAt(log, stretches, 9000).stretch?.kind).toBe('work');
+    expect(clockAt(log, stretches, 17000)).toEqual(jasmine.objectContaining({ t: 12, left: 3 }));
     const paused = [...log, ...logOf({ kind: 'pause', t: 4, at: 9000, id: 'p', n: 5 })];
-    expect(clockAt(paused, phases, 99000)).toEqual(jasmine.objectContaining({ status: 'paused', t: 4 }));
+    expect(clockAt(paused, stretches, 99000)).toEqual(jasmine.objectContaining({ status: 'paused', t: 4 }));
     const resumed = [...paused, ...logOf({ kind: 'resume', t: 4, at: 100000, id: 'r', n: 6 })];
-    expect(clockAt(resumed, phases, 101000).t).toBeCloseTo(5, 9);
+    expect(clockAt(resumed, stretches, 101000).t).toBeCloseTo(5, 9);
     const skipped = [...resumed, ...logOf({ kind: 'skip', t: 5, to: 10, at: 101000, id: 's', n: 7 })];
-    expect(clockAt(skipped, phases, 101000).phase?.kind).toBe('rest');
-    expect(clockAt(log, phases, 30000)).toEqual(jasmine.objectContaining({ status: 'ended', t: 25, totalLeft: 0 }));
+    expect(clockAt(skipped, stretches, 101000).stretch?.kind).toBe('rest');
+    expect(clockAt(log, stretches, 30000)).toEqual(jasmine.objectContaining({ status: 'ended', t: 25, totalLeft: 0 }));
   });
 
   it('a log sent twice or out of order reads the same', () => {
@@ -52,7 +52,7 @@ describe('the clock of a run', () => {
   });
 
   it('beeps at each change with three ticks before', () => {
-    const beeps = beepsOf(phases);
+    const beeps = beepsOf(stretches);
     expect(beeps.filter((b) => b.sound !== 'tick').map((b) => [b.at, b.sound])).toEqual([
       [0, 'work'],
       [10, 'rest'],

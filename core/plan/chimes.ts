@@ -1,4 +1,4 @@
-import type { Chime } from '../language/stage-dose.js';
+import type { Chime } from '../language/dose.js';
 
 /** One chimed move in a round of a repeating pattern. Seconds of the round. */
 export interface Chimed {

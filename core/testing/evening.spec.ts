@@ -5,11 +5,11 @@ import { wilson } from '../evidence/proportion.js';
 import { study } from '../judge/study.js';
 import { mirrorText } from '../language/mirror.js';
 import { parse } from '../language/parse.js';
-import type { Dose } from '../language/rounds.js';
+import type { Rounds } from '../language/rounds.js';
 import { countRun } from '../log/count.js';
 import type { RunEvent } from '../log/event.js';
 import { simulate } from '../motion/simulate.js';
-import { doseTotals, phasesOf } from '../plan/phases.js';
+import { totalsOfRounds, stretchesOfRounds } from '../plan/rounds.js';
 import { attemptsOf, repPlanOf, type RunPlan } from '../plan/run-plan.js';
 import { performer } from './performers.js';
 
@@ -74,15 +74,16 @@ describe('one evening, worked out by hand', () => {
     expect(left.totals.lunges).toEqual({ left: 1, right: 0 });
   });
 
-  const dose: Dose = { mode: 'seconds', work: 30, rounds: 3, sets: 2, rest: 20, setRest: 60 };
+  const dose: Rounds = { mode: 'seconds', work: 30, rounds: 3, sets: 2, rest: 20, setRest: 60 };
   const plan: RunPlan = { dose, rep: repPlanOf(simulate(parse(text), ada)) };
 
   it('keeps the clock', () => {
-    const sums = doseTotals(dose, totals.seconds);
-    expect(sums).toEqual(
-      jasmine.objectContaining({ work: 180, rests: 4, restSeconds: 80, setRests: 1, setRestSeconds: 60, total: 320, atLeast: false }),
-    );
-    expect(phasesOf(dose, totals.seconds).at(-1)?.end).toBe(320);
+    const sums = totalsOfRounds(dose, totals.seconds);
+    expect(sums).toEqual(jasmine.objectContaining({ work: 180, rest: 140, total: 320, atLeast: false }));
+    const clock = stretchesOfRounds(dose, totals.seconds);
+    const long = (kind: string): number[] => clock.filter((one) => one.kind === kind).map(({ start, end }) => end - start);
+    expect([long('rest'), long('set-rest')]).toEqual([[20, 20, 20, 20], [60]]);
+    expect(clock.at(-1)?.end).toBe(320);
     expect(sums.repsARound).toBe(13);
     expect(sums.reps).toBe(78);
     expect(sums.reps * totals.contacts.left).toBe(234);

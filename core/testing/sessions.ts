@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { printDose } from '../language/dose-text.js';
-import { doseBy, exactly, type Range, type StageDose, type Work } from '../language/stage-dose.js';
+import { doseBy, exactly, type Range, type Dose, type Work } from '../language/dose.js';
 import type { BuildWords } from '../plan/build/built.js';
 import { seeStage, type SeenBy, type StageSeen } from '../plan/session/seen.js';
 import { OPEN_SETTINGS, type Session } from '../plan/session/session.js';
@@ -53,7 +53,7 @@ const anyWork: fc.Arbitrary<Work> = fc.oneof(
 );
 
 /** Any dose that a coach could type. */
-export const anyStageDose: fc.Arbitrary<StageDose> = fc
+export const anyStageDose: fc.Arbitrary<Dose> = fc
   .record({
     work: anyWork,
     rounds: range(1, 6),

@@ -1,4 +1,4 @@
-import type { Part } from '../plan/dose-parts.js';
+import type { PlannedStretch } from '../plan/stretch.js';
 
 /** What a stage's dose adds up to. Seconds; at least so much while something is open. */
 export interface PartSums {
@@ -11,9 +11,9 @@ export interface PartSums {
   readonly setRests: number;
 }
 
-export function sumsOf(parts: readonly Part[]): PartSums {
-  const sum = (kinds: readonly Part['kind'][]): number =>
-    parts.filter((part) => kinds.includes(part.kind)).reduce((all, part) => all + part.seconds, 0);
+export function sumsOf(parts: readonly PlannedStretch[]): PartSums {
+  const sum = (kinds: readonly PlannedStretch['kind'][]): number =>
+    parts.filter((part) => kinds.includes(part.kind)).reduce((all, part) => all + part.end - part.start, 0);
   const reps = (way: 0 | 1): number =>
     parts.filter((part) => part.way === way && part.wave === 1).reduce((all, part) => all + part.reps, 0);
   const work = sum(['work']);

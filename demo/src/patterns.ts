@@ -1,7 +1,7 @@
 import type { PatternDraft } from '@hopsk/contract';
-import type { Dose } from '@hopsk/core/language/rounds';
+import type { Rounds } from '@hopsk/core/language/rounds';
 
-const timed = (work: number, rounds: number, rest: number, sets = 1, setRest: number | null = null): Dose => ({
+const timed = (work: number, rounds: number, rest: number, sets = 1, setRest: number | null = null): Rounds => ({
   mode: 'seconds',
   work,
   rounds,
@@ -9,7 +9,14 @@ const timed = (work: number, rounds: number, rest: number, sets = 1, setRest: nu
   rest,
   setRest,
 });
-const counted = (work: number, rounds: number, rest: number | null): Dose => ({ mode: 'reps', work, rounds, sets: 1, rest, setRest: null });
+const counted = (work: number, rounds: number, rest: number | null): Rounds => ({
+  mode: 'reps',
+  work,
+  rounds,
+  sets: 1,
+  rest,
+  setRest: null,
+});
 const base = {
   hand: 'right',
   lead: 'none',

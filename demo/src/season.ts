@@ -5,7 +5,7 @@ import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { parse } from '@hopsk/core/language/parse';
 import { TAP_DELAY } from '@hopsk/core/log/count';
 import { simulate } from '@hopsk/core/motion/simulate';
-import { attemptsOf, planPhases, repPlanOf, type Attempt } from '@hopsk/core/plan/run-plan';
+import { attemptsOf, stretchesOfPlan, repPlanOf, type Attempt } from '@hopsk/core/plan/run-plan';
 import { all } from '@hopsk/words/en/all';
 import { speak } from '@hopsk/words/words';
 import { Chance } from './chance.js';
@@ -90,7 +90,7 @@ function runOf(
   const push = (event: Loose): void => {
     events.push({ ...event, id: chance.uuid(), n: events.length, at: startedAt.getTime() + event.t * 1000 });
   };
-  const rounds = planPhases(plan).filter((phase) => phase.kind === 'work');
+  const rounds = stretchesOfPlan(plan).filter(({ kind }) => kind === 'work');
   const watched = rounds.map((_, i) => group[i % group.length] as Person);
   push({ kind: 'go', t: -5 });
   const log: Loose[] = [];

@@ -36,7 +36,7 @@ export const floor = {
     simCouldNot: 'as simulated: could not',
     openSays: 'Until they are comfortable: go on when they are.',
     exercise: 'stage',
-    phases: { work: 'work', rest: 'rest', 'set-rest': 'set rest', explain: 'show, explain', change: 'change', water: 'water' },
+    stretches: { work: 'work', rest: 'rest', 'set-rest': 'set rest', explain: 'show, explain', change: 'change', water: 'water' },
     round: 'round',
     of: 'of',
     set: 'set',

@@ -37,7 +37,7 @@ export const floor = {
     simCouldNot: 'áš šíɱúļáţéđ: çóúļđ ñóţ',
     openSays: 'Úñţíļ ţĥéý áŕé çóɱƒóŕţáƀļé: ĝó óñ ŵĥéñ ţĥéý áŕé.',
     exercise: 'šţáĝé',
-    phases: { work: 'ŵóŕķ', rest: 'ŕéšţ', 'set-rest': 'šéţ ŕéšţ', explain: 'šĥóŵ, éẋþļáíñ', change: 'çĥáñĝé', water: 'ŵáţéŕ' },
+    stretches: { work: 'ŵóŕķ', rest: 'ŕéšţ', 'set-rest': 'šéţ ŕéšţ', explain: 'šĥóŵ, éẋþļáíñ', change: 'çĥáñĝé', water: 'ŵáţéŕ' },
     round: 'ŕóúñđ',
     of: 'óƒ',
     set: 'šéţ',

@@ -1,7 +1,7 @@
 // Made from ../en/plan.ts by npm run marked.
 import type { LeftOutMessages, NameMessages } from '@hopsk/core/plan/build/messages';
 import type { CallMessages, HindranceMessages } from '@hopsk/core/plan/calls/messages';
-import { clockText } from '@hopsk/core/plan/phases';
+import { clockText } from '@hopsk/core/plan/clock-text';
 import type { FitAskMessages, FitWhyMessages, PlanMessages } from '@hopsk/core/plan/session/messages';
 import { say, type Says } from '../say.js';
 import { areas } from './areas.js';

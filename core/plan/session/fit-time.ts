@@ -1,10 +1,10 @@
 import { printDose } from '../../language/dose-text.js';
-import { exactly, type Range, type StageDose, type Work } from '../../language/stage-dose.js';
-import { questionsOf } from '../dose-parts.js';
+import { exactly, type Range, type Dose, type Work } from '../../language/dose.js';
+import { questionsOf } from '../stretches.js';
 import type { FitAsk, FitWhy } from './messages.js';
 import type { StageSeen } from './seen.js';
 import type { Session } from './session.js';
-import { blocksOf } from './timeline.js';
+import { sessionStretches } from './timeline.js';
 
 /** What became of a stage when a session was fitted to its time. */
 interface FittedStage {
@@ -47,14 +47,14 @@ function moreWork(work: Work): Work | null {
 }
 
 /** One more of a dose: work first, then rounds, then sets; null at the top of every range. */
-function grown(dose: StageDose): StageDose[] {
+function grown(dose: Dose): Dose[] {
   const work = moreWork(dose.work);
   const rounds = dose.work.by === 'ladder' ? null : more(dose.rounds, 1);
   const sets = more(dose.sets, 1);
   return [...(rounds ? [{ ...dose, rounds }] : []), ...(sets ? [{ ...dose, sets }] : []), ...(work ? [{ ...dose, work }] : [])];
 }
 
-const settled = (dose: StageDose): StageDose => {
+const settled = (dose: Dose): Dose => {
   const low = ({ low: n }: Range): Range => exactly(n);
   const { work } = dose;
   const fixed: Work =
@@ -78,7 +78,7 @@ export function fitToTime(seen: readonly StageSeen[], session: Pick<Session, 'se
   if (asks.length > 0 || seen.length === 0) return none;
   const kept = new Set(seen.keys());
   const doses = seen.map((one) => one.dose);
-  const total = (): number => blocksOf(within(seen, doses, kept), session).at(-1)?.end ?? 0;
+  const total = (): number => sessionStretches(within(seen, doses, kept), session).at(-1)?.end ?? 0;
   const dropped = new Set<number>();
   while (total() > seconds + 1e-9 && kept.size > 0) {
     const last = [...kept].sort((a, b) => priority(seen, b) - priority(seen, a) || b - a)[0] as number;
@@ -95,7 +95,7 @@ export function fitToTime(seen: readonly StageSeen[], session: Pick<Session, 'se
   grow(seen, doses, kept, total, seconds);
   const stages = seen.map(({ stage, dose, pace }, i): FittedStage => {
     const chosen = doses[i] ?? dose;
-    const alone = blocksOf([{ ...(seen[i] as StageSeen), dose: chosen }], session).at(-1)?.end ?? 0;
+    const alone = sessionStretches([{ ...(seen[i] as StageSeen), dose: chosen }], session).at(-1)?.end ?? 0;
     const canGrow = grown(chosen).length > 0;
     const why: FitWhy | null = dropped.has(i)
       ? { code: 'left-out', values: { priority: stage.priority } }
@@ -109,17 +109,17 @@ export function fitToTime(seen: readonly StageSeen[], session: Pick<Session, 'se
 
 const priority = (seen: readonly StageSeen[], i: number): number => seen[i]?.stage.priority ?? 3;
 
-const within = (seen: readonly StageSeen[], doses: readonly StageDose[], kept: ReadonlySet<number>): StageSeen[] =>
+const within = (seen: readonly StageSeen[], doses: readonly Dose[], kept: ReadonlySet<number>): StageSeen[] =>
   seen.flatMap((one, i) => (kept.has(i) ? [{ ...one, dose: doses[i] ?? one.dose }] : []));
 
-function grow(seen: readonly StageSeen[], doses: StageDose[], kept: ReadonlySet<number>, total: () => number, seconds: number): void {
+function grow(seen: readonly StageSeen[], doses: Dose[], kept: ReadonlySet<number>, total: () => number, seconds: number): void {
   for (const wanted of [1, 2, 3]) {
     const turn = [...kept].filter((i) => priority(seen, i) === wanted).sort((a, b) => a - b);
     let grew = true;
     while (grew) {
       grew = false;
       for (const i of turn) {
-        const before = doses[i] as StageDose;
+        const before = doses[i] as Dose;
         for (const next of grown(before)) {
           doses[i] = next;
           if (total() <= seconds + 1e-9) {
@@ -142,6 +142,6 @@ function asksOf(seen: readonly StageSeen[], { settings }: Pick<Session, 'setting
 }
 
 function shortestOf(seen: readonly StageSeen[], session: Pick<Session, 'settings'>): FittedSession['hopeless'] {
-  const times = seen.map((one) => ({ stage: one.stage.name, seconds: blocksOf([one], session).at(-1)?.end ?? 0 }));
+  const times = seen.map((one) => ({ stage: one.stage.name, seconds: sessionStretches([one], session).at(-1)?.end ?? 0 }));
   return times.reduce((a, b) => (b.seconds < a.seconds ? b : a));
 }

@@ -1,11 +1,11 @@
 import type { Side } from '../../body/foot.js';
 import type { Caution } from '../../judge/cautions.js';
 import { outsideOf } from '../../judge/placing.js';
-import { turnsOf } from '../../language/stage-dose.js';
+import { turnsOf } from '../../language/dose.js';
 import { said } from '../../said.js';
 import { drawCalls } from '../calls/draw.js';
 import { chimedRound } from '../chimes.js';
-import { partsOf } from '../dose-parts.js';
+import { stretchesOf } from '../stretches.js';
 import { judgeLandings, landingsOf, riseOver, STEEP, type TrainingLevel } from './landings.js';
 import type { PlanMessage, PlanMessages } from './messages.js';
 import { placingOf, type StageSeen } from './seen.js';
@@ -87,7 +87,7 @@ function ofStage(one: StageSeen, i: number, session: Session, around: Around): P
   if (dose.work.by === 'time' && dose.work.seconds.low > 0 && rep > dose.work.seconds.low && !stage.calls)
     add('beware', 'round-short', { repetition: rep, round: dose.work.seconds.low });
   if (dose.alternate) {
-    const count = partsOf(dose, pace).find((part) => part.kind === 'work')?.reps ?? 0;
+    const count = stretchesOf(dose, pace).find(({ kind }) => kind === 'work')?.reps ?? 0;
     const [ofA, ofB] = turnsOf(count);
     if (ofA !== ofB) add('note', 'odd-turns', { count, a: dose.alternate.a, ofA, b: dose.alternate.b, ofB });
   }
@@ -103,10 +103,10 @@ function ofStage(one: StageSeen, i: number, session: Session, around: Around): P
     if (late > 0) add('beware', 'overrun', { late });
   }
   if (stage.calls && stage.calls.alternatives.length > 0) {
-    const within = partsOf(dose, pace).find((part) => part.kind === 'work');
+    const within = stretchesOf(dose, pace).find(({ kind }) => kind === 'work');
     const list = drawCalls(one.callables, stage.calls, {
       seed: session.seed,
-      within: within?.seconds ?? 0,
+      within: within ? within.end - within.start : 0,
       placing: placingOf(session),
       ...(dose.work.by === 'calls' && within ? { number: within.reps } : {}),
     });

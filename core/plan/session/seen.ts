@@ -5,14 +5,14 @@ import type { NotationError, Parsed } from '../../language/ast.js';
 import { readDose, type DoseError } from '../../language/dose-text.js';
 import { operate } from '../../language/operations.js';
 import type { OwnMove } from '../../language/own-moves.js';
-import { doseBy, exactly, type StageDose } from '../../language/stage-dose.js';
+import { doseBy, exactly, type Dose } from '../../language/dose.js';
 import { simulate, type Slip } from '../../motion/simulate.js';
 import type { Performer, Simulation } from '../../motion/simulation.js';
 import { totalsOf, type Totals } from '../../motion/totals.js';
 import { callable, type Callable } from '../calls/callable.js';
 import { FREEZE_SECONDS } from '../calls/calls.js';
 import { neededAfter } from '../calls/draw.js';
-import { questionsOf, type Pace, type Question } from '../dose-parts.js';
+import { questionsOf, type Pace, type Question } from '../stretches.js';
 import { repPlanOf, type RepPlan } from '../run-plan.js';
 import type { Session } from './session.js';
 import type { Stage } from './stage.js';
@@ -32,7 +32,7 @@ type Ways = readonly [Way, Way];
 export interface StageSeen {
   readonly stage: Stage;
   /** A dose that cannot be read counts as nothing. */
-  readonly dose: StageDose;
+  readonly dose: Dose;
   readonly doseErrors: readonly DoseError[];
   readonly lineErrors: readonly NotationError[];
   readonly ways: Ways;
@@ -82,7 +82,7 @@ function waysOf(
   text: string,
   performer: Performer,
   stage: Stage,
-  dose: StageDose,
+  dose: Dose,
   seed: number,
   own?: readonly OwnMove[],
 ): Ways {

@@ -1,4 +1,5 @@
-import { repPlanOf, type PlannedCue, type RepPlan, type SessionPhase, type SessionPlan } from '../run-plan.js';
+import type { Cue } from '../cue.js';
+import { repPlanOf, type RepPlan, type RunStretch, type SessionPlan } from '../run-plan.js';
 import { landingsOf } from './landings.js';
 import { repetitionsIn } from './repetitions.js';
 import { wayAt, type StageSeen } from './seen.js';
@@ -22,24 +23,24 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
   const called = seen.map((one) =>
     one.callables.map(({ simulation, seconds }) => calledRep(simulation ? repPlanOf(simulation) : null, seconds)),
   );
-  const phases = timeline.blocks.map((block, i): SessionPhase => {
-    const one = seen[block.stage];
+  const phases = timeline.stretches.map((stretch, i): RunStretch => {
+    const one = seen[stretch.exercise];
     const done: [number, number][] = [];
-    if (one && block.kind === 'work') {
+    if (one && stretch.kind === 'work') {
       const list = timeline.calls.get(i) ?? null;
-      repetitionsIn(one, block, list).starts.forEach((start, k) => {
-        const rep = list ? called[block.stage]?.[list.calls[k]?.which ?? -1] : wayAt(one, block).rep;
+      repetitionsIn(one, stretch, list).starts.forEach((start, k) => {
+        const rep = list ? called[stretch.exercise]?.[list.calls[k]?.which ?? -1] : wayAt(one, stretch).rep;
         if (rep) done.push([ms(start), placeOf(rep)]);
       });
     }
     return {
-      kind: block.kind,
-      start: ms(block.start),
-      end: ms(block.end),
-      set: block.set,
-      round: block.round,
-      exercise: block.stage,
-      open: block.open,
+      kind: stretch.kind,
+      start: ms(stretch.start),
+      end: ms(stretch.end),
+      set: stretch.set,
+      round: stretch.round,
+      exercise: stretch.exercise,
+      open: stretch.open,
       done,
     };
   });
@@ -57,7 +58,7 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
     })),
     phases,
     landings: landingsOf(all),
-    cues: timeline.cues.map((cue): PlannedCue => ({
+    cues: timeline.cues.map((cue): Cue => ({
       at: ms(cue.at),
       kind: cue.kind,
       say: cue.say,

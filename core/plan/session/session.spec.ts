@@ -8,8 +8,8 @@ import { holds } from '../../testing/holds.js';
 import { anySession, asWritten, aStage, BUILD_WORDS, seenOf, sessionOf, SPOKEN, squareLine } from '../../testing/sessions.js';
 import { alternative, USUAL_CALLS, type Calls } from '../calls/calls.js';
 import type { CallMessages } from '../calls/messages.js';
-import { clockText } from '../phases.js';
-import { attemptsOf, planPhases } from '../run-plan.js';
+import { clockText } from '../clock-text.js';
+import { attemptsOf, stretchesOfPlan } from '../run-plan.js';
 import { fitToTime } from './fit-time.js';
 import { judgeLandings, landingsThen, riseOver } from './landings.js';
 import type { PlanMessages } from './messages.js';
@@ -19,7 +19,7 @@ import { readSession, writeSession } from './session-file.js';
 import { sessionPlanOf } from './session-plan.js';
 import { SESSION_LIMITS, OPEN_SETTINGS, type Session } from './session.js';
 import type { Stage } from './stage.js';
-import { blocksOf, timelineOf } from './timeline.js';
+import { sessionStretches, timelineOf } from './timeline.js';
 import { sessionTotals } from './totals.js';
 
 const corners: Calls = {
@@ -31,38 +31,38 @@ const corners: Calls = {
 };
 
 describe('a session on one clock', () => {
-  it('has blocks without gaps whose parts sum to the total, change-overs between stages, nothing after the last', () => {
+  it('has stretches without gaps whose parts sum to the total, change-overs between stages, nothing after the last', () => {
     holds(
       fc.property(anySession, (session) => {
         const seen = seenOf(session);
         const timeline = timelineOf(seen, session, SPOKEN);
         let at = 0;
-        for (const block of timeline.blocks) {
-          expect(block.start).toBeCloseTo(at, 6);
-          expect(block.end).toBeGreaterThan(block.start);
-          at = block.end;
+        for (const stretch of timeline.stretches) {
+          expect(stretch.start).toBeCloseTo(at, 6);
+          expect(stretch.end).toBeGreaterThan(stretch.start);
+          at = stretch.end;
         }
         expect(timeline.total).toBeCloseTo(at, 6);
-        expect(['work', undefined]).toContain(timeline.blocks.at(-1)?.kind);
+        expect(['work', undefined]).toContain(timeline.stretches.at(-1)?.kind);
         const { all, stages, most } = sessionTotals(seen, session);
         expect(all.total).toBeCloseTo(timeline.total, 6);
         expect(all.work + all.rest + all.change + all.explain + all.water).toBeCloseTo(all.total, 6);
         expect(stages.reduce((sum, one) => sum + one.total, 0)).toBeCloseTo(all.total, 6);
         expect(most.total).toBeGreaterThanOrEqual(all.total - 1e-6);
-        const changes = timeline.blocks.filter((block) => block.kind === 'change').length;
+        const changes = timeline.stretches.filter((stretch) => stretch.kind === 'change').length;
         expect(changes).toBe((session.settings.change ?? 0) > 0 ? session.stages.length - 1 : 0);
-        for (let i = 1; i < timeline.blocks.length; i++)
-          expect(timeline.blocks[i]?.stage).toBeGreaterThanOrEqual(timeline.blocks[i - 1]?.stage ?? 0);
+        for (let i = 1; i < timeline.stretches.length; i++)
+          expect(timeline.stretches[i]?.exercise).toBeGreaterThanOrEqual(timeline.stretches[i - 1]?.exercise ?? 0);
       }),
     );
   });
 
-  it('has cues in order, inside their blocks, the last one at the end', () => {
+  it('has cues in order, inside their stretches, the last one at the end', () => {
     holds(
       fc.property(anySession, (session) => {
-        const { cues, total, blocks } = timelineOf(seenOf(session), session, SPOKEN);
+        const { cues, total, stretches } = timelineOf(seenOf(session), session, SPOKEN);
         for (let i = 1; i < cues.length; i++) expect(cues[i]?.at).toBeGreaterThanOrEqual(cues[i - 1]?.at ?? 0);
-        expect(cues.filter((cue) => cue.kind === 'go').length).toBe(blocks.filter((block) => block.kind === 'work').length);
+        expect(cues.filter((cue) => cue.kind === 'go').length).toBe(stretches.filter((stretch) => stretch.kind === 'work').length);
         expect(cues.at(-1)).toEqual(jasmine.objectContaining({ kind: 'end', at: total }));
       }),
     );
@@ -81,7 +81,7 @@ describe('a session on one clock', () => {
     const session = sessionOf([aStage('2 × 60 s, rest 60 s', { explain: 30 }), aStage('60 s'), aStage('60 s')], {
       settings: { ...OPEN_SETTINGS, change: 20, water: { every: 200, seconds: 45 } },
     });
-    const kinds = blocksOf(seenOf(session), session).map((block) => `${block.kind} ${block.end - block.start}`);
+    const kinds = sessionStretches(seenOf(session), session).map((stretch) => `${stretch.kind} ${stretch.end - stretch.start}`);
     expect(kinds).toEqual(['explain 30', 'work 60', 'rest 60', 'work 60', 'change 20', 'water 45', 'work 60', 'change 20', 'work 60']);
   });
 
@@ -129,8 +129,8 @@ describe('a session on one clock', () => {
   it('stations change n − 1 times', () => {
     const stations = ['a', 'b', 'c'].map((name) => ({ name, steps: 'split' }));
     const session = sessionOf([aStage('3 × 45 s, rest 15 s', { stations })]);
-    const { blocks, cues } = timelineOf(seenOf(session), session, SPOKEN);
-    expect(blocks.filter((block) => block.kind === 'rest').length).toBe(2);
+    const { stretches, cues } = timelineOf(seenOf(session), session, SPOKEN);
+    expect(stretches.filter((stretch) => stretch.kind === 'rest').length).toBe(2);
     expect(cues.filter((cue) => cue.say === 'change stations').length).toBe(2);
   });
 });
@@ -296,7 +296,7 @@ describe('fitting to the time', () => {
           stages: session.stages.flatMap((stage, i) => (fitted.stages[i]?.kept ? [{ ...stage, dose: fitted.stages[i]?.dose ?? '' }] : [])),
         };
         const again = seenOf(shorter);
-        expect(blocksOf(again, shorter).at(-1)?.end ?? 0).toBeCloseTo(fitted.total, 6);
+        expect(sessionStretches(again, shorter).at(-1)?.end ?? 0).toBeCloseTo(fitted.total, 6);
         fitted.stages.forEach((stage, i) => {
           const before = seen[i]?.dose;
           const after = again.find((one) => one.stage.id === stage.id)?.dose;
@@ -346,10 +346,10 @@ describe('a session as it is run', () => {
   const plan = sessionPlanOf(seen, timeline, sessionTotals(seen, session));
 
   it('keeps the clock of the plan, each change sounding once', () => {
-    expect(planPhases(plan).at(-1)?.end).toBeCloseTo(timeline.total, 2);
+    expect(stretchesOfPlan(plan).at(-1)?.end).toBeCloseTo(timeline.total, 2);
     expect(plan.phases.map((phase) => phase.kind)).toEqual(['work', 'rest', 'work', 'change', 'work', 'change', 'work']);
     expect(plan.phases.at(-1)?.open).toBeTrue();
-    const tones = beepsOf(planPhases(plan)).filter((beep) => beep.sound !== 'tick');
+    const tones = beepsOf(stretchesOfPlan(plan)).filter((beep) => beep.sound !== 'tick');
     expect(tones.length).toBe(plan.phases.length + 1);
     // Calls sound as well, in their place among the others.
     const all = beepsOfPlan(plan);

@@ -28,7 +28,3 @@ export interface Session {
 export const OPEN_SETTINGS: SessionSettings = { change: null, water: null, rest: null, setRest: null };
 
 export const SESSION_LIMITS = { stages: 60, seconds: 6 * 3600, minutes: 360, change: 3600, explain: 1800, cues: 20_000 } as const;
-
-/** Stretches of a session's clock. */
-export const BLOCK_KINDS = ['explain', 'work', 'rest', 'set-rest', 'change', 'water'] as const;
-export type BlockKind = (typeof BLOCK_KINDS)[number];

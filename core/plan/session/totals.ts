@@ -1,11 +1,11 @@
-import type { End } from '../../language/stage-dose.js';
+import type { End } from '../../language/dose.js';
 import type { Landing } from '../../motion/action.js';
 import { totalsOf, type PerSide, type Totals } from '../../motion/totals.js';
 import { sharesOfCalls } from '../calls/calls.js';
 import { repsIn } from './repetitions.js';
 import { wayAt, type StageSeen } from './seen.js';
 import type { Session } from './session.js';
-import { blocksOf, isAtLeast } from './timeline.js';
+import { sessionStretches, isAtLeast } from './timeline.js';
 
 /** What a stage or a session takes of one athlete. Seconds, counts, metres. */
 export interface WorkTotals {
@@ -76,24 +76,24 @@ const TIMES = { work: 'work', rest: 'rest', 'set-rest': 'rest', change: 'change'
 
 function summed(seen: readonly StageSeen[], session: Pick<Session, 'settings'>, end: End): WorkTotals[] {
   const sums = seen.map(nothing);
-  for (const block of blocksOf(seen, session, end)) {
-    const [one, sum] = [seen[block.stage], sums[block.stage]];
+  for (const stretch of sessionStretches(seen, session, end)) {
+    const [one, sum] = [seen[stretch.exercise], sums[stretch.exercise]];
     if (!one || !sum) continue;
-    const seconds = block.end - block.start;
-    sum[TIMES[block.kind]] += seconds;
+    const seconds = stretch.end - stretch.start;
+    sum[TIMES[stretch.kind]] += seconds;
     sum.total += seconds;
     // Groups that take turns do the same: one athlete is in one of them.
-    if (block.kind !== 'work' || block.wave > 1) continue;
-    const reps = repsIn(one, block);
+    if (stretch.kind !== 'work' || stretch.wave > 1) continue;
+    const reps = repsIn(one, stretch);
     sum.reps += reps;
-    sum.ways = block.way === 0 ? [sum.ways[0] + reps, sum.ways[1]] : [sum.ways[0], sum.ways[1] + reps];
+    sum.ways = stretch.way === 0 ? [sum.ways[0] + reps, sum.ways[1]] : [sum.ways[0], sum.ways[1] + reps];
     if (one.stage.calls) {
       // Which calls come is chance; in the mean each as often as its weight.
       const shares = sharesOfCalls(one.stage.calls);
       one.callables.forEach(({ simulation }, k) => {
         if (simulation) addWork(sum, totalsOf(simulation), reps * (shares[k] ?? 0));
       });
-    } else addWork(sum, wayAt(one, block).totals, reps);
+    } else addWork(sum, wayAt(one, stretch).totals, reps);
   }
   return sums;
 }

@@ -9,7 +9,7 @@ describe('what the workshop shows of a session', () => {
     expect([seen.total, seen.totals.all.work, seen.totals.all.reps]).toEqual([320, 180, 78]);
     expect(seen.totals.all.contacts).toEqual({ left: 234, right: 390 });
     expect(seen.stages[0]?.repetition).toBeCloseTo(2.28, 9);
-    expect(seen.blocks.map((block) => block.kind)).toEqual([
+    expect(seen.stretches.map((stretch) => stretch.kind)).toEqual([
       'work',
       'rest',
       'work',

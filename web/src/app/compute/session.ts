@@ -10,7 +10,9 @@ import { planProblems, type Around, type PlanProblem } from '@hopsk/core/plan/se
 import { capacityOf, seeStage, type StageSeen } from '@hopsk/core/plan/session/seen';
 import type { Session } from '@hopsk/core/plan/session/session';
 import { sessionPlanOf } from '@hopsk/core/plan/session/session-plan';
-import { timelineOf, type Block, type Cue, type Spoken } from '@hopsk/core/plan/session/timeline';
+import { timelineOf, type Spoken } from '@hopsk/core/plan/session/timeline';
+import type { PlannedStretch } from '@hopsk/core/plan/stretch';
+import type { PlannedCue } from '@hopsk/core/plan/cue';
 import { sessionTotals, type SessionTotals } from '@hopsk/core/plan/session/totals';
 import { thumbnailOf, type Thumbnail } from '@hopsk/core/view/thumbnail';
 
@@ -45,8 +47,8 @@ export interface SessionLook {
   readonly stages: readonly StageLook[];
   readonly totals: SessionTotals;
   readonly problems: readonly PlanProblem[];
-  readonly blocks: readonly Block[];
-  readonly cues: readonly Cue[];
+  readonly stretches: readonly PlannedStretch[];
+  readonly cues: readonly PlannedCue[];
   readonly total: number;
   readonly atLeast: boolean;
   /** Calls as they are drawn, a list a called round. */
@@ -69,7 +71,7 @@ export function lookAt(ask: SessionAsk): SessionLook {
   const { session, around } = ask;
   const seen = seenIn(ask);
   const totals = sessionTotals(seen, session);
-  const { blocks, cues, total, atLeast, calls } = timelineOf(seen, session, ask.spoken);
+  const { stretches, cues, total, atLeast, calls } = timelineOf(seen, session, ask.spoken);
   return {
     stages: seen.map((one) => ({
       id: one.stage.id,
@@ -86,14 +88,14 @@ export function lookAt(ask: SessionAsk): SessionLook {
     })),
     totals,
     problems: planProblems(seen, totals, session, around),
-    blocks,
+    stretches,
     cues,
     total,
     atLeast,
     lists: [...calls].map(([at, list]) => ({
-      stage: blocks[at]?.stage ?? 0,
-      set: blocks[at]?.set ?? 0,
-      round: blocks[at]?.round ?? 0,
+      stage: stretches[at]?.exercise ?? 0,
+      set: stretches[at]?.set ?? 0,
+      round: stretches[at]?.round ?? 0,
       list,
     })),
   };

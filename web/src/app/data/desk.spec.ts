@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { clockAt } from '@hopsk/core/log/clock';
-import { planPhases } from '@hopsk/core/plan/run-plan';
+import { stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { provideStore, Store } from '@ngrx/store';
 import { DeviceStore } from './device-store';
 import { runFeature } from './run';
@@ -86,7 +86,7 @@ describe('the desk that writes the log', () => {
     later(2);
     expect(await desk.recover(me.club.id)).toBeTrue();
     expect(events()).toEqual(before);
-    expect(clockAt(events(), planPhases(head.plan), Date.now())).toEqual(jasmine.objectContaining({ status: 'running', t: 6 }));
+    expect(clockAt(events(), stretchesOfPlan(head.plan), Date.now())).toEqual(jasmine.objectContaining({ status: 'running', t: 6 }));
   });
 
   it('away for long: the clock is stopped where the app was last alive', async () => {
@@ -98,7 +98,7 @@ describe('the desk that writes the log', () => {
     setUp();
     later(AWAY_MS / 1000 + 60);
     expect(await desk.recover(me.club.id)).toBeTrue();
-    expect(clockAt(events(), planPhases(head.plan), Date.now())).toEqual(jasmine.objectContaining({ status: 'paused', t: 2 }));
+    expect(clockAt(events(), stretchesOfPlan(head.plan), Date.now())).toEqual(jasmine.objectContaining({ status: 'paused', t: 2 }));
   });
 
   it('an ended run is not found again, nor another club’s', async () => {

@@ -2,7 +2,7 @@ import { inject, Injectable } from '@angular/core';
 import type { RunHead } from '@hopsk/contract';
 import { clockAt, COUNT_DOWN } from '@hopsk/core/log/clock';
 import { ordered, type RunEvent } from '@hopsk/core/log/event';
-import { planPhases } from '@hopsk/core/plan/run-plan';
+import { stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { Store } from '@ngrx/store';
 import { newId } from './ids';
 import { DeviceStore, type KeptRun } from './device-store';
@@ -58,7 +58,7 @@ export class RunDesk {
     const run = this.run();
     if (!run) return [];
     const at = Date.now();
-    const clock = clockAt(this.events(), planPhases(run.head.plan), at);
+    const clock = clockAt(this.events(), stretchesOfPlan(run.head.plan), at);
     const next = (this.events().at(-1)?.n ?? -1) + 1;
     const events = loose.map((event, i): RunEvent => ({ ...event, id: newId(), n: next + i, at, t: event.t ?? round(clock.t) }));
     this.store.dispatch(runActions.logged({ events }));
@@ -81,9 +81,9 @@ export class RunDesk {
     if (!run) return false;
     const events = ordered((await this.device.eventsOf(run.head.id)).map((kept) => kept.event));
     this.store.dispatch(runActions.opened({ run, events }));
-    const phases = planPhases(run.head.plan);
-    if (Date.now() - run.aliveAt > AWAY_MS && clockAt(events, phases, run.aliveAt).status === 'running') {
-      await this.log({ kind: 'pause', t: round(clockAt(events, phases, run.aliveAt).t) });
+    const stretches = stretchesOfPlan(run.head.plan);
+    if (Date.now() - run.aliveAt > AWAY_MS && clockAt(events, stretches, run.aliveAt).status === 'running') {
+      await this.log({ kind: 'pause', t: round(clockAt(events, stretches, run.aliveAt).t) });
     }
     return true;
   }

@@ -1,5 +1,5 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
-import type { Dose } from '@hopsk/core/language/rounds';
+import type { Rounds } from '@hopsk/core/language/rounds';
 import { DoseForm } from './dose-form';
 
 describe('rounds typed as numbers', () => {
@@ -8,7 +8,7 @@ describe('rounds typed as numbers', () => {
   const field = (name: string) => host().querySelector<HTMLInputElement>(`input[name="${name}"]`);
   const total = () => host().querySelector('.total')?.textContent ?? '';
 
-  async function open(dose: Partial<Dose> = {}, repSeconds: number | null = null): Promise<void> {
+  async function open(dose: Partial<Rounds> = {}, repSeconds: number | null = null): Promise<void> {
     fixture = TestBed.createComponent(DoseForm);
     fixture.componentRef.setInput('dose', { mode: 'seconds', work: 30, rounds: 3, sets: 1, rest: 20, setRest: null, ...dose });
     fixture.componentRef.setInput('repSeconds', repSeconds);
@@ -21,7 +21,7 @@ describe('rounds typed as numbers', () => {
     box.dispatchEvent(new Event('change'));
     await fixture.whenStable();
   }
-  const dose = (): Dose => fixture.componentInstance.dose();
+  const dose = (): Rounds => fixture.componentInstance.dose();
 
   it('sums up as it is typed', async () => {
     await open();

@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input, model } from '@angular/core';
 import { MatButtonToggleModule } from '@angular/material/button-toggle';
-import { DOSE_LIMITS, type Dose } from '@hopsk/core/language/rounds';
-import { clockText, doseTotals, undecided } from '@hopsk/core/plan/phases';
+import { ROUNDS_LIMITS, type Rounds } from '@hopsk/core/language/rounds';
+import { clockText } from '@hopsk/core/plan/clock-text';
+import { totalsOfRounds, openInRounds } from '@hopsk/core/plan/rounds';
 import { words } from '@hopsk/words/words';
 
 type Field = 'work' | 'rounds' | 'sets' | 'rest' | 'setRest';
@@ -15,16 +16,16 @@ type Field = 'work' | 'rounds' | 'sets' | 'rest' | 'setRest';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class DoseForm {
-  readonly dose = model.required<Dose>();
+  readonly dose = model.required<Rounds>();
   /** Seconds of one repetition; without a pattern there is none, and work is by time. */
   readonly repSeconds = input<number | null>(null);
   protected readonly text = words.dose;
-  protected readonly totals = computed(() => doseTotals(this.dose(), this.repSeconds()));
-  protected readonly open = computed(() => undecided(this.dose(), this.repSeconds()));
+  protected readonly totals = computed(() => totalsOfRounds(this.dose(), this.repSeconds()));
+  protected readonly open = computed(() => openInRounds(this.dose(), this.repSeconds()));
   protected readonly clock = clockText;
   protected readonly fields = computed(() => {
     const dose = this.dose();
-    const most = DOSE_LIMITS;
+    const most = ROUNDS_LIMITS;
     return [
       {
         key: 'work' as const,
@@ -54,11 +55,11 @@ export class DoseForm {
     ].filter((field) => !('hidden' in field && field.hidden));
   });
 
-  protected mode(mode: Dose['mode']): void {
+  protected mode(mode: Rounds['mode']): void {
     this.dose.update((dose) => ({ ...dose, mode, work: mode === dose.mode ? dose.work : mode === 'reps' ? 8 : 30 }));
   }
 
-  /** Takes a number within its limits; an emptied rest is undecided again, anything else impossible leaves what was. */
+  /** Takes a number within its limits; an emptied rest is openInRounds again, anything else impossible leaves what was. */
   protected type(field: Field, low: number, high: number, target: EventTarget | null): void {
     const box = target as HTMLInputElement;
     const value = Number(box.value);

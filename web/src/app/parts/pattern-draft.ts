@@ -3,13 +3,13 @@ import { bodyOf } from '@hopsk/core/body/body';
 import type { Side } from '@hopsk/core/body/foot';
 import { overridden } from '@hopsk/core/body/override';
 import { SCHOOLS, schoolOf, type School } from '@hopsk/core/body/school';
-import type { Dose } from '@hopsk/core/language/rounds';
+import type { Rounds } from '@hopsk/core/language/rounds';
 import { textFor } from '@hopsk/core/language/written-for';
 import type { Performer } from '@hopsk/core/motion/simulation';
 import * as z from 'zod';
 
 /** Rounds before anybody has said: the rest is not decided. */
-export const OPEN_DOSE: Dose = { mode: 'seconds', work: 30, rounds: 3, sets: 1, rest: null, setRest: null };
+export const OPEN_DOSE: Rounds = { mode: 'seconds', work: 30, rounds: 3, sets: 1, rest: null, setRest: null };
 
 export type Draft = Omit<PatternSave, 'id' | 'version'>;
 

@@ -1,7 +1,7 @@
 import { fieldsOf, PATTERN_FILE, PatternDraft, PatternFile } from '@hopsk/contract';
 import { printDose, readDose } from '@hopsk/core/language/dose-text';
 import { readPatternFile, writePatternFile } from '@hopsk/core/language/pattern-file';
-import { fromRounds, toRounds } from '@hopsk/core/language/stage-dose';
+import { fromRounds, toRounds } from '@hopsk/core/language/rounds';
 import { inALine, saidFields } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';

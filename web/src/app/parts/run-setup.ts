@@ -1,7 +1,7 @@
 import type { Athlete, Me, Pattern, RepPlan, Teaching } from '@hopsk/contract';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { readWith } from '@hopsk/core/judge/study';
-import type { Dose } from '@hopsk/core/language/rounds';
+import type { Rounds } from '@hopsk/core/language/rounds';
 import { simulate } from '@hopsk/core/motion/simulate';
 import { repPlanOf } from '@hopsk/core/plan/run-plan';
 import { newId } from '../data/ids';
@@ -62,7 +62,7 @@ export function beginningOf(
   me: Me,
   name: string,
   pattern: Pattern | null,
-  dose: Dose,
+  dose: Rounds,
   people: readonly Athlete[],
   board: readonly string[],
   taught: Taught = NOTHING,

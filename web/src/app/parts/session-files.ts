@@ -1,7 +1,8 @@
 import { fieldsOf, type FieldProblem, ProgressionDraft, SESSION_FILE, SessionFile } from '@hopsk/contract';
 import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import { readSession, writeSession } from '@hopsk/core/plan/session/session-file';
-import { CUE_COLUMNS, cueRows, type Cue } from '@hopsk/core/plan/session/timeline';
+import { CUE_COLUMNS, cueRows } from '@hopsk/core/plan/session/timeline';
+import type { PlannedCue } from '@hopsk/core/plan/cue';
 import { buildWords, inALine, saidFields } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
@@ -24,7 +25,7 @@ export function asJson({ athletes: _athletes, differences: _differences, templat
 export const asText = (draft: Draft): string => writeSession(sessionOf(draft));
 
 /** The timeline as a table, one row a cue. */
-export const asCsv = (cues: readonly Cue[], draft: Draft): string =>
+export const asCsv = (cues: readonly PlannedCue[], draft: Draft): string =>
   Papa.unparse({ fields: [...CUE_COLUMNS], data: cueRows({ cues }, draft.stages) }, { escapeFormulae: true });
 
 /** Reads either kind of session file; never throws. */

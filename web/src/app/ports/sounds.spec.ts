@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { beepsOf } from '@hopsk/core/log/clock';
-import { phasesOf } from '@hopsk/core/plan/phases';
+import { stretchesOfRounds } from '@hopsk/core/plan/rounds';
 import { Sounds } from './sounds';
 
 /** An audio clock that stands where the spec puts it, and remembers what was asked of it. */
@@ -39,7 +39,7 @@ class FakeAudio {
 describe('beeps on the audio clock', () => {
   const real = globalThis.AudioContext;
   let sounds: Sounds;
-  const beeps = beepsOf(phasesOf({ mode: 'seconds', work: 10, rounds: 2, sets: 1, rest: 5, setRest: null }, null));
+  const beeps = beepsOf(stretchesOfRounds({ mode: 'seconds', work: 10, rounds: 2, sets: 1, rest: 5, setRest: null }, null));
 
   beforeEach(() => {
     globalThis.AudioContext = FakeAudio as unknown as typeof AudioContext;

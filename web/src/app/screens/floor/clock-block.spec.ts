@@ -1,19 +1,19 @@
 import { TestBed } from '@angular/core/testing';
 import { clockAt } from '@hopsk/core/log/clock';
 import type { RunEvent } from '@hopsk/core/log/event';
-import { phasesOf } from '@hopsk/core/plan/phases';
+import { stretchesOfRounds } from '@hopsk/core/plan/rounds';
 import { event } from '../../testing/run';
 import { ClockBlock } from './clock-block';
 
 describe('the clock block', () => {
-  const phases = phasesOf({ mode: 'seconds', work: 30, rounds: 2, sets: 2, rest: 20, setRest: 60 }, null);
+  const stretches = stretchesOfRounds({ mode: 'seconds', work: 30, rounds: 2, sets: 2, rest: 20, setRest: 60 }, null);
   const go = event(0, { kind: 'go', at: 0, t: -5 });
 
   async function shown(seconds: number, ...more: RunEvent[]): Promise<HTMLElement> {
     const fixture = TestBed.createComponent(ClockBlock);
-    fixture.componentRef.setInput('phases', phases);
+    fixture.componentRef.setInput('stretches', stretches);
     fixture.componentRef.setInput('name', 'שם 🏓');
-    fixture.componentRef.setInput('clock', clockAt([go, ...more], phases, (seconds + 5) * 1000));
+    fixture.componentRef.setInput('clock', clockAt([go, ...more], stretches, (seconds + 5) * 1000));
     await fixture.whenStable();
     return fixture.nativeElement as HTMLElement;
   }
@@ -61,7 +61,7 @@ describe('the clock block', () => {
     const at = async (second: number, exercise: number, cue: string): Promise<HTMLElement> => {
       const fixture = TestBed.createComponent(ClockBlock);
       const inputs = {
-        phases: session,
+        stretches: session,
         name: 'Corner',
         place: { exercise, of: 2 },
         cue,

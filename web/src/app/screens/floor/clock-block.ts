@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { ClockState } from '@hopsk/core/log/clock';
-import { clockText, type Phase } from '@hopsk/core/plan/phases';
-import type { SessionPhase } from '@hopsk/core/plan/run-plan';
+import { clockText } from '@hopsk/core/plan/clock-text';
+import type { Stretch } from '@hopsk/core/plan/stretch';
 import { words } from '@hopsk/words/words';
 
 /** The dark block on top: digits as large as fit, what is on, and the rounds to scale. */
@@ -34,7 +34,7 @@ import { words } from '@hopsk/words/words';
 })
 export class ClockBlock {
   readonly clock = input.required<ClockState>();
-  readonly phases = input.required<readonly Phase[]>();
+  readonly stretches = input.required<readonly Stretch[]>();
   readonly name = input('');
   /** In a session: which exercise of how many. */
   readonly place = input<{ readonly exercise: number; readonly of: number } | null>(null);
@@ -42,41 +42,40 @@ export class ClockBlock {
   readonly cue = input('');
   private readonly text = words.run;
   protected readonly digits = computed(() => clockText(this.clock().left));
-  protected readonly resting = computed(() => this.clock().phase !== null && this.clock().phase?.kind !== 'work');
+  protected readonly resting = computed(() => this.clock().stretch !== null && this.clock().stretch?.kind !== 'work');
   protected readonly left = computed(() => `${clockText(this.clock().totalLeft)} ${this.text.left}`);
   protected readonly head = computed(() => {
-    const { phase, t, status } = this.clock();
+    const { stretch, t, status } = this.clock();
     if (status === 'ended') return this.text.over;
-    if (t < 0 || !phase) return this.text.ready;
+    if (t < 0 || !stretch) return this.text.ready;
     const place = this.place();
     const stage = place && place.of > 1 ? `${this.text.exercise} ${place.exercise} ${this.text.of} ${place.of} · ` : '';
-    const what = status === 'paused' ? this.text.pause : this.text.phases[phase.kind];
-    if (phase.round === 0) return `${stage}${what}`;
-    const work = this.mates(phase).filter((one) => one.kind === 'work');
+    const what = status === 'paused' ? this.text.pause : this.text.stretches[stretch.kind];
+    if (stretch.round === 0) return `${stage}${what}`;
+    const work = this.mates(stretch).filter((one) => one.kind === 'work');
     const rounds = Math.max(...work.map((one) => one.round), 1);
     const sets = Math.max(...work.map((one) => one.set), 1);
-    const where = `${sets > 1 ? `${this.text.set} ${phase.set} ${this.text.of} ${sets}, ` : ''}${this.text.round} ${phase.round} ${this.text.of} ${rounds}`;
+    const where = `${sets > 1 ? `${this.text.set} ${stretch.set} ${this.text.of} ${sets}, ` : ''}${this.text.round} ${stretch.round} ${this.text.of} ${rounds}`;
     return `${stage}${where} · ${what}`;
   });
 
   /** Stretches of the same exercise: rounds and sets are counted within it. */
-  private mates(phase: Phase): readonly Phase[] {
-    const exercise = (one: Phase): number => (one as Partial<SessionPhase>).exercise ?? 0;
-    return this.phases().filter((one) => exercise(one) === exercise(phase));
+  private mates({ exercise }: Stretch): readonly Stretch[] {
+    return this.stretches().filter((one) => one.exercise === exercise);
   }
   /** Rounds, or in a session its exercises: more bars than these nobody can tell apart. */
-  private readonly stretches = computed(() => {
-    if (this.place() === null) return this.phases();
-    const exercises = new Map<number, Pick<Phase, 'kind' | 'start' | 'end'>>();
-    for (const phase of this.phases() as readonly SessionPhase[]) {
-      const { start } = exercises.get(phase.exercise) ?? phase;
-      exercises.set(phase.exercise, { kind: 'work', start, end: phase.end });
+  private readonly drawn = computed(() => {
+    if (this.place() === null) return this.stretches();
+    const exercises = new Map<number, Pick<Stretch, 'kind' | 'start' | 'end'>>();
+    for (const stretch of this.stretches()) {
+      const { start } = exercises.get(stretch.exercise) ?? stretch;
+      exercises.set(stretch.exercise, { kind: 'work', start, end: stretch.end });
     }
     return [...exercises.values()];
   });
   protected readonly bars = computed(() => {
     const { t } = this.clock();
-    return this.stretches().map(({ kind, start, end }) => ({
+    return this.drawn().map(({ kind, start, end }) => ({
       kind,
       grow: end - start,
       done: Math.max(0, Math.min(100, ((t - start) / (end - start)) * 100)),

@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
-import { Dose as DoseSchema, fieldsOf, MOST_HERE, RunHead, type Pattern, type RunRow } from '@hopsk/contract';
+import { Rounds as DoseSchema, fieldsOf, MOST_HERE, RunHead, type Pattern, type RunRow } from '@hopsk/contract';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
-import { DOSE_LIMITS, type Dose } from '@hopsk/core/language/rounds';
-import { doseTotals, clockText, undecided } from '@hopsk/core/plan/phases';
+import { ROUNDS_LIMITS, type Rounds } from '@hopsk/core/language/rounds';
+import { totalsOfRounds, openInRounds } from '@hopsk/core/plan/rounds';
+import { clockText } from '@hopsk/core/plan/clock-text';
 import { isSession, type RunPlan } from '@hopsk/core/plan/run-plan';
 import { faultLabel, inALine, saidFields } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
@@ -30,7 +31,7 @@ import { BOARD_HOLDS, beginningOf, boardOf, repOf } from '../../parts/run-setup'
 const Last = z.object({ dose: DoseSchema, here: z.array(z.string()) });
 
 /** The dose of a run, by time, so that it can be used without its pattern; a session has none of its own. */
-function byTime(plan: RunPlan): Dose {
+function byTime(plan: RunPlan): Rounds {
   if (isSession(plan)) return OPEN_DOSE;
   const { dose, rep } = plan;
   return { ...dose, mode: 'seconds', work: dose.mode === 'seconds' ? dose.work : Math.round(dose.work * (rep?.seconds ?? 3)) };
@@ -84,19 +85,19 @@ export class FloorScreen {
   /** The board as the coach made it; until then it follows who is here. */
   private readonly madeBoard = signal<readonly string[] | null>(null);
   protected readonly board = computed(() => this.madeBoard() ?? boardOf(this.here()));
-  private readonly usualDose = computed<Dose>(() => this.chosen()?.dose ?? this.last()?.dose ?? OPEN_DOSE, {
+  private readonly usualDose = computed<Rounds>(() => this.chosen()?.dose ?? this.last()?.dose ?? OPEN_DOSE, {
     equal: (a, b) => JSON.stringify(a) === JSON.stringify(b),
   });
-  protected readonly dose = linkedSignal<Dose>(() => this.usualDose());
+  protected readonly dose = linkedSignal<Rounds>(() => this.usualDose());
   protected readonly rep = computed(() => repOf(this.chosen(), this.here(), this.club.teaching()));
   protected readonly repSeconds = computed(() => this.rep()?.plan?.seconds ?? null);
-  protected readonly asks = computed(() => undecided(this.dose(), this.repSeconds()).length > 0);
-  protected readonly total = computed(() => doseTotals(this.dose(), this.repSeconds()));
+  protected readonly asks = computed(() => openInRounds(this.dose(), this.repSeconds()).length > 0);
+  protected readonly total = computed(() => totalsOfRounds(this.dose(), this.repSeconds()));
   /** Why it cannot start, if so. */
   protected readonly hindrance = computed(() => {
     if (this.here().length === 0) return this.text.pickSome;
     if (this.here().length > MOST_HERE) return this.text.tooMany;
-    return this.total().total > DOSE_LIMITS.total ? this.text.tooLong : '';
+    return this.total().total > ROUNDS_LIMITS.total ? this.text.tooLong : '';
   });
   protected readonly refusal = signal('');
   protected readonly faults = FAULTS;

@@ -5,8 +5,8 @@ import { RunUpload, type RunPlan, type RunWhole } from '@hopsk/contract';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { countRun } from '@hopsk/core/log/count';
 import { ordered, undoneIds, type RunEvent } from '@hopsk/core/log/event';
-import { clockText } from '@hopsk/core/plan/phases';
-import { isSession, planPhases, type Attempt } from '@hopsk/core/plan/run-plan';
+import { clockText } from '@hopsk/core/plan/clock-text';
+import { isSession, stretchesOfPlan, type Attempt } from '@hopsk/core/plan/run-plan';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -97,7 +97,7 @@ export class Review {
   });
 
   private place(attempt: Attempt, plan: RunPlan): string {
-    const sets = Math.max(1, ...planPhases(plan).map((phase) => phase.set));
+    const sets = Math.max(1, ...stretchesOfPlan(plan).map(({ set }) => set));
     const exercise = isSession(plan) ? `${plan.exercises[attempt.exercise]?.name ?? ''}: ` : '';
     const round = `${this.text.round} ${attempt.round}, ${this.text.rep} ${attempt.repetition}`;
     return `${exercise}${sets > 1 ? `${this.text.set} ${attempt.set}, ` : ''}${round}`;

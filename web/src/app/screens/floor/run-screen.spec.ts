@@ -1,4 +1,5 @@
 import { TestBed } from '@angular/core/testing';
+import type { CueKind } from '@hopsk/core/plan/cue';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { Store } from '@ngrx/store';
 import { Speech } from '../../ports/speech';
@@ -16,7 +17,7 @@ const exercise = (name: string, watch: string[], view: 'side' | 'front') => ({
   watch,
   view,
 });
-const cue = (at: number, kind: string, say: string, couldGoOn: boolean | null = null) => ({
+const cue = (at: number, kind: CueKind, say: string, couldGoOn: boolean | null = null) => ({
   at,
   kind,
   say,

@@ -18,8 +18,8 @@ import { beepsOfPlan, clockAt, COUNT_DOWN } from '@hopsk/core/log/clock';
 import { countRun } from '@hopsk/core/log/count';
 import { lastUndoable, undoneIds, type Result, type RunEvent } from '@hopsk/core/log/event';
 import { watchings } from '@hopsk/core/log/watching';
-import { clockText } from '@hopsk/core/plan/phases';
-import { isSession, isTapped, planPhases } from '@hopsk/core/plan/run-plan';
+import { clockText } from '@hopsk/core/plan/clock-text';
+import { isSession, isTapped, stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -68,7 +68,7 @@ export class RunScreen {
   private readonly now = signal(Date.now());
   protected readonly sides = signal(true);
   protected readonly last = signal('');
-  protected readonly phases = computed(() => (this.run() ? planPhases(this.run()!.head.plan) : []));
+  protected readonly stretches = computed(() => (this.run() ? stretchesOfPlan(this.run()!.head.plan) : []));
   private readonly beeps = computed(() => (this.run() ? beepsOfPlan(this.run()!.head.plan) : []));
   /** The session under way; null where rounds of one pattern are run. */
   private readonly session = computed(() => {
@@ -76,15 +76,15 @@ export class RunScreen {
     return plan && isSession(plan) ? plan : null;
   });
   private readonly place = computed(() => {
-    const { phase, t } = this.clock();
-    return t < 0 || phase === null ? 0 : this.phases().indexOf(phase);
+    const { stretch, t } = this.clock();
+    return t < 0 || stretch === null ? 0 : this.stretches().indexOf(stretch);
   });
   protected readonly exercise = computed(() => this.session()?.exercises[this.session()?.phases[this.place()]?.exercise ?? 0] ?? null);
   /** Which exercise of how many; null where there is one. */
   protected readonly placed = computed(() => {
     const session = this.session();
-    const phase = session?.phases[this.place()];
-    return session && phase ? { exercise: phase.exercise + 1, of: session.exercises.length } : null;
+    const stretch = session?.phases[this.place()];
+    return session && stretch ? { exercise: stretch.exercise + 1, of: session.exercises.length } : null;
   });
   protected readonly title = computed(() => this.exercise()?.name ?? this.run()?.head.name ?? '');
   /** What the clock shows of the plan: the last cue that fell due. */
@@ -100,7 +100,7 @@ export class RunScreen {
     return cue && !answered ? cue : null;
   });
   private heard = Number.NEGATIVE_INFINITY;
-  protected readonly clock = computed(() => clockAt(this.events(), this.phases(), this.now()));
+  protected readonly clock = computed(() => clockAt(this.events(), this.stretches(), this.now()));
   protected readonly status = computed(() => this.clock().status);
   protected readonly watching = computed(() => watchings(this.events()).at(-1));
   protected readonly tapped = computed(() => this.run() !== null && isTapped(this.run()!.head.plan));
@@ -220,7 +220,7 @@ export class RunScreen {
     this.heard = t;
     if (!session || this.status() !== 'running') return;
     for (const cue of due(session.cues, before, t)) this.speech.say(cue.say);
-    const open = session.phases.find((phase) => phase.open && phase.end > before && phase.end <= t);
+    const open = session.phases.find((stretch) => stretch.open && stretch.end > before && stretch.end <= t);
     if (open && t - before < JUMP) {
       this.last.set(this.text.openSays);
       void this.desk.log({ kind: 'pause', t: open.end });
@@ -271,9 +271,9 @@ export class RunScreen {
 
   /** On to the next stretch of the clock. */
   protected next(): void {
-    const { t, phase } = this.clock();
-    const total = this.phases().at(-1)?.end ?? 0;
-    const to = t < 0 ? 0 : (phase?.end ?? total);
+    const { t, stretch } = this.clock();
+    const total = this.stretches().at(-1)?.end ?? 0;
+    const to = t < 0 ? 0 : (stretch?.end ?? total);
     this.sounds.silence();
     void this.desk.log(to >= total ? { kind: 'end' } : { kind: 'skip', to });
     this.plan();
@@ -359,11 +359,11 @@ export class RunScreen {
     } else this.sounds.silence();
     if (status !== 'ended' || !this.run()) return;
     await this.awake.release();
-    if (!this.events().some((event) => event.kind === 'end')) await this.desk.log({ kind: 'end', t: this.phases().at(-1)?.end ?? 0 });
+    if (!this.events().some((event) => event.kind === 'end')) await this.desk.log({ kind: 'end', t: this.stretches().at(-1)?.end ?? 0 });
   }
 
   private plan(): void {
-    const clock = clockAt(this.events(), this.phases(), Date.now());
+    const clock = clockAt(this.events(), this.stretches(), Date.now());
     if (clock.status === 'running') this.sounds.plan(this.beeps(), Math.max(-COUNT_DOWN, clock.t));
   }
 

@@ -4,7 +4,8 @@ import { RouterLink } from '@angular/router';
 import { placingFrom } from '@hopsk/core/judge/area-text';
 import type { Finding } from '@hopsk/core/judge/finding';
 import type { Study } from '@hopsk/core/judge/study';
-import { clockText, doseTotals } from '@hopsk/core/plan/phases';
+import { clockText } from '@hopsk/core/plan/clock-text';
+import { totalsOfRounds } from '@hopsk/core/plan/rounds';
 import { lengthText } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
@@ -63,7 +64,7 @@ export class DrillCard {
         ? [
             [
               this.text.rounds,
-              `${dose.sets} × ${dose.rounds} × ${dose.work} ${dose.mode === 'seconds' ? 's' : '×'}, ${clockText(doseTotals(dose, totals.seconds).total)}`,
+              `${dose.sets} × ${dose.rounds} × ${dose.work} ${dose.mode === 'seconds' ? 's' : '×'}, ${clockText(totalsOfRounds(dose, totals.seconds).total)}`,
             ],
           ]
         : []),

@@ -14,7 +14,8 @@ import {
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { FAMILIES, MOVE_WORDS, ruleOf, type Family } from '@hopsk/core/language/moves';
-import { clockText, doseTotals } from '@hopsk/core/plan/phases';
+import { clockText } from '@hopsk/core/plan/clock-text';
+import { totalsOfRounds } from '@hopsk/core/plan/rounds';
 import type { Pattern } from '@hopsk/contract';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -119,7 +120,7 @@ export class Patterns {
   }
 
   protected together(pattern: Pattern, seen: Seen): string {
-    return pattern.dose ? clockText(doseTotals(pattern.dose, seen.seconds).total) : '';
+    return pattern.dose ? clockText(totalsOfRounds(pattern.dose, seen.seconds).total) : '';
   }
 
   /** Reads a file of patterns and adds them; what could not be read is said with its place. */

@@ -3,7 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { isUnder16 } from '@hopsk/contract';
 import type { Study } from '@hopsk/core/judge/study';
-import { clockText } from '@hopsk/core/plan/phases';
+import { clockText } from '@hopsk/core/plan/clock-text';
 import type { PlanProblem } from '@hopsk/core/plan/session/problems';
 import { faultLabel } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { clockText } from '@hopsk/core/plan/phases';
+import { clockText } from '@hopsk/core/plan/clock-text';
 import type { FittedSession } from '@hopsk/core/plan/session/fit-time';
 import type { FitAsk, FitWhy } from '@hopsk/core/plan/session/messages';
 import type { WorkTotals } from '@hopsk/core/plan/session/totals';

@@ -157,7 +157,7 @@ describe('forms of a stage', () => {
 
   it('the bar is to scale and says where a press falls', async () => {
     const seen = lookAt(ask(draft([stage('2 × 30 s, rest 20 s'), stage('60 s')])));
-    const fixture = await show(TimeBar, { blocks: seen.blocks, kinds: ['whole', 'free'], total: seen.total, available: 240, t: 0 });
+    const fixture = await show(TimeBar, { stretches: seen.stretches, kinds: ['whole', 'free'], total: seen.total, available: 240, t: 0 });
     const moments: number[] = [];
     fixture.componentInstance.seek.subscribe((t) => moments.push(t));
     const pieces = [...host(fixture).querySelectorAll<HTMLElement>('.track i')];

@@ -4,7 +4,7 @@ import type { Athlete } from '@hopsk/contract';
 import type { Side } from '@hopsk/core/body/foot';
 import { AREAS } from '@hopsk/core/catalogue/areas';
 import { RULE_BREAKS } from '@hopsk/core/catalogue/presets';
-import { clockText } from '@hopsk/core/plan/phases';
+import { clockText } from '@hopsk/core/plan/clock-text';
 import type { PlanProblem } from '@hopsk/core/plan/session/problems';
 import { areaName } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';

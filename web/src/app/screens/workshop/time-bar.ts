@@ -1,14 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import { clockText } from '@hopsk/core/plan/phases';
+import { clockText } from '@hopsk/core/plan/clock-text';
 import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/session/stage';
-import type { Block } from '@hopsk/core/plan/session/timeline';
+import type { PlannedStretch } from '@hopsk/core/plan/stretch';
 import { words } from '@hopsk/words/words';
 
 /** Marks on the scale are so many minutes apart, the smallest that leaves at most this many. */
 const STEPS = [1, 2, 5, 10, 20, 30, 60] as const;
 const MARKS = 9;
 
-/** The whole session to the scale of time: a stretch a block, deeper in colour the nearer to free work. */
+/** The whole session to the scale of time: a stretch a piece, deeper in colour the nearer to free work. */
 @Component({
   selector: 'hop-time-bar',
   template: `
@@ -47,7 +47,7 @@ const MARKS = 9;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TimeBar {
-  readonly blocks = input.required<readonly Block[]>();
+  readonly stretches = input.required<readonly PlannedStretch[]>();
   readonly kinds = input.required<readonly StageKind[]>();
   /** Seconds: of the session, and those there are. */
   readonly total = input.required<number>();
@@ -62,18 +62,18 @@ export class TimeBar {
     const available = this.available();
     return available === null ? null : (available / this.span()) * 100;
   });
-  protected readonly lit = computed(() => this.blocks().find((block) => this.t() < block.end)?.stage ?? -1);
+  protected readonly lit = computed(() => this.stretches().find((stretch) => this.t() < stretch.end)?.exercise ?? -1);
   protected readonly pieces = computed(() =>
-    this.blocks().map((block) => ({
-      kind: block.open ? `${block.kind} open` : block.kind,
-      from: (block.start / this.span()) * 100,
-      width: ((block.end - block.start) / this.span()) * 100,
-      deep: (STAGE_KINDS.indexOf(this.kinds()[block.stage] ?? 'whole') + 6) / (STAGE_KINDS.length + 5),
+    this.stretches().map((stretch) => ({
+      kind: stretch.open ? `${stretch.kind} open` : stretch.kind,
+      from: (stretch.start / this.span()) * 100,
+      width: ((stretch.end - stretch.start) / this.span()) * 100,
+      deep: (STAGE_KINDS.indexOf(this.kinds()[stretch.exercise] ?? 'whole') + 6) / (STAGE_KINDS.length + 5),
     })),
   );
   protected readonly stages = computed(() => {
     const ends = new Map<number, { at: number; start: number; end: number }>();
-    for (const { stage, start, end } of this.blocks()) ends.set(stage, { at: stage, start: ends.get(stage)?.start ?? start, end });
+    for (const { exercise: at, start, end } of this.stretches()) ends.set(at, { at, start: ends.get(at)?.start ?? start, end });
     return [...ends.values()].map(({ at, start, end }) => ({
       at,
       from: (start / this.span()) * 100,

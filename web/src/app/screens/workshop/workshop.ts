@@ -8,7 +8,7 @@ import { ProgressionDraft, type Athlete, type Pattern, type Progression, type Pr
 import { EXAMPLES, ROUND_FORMATS, USUAL_DOSES } from '@hopsk/core/catalogue/presets';
 import { stageEvidence } from '@hopsk/core/evidence/stage-evidence';
 import { beepsOf } from '@hopsk/core/log/clock';
-import { clockText } from '@hopsk/core/plan/phases';
+import { clockText } from '@hopsk/core/plan/clock-text';
 import { isSession } from '@hopsk/core/plan/run-plan';
 import type { FittedSession } from '@hopsk/core/plan/session/fit-time';
 import type { PlanProblem } from '@hopsk/core/plan/session/problems';
@@ -506,7 +506,7 @@ export class Workshop implements HoldsTyping {
     const before = this.heard;
     this.heard = t;
     if (!look || !this.player.playing() || this.player.speed() !== 1) return;
-    this.sounds.plan(beepsOf(look.blocks), t);
+    this.sounds.plan(beepsOf(look.stretches), t);
     for (const cue of due(look.cues, before, t)) this.speech.say(cue.say);
   }
 

@@ -1,10 +1,10 @@
-import { atEnd, roundsOf, turnsOf, type End, type Rest, type StageDose } from '../language/stage-dose.js';
-import { wholeReps } from './phases.js';
+import { atEnd, roundsOf, turnsOf, type End, type Rest, type Dose } from '../language/dose.js';
+import type { PlannedStretch } from './stretch.js';
 
 /** Seconds of one repetition as written and on the other side or lead; null where there is no pattern to know it from. */
 type RepSeconds = readonly [number | null, number | null];
 
-/** What the clock of a stage needs to know besides its dose. */
+/** What the clock of a dose needs to know besides its dose. */
 export interface Pace {
   readonly rep: RepSeconds;
   /** Seconds given to each call, where calls are counted. */
@@ -13,25 +13,10 @@ export interface Pace {
   readonly waves: number;
 }
 
-/** One stretch of a stage, seconds. Sets, rounds and waves count from 1. */
-export interface Part {
-  readonly kind: 'work' | 'rest' | 'set-rest';
-  readonly seconds: number;
-  readonly set: number;
-  readonly round: number;
-  readonly wave: number;
-  /** 0: as written; 1: the other side or lead. */
-  readonly way: 0 | 1;
-  /** Whole repetitions it holds; in a called round the calls. */
-  readonly reps: number;
-  /** Goes on until the coach says so. */
-  readonly open: boolean;
-}
-
 /** What is still to be decided before the clock can run. */
 export type Question = 'rest' | 'set-rest' | 'repetition' | 'sides' | 'call';
 
-export function questionsOf(dose: StageDose, pace: Pace): Question[] {
+export function questionsOf(dose: Dose, pace: Pace): Question[] {
   const open: Question[] = [];
   const high = atEnd(dose, 'high');
   if (roundsOf(high) > 1 && dose.rest === null) open.push('rest');
@@ -43,13 +28,18 @@ export function questionsOf(dose: StageDose, pace: Pace): Question[] {
   return open;
 }
 
-interface Stretch {
+/** Whole repetitions that so many seconds hold; a last unfinished one is none. */
+export function wholeReps(seconds: number, repSeconds: number | null): number {
+  return repSeconds !== null && repSeconds > 0 ? Math.floor(seconds / repSeconds + 1e-9) : 0;
+}
+
+interface Amount {
   readonly seconds: number;
   readonly reps: number;
 }
 
 /** One way's work of a round. */
-function workOf(dose: StageDose, pace: Pace, round: number, way: 0 | 1): Stretch {
+function workOf(dose: Dose, pace: Pace, round: number, way: 0 | 1): Amount {
   const { work, sides } = dose;
   const rep = pace.rep[way];
   const twice = dose.challenge ? 2 : 1;
@@ -80,13 +70,18 @@ function workOf(dose: StageDose, pace: Pace, round: number, way: 0 | 1): Stretch
 const restSeconds = (rest: Rest, work: number): number => (rest === null ? 0 : typeof rest === 'number' ? rest : rest.times * work);
 
 /**
- * The stretches of a stage in order: S sets of R rounds, S(R − 1) rests between rounds, S − 1 between sets (the set rest
+ * The stretches of a dose in order, seconds from its start: S sets of R rounds, S(R − 1) rests between rounds, S − 1 between sets (the set rest
  * replaces the round's), nothing after the last. Both sides of a round follow each other. Where groups take turns, the others'
  * work counts as rest. A rest that is not decided takes no time.
  */
-export function partsOf(whole: StageDose, pace: Pace, end: End = 'low'): Part[] {
+export function stretchesOf(whole: Dose, pace: Pace, end: End = 'low'): PlannedStretch[] {
   const dose = atEnd(whole, end);
-  const parts: Part[] = [];
+  const stretches: PlannedStretch[] = [];
+  let at = 0;
+  const push = (seconds: number, more: Omit<PlannedStretch, 'start' | 'end' | 'exercise'>): void => {
+    stretches.push({ ...more, exercise: 0, start: at, end: at + seconds });
+    at += seconds;
+  };
   const rounds = roundsOf(dose);
   const sets = dose.sets.low;
   const ways = dose.sides ? ([0, 1] as const) : ([0] as const);
@@ -99,14 +94,14 @@ export function partsOf(whole: StageDose, pace: Pace, end: End = 'low'): Part[] 
         for (const way of ways) {
           const { seconds, reps } = workOf(dose, pace, round, way);
           one += seconds;
-          if (seconds > 0 || reps > 0) parts.push({ kind: 'work', seconds, set, round, wave, way, reps, open: dose.work.by === 'open' });
+          if (seconds > 0 || reps > 0) push(seconds, { kind: 'work', set, round, wave, way, reps, open: dose.work.by === 'open' });
         }
       }
       const last = round === rounds;
       if (last && set === sets) break;
       const rest = Math.max(0, restSeconds(last ? dose.setRest : dose.rest, one) - (waves - 1) * one);
-      if (rest > 0) parts.push({ kind: last ? 'set-rest' : 'rest', seconds: rest, set, round, wave: waves, way: 0, reps: 0, open: false });
+      if (rest > 0) push(rest, { kind: last ? 'set-rest' : 'rest', set, round, wave: waves, way: 0, reps: 0, open: false });
     }
   }
-  return parts;
+  return stretches;
 }

@@ -1,5 +1,4 @@
 import type { Each } from './ast.js';
-import { DOSE_LIMITS, type Dose } from './rounds.js';
 
 /** From so many to so many; twice the same where it is fixed. */
 export interface Range {
@@ -44,8 +43,8 @@ export interface Alternation {
   readonly b: string;
 }
 
-/** How much work a stage is. A stage's dose may leave things open; a session asks for them. */
-export interface StageDose {
+/** How much work. A dose may leave things open; whoever runs it is asked for them. */
+export interface Dose {
   readonly work: Work;
   readonly sides: Sides | null;
   readonly rounds: Range;
@@ -70,7 +69,7 @@ export const LONGEST_REST = 86_400;
 export const exactly = (n: number): Range => ({ low: n, high: n });
 
 /** A dose of one round, from which others are made. */
-export const doseBy = (work: Work, more: Partial<StageDose> = {}): StageDose => ({
+export const doseBy = (work: Work, more: Partial<Dose> = {}): Dose => ({
   work,
   sides: null,
   rounds: exactly(1),
@@ -84,29 +83,11 @@ export const doseBy = (work: Work, more: Partial<StageDose> = {}): StageDose => 
   ...more,
 });
 
-/** The rounds that a pattern carries, as a stage's dose. */
-export const fromRounds = (dose: Dose): StageDose =>
-  doseBy(
-    dose.mode === 'seconds' ? { by: 'time', seconds: exactly(dose.work) } : { by: 'count', count: exactly(dose.work), of: 1, within: null },
-    { rounds: exactly(dose.rounds), sets: exactly(dose.sets), rest: dose.rest, setRest: dose.setRest },
-  );
-
-/** The same the other way: null where a dose is more than rounds of one pattern can say. */
-export function toRounds(dose: StageDose): Dose | null {
-  const { work, rounds, sets, rest, setRest } = dose;
-  const number = work.by === 'time' ? work.seconds : work.by === 'count' && work.of === 1 && work.within === null ? work.count : null;
-  const ranges = [number, rounds, sets];
-  if (number === null || ranges.some((range) => range === null || range.low !== range.high)) return null;
-  if (dose.sides || dose.chimes.length > 0 || dose.alternate || dose.speaks || dose.challenge) return null;
-  if ((rest !== null && typeof rest === 'object') || (setRest !== null && typeof setRest === 'object')) return null;
-  return { mode: work.by === 'time' ? 'seconds' : 'reps', work: number.low, rounds: rounds.low, sets: sets.low, rest, setRest };
-}
-
 /** Which end of every range is taken. */
 export type End = 'low' | 'high';
 
 /** The same dose with each range at one of its ends. */
-export function atEnd(dose: StageDose, end: End): StageDose {
+export function atEnd(dose: Dose, end: End): Dose {
   const one = (range: Range): Range => exactly(range[end]);
   const { work } = dose;
   const fixed: Work =
@@ -119,7 +100,7 @@ export function atEnd(dose: StageDose, end: End): StageDose {
 }
 
 /** How many rounds a set has: a ladder has one a count. */
-export const roundsOf = (dose: StageDose): number => (dose.work.by === 'ladder' ? dose.work.counts.length : dose.rounds.low);
+export const roundsOf = (dose: Dose): number => (dose.work.by === 'ladder' ? dose.work.counts.length : dose.rounds.low);
 
 /** Pyramid up to n and down again: 1, 2 … n … 2, 1. */
 export const pyramid = (n: number): number[] => [
@@ -130,12 +111,12 @@ export const pyramid = (n: number): number[] => [
 /** How often each of two ways that take turns comes in n repetitions: unequal where n is odd. */
 export const turnsOf = (n: number): readonly [number, number] => [Math.ceil(n / 2), Math.floor(n / 2)];
 
-/** Limits of what a dose may hold, for reading and for forms. */
-export const STAGE_DOSE_LIMITS = {
-  seconds: DOSE_LIMITS.seconds,
-  count: DOSE_LIMITS.reps,
-  rounds: DOSE_LIMITS.rounds,
-  sets: DOSE_LIMITS.sets,
+/** Limits of what a dose may hold, for reading and for forms: seconds, counts. */
+export const DOSE_LIMITS = {
+  seconds: 3600,
+  count: 1000,
+  rounds: 100,
+  sets: 50,
   rest: LONGEST_REST,
   ladder: 40,
   chimes: 6,

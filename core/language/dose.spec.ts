@@ -1,21 +1,22 @@
 import fc from 'fast-check';
 import { ROUND_FORMATS } from '../catalogue/presets.js';
 import { chimedRound, momentsOf } from '../plan/chimes.js';
-import { partsOf, questionsOf, type Pace } from '../plan/dose-parts.js';
-import { clockText } from '../plan/phases.js';
+import { stretchesOf, questionsOf, type Pace } from '../plan/stretches.js';
+import { clockText } from '../plan/clock-text.js';
 import { holds } from '../testing/holds.js';
 import { anyStageDose } from '../testing/sessions.js';
 import { sumsOf } from '../testing/sums.js';
 import { mendedDose, printDose, readDose } from './dose-text.js';
-import { atEnd, doseBy, exactly, fromRounds, pyramid, roundsOf, toRounds, turnsOf, type StageDose } from './stage-dose.js';
+import { atEnd, doseBy, exactly, pyramid, roundsOf, turnsOf, type Dose } from './dose.js';
+import { fromRounds, toRounds } from './rounds.js';
 
 const pace: Pace = { rep: [2, 2.5], call: null, waves: 1 };
-const dose = (text: string): StageDose => {
+const dose = (text: string): Dose => {
   const read = readDose(text);
   expect(read.errors).withContext(text).toEqual([]);
-  return read.dose as StageDose;
+  return read.dose as Dose;
 };
-const total = (text: string, more: Partial<Pace> = {}): string => clockText(sumsOf(partsOf(dose(text), { ...pace, ...more })).total);
+const total = (text: string, more: Partial<Pace> = {}): string => clockText(sumsOf(stretchesOf(dose(text), { ...pace, ...more })).total);
 
 describe('a dose as a coach types it', () => {
   it('is read back from its print, whatever it is', () => {
@@ -63,7 +64,7 @@ describe('a dose as a coach types it', () => {
     expect(wrong('a lot')[0]).toBe('no-dose a lot');
     expect(wrong('99999 s')[0]).toContain('too-much 99999 s');
     // What can be read is kept.
-    expect(printDose(readDose('3 × 30 s, later, rest 5 s').dose as StageDose)).toBe('3 × 30 s, rest 5 s');
+    expect(printDose(readDose('3 × 30 s, later, rest 5 s').dose as Dose)).toBe('3 × 30 s, rest 5 s');
     expect(readDose('3 × 30 s, later').errors[0]).toEqual(jasmine.objectContaining({ from: 10, to: 15 }));
   });
 
@@ -115,12 +116,12 @@ describe('the arithmetic of doses', () => {
   it('S sets of R rounds have S(R − 1) rests and S − 1 set rests, and nothing after the last', () => {
     holds(
       fc.property(anyStageDose, fc.constantFrom(1, 2, 3), (any, waves) => {
-        const parts = partsOf(any, { ...pace, waves });
+        const parts = stretchesOf(any, { ...pace, waves });
         const low = atEnd(any, 'low');
         const [rounds, sets] = [roundsOf(low), low.sets.low];
         const sums = sumsOf(parts);
         expect(sums.total).toBeCloseTo(
-          parts.reduce((sum, part) => sum + part.seconds, 0),
+          parts.reduce((sum, part) => sum + part.end - part.start, 0),
           6,
         );
         expect(parts.at(-1)?.kind).toBe('work');
@@ -136,7 +137,7 @@ describe('the arithmetic of doses', () => {
   });
 
   /** Counts of one in all leave nothing for the other side. */
-  function missing(any: StageDose, rounds: number): number {
+  function missing(any: Dose, rounds: number): number {
     if (any.sides?.share !== 'all') return 0;
     if (any.work.by === 'count' || any.work.by === 'calls') return any.work.count.low === 1 ? rounds : 0;
     return any.work.by === 'ladder' ? any.work.counts.filter((n) => n === 1).length : 0;
@@ -163,28 +164,28 @@ describe('the arithmetic of doses', () => {
     expect(total('6 × 45 s, rest 20 s')).toBe('6:10');
     expect(total('4 sets of 2 × 8, rest 10 s, set rest 30 s')).toBe(clockText(4 * 2 * 16 + 4 * 10 + 3 * 30));
     // Ten each side is twice ten, ten alone is ten, ten in all is five and five.
-    expect(sumsOf(partsOf(dose('10 each side'), pace)).reps).toEqual([10, 10]);
-    expect(sumsOf(partsOf(dose('10'), pace)).reps).toEqual([10, 0]);
-    expect(sumsOf(partsOf(dose('10 both sides in all'), pace)).reps).toEqual([5, 5]);
-    expect(sumsOf(partsOf(dose('5 both sides in all'), pace)).reps).toEqual([3, 2]);
-    expect(sumsOf(partsOf(dose('8 doubles'), pace)).reps).toEqual([16, 0]);
-    expect(sumsOf(partsOf(dose('8 triples, challenge'), pace)).reps).toEqual([48, 0]);
-    expect(sumsOf(partsOf(dose('pyramid 4'), pace)).reps).toEqual([16, 0]);
-    expect(sumsOf(partsOf(dose('3 × 20 s, work:rest 1:2'), pace)).rest).toBe(80);
-    expect(sumsOf(partsOf(dose('2 × 6 calls, rest 5 s'), { ...pace, call: 4 })).work).toBe(48);
-    expect(sumsOf(partsOf(dose('20 in 60 s'), pace)).work).toBe(60);
+    expect(sumsOf(stretchesOf(dose('10 each side'), pace)).reps).toEqual([10, 10]);
+    expect(sumsOf(stretchesOf(dose('10'), pace)).reps).toEqual([10, 0]);
+    expect(sumsOf(stretchesOf(dose('10 both sides in all'), pace)).reps).toEqual([5, 5]);
+    expect(sumsOf(stretchesOf(dose('5 both sides in all'), pace)).reps).toEqual([3, 2]);
+    expect(sumsOf(stretchesOf(dose('8 doubles'), pace)).reps).toEqual([16, 0]);
+    expect(sumsOf(stretchesOf(dose('8 triples, challenge'), pace)).reps).toEqual([48, 0]);
+    expect(sumsOf(stretchesOf(dose('pyramid 4'), pace)).reps).toEqual([16, 0]);
+    expect(sumsOf(stretchesOf(dose('3 × 20 s, work:rest 1:2'), pace)).rest).toBe(80);
+    expect(sumsOf(stretchesOf(dose('2 × 6 calls, rest 5 s'), { ...pace, call: 4 })).work).toBe(48);
+    expect(sumsOf(stretchesOf(dose('20 in 60 s'), pace)).work).toBe(60);
   });
 
   it('a range gives a range, an open dose at least what it says', () => {
     const any = dose('2–4 × 30–60 s, rest 10 s');
-    expect([sumsOf(partsOf(any, pace, 'low')).total, sumsOf(partsOf(any, pace, 'high')).total]).toEqual([70, 270]);
-    expect(partsOf(dose('at least 20 s until comfortable'), pace)).toEqual([jasmine.objectContaining({ seconds: 20, open: true })]);
+    expect([sumsOf(stretchesOf(any, pace, 'low')).total, sumsOf(stretchesOf(any, pace, 'high')).total]).toEqual([70, 270]);
+    expect(stretchesOf(dose('at least 20 s until comfortable'), pace)).toEqual([jasmine.objectContaining({ end: 20, open: true })]);
   });
 
   it('groups that take turns rest while the others work', () => {
     expect(total('3 × 30 s, rest 20 s', { waves: 2 })).toBe('3:00');
     expect(total('3 × 30 s, rest 50 s', { waves: 2 })).toBe('3:40');
-    expect(sumsOf(partsOf(dose('3 × 30 s, rest 20 s'), { ...pace, waves: 2 })).reps).toEqual([45, 0]);
+    expect(sumsOf(stretchesOf(dose('3 × 30 s, rest 20 s'), { ...pace, waves: 2 })).reps).toEqual([45, 0]);
   });
 
   it('asks for what is not decided, and for nothing else', () => {
@@ -206,9 +207,12 @@ describe('the arithmetic of doses', () => {
     );
     const rounds = { mode: 'seconds', work: 30, rounds: 4, sets: 1, rest: null, setRest: null } as const;
     expect(toRounds(fromRounds(rounds))).toEqual(rounds);
-    expect(['8 each side', '2–4 × 30 s', '10 doubles', '8, beats aloud'].map((text) => toRounds(readDose(text).dose as StageDose))).toEqual(
-      [null, null, null, null],
-    );
+    expect(['8 each side', '2–4 × 30 s', '10 doubles', '8, beats aloud'].map((text) => toRounds(readDose(text).dose as Dose))).toEqual([
+      null,
+      null,
+      null,
+      null,
+    ]);
   });
 });
 
@@ -281,8 +285,8 @@ describe('chimes in a round', () => {
 
 describe('a dose made by hand', () => {
   it('has one round of nothing else', () => {
-    expect(partsOf(doseBy({ by: 'time', seconds: exactly(30) }), pace)).toEqual([
-      jasmine.objectContaining({ kind: 'work', seconds: 30, reps: 15 }),
+    expect(stretchesOf(doseBy({ by: 'time', seconds: exactly(30) }), pace)).toEqual([
+      jasmine.objectContaining({ kind: 'work', start: 0, end: 30, reps: 15 }),
     ]);
   });
 });

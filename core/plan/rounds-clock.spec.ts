@@ -1,8 +1,9 @@
 import fc from 'fast-check';
-import type { Dose } from '../language/rounds.js';
+import type { Rounds } from '../language/rounds.js';
 import { beepsOf } from '../log/clock.js';
 import { holds } from '../testing/holds.js';
-import { clockText, doseTotals, phasesOf, undecided } from './phases.js';
+import { clockText } from './clock-text.js';
+import { totalsOfRounds, stretchesOfRounds, openInRounds } from './rounds.js';
 
 const anyDose = fc.record({
   mode: fc.constantFrom('seconds' as const, 'reps' as const),
@@ -17,28 +18,31 @@ const anyRep = fc.option(fc.double({ min: 0.2, max: 9, noNaN: true }));
 describe('any dose', () => {
   it('is a clock without gaps whose parts sum to the total, with S(R − 1) and S − 1 rests', () => {
     holds(
-      fc.property(anyDose, anyRep, (dose: Dose, rep) => {
-        const phases = phasesOf(dose, rep);
+      fc.property(anyDose, anyRep, (dose: Rounds, rep) => {
+        const stretches = stretchesOfRounds(dose, rep);
         let at = 0;
-        for (const phase of phases) {
-          expect(phase.start).toBeCloseTo(at, 9);
-          expect(phase.end).toBeGreaterThan(phase.start);
-          at = phase.end;
+        for (const stretch of stretches) {
+          expect(stretch.start).toBeCloseTo(at, 9);
+          expect(stretch.end).toBeGreaterThan(stretch.start);
+          at = stretch.end;
         }
-        const totals = doseTotals(dose, rep);
+        const totals = totalsOfRounds(dose, rep);
         expect(totals.total).toBeCloseTo(at, 6);
-        expect(totals.rests).toBe(dose.sets * (dose.rounds - 1));
-        expect(totals.setRests).toBe(dose.sets - 1);
-        expect(totals.work + totals.restSeconds + totals.setRestSeconds).toBeCloseTo(totals.total, 9);
-        if (phases.some((phase) => phase.kind === 'work')) expect(phases.at(-1)?.kind).toBe('work');
+        const rests = (kind: string): number => stretches.filter((one) => one.kind === kind).length;
+        if (stretches.some((one) => one.kind === 'work')) {
+          expect(rests('rest')).toBe((dose.rest ?? 0) > 0 ? dose.sets * (dose.rounds - 1) : 0);
+          expect(rests('set-rest')).toBe((dose.setRest ?? 0) > 0 ? dose.sets - 1 : 0);
+        }
+        expect(totals.work + totals.rest).toBeCloseTo(totals.total, 9);
+        if (stretches.some((stretch) => stretch.kind === 'work')) expect(stretches.at(-1)?.kind).toBe('work');
       }),
     );
   });
 
   it('counts only whole repetitions, and all of those', () => {
     holds(
-      fc.property(anyDose, anyRep, (dose: Dose, rep) => {
-        const { repsARound, reps } = doseTotals(dose, rep);
+      fc.property(anyDose, anyRep, (dose: Rounds, rep) => {
+        const { repsARound, reps } = totalsOfRounds(dose, rep);
         expect(reps).toBe(repsARound * dose.rounds * dose.sets);
         if (dose.mode === 'seconds' && rep !== null) {
           expect(repsARound * rep).toBeLessThanOrEqual(dose.work + 1e-6);
@@ -50,23 +54,23 @@ describe('any dose', () => {
 
   it('says at least while something is open, and exactly what is', () => {
     holds(
-      fc.property(anyDose, anyRep, (dose: Dose, rep) => {
-        const open = undecided(dose, rep);
+      fc.property(anyDose, anyRep, (dose: Rounds, rep) => {
+        const open = openInRounds(dose, rep);
         expect(open.includes('rest')).toBe(dose.rounds > 1 && dose.rest === null);
         expect(open.includes('set-rest')).toBe(dose.sets > 1 && dose.setRest === null);
         expect(open.includes('repetition')).toBe(dose.mode === 'reps' && rep === null);
-        expect(doseTotals(dose, rep).atLeast).toBe(open.length > 0);
+        expect(totalsOfRounds(dose, rep).atLeast).toBe(open.length > 0);
       }),
     );
   });
 
   it('sounds once at each change and at the end, ticks never inside another tone’s second', () => {
     holds(
-      fc.property(anyDose, (dose: Dose) => {
-        const phases = phasesOf(dose, 2);
-        const beeps = beepsOf(phases);
+      fc.property(anyDose, (dose: Rounds) => {
+        const stretches = stretchesOfRounds(dose, 2);
+        const beeps = beepsOf(stretches);
         const tones = beeps.filter((beep) => beep.sound !== 'tick').map((beep) => beep.at);
-        expect(tones).toEqual([...phases.map((phase) => phase.start), phases.at(-1)?.end ?? 0]);
+        expect(tones).toEqual([...stretches.map((stretch) => stretch.start), stretches.at(-1)?.end ?? 0]);
         for (const tick of beeps.filter((beep) => beep.sound === 'tick'))
           expect(tones.some((tone) => tick.at >= tone && tick.at < tone + 1 - 1e-9)).toBeFalse();
       }),
@@ -76,7 +80,7 @@ describe('any dose', () => {
 
 describe('presets of the published formats (values from memory)', () => {
   const total = (work: number, rounds: number, rest: number): string =>
-    clockText(doseTotals({ mode: 'seconds', work, rounds, sets: 1, rest, setRest: null }, null).total);
+    clockText(totalsOfRounds({ mode: 'seconds', work, rounds, sets: 1, rest, setRest: null }, null).total);
 
   it('add up as the clock on the wall does', () => {
     // Boxing elite 3 × 3 min with 1 min (IBA); mixed rules 5 × 5 with 1; kickboxing 3 × 2 with 1 (WAKO); fencing direct bout 3 × 3 with 1 (FIE).
