@@ -1,6 +1,6 @@
 import type { BookEntry } from '@hopsk/core/evidence/book';
 import * as z from 'zod';
-import { Id } from './common.js';
+import { Id, type Wire } from './common.js';
 
 const share = z.number().nullable();
 const Interval = z.object({ low: z.number(), high: z.number() });
@@ -27,4 +27,4 @@ export const Book = z.object({
   praise: z.int(),
   entries: z.array(Entry),
 });
-export type Book = z.infer<typeof Book>;
+export type Book = Wire<typeof Book>;

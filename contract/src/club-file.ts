@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { line } from './common.js';
+import { line, type Wire } from './common.js';
 import { AthleteSave } from './people.js';
 import { ProgressionSave } from './session.js';
 import { PatternSave } from './pattern.js';
@@ -20,7 +20,7 @@ export const ClubFile = z.object({
   progressions: z.array(ProgressionSave).max(2000).default([]),
   runs: z.array(z.object({ run: RunHead, events: z.array(RunEventSchema).max(20_000) })).max(20_000),
 });
-export type ClubFile = z.infer<typeof ClubFile>;
+export type ClubFile = Wire<typeof ClubFile>;
 
 /** What an import did: new ones were added, known ones (same id) were left as they are. */
 export const Imported = z.object({
@@ -29,4 +29,4 @@ export const Imported = z.object({
   progressions: z.object({ added: z.int(), known: z.int() }),
   runs: z.object({ added: z.int(), known: z.int() }),
 });
-export type Imported = z.infer<typeof Imported>;
+export type Imported = Wire<typeof Imported>;

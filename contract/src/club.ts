@@ -1,6 +1,6 @@
 import { LENGTH_UNITS } from '@hopsk/core/body/length';
 import * as z from 'zod';
-import { between, Id, line } from './common.js';
+import { between, Id, line, type Wire } from './common.js';
 import { field } from './problem.js';
 
 const Email = z
@@ -17,21 +17,21 @@ export const PasswordChange = z.object({ old: z.string().max(200), password: Pas
 
 const Units = z.enum(LENGTH_UNITS);
 export const Settings = z.object({ units: Units, tapDelay: between(0, 3, 's') });
-export type Settings = z.infer<typeof Settings>;
+export type Settings = Wire<typeof Settings>;
 
 export const Me = z.object({
   coach: z.object({ id: Id, name: z.string(), ...Settings.shape }),
   club: z.object({ id: Id, name: z.string(), demo: z.boolean() }),
 });
-export type Me = z.infer<typeof Me>;
+export type Me = Wire<typeof Me>;
 
 export const Coach = z.object({ id: Id, name: z.string(), email: z.string() });
-export type Coach = z.infer<typeof Coach>;
+export type Coach = Wire<typeof Coach>;
 
 /** What the sign-in screen offers on this server. */
 export const Door = z.object({ setup: z.boolean(), demo: z.boolean() });
-export type Door = z.infer<typeof Door>;
+export type Door = Wire<typeof Door>;
 
 /** How a phone reaches this server. */
 export const Phone = z.object({ lan: z.boolean(), secure: z.boolean(), addresses: z.array(z.object({ url: z.string(), qr: z.string() })) });
-export type Phone = z.infer<typeof Phone>;
+export type Phone = Wire<typeof Phone>;

@@ -2,6 +2,10 @@ import { SIDES } from '@hopsk/core/body/foot';
 import * as z from 'zod';
 import { field } from './problem.js';
 
+/** What a schema reads, to be looked at and never changed in place. */
+export type Wire<S extends z.ZodType> = Kept<z.output<S>>;
+type Kept<T> = T extends object ? { readonly [K in keyof T]: Kept<T[K]> } : T;
+
 /** Ids are made where the record is made, on a phone without a network too. */
 export const Id = z.uuid(field('id', {}));
 

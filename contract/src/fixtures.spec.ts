@@ -32,7 +32,7 @@ for (const version of versions) {
         cautions: (one.cautions as (Caution | string)[]).map(notesOfOld),
       })) as ClubFile['athletes'];
       const runs = club.runs.map((one) => ({ ...one, run: { ...one.run, plan: plansOfOld(one.run.plan) } }));
-      expect(ClubFile.parse(club)).toEqual({ ...club, athletes, runs });
+      expect<ClubFile>(ClubFile.parse(club)).toEqual({ ...club, athletes, runs });
     });
 
     it('are read as text and written again as they were', () => {

@@ -1,10 +1,10 @@
 import { placingFrom } from '@hopsk/core/judge/area-text';
 import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
 import { FILE_LIMITS } from '@hopsk/core/language/pattern-file';
-import { ROUNDS_LIMITS } from '@hopsk/core/language/rounds';
+import { ROUNDS_LIMITS, type Rounds as KeptRounds } from '@hopsk/core/language/rounds';
 import * as z from 'zod';
 import { SchoolChoicesSchema } from './teaching.js';
-import { between, Code, Id, line, note, SideName, whole } from './common.js';
+import { between, Code, Id, line, note, SideName, whole, type Wire } from './common.js';
 import { field } from './problem.js';
 
 const seconds = (most: number) => between(0, most, 's');
@@ -27,7 +27,7 @@ export const Rounds = z
     const rest = dose.sets * (dose.rounds - 1) * (dose.rest ?? 0) + (dose.sets - 1) * (dose.setRest ?? 0);
     if (work + rest > ROUNDS_LIMITS.total)
       context.addIssue({ code: 'custom', path: ['rounds'], message: field('together', { hours: ROUNDS_LIMITS.total / 3600 }) });
-  });
+  }) satisfies z.ZodType<KeptRounds>;
 
 /** A pattern's text is kept as typed; line breaks are part of it. */
 const Steps = z
@@ -53,13 +53,13 @@ export const PatternDraft = z.object({
   /** What this pattern holds where schools differ. */
   schools: SchoolChoicesSchema.default({}),
 });
-export type PatternDraft = z.infer<typeof PatternDraft>;
+export type PatternDraft = Wire<typeof PatternDraft>;
 
 export const Pattern = PatternDraft.extend({ id: Id, version: z.int(), archivedAt: z.iso.datetime().nullable() });
-export type Pattern = z.infer<typeof Pattern>;
+export type Pattern = Wire<typeof Pattern>;
 
 export const PatternSave = PatternDraft.extend({ id: Id, version: z.int().min(0) });
-export type PatternSave = z.infer<typeof PatternSave>;
+export type PatternSave = Wire<typeof PatternSave>;
 
 /** A pattern as it was saved once. */
 export const PatternVersion = z.object({
@@ -70,7 +70,7 @@ export const PatternVersion = z.object({
   body: PatternDraft.nullable().default(null),
   savedAt: z.iso.datetime({ offset: true }),
 });
-export type PatternVersion = z.infer<typeof PatternVersion>;
+export type PatternVersion = Wire<typeof PatternVersion>;
 
 /** Our open file format for patterns as JSON. */
 export const PATTERN_FILE = 'hopsk-patterns';
@@ -79,4 +79,4 @@ export const PatternFile = z.object({
   version: z.literal(1, field('other-version', {})),
   patterns: z.array(PatternDraft).max(FILE_LIMITS.patterns),
 });
-export type PatternFile = z.infer<typeof PatternFile>;
+export type PatternFile = Wire<typeof PatternFile>;

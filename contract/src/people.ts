@@ -2,7 +2,7 @@ import { MEASURE_LIMITS } from '@hopsk/core/body/body';
 import { CAUTION_LIMITS } from '@hopsk/core/judge/cautions';
 import * as z from 'zod';
 import { CautionSchema } from './caution.js';
-import { between, Code, Id, line, SideName } from './common.js';
+import { between, Code, Id, line, SideName, type Wire } from './common.js';
 import { OwnWay, SchoolChoicesSchema } from './teaching.js';
 
 export const AGE_GROUPS = ['under 10', '10–12', '13–15', '16–17', 'adult', 'veteran'] as const;
@@ -45,13 +45,13 @@ export const AthleteDraft = z.object({
   /** The two or three faults worked on now. */
   focus: z.array(Code).max(4),
 });
-export type AthleteDraft = z.infer<typeof AthleteDraft>;
+export type AthleteDraft = Wire<typeof AthleteDraft>;
 
 export const Athlete = AthleteDraft.extend({ id: Id, version: z.int(), archivedAt: z.iso.datetime().nullable() });
-export type Athlete = z.infer<typeof Athlete>;
+export type Athlete = Wire<typeof Athlete>;
 
 export const AthleteSave = AthleteDraft.extend({ id: Id, version: z.int().min(0) });
-export type AthleteSave = z.infer<typeof AthleteSave>;
+export type AthleteSave = Wire<typeof AthleteSave>;
 
 /** Whether estimates of the body are rough. */
 export const isUnder16 = (group: Athlete['ageGroup']): boolean => group === 'under 10' || group === '10–12' || group === '13–15';

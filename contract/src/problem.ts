@@ -1,5 +1,6 @@
 import { said, type Nothing, type Said } from '@hopsk/core/said';
 import * as z from 'zod';
+import type { Wire } from './common.js';
 
 /** What can be wrong with a field of a request or a file. */
 export interface FieldMessages {
@@ -80,7 +81,7 @@ export const Problem = z.object({
   current: z.unknown().optional(),
   changed: z.array(z.string()).optional(),
 });
-export type Problem = z.infer<typeof Problem>;
+export type Problem = Wire<typeof Problem>;
 
 /**
  * A code with its values as the text that a schema's check can carry: nothing else of a check reaches its issue.

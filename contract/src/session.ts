@@ -2,12 +2,12 @@ import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
 import { placingFrom } from '@hopsk/core/judge/area-text';
 import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
 import { LONGEST_REST } from '@hopsk/core/language/dose';
-import { CALL_LIMITS } from '@hopsk/core/plan/calls/calls';
+import { CALL_LIMITS, type Calls } from '@hopsk/core/plan/calls/calls';
 import { STRETCH_KINDS } from '@hopsk/core/plan/stretch';
-import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
-import { CONTACT_LEVELS, CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS } from '@hopsk/core/plan/session/stage';
+import { SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/session';
+import { CONTACT_LEVELS, CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS, type Stage } from '@hopsk/core/plan/session/stage';
 import * as z from 'zod';
-import { between, Code, Id, line, note, SideName, whole } from './common.js';
+import { between, Code, Id, line, note, SideName, whole, type Wire } from './common.js';
 import { field } from './problem.js';
 
 const steps = z.string().max(NOTATION_LIMITS.characters);
@@ -33,7 +33,7 @@ const CallsSchema = z.object({
   reaction: between(0, 5, 's'),
   weakSide: z.object({ side: SideName, factor: between(1, CALL_LIMITS.factor) }).nullable(),
   freezes: between(0, 1),
-});
+}) satisfies z.ZodType<Calls>;
 
 const PartnerSchema = z.object({
   steps,
@@ -74,14 +74,14 @@ export const StageSchema = z.object({
   stations: z.array(z.object({ name: line(60), steps })).max(12),
   theme: note(120),
   priority: z.union([z.literal(1), z.literal(2), z.literal(3)]),
-});
+}) satisfies z.ZodType<Stage>;
 
 const SettingsOfSession = z.object({
   change: seconds(SESSION_LIMITS.change).nullable(),
   water: z.object({ every: between(60, SESSION_LIMITS.seconds, 's'), seconds: between(1, 1800, 's') }).nullable(),
   rest: seconds(LONGEST_REST).nullable(),
   setRest: seconds(LONGEST_REST).nullable(),
-});
+}) satisfies z.ZodType<SessionSettings>;
 
 /** What one athlete does otherwise than the others. */
 const Difference = z.object({
@@ -105,17 +105,17 @@ export const ProgressionDraft = z.object({
   athletes: z.array(Id).max(40),
   differences: z.array(Difference).max(400),
 });
-export type ProgressionDraft = z.infer<typeof ProgressionDraft>;
+export type ProgressionDraft = Wire<typeof ProgressionDraft>;
 
 export const ProgressionSave = ProgressionDraft.extend({ id: Id, version: z.int().min(0) });
-export type ProgressionSave = z.infer<typeof ProgressionSave>;
+export type ProgressionSave = Wire<typeof ProgressionSave>;
 
 export const Progression = ProgressionSave.extend({ archivedAt: z.iso.datetime().nullable() });
-export type Progression = z.infer<typeof Progression>;
+export type Progression = Wire<typeof Progression>;
 
 /** A progression as it was saved once. */
 export const ProgressionVersion = z.object({ version: z.int(), savedAt: z.iso.datetime({ offset: true }), body: ProgressionDraft });
-export type ProgressionVersion = z.infer<typeof ProgressionVersion>;
+export type ProgressionVersion = Wire<typeof ProgressionVersion>;
 
 /** Our open file format for a session, with its published schema. */
 export const SESSION_FILE = 'hopsk-session';
@@ -124,7 +124,7 @@ export const SessionFile = z.object({
   version: z.literal(1, field('other-version', {})),
   session: ProgressionDraft.omit({ athletes: true, differences: true, template: true }),
 });
-export type SessionFile = z.infer<typeof SessionFile>;
+export type SessionFile = Wire<typeof SessionFile>;
 
 /** What a stage's record says, session by session, for one athlete. */
 export const StageRecord = z.object({
@@ -138,7 +138,7 @@ export const StageRecord = z.object({
     }),
   ),
 });
-export type StageRecord = z.infer<typeof StageRecord>;
+export type StageRecord = Wire<typeof StageRecord>;
 
 /** Stretches of a session's clock as they are run. */
 export const StretchKind = z.enum(STRETCH_KINDS);

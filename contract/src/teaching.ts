@@ -4,7 +4,7 @@ import { TOPICS, type SchoolChoices } from '@hopsk/core/judge/schools';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import { PLAYBOOK_LIMITS } from '@hopsk/core/plan/playbook';
 import * as z from 'zod';
-import { between, Code, line, note } from './common.js';
+import { between, Code, line, note, type Wire } from './common.js';
 import { PlaybookSchema } from './playbook.js';
 import { field } from './problem.js';
 
@@ -85,4 +85,4 @@ export const Teaching = z.object({
     .refine((all) => new Set(all.map((one) => one.code)).size === all.length, field('twice', {}))
     .default([]),
 });
-export type Teaching = z.infer<typeof Teaching>;
+export type Teaching = Wire<typeof Teaching>;

@@ -1,5 +1,5 @@
 import type { FaultEntry, View } from '../catalogue/fault.js';
-import { attemptsOf, isSession, isTapped, stretchesOfPlan, type Attempt, type RunPlan } from '../plan/run-plan.js';
+import { attemptsOf, isTapped, stretchesOfPlan, type Attempt, type RunPlan } from '../plan/run-plan.js';
 import { spansRun } from './clock.js';
 import { ordered, undoneIds, type FaultEvent, type Result, type RunEvent } from './event.js';
 import { watchedThroughout, watchings, type Watching } from './watching.js';

@@ -101,7 +101,7 @@ export function progressionsOf(
       version: 0,
       name: plan.name,
       template: plan.template ?? false,
-      stages: built.stages.map((one) => stageInWords(one, buildWords())) as Planned['stages'],
+      stages: built.stages.map((one) => stageInWords(one, buildWords())),
       settings: plan.settings,
       minutes: plan.minutes,
       area: '',

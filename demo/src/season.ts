@@ -1,3 +1,4 @@
+import type { RunEvent } from '@hopsk/core/log/event';
 import { CLUB_FILE, type AthleteSave, type ClubFile, type PatternSave } from '@hopsk/contract';
 import { bodyOf } from '@hopsk/core/body/body';
 import { schoolOf, type School } from '@hopsk/core/body/school';
@@ -21,8 +22,7 @@ const DAY = 24 * 3600 * 1000;
 const STRAY = ['eyes', 'tall', 'heels-down', 'rises', 'guard-drops', 'leans-back', 'freeze'] as const;
 const faults = new Map(FAULTS.map((fault) => [fault.code, fault]));
 
-type Events = ClubFile['runs'][number]['events'];
-type Loose = Events[number] extends infer E ? (E extends unknown ? Omit<E, 'id' | 'n' | 'at'> : never) : never;
+type Loose = RunEvent extends infer E ? (E extends unknown ? Omit<E, 'id' | 'n' | 'at'> : never) : never;
 
 const shift = (p: number, by: number): number => 1 / (1 + Math.exp(-(Math.log(p / (1 - p)) + by)));
 
@@ -34,7 +34,7 @@ export function season(lastDay: string, seed = 4180): ClubFile {
     habits,
   }));
   const patterns = PATTERNS.map((draft): PatternSave => ({ ...draft, id: chance.uuid(), version: 0 }));
-  const runs: ClubFile['runs'] = [];
+  const runs: ClubFile['runs'][number][] = [];
   const end = Date.parse(`${lastDay}T00:00:00Z`);
   const evenings = [
     ['squash', 4, 18],
@@ -86,7 +86,7 @@ function runOf(
   const dose = pattern.dose;
   if (!dose) throw new Error(`${pattern.name} has no dose`);
   const plan = { dose, rep: repPlanOf(simulate(parse(pattern.steps), performer)) };
-  const events: Events = [];
+  const events: RunEvent[] = [];
   const push = (event: Loose): void => {
     events.push({ ...event, id: chance.uuid(), n: events.length, at: startedAt.getTime() + event.t * 1000 });
   };
@@ -141,7 +141,7 @@ function runOf(
     patternId: pattern.id,
     progressionId: null,
     steps: pattern.steps,
-    plan: structuredClone(plan) as ClubFile['runs'][number]['run']['plan'],
+    plan: plan,
     athletes: group.map((person) => person.athlete.id),
     tapDelay: TAP_DELAY,
   };

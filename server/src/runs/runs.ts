@@ -19,7 +19,7 @@ export async function getRun(db: Db, clubId: string, id: string): Promise<RunWho
 }
 
 async function eventsOf(db: Db, clubId: string, id: string): Promise<RunWhole['events']> {
-  return (await run<EventRow>(db, 'events-of', clubId, id)).map(toEvent) as RunWhole['events'];
+  return (await run<EventRow>(db, 'events-of', clubId, id)).map(toEvent);
 }
 
 /** Adds a run that is not there yet; gives whether it was new. */

@@ -1,3 +1,4 @@
+import type { RunEvent } from '@hopsk/core/log/event';
 import { CLUB_FILE, type Athlete, type ClubFile, type Imported, type Pattern, type Progression, type RunHead } from '@hopsk/contract';
 import { one, run, type Db } from '../db/sql.js';
 import { addAthlete, listAthletes } from '../people/athletes.js';
@@ -30,10 +31,10 @@ export async function importClub(db: Db, clubId: string, file: ClubFile): Promis
 export async function exportClub(db: Db, clubId: string): Promise<ClubFile> {
   const club = await one<{ name: string }>(db, 'club-of', clubId);
   const heads = await run<RunHead & { version: number }>(db, 'run-all', clubId);
-  const events = new Map<string, ClubFile['runs'][number]['events']>();
+  const events = new Map<string, RunEvent[]>();
   for (const { runId, ...row } of await run<EventRow & { runId: string }>(db, 'events-all', clubId)) {
     const list = events.get(runId) ?? [];
-    list.push(toEvent(row) as ClubFile['runs'][number]['events'][number]);
+    list.push(toEvent(row));
     events.set(runId, list);
   }
   const fresh = <T extends Athlete | Pattern | Progression>({

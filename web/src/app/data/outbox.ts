@@ -83,7 +83,7 @@ export class Outbox {
     try {
       for (let at = 0; at < kept.length; at += PART) {
         const part = kept.slice(at, at + PART);
-        const upload: RunUpload = { run: run.head, events: part.map((one) => one.event) as RunUpload['events'] };
+        const upload: RunUpload = { run: run.head, events: part.map((one) => one.event) };
         await firstValueFrom(this.api.uploadRun(upload));
         await this.device.markSent(part.map((one) => one.event.id));
       }

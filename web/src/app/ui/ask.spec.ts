@@ -1,5 +1,5 @@
 import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
-import { Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { MatButtonHarness } from '@angular/material/button/testing';
 import { MatDialogHarness } from '@angular/material/dialog/testing';
@@ -7,7 +7,7 @@ import { MatFormFieldHarness } from '@angular/material/form-field/testing';
 import { MatInputHarness } from '@angular/material/input/testing';
 import { Ask } from './ask';
 
-@Component({ template: '<button>begin</button>' })
+@Component({ template: '<button>begin</button>', changeDetection: ChangeDetectionStrategy.OnPush })
 class Page {
   readonly ask = inject(Ask);
 }

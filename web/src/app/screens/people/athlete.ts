@@ -77,7 +77,7 @@ export class AthleteScreen implements HoldsTyping {
     schools: new FormControl<Athlete['schools']>({}, { nonNullable: true }),
     cautions: new FormControl<Athlete['cautions']>([], { nonNullable: true }),
     bias: new FormControl<Athlete['bias']>([], { nonNullable: true }),
-    focus: new FormControl<string[]>([], { nonNullable: true, validators: Validators.maxLength(4) }),
+    focus: new FormControl<Athlete['focus']>([], { nonNullable: true, validators: Validators.maxLength(4) }),
   });
   private readonly typed = toSignal(this.form.valueChanges.pipe(takeUntilDestroyed()));
   /** What the empty fields are taken to be, for this height and age. */
@@ -113,7 +113,7 @@ export class AthleteScreen implements HoldsTyping {
   }
 
   protected mind(cautions: readonly Caution[]): void {
-    this.form.controls.cautions.setValue([...cautions] as Athlete['cautions']);
+    this.form.controls.cautions.setValue(cautions);
     this.form.controls.cautions.markAsDirty();
   }
 

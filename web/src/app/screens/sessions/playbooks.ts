@@ -19,7 +19,7 @@ type Own = Teaching['playbooks'][number];
 type Situation = Own['situations'][number];
 type Answer = Situation['answers'][number];
 
-const own = (book: Playbook, code: string, name: string): Own => ({ ...(structuredClone(book) as Own), code, name: name.slice(0, 60) });
+const own = (book: Playbook, code: string, name: string): Own => ({ ...book, code, name: name.slice(0, 60) });
 const EMPTY: Playbook = { code: '', name: '', sport: '', school: 'square-ready', lead: 'none', situations: [] };
 
 /** Decisions for scenario calls: those to begin with can be looked at and copied, the club's own can be changed. */

@@ -1,5 +1,5 @@
-import { fieldsOf, MOST_HERE, RunHead, type Athlete, type Me, type RunPlan } from '@hopsk/contract';
-import type { RunPlan as Plan } from '@hopsk/core/plan/run-plan';
+import { fieldsOf, MOST_HERE, RunHead, type Athlete, type Me } from '@hopsk/contract';
+import type { RunPlan } from '@hopsk/core/plan/run-plan';
 import { inALine, saidFields } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { newId } from '../../data/ids';
@@ -12,7 +12,7 @@ export function sessionHead(
   me: Me,
   draft: Draft,
   progressionId: string | null,
-  plan: Plan,
+  plan: RunPlan,
   here: readonly Athlete[],
   now = new Date(),
 ): Beginning | string {
@@ -26,7 +26,7 @@ export function sessionHead(
     patternId: null,
     progressionId,
     steps: null,
-    plan: structuredClone(plan) as RunPlan,
+    plan: plan,
     athletes: people.map((athlete) => athlete.id),
     tapDelay: me.coach.tapDelay,
   };
