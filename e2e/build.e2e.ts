@@ -3,7 +3,7 @@ import type { Download, Locator, Page } from '@playwright/test';
 import { sampleProgression } from '@hopsk/contract/testing';
 import { SessionFile, type Progression, type RunRow, type RunWhole } from '@hopsk/contract';
 import { runTo, stopClock } from './plan-clock.js';
-import { accessible, addAthlete, allSent, ask, expect, keptOnDevice, put, save, savePattern, tapTile, test } from './support.js';
+import { accessible, addAthlete, allSent, ask, choose, expect, keptOnDevice, put, save, savePattern, tapTile, test } from './support.js';
 
 const tick = (page: Page) => page.clock.runFor(200);
 const stages = (page: Page) => page.locator('hop-workshop ol > li');
@@ -47,8 +47,8 @@ test.describe('a coach’s evening', () => {
     await addAthlete(coach, 'Build Ada', '170', { focus: 'split late' });
     await savePattern(coach, 'Build this evening', null);
     await coach.goto('/build/new');
-    await coach.getByRole('combobox', { name: 'a pattern', exact: true }).selectOption('Build this evening');
-    await coach.getByRole('combobox', { name: 'for', exact: true }).selectOption('Build Ada');
+    await choose(coach, 'a pattern', 'Build this evening');
+    await choose(coach, /^for$/, 'Build Ada');
     await coach.getByLabel('minutes').fill('40');
     await coach.getByLabel('minutes').blur();
     await expect(coach.locator('hop-start-from ol li').nth(5)).toBeVisible();
@@ -114,10 +114,10 @@ test.describe('a coach’s evening', () => {
     await coach.getByRole('menuitem', { name: 'print' }).click();
     await expect(coach.locator('hop-sheets tbody tr')).toHaveCount(json.session.stages.length);
     await accessible(coach);
-    await coach.getByRole('button', { name: 'homework' }).click();
+    await coach.getByRole('tab', { name: 'homework' }).click();
     await expect(coach.locator('hop-sheets hop-floor svg').first()).toBeVisible();
     await expect(coach.getByText('Ask yourself:').first()).toBeVisible();
-    await coach.getByRole('button', { name: 'calls', exact: true }).click();
+    await coach.getByRole('tab', { name: 'calls', exact: true }).click();
     await expect(coach.locator('ol.calls li').first()).toBeVisible();
   });
 
@@ -125,7 +125,7 @@ test.describe('a coach’s evening', () => {
     test.slow();
     await addAthlete(coach, 'Fault Bea', '170', { focus: 'split late' });
     await coach.goto('/build/new?fault=split-late');
-    await coach.getByRole('combobox', { name: 'for', exact: true }).selectOption('Fault Bea');
+    await choose(coach, /^for$/, 'Fault Bea');
     await expect(coach.locator('hop-start-from ol li').first()).toContainText('split late');
     const take = coach.getByRole('button', { name: /^take \d+ stages/ });
     const built = Number((await take.innerText()).match(/\d+/)?.[0]);
@@ -179,8 +179,8 @@ test.describe('a coach’s evening', () => {
 
   test('from a usual aim to a template and to an evening of its own', async ({ coach }) => {
     await coach.goto('/build/new');
-    await coach.getByRole('button', { name: 'a usual aim', exact: true }).click();
-    await coach.getByRole('combobox', { name: 'a usual aim', exact: true }).selectOption({ index: 1 });
+    await coach.getByRole('tab', { name: 'a usual aim', exact: true }).click();
+    await choose(coach, 'a usual aim', /^Front corner and home/);
     await coach.getByRole('button', { name: /^take \d+ stages/ }).click();
     await expect(stages(coach).first()).toBeVisible();
     await saveAs(coach, 'Aim to keep');
@@ -204,7 +204,7 @@ test.describe('a coach’s evening', () => {
 
   test('what was changed and not saved survives a reload; what somebody else saved meanwhile is said', async ({ coach, browser }) => {
     await coach.goto('/build/new');
-    await coach.getByRole('button', { name: 'an empty page', exact: true }).click();
+    await coach.getByRole('tab', { name: 'an empty page', exact: true }).click();
     await coach.getByRole('button', { name: 'begin', exact: true }).click();
     await coach.getByRole('button', { name: 'empty stage' }).click();
     await doses(coach).first().fill('3 × 30 s, rest 20 s');
@@ -235,7 +235,7 @@ test.describe('a coach’s evening', () => {
   test('a grid counts its variants and builds a session of those never done', async ({ coach }) => {
     await savePattern(coach, 'Grid of this', null);
     await coach.goto('/build/grid');
-    await coach.getByRole('combobox', { name: 'a pattern', exact: true }).selectOption('Grid of this');
+    await choose(coach, 'a pattern', 'Grid of this');
     await expect(coach.getByText('6 variants, 3 each = 18')).toBeVisible();
     await coach.getByRole('button', { name: 'racket, blade, gloves', exact: true }).click();
     await expect(coach.getByText('12 variants, 3 each = 36')).toBeVisible();

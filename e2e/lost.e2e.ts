@@ -1,7 +1,7 @@
 import { devices, type Page } from '@playwright/test';
 import type { RunRow, RunWhole } from '@hopsk/contract';
 import { OwnHouse } from './own-house.js';
-import { accessible, allSent, ask, enterDemo, expect, keptOnDevice, onlyHere, save, tapTile, test } from './support.js';
+import { accessible, allSent, ask, choose, enterDemo, expect, keptOnDevice, onlyHere, save, tapTile, test } from './support.js';
 
 const { viewport, userAgent, deviceScaleFactor, isMobile, hasTouch } = devices['Pixel 7'];
 test.use({ viewport, userAgent, deviceScaleFactor, isMobile, hasTouch, serviceWorkers: 'allow' });
@@ -43,7 +43,7 @@ test.describe('nothing is lost', () => {
     await accessible(coach);
     await coach.getByRole('link', { name: /name, taps/ }).click();
     await coach.getByLabel('name').fill('Wednesday, T drills');
-    await coach.getByLabel('pattern').selectOption({ label: 'Front corner and home' });
+    await choose(coach, 'pattern', 'Front corner and home');
     await save(coach);
     const { run } = await ask<RunWhole>(coach, `/runs/${new URL(coach.url()).pathname.split('/').pop()}`);
     expect(run.name).toBe('Wednesday, T drills');

@@ -42,7 +42,28 @@ const unmarked = (page: Page): Promise<string[]> =>
   });
 
 const isMarked = (page: Page) => expect.poll(() => unmarked(page)).toEqual([]);
-const press = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).first().click();
+const press = (page: Page, name: string) =>
+  page
+    .getByRole('button', { name, exact: true })
+    .or(page.getByRole('tab', { name, exact: true }))
+    .first()
+    .click();
+
+/** What can be chosen is only there once it is asked for. */
+async function everyChoice(page: Page): Promise<void> {
+  for (const box of await page.locator('mat-select').all()) {
+    await expect(
+      async () => {
+        if ((await box.getAttribute('aria-expanded')) !== 'true') await box.press('Enter');
+        await page.getByRole('listbox').waitFor({ timeout: 2_000 });
+      },
+      (await box.getAttribute('aria-label')) ?? '',
+    ).toPass({ timeout: 15_000 });
+    await isMarked(page);
+    await page.keyboard.press('Escape');
+    await page.getByRole('listbox').waitFor({ state: 'detached' });
+  }
+}
 
 /** A house with the demo club, all that its people typed in Greek; the page is signed in. */
 async function greekHouse(page: Page): Promise<{ house: OwnHouse; file: ClubFile }> {
@@ -78,6 +99,7 @@ const ACTS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   workshop: async (page) => {
     await page.locator('button.title').nth(2).click();
     await isMarked(page);
+    await everyChoice(page);
     const dose = page.getByPlaceholder('3 × 8, rest 20 s').first();
     await dose.fill('3 × 30 s, later');
     await dose.blur();
@@ -95,7 +117,7 @@ const ACTS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.locator('[data-fault]').first().waitFor();
     await isMarked(page);
     await press(page, w.run.more);
-    await page.locator('dialog[open]').waitFor();
+    await page.getByRole('dialog').waitFor();
     await isMarked(page);
     await page.keyboard.press('Escape');
     await page.keyboard.press('?');
@@ -140,6 +162,7 @@ test('in the marked language every word of every screen is marked', async ({ pag
         await page.goto(`${house.url}${path}`);
         await page.locator(drawn).first().waitFor();
         await isMarked(page);
+        await everyChoice(page);
         if (act) await ACTS[act]?.(page);
       });
   } finally {

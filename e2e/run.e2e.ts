@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import type { RunRow, RunWhole } from '@hopsk/contract';
 import { runTo, stopClock } from './plan-clock.js';
 import {
@@ -6,6 +6,7 @@ import {
   addAthlete,
   allSent,
   ask,
+  choose,
   EVENING,
   expect,
   keptOnDevice,
@@ -20,12 +21,19 @@ import {
 /** A tap on a fault that is not on the board, through the list of all. */
 async function tapOther(page: Page, label: string): Promise<void> {
   await page.getByRole('button', { name: 'more …' }).click();
-  await page.getByRole('searchbox', { name: 'find a fault' }).fill(label);
+  const find = page.getByRole('searchbox', { name: 'find a fault' });
+  await drawn(page, find);
+  await find.fill(label);
   await tick(page);
   await page.getByRole('dialog').getByRole('button').filter({ hasText: label }).first().click();
 }
 
 const tick = (page: Page) => page.clock.runFor(200);
+
+/** A dialog is fetched when it is first opened; on a stopped clock it is drawn at the tick after that. */
+async function drawn(page: Page, part: Locator): Promise<void> {
+  await expect.poll(async () => (await tick(page), part.count())).toBe(1);
+}
 
 /** Types the evening's pattern and its rounds, and saves it. */
 async function typePattern(page: Page, name: string): Promise<void> {
@@ -88,7 +96,9 @@ for (const [size, viewport] of [
       await expect(coach.locator('.chip[aria-pressed="true"]')).toContainText('26 seen');
       await expect(coach.locator('[data-fault="split-late"] .count')).toHaveText('6');
       await coach.getByRole('button', { name: 'end', exact: true }).click();
-      await coach.getByRole('button', { name: 'end it' }).click();
+      const end = coach.getByRole('button', { name: 'end it' });
+      await drawn(coach, end);
+      await end.click();
       await tick(coach);
 
       const row = coach.getByRole('row', { name: /split late/ });
@@ -150,7 +160,7 @@ test.describe('a run', () => {
     await expect(rows.nth(0)).toContainText('round 1, repetition 2');
     await rows.nth(1).getByRole('button', { name: 'bring back' }).click();
     await expect(rows.nth(1)).toContainText('counted');
-    await rows.nth(1).getByLabel('give to').selectOption({ label: 'Review Bea' });
+    await choose(coach, 'give to', 'Review Bea', rows.nth(1));
     // Bea was not watched: hers is noted.
     await expect(rows.nth(1)).toContainText('noted');
     await accessible(coach);

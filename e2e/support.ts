@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test as base, type APIRequestContext, type Page } from '@playwright/test';
+import { expect, test as base, type APIRequestContext, type Locator, type Page } from '@playwright/test';
 
 /** What went wrong in a page without anybody seeing it: script errors and requests to other hosts. */
 export function watchPage(page: Page): string[] {
@@ -100,9 +100,9 @@ export const allSent = (page: Page, tick: () => Promise<unknown> = () => Promise
   expect.poll(async () => (await tick(), page.locator('header').innerText())).toMatch(/(?<!not )\bsent\b/);
 
 /** Chooses in a Material select by its label. */
-export async function choose(page: Page, label: string | RegExp, option: string | RegExp): Promise<void> {
+export async function choose(page: Page, label: string | RegExp, option: string | RegExp, within: Page | Locator = page): Promise<void> {
   // By the keyboard: on a phone the label may lie over the middle of its select. A page that is still being drawn may miss a key.
-  const box = page.getByRole('combobox', { name: label });
+  const box = within.getByRole('combobox', { name: label });
   await expect(async () => {
     if ((await box.getAttribute('aria-expanded')) !== 'true') await box.press('Enter');
     await page.getByRole('option', { name: option }).click({ timeout: 3_000 });

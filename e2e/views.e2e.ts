@@ -63,7 +63,7 @@ for (const scheme of ['light', 'dark'] as const) {
     await studio(coach);
     await accessible(coach);
     for (const panel of ['what if', 'compare', 'about']) {
-      await coach.getByRole('button', { name: panel, exact: true }).click();
+      await coach.getByRole('tab', { name: panel, exact: true }).click();
       await accessible(coach);
     }
     await coach.getByRole('button', { name: 'moves', exact: true }).click();

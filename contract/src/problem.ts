@@ -14,6 +14,7 @@ export interface FieldMessages {
   readonly day: Nothing;
   readonly email: Nothing;
   readonly number: Nothing;
+  readonly length: Nothing;
   readonly whole: Nothing;
   readonly between: { readonly low: number; readonly high: number; readonly unit: string };
   readonly together: { readonly hours: number };

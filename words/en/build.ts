@@ -366,7 +366,6 @@ export const build = {
     addAnswer: 'add an answer',
     addSituation: 'add a situation',
     noAnswer: 'No answer is given: the club decides.',
-    noTime: 'At what time?',
     noDays: 'No day is left: keep fewer days free.',
     saveCalendar: 'save the calendar file',
   },

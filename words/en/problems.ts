@@ -112,6 +112,7 @@ export const problems = {
     day: () => 'is not a day such as ‘2026-11-24’',
     email: () => 'is not an address',
     number: () => 'is not a number',
+    length: () => 'is not a length',
     whole: () => 'is not a whole number',
     between: ({ low, high, unit }) => `must lie between ${low} and ${high}${unit === '' ? '' : ` ${unit}`}`,
     together: ({ hours }) => `make more than ${hours} hours together`,

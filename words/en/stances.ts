@@ -29,7 +29,6 @@ export const stances = {
       'lead toe': (by: string, more: boolean, asked: string) => `${by} further ${more ? 'out' : 'in'} than ${asked}.`,
       'rear toe': (by: string, more: boolean, asked: string) => `${by} further ${more ? 'out' : 'in'} than ${asked}.`,
     },
-    notLength: 'This is no length. The last one that could be read is kept.',
     theirs: (name: string) => `this is how ${name} stands`,
     asSchool: (name: string) => `let ${name} stand as the school`,
     ownWay: 'Stands in an own way: what was measured is asked for, not the school’s numbers.',

@@ -30,7 +30,6 @@ export const stances = {
       'lead toe': (by: string, more: boolean, asked: string) => `${by} ƒúŕţĥéŕ ${more ? 'óúţ' : 'íñ'} ţĥáñ ${asked}.`,
       'rear toe': (by: string, more: boolean, asked: string) => `${by} ƒúŕţĥéŕ ${more ? 'óúţ' : 'íñ'} ţĥáñ ${asked}.`,
     },
-    notLength: 'Ţĥíš íš ñó ļéñĝţĥ. Ţĥé ļášţ óñé ţĥáţ çóúļđ ƀé ŕéáđ íš ķéþţ.',
     theirs: (name: string) => `ţĥíš íš ĥóŵ ${name} šţáñđš`,
     asSchool: (name: string) => `ļéţ ${name} šţáñđ áš ţĥé šçĥóóļ`,
     ownWay: 'Šţáñđš íñ áñ óŵñ ŵáý: ŵĥáţ ŵáš ɱéášúŕéđ íš ášķéđ ƒóŕ, ñóţ ţĥé šçĥóóļ’š ñúɱƀéŕš.',

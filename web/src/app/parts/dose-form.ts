@@ -4,13 +4,15 @@ import { ROUNDS_LIMITS, type Rounds } from '@hopsk/core/language/rounds';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { totalsOfRounds, openInRounds } from '@hopsk/core/plan/rounds';
 import { words } from '@hopsk/words/words';
+import { Box } from '../ui/box';
+import { needed, numbers, orNothing, type Reads } from '../ui/reads';
 
 type Field = 'work' | 'rounds' | 'sets' | 'rest' | 'setRest';
 
 /** Rounds as numbers to type: work, rounds, sets and rests; a rest left empty is not decided, and asked for. */
 @Component({
   selector: 'hop-dose-form',
-  imports: [MatButtonToggleModule],
+  imports: [Box, MatButtonToggleModule],
   templateUrl: './dose-form.html',
   styleUrl: './dose-form.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -25,49 +27,33 @@ export class DoseForm {
   protected readonly clock = clockText;
   protected readonly fields = computed(() => {
     const dose = this.dose();
-    const most = ROUNDS_LIMITS;
-    return [
-      {
-        key: 'work' as const,
-        label: dose.mode === 'seconds' ? `${this.text.work}, ${this.text.s}` : this.text.reps,
-        low: 1,
-        high: dose.mode === 'seconds' ? most.seconds : most.reps,
-        asked: false,
-      },
-      { key: 'rounds' as const, label: this.text.rounds, low: 1, high: most.rounds, asked: false },
-      {
-        key: 'rest' as const,
-        label: `${this.text.rest}, ${this.text.s}`,
-        low: 0,
-        high: most.rest,
-        asked: this.open().includes('rest'),
-        hidden: dose.rounds < 2,
-      },
-      { key: 'sets' as const, label: this.text.sets, low: 1, high: most.sets, asked: false },
-      {
-        key: 'setRest' as const,
-        label: `${this.text.setRest}, ${this.text.s}`,
-        low: 0,
-        high: most.rest,
-        asked: this.open().includes('set-rest'),
-        hidden: dose.sets < 2,
-      },
-    ].filter((field) => !('hidden' in field && field.hidden));
+    const open = this.open();
+    const rest = orNothing(numbers({ low: 0, high: ROUNDS_LIMITS.rest, step: 5, unit: this.text.s }));
+    const work =
+      dose.mode === 'seconds'
+        ? numbers({ low: 1, high: ROUNDS_LIMITS.seconds, step: 5, unit: this.text.s })
+        : numbers({ low: 1, high: ROUNDS_LIMITS.reps, whole: true });
+    const fields: readonly {
+      readonly key: Field;
+      readonly label: string;
+      readonly reads: Reads<number | null>;
+      readonly asked?: boolean;
+    }[] = [
+      { key: 'work', label: dose.mode === 'seconds' ? `${this.text.work}, ${this.text.s}` : this.text.reps, reads: needed(work) },
+      { key: 'rounds', label: this.text.rounds, reads: needed(numbers({ low: 1, high: ROUNDS_LIMITS.rounds, whole: true })) },
+      { key: 'rest', label: `${this.text.rest}, ${this.text.s}`, reads: rest, asked: open.includes('rest') },
+      { key: 'sets', label: this.text.sets, reads: needed(numbers({ low: 1, high: ROUNDS_LIMITS.sets, whole: true })) },
+      { key: 'setRest', label: `${this.text.setRest}, ${this.text.s}`, reads: rest, asked: open.includes('set-rest') },
+    ];
+    return fields.filter(({ key }) => (key !== 'rest' || dose.rounds > 1) && (key !== 'setRest' || dose.sets > 1));
   });
 
   protected mode(mode: Rounds['mode']): void {
     this.dose.update((dose) => ({ ...dose, mode, work: mode === dose.mode ? dose.work : mode === 'reps' ? 8 : 30 }));
   }
 
-  /** Takes a number within its limits; an emptied rest is openInRounds again, anything else impossible leaves what was. */
-  protected type(field: Field, low: number, high: number, target: EventTarget | null): void {
-    const box = target as HTMLInputElement;
-    const value = Number(box.value);
-    const whole = field !== 'rest' && field !== 'setRest' && (field !== 'work' || this.dose().mode === 'reps');
-    const undecidedNow = box.value.trim() === '' && (field === 'rest' || field === 'setRest');
-    const fits = box.value.trim() !== '' && Number.isFinite(value) && value >= low && value <= high && (!whole || Number.isInteger(value));
-    box.setCustomValidity(fits || undecidedNow ? '' : `${low}–${high}`);
-    box.reportValidity();
-    if (fits || undecidedNow) this.dose.update((dose) => ({ ...dose, [field]: undecidedNow ? null : value }));
+  /** An emptied rest is undecided again. */
+  protected type(field: Field, value: number | null): void {
+    this.dose.update((dose) => ({ ...dose, [field]: value }));
   }
 }

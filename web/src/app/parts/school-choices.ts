@@ -1,20 +1,19 @@
-import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { TOPICS, type SchoolChoices, type TopicName } from '@hopsk/core/judge/schools';
 import { words } from '@hopsk/words/words';
+import { Choice, orNone } from '../ui/choice';
 
 /** What is held where schools differ, topic by topic; a topic that is left open is whoever stands further off's to decide. */
 @Component({
   selector: 'hop-school-choices',
-  template: `@for (topic of topics; track topic.name) {
-    <label
-      >{{ topic.about }}
-      <select [attr.aria-label]="topic.about" (change)="choose(topic.name, $any($event.target).value)">
-        <option value="">{{ open() || usual() + ': ' + topic.usual }}</option>
-        @for (option of topic.options; track option[0]) {
-          <option [value]="option[0]" [selected]="choices()[topic.name] === option[0]">{{ option[1] }}</option>
-        }
-      </select></label
-    >
+  imports: [Choice],
+  template: `@for (topic of topics(); track topic.name) {
+    <hop-choice
+      [label]="topic.about"
+      [options]="topic.options"
+      [value]="choices()[topic.name] ?? null"
+      (taken)="choose(topic.name, $event)"
+    />
   }`,
   styleUrl: './school-choices.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -25,13 +24,16 @@ export class SchoolChoicesForm {
   readonly open = input('');
   readonly usual = input('');
   readonly changed = output<SchoolChoices>();
-  protected readonly topics = (Object.keys(TOPICS) as TopicName[]).map((name) => {
-    const { about, options } = words.topics[name];
-    return { name, about, usual: options[TOPICS[name].usual] ?? '', options: Object.entries(options) };
-  });
+  protected readonly topics = computed(() =>
+    (Object.keys(TOPICS) as TopicName[]).map((name) => {
+      const { about, options } = words.topics[name];
+      const named = Object.entries(options).map(([value, label]) => ({ value, label }));
+      return { name, about, options: orNone(this.open() || `${this.usual()}: ${options[TOPICS[name].usual] ?? ''}`, named) };
+    }),
+  );
 
-  protected choose(topic: TopicName, option: string): void {
+  protected choose(topic: TopicName, option: string | null): void {
     const { [topic]: _, ...others } = this.choices();
-    this.changed.emit(option === '' ? others : { ...others, [topic]: option });
+    this.changed.emit(option === null ? others : { ...others, [topic]: option });
   }
 }

@@ -1,3 +1,4 @@
+import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
 import { provideHttpClient } from '@angular/common/http';
 import { provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
@@ -11,6 +12,7 @@ import { recordActions, recordsFeature } from '../data/records';
 import * as effects from '../data/records.effects';
 import { runFeature } from '../data/run';
 import { signInActions, signInFeature } from '../data/sign-in';
+import { ChoiceHarness } from '../ui/choice.harness';
 import { emptyDevice, me } from './run';
 
 /** A screen on a device of its own, with a coach signed in; nothing reaches a server but what the spec answers. */
@@ -37,6 +39,18 @@ export async function house(
   for (const kind of ['people', 'patterns', 'progressions'] as const)
     store.dispatch(recordActions.loaded({ kind, rows: records[kind] ?? [], offline: false }));
 }
+
+/** The box that belongs to a label beginning with these words. */
+export function boxOf(root: HTMLElement, words: string): HTMLInputElement {
+  const label = [...root.querySelectorAll('label')].find((one) => one.textContent?.trim().startsWith(words));
+  const box = label && root.querySelector<HTMLInputElement>(`#${label.htmlFor}`);
+  if (!box) throw new Error(`There is no box ‘${words}’`);
+  return box;
+}
+
+/** Chooses by label and by what is chosen. */
+export const choose = async (fixture: ComponentFixture<unknown>, label: string | RegExp, option: string | RegExp): Promise<void> =>
+  (await TestbedHarnessEnvironment.loader(fixture).getHarness(ChoiceHarness.with({ label }))).choose(option);
 
 /** A screen and what a spec does with it. */
 export class Screen<C> {
@@ -69,10 +83,12 @@ export class Screen<C> {
 
   /** The box that belongs to a label beginning with these words. */
   box(words: string): HTMLInputElement {
-    const label = this.all('label').find((one) => one.textContent.trim().startsWith(words));
-    const box = label?.querySelector<HTMLInputElement>('input, select, textarea');
-    if (!box) throw new Error(`There is no box ‘${words}’`);
-    return box;
+    return boxOf(this.host, words);
+  }
+
+  /** Chooses by label and by what is chosen. */
+  choose(label: string | RegExp, option: string | RegExp): Promise<void> {
+    return choose(this.fixture, label, option);
   }
 
   type(box: HTMLInputElement | HTMLSelectElement | HTMLTextAreaElement, value: string, event = 'input'): void {

@@ -1,5 +1,5 @@
-import { inject, Injectable, Injector } from '@angular/core';
-import { firstValueFrom } from 'rxjs';
+import { inject, Injectable } from '@angular/core';
+import { Dialogs } from './dialogs';
 
 /** A question with the words of its two answers. */
 export interface Question {
@@ -10,28 +10,25 @@ export interface Question {
   readonly box?: { readonly label: string; readonly most: number; readonly wrong: (typed: string) => string };
 }
 
-/** Asks the coach in a dialog, which is fetched when the first question comes; the focus goes back to where it was. */
+const part = () => import('./ask-dialog').then(({ AskDialog }) => AskDialog);
+
+/** Asks the coach in a dialog. */
 @Injectable({ providedIn: 'root' })
 export class Ask {
-  private readonly injector = inject(Injector);
+  private readonly dialogs = inject(Dialogs);
 
   /** Whether they say yes; closing it is no. */
   async sure(question: Omit<Question, 'box'>): Promise<boolean> {
-    return (await this.open(question)) !== null;
+    return (await this.word(question)) !== null;
   }
 
   /** What they type; null where they would rather not. */
-  word(question: Question & Required<Pick<Question, 'box'>>): Promise<string | null> {
-    return this.open(question);
+  word(question: Question): Promise<string | null> {
+    return this.dialogs.show<string>(part, { data: question, labelledBy: 'question' });
   }
 
-  private async open(data: Question): Promise<string | null> {
-    const { AskDialog, MatDialog } = await import('./ask-dialog');
-    const dialog = this.injector.get(MatDialog).open<InstanceType<typeof AskDialog>, Question, string | null>(AskDialog, {
-      data,
-      width: '480px',
-      ariaLabelledBy: 'question',
-    });
-    return (await firstValueFrom(dialog.afterClosed())) ?? null;
+  /** Fetches what is needed to ask, before it is. */
+  ready(): void {
+    this.dialogs.ready(part);
   }
 }

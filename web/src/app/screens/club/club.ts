@@ -19,6 +19,7 @@ import { recordActions } from '../../data/records';
 import { signInActions, signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
 import { Ask } from '../../ui/ask';
+import { FileBox } from '../../ui/file-box';
 import { once } from '../../ui/once';
 
 const text = (...more: (typeof Validators.required)[]): FormControl<string> =>
@@ -27,7 +28,7 @@ const text = (...more: (typeof Validators.required)[]): FormControl<string> =>
 /** The club's coaches, the coach's own settings, the club file, and how phones reach this server. */
 @Component({
   selector: 'hop-club',
-  imports: [ReactiveFormsModule, MatButton, MatFormFieldModule, MatInput, MatSelectModule, SchoolChoicesForm],
+  imports: [FileBox, MatButton, MatFormFieldModule, MatInput, MatSelectModule, ReactiveFormsModule, SchoolChoicesForm],
   templateUrl: './club.html',
   styles: `
     section {
@@ -158,16 +159,12 @@ export class ClubScreen {
     }),
   );
 
-  protected import(target: EventTarget | null): void {
-    const box = target as HTMLInputElement;
-    const file = box.files?.[0];
-    if (!file) return;
+  protected import(file: File): void {
     void this.trying(async () => {
       const content = await file
         .text()
         .then((body): unknown => JSON.parse(body))
         .catch(() => null);
-      box.value = '';
       if (content === null) {
         this.trouble.set({ kind: 'bad-input', message: `‘${file.name}’ ${this.text.notJson}`, fields: [] });
         return;

@@ -1,4 +1,5 @@
-import { ChangeDetectionStrategy, Component, computed, type ElementRef, output, signal, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatDialogRef } from '@angular/material/dialog';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { words } from '@hopsk/words/words';
 
@@ -6,43 +7,33 @@ import { words } from '@hopsk/words/words';
 @Component({
   selector: 'hop-fault-picker',
   template: `
-    <dialog #box [attr.aria-label]="text.find">
-      <form method="dialog">
-        <input
-          type="search"
-          [placeholder]="text.find"
-          [attr.aria-label]="text.find"
-          [value]="find()"
-          (input)="find.set($any($event.target).value)"
-        />
-        <button class="plain close" [attr.aria-label]="common.close">×</button>
-      </form>
-      <ul>
-        @for (fault of found(); track fault.code) {
-          <li>
-            <button type="button" class="plain" (click)="take(fault.code)">
-              <strong>{{ fault.label }}</strong><span>{{ fault.says }}</span>
-            </button>
-          </li>
-        }
-      </ul>
-    </dialog>
+    <div class="head">
+      <input
+        type="search"
+        [placeholder]="text.find"
+        [attr.aria-label]="text.find"
+        #sought
+        cdkFocusInitial
+        [value]="find()"
+        (input)="find.set(sought.value)"
+      />
+      <button type="button" class="plain close" [attr.aria-label]="common.close" (click)="self.close(null)">×</button>
+    </div>
+    <ul>
+      @for (fault of found(); track fault.code) {
+        <li>
+          <button type="button" class="plain" (click)="self.close(fault.code)">
+            <strong>{{ fault.label }}</strong><span>{{ fault.says }}</span>
+          </button>
+        </li>
+      }
+    </ul>
   `,
   styles: `
-    dialog {
-      width: min(560px, 100vw);
-      max-width: 100vw;
-      height: 86dvh;
-      border: 0;
-      padding: 0;
-      background: var(--paper);
-      color: var(--ink);
-      border-radius: 10px;
+    :host {
+      display: block;
     }
-    dialog::backdrop {
-      background: rgb(0 0 0 / 55%);
-    }
-    form {
+    .head {
       display: flex;
       gap: 8px;
       padding: 12px;
@@ -91,7 +82,7 @@ import { words } from '@hopsk/words/words';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FaultPicker {
-  readonly taken = output<string>();
+  protected readonly self = inject<MatDialogRef<FaultPicker, string | null>>(MatDialogRef);
   protected readonly text = words.run;
   protected readonly common = words.common;
   protected readonly find = signal('');
@@ -101,15 +92,4 @@ export class FaultPicker {
       `${label} ${says} ${cue}`.toLowerCase().includes(asked),
     );
   });
-  private readonly box = viewChild.required<ElementRef<HTMLDialogElement>>('box');
-
-  open(): void {
-    this.find.set('');
-    this.box().nativeElement.showModal();
-  }
-
-  protected take(code: string): void {
-    this.box().nativeElement.close();
-    this.taken.emit(code);
-  }
 }

@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, li
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
 import { Rounds as DoseSchema, fieldsOf, MOST_HERE, RunHead, type Pattern, type RunRow } from '@hopsk/contract';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { ROUNDS_LIMITS, type Rounds } from '@hopsk/core/language/rounds';
 import { totalsOfRounds, openInRounds } from '@hopsk/core/plan/rounds';
 import { clockText } from '@hopsk/core/plan/clock-text';
@@ -26,6 +25,8 @@ import { OPEN_DOSE } from '../../parts/pattern-draft';
 import { TeachingStore } from '../../data/teaching';
 import { once } from '../../ui/once';
 import { BOARD_HOLDS, beginningOf, boardOf, repOf } from '../../parts/run-setup';
+import { Dialogs } from '../../ui/dialogs';
+import { pickFault } from './dialogs';
 
 /** What was used last on this device. */
 const Last = z.object({ dose: DoseSchema, here: z.array(z.string()) });
@@ -100,8 +101,8 @@ export class FloorScreen {
     return this.total().total > ROUNDS_LIMITS.total ? this.text.tooLong : '';
   });
   protected readonly refusal = signal('');
-  protected readonly faults = FAULTS;
   protected readonly label = faultLabel;
+  private readonly dialogs = inject(Dialogs);
   protected readonly boardFull = computed(() => this.board().length >= BOARD_HOLDS);
 
   constructor() {
@@ -116,6 +117,11 @@ export class FloorScreen {
     const ids = new Set(this.hereIds());
     if (!ids.delete(id)) ids.add(id);
     this.saidHere.set(ids);
+  }
+
+  protected async addFault(): Promise<void> {
+    const code = await pickFault(this.dialogs);
+    if (code) this.onBoard(code, true);
   }
 
   protected onBoard(code: string, on: boolean): void {

@@ -1,4 +1,5 @@
-import { ChangeDetectionStrategy, Component, type ElementRef, output, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { MatDialogRef } from '@angular/material/dialog';
 import { RESULTS, type Result } from '@hopsk/core/log/event';
 import { words } from '@hopsk/words/words';
 
@@ -6,27 +7,16 @@ import { words } from '@hopsk/words/words';
 @Component({
   selector: 'hop-result-picker',
   template: `
-    <dialog #box [attr.aria-label]="text.result">
-      @for (result of results; track result) {
-        <button type="button" class="plain" (click)="take(result)">{{ text.results[result] }}</button>
-      }
-    </dialog>
+    @for (result of results; track result) {
+      <button type="button" class="plain" (click)="self.close(result)">{{ text.results[result] }}</button>
+    }
   `,
   styles: `
-    dialog {
-      border: 0;
-      border-radius: 10px;
-      padding: 14px;
-      background: var(--paper);
-      color: var(--ink);
-    }
-    dialog[open] {
+    :host {
       display: grid;
       grid-template-columns: 1fr 1fr;
       gap: 12px;
-    }
-    dialog::backdrop {
-      background: rgb(0 0 0 / 55%);
+      padding: 14px;
     }
     button {
       min-width: 140px;
@@ -40,17 +30,7 @@ import { words } from '@hopsk/words/words';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ResultPicker {
-  readonly taken = output<Result>();
+  protected readonly self = inject<MatDialogRef<ResultPicker, Result | null>>(MatDialogRef);
   protected readonly text = words.run;
   protected readonly results = RESULTS;
-  private readonly box = viewChild.required<ElementRef<HTMLDialogElement>>('box');
-
-  open(): void {
-    this.box().nativeElement.showModal();
-  }
-
-  protected take(result: Result): void {
-    this.box().nativeElement.close();
-    this.taken.emit(result);
-  }
 }

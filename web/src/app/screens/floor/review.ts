@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { RunUpload, type RunPlan, type RunWhole } from '@hopsk/contract';
@@ -15,6 +15,9 @@ import { Api } from '../../data/api';
 import { troubleOf, type Trouble } from '../../data/problem';
 import { newId } from '../../data/ids';
 import { recordsFeature } from '../../data/records';
+import { Box } from '../../ui/box';
+import { byId, Choice, orNone } from '../../ui/choice';
+import { texts } from '../../ui/reads';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
 type Correction =
@@ -25,7 +28,7 @@ type Correction =
 /** A run afterwards: its name and pattern, and each tap with where it belongs, to be moved, given away or taken back. */
 @Component({
   selector: 'hop-review',
-  imports: [MatButton, RouterLink],
+  imports: [Box, Choice, MatButton, RouterLink],
   templateUrl: './review.html',
   styles: `
     .gone td {
@@ -72,6 +75,12 @@ export class Review {
   protected readonly athletes = computed(() =>
     (this.whole()?.run.athletes ?? []).map((id) => ({ id, name: this.people()[id]?.name ?? '–' })),
   );
+  protected readonly athleteOptions = computed(() => byId(this.athletes()));
+  protected readonly patternOptions = computed(() => orNone(this.common.none, byId(this.patterns())));
+  protected readonly nameReads = texts(80, 1);
+  /** As typed, until it is saved. */
+  protected readonly name = linkedSignal(() => this.whole()?.run.name ?? '');
+  protected readonly patternId = linkedSignal(() => this.whole()?.run.patternId ?? null);
   protected readonly rows = computed(() => {
     const whole = this.whole();
     if (!whole) return [];
@@ -110,13 +119,13 @@ export class Review {
     });
   }
 
-  protected async rename(name: string, patternId: string): Promise<void> {
+  protected async rename(): Promise<void> {
     const whole = this.whole();
     if (!whole) return;
     await this.trying(async () => {
       this.whole.set(
         await firstValueFrom(
-          this.api.renameRun(whole.run.id, { name, patternId: patternId === '' ? null : patternId, version: whole.run.version }),
+          this.api.renameRun(whole.run.id, { name: this.name(), patternId: this.patternId(), version: whole.run.version }),
         ),
       );
       this.saved.set(true);

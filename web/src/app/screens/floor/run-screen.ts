@@ -1,15 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  DestroyRef,
-  effect,
-  type ElementRef,
-  inject,
-  signal,
-  untracked,
-  viewChild,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, inject, signal, untracked } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { MatButton } from '@angular/material/button';
 import type { Side } from '@hopsk/core/body/foot';
@@ -32,11 +21,12 @@ import { Speech } from '../../ports/speech';
 import { runFeature } from '../../data/run';
 import { signInFeature } from '../../data/sign-in';
 import { ClockBlock } from './clock-block';
-import { FaultPicker } from './fault-picker';
+import { FAULT_PICKER, KEY_LIST, pickFault, RESULT_PICKER } from './dialogs';
 import { actOf, type KeyAct } from './keys';
-import { ResultPicker } from './result-picker';
 import { BOARD_HOLDS } from '../../parts/run-setup';
 import { Summary } from './summary';
+import { Ask } from '../../ui/ask';
+import { Dialogs } from '../../ui/dialogs';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
 
@@ -46,7 +36,7 @@ const FREEZE_ASKED = 8;
 /** Rounds under way: the clock, who is watched, and a tile a fault. Everything shown is derived from the run's log. */
 @Component({
   selector: 'hop-run-screen',
-  imports: [ClockBlock, FaultPicker, MatButton, ResultPicker, RouterLink, Summary],
+  imports: [ClockBlock, MatButton, RouterLink, Summary],
   templateUrl: './run-screen.html',
   styleUrl: './run-screen.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -143,11 +133,12 @@ export class RunScreen {
   protected readonly results = computed(() =>
     Object.values(this.counted()?.results[this.watching()?.athlete ?? ''] ?? {}).reduce((a, b) => a + b, 0),
   );
-  private readonly picker = viewChild<FaultPicker>('picker');
-  private readonly ending = viewChild<ElementRef<HTMLDialogElement>>('ending');
-  private readonly keyList = viewChild<ElementRef<HTMLDialogElement>>('keyList');
+  private readonly dialogs = inject(Dialogs);
+  private readonly questions = inject(Ask);
 
   constructor() {
+    this.dialogs.ready(FAULT_PICKER, RESULT_PICKER, KEY_LIST);
+    this.questions.ready();
     const ticker = setInterval(() => this.now.set(Date.now()), 100);
     const alive = setInterval(() => this.status() !== 'ended' && this.desk.alive(), 4000);
     const sounding = setInterval(() => this.plan(), 5000);
@@ -279,12 +270,9 @@ export class RunScreen {
     this.plan();
   }
 
-  protected askEnd(): void {
-    this.ending()?.nativeElement.showModal();
-  }
-
-  protected end(): void {
-    void this.desk.log({ kind: 'end' });
+  protected async askEnd(): Promise<void> {
+    const { endAsk: question, endYes: yes, endNo: no } = this.text;
+    if (await this.questions.sure({ question, yes, no })) await this.desk.log({ kind: 'end' });
   }
 
   protected toBoard(code: string): void {
@@ -299,7 +287,7 @@ export class RunScreen {
 
   protected key(event: KeyboardEvent): void {
     // A key held down is one press.
-    if (event.repeat || document.querySelector('dialog[open]')) return;
+    if (event.repeat || this.dialogs.open) return;
     const act = actOf(
       event,
       this.tiles().map((tile) => tile.code),
@@ -328,9 +316,9 @@ export class RunScreen {
       case 'view':
         return this.turnView();
       case 'end':
-        return this.askEnd();
+        return void this.askEnd();
       case 'keys':
-        return this.keyList()?.nativeElement.showModal();
+        return void this.dialogs.show(KEY_LIST, { labelledBy: 'key-list' });
       case 'athlete': {
         const all = this.athletes();
         const at = all.findIndex((one) => one.id === this.watching()?.athlete);
@@ -367,5 +355,13 @@ export class RunScreen {
     if (clock.status === 'running') this.sounds.plan(this.beeps(), Math.max(-COUNT_DOWN, clock.t));
   }
 
-  protected readonly picking = (): void => this.picker()?.open();
+  protected async picking(): Promise<void> {
+    const code = await pickFault(this.dialogs);
+    if (code) this.toBoard(code);
+  }
+
+  protected async resulting(): Promise<void> {
+    const result = await this.dialogs.show<Result>(RESULT_PICKER, { label: this.text.result, width: 'auto' });
+    if (result) this.result(result);
+  }
 }

@@ -18,11 +18,12 @@ import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
 import { Studies } from '../../compute/studies';
 import { performance } from '../../parts/pattern-draft';
+import { byId, Choice, orNone } from '../../ui/choice';
 
 /** One page of a pattern to pin to a wall: line, floor, time, rounds, cautions. */
 @Component({
   selector: 'hop-drill-card',
-  imports: [Floor, Lanes, MatButton, RouterLink],
+  imports: [Choice, Floor, Lanes, MatButton, RouterLink],
   templateUrl: './card.html',
   styleUrl: './card.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -36,6 +37,7 @@ export class DrillCard {
   protected readonly common = words.common;
   protected readonly told = (finding: Finding): string => say(words.findings, finding);
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
+  protected readonly peopleOptions = computed(() => orNone('1.70 m', byId(this.people())));
   protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
   private readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsById);
   private readonly me = this.store.selectSignal(signInFeature.selectMe);

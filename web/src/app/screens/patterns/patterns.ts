@@ -28,6 +28,8 @@ import { Studies } from '../../compute/studies';
 import type { Seen } from '../../compute/study.worker';
 import { draftOf, performance, type Draft } from '../../parts/pattern-draft';
 import { asText, readPatterns } from '../../parts/pattern-files';
+import { Choice, namedOptions, orNone } from '../../ui/choice';
+import { FileBox } from '../../ui/file-box';
 
 /** A card's least width and its height with the gap below, pixels. */
 const CARD = { wide: 250, high: 252 } as const;
@@ -38,7 +40,7 @@ const drawn = new Map<string, Seen>();
 
 @Component({
   selector: 'hop-patterns',
-  imports: [CdkFixedSizeVirtualScroll, CdkVirtualForOf, CdkVirtualScrollViewport, RouterLink, MatButton, Thumb],
+  imports: [CdkFixedSizeVirtualScroll, CdkVirtualForOf, CdkVirtualScrollViewport, Choice, FileBox, MatButton, RouterLink, Thumb],
   templateUrl: './patterns.html',
   styleUrl: './patterns.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -49,11 +51,17 @@ export class Patterns {
   private readonly club = inject(TeachingStore);
   protected readonly text = words.steps;
   protected readonly common = words.common;
-  protected readonly families = FAMILIES;
+  protected readonly families = orNone(words.steps.families, namedOptions(FAMILIES, words.steps.families_));
+  protected readonly sportOptions = computed(() =>
+    orNone(
+      this.text.allSports,
+      this.sports().map((value) => ({ value, label: value })),
+    ),
+  );
   protected readonly fresh = newId();
   protected readonly find = signal('');
-  protected readonly sport = signal('');
-  protected readonly family = signal<Family | ''>('');
+  protected readonly sport = signal<string | null>(null);
+  protected readonly family = signal<Family | null>(null);
   protected readonly said = signal<readonly string[]>([]);
   protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
   private readonly all = this.store.selectSignal(recordsFeature.selectPatternsHere);
@@ -70,8 +78,8 @@ export class Patterns {
     const words = this.find().trim().toLocaleLowerCase().split(/\s+/);
     const family = this.family();
     return this.all().filter((pattern) => {
-      if (this.sport() !== '' && pattern.sport !== this.sport()) return false;
-      if (family !== '' && !familiesOf(pattern).has(family)) return false;
+      if (this.sport() !== null && pattern.sport !== this.sport()) return false;
+      if (family !== null && !familiesOf(pattern).has(family)) return false;
       const said = `${pattern.name} ${pattern.sport} ${pattern.tags.join(' ')} ${pattern.steps}`.toLocaleLowerCase();
       return words.every((word) => said.includes(word));
     });
@@ -124,10 +132,7 @@ export class Patterns {
   }
 
   /** Reads a file of patterns and adds them; what could not be read is said with its place. */
-  protected async import(box: HTMLInputElement): Promise<void> {
-    const file = box.files?.[0];
-    box.value = '';
-    if (!file) return;
+  protected async import(file: File): Promise<void> {
     const { drafts, wrong } = readPatterns(await file.text());
     this.add(drafts);
     this.said.set([drafts.length === 0 ? this.text.importNothing : this.text.imported(drafts.length), ...wrong.slice(0, 20)]);

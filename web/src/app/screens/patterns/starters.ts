@@ -13,11 +13,12 @@ import type { Seen } from '../../compute/study.worker';
 import { performance, type Draft } from '../../parts/pattern-draft';
 import { readPatterns } from '../../parts/pattern-files';
 import { language } from '../../text/language';
+import { Choice, orNone } from '../../ui/choice';
 
 /** The starter library that ships with the program, to take patterns from. */
 @Component({
   selector: 'hop-starters',
-  imports: [MatButton, RouterLink, Thumb],
+  imports: [Choice, MatButton, RouterLink, Thumb],
   templateUrl: './starters.html',
   styleUrl: './starters.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -29,16 +30,22 @@ export class Starters {
   protected readonly text = words.steps;
   protected readonly common = words.common;
   protected readonly state = signal<'loading' | 'ready' | 'failed'>('loading');
-  protected readonly sport = signal('');
+  protected readonly sport = signal<string | null>(null);
   private readonly drafts = signal<readonly Draft[]>([]);
   private readonly seen = signal<ReadonlyMap<string, Seen>>(new Map());
   private readonly saves = this.store.selectSignal(recordsFeature.selectSaves);
   private readonly names = this.store.selectSignal(recordsFeature.selectPatternsHere);
-  protected readonly sports = computed(() => [...new Set(this.drafts().map((draft) => draft.sport))]);
+  protected readonly sportOptions = computed(() => {
+    const sports = [...new Set(this.drafts().map((draft) => draft.sport))];
+    return orNone(
+      this.text.allSports,
+      sports.map((value) => ({ value, label: value })),
+    );
+  });
   protected readonly rows = computed(() => {
     const here = new Set(this.names().map((pattern) => pattern.name));
     return this.drafts()
-      .filter((draft) => this.sport() === '' || draft.sport === this.sport())
+      .filter((draft) => this.sport() === null || draft.sport === this.sport())
       .map((draft) => ({ draft, seen: this.seen().get(draft.name) ?? null, taken: here.has(draft.name) }));
   });
   protected readonly left = computed(() => this.rows().filter((row) => !row.taken).length);

@@ -40,7 +40,14 @@ export class AthleteScreen implements HoldsTyping {
   protected readonly schools = this.club.stances;
   protected readonly label = faultLabel;
   protected readonly says = (code: string): string => words.faults[code]?.says ?? '';
-  protected readonly choices = { ages: AGE_GROUPS, levels: LEVELS, biases: BIASES, faults: FAULTS, measures: MEASURES };
+  protected readonly choices = {
+    ages: AGE_GROUPS,
+    levels: LEVELS,
+    biases: BIASES,
+    faults: FAULTS,
+    measures: MEASURES,
+    trusts: ['none', 'drill', 'free'] as const,
+  };
   private readonly byId = this.store.selectSignal(recordsFeature.selectPeopleById);
   private readonly saves = this.store.selectSignal(recordsFeature.selectSaves);
   private readonly me = this.store.selectSignal(signInFeature.selectMe);

@@ -1,9 +1,7 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
-import { MatFormField, MatLabel } from '@angular/material/form-field';
-import { MatInput } from '@angular/material/input';
-import { MatOption, MatSelect } from '@angular/material/select';
+import { SIDES } from '@hopsk/core/body/foot';
 import {
   CAUTION_LIMITS,
   CAUTION_PARTS,
@@ -15,11 +13,14 @@ import {
   type Forbidden,
 } from '@hopsk/core/judge/cautions';
 import { words } from '@hopsk/words/words';
+import { Box } from '../../ui/box';
+import { Choice, namedOptions, orNone } from '../../ui/choice';
+import { numbers, orNothing, texts } from '../../ui/reads';
 
 /** Standing cautions: what each is about and leaves out; its note is for people alone. */
 @Component({
   selector: 'hop-cautions-form',
-  imports: [MatButton, MatCheckbox, MatFormField, MatLabel, MatInput, MatOption, MatSelect],
+  imports: [Box, Choice, MatButton, MatCheckbox],
   templateUrl: './cautions-form.html',
   styleUrl: './cautions-form.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -28,7 +29,13 @@ export class CautionsForm {
   readonly cautions = input.required<readonly Caution[]>();
   readonly changed = output<readonly Caution[]>();
   protected readonly text = words.cautions;
-  protected readonly parts = CAUTION_PARTS;
+  protected readonly parts = namedOptions(CAUTION_PARTS, words.cautions.parts);
+  protected readonly sides = orNone(words.cautions.noSide, namedOptions(SIDES, words.cautions.sides));
+  protected readonly reads = {
+    note: texts(CAUTION_LIMITS.note),
+    /** Empty: no upper bound. */
+    landings: orNothing(numbers({ low: 0, high: CAUTION_LIMITS.landings, whole: true, step: 10 })),
+  };
   protected readonly forbidden = FORBIDDEN;
   protected readonly limits = CAUTION_LIMITS;
 
@@ -47,12 +54,6 @@ export class CautionsForm {
   protected tick(at: number, what: Forbidden, on: boolean): void {
     const forbids = this.cautions()[at]?.forbids ?? [];
     this.alter(at, { forbids: FORBIDDEN.filter((one) => (one === what ? on : forbids.includes(one))) });
-  }
-
-  /** An empty box: no upper bound. */
-  protected most(at: number, typed: string): void {
-    const n = Math.round(Number(typed));
-    this.alter(at, { landings: typed.trim() === '' || !Number.isFinite(n) ? null : Math.min(CAUTION_LIMITS.landings, Math.max(0, n)) });
   }
 
   protected add(): void {

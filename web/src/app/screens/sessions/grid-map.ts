@@ -13,7 +13,10 @@ import { DeviceStore } from '../../data/device-store';
 import { picked } from '../../data/picked';
 import { recordsFeature } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
+import { Box } from '../../ui/box';
+import { byCode, byId, Choice, orNone } from '../../ui/choice';
 import { once } from '../../ui/once';
+import { asTyped, numbers } from '../../ui/reads';
 import { Studies } from '../../compute/studies';
 import type { GridSeen } from '../../compute/study.worker';
 import { axesOfBook, coverageOf, usualText, valuesFrom } from './coverage';
@@ -22,12 +25,10 @@ import { trainedBy, type TrainedLine } from './trained';
 import { booksOf, sourceOf } from '../../parts/sources';
 import { stagesOfCells } from '../../parts/stages';
 
-const between = (value: string, low: number, high: number): number => Math.min(high, Math.max(low, Math.round(Number(value) || low)));
-
 /** Variants of a pattern over axes: how many, which of them an athlete has done, and over how many sessions they are spread. */
 @Component({
   selector: 'hop-grid-map',
-  imports: [MatButton, RouterLink],
+  imports: [Box, Choice, MatButton, RouterLink],
   templateUrl: './grid-map.html',
   styleUrl: './grid-map.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -43,11 +44,20 @@ export class GridMap {
   protected readonly text = words.build;
   protected readonly axisExample = EXAMPLES.axis;
   protected readonly common = words.common;
+  protected readonly reads = {
+    count: numbers({ low: 1, high: 50, whole: true }),
+    sessions: numbers({ low: 1, high: 30, whole: true }),
+    axis: asTyped(600),
+  };
   protected readonly allAxes = AXES;
   protected readonly playbooks = computed(() => booksOf(this.club.teaching()));
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
   protected readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsHere);
   private readonly progressions = this.store.selectSignal(recordsFeature.selectProgressionsHere);
+  protected readonly patternOptions = computed(() => byId(this.patterns()));
+  protected readonly peopleOptions = computed(() => orNone(this.text.anybody, byId(this.people())));
+  protected readonly bookOptions = computed(() => orNone(this.common.none, byCode(this.playbooks())));
+  protected readonly skills = computed(() => this.axes().map(({ axis }) => ({ value: axis, label: this.text.axisNames[axis] })));
   protected readonly picked = picked(this.patterns, () => this.pattern());
   protected readonly whom = picked(this.people, () => undefined);
   /** Axes in use with their values as typed. */
@@ -57,7 +67,7 @@ export class GridMap {
       ['count', '1, 2, 3'],
     ]),
   );
-  protected readonly bookCode = signal('');
+  protected readonly bookCode = signal<string | null>(null);
   protected readonly skill = signal<AxisName>('side');
   protected readonly each = signal(3);
   protected readonly aRound = signal(3);
@@ -132,14 +142,6 @@ export class GridMap {
 
   protected type(axis: AxisName, text: string): void {
     this.typed.set(new Map(this.typed()).set(axis, text));
-  }
-
-  protected number(which: 'each' | 'aRound' | 'sessions', value: string): void {
-    this[which].set(between(value, 1, which === 'sessions' ? 30 : 50));
-  }
-
-  protected setSkill(axis: string): void {
-    this.skill.set(axis as AxisName);
   }
 
   protected readonly take = once((session: number) => this.open(session));

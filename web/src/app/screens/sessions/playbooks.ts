@@ -11,7 +11,11 @@ import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import type { HoldsTyping } from '../../parts/holds-typing';
 import { TeachingStore } from '../../data/teaching';
+import { SIDES } from '@hopsk/core/body/foot';
 import { Ask } from '../../ui/ask';
+import { Box } from '../../ui/box';
+import { byCode, Choice, namedOptions } from '../../ui/choice';
+import { asTyped, texts } from '../../ui/reads';
 import { once } from '../../ui/once';
 import { valuesFrom, valuesText } from './coverage';
 
@@ -25,7 +29,7 @@ const EMPTY: Playbook = { code: '', name: '', sport: '', school: 'square-ready',
 /** Decisions for scenario calls: those to begin with can be looked at and copied, the club's own can be changed. */
 @Component({
   selector: 'hop-playbooks',
-  imports: [MatButton, RouterLink],
+  imports: [Box, Choice, MatButton, RouterLink],
   templateUrl: './playbooks.html',
   styleUrl: './playbooks.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -37,6 +41,20 @@ export class Playbooks implements HoldsTyping {
   private readonly questions = inject(Ask);
   protected readonly stances = this.club.stances;
   protected readonly starters = PLAYBOOKS.map(bookInWords);
+  protected readonly stanceOptions = computed(() => byCode(this.stances()));
+  protected readonly leads = namedOptions<Own['lead']>(['none', ...SIDES], { none: words.common.none, ...words.common.sides });
+  protected readonly reads = {
+    name: texts(60),
+    sport: texts(40),
+    situation: texts(80, 1),
+    technique: texts(120, 1),
+    steps: asTyped(4000),
+    back: asTyped(1200),
+  };
+  protected readonly books = computed(() => [
+    ...byCode(this.mine().map(({ code, name }) => ({ code, name: `${name} · ${this.text.ours}` }))),
+    ...byCode(this.starters),
+  ]);
   protected readonly mine = computed(() => this.club.teaching().playbooks);
   protected readonly code = signal(PLAYBOOKS[0]?.code ?? '');
   /** The club's own book as it is typed; null while one of those to begin with is looked at. */

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatCheckbox } from '@angular/material/checkbox';
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
 import type { Progression } from '@hopsk/contract';
@@ -10,11 +11,12 @@ import { recordActions, recordsFeature } from '../../data/records';
 import { once } from '../../ui/once';
 import { copyOf, draftOf, type Draft } from '../../parts/session-draft';
 import { readFile } from '../../parts/session-files';
+import { FileBox } from '../../ui/file-box';
 
 /** What the club has planned: evenings and templates, and where a new one begins. */
 @Component({
   selector: 'hop-progressions',
-  imports: [MatButton, RouterLink],
+  imports: [FileBox, MatButton, MatCheckbox, RouterLink],
   templateUrl: './progressions.html',
   styleUrl: './progressions.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -52,10 +54,7 @@ export class Progressions {
     return this.begin(copyOf(draftOf(template), template.name, false));
   }
 
-  protected async import(box: HTMLInputElement): Promise<void> {
-    const file = box.files?.[0];
-    box.value = '';
-    if (!file) return;
+  protected async import(file: File): Promise<void> {
     const { draft, wrong } = readFile(await file.text(), file.name.replace(/\.[^.]*$/, '').slice(0, 80) || this.text.title);
     if (!draft) return this.said.set([this.text.importNothing, ...wrong.slice(0, 20)]);
     await this.begin(copyOf(draft, draft.name, false), wrong.slice(0, 20));

@@ -42,7 +42,7 @@ describe('where a session begins', () => {
 
   it('a pattern is taken apart and built up, with the rests that were decided, for whom it is', async () => {
     await open({ pattern: evening.id });
-    screen.type(screen.box('for'), ada.id, 'change');
+    await screen.choose('for', 'Ada');
     screen.type(screen.box('rest in new'), '15', 'change');
     screen.type(screen.box('minutes'), '40', 'change');
     await screen.until(() => stages().some((one) => one.includes('rest 15 s')));
@@ -66,7 +66,7 @@ describe('where a session begins', () => {
 
   it('a fault begins with its remedy, for the one whose focus it is', async () => {
     await open();
-    screen.type(screen.box('for'), ada.id, 'change');
+    await screen.choose('for', 'Ada');
     screen.button('a fault').click();
     const late = words.faults['split-late'];
     await screen.until(() => stages()[0]?.includes(late?.remedy ?? '?') ?? false);
@@ -79,7 +79,7 @@ describe('where a session begins', () => {
     screen.button('a usual aim').click();
     await screen.fixture.whenStable();
     for (const aim of [AIMS[0], AIMS.at(-1)]) {
-      screen.type(screen.box('a usual aim'), aim?.code ?? '', 'change');
+      await screen.choose('a usual aim', new RegExp(words.aims[aim?.code ?? '']?.name ?? '-'));
       await screen.until(() => screen.words.includes(words.aims[aim?.code ?? '']?.says ?? '?') && stages().length > 2);
     }
     screen.button('a playbook').click();
@@ -192,7 +192,7 @@ describe('sheets to print', () => {
 
   it('homework for one: only what can be done alone, their own dose, a cue, questions, cautions', async () => {
     screen.button('homework').click();
-    screen.type(screen.all<HTMLSelectElement>('header select')[0] as HTMLSelectElement, ada.id, 'change');
+    await screen.choose(/./, 'Ada');
     await screen.until(() => screen.words.includes('2 × 8, rest 20 s'));
     expect(screen.words).not.toContain('With somebody');
     for (const words of ['softly', 'One cue: land as it is hit', 'Ask yourself', 'split late', 'stop on pain'])
@@ -220,7 +220,7 @@ describe('what the club has planned', () => {
     box.files = files.files;
     box.dispatchEvent(new Event('change'));
     await screen.until(() => screen.words.includes('Nothing was changed'));
-    screen.host.querySelector<HTMLInputElement>('.away input')?.click();
+    screen.host.querySelector<HTMLInputElement>('mat-checkbox input')?.click();
     await screen.until(() => screen.words.includes('Away'));
     screen.button('bring back').click();
     TestBed.inject(HttpTestingController)

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import { MatTabNavPanel } from '@angular/material/tabs';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { isUnder16 } from '@hopsk/contract';
@@ -17,6 +18,8 @@ import { TeachingStore } from '../../data/teaching';
 import { Studies } from '../../compute/studies';
 import { askOf, draftOf, forAthlete, KeptDraft, type Draft } from '../../parts/session-draft';
 import type { SessionLook } from '../../compute/session';
+import { byId, Choice, namedOptions, orNone } from '../../ui/choice';
+import { Tabs } from '../../ui/tabs';
 
 /** What can be put on paper. */
 const SHEETS = ['session', 'cards', 'partner', 'homework', 'calls'] as const;
@@ -25,7 +28,7 @@ type Sheet = (typeof SHEETS)[number];
 /** A session on paper: the coach's sheet, a card a stage, the partner's card, homework for an athlete, calls for an assistant. */
 @Component({
   selector: 'hop-sheets',
-  imports: [Floor, MatButton, RouterLink],
+  imports: [Choice, Floor, MatButton, MatTabNavPanel, RouterLink, Tabs],
   templateUrl: './sheets.html',
   styleUrl: './sheets.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -41,10 +44,12 @@ export class Sheets {
   protected readonly units = words.units;
   protected readonly told = (problem: PlanProblem): string => say(words.plan.problems, problem);
   protected readonly common = words.common;
-  protected readonly sheets = SHEETS;
+  protected readonly sheets = namedOptions(SHEETS, words.build.sheets);
+  protected readonly partnerFields = ['what', 'when', 'reAim', 'kit', 'steps'] as const;
   protected readonly clock = clockText;
   protected readonly sheet = signal<Sheet>('session');
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
+  protected readonly peopleOptions = computed(() => orNone(this.text.everybody, byId(this.people())));
   protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
   private readonly progressions = this.store.selectSignal(recordsFeature.selectProgressionsById);
   /** What was changed and not saved yet is what goes on paper. */

@@ -1,5 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import { MatTabNavPanel } from '@angular/material/tabs';
 import { MatButton } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
 import { Router, RouterLink } from '@angular/router';
 import { isUnder16 } from '@hopsk/contract';
 import { AIMS } from '@hopsk/core/catalogue/aims';
@@ -7,7 +9,7 @@ import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { CHAINS, type BuildSource, type Chain } from '@hopsk/core/plan/build/build-up';
 import { stageInWords, type BuiltUp } from '@hopsk/core/plan/build/built';
 import type { LeftOut } from '@hopsk/core/plan/build/messages';
-import { OPEN_SETTINGS } from '@hopsk/core/plan/session/session';
+import { OPEN_SETTINGS, SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import { STAGE_KINDS, type Stage, type StageKind } from '@hopsk/core/plan/session/stage';
 import { buildWords, faultLabel, sportName } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
@@ -20,7 +22,11 @@ import { picked } from '../../data/picked';
 import { recordsFeature } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
 import { performance } from '../../parts/pattern-draft';
+import { Box } from '../../ui/box';
+import { byCode, byId, Choice, namedOptions, orNone } from '../../ui/choice';
 import { once } from '../../ui/once';
+import { numbers, orNothing } from '../../ui/reads';
+import { Tabs } from '../../ui/tabs';
 import { Studies } from '../../compute/studies';
 import type { BuildAsk } from '../../compute/study.worker';
 import { EMPTY, keptStages } from '../../parts/session-draft';
@@ -51,7 +57,7 @@ const USUAL: readonly StageKind[] = ['isolate', 'combine', 'whole', 'other side'
 /** Where a progression begins: from what, for whom, in which order; its stages are shown before they are taken. */
 @Component({
   selector: 'hop-start-from',
-  imports: [MatButton, RouterLink],
+  imports: [Box, Choice, MatButton, MatCheckbox, MatTabNavPanel, RouterLink, Tabs],
   templateUrl: './start-from.html',
   styleUrl: './start-from.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -70,19 +76,29 @@ export class StartFrom {
   private readonly club = inject(TeachingStore);
   protected readonly text = words.build;
   protected readonly common = words.common;
-  protected readonly beginnings = BEGINNINGS;
-  protected readonly chains = CHAINS;
+  protected readonly beginnings = namedOptions(BEGINNINGS, words.build.beginnings);
+  protected readonly chains = namedOptions(CHAINS, words.build.chains);
+  protected readonly oppositions = namedOptions(['fed', 'partner'], words.build.cueings);
   protected readonly kinds = STAGE_KINDS;
-  protected readonly faults = FAULTS;
-  protected readonly label = faultLabel;
+  protected readonly faults = FAULTS.map(({ code }) => ({ value: code, label: faultLabel(code) }));
   protected readonly aimWords = words.aims;
-  protected readonly sportName = sportName;
   protected readonly told = (one: LeftOut) => ({ name: say(words.plan.names, one.name), why: say(words.plan.leftOut, one) });
-  protected readonly aims = AIMS;
+  protected readonly aims = AIMS.map(({ code, sport }) => ({
+    value: code,
+    label: `${words.aims[code]?.name ?? code} · ${sportName(sport)}`,
+  }));
+  protected readonly reads = {
+    attempts: numbers({ low: 1, high: 200, whole: true }),
+    block: numbers({ low: 1, high: 50, whole: true }),
+    minutes: orNothing(numbers({ low: 1, high: SESSION_LIMITS.minutes, step: 5, whole: true, unit: words.units.min })),
+    rest: orNothing(numbers({ low: 0, high: 3600, step: 5, whole: true, unit: 's' })),
+  };
   protected readonly playbooks = computed(() => booksOf(this.club.teaching()));
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
   private readonly progressions = this.store.selectSignal(recordsFeature.selectProgressionsHere);
   protected readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsHere);
+  protected readonly patternOptions = computed(() => byId(this.patterns()));
+  protected readonly peopleOptions = computed(() => orNone(this.text.anybody, byId(this.people())));
   private readonly said = signal<Beginning | null>(null);
   protected readonly from = computed<Beginning>(() => this.said() ?? (this.fault() ? 'fault' : 'pattern'));
   protected readonly whom = picked(this.people, () => this.athlete(), 'none');
@@ -92,13 +108,20 @@ export class StartFrom {
   protected readonly block = signal(5);
   protected readonly faultCode = signal<string | null>(null);
   protected readonly theFault = computed(() => this.faultCode() ?? this.fault() ?? this.whom.record()?.focus[0] ?? FAULTS[0]?.code ?? '');
-  protected readonly bookCode = signal('');
+  protected readonly bookCode = signal<string | null>(null);
+  /** Where a playbook is built from, one is always taken. */
+  protected readonly bookOptions = computed(() =>
+    this.from() === 'playbook' ? byCode(this.playbooks()) : orNone(this.common.none, byCode(this.playbooks())),
+  );
+  protected readonly bookShown = computed(
+    () => this.book()?.code ?? (this.from() === 'playbook' ? (this.playbooks()[0]?.code ?? null) : null),
+  );
   protected readonly aimCode = signal(AIMS[0]?.code ?? '');
   protected readonly aim = computed(() => AIMS.find((one) => one.code === this.aimCode()) ?? null);
   protected readonly book = computed(() => this.playbooks().find((one) => one.code === this.bookCode()) ?? null);
-  private readonly saidChain = signal<Chain | null>(null);
+  protected readonly saidChain = signal<Chain | null>(null);
   private readonly saidKinds = signal<ReadonlySet<StageKind> | null>(null);
-  private readonly saidOpposed = signal<'fed' | 'partner' | null>(null);
+  protected readonly saidOpposed = signal<'fed' | 'partner' | null>(null);
   protected readonly chain = computed<Chain>(
     () => this.saidChain() ?? (this.from() === 'aim' ? (this.aim()?.chain ?? 'forward') : 'forward'),
   );
@@ -194,27 +217,11 @@ export class StartFrom {
     this.saidOpposed.set(null);
   }
 
-  protected setChain(chain: string): void {
-    this.saidChain.set(chain as Chain);
-  }
-
-  protected setOpposed(opposed: string): void {
-    this.saidOpposed.set(opposed as 'fed' | 'partner');
-  }
-
   protected toggle(kind: StageKind): void {
     const kinds = new Set(this.wanted());
     if (!kinds.delete(kind)) kinds.add(kind);
     this.saidKinds.set(kinds);
   }
-
-  protected readonly countIn = (value: string, most: number): number => Math.min(most, Math.max(1, Math.round(Number(value)) || 1));
-
-  /** An empty box: not decided. */
-  protected readonly secondsIn = (value: string): number | null => {
-    const n = Math.round(Number(value));
-    return value.trim() === '' || !Number.isFinite(n) ? null : Math.min(3600, Math.max(0, n));
-  };
 
   protected readonly take = once(() => this.open());
 
@@ -222,13 +229,12 @@ export class StartFrom {
     const id = newId();
     const built = this.built();
     const athlete = this.whom.record();
-    const minutes = this.minutes();
     const draft = {
       ...EMPTY,
       name: built?.name.slice(0, 80) ?? '',
       stages: keptStages(built?.stages ?? []),
       settings: { ...OPEN_SETTINGS, rest: this.rest(), setRest: this.setRest() },
-      minutes: minutes === null ? null : Math.min(360, Math.max(1, minutes)),
+      minutes: this.minutes(),
       athletes: athlete ? [athlete.id] : [],
     };
     await this.device.keep(`build:${id}`, { base: 0, draft });

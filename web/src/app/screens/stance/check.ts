@@ -3,7 +3,7 @@ import { MatButton } from '@angular/material/button';
 import type { Athlete } from '@hopsk/contract';
 import type { Body } from '@hopsk/core/body/body';
 import { otherSide, type Side } from '@hopsk/core/body/foot';
-import { formatLength, parseLength, type LengthUnits } from '@hopsk/core/body/length';
+import type { LengthUnits } from '@hopsk/core/body/length';
 import type { OwnSchool } from '@hopsk/core/body/school';
 import { sizeOf, standIn, type Feet } from '@hopsk/core/body/stance';
 import { checkStance, type StanceCheck } from '@hopsk/core/judge/stance-check';
@@ -13,13 +13,15 @@ import { Store } from '@ngrx/store';
 import { recordActions } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
 import { once } from '../../ui/once';
+import { Box } from '../../ui/box';
+import { lengths, numbers, texts } from '../../ui/reads';
 
 type Part = 'width' | 'length' | 'leadToe' | 'rearToe';
 
 /** Feet as a coach sees them, typed or dragged, held against the stance; what was seen can be kept for the athlete or the club. */
 @Component({
   selector: 'hop-stance-check',
-  imports: [MatButton],
+  imports: [Box, MatButton],
   templateUrl: './check.html',
   styleUrl: './check.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -42,8 +44,7 @@ export class StanceCheckPanel {
   };
   protected readonly said = signal('');
   protected readonly clubName = signal('');
-  /** The measure that could not be read last. */
-  protected readonly wrong = signal<Part | null>(null);
+  protected readonly nameReads = texts(40);
   private readonly leads = computed<Side>(() => (this.school().staggered ? (this.lead() ?? 'left') : 'left'));
   protected readonly checks = computed(() => {
     const seen = this.seen();
@@ -56,12 +57,12 @@ export class StanceCheckPanel {
     const leads = this.leads();
     const length = leads === 'left' ? leftAhead : -leftAhead;
     const toe = (side: Side): number => (side === 'left' ? -seen.left.toe : seen.right.toe);
-    const shown = (metres: number): string => formatLength(metres, this.units(), 1);
+    const [metres, degrees] = [lengths(this.units(), { low: -1.5, high: 1.5 }), numbers({ low: -180, high: 180, unit: '°' })];
     return [
-      { part: 'width' as const, value: shown(width) },
-      { part: 'length' as const, value: shown(length) },
-      { part: 'leadToe' as const, value: `${Math.round(toe(leads))}°` },
-      { part: 'rearToe' as const, value: `${Math.round(toe(otherSide(leads)))}°` },
+      { part: 'width' as const, value: width, reads: metres },
+      { part: 'length' as const, value: length, reads: metres },
+      { part: 'leadToe' as const, value: Math.round(toe(leads)), reads: degrees },
+      { part: 'rearToe' as const, value: Math.round(toe(otherSide(leads))), reads: degrees },
     ];
   });
 
@@ -69,16 +70,10 @@ export class StanceCheckPanel {
     this.seenChange.emit(standIn(this.school(), this.body(), this.lead()).feet);
   }
 
-  /** One measure as typed; what is no measure is said, and the last one stays. */
-  protected type(part: Part, said: string): void {
+  /** One measure as typed: metres or degrees. */
+  protected type(part: Part, value: number): void {
     const seen = this.seen();
     if (!seen) return;
-    const value = part === 'width' || part === 'length' ? parseLength(said, this.units()) : Number(said.replace(/[°\s]/g, ''));
-    if (value === null || !Number.isFinite(value) || Math.abs(value) > (part === 'width' || part === 'length' ? 1.5 : 180)) {
-      this.wrong.set(part);
-      return;
-    }
-    this.wrong.set(null);
     const { width, leftAhead } = sizeOf(seen, 0);
     const leads = this.leads();
     const across = part === 'width' ? value : width;

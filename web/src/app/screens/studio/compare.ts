@@ -11,6 +11,7 @@ import { firstValueFrom } from 'rxjs';
 import { Api } from '../../data/api';
 import { Thumb } from '../../drawing/thumb';
 import { Studies } from '../../compute/studies';
+import { Choice } from '../../ui/choice';
 
 /** Something the present line can be held against. */
 interface Other {
@@ -26,7 +27,7 @@ export type Brought = Partial<PatternDraft> & Pick<PatternDraft, 'steps'>;
 /** The line as it is now beside an earlier version of it or another pattern. */
 @Component({
   selector: 'hop-compare',
-  imports: [Thumb],
+  imports: [Choice, Thumb],
   templateUrl: './compare.html',
   styleUrl: './compare.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -64,6 +65,7 @@ export class ComparePanel {
       .filter((one) => one.id !== this.id())
       .map((one) => ({ key: one.id, name: one.name, steps: one.steps, whole: one })),
   ]);
+  protected readonly otherOptions = computed(() => this.others().map(({ key, name }) => ({ value: key, label: name })));
   protected readonly other = computed(() => this.others().find((one) => one.key === this.chosen()) ?? null);
   protected readonly isVersion = computed(() => this.chosen()?.startsWith('v') ?? false);
   private readonly seen = signal<Study | null>(null);

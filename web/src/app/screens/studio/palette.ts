@@ -8,6 +8,9 @@ import { simulate } from '@hopsk/core/motion/simulate';
 import type { Performer, Simulation } from '@hopsk/core/motion/simulation';
 import { words } from '@hopsk/words/words';
 import { MovePicture } from '../../drawing/move-picture';
+import { namedOptions, type Option } from '../../ui/choice';
+import { Tabs } from '../../ui/tabs';
+import { MatTabNavPanel } from '@angular/material/tabs';
 
 /** What must come before a move so that it means something. */
 const BEFORE: Partial<Record<MoveWord, string>> = { recover: 'lunge ahead, ', 'pull back': 'step in ahead 40 cm, ' };
@@ -26,7 +29,7 @@ interface Entry {
 /** Moves by family, each with a small moving drawing; a tap adds one to the line. */
 @Component({
   selector: 'hop-palette',
-  imports: [MovePicture],
+  imports: [MatTabNavPanel, MovePicture, Tabs],
   templateUrl: './palette.html',
   styleUrl: './palette.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -37,7 +40,10 @@ export class Palette {
   readonly own = input<readonly OwnMove[]>([]);
   readonly chosen = output<string>();
   protected readonly text = words.steps;
-  protected readonly families = FAMILIES;
+  protected readonly families = computed<readonly Option<Family | 'own'>[]>(() => [
+    ...namedOptions(FAMILIES, words.steps.families_),
+    ...(this.own().length > 0 ? ([{ value: 'own', label: words.steps.ours }] as const) : []),
+  ]);
   protected readonly family = signal<Family | 'own'>('gather');
   protected readonly find = signal('');
   private readonly clock = signal(0);

@@ -1,3 +1,4 @@
+import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
 import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
@@ -8,6 +9,8 @@ import { study } from '@hopsk/core/judge/study';
 import { FAMILIES, MOVE_WORDS, ruleOf } from '@hopsk/core/language/moves';
 import type { Performer } from '@hopsk/core/motion/simulation';
 import { athlete, pattern } from '../../testing/run';
+import { boxOf, choose } from '../../testing/screen';
+import { ChoiceHarness } from '../../ui/choice.harness';
 import { AboutPanel } from './about';
 import { ComparePanel } from './compare';
 import { draftOf } from '../../parts/pattern-draft';
@@ -45,7 +48,7 @@ describe('the palette', () => {
   it('shows every move under its family, each with a drawing, and adds its example', async () => {
     const { fixture, chosen } = await open();
     const seen: (string | null | undefined)[] = [];
-    const tabs = [...hostOf(fixture).querySelectorAll<HTMLButtonElement>('.families button')];
+    const tabs = [...hostOf(fixture).querySelectorAll<HTMLButtonElement>('[role=tab]')];
     expect(tabs.length).toBe(FAMILIES.length);
     for (const tab of tabs) {
       tab.click();
@@ -135,14 +138,11 @@ describe('beside one another', () => {
         body: { ...samplePattern, name: 'Evening', steps: 'advance 20 cm, split', school: 'mixed-45', lead: 'left', tags: ['old'] },
       },
     ]);
-    await until(fixture, () => hostOf(fixture).querySelectorAll('option').length === 4);
-    const choose = async (index: number): Promise<void> => {
-      const select = hostOf(fixture).querySelector('select') as HTMLSelectElement;
-      select.selectedIndex = index;
-      select.dispatchEvent(new Event('change'));
+    const beside = async (name: RegExp): Promise<void> => {
+      await choose(fixture, 'beside', name);
       await until(fixture, () => hostOf(fixture).querySelector('figure') !== null);
     };
-    await choose(2);
+    await beside(/version 1/);
     expect([...hostOf(fixture).querySelectorAll('.steps li')].map((one) => one.textContent?.replace(/\s+/g, ' ').trim())).toEqual([
       '−gone: advance 20 cm',
       '−gone: split',
@@ -151,7 +151,7 @@ describe('beside one another', () => {
     button(fixture, 'bring this version back').click();
     const { name: _name, ...whole } = samplePattern;
     expect(brought).toEqual([{ ...whole, steps: 'advance 20 cm, split', school: 'mixed-45', lead: 'left', tags: ['old'] }]);
-    await choose(3);
+    await beside(/Other/);
     await until(fixture, () => hostOf(fixture).textContent?.includes('No difference.') ?? false);
     fixture.componentRef.setInput('version', 3);
     await fixture.whenStable();
@@ -167,16 +167,14 @@ describe('about a pattern', () => {
     fixture.componentInstance.changed.subscribe((change) => changed.push(change));
     fixture.componentRef.setInput('draft', { ...draftOf(null), schools: { crossing: 'never' } });
     await fixture.whenStable();
-    const tags = hostOf(fixture).querySelectorAll('input')[1] as HTMLInputElement;
+    const tags = boxOf(hostOf(fixture), 'tags');
     tags.value = ' lunge, corner,, lunge ';
     tags.dispatchEvent(new Event('change'));
-    const crossing = hostOf(fixture).querySelector('select[aria-label="crossing"]') as HTMLSelectElement;
-    expect(crossing.value).toBe('never');
-    for (const value of ['behind', '']) {
-      crossing.value = value;
-      crossing.dispatchEvent(new Event('change'));
-    }
-    const floor = hostOf(fixture).querySelector('input[aria-label="floor and place"]') as HTMLInputElement;
+    const crossing = await TestbedHarnessEnvironment.loader(fixture).getHarness(ChoiceHarness.with({ label: 'crossing' }));
+    expect(await crossing.getText()).toContain('never');
+    await crossing.choose(/only behind/);
+    await crossing.choose(/as the club/);
+    const floor = boxOf(hostOf(fixture), 'floor and place');
     for (const value of ['the moon', ' room 3.2 × 4 m at 0, -1 ']) {
       floor.value = value;
       floor.dispatchEvent(new Event('change'));

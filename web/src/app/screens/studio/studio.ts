@@ -1,15 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, effect, ElementRef, inject, input, signal, viewChild } from '@angular/core';
+import { MatTabNavPanel } from '@angular/material/tabs';
 import { MatButton, MatIconButton } from '@angular/material/button';
-import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatIcon } from '@angular/material/icon';
 import { MatMenuModule } from '@angular/material/menu';
-import { MatSelectModule } from '@angular/material/select';
 import { Router, RouterLink } from '@angular/router';
 import { PatternDraft, type Pattern } from '@hopsk/contract';
-import type { Side } from '@hopsk/core/body/foot';
+import { SIDES, type Side } from '@hopsk/core/body/foot';
 import { schoolOf } from '@hopsk/core/body/school';
 import type { Vec } from '@hopsk/core/body/vec';
-import { AREAS } from '@hopsk/core/catalogue/areas';
 import { placingFrom } from '@hopsk/core/judge/area-text';
 import type { Finding } from '@hopsk/core/judge/finding';
 import type { Study, StudyOptions } from '@hopsk/core/judge/study';
@@ -20,7 +18,6 @@ import type { Span } from '@hopsk/core/language/places';
 import { dragFoot } from '@hopsk/core/search/drag';
 import type { Fit } from '@hopsk/core/search/fit';
 import { lineView, type LinePiece } from '@hopsk/core/view/line-view';
-import { areaName } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -49,6 +46,10 @@ import { Palette } from './palette';
 import { Player } from '../../parts/player';
 import { asJson, asText } from '../../parts/pattern-files';
 import { WhatIfPanel } from './what-if';
+import { areaOptions } from '../../parts/areas';
+import { byCode, byId, Choice, namedOptions, orNone } from '../../ui/choice';
+import { Slider } from '../../ui/slider';
+import { Tabs } from '../../ui/tabs';
 
 const PANELS = ['look', 'whatIf', 'compare', 'about'] as const;
 const SPEEDS = [0.25, 0.5, 1, 1.5, 2] as const;
@@ -58,20 +59,22 @@ const SPEEDS = [0.25, 0.5, 1, 1.5, 2] as const;
   selector: 'hop-studio',
   imports: [
     AboutPanel,
+    Choice,
     ComparePanel,
     Floor,
     Lanes,
     LineEditor,
     LookPanel,
     MatButton,
-    MatFormFieldModule,
     MatIcon,
     MatIconButton,
     MatMenuModule,
-    MatSelectModule,
+    MatTabNavPanel,
     Palette,
     Refusals,
     RouterLink,
+    Slider,
+    Tabs,
     WhatIfPanel,
   ],
   templateUrl: './studio.html',
@@ -89,10 +92,14 @@ export class Studio implements HoldsTyping {
   protected readonly common = words.common;
   private readonly club = inject(TeachingStore);
   protected readonly schools = this.club.stances;
-  protected readonly areas = AREAS;
-  protected readonly areaName = areaName;
-  protected readonly panels = PANELS;
-  protected readonly speeds = SPEEDS;
+  protected readonly stanceOptions = computed(() => byCode(this.club.stances()));
+  protected readonly peopleOptions = computed(() => orNone(`1.70 m, ${this.common.sides[this.draft().hand]}`, byId(this.people())));
+  protected readonly areaOptions = computed(() => areaOptions(this.draft().area, this.text.anyFloor));
+  protected readonly panels = namedOptions(PANELS, words.steps);
+  protected readonly speeds = SPEEDS.map((value) => ({ value, label: `× ${value}` }));
+  protected readonly hands = orNone(words.steps.asTheyAre, namedOptions<Side>(['right', 'left'], words.steps.hands));
+  protected readonly leads = orNone(words.steps.asTheyAre, namedOptions(SIDES, words.steps.leads));
+  protected readonly feet = orNone(words.steps.bothFeet, namedOptions(SIDES, { left: words.steps.onlyLeft, right: words.steps.onlyRight }));
   protected readonly operations = OPERATIONS;
   protected readonly panel = signal<(typeof PANELS)[number]>('look');
   protected readonly only = signal<Side | null>(null);
@@ -307,10 +314,6 @@ export class Studio implements HoldsTyping {
     const lit = this.lit();
     const span = lit === null ? undefined : this.study()?.simulation.moves[lit]?.span;
     return span !== undefined && piece.from <= span.from && span.from < piece.from + piece.text.length;
-  }
-
-  protected isKnownArea(): boolean {
-    return AREAS.some((area) => area.code === this.draft().area);
   }
 
   /** The moment of the next contact. */

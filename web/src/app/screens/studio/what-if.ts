@@ -8,9 +8,10 @@ import { words } from '@hopsk/words/words';
 import { Thumb } from '../../drawing/thumb';
 import { Studies } from '../../compute/studies';
 import type { Ask, WhatIfSeen } from '../../compute/study.worker';
+import { Slider } from '../../ui/slider';
 
 /** One error that can be set, and how far. */
-interface Slider {
+interface Setting {
   readonly key: 'secondFoot' | 'turnShort' | 'swingShort' | 'ahead' | 'slowLeft' | 'slowRight';
   readonly least: number;
   readonly most: number;
@@ -18,7 +19,7 @@ interface Slider {
   readonly none: number;
 }
 
-const SLIDERS: readonly Slider[] = [
+const SLIDERS: readonly Setting[] = [
   { key: 'secondFoot', least: -0.15, most: 0.15, step: 0.01, none: 0 },
   { key: 'turnShort', least: -45, most: 45, step: 5, none: 0 },
   { key: 'swingShort', least: -45, most: 45, step: 5, none: 0 },
@@ -30,7 +31,7 @@ const SLIDERS: readonly Slider[] = [
 /** The same error on every step: where does it lead, and when is the stance lost? */
 @Component({
   selector: 'hop-what-if',
-  imports: [Thumb],
+  imports: [Slider, Thumb],
   templateUrl: './what-if.html',
   styleUrl: './what-if.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -43,7 +44,7 @@ export class WhatIfPanel {
   readonly units = input<'cm' | 'ft-in'>('cm');
   private readonly asking = inject(Studies);
   protected readonly text = words.steps;
-  protected readonly sliders = SLIDERS;
+  protected readonly sliders = SLIDERS.map((one) => ({ ...one, said: (value: number) => this.inWords(one, value) }));
   protected readonly errors = signal<StepErrors>(NO_ERRORS);
   protected readonly repetitions = signal(10);
   protected readonly seen = signal<WhatIfSeen | null>(null);
@@ -82,15 +83,14 @@ export class WhatIfPanel {
     });
   }
 
-  protected valueOf({ key }: Slider): number {
+  protected valueOf({ key }: Setting): number {
     const { slower, ...errors } = this.errors();
     if (key === 'slowLeft') return slower?.side === 'left' ? slower.factor : 1;
     if (key === 'slowRight') return slower?.side === 'right' ? slower.factor : 1;
     return errors[key];
   }
 
-  protected shown(slider: Slider): string {
-    const value = this.valueOf(slider);
+  private inWords(slider: Setting, value: number): string {
     if (value === slider.none) return this.text.noError;
     if (slider.key === 'secondFoot') return `${value > 0 ? '+' : '−'}${lengthText(Math.abs(value), this.units())}`;
     if (slider.key === 'turnShort' || slider.key === 'swingShort')
@@ -98,7 +98,7 @@ export class WhatIfPanel {
     return `× ${value.toFixed(2)}`;
   }
 
-  protected set({ key }: Slider, value: number): void {
+  protected set({ key }: Setting, value: number): void {
     this.errors.update((errors) => {
       if (key === 'slowLeft' || key === 'slowRight') {
         const side = key === 'slowLeft' ? 'left' : 'right';

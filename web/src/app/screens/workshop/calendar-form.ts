@@ -2,6 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, input, output, signal } f
 import { MatButton } from '@angular/material/button';
 import { sumsOfWeeks, WEEK_LIMITS, weeksOf } from '@hopsk/core/plan/session/weeks';
 import { words } from '@hopsk/words/words';
+import { Box } from '../../ui/box';
+import { days, numbers, texts, times } from '../../ui/reads';
 import { fileName, saveFile } from '../../drawing/export';
 import { dayOf } from '../../parts/run-setup';
 import { calendarFile, isZone } from './calendar';
@@ -10,7 +12,7 @@ import type { DraftStage } from '../../parts/session-draft';
 /** Sessions over weeks: how many, on which days, how they rise; saved as a file for any calendar. */
 @Component({
   selector: 'hop-calendar-form',
-  imports: [MatButton],
+  imports: [Box, MatButton],
   templateUrl: './calendar-form.html',
   styleUrl: './stage-detail.scss',
   styles: `
@@ -32,7 +34,14 @@ export class CalendarForm {
   readonly closed = output();
   protected readonly text = words.build;
   protected readonly common = words.common;
-  protected readonly limits = WEEK_LIMITS;
+  protected readonly reads = {
+    day: days,
+    time: times,
+    zone: texts(60),
+    aWeek: numbers({ low: 1, high: WEEK_LIMITS.sessions, whole: true }),
+    weeks: numbers({ low: 1, high: WEEK_LIMITS.weeks, whole: true }),
+    rise: numbers({ low: 0, high: WEEK_LIMITS.rise, unit: '%' }),
+  };
   protected readonly from = signal(dayOf(new Date()));
   protected readonly time = signal('18:00');
   protected readonly zone = signal(Intl.DateTimeFormat().resolvedOptions().timeZone);
@@ -48,22 +57,17 @@ export class CalendarForm {
     minutes: Math.max(1, Math.ceil(this.seconds() / 60)),
     risePercent: this.rise(),
   }));
-  private readonly days = computed(() => weeksOf(this.plan()));
+  private readonly dates = computed(() => weeksOf(this.plan()));
   protected readonly weeksSay = computed(() =>
-    sumsOfWeeks(this.days())
+    sumsOfWeeks(this.dates())
       .map(({ week, sessions, minutes }) => this.text.weekSum(week, sessions, minutes))
       .join(' · '),
   );
   /** Why there is nothing to save, if so. */
   protected readonly hindrance = computed(() => {
     if (!isZone(this.zone())) return this.text.noZone;
-    if (!/^\d\d:\d\d$/.test(this.time())) return this.text.noTime;
-    return this.days().length === 0 ? this.text.noDays : '';
+    return this.dates().length === 0 ? this.text.noDays : '';
   });
-
-  protected set(which: 'weeks' | 'aWeek' | 'rise', value: string, low: number, high: number): void {
-    this[which].set(Math.min(high, Math.max(low, Math.round(Number(value)) || low)));
-  }
 
   protected toggle(day: number): void {
     const days = this.restDays();

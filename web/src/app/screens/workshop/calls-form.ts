@@ -1,11 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
+import { SIDES, type Side } from '@hopsk/core/body/foot';
 import { alternative, CALL_LIMITS, sharesOfCalls, type Alternative } from '@hopsk/core/plan/calls/calls';
 import type { Foreseen } from '@hopsk/core/plan/calls/foresee';
 import type { Hindrance } from '@hopsk/core/plan/calls/messages';
 import { scenarioCalls, type Playbook } from '@hopsk/core/plan/playbook';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
+import { Box } from '../../ui/box';
+import { Choice, namedOptions, type Option } from '../../ui/choice';
+import { asTyped, numbers, orNothing, texts } from '../../ui/reads';
 import { Studies } from '../../compute/studies';
 import { oneLine, type DraftStage } from '../../parts/session-draft';
 import type { SessionLook, StageLook } from '../../compute/session';
@@ -15,25 +19,15 @@ type Calls = NonNullable<DraftStage['calls']>;
 /** What is called, how often, how far apart; how well it can be guessed, and what one drawn list holds. */
 @Component({
   selector: 'hop-calls-form',
-  imports: [MatButton],
+  imports: [Box, Choice, MatButton],
   templateUrl: './calls-form.html',
   styleUrl: './stage-detail.scss',
   styles: `
     :host {
       padding: 0;
     }
-    input.weight {
-      width: 64px;
-    }
-    td input,
-    td select {
-      font: 500 15px var(--text);
-      padding: 5px 7px;
-      border: 1px solid var(--edge);
-      border-radius: 6px;
-      background: var(--raised);
-      color: inherit;
-      width: 100%;
+    td.weight {
+      width: 72px;
     }
     td {
       padding: 3px 6px 3px 0 !important;
@@ -45,8 +39,8 @@ type Calls = NonNullable<DraftStage['calls']>;
     td:nth-child(2) {
       width: 30%;
     }
-    td select {
-      min-width: 84px;
+    td hop-choice {
+      min-width: 92px;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -59,7 +53,24 @@ export class CallsForm {
   readonly changed = output<Calls>();
   private readonly asking = inject(Studies);
   protected readonly text = words.build;
-  protected readonly kinds = ['move', 'feint', 'stay'] as const;
+  protected readonly kinds = namedOptions(['move', 'feint', 'stay'], words.build.moveKinds);
+  protected readonly sides: readonly Option<Side | null>[] = [{ value: null, label: '–' }, ...namedOptions(SIDES, words.common.sides)];
+  protected readonly weakSides: readonly Option<Side | null>[] = [
+    { value: null, label: words.common.none },
+    ...namedOptions(SIDES, words.common.sides),
+  ];
+  protected readonly books = computed(() => this.playbooks().map(({ code, name }) => ({ value: code, label: name })));
+  protected readonly reads = {
+    name: texts(60, 1),
+    steps: asTyped(4000),
+    expects: texts(200),
+    weight: numbers({ low: 0, high: CALL_LIMITS.weight, step: 0.5 }),
+    run: numbers({ low: 1, high: CALL_LIMITS.run, whole: true }),
+    interval: orNothing(numbers({ low: 0.2, high: CALL_LIMITS.interval, step: 0.1, unit: 's' })),
+    reaction: numbers({ low: 0, high: 5, step: 0.1, unit: 's' }),
+    factor: numbers({ low: 1, high: CALL_LIMITS.factor, step: 0.5 }),
+    freezes: numbers({ low: 0, high: 100, unit: '%', scale: 100 }),
+  };
   protected readonly hindered = (name: string, why: Hindrance): string => words.plan.calls.hindered({ name, why });
   protected readonly common = words.common;
   protected readonly most = CALL_LIMITS.alternatives;
@@ -110,34 +121,17 @@ export class CallsForm {
     if (book) this.change({ alternatives: scenarioCalls(book).slice(0, CALL_LIMITS.alternatives) });
   }
 
-  protected every(low: string, high: string): void {
-    const [a, b] = [Number(low), Number(high === '' ? low : high)];
-    const wrong = low === '' || !Number.isFinite(a) || !Number.isFinite(b);
-    const within = (n: number): number => Math.min(CALL_LIMITS.interval, Math.max(0.2, n));
-    this.change({ interval: wrong ? null : { low: within(Math.min(a, b)), high: within(Math.max(a, b)) } });
+  /** From so many to so many seconds; nothing from nothing: as soon as the one before can be done. */
+  protected every(low: number | null, high: number | null): void {
+    const other = high ?? low;
+    this.change({ interval: low === null || other === null ? null : { low: Math.min(low, other), high: Math.max(low, other) } });
   }
 
-  protected whole(key: 'longestRun' | 'reaction' | 'freezes', value: string, low: number, high: number): void {
-    const n = Number(value);
-    if (value !== '' && Number.isFinite(n)) this.change({ [key]: Math.min(high, Math.max(low, key === 'longestRun' ? Math.round(n) : n)) });
-  }
-
-  protected weak(side: string): void {
-    this.change({ weakSide: side === 'left' || side === 'right' ? { side, factor: this.calls().weakSide?.factor ?? 2 } : null });
-  }
-
-  protected factor(value: string): void {
-    const { weakSide } = this.calls();
-    const n = Number(value);
-    if (weakSide && Number.isFinite(n)) this.change({ weakSide: { ...weakSide, factor: Math.min(CALL_LIMITS.factor, Math.max(1, n)) } });
+  protected weak(side: Side | null): void {
+    this.change({ weakSide: side && { side, factor: this.calls().weakSide?.factor ?? 2 } });
   }
 
   protected readonly oneLine = oneLine;
-
-  protected weigh(at: number, value: string): void {
-    const weight = Number(value);
-    if (value !== '' && Number.isFinite(weight)) this.alter(at, { weight: Math.min(CALL_LIMITS.weight, Math.max(0, weight)) });
-  }
 
   /** A hundred thousand draws take a moment: asked for in the worker, the latest question counts. */
   private async guess(calls: Calls): Promise<void> {

@@ -3,6 +3,7 @@ import type { Type } from '@angular/core';
 import { provideHttpClient } from '@angular/common/http';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
 import { alternative, USUAL_CALLS } from '@hopsk/core/plan/calls/calls';
+import { boxOf, choose } from '../../testing/screen';
 import { ask, draft, stage } from '../../testing/sessions';
 import { CalendarForm } from './calendar-form';
 import { CallsForm } from './calls-form';
@@ -23,10 +24,6 @@ describe('forms of a stage', () => {
     return fixture;
   }
   const host = <C>(fixture: ComponentFixture<C>) => fixture.nativeElement as HTMLElement;
-  const labelled = (root: HTMLElement, words: string) =>
-    [...root.querySelectorAll('label')]
-      .find((one) => one.textContent?.trim().startsWith(words))
-      ?.querySelector<HTMLInputElement>('input, select, textarea') as HTMLInputElement;
   function type(box: HTMLInputElement, value: string): void {
     box.value = value;
     box.dispatchEvent(new Event('change'));
@@ -35,40 +32,50 @@ describe('forms of a stage', () => {
   describe('the stage', () => {
     const one = stage('8', { name: 'Evening', watch: ['split-late'] });
     let said: Partial<DraftStage>[];
-    const detail = async (of: DraftStage = one): Promise<HTMLElement> => {
+    const detail = async (of: DraftStage = one): Promise<ComponentFixture<StageDetail>> => {
       said = [];
       const fixture = await show(StageDetail, { stage: of, look: null, totals: null, lists: [], stances: [], group: [], differences: [] });
       fixture.componentInstance.changed.subscribe((change) => said.push(change));
-      return host(fixture);
+      return fixture;
     };
 
-    it('takes no empty name and no number that is none', async () => {
-      const root = await detail();
-      type(labelled(root, 'name'), '   ');
-      type(labelled(root, 'times (1'), 'soon');
-      type(labelled(root, 'explaining'), '');
+    it('takes no empty name, no number that is none and none beyond its bounds, and says so beside each', async () => {
+      const fixture = await detail();
+      const root = host(fixture);
+      for (const [label, typed] of [
+        ['name', '   '],
+        ['times (1', 'soon'],
+        ['times (1', '9'],
+        ['explaining', ''],
+        ['on from', '20'],
+      ] as const)
+        type(boxOf(root, label), typed);
+      await fixture.whenStable();
       expect(said).toEqual([]);
-      expect(labelled(root, 'name').value).toBe('Evening');
-      type(labelled(root, 'name'), ' Later ');
-      type(labelled(root, 'times (1'), '9');
-      type(labelled(root, 'on from'), '95');
-      expect(said).toEqual([{ name: 'Later' }, { tempo: 4 }, { evidence: { ...one.evidence, next: 0.95 } }]);
+      expect([...root.querySelectorAll('[role=alert]')].map((each) => each.textContent?.trim())).toEqual([
+        'is empty',
+        'must lie between 0.25 and 4',
+        'is not a number',
+        'must lie between 50 and 100 %',
+      ]);
+      type(boxOf(root, 'name'), ' Later ');
+      type(boxOf(root, 'times (1'), '3,5');
+      type(boxOf(root, 'on from'), '95');
+      expect(said).toEqual([{ name: 'Later' }, { tempo: 3.5 }, { evidence: { ...one.evidence, next: 0.95 } }]);
     });
 
     it('being called brings something to call, and not being called takes it away', async () => {
-      const root = await detail();
-      type(labelled(root, 'begins'), 'called');
+      await choose(await detail(), /begins/, 'called, at random');
       expect(said[0]?.calls?.alternatives.map((each) => [each.name, each.steps])).toEqual([['Evening', one.steps]]);
-      const called = await detail({ ...one, cueing: 'called', calls: { ...USUAL_CALLS, alternatives: [] } });
-      type(labelled(called, 'begins'), 'self');
+      await choose(await detail({ ...one, cueing: 'called', calls: { ...USUAL_CALLS, alternatives: [] } }), /begins/, 'when ready');
       expect(said[0]).toEqual({ cueing: 'self', calls: null });
     });
 
     it('holds faults to look for, cues a line each, a partner and stations', async () => {
-      const root = await detail();
+      const root = host(await detail());
       root.querySelector<HTMLButtonElement>('fieldset .chip')?.click();
-      type(labelled(root, 'one cue'), ' land \n\n as it is hit\n');
-      labelled(root, 'with a partner').click();
+      type(boxOf(root, 'one cue'), ' land \n\n as it is hit\n');
+      boxOf(root, 'with a partner').click();
       [...root.querySelectorAll('button')].find((each) => each.textContent?.includes('add a station'))?.click();
       expect(said[0]).toEqual({ watch: [] });
       expect(said[1]).toEqual({ cues: ['land', 'as it is hit'] });
@@ -104,12 +111,15 @@ describe('forms of a stage', () => {
     });
 
     it('come from a playbook, and keep their order of limits', async () => {
-      const { root, said } = await form();
-      type(labelled(root, 'from a playbook'), PLAYBOOKS[0]?.code ?? '');
-      type(labelled(root, 'most of one'), '0');
-      type(labelled(root, 'seconds apart, from'), '4');
-      type(labelled(root, 'weak side'), 'left');
-      type(labelled(root, 'freezes'), '25');
+      const { root, said, fixture } = await form();
+      await choose(fixture, /playbook/, PLAYBOOKS[0]?.name ?? '');
+      type(boxOf(root, 'most of one'), '0');
+      await fixture.whenStable();
+      expect(root.querySelector('[role=alert]')?.textContent).toContain('must lie between 1 and 20');
+      type(boxOf(root, 'most of one'), '1');
+      type(boxOf(root, 'seconds apart, from'), '4');
+      await choose(fixture, /weak side/, 'left');
+      type(boxOf(root, 'freezes'), '25');
       expect((said[0] as typeof calls).alternatives.length).toBeGreaterThan(1);
       expect(said[1]).toEqual({ ...calls, longestRun: 1 });
       expect((said[2] as typeof calls).interval as unknown).toEqual({ low: 4, high: 4 });
@@ -123,8 +133,8 @@ describe('forms of a stage', () => {
     const fixture = await show(PartnerForm, { partner });
     const said: object[] = [];
     fixture.componentInstance.changed.subscribe((change) => said.push(change));
-    type(labelled(host(fixture), 'what the partner'), ' walks in ');
-    type(labelled(host(fixture), 'contact'), 'touch');
+    type(boxOf(host(fixture), 'what the partner'), ' walks in ');
+    await choose(fixture, 'contact', /touch/);
     expect(said).toEqual([
       { ...partner, what: 'walks in' },
       { ...partner, contact: 'touch' },
@@ -145,9 +155,9 @@ describe('forms of a stage', () => {
     expect(rows).toContain(['Splits', '16']);
     expect(rows).toContain(['Lunges left · right', '0 · 16']);
     expect(host(fixture).textContent).toContain('as written 8 · other side or lead 8');
-    type(labelled(host(fixture), 'change-over'), '');
-    type(labelled(host(fixture), 'water every'), '15');
-    type(labelled(host(fixture), 'sets of equipment'), '0');
+    type(boxOf(host(fixture), 'change-over'), '');
+    type(boxOf(host(fixture), 'water every'), '15');
+    type(boxOf(host(fixture), 'sets of equipment'), '');
     expect(said).toEqual([
       { settings: { ...whole.settings, change: null } },
       { settings: { ...whole.settings, water: { every: 900, seconds: 60 } } },
@@ -180,11 +190,11 @@ describe('forms of a stage', () => {
   it('the calendar says what each week adds up to, and why nothing can be saved', async () => {
     const fixture = await show(CalendarForm, { id: 'x', name: 'Tuesday', seconds: 2400, stages: [] });
     const root = host(fixture);
-    type(labelled(root, 'weeks'), '2');
-    type(labelled(root, 'rise'), '10');
+    type(boxOf(root, 'weeks'), '2');
+    type(boxOf(root, 'rise'), '10');
     await fixture.whenStable();
     expect(root.textContent?.replace(/\s+/g, ' ')).toContain('week 1: 2 × 40 min = 80 min · week 2: 2 × 44 min = 88 min');
-    const zone = labelled(root, 'time zone');
+    const zone = boxOf(root, 'time zone');
     zone.value = 'The Moon';
     zone.dispatchEvent(new Event('input'));
     await fixture.whenStable();

@@ -1,6 +1,10 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { MatCheckbox } from '@angular/material/checkbox';
 import { CONTACT_LEVELS } from '@hopsk/core/plan/session/stage';
 import { words } from '@hopsk/words/words';
+import { Box } from '../../ui/box';
+import { Choice, namedOptions } from '../../ui/choice';
+import { texts } from '../../ui/reads';
 import type { DraftStage } from '../../parts/session-draft';
 
 type Partner = NonNullable<DraftStage['partner']>;
@@ -8,30 +12,15 @@ type Partner = NonNullable<DraftStage['partner']>;
 /** What the partner does: a line of their own, when, where to aim again, kit and how much contact. */
 @Component({
   selector: 'hop-partner-form',
+  imports: [Box, Choice, MatCheckbox],
   template: `
     <div class="grid">
       @for (field of fields; track field) {
-        <label class="field"
-          >{{ text.partner[field]
-          }}<input
-            [value]="partner()[field]"
-            (change)="write(field, $any($event.target).value)"
-            [attr.maxlength]="field === 'steps' ? 4000 : field === 'kit' ? 120 : 200"
-        /></label>
+        <hop-box [label]="text.partner[field]" [reads]="reads[field]" [value]="partner()[field]" (taken)="write(field, $event)" />
       }
-      <label class="field"
-        >{{ text.partner.contact
-        }}<select (change)="change({ contact: $any($event.target).value })">
-          @for (one of levels; track one) {
-            <option [value]="one" [selected]="one === partner().contact">{{ text.contactLevels[one] }}</option>
-          }
-        </select></label
-      >
+      <hop-choice [label]="text.partner.contact" [options]="levels" [value]="partner().contact" (taken)="change({ contact: $event })" />
     </div>
-    <label class="check"
-      ><input type="checkbox" [checked]="partner().coming" (change)="change({ coming: $any($event.target).checked })" />
-      {{ text.partner.coming }}</label
-    >
+    <mat-checkbox [checked]="partner().coming" (change)="change({ coming: $event.checked })">{{ text.partner.coming }}</mat-checkbox>
     <p class="muted">{{ text.partner.child }}</p>
   `,
   styleUrl: './stage-detail.scss',
@@ -46,11 +35,12 @@ export class PartnerForm {
   readonly partner = input.required<Partner>();
   readonly changed = output<Partner>();
   protected readonly text = words.build;
-  protected readonly levels = CONTACT_LEVELS;
+  protected readonly levels = namedOptions(CONTACT_LEVELS, words.build.contactLevels);
+  protected readonly reads = { what: texts(200), when: texts(200), reAim: texts(200), kit: texts(120), steps: texts(4000) };
   protected readonly fields = ['what', 'when', 'reAim', 'kit', 'steps'] as const;
 
   protected write(field: (typeof this.fields)[number], value: string): void {
-    this.change({ [field]: value.trim() });
+    this.change({ [field]: value });
   }
 
   protected change(change: Partial<Partner>): void {

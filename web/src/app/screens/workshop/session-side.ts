@@ -2,20 +2,23 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { MatButton } from '@angular/material/button';
 import type { Athlete } from '@hopsk/contract';
 import type { Side } from '@hopsk/core/body/foot';
-import { AREAS } from '@hopsk/core/catalogue/areas';
 import { RULE_BREAKS } from '@hopsk/core/catalogue/presets';
 import { clockText } from '@hopsk/core/plan/clock-text';
+import { SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/session';
 import type { PlanProblem } from '@hopsk/core/plan/session/problems';
-import { areaName } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
+import { Box } from '../../ui/box';
+import { areaOptions } from '../../parts/areas';
+import { Choice } from '../../ui/choice';
+import { numbers, orNothing } from '../../ui/reads';
 import type { Draft } from '../../parts/session-draft';
 import type { SessionLook } from '../../compute/session';
 
 /** What a session adds up to, what is settled once for it, and what concerns it as a whole. */
 @Component({
   selector: 'hop-session-side',
-  imports: [MatButton],
+  imports: [Box, Choice, MatButton],
   templateUrl: './session-side.html',
   styleUrl: './session-side.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -29,8 +32,12 @@ export class SessionSide {
   readonly changed = output<Partial<Draft>>();
   protected readonly text = words.build;
   protected readonly told = (problem: PlanProblem): string => say(words.plan.problems, problem);
-  protected readonly areaName = areaName;
-  protected readonly areas = AREAS;
+  protected readonly reads = {
+    seconds: orNothing(numbers({ low: 0, high: SESSION_LIMITS.change, unit: 's', step: 5, whole: true })),
+    every: orNothing(numbers({ low: 1, high: SESSION_LIMITS.minutes, unit: words.units.min })),
+    pause: numbers({ low: 1, high: 1800, unit: 's', step: 5, whole: true }),
+    sets: orNothing(numbers({ low: 1, high: 200, whole: true })),
+  };
   protected readonly breaks = Object.entries(RULE_BREAKS).map(([code, seconds]) => ({ name: words.breaks[code] ?? code, seconds }));
   protected readonly rows = computed(() => {
     const look = this.look();
@@ -65,32 +72,24 @@ export class SessionSide {
   });
   protected readonly problems = computed(() => (this.look()?.problems ?? []).filter((problem) => problem.stage === null));
 
-  /** An empty box: not decided. */
-  protected settle(setting: 'change' | 'rest' | 'setRest', value: string): void {
-    this.changed.emit({ settings: { ...this.draft().settings, [setting]: secondsFrom(value, 3600) } });
+  protected settle(change: Partial<SessionSettings>): void {
+    this.changed.emit({ settings: { ...this.draft().settings, ...change } });
   }
 
-  protected drink(every: string, seconds: string): void {
-    const [minutes, pause] = [secondsFrom(every, 360), secondsFrom(seconds, 1800)];
-    const water = minutes && pause ? { every: Math.max(60, minutes * 60), seconds: pause } : null;
-    this.changed.emit({ settings: { ...this.draft().settings, water } });
-  }
+  /** Minutes between pauses to drink, and the seconds of one. */
+  protected readonly every = computed(() => {
+    const { water } = this.draft().settings;
+    return water && water.every / 60;
+  });
+  protected readonly pause = computed(() => this.draft().settings.water?.seconds ?? 60);
 
-  protected have(value: string): void {
-    const sets = secondsFrom(value, 200);
-    this.changed.emit({ equipment: sets === 0 ? null : sets });
+  protected drink(minutes: number | null, seconds: number): void {
+    this.settle({ water: minutes === null ? null : { every: minutes * 60, seconds } });
   }
 
   protected drawAgain(): void {
     this.changed.emit({ seed: (this.draft().seed + 1) % 4_294_967_296 });
   }
 
-  protected readonly floors = computed(() => {
-    const { area } = this.draft();
-    return AREAS.some((one) => one.code === area) || area === '' ? [] : [area];
-  });
+  protected readonly floors = computed(() => areaOptions(this.draft().area, this.text.anyFloor));
 }
-
-/** A whole number between nothing and a limit; null where nothing, or nothing that can be, was typed. */
-const secondsFrom = (value: string, most: number): number | null =>
-  value.trim() === '' || !Number.isFinite(Number(value)) ? null : Math.round(Math.min(most, Math.max(0, Number(value))));

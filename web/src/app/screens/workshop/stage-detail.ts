@@ -1,12 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
 import type { Athlete } from '@hopsk/contract';
+import { SIDES } from '@hopsk/core/body/foot';
 import type { OwnSchool } from '@hopsk/core/body/school';
-import { FAULT_UNITS } from '@hopsk/core/catalogue/fault';
+import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { rotationOf } from '@hopsk/core/plan/build/rotation';
 import { alternative, USUAL_CALLS } from '@hopsk/core/plan/calls/calls';
-import { CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS } from '@hopsk/core/plan/session/stage';
+import { CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS, type Cueing } from '@hopsk/core/plan/session/stage';
 import type { WorkTotals } from '@hopsk/core/plan/session/totals';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
@@ -14,6 +16,9 @@ import { TeachingStore } from '../../data/teaching';
 import { CallsForm } from './calls-form';
 import { oneLine, stanceOf, type Draft, type DraftStage } from '../../parts/session-draft';
 import type { SessionLook, StageLook } from '../../compute/session';
+import { Box } from '../../ui/box';
+import { Choice, namedOptions } from '../../ui/choice';
+import { asTyped, lists, numbers, texts } from '../../ui/reads';
 import { PartnerForm } from './partner-form';
 import { booksOf } from '../../parts/sources';
 
@@ -22,7 +27,7 @@ type Difference = Draft['differences'][number];
 /** Everything of one stage, to be changed. Every change goes up at once; an empty name is not taken. */
 @Component({
   selector: 'hop-stage-detail',
-  imports: [CallsForm, MatButton, PartnerForm],
+  imports: [Box, CallsForm, Choice, MatButton, MatCheckbox, PartnerForm],
   templateUrl: './stage-detail.html',
   styleUrl: './stage-detail.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -42,13 +47,38 @@ export class StageDetail {
   private readonly club = inject(TeachingStore);
   protected readonly text = words.build;
   protected readonly common = words.common;
-  protected readonly kinds = STAGE_KINDS;
-  protected readonly parts = SESSION_PARTS;
-  protected readonly cueings = CUEINGS;
-  protected readonly implementsOf = IMPLEMENTS;
-  protected readonly units = FAULT_UNITS;
+  protected readonly choices = {
+    kinds: namedOptions(STAGE_KINDS, words.build.kinds),
+    parts: namedOptions(SESSION_PARTS, words.build.partNames),
+    cueings: namedOptions(CUEINGS, words.build.cueings),
+    implements: namedOptions(IMPLEMENTS, words.build.implements),
+    priorities: ([1, 2, 3] as const).map((value) => ({ value, label: words.build.priorities[value - 1] ?? '' })),
+    units: namedOptions(FAULT_UNITS, words.build.unitNames),
+    hands: namedOptions(SIDES, words.common.sides),
+    leads: namedOptions<DraftStage['lead']>(SIDES, { ...words.common.sides, none: words.common.none }),
+    views: namedOptions(VIEWS, { front: words.build.fromFront, side: words.build.fromSide }),
+  };
+  protected readonly reads = {
+    name: texts(80, 1),
+    tempo: numbers({ low: 0.25, high: 4, step: 0.05 }),
+    explain: numbers({ low: 0, high: 1800, unit: 's' }),
+    steps: asTyped(4000),
+    theme: texts(120),
+    cues: lists(6, 80),
+    cautions: lists(10, 200),
+    next: numbers({ low: 50, high: 100, unit: '%', scale: 100 }),
+    back: numbers({ low: 0, high: 100, unit: '%', scale: 100 }),
+    attempts: numbers({ low: 1, high: 500, whole: true }),
+    sessions: numbers({ low: 1, high: 10, whole: true }),
+    station: texts(60, 1),
+    dose: texts(400),
+    note: texts(200),
+  };
+  protected readonly stanceOptions = computed(() => this.stances().map(({ code, name }) => ({ value: code, label: name })));
+  protected readonly unwatched = computed(() =>
+    FAULTS.filter(({ code }) => !this.stage().watch.includes(code)).map(({ code }) => ({ value: code, label: faultLabel(code) })),
+  );
   protected readonly oneLine = oneLine;
-  protected readonly faults = FAULTS;
   protected readonly playbooks = computed(() => booksOf(this.club.teaching()));
   protected readonly label = faultLabel;
   protected readonly staggered = computed(() => stanceOf(this.stage(), this.stances()).staggered);
@@ -62,30 +92,8 @@ export class StageDetail {
     );
   });
 
-  protected rename(box: HTMLInputElement): void {
-    const name = box.value.trim();
-    if (name === '') box.value = this.stage().name;
-    else this.changed.emit({ name });
-  }
-
-  protected number(key: 'tempo' | 'explain', box: HTMLInputElement, low: number, high: number): void {
-    const n = Number(box.value);
-    if (box.value === '' || !Number.isFinite(n)) box.value = String(this.stage()[key]);
-    else this.changed.emit({ [key]: Math.min(high, Math.max(low, n)) });
-  }
-
-  protected evidence(key: keyof DraftStage['evidence'], box: HTMLInputElement, low: number, high: number, unit = 1): void {
-    const n = Number(box.value) / unit;
-    if (box.value === '' || !Number.isFinite(n)) box.value = String(this.stage().evidence[key] * unit);
-    else this.changed.emit({ evidence: { ...this.stage().evidence, [key]: Math.min(high, Math.max(low, n)) } });
-  }
-
-  protected lines(value: string, most: number, long: number): string[] {
-    return value
-      .split('\n')
-      .map((line) => line.trim().slice(0, long))
-      .filter((line) => line !== '')
-      .slice(0, most);
+  protected evidence(change: Partial<DraftStage['evidence']>): void {
+    this.changed.emit({ evidence: { ...this.stage().evidence, ...change } });
   }
 
   protected standIn(school: string): void {
@@ -100,11 +108,11 @@ export class StageDetail {
   }
 
   /** How an athlete knows when to begin; being called needs something to call. */
-  protected cue(cueing: string): void {
+  protected cue(cueing: Cueing): void {
     const called = cueing === 'called' || cueing === 'called in order';
     const { calls, steps, name } = this.stage();
     this.changed.emit({
-      cueing: cueing as DraftStage['cueing'],
+      cueing,
       calls: !called ? null : { ...(calls ?? this.usualCalls(name, steps)), order: cueing === 'called' ? 'random' : 'known' },
     });
   }

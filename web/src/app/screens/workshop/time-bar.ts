@@ -3,6 +3,7 @@ import { clockText } from '@hopsk/core/plan/clock-text';
 import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/session/stage';
 import type { PlannedStretch } from '@hopsk/core/plan/stretch';
 import { words } from '@hopsk/words/words';
+import { Slider } from '../../ui/slider';
 
 /** Marks on the scale are so many minutes apart, the smallest that leaves at most this many. */
 const STEPS = [1, 2, 5, 10, 20, 30, 60] as const;
@@ -11,6 +12,7 @@ const MARKS = 9;
 /** The whole session to the scale of time: a stretch a piece, deeper in colour the nearer to free work. */
 @Component({
   selector: 'hop-time-bar',
+  imports: [Slider],
   template: `
     <div class="numbers num" aria-hidden="true">
       @for (one of stages(); track one.at) {
@@ -31,16 +33,14 @@ const MARKS = 9;
         <span [style.left.%]="((mark * 60) / span()) * 100" [class.last]="mark * 60 > span() * 0.93">{{ mark }} {{ minutes }}</span>
       }
     </div>
-    <label class="hidden" for="moment">{{ text.moment }}</label>
-    <input
-      id="moment"
-      type="range"
-      min="0"
-      [max]="total()"
-      step="0.5"
+    <hop-slider
+      [style.width.%]="(total() / span()) * 100"
+      [label]="text.moment"
+      [high]="total()"
+      [step]="0.5"
       [value]="t()"
-      [attr.aria-valuetext]="clock(t())"
-      (input)="seek.emit(+$any($event.target).value)"
+      [said]="clock"
+      (taken)="seek.emit($event)"
     />
   `,
   styleUrl: './time-bar.scss',

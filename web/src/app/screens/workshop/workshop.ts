@@ -8,6 +8,7 @@ import { ProgressionDraft, type Athlete, type Pattern, type Progression, type Pr
 import { EXAMPLES, ROUND_FORMATS, USUAL_DOSES } from '@hopsk/core/catalogue/presets';
 import { stageEvidence } from '@hopsk/core/evidence/stage-evidence';
 import { beepsOf } from '@hopsk/core/log/clock';
+import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { isSession } from '@hopsk/core/plan/run-plan';
 import type { FittedSession } from '@hopsk/core/plan/session/fit-time';
@@ -34,7 +35,10 @@ import { TeachingStore } from '../../data/teaching';
 import { Typed } from '../../data/typed';
 import { Player } from '../../parts/player';
 import { Ask } from '../../ui/ask';
+import { Box } from '../../ui/box';
+import { byId, Choice, orNone } from '../../ui/choice';
 import { once } from '../../ui/once';
+import { numbers, orNothing } from '../../ui/reads';
 import { Studies } from '../../compute/studies';
 import { CalendarForm } from './calendar-form';
 import { due } from '../../parts/cues';
@@ -67,9 +71,11 @@ const SPEEDS = [1, 4, 16] as const;
   selector: 'hop-workshop',
   imports: [
     CalendarForm,
+    Box,
     CdkDrag,
     CdkDragHandle,
     CdkDropList,
+    Choice,
     FitTable,
     MatButton,
     MatIcon,
@@ -108,10 +114,13 @@ export class Workshop implements HoldsTyping {
   protected readonly formats = ROUND_FORMATS;
   protected readonly usualDoses = USUAL_DOSES;
   protected readonly doseExample = EXAMPLES.dose;
-  protected readonly speeds = SPEEDS;
+  protected readonly speeds = SPEEDS.map((value) => ({ value, label: `× ${value}` }));
+  protected readonly minutes = orNothing(numbers({ low: 1, high: SESSION_LIMITS.minutes, step: 5, unit: words.units.min }));
   protected readonly stances = this.club.stances;
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
   protected readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsHere);
+  protected readonly patternOptions = computed(() => byId(this.patterns()));
+  protected readonly adding = picked(this.patterns, () => undefined);
   private readonly status = this.store.selectSignal(recordsFeature.selectStatus);
   private readonly progressions = this.store.selectSignal(recordsFeature.selectProgressionsById);
   private readonly me = this.store.selectSignal(signInFeature.selectMe);
@@ -137,6 +146,9 @@ export class Workshop implements HoldsTyping {
   protected readonly group = computed(() => this.people().filter((one) => this.draft().athletes.includes(one.id)));
   protected readonly whose = computed(() => (this.group().length > 0 ? this.group() : this.people()));
   private readonly choice = picked(this.whose, () => undefined, 'none');
+  protected readonly whoseOptions = computed(() =>
+    orNone(this.group().length > 0 ? this.text.theGroup(this.group().length) : '1.70 m', byId(this.whose())),
+  );
   /** Whose session is looked at; null: the group's, timed by its first. */
   protected readonly asOne = this.choice.record;
   protected readonly asId = this.choice.id;
@@ -309,7 +321,7 @@ export class Workshop implements HoldsTyping {
     if (stage) this.insert({ ...stage, id: newId() }, at + 1);
   }
 
-  protected addPattern(pattern: Pattern | undefined): void {
+  protected addPattern(pattern: Pattern | null): void {
     if (pattern) this.insert(stageFrom(pattern, this.draft().settings));
   }
 

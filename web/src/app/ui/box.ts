@@ -1,0 +1,109 @@
+import { booleanAttribute, ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
+import { say } from '@hopsk/words/say';
+import { words } from '@hopsk/words/words';
+import { newName } from './names';
+import type { Reads } from './reads';
+
+/**
+ * A labelled box for one value. What was typed is taken when it is left; what cannot be taken stays in the box, with what is wrong
+ * with it said beneath, and the value stays as it was.
+ */
+@Component({
+  selector: 'hop-box',
+  template: `
+    <label [for]="name" [class.hidden]="quiet()">{{ label() }}</label>
+    @if (rows() > 0) {
+      <textarea
+        #box
+        [id]="name"
+        [rows]="rows()"
+        [value]="typed()"
+        [attr.maxlength]="reads().most"
+        [attr.aria-invalid]="wrong() !== ''"
+        [attr.aria-describedby]="wrong() ? name + '-wrong' : null"
+        [placeholder]="hint()"
+        [attr.translate]="code() ? 'no' : null"
+        dir="auto"
+        (change)="take(box.value)"
+        (input)="live() && take(box.value)"
+      ></textarea>
+    } @else {
+      <input
+        #box
+        [type]="picked() ? reads().keyboard : 'text'"
+        [id]="name"
+        [attr.name]="key() || null"
+        [value]="typed()"
+        [attr.inputmode]="picked() ? null : reads().keyboard"
+        [attr.maxlength]="reads().most"
+        [attr.list]="list()"
+        [attr.aria-invalid]="wrong() !== ''"
+        [attr.aria-describedby]="wrong() ? name + '-wrong' : null"
+        [placeholder]="hint()"
+        [attr.translate]="code() ? 'no' : null"
+        [disabled]="off()"
+        autocomplete="off"
+        dir="auto"
+        (change)="take(box.value)"
+        (input)="live() && take(box.value)"
+        (keydown.arrowUp)="step($event, 1)"
+        (keydown.arrowDown)="step($event, -1)"
+      />
+    }
+    @if (wrong()) {
+      <small class="wrong" [id]="name + '-wrong'" role="alert">{{ wrong() }}</small>
+    }
+  `,
+  styleUrl: './box.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Box<T> {
+  readonly label = input.required<string>();
+  /** The label is only read aloud. */
+  readonly quiet = input(false, { transform: booleanAttribute });
+  readonly value = input.required<T>();
+  readonly reads = input.required<Reads<T>>();
+  /** Lines of a larger box; 0 for one line. */
+  readonly rows = input(0);
+  /** Shown while the box is empty. */
+  readonly hint = input('');
+  /** Holds notation: no language of people. */
+  readonly code = input(false, { transform: booleanAttribute });
+  /** Taken at each key, not only when the box is left. */
+  readonly live = input(false, { transform: booleanAttribute });
+  readonly off = input(false, { transform: booleanAttribute });
+  /** A list of values to choose from, by its id. */
+  readonly list = input<string | null>(null);
+  /** What its value is called in the record, where there is a record. */
+  readonly key = input('');
+  /** What somebody else says about the value, such as the server. */
+  readonly said = input('');
+  readonly taken = output<T>();
+  /** The browser has a calendar or a clock for it. */
+  protected readonly picked = computed(() => this.reads().keyboard === 'date' || this.reads().keyboard === 'time');
+  protected readonly name = newName('box');
+  private readonly shown = computed(() => this.reads().show(this.value()));
+  /** What stands in the box: the value, until something else is typed. */
+  protected readonly typed = linkedSignal(() => this.shown());
+  private readonly refused = linkedSignal({ source: this.shown, computation: () => '' });
+  protected readonly wrong = computed(() => this.refused() || this.said());
+
+  protected take(typed: string): void {
+    this.typed.set(typed);
+    const read = this.reads().read(typed);
+    this.refused.set('wrong' in read ? say(words.fields, read.wrong) : '');
+    if ('wrong' in read) return;
+    // Put as it is shown, also where it was the value before.
+    if (!this.live()) this.typed.set(this.reads().show(read.value));
+    this.taken.emit(read.value);
+  }
+
+  /** The arrow keys step numbers; in other boxes they do what they always do. */
+  protected step(event: Event, by: 1 | -1): void {
+    const { read, show, step } = this.reads();
+    const now = read((event.target as HTMLInputElement).value);
+    if (!step || 'wrong' in now) return;
+    event.preventDefault();
+    this.take(show(step(now.value, by)));
+  }
+}

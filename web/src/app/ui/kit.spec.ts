@@ -1,0 +1,167 @@
+import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
+import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
+import { MatSliderHarness } from '@angular/material/slider/testing';
+import { MatTabNavBarHarness } from '@angular/material/tabs/testing';
+import { MatTabNavPanel } from '@angular/material/tabs';
+import { Box } from './box';
+import { BoxHarness } from './box.harness';
+import { Choice, orNone } from './choice';
+import { ChoiceHarness } from './choice.harness';
+import { FileBox } from './file-box';
+import { FileBoxHarness } from './file-box.harness';
+import { asTyped, days, lengths, lists, needed, numbers, orNothing, tags, texts, times, type Reads } from './reads';
+import { Slider } from './slider';
+import { Tabs } from './tabs';
+
+@Component({
+  imports: [Box, Choice, FileBox, MatTabNavPanel, Slider, Tabs],
+  template: `
+    <hop-box label="share" [reads]="share" [value]="half()" (taken)="half.set($event)" />
+    <hop-box label="rest" [reads]="rest" [value]="seconds()" [said]="server()" (taken)="seconds.set($event)" />
+    <hop-choice label="side" [options]="sides" [value]="side()" (taken)="side.set($event)" />
+    <hop-choice label="add" hint="+" [options]="sides" [value]="null" (taken)="added.push($event)" />
+    <hop-file label="read" (taken)="files.push($event.name)" />
+    <hop-slider label="moment" [high]="9" [step]="0.5" [value]="moment()" [said]="ofNine" (taken)="moment.set($event)" />
+    <hop-tabs label="views" [panel]="view" [tabs]="sides" [on]="side()" (taken)="side.set($event)" />
+    <mat-tab-nav-panel #view>{{ side() }}</mat-tab-nav-panel>
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+class Page {
+  readonly share = numbers({ low: 0, high: 100, unit: '%', scale: 100, step: 10 });
+  readonly rest = orNothing(numbers({ low: 0, high: 60, whole: true, unit: 's' }));
+  readonly sides = orNone<string>('neither', [
+    { value: 'left', label: 'left' },
+    { value: 'right', label: 'right' },
+  ]);
+  readonly half = signal(0.5);
+  readonly seconds = signal<number | null>(20);
+  readonly server = signal('');
+  readonly side = signal<string | null>('left');
+  readonly moment = signal(1);
+  readonly ofNine = (value: number): string => `${value} of 9`;
+  readonly added: (string | null)[] = [];
+  readonly files: string[] = [];
+}
+
+describe('parts of every page', () => {
+  async function page() {
+    const fixture = TestBed.createComponent(Page);
+    await fixture.whenStable();
+    return { fixture, on: fixture.componentInstance, loader: TestbedHarnessEnvironment.loader(fixture) };
+  }
+
+  it('a box takes what it can read, and says beneath itself what is wrong with anything else', async () => {
+    const { on, loader } = await page();
+    const box = await loader.getHarness(BoxHarness.with({ label: 'share' }));
+    expect(await box.getText()).toBe('50');
+    await box.type('62,5 %');
+    expect([on.half(), await box.getText(), await box.getWrong()]).toEqual([0.625, '62.5', '']);
+    for (const [typed, said] of [
+      ['101', 'must lie between 0 and 100 %'],
+      ['soon', 'is not a number'],
+      ['', 'is not a number'],
+    ] as const) {
+      await box.type(typed);
+      expect([on.half(), await box.getText(), await box.getWrong()]).toEqual([0.625, typed, said]);
+      expect(await (await box.element()).getAttribute('aria-invalid')).toBe('true');
+    }
+    await box.type('62.5');
+    expect(await box.getWrong()).toBe('');
+  });
+
+  it('a box shows another value that comes in, and what a server says of it', async () => {
+    const { fixture, on, loader } = await page();
+    const box = await loader.getHarness(BoxHarness.with({ label: 'rest' }));
+    await box.type('61');
+    on.seconds.set(30);
+    await fixture.whenStable();
+    expect([await box.getText(), await box.getWrong()]).toEqual(['30', '']);
+    await box.type('');
+    expect(on.seconds()).toBeNull();
+    on.server.set('is missing');
+    expect(await box.getWrong()).toBe('is missing');
+  });
+
+  it('the arrow keys step a number between its bounds', async () => {
+    const { on, loader } = await page();
+    const box = await (await loader.getHarness(BoxHarness.with({ label: 'share' }))).element();
+    const press = (key: 'ArrowUp' | 'ArrowDown') => box.dispatchEvent('keydown', { key });
+    for (let i = 0; i < 7; i++) await press('ArrowUp');
+    expect(on.half()).toBe(1);
+    await press('ArrowDown');
+    expect(on.half()).toBe(0.9);
+  });
+
+  it('a choice shows its value, nothing too where that can be chosen, and goes back where it only gives an order', async () => {
+    const { on, loader } = await page();
+    const side = await loader.getHarness(ChoiceHarness.with({ label: 'side' }));
+    expect([await side.getText(), await side.getOptions()]).toEqual(['left', ['neither', 'left', 'right']]);
+    await side.choose('neither');
+    expect([on.side(), await side.getText()]).toEqual([null, 'neither']);
+    const add = await loader.getHarness(ChoiceHarness.with({ label: 'add' }));
+    for (let i = 0; i < 2; i++) await add.choose('right');
+    expect(on.added).toEqual(['right', 'right']);
+  });
+
+  it('a file can be given twice; a slider says its value in words; a tab shows its view', async () => {
+    const { fixture, on, loader } = await page();
+    const file = await loader.getHarness(FileBoxHarness);
+    for (let i = 0; i < 2; i++) await file.give(new File(['x'], 'evening.txt'));
+    expect(on.files).toEqual(['evening.txt', 'evening.txt']);
+    const thumb = await (await loader.getHarness(MatSliderHarness)).getEndThumb();
+    await thumb.setValue(2.5);
+    expect([on.moment(), await (await thumb.host()).getAttribute('aria-valuetext')]).toEqual([2.5, '2.5 of 9']);
+    const tabs = await loader.getHarness(MatTabNavBarHarness);
+    await tabs.clickLink({ label: 'right' });
+    expect(on.side()).toBe('right');
+    expect((fixture.nativeElement as HTMLElement).querySelector('[role=tabpanel]')?.textContent).toBe('right');
+  });
+});
+
+describe('what boxes read', () => {
+  const value = <T>(reads: Reads<T>, typed: string): T | string => {
+    const read = reads.read(typed);
+    return 'wrong' in read ? read.wrong.code : read.value;
+  };
+
+  it('shows what it reads: whatever is shown is read back as the same value', () => {
+    for (let metres = -1.5; metres <= 1.5; metres += 0.0137) {
+      for (const units of ['cm', 'ft-in'] as const) {
+        const long = lengths(units, { low: -1.6, high: 1.6 });
+        // Shown to the millimetre, or to the half inch.
+        expect(Math.abs(Number(value(long, long.show(metres))) - metres)).toBeLessThanOrEqual(units === 'cm' ? 0.00051 : 0.0064);
+      }
+      const share = numbers({ low: -150, high: 150, scale: 100 });
+      expect(Number(value(share, share.show(metres)))).toBeCloseTo(metres, 7);
+    }
+  });
+
+  it('knows the coach’s unit, whole numbers, days, lines and words between commas', () => {
+    const foot = lengths('ft-in', { low: 0, high: 2.54 });
+    expect([value(foot, '5\'6"'), value(foot, '66'), value(foot, '12 ft'), value(foot, 'tall')]).toEqual([
+      1.6764,
+      1.6764,
+      'between',
+      'length',
+    ]);
+    expect(value(lengths('cm', { low: -1, high: 1 }), '−12,5 cm')).toBeCloseTo(-0.125, 9);
+    const whole = numbers({ low: 1, high: 9, whole: true });
+    expect(['2.5', '0', '3', '1e400'].map((typed) => value(whole, typed))).toEqual(['whole', 'between', 3, 'number']);
+    expect([value(needed(whole), ''), value(orNothing(whole), '')]).toEqual(['number', null]);
+    expect([value(texts(9), ' a '), value(texts(9, 1), '  '), value(asTyped(9), ' a ')]).toEqual(['a', 'empty', ' a ']);
+    expect([value(days, '2026-11-26'), value(days, ''), value(times, '18:30'), value(times, '')]).toEqual([
+      '2026-11-26',
+      'day',
+      '18:30',
+      'missing',
+    ]);
+    expect([value(lists(2, 3), ' a \n\nb'), value(lists(2, 3), 'a\nb\nc'), value(lists(2, 3), 'abcd')] as unknown[]).toEqual([
+      ['a', 'b'],
+      'too-many',
+      'longer',
+    ]);
+    expect(value(tags(3, 9), ' lunge, corner,, lunge ')).toEqual(['lunge', 'corner']);
+  });
+});
