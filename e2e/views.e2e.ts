@@ -46,6 +46,12 @@ async function fits(page: Page): Promise<void> {
   await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
 }
 
+/** The page fits, and its head is one row: nothing in it is as high as two. */
+async function fitsUnderItsHead(page: Page): Promise<void> {
+  await fits(page);
+  expect((await page.locator('hop-head').boundingBox())?.height ?? 0).toBeLessThan(64);
+}
+
 for (const scheme of ['light', 'dark'] as const) {
   test(`every view is accessible, ${scheme}`, async ({ coach }) => {
     test.slow();
@@ -85,16 +91,23 @@ test.describe('on a phone', () => {
     for (const [path, drawn] of VIEWS) {
       await coach.goto(path);
       await drawn(coach);
-      await fits(coach);
+      await fitsUnderItsHead(coach);
     }
     const menu = await coach.locator('nav').boundingBox();
     expect((menu?.y ?? 0) + (menu?.height ?? 0)).toBe(740);
+    await expect(coach.locator('nav').getByRole('link')).toHaveText(['steps', 'build', 'floor', 'faults']);
+    await coach.getByRole('button', { name: 'more', exact: true }).click();
+    await coach.getByRole('link', { name: 'stance' }).first().click();
+    await expect(coach.locator('nav').getByRole('link')).toHaveCount(4);
+    await fitsUnderItsHead(coach);
+    await coach.getByRole('button', { name: 'more of this page' }).click();
+    await expect(coach.getByRole('combobox', { name: 'stance' })).toBeVisible();
     await workshop(coach);
-    await fits(coach);
+    await fitsUnderItsHead(coach);
     await studio(coach);
-    await fits(coach);
+    await fitsUnderItsHead(coach);
     await athlete(coach);
-    await fits(coach);
+    await fitsUnderItsHead(coach);
   });
 
   test('what a thumb needs is large enough, in landscape too', async ({ coach }) => {

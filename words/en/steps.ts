@@ -175,7 +175,7 @@ export const steps = {
     dragHint: 'Drag a print to change its step.',
     tagAll: 'all',
     allSports: 'all sports',
-    starters: 'starter library',
+    starters: 'Starter library',
     startersSays: 'Patterns to begin with, in the notation. Take what you need and change it.',
     take: 'take',
     takeAll: (n: number) => `take all ${n}`,

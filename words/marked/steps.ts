@@ -176,7 +176,7 @@ export const steps = {
     dragHint: 'Đŕáĝ á þŕíñţ ţó çĥáñĝé íţš šţéþ.',
     tagAll: 'áļļ',
     allSports: 'áļļ šþóŕţš',
-    starters: 'šţáŕţéŕ ļíƀŕáŕý',
+    starters: 'Šţáŕţéŕ ļíƀŕáŕý',
     startersSays: 'Þáţţéŕñš ţó ƀéĝíñ ŵíţĥ, íñ ţĥé ñóţáţíóñ. Ţáķé ŵĥáţ ýóú ñééđ áñđ çĥáñĝé íţ.',
     take: 'ţáķé',
     takeAll: (n: number) => `ţáķé áļļ ${n}`,

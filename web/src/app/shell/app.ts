@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { MatIcon } from '@angular/material/icon';
 import { NavigationEnd, Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
@@ -18,6 +18,9 @@ import { signInFeature } from '../data/sign-in';
 export class App {
   protected readonly text = words;
   protected readonly menu = ['people', 'stance', 'steps', 'build', 'floor', 'faults', 'club'] as const;
+  /** On a phone these wait behind ‘more’. */
+  protected readonly seldom: readonly string[] = ['people', 'stance', 'club'];
+  protected readonly more = signal(false);
   protected readonly outbox = inject(Outbox).state;
   private readonly store = inject(Store);
   private readonly router = inject(Router);
@@ -31,6 +34,8 @@ export class App {
     ),
     { initialValue: this.router.url },
   );
+  /** The page shown is one of those behind ‘more’. */
+  protected readonly elsewhere = computed(() => this.seldom.includes(this.url().split(/[/?]/)[1] ?? ''));
   /** The run has the whole screen; the door has no menu. */
   protected readonly bare = computed(
     () => this.status() !== 'in' || this.url().startsWith('/floor/run?') || this.url() === '/floor/run' || this.url().startsWith('/enter'),

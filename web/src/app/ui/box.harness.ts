@@ -1,4 +1,4 @@
-import type { BaseHarnessFilters} from '@angular/cdk/testing';
+import type { BaseHarnessFilters } from '@angular/cdk/testing';
 import { ComponentHarness, HarnessPredicate, type TestElement } from '@angular/cdk/testing';
 
 interface Filters extends BaseHarnessFilters {

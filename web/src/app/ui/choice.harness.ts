@@ -1,4 +1,4 @@
-import type { BaseHarnessFilters} from '@angular/cdk/testing';
+import type { BaseHarnessFilters } from '@angular/cdk/testing';
 import { ComponentHarness, HarnessPredicate } from '@angular/cdk/testing';
 import { MatSelectHarness } from '@angular/material/select/testing';
 

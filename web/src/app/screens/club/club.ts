@@ -20,6 +20,7 @@ import { signInActions, signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
 import { Ask } from '../../ui/ask';
 import { FileBox } from '../../ui/file-box';
+import { Head } from '../../ui/head';
 import { once } from '../../ui/once';
 
 const text = (...more: (typeof Validators.required)[]): FormControl<string> =>
@@ -28,7 +29,7 @@ const text = (...more: (typeof Validators.required)[]): FormControl<string> =>
 /** The club's coaches, the coach's own settings, the club file, and how phones reach this server. */
 @Component({
   selector: 'hop-club',
-  imports: [FileBox, MatButton, MatFormFieldModule, MatInput, MatSelectModule, ReactiveFormsModule, SchoolChoicesForm],
+  imports: [FileBox, Head, MatButton, MatFormFieldModule, MatInput, MatSelectModule, ReactiveFormsModule, SchoolChoicesForm],
   templateUrl: './club.html',
   styles: `
     section {

@@ -1,7 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { MatFormFieldModule } from '@angular/material/form-field';
-import { MatSelectModule } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
 import type { Book } from '@hopsk/contract';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
@@ -15,6 +13,8 @@ import { troubleOf, type Trouble } from '../../data/problem';
 import { picked } from '../../data/picked';
 import { recordsFeature } from '../../data/records';
 import { RateChart } from '../../drawing/rate-chart';
+import { byId, Choice } from '../../ui/choice';
+import { Head } from '../../ui/head';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
 const per100 = (share: number): string => (share * 100).toFixed(1).replace(/\.0$/, '');
@@ -22,7 +22,7 @@ const per100 = (share: number): string => (share * 100).toFixed(1).replace(/\.0$
 /** The fault book of one athlete: what recurs first, the chosen fault by session, and the numbers behind it. */
 @Component({
   selector: 'hop-book',
-  imports: [MatButton, MatFormFieldModule, MatSelectModule, RateChart, RouterLink],
+  imports: [Choice, Head, MatButton, RateChart, RouterLink],
   templateUrl: './book.html',
   styleUrl: './book.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -34,6 +34,7 @@ export class BookScreen {
   protected readonly text = words.book;
   protected readonly common = words.common;
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
+  protected readonly peopleOptions = computed(() => byId(this.people()));
   protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
   protected readonly choice = picked(this.people, () => this.athlete());
   protected readonly who = this.choice.record;

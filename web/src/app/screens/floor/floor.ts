@@ -26,6 +26,7 @@ import { TeachingStore } from '../../data/teaching';
 import { once } from '../../ui/once';
 import { BOARD_HOLDS, beginningOf, boardOf, repOf } from '../../parts/run-setup';
 import { Dialogs } from '../../ui/dialogs';
+import { Head } from '../../ui/head';
 import { pickFault } from './dialogs';
 
 /** What was used last on this device. */
@@ -41,7 +42,7 @@ function byTime(plan: RunPlan): Rounds {
 /** Where rounds begin: who is here, what is looked for, and one press; with a pattern or without. */
 @Component({
   selector: 'hop-floor-screen',
-  imports: [DoseForm, MatButton, RouterLink],
+  imports: [DoseForm, Head, MatButton, RouterLink],
   templateUrl: './floor.html',
   styleUrl: './floor.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { RouterLink } from '@angular/router';
 import { RunUpload, type RunPlan, type RunWhole } from '@hopsk/contract';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { countRun } from '@hopsk/core/log/count';
@@ -17,6 +16,7 @@ import { newId } from '../../data/ids';
 import { recordsFeature } from '../../data/records';
 import { Box } from '../../ui/box';
 import { byId, Choice, orNone } from '../../ui/choice';
+import { Head } from '../../ui/head';
 import { texts } from '../../ui/reads';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
@@ -28,7 +28,7 @@ type Correction =
 /** A run afterwards: its name and pattern, and each tap with where it belongs, to be moved, given away or taken back. */
 @Component({
   selector: 'hop-review',
-  imports: [Box, Choice, MatButton, RouterLink],
+  imports: [Box, Choice, Head, MatButton],
   templateUrl: './review.html',
   styles: `
     .gone td {

@@ -9,6 +9,7 @@ import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import type { KeptRun } from '../../data/device-store';
 import { Outbox } from '../../data/outbox';
+import { Head } from '../../ui/head';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
 const percent = (share: number): string => (share * 100).toFixed(0);
@@ -16,7 +17,7 @@ const percent = (share: number): string => (share * 100).toFixed(0);
 /** What a run showed, for each athlete, as soon as it is over. */
 @Component({
   selector: 'hop-summary',
-  imports: [MatButton, RouterLink],
+  imports: [Head, MatButton, RouterLink],
   templateUrl: './summary.html',
   styles: `
     section {

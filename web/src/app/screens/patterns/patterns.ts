@@ -30,6 +30,7 @@ import { draftOf, performance, type Draft } from '../../parts/pattern-draft';
 import { asText, readPatterns } from '../../parts/pattern-files';
 import { Choice, namedOptions, orNone } from '../../ui/choice';
 import { FileBox } from '../../ui/file-box';
+import { Head } from '../../ui/head';
 
 /** A card's least width and its height with the gap below, pixels. */
 const CARD = { wide: 250, high: 252 } as const;
@@ -40,7 +41,7 @@ const drawn = new Map<string, Seen>();
 
 @Component({
   selector: 'hop-patterns',
-  imports: [CdkFixedSizeVirtualScroll, CdkVirtualForOf, CdkVirtualScrollViewport, Choice, FileBox, MatButton, RouterLink, Thumb],
+  imports: [CdkFixedSizeVirtualScroll, CdkVirtualForOf, CdkVirtualScrollViewport, Choice, FileBox, Head, MatButton, RouterLink, Thumb],
   templateUrl: './patterns.html',
   styleUrl: './patterns.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,7 +1,6 @@
 import { HttpClient } from '@angular/common/http';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { words } from '@hopsk/words/words';
@@ -14,11 +13,12 @@ import { performance, type Draft } from '../../parts/pattern-draft';
 import { readPatterns } from '../../parts/pattern-files';
 import { language } from '../../text/language';
 import { Choice, orNone } from '../../ui/choice';
+import { Head } from '../../ui/head';
 
 /** The starter library that ships with the program, to take patterns from. */
 @Component({
   selector: 'hop-starters',
-  imports: [Choice, MatButton, RouterLink, Thumb],
+  imports: [Choice, Head, MatButton, Thumb],
   templateUrl: './starters.html',
   styleUrl: './starters.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -19,13 +19,24 @@ import { SchoolChoicesForm } from '../../parts/school-choices';
 import { recordActions, recordsFeature } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
+import { Head } from '../../ui/head';
 import { CautionsForm } from './cautions-form';
 
 const MEASURES = ['height', 'hip', 'shoulder', 'leg', 'foot'] as const;
 
 @Component({
   selector: 'hop-athlete',
-  imports: [ReactiveFormsModule, MatButton, MatFormFieldModule, MatInput, MatSelectModule, RouterLink, SchoolChoicesForm, CautionsForm],
+  imports: [
+    Head,
+    ReactiveFormsModule,
+    MatButton,
+    MatFormFieldModule,
+    MatInput,
+    MatSelectModule,
+    RouterLink,
+    SchoolChoicesForm,
+    CautionsForm,
+  ],
   templateUrl: './athlete.html',
   styleUrl: './athlete.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -9,10 +9,11 @@ import { Store } from '@ngrx/store';
 import { newId } from '../../data/ids';
 import { recordActions, recordsFeature } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
+import { Head } from '../../ui/head';
 
 @Component({
   selector: 'hop-people',
-  imports: [RouterLink, MatButton, MatCheckbox],
+  imports: [Head, RouterLink, MatButton, MatCheckbox],
   templateUrl: './people.html',
   styles: `
     td:first-child a {

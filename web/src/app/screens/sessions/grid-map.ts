@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { Router, RouterLink } from '@angular/router';
+import { Router } from '@angular/router';
 import { EXAMPLES } from '@hopsk/core/catalogue/presets';
 import { AXES, dueFirst, NO_COVERAGE, spread, type Axis, type AxisName } from '@hopsk/core/plan/build/grid';
 import { variantName } from '@hopsk/words/naming';
@@ -15,6 +15,7 @@ import { recordsFeature } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
 import { Box } from '../../ui/box';
 import { byCode, byId, Choice, orNone } from '../../ui/choice';
+import { Head } from '../../ui/head';
 import { once } from '../../ui/once';
 import { asTyped, numbers } from '../../ui/reads';
 import { Studies } from '../../compute/studies';
@@ -28,7 +29,7 @@ import { stagesOfCells } from '../../parts/stages';
 /** Variants of a pattern over axes: how many, which of them an athlete has done, and over how many sessions they are spread. */
 @Component({
   selector: 'hop-grid-map',
-  imports: [Box, Choice, MatButton, RouterLink],
+  imports: [Box, Choice, Head, MatButton],
   templateUrl: './grid-map.html',
   styleUrl: './grid-map.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { RouterLink } from '@angular/router';
 import { fieldsOf, PlaybookSchema, type Teaching } from '@hopsk/contract';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
 import { EXAMPLES } from '@hopsk/core/catalogue/presets';
@@ -15,6 +14,7 @@ import { SIDES } from '@hopsk/core/body/foot';
 import { Ask } from '../../ui/ask';
 import { Box } from '../../ui/box';
 import { byCode, Choice, namedOptions } from '../../ui/choice';
+import { Head } from '../../ui/head';
 import { asTyped, texts } from '../../ui/reads';
 import { once } from '../../ui/once';
 import { valuesFrom, valuesText } from './coverage';
@@ -29,7 +29,7 @@ const EMPTY: Playbook = { code: '', name: '', sport: '', school: 'square-ready',
 /** Decisions for scenario calls: those to begin with can be looked at and copied, the club's own can be changed. */
 @Component({
   selector: 'hop-playbooks',
-  imports: [Box, Choice, MatButton, RouterLink],
+  imports: [Box, Choice, Head, MatButton],
   templateUrl: './playbooks.html',
   styleUrl: './playbooks.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -12,11 +12,12 @@ import { once } from '../../ui/once';
 import { copyOf, draftOf, type Draft } from '../../parts/session-draft';
 import { readFile } from '../../parts/session-files';
 import { FileBox } from '../../ui/file-box';
+import { Head } from '../../ui/head';
 
 /** What the club has planned: evenings and templates, and where a new one begins. */
 @Component({
   selector: 'hop-progressions',
-  imports: [FileBox, MatButton, MatCheckbox, RouterLink],
+  imports: [FileBox, Head, MatButton, MatCheckbox, RouterLink],
   templateUrl: './progressions.html',
   styleUrl: './progressions.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

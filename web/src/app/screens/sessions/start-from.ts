@@ -24,6 +24,7 @@ import { TeachingStore } from '../../data/teaching';
 import { performance } from '../../parts/pattern-draft';
 import { Box } from '../../ui/box';
 import { byCode, byId, Choice, namedOptions, orNone } from '../../ui/choice';
+import { Head } from '../../ui/head';
 import { once } from '../../ui/once';
 import { numbers, orNothing } from '../../ui/reads';
 import { Tabs } from '../../ui/tabs';
@@ -57,7 +58,7 @@ const USUAL: readonly StageKind[] = ['isolate', 'combine', 'whole', 'other side'
 /** Where a progression begins: from what, for whom, in which order; its stages are shown before they are taken. */
 @Component({
   selector: 'hop-start-from',
-  imports: [Box, Choice, MatButton, MatCheckbox, MatTabNavPanel, RouterLink, Tabs],
+  imports: [Box, Choice, Head, MatButton, MatCheckbox, MatTabNavPanel, RouterLink, Tabs],
   templateUrl: './start-from.html',
   styleUrl: './start-from.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

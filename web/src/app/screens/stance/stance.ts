@@ -1,7 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { MatFormFieldModule } from '@angular/material/form-field';
-import { MatSelectModule } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
 import { isUnder16 } from '@hopsk/contract';
 import { bodyOf } from '@hopsk/core/body/body';
@@ -17,11 +15,13 @@ import { picked } from '../../data/picked';
 import { recordsFeature } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
+import { byCode, byId, Choice, namedOptions } from '../../ui/choice';
+import { Head } from '../../ui/head';
 import { StanceCheckPanel } from './check';
 
 @Component({
   selector: 'hop-stance',
-  imports: [MatButton, MatFormFieldModule, MatSelectModule, RouterLink, StanceCheckPanel, StanceDrawing],
+  imports: [Choice, Head, MatButton, RouterLink, StanceCheckPanel, StanceDrawing],
   templateUrl: './stance.html',
   styleUrl: './stance.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -33,8 +33,10 @@ export class StanceScreen {
   protected readonly text = words.stance;
   protected readonly common = words.common;
   private readonly club = inject(TeachingStore);
-  protected readonly schools = this.club.stances;
+  protected readonly stanceOptions = computed(() => byCode(this.club.stances()));
+  protected readonly sideOptions = namedOptions(SIDES, words.common);
   protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
+  protected readonly peopleOptions = computed(() => byId(this.people()));
   protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
   private readonly me = this.store.selectSignal(signInFeature.selectMe);
   protected readonly units = computed(() => this.me()?.coach.units ?? 'cm');

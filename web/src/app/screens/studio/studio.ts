@@ -48,6 +48,7 @@ import { asJson, asText } from '../../parts/pattern-files';
 import { WhatIfPanel } from './what-if';
 import { areaOptions } from '../../parts/areas';
 import { byCode, byId, Choice, namedOptions, orNone } from '../../ui/choice';
+import { Head } from '../../ui/head';
 import { Slider } from '../../ui/slider';
 import { Tabs } from '../../ui/tabs';
 
@@ -62,6 +63,7 @@ const SPEEDS = [0.25, 0.5, 1, 1.5, 2] as const;
     Choice,
     ComparePanel,
     Floor,
+    Head,
     Lanes,
     LineEditor,
     LookPanel,

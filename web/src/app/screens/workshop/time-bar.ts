@@ -16,7 +16,9 @@ const MARKS = 9;
   template: `
     <div class="numbers num" aria-hidden="true">
       @for (one of stages(); track one.at) {
-        <span [style.left.%]="one.from" [style.width.%]="one.width" [class.on]="one.at === lit()">{{ one.at + 1 }}</span>
+        <span [style.left.%]="one.from" [style.width.%]="one.width" [class.on]="one.at === lit()"
+          ><b>{{ one.at + 1 }}</b></span
+        >
       }
     </div>
     <div class="track" (click)="press($event)" aria-hidden="true">

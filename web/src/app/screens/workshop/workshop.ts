@@ -3,7 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, injec
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatMenuModule } from '@angular/material/menu';
-import { Router, RouterLink } from '@angular/router';
+import { Router } from '@angular/router';
 import { ProgressionDraft, type Athlete, type Pattern, type Progression, type ProgressionVersion, type StageRecord } from '@hopsk/contract';
 import { EXAMPLES, ROUND_FORMATS, USUAL_DOSES } from '@hopsk/core/catalogue/presets';
 import { stageEvidence } from '@hopsk/core/evidence/stage-evidence';
@@ -37,6 +37,7 @@ import { Player } from '../../parts/player';
 import { Ask } from '../../ui/ask';
 import { Box } from '../../ui/box';
 import { byId, Choice, orNone } from '../../ui/choice';
+import { Head } from '../../ui/head';
 import { once } from '../../ui/once';
 import { numbers, orNothing } from '../../ui/reads';
 import { Studies } from '../../compute/studies';
@@ -77,12 +78,12 @@ const SPEEDS = [1, 4, 16] as const;
     CdkDropList,
     Choice,
     FitTable,
+    Head,
     MatButton,
     MatIcon,
     MatIconButton,
     MatMenuModule,
     Refusals,
-    RouterLink,
     SessionSide,
     StageDetail,
     Thumb,

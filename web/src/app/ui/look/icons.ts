@@ -11,6 +11,7 @@ export const ICONS: Readonly<Record<string, string>> = {
   build: icon('<path d="M4 20h4v-5h4v-5h4V5h4"/><path d="M12 20h8"/>'),
   floor: icon('<circle cx="12" cy="13" r="8"/><path d="M12 9v4l3 2M9 2h6"/>'),
   faults: icon('<path d="M4 20h16M7 20v-6M12 20V5M17 20v-9"/>'),
+  more: icon('<path d="M5 7h14M5 12h14M5 17h14"/>'),
   club: icon('<path d="M4 20V9l8-5 8 5v11zM10 20v-6h4v6"/>'),
   play: icon('<path d="M7 5l12 7-12 7z" fill="currentColor"/>'),
   pause: icon('<path d="M8 5v14M16 5v14" stroke-width="4"/>'),
