@@ -31,7 +31,6 @@ export const people = {
     measuresSay: 'What is left empty is estimated from height.',
     measuresRough: 'Estimates are rough below 16 or 1.45 m: three tape measurements make the stance fit.',
     privacy: 'Age group only, no birth date, no contact data. Seen by your own club’s coaches.',
-    notLength: 'is not a length',
     ages: {
       'under 10': 'under 10',
       '10–12': '10–12',

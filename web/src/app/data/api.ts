@@ -1,15 +1,12 @@
 import { HttpClient } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
 import {
-  Athlete,
   Book,
   Coach,
   Door,
   Imported,
   Me,
-  Pattern,
   PatternVersion,
-  Progression,
   ProgressionVersion,
   StageRecord,
   Teaching,
@@ -17,9 +14,6 @@ import {
   RunRow,
   RunUploaded,
   RunWhole,
-  type AthleteSave,
-  type PatternSave,
-  type ProgressionSave,
   type RunUpload,
   type Settings,
 } from '@hopsk/contract';
@@ -59,21 +53,16 @@ export class Api {
   addCoach = (body: { name: string; email: string; password: string }) => this.post('/coaches', body, z.array(Coach));
   phone = () => this.get('/phone', Phone);
 
-  athletes = () => this.get('/athletes', z.array(Athlete));
-  saveAthlete = (athlete: AthleteSave) => this.put(`/athletes/${athlete.id}`, athlete, Athlete);
-  archiveAthlete = (id: string, archived: boolean) => this.post(`/athletes/${id}/${archived ? 'archive' : 'restore'}`, {}, Athlete);
-  book = (athleteId: string) => this.get(`/athletes/${athleteId}/book`, Book);
+  records = <T extends z.ZodType>(path: string, list: T) => this.get(`/${path}`, list);
+  saveRecord = <T extends z.ZodType>(path: string, record: { readonly id: string }, shape: T) =>
+    this.put(`/${path}/${record.id}`, record, shape);
+  archiveRecord = <T extends z.ZodType>(path: string, id: string, archived: boolean, shape: T) =>
+    this.post(`/${path}/${id}/${archived ? 'archive' : 'restore'}`, {}, shape);
 
-  patterns = () => this.get('/patterns', z.array(Pattern));
-  savePattern = (pattern: PatternSave) => this.put(`/patterns/${pattern.id}`, pattern, Pattern);
-  archivePattern = (id: string, archived: boolean) => this.post(`/patterns/${id}/${archived ? 'archive' : 'restore'}`, {}, Pattern);
+  book = (athleteId: string) => this.get(`/athletes/${athleteId}/book`, Book);
 
   versions = (id: string) => this.get(`/patterns/${id}/versions`, z.array(PatternVersion));
 
-  progressions = () => this.get('/progressions', z.array(Progression));
-  saveProgression = (progression: ProgressionSave) => this.put(`/progressions/${progression.id}`, progression, Progression);
-  archiveProgression = (id: string, archived: boolean) =>
-    this.post(`/progressions/${id}/${archived ? 'archive' : 'restore'}`, {}, Progression);
   progressionVersions = (id: string) => this.get(`/progressions/${id}/versions`, z.array(ProgressionVersion));
   /** Of one progression, or of all. */
   stageRecords = (athleteId: string, progressionId?: string) =>

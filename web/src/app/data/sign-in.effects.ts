@@ -6,7 +6,7 @@ import { Api } from './api';
 import { troubleOf } from './problem';
 import { DeviceStore } from './device-store';
 import { Outbox } from './outbox';
-import { recordActions } from './records';
+import { loadAll } from './records';
 import { signInActions } from './sign-in';
 import { TeachingStore } from './teaching';
 
@@ -42,11 +42,7 @@ export const onEntered = createEffect(
         if (!offline) void device.keep('me', me);
         outbox.open(me.club.id);
       }),
-      switchMap(() => [
-        recordActions.load({ kind: 'people' }),
-        recordActions.load({ kind: 'patterns' }),
-        recordActions.load({ kind: 'progressions' }),
-      ]),
+      switchMap(loadAll),
     ),
   { functional: true },
 );
@@ -59,7 +55,6 @@ export const onLeft = createEffect(
         outbox.close();
         teaching.clear();
       }),
-      map(() => recordActions.cleared()),
     ),
-  { functional: true },
+  { functional: true, dispatch: false },
 );

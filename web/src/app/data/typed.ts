@@ -4,15 +4,14 @@ import { saidFields, type SaidField } from '@hopsk/words/naming';
 import { Store } from '@ngrx/store';
 import type * as z from 'zod';
 import { DeviceStore } from './device-store';
-import { recordActions, recordsFeature, type Kind, type Row, type Saving } from './records';
+import type { RecordKind, Row } from './record-kind';
 
-/** What a screen says of the record that is typed in it. */
-export interface TypedOf<D> {
-  readonly kind: Kind;
+/** What a screen says of the record that is typed in it: `R` as it is stored, `D` as it is typed. */
+export interface TypedOf<R extends Row, D> {
+  readonly kind: RecordKind<R, D & { readonly id: string; readonly version: number }>;
   readonly id: Signal<string>;
-  readonly stored: Signal<Row | null>;
   /** What there is to type into: the stored record, or an empty page. */
-  readonly begin: (stored: Row | null) => D;
+  readonly begin: (stored: R | null) => D;
   /** A draft as it may be saved. */
   readonly whole: z.ZodType<D>;
   /** What the device keeps: a draft that may not be fit to save yet, and the version it was typed over. */
@@ -24,20 +23,26 @@ export interface TypedOf<D> {
   readonly opened?: (draft: D, first: boolean) => void;
 }
 
+/** What stands at a path of names and places, `stages.2.dose`. */
+const at = (record: unknown, path: string): unknown =>
+  path.split('.').reduce((part: unknown, name) => (part as Readonly<Record<string, unknown>> | null | undefined)?.[name], record);
+
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /**
  * A record while it is typed: kept on the device at once, opened again after a reload, saved over the version it was typed over,
  * and never over somebody else's save unasked. To be made where things can be injected.
  */
-export class Typed<D extends object> {
+export class Typed<R extends Row, D extends object> {
   private readonly store = inject(Store);
   private readonly device = inject(DeviceStore);
-  private readonly status = this.store.selectSignal(recordsFeature.selectStatus);
-  private readonly saves = this.store.selectSignal(recordsFeature.selectSaves);
+  private readonly status;
+  private readonly saves;
+  private readonly byId;
+  /** As it is stored; null before it was saved for the first time, or is known. */
+  readonly stored = computed(() => this.byId()[this.of.id()] ?? null);
   readonly draft;
   readonly dirty = signal(false);
-  readonly wrongFields = signal<readonly SaidField[]>([]);
   readonly save = computed(() => this.saves()[this.of.id()] ?? null);
   readonly trouble = computed(() => {
     const save = this.save();
@@ -49,10 +54,17 @@ export class Typed<D extends object> {
   readonly opened = computed(() => this.base() >= 0);
   /** The version being opened just now, if any. */
   private opening = -1;
-  /** The draft as it was sent last. */
-  private sent: D | null = null;
+  /** The draft as it was sent last, or would have been. */
+  private readonly sent = signal<D | null>(null);
+  /** What was found wrong here, before it was sent. */
+  private readonly foundWrong = signal<readonly SaidField[]>([]);
+  /** Fields that cannot be saved as they were sent, and have not been changed since. */
+  readonly wrongFields = computed(() => this.unchanged(this.foundWrong()));
 
-  constructor(private readonly of: TypedOf<D>) {
+  constructor(private readonly of: TypedOf<R, D>) {
+    this.status = this.store.selectSignal(of.kind.selectStatus);
+    this.saves = this.store.selectSignal(of.kind.selectSaves);
+    this.byId = this.store.selectSignal(of.kind.selectById);
     this.draft = signal<D>(of.begin(null));
     effect(() => {
       of.id();
@@ -60,24 +72,24 @@ export class Typed<D extends object> {
         this.base.set(-1);
         this.opening = -1;
         this.dirty.set(false);
-        this.wrongFields.set([]);
+        this.foundWrong.set([]);
         of.turned?.();
       });
     });
     effect(() => {
       of.id();
-      const version = of.stored()?.version ?? 0;
-      const ready = this.status()[of.kind] !== 'idle' && this.status()[of.kind] !== 'loading';
+      const version = this.stored()?.version ?? 0;
+      const ready = this.status() !== 'idle' && this.status() !== 'loading';
       const save = this.save();
       untracked(() => {
         if (!ready || version === this.base() || version === this.opening) return;
         const mine = save?.state === 'saved' && save.version === version;
         // What was typed while our own save was under way goes on from the version that it made.
-        if (mine && !same(this.draft(), this.sent)) this.keep(version);
+        if (mine && !same(this.draft(), this.sent())) this.keep(version);
         else if (mine || !this.dirty()) void this.open(version, mine);
       });
     });
-    inject(DestroyRef).onDestroy(() => this.store.dispatch(recordActions.settled({ id: of.id() })));
+    inject(DestroyRef).onDestroy(() => this.store.dispatch(of.kind.actions.settled({ id: of.id() })));
   }
 
   /** Changes the draft; false where that changes nothing, or nothing can be typed yet. What is typed outlives the page. */
@@ -93,26 +105,36 @@ export class Typed<D extends object> {
   submit(over = false): void {
     if (this.save()?.state === 'saving') return;
     const read = this.of.whole.safeParse(this.draft());
-    this.wrongFields.set(read.success ? [] : saidFields(fieldsOf(read.error, this.draft())));
+    this.sent.set(this.draft());
+    this.foundWrong.set(read.success ? [] : saidFields(fieldsOf(read.error, this.draft())));
     if (!read.success) return;
     const current = this.trouble()?.current as { version?: number } | undefined;
     const version = over && typeof current?.version === 'number' ? current.version : this.base();
-    this.sent = this.draft();
-    const record = { ...read.data, id: this.of.id(), version } as unknown as Saving;
-    this.store.dispatch(recordActions.save({ kind: this.of.kind, record }));
+    this.store.dispatch(this.of.kind.actions.save({ ...read.data, id: this.of.id(), version }));
   }
 
   async takeTheirs(): Promise<void> {
     await this.device.keep(this.of.key(this.of.id()), null);
     this.dirty.set(false);
     this.base.set(-1);
-    this.store.dispatch(recordActions.settled({ id: this.of.id() }));
-    this.store.dispatch(recordActions.load({ kind: this.of.kind }));
+    this.store.dispatch(this.of.kind.actions.settled({ id: this.of.id() }));
+    this.store.dispatch(this.of.kind.actions.load());
   }
 
-  archive(): void {
-    this.store.dispatch(recordActions.archive({ kind: this.of.kind, id: this.of.id(), archived: true }));
+  /** Puts it away, or brings it back. */
+  archive(archived = true): void {
+    this.store.dispatch(this.of.kind.actions.archive({ id: this.of.id(), archived }));
     this.dirty.set(false);
+  }
+
+  /** What is wrong with a field as it was sent, by this device or by the server; nothing once it was changed. */
+  saysOf(path: string): string {
+    const all = this.unchanged([...this.foundWrong(), ...(this.trouble()?.fields ?? [])]);
+    return all.find((field) => field.path === path || field.path.startsWith(`${path}.`))?.message ?? '';
+  }
+
+  private unchanged(fields: readonly SaidField[]): readonly SaidField[] {
+    return fields.filter(({ path }) => same(at(this.draft(), path), at(this.sent(), path)));
   }
 
   private keep(base: number): void {
@@ -123,7 +145,7 @@ export class Typed<D extends object> {
   /** Opens what is stored, or what was typed before the page went; typed over an older version, a save will say what changed since. */
   private async open(version: number, mine: boolean): Promise<void> {
     const id = this.of.id();
-    const stored = this.of.begin(this.of.stored());
+    const stored = this.of.begin(this.stored());
     this.opening = version;
     this.dirty.set(false);
     const kept = this.of.kept.safeParse(mine ? null : await this.device.recall(this.of.key(id)));

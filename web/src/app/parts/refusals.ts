@@ -16,8 +16,8 @@ import type { Typed } from '../data/typed';
         <p>{{ trouble.message }}</p>
         @if (trouble.kind === 'stale') {
           <p>{{ trouble.changed?.join(', ') }}</p>
-          <button mat-stroked-button (click)="typed().submit(true)">{{ common.keepMine }}</button>
-          <button mat-button (click)="typed().takeTheirs()">{{ common.takeTheirs }}</button>
+          <button type="button" mat-stroked-button (click)="typed().submit(true)">{{ common.keepMine }}</button>
+          <button type="button" mat-button (click)="typed().takeTheirs()">{{ common.takeTheirs }}</button>
         }
       </div>
     }
@@ -25,6 +25,6 @@ import type { Typed } from '../data/typed';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Refusals {
-  readonly typed = input.required<Pick<Typed<never>, 'wrongFields' | 'trouble' | 'submit' | 'takeTheirs'>>();
+  readonly typed = input.required<Pick<Typed<never, never>, 'wrongFields' | 'trouble' | 'submit' | 'takeTheirs'>>();
   protected readonly common = words.common;
 }

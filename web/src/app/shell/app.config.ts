@@ -15,8 +15,7 @@ import { provideServiceWorker } from '@angular/service-worker';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import { signedOut } from '../data/signed-out';
-import { recordsFeature } from '../data/records';
-import * as recordsEffects from '../data/records.effects';
+import { recordEffects, recordReducers } from '../data/records';
 import { runFeature } from '../data/run';
 import { signInActions, signInFeature } from '../data/sign-in';
 import * as signInEffects from '../data/sign-in.effects';
@@ -33,10 +32,10 @@ export const appConfig: ApplicationConfig = {
     provideHttpClient(withXsrfConfiguration({}), withInterceptors([signedOut])),
     provideStore({
       [signInFeature.name]: signInFeature.reducer,
-      [recordsFeature.name]: recordsFeature.reducer,
+      ...recordReducers,
       [runFeature.name]: runFeature.reducer,
     }),
-    provideEffects(signInEffects, recordsEffects),
+    provideEffects(signInEffects, ...recordEffects),
     provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWhenStable:5000' }),
     { provide: MAT_FORM_FIELD_DEFAULT_OPTIONS, useValue: { appearance: 'outline', subscriptSizing: 'dynamic' } },
     provideAppInitializer(() => {

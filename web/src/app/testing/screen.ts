@@ -8,8 +8,7 @@ import { provideRouter } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import type { Athlete, Pattern, Progression } from '@hopsk/contract';
-import { recordActions, recordsFeature } from '../data/records';
-import * as effects from '../data/records.effects';
+import { patterns, people, progressions, recordEffects, recordReducers } from '../data/records';
 import { runFeature } from '../data/run';
 import { signInActions, signInFeature } from '../data/sign-in';
 import { ChoiceHarness } from '../ui/choice.harness';
@@ -27,17 +26,18 @@ export async function house(
       provideHttpClient(),
       provideHttpClientTesting(),
       provideStore({
-        [recordsFeature.name]: recordsFeature.reducer,
+        ...recordReducers,
         [signInFeature.name]: signInFeature.reducer,
         [runFeature.name]: runFeature.reducer,
       }),
-      provideEffects(effects),
+      provideEffects(...recordEffects),
     ],
   });
   const store = TestBed.inject(Store);
   store.dispatch(signInActions.entered({ me, offline: false }));
-  for (const kind of ['people', 'patterns', 'progressions'] as const)
-    store.dispatch(recordActions.loaded({ kind, rows: records[kind] ?? [], offline: false }));
+  store.dispatch(people.actions.loaded(records.people ?? []));
+  store.dispatch(patterns.actions.loaded(records.patterns ?? []));
+  store.dispatch(progressions.actions.loaded(records.progressions ?? []));
 }
 
 /** The box that belongs to a label beginning with these words. */

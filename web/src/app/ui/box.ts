@@ -18,6 +18,7 @@ import type { Reads } from './reads';
         [id]="name"
         [rows]="rows()"
         [value]="typed()"
+        [attr.data-refused]="refused() ? '' : null"
         [attr.maxlength]="reads().most"
         [attr.aria-invalid]="wrong() !== ''"
         [attr.aria-describedby]="wrong() ? name + '-wrong' : null"
@@ -35,6 +36,7 @@ import type { Reads } from './reads';
         [attr.name]="key() || null"
         [value]="typed()"
         [attr.inputmode]="picked() ? null : reads().keyboard"
+        [attr.data-refused]="refused() ? '' : null"
         [attr.maxlength]="reads().most"
         [attr.list]="list()"
         [attr.aria-invalid]="wrong() !== ''"
@@ -85,7 +87,7 @@ export class Box<T> {
   private readonly shown = computed(() => this.reads().show(this.value()));
   /** What stands in the box: the value, until something else is typed. */
   protected readonly typed = linkedSignal(() => this.shown());
-  private readonly refused = linkedSignal({ source: this.shown, computation: () => '' });
+  protected readonly refused = linkedSignal({ source: this.shown, computation: () => '' });
   protected readonly wrong = computed(() => this.refused() || this.said());
 
   protected take(typed: string): void {

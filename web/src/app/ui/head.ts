@@ -13,7 +13,7 @@ import { newName } from './names';
   template: `<header>
     @if (back()) {
       <a class="back no-print" [routerLink]="back()"
-        >←<span [class.hidden]="quiet()"> {{ backTo() }}</span></a
+        >←<span class="hidden"> {{ backTo() }}</span></a
       >
     }
     <ng-content />
@@ -38,8 +38,6 @@ export class Head {
   /** Where the page was come from. */
   readonly back = input<string>('');
   readonly backTo = input('');
-  /** What is gone back to is only read aloud. */
-  readonly quiet = input(true);
   protected readonly text = words.common;
   protected readonly name = newName('rest');
   protected readonly open = signal(false);

@@ -4,20 +4,34 @@ import { TestBed } from '@angular/core/testing';
 import { MatSliderHarness } from '@angular/material/slider/testing';
 import { MatTabNavBarHarness } from '@angular/material/tabs/testing';
 import { MatTabNavPanel } from '@angular/material/tabs';
+import { provideRouter } from '@angular/router';
 import { Box } from './box';
 import { BoxHarness } from './box.harness';
 import { Choice, orNone } from './choice';
 import { ChoiceHarness } from './choice.harness';
 import { FileBox } from './file-box';
 import { FileBoxHarness } from './file-box.harness';
+import { Head } from './head';
 import { asTyped, days, lengths, lists, needed, numbers, orNothing, tags, texts, times, type Reads } from './reads';
+import { Several } from './several';
+import { SeveralHarness } from './several.harness';
 import { Slider } from './slider';
 import { Tabs } from './tabs';
+import { Whole } from './whole';
 
 @Component({
-  imports: [Box, Choice, FileBox, MatTabNavPanel, Slider, Tabs],
+  imports: [Box, Choice, FileBox, Head, MatTabNavPanel, Several, Slider, Tabs, Whole],
   template: `
-    <hop-box label="share" [reads]="share" [value]="half()" (taken)="half.set($event)" />
+    <hop-head back="/" backTo="home">
+      <h1>Page</h1>
+      <i rest>seldom</i>
+      <b acts>often</b>
+    </hop-head>
+    <form (hopWhole)="sent.push(half())">
+      <hop-box label="share" [reads]="share" [value]="half()" (taken)="half.set($event)" />
+      <button>send</button>
+    </form>
+    <hop-several label="days" [options]="weekdays" [most]="2" [value]="on()" (taken)="on.set($event)" />
     <hop-box label="rest" [reads]="rest" [value]="seconds()" [said]="server()" (taken)="seconds.set($event)" />
     <hop-choice label="side" [options]="sides" [value]="side()" (taken)="side.set($event)" />
     <hop-choice label="add" hint="+" [options]="sides" [value]="null" (taken)="added.push($event)" />
@@ -35,6 +49,9 @@ class Page {
     { value: 'left', label: 'left' },
     { value: 'right', label: 'right' },
   ]);
+  readonly weekdays = ['mon', 'wed', 'fri'].map((value) => ({ value, label: value }));
+  readonly on = signal<readonly string[]>(['mon']);
+  readonly sent: number[] = [];
   readonly half = signal(0.5);
   readonly seconds = signal<number | null>(20);
   readonly server = signal('');
@@ -47,6 +64,7 @@ class Page {
 
 describe('parts of every page', () => {
   async function page() {
+    TestBed.configureTestingModule({ providers: [provideRouter([])] });
     const fixture = TestBed.createComponent(Page);
     await fixture.whenStable();
     return { fixture, on: fixture.componentInstance, loader: TestbedHarnessEnvironment.loader(fixture) };
@@ -103,6 +121,47 @@ describe('parts of every page', () => {
     const add = await loader.getHarness(ChoiceHarness.with({ label: 'add' }));
     for (let i = 0; i < 2; i++) await add.choose('right');
     expect(on.added).toEqual(['right', 'right']);
+  });
+
+  it('of several as many are taken as may be; the one too many is said, and what was taken before stays', async () => {
+    const { on, loader } = await page();
+    const several = await loader.getHarness(SeveralHarness.with({ label: 'days' }));
+    await several.tick('fri');
+    expect([on.on(), await several.getText(), await several.getWrong()]).toEqual([['mon', 'fri'], 'mon, fri', '']);
+    await several.tick('wed');
+    expect([on.on(), await several.getWrong()]).toEqual([['mon', 'fri'], 'holds more than 2']);
+    await several.tick('mon');
+    expect([on.on(), await several.getWrong()]).toEqual([['wed', 'fri'], '']);
+  });
+
+  it('a form is sent while its boxes hold what they can take; else the first that does not is gone to', async () => {
+    const { fixture, on, loader } = await page();
+    const box = await loader.getHarness(BoxHarness.with({ label: 'share' }));
+    const send = (fixture.nativeElement as HTMLElement).querySelector<HTMLButtonElement>('form button');
+    await box.type('soon');
+    send?.click();
+    await fixture.whenStable();
+    expect(on.sent).toEqual([]);
+    expect(await (await box.element()).isFocused()).toBeTrue();
+    // The press that sends is also what leaves the box.
+    const typed = (fixture.nativeElement as HTMLElement).querySelector<HTMLInputElement>('form input');
+    if (typed) typed.value = '20';
+    typed?.dispatchEvent(new Event('change'));
+    send?.click();
+    await fixture.whenStable();
+    expect(on.sent).toEqual([0.2]);
+  });
+
+  it('the head of a page keeps what is seldom needed behind a button that says whether it is open', async () => {
+    const { fixture } = await page();
+    const head = (fixture.nativeElement as HTMLElement).querySelector('hop-head') as HTMLElement;
+    const opener = head.querySelector('button') as HTMLButtonElement;
+    const rest = head.querySelector(`#${opener.getAttribute('aria-controls')}`);
+    expect([rest?.textContent.trim(), opener.getAttribute('aria-expanded')]).toEqual(['seldom', 'false']);
+    opener.click();
+    await fixture.whenStable();
+    expect([rest?.classList.contains('open'), opener.getAttribute('aria-expanded')]).toEqual([true, 'true']);
+    expect(head.querySelector('a')?.getAttribute('href')).toBe('/');
   });
 
   it('a file can be given twice; a slider says its value in words; a tab shows its view', async () => {

@@ -15,7 +15,7 @@ import { troubleOf, type Trouble } from '../../data/problem';
 import { DeviceStore } from '../../data/device-store';
 import { Outbox } from '../../data/outbox';
 import { SchoolChoicesForm } from '../../parts/school-choices';
-import { recordActions } from '../../data/records';
+import { loadAll } from '../../data/records';
 import { signInActions, signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
 import { Ask } from '../../ui/ask';
@@ -175,7 +175,7 @@ export class ClubScreen {
         (what) => `${done[what].added} ${what} ${this.text.added}, ${done[what].known} ${this.text.known}`,
       );
       this.said.set(`${this.text.imported}: ${words.join('; ')}.`);
-      for (const kind of ['people', 'patterns'] as const) this.store.dispatch(recordActions.load({ kind }));
+      for (const load of loadAll()) this.store.dispatch(load);
     });
   }
 

@@ -13,7 +13,7 @@ import { firstValueFrom } from 'rxjs';
 import { Api } from '../../data/api';
 import { troubleOf, type Trouble } from '../../data/problem';
 import { newId } from '../../data/ids';
-import { recordsFeature } from '../../data/records';
+import { patterns, people } from '../../data/records';
 import { Box } from '../../ui/box';
 import { byId, Choice, orNone } from '../../ui/choice';
 import { Head } from '../../ui/head';
@@ -70,8 +70,8 @@ export class Review {
   protected readonly whole = signal<RunWhole | null>(null);
   protected readonly trouble = signal<Trouble | null>(null);
   protected readonly saved = signal(false);
-  protected readonly patterns = this.store.selectSignal(recordsFeature.selectAllPatterns);
-  private readonly people = this.store.selectSignal(recordsFeature.selectPeopleById);
+  protected readonly patterns = this.store.selectSignal(patterns.selectAll);
+  private readonly people = this.store.selectSignal(people.selectById);
   protected readonly athletes = computed(() =>
     (this.whole()?.run.athletes ?? []).map((id) => ({ id, name: this.people()[id]?.name ?? '–' })),
   );

@@ -22,7 +22,7 @@ import { Store } from '@ngrx/store';
 import { newId } from '../../data/ids';
 import { saveFile } from '../../drawing/export';
 import { Thumb } from '../../drawing/thumb';
-import { recordActions, recordsFeature } from '../../data/records';
+import { patterns } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
 import { Studies } from '../../compute/studies';
 import type { Seen } from '../../compute/study.worker';
@@ -64,8 +64,8 @@ export class Patterns {
   protected readonly sport = signal<string | null>(null);
   protected readonly family = signal<Family | null>(null);
   protected readonly said = signal<readonly string[]>([]);
-  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
-  private readonly all = this.store.selectSignal(recordsFeature.selectPatternsHere);
+  protected readonly status = this.store.selectSignal(patterns.selectStatus);
+  private readonly all = this.store.selectSignal(patterns.selectHere);
   /** Grows with each drawing that arrives. */
   private readonly arrived = signal(0);
   private readonly width = signal(1000);
@@ -120,7 +120,7 @@ export class Patterns {
   protected readonly place = (at: number): number => at;
 
   protected load(): void {
-    this.store.dispatch(recordActions.load({ kind: 'patterns' }));
+    this.store.dispatch(patterns.actions.load());
   }
 
   protected seenOf(pattern: Pattern): Seen | null {
@@ -144,8 +144,7 @@ export class Patterns {
   }
 
   private add(drafts: readonly Draft[]): void {
-    for (const draft of drafts)
-      this.store.dispatch(recordActions.save({ kind: 'patterns', record: { ...draft, id: newId(), version: 0 } }));
+    for (const draft of drafts) this.store.dispatch(patterns.actions.save({ ...draft, id: newId(), version: 0 }));
   }
 
   /** Patterns that the worker has been asked for. */

@@ -6,7 +6,7 @@ import { firstValueFrom } from 'rxjs';
 import { words } from '@hopsk/words/words';
 import { newId } from '../../data/ids';
 import { Thumb } from '../../drawing/thumb';
-import { recordActions, recordsFeature } from '../../data/records';
+import { patterns } from '../../data/records';
 import { Studies } from '../../compute/studies';
 import type { Seen } from '../../compute/study.worker';
 import { performance, type Draft } from '../../parts/pattern-draft';
@@ -33,8 +33,8 @@ export class Starters {
   protected readonly sport = signal<string | null>(null);
   private readonly drafts = signal<readonly Draft[]>([]);
   private readonly seen = signal<ReadonlyMap<string, Seen>>(new Map());
-  private readonly saves = this.store.selectSignal(recordsFeature.selectSaves);
-  private readonly names = this.store.selectSignal(recordsFeature.selectPatternsHere);
+  private readonly saves = this.store.selectSignal(patterns.selectSaves);
+  private readonly names = this.store.selectSignal(patterns.selectHere);
   protected readonly sportOptions = computed(() => {
     const sports = [...new Set(this.drafts().map((draft) => draft.sport))];
     return orNone(
@@ -61,7 +61,7 @@ export class Starters {
     const id = this.asked.get(draft) ?? newId();
     if (this.saves()[id]?.state === 'saving') return;
     this.asked.set(draft, id);
-    this.store.dispatch(recordActions.save({ kind: 'patterns', record: { ...draft, id, version: 0 } }));
+    this.store.dispatch(patterns.actions.save({ ...draft, id, version: 0 }));
   }
 
   protected takeAll(): void {

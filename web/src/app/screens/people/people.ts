@@ -7,7 +7,7 @@ import { faultLabel, lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { newId } from '../../data/ids';
-import { recordActions, recordsFeature } from '../../data/records';
+import { people } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
 import { Head } from '../../ui/head';
 
@@ -38,10 +38,10 @@ export class People {
   protected readonly text = words.people;
   protected readonly common = words.common;
   protected readonly fresh = newId();
-  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
+  protected readonly status = this.store.selectSignal(people.selectStatus);
   protected readonly showAway = signal(false);
   protected readonly find = signal('');
-  private readonly all = this.store.selectSignal(recordsFeature.selectAllPeople);
+  private readonly all = this.store.selectSignal(people.selectAll);
   private readonly me = this.store.selectSignal(signInFeature.selectMe);
   protected readonly away = computed(() => this.all().filter((athlete) => athlete.archivedAt !== null).length);
   protected readonly rows = computed(() => {
@@ -55,7 +55,7 @@ export class People {
   });
 
   protected load(): void {
-    this.store.dispatch(recordActions.load({ kind: 'people' }));
+    this.store.dispatch(people.actions.load());
   }
 
   private height(athlete: Athlete): string {

@@ -7,7 +7,7 @@ import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { newId } from '../../data/ids';
 import { DeviceStore } from '../../data/device-store';
-import { recordActions, recordsFeature } from '../../data/records';
+import { people, progressions } from '../../data/records';
 import { once } from '../../ui/once';
 import { copyOf, draftOf, type Draft } from '../../parts/session-draft';
 import { readFile } from '../../parts/session-files';
@@ -31,9 +31,9 @@ export class Progressions {
   protected readonly common = words.common;
   protected readonly find = signal('');
   protected readonly said = signal<readonly string[]>([]);
-  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
-  private readonly people = this.store.selectSignal(recordsFeature.selectPeopleById);
-  private readonly all = this.store.selectSignal(recordsFeature.selectAllProgressions);
+  protected readonly status = this.store.selectSignal(progressions.selectStatus);
+  private readonly people = this.store.selectSignal(people.selectById);
+  private readonly all = this.store.selectSignal(progressions.selectAll);
   protected readonly away = signal(false);
   protected readonly rows = computed(() => {
     const words = this.find().trim().toLocaleLowerCase();
@@ -43,11 +43,11 @@ export class Progressions {
   });
 
   protected load(): void {
-    this.store.dispatch(recordActions.load({ kind: 'progressions' }));
+    this.store.dispatch(progressions.actions.load());
   }
 
   protected restore(id: string): void {
-    this.store.dispatch(recordActions.archive({ kind: 'progressions', id, archived: false }));
+    this.store.dispatch(progressions.actions.archive({ id, archived: false }));
   }
 
   /** An evening from a template: a copy that shares nothing with it. */

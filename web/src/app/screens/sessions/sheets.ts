@@ -13,7 +13,7 @@ import { Store } from '@ngrx/store';
 import { DeviceStore } from '../../data/device-store';
 import { Floor } from '../../drawing/floor';
 import { picked } from '../../data/picked';
-import { recordsFeature } from '../../data/records';
+import { people, progressions } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
 import { Studies } from '../../compute/studies';
 import { askOf, draftOf, forAthlete, KeptDraft, type Draft } from '../../parts/session-draft';
@@ -48,10 +48,10 @@ export class Sheets {
   protected readonly partnerFields = ['what', 'when', 'reAim', 'kit', 'steps'] as const;
   protected readonly clock = clockText;
   protected readonly sheet = signal<Sheet>('session');
-  protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
+  protected readonly people = this.store.selectSignal(people.selectHere);
   protected readonly peopleOptions = computed(() => orNone(this.text.everybody, byId(this.people())));
-  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
-  private readonly progressions = this.store.selectSignal(recordsFeature.selectProgressionsById);
+  protected readonly status = this.store.selectSignal(progressions.selectStatus);
+  private readonly progressions = this.store.selectSignal(progressions.selectById);
   /** What was changed and not saved yet is what goes on paper. */
   private readonly typed = signal<Draft | null>(null);
   private readonly whole = computed<Draft | null>(

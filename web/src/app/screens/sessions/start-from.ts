@@ -19,7 +19,7 @@ import { Api } from '../../data/api';
 import { newId } from '../../data/ids';
 import { DeviceStore } from '../../data/device-store';
 import { picked } from '../../data/picked';
-import { recordsFeature } from '../../data/records';
+import { patterns, people, progressions } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
 import { performance } from '../../parts/pattern-draft';
 import { Box } from '../../ui/box';
@@ -95,9 +95,9 @@ export class StartFrom {
     rest: orNothing(numbers({ low: 0, high: 3600, step: 5, whole: true, unit: 's' })),
   };
   protected readonly playbooks = computed(() => booksOf(this.club.teaching()));
-  protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
-  private readonly progressions = this.store.selectSignal(recordsFeature.selectProgressionsHere);
-  protected readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsHere);
+  protected readonly people = this.store.selectSignal(people.selectHere);
+  private readonly progressions = this.store.selectSignal(progressions.selectHere);
+  protected readonly patterns = this.store.selectSignal(patterns.selectHere);
   protected readonly patternOptions = computed(() => byId(this.patterns()));
   protected readonly peopleOptions = computed(() => orNone(this.text.anybody, byId(this.people())));
   private readonly said = signal<Beginning | null>(null);

@@ -10,7 +10,7 @@ import { checkStance, type StanceCheck } from '@hopsk/core/judge/stance-check';
 import { lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
-import { recordActions } from '../../data/records';
+import { people } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
 import { once } from '../../ui/once';
 import { Box } from '../../ui/box';
@@ -105,7 +105,7 @@ export class StanceCheckPanel {
             rearToe: Math.round(toe(seen, otherSide(leads))),
           }
         : null;
-    this.store.dispatch(recordActions.save({ kind: 'people', record: { ...record, school: this.school().code, stance } }));
+    this.store.dispatch(people.actions.save({ ...record, school: this.school().code, stance }));
     this.said.set(this.text.kept);
   }
 

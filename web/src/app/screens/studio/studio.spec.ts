@@ -8,8 +8,7 @@ import type { Pattern } from '@hopsk/contract';
 import { EditorView } from '@codemirror/view';
 import { MatIconTestingModule } from '@angular/material/icon/testing';
 import { DeviceStore } from '../../data/device-store';
-import { recordActions, recordsFeature } from '../../data/records';
-import * as effects from '../../data/records.effects';
+import { patterns, recordEffects, recordReducers } from '../../data/records';
 import { signInActions, signInFeature } from '../../data/sign-in';
 import { emptyDevice, me, pattern } from '../../testing/run';
 import { draftOf } from '../../parts/pattern-draft';
@@ -34,8 +33,8 @@ describe('typing a pattern', () => {
         provideRouter([]),
         provideHttpClient(),
         provideHttpClientTesting(),
-        provideStore({ [recordsFeature.name]: recordsFeature.reducer, [signInFeature.name]: signInFeature.reducer }),
-        provideEffects(effects),
+        provideStore({ ...recordReducers, [signInFeature.name]: signInFeature.reducer }),
+        provideEffects(...recordEffects),
       ],
     });
     store = TestBed.inject(Store);
@@ -44,7 +43,7 @@ describe('typing a pattern', () => {
     store.dispatch(signInActions.entered({ me, offline: false }));
   });
 
-  const arrive = (...rows: Pattern[]): void => store.dispatch(recordActions.loaded({ kind: 'patterns', rows, offline: false }));
+  const arrive = (...rows: Pattern[]): void => store.dispatch(patterns.actions.loaded(rows));
   const until = async (done: () => boolean): Promise<void> => {
     while (!done()) {
       await new Promise((go) => requestAnimationFrame(go));
@@ -83,7 +82,7 @@ describe('typing a pattern', () => {
   });
 
   it('nothing can be typed before it is known what was there', async () => {
-    store.dispatch(recordActions.load({ kind: 'patterns' }));
+    store.dispatch(patterns.actions.load());
     await open(crypto.randomUUID());
     expect([name().readOnly, editor().state.readOnly]).toEqual([true, true]);
     http.expectOne('/api/patterns').flush([]);

@@ -28,7 +28,7 @@ import { Floor } from '../../drawing/floor';
 import { Lanes } from '../../drawing/lanes';
 import type { HoldsTyping } from '../../parts/holds-typing';
 import { picked } from '../../data/picked';
-import { recordsFeature } from '../../data/records';
+import { patterns, people } from '../../data/records';
 import { Refusals } from '../../parts/refusals';
 import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
@@ -113,22 +113,19 @@ export class Studio implements HoldsTyping {
   protected readonly said = signal('');
   private readonly editor = viewChild(LineEditor);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
-  protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
-  protected readonly status = this.store.selectSignal(recordsFeature.selectStatus);
-  private readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsById);
+  protected readonly people = this.store.selectSignal(people.selectHere);
   protected readonly me = this.store.selectSignal(signInFeature.selectMe);
-  protected readonly allPatterns = this.store.selectSignal(recordsFeature.selectPatternsHere);
-  protected readonly stored = computed(() => this.patterns()[this.id()] ?? null);
-  protected readonly typing = new Typed<Draft>({
-    kind: 'patterns',
+  protected readonly allPatterns = this.store.selectSignal(patterns.selectHere);
+  protected readonly typing = new Typed<Pattern, Draft>({
+    kind: patterns,
     id: this.id,
-    stored: computed(() => this.stored()),
-    begin: (stored) => draftOf(stored as Pattern | null),
+    begin: draftOf,
     whole: PatternDraft,
     kept: KeptDraft,
     key: (id) => `draft:${id}`,
     opened: (draft, first) => first && this.emptyAtFirst.set(draft.steps === ''),
   });
+  protected readonly stored = this.typing.stored;
   protected readonly draft = this.typing.draft;
   protected readonly opened = this.typing.opened;
   protected readonly dirty = this.typing.dirty;

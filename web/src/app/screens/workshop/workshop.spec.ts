@@ -5,7 +5,7 @@ import { Store } from '@ngrx/store';
 import type { Progression, ProgressionSave } from '@hopsk/contract';
 import { newId } from '../../data/ids';
 import { DeviceStore } from '../../data/device-store';
-import { recordActions } from '../../data/records';
+import { progressions } from '../../data/records';
 import { athlete, pattern } from '../../testing/run';
 import { house, Screen } from '../../testing/screen';
 import { progression, stage } from '../../testing/sessions';
@@ -41,7 +41,7 @@ describe('the workshop', () => {
   }
   function store(more: Partial<Progression>): void {
     stored = progression(more);
-    TestBed.inject(Store).dispatch(recordActions.loaded({ kind: 'progressions', rows: [stored], offline: false }));
+    TestBed.inject(Store).dispatch(progressions.actions.loaded([stored]));
   }
   const total = (): string => host().querySelector('.total')?.textContent.replace(/\s+/g, ' ').trim() ?? '';
 

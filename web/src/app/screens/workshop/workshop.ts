@@ -28,7 +28,7 @@ import { Sounds } from '../../ports/sounds';
 import { Speech } from '../../ports/speech';
 import type { HoldsTyping } from '../../parts/holds-typing';
 import { picked } from '../../data/picked';
-import { recordsFeature } from '../../data/records';
+import { patterns, people, progressions } from '../../data/records';
 import { Refusals } from '../../parts/refusals';
 import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
@@ -118,24 +118,22 @@ export class Workshop implements HoldsTyping {
   protected readonly speeds = SPEEDS.map((value) => ({ value, label: `× ${value}` }));
   protected readonly minutes = orNothing(numbers({ low: 1, high: SESSION_LIMITS.minutes, step: 5, unit: words.units.min }));
   protected readonly stances = this.club.stances;
-  protected readonly people = this.store.selectSignal(recordsFeature.selectPeopleHere);
-  protected readonly patterns = this.store.selectSignal(recordsFeature.selectPatternsHere);
+  protected readonly people = this.store.selectSignal(people.selectHere);
+  protected readonly patterns = this.store.selectSignal(patterns.selectHere);
   protected readonly patternOptions = computed(() => byId(this.patterns()));
   protected readonly adding = picked(this.patterns, () => undefined);
-  private readonly status = this.store.selectSignal(recordsFeature.selectStatus);
-  private readonly progressions = this.store.selectSignal(recordsFeature.selectProgressionsById);
+  private readonly status = this.store.selectSignal(patterns.selectStatus);
   private readonly me = this.store.selectSignal(signInFeature.selectMe);
-  protected readonly stored = computed(() => this.progressions()[this.id()] ?? null);
-  protected readonly typing = new Typed<Draft>({
-    kind: 'progressions',
+  protected readonly typing = new Typed<Progression, Draft>({
+    kind: progressions,
     id: this.id,
-    stored: this.stored,
-    begin: (stored) => draftOf(stored as Progression | null),
+    begin: draftOf,
     whole: ProgressionDraft,
     kept: KeptDraft,
     key: (id) => `build:${id}`,
     turned: () => this.anew(),
   });
+  protected readonly stored = this.typing.stored;
   protected readonly draft = this.typing.draft;
   protected readonly dirty = this.typing.dirty;
   protected readonly save = this.typing.save;
@@ -160,7 +158,7 @@ export class Workshop implements HoldsTyping {
   private readonly known = computed<Known>(() => ({
     stances: this.club.stances(),
     moves: this.club.teaching().moves,
-    patterns: this.status().patterns === 'ready' || this.status().patterns === 'offline' ? this.patterns() : null,
+    patterns: this.status() === 'ready' || this.status() === 'offline' ? this.patterns() : null,
     landingsBefore: this.landingsBefore(),
   }));
   private readonly ask = computed(() => askOf(this.shown(), this.doer(), this.known()));

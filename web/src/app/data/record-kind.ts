@@ -1,0 +1,142 @@
+import { inject } from '@angular/core';
+import { Actions, createEffect, ofType } from '@ngrx/effects';
+import { createEntityAdapter, type EntityState } from '@ngrx/entity';
+import { createAction, createFeatureSelector, createReducer, createSelector, on, props } from '@ngrx/store';
+import { catchError, concatMap, from, map, of, switchMap, type Observable } from 'rxjs';
+import * as z from 'zod';
+import { Api } from './api';
+import { DeviceStore } from './device-store';
+import { troubleOf, type Trouble } from './problem';
+import { signInActions } from './sign-in';
+
+/** What every record of a club has. */
+export interface Row {
+  readonly id: string;
+  readonly name: string;
+  readonly version: number;
+  readonly archivedAt: string | null;
+}
+
+/** How far a list has come: idle until it was asked for, offline where this device's copy is shown. */
+type Status = 'idle' | 'loading' | 'ready' | 'offline' | 'failed';
+
+/** How far a save of one record has come. */
+type SaveState =
+  | { readonly state: 'saving' }
+  | { readonly state: 'saved'; readonly version: number }
+  | { readonly state: 'refused'; readonly trouble: Trouble };
+
+interface KindState<R> extends EntityState<R> {
+  readonly status: Status;
+  readonly saves: Readonly<Record<string, SaveState>>;
+}
+
+const byName = (a: Row, b: Row): number => a.name.localeCompare(b.name) || (a.id < b.id ? -1 : 1);
+
+/**
+ * One kind of record, as the screens need it: what can be done with it, its list in the store, and the effects that fetch and save.
+ * @param name what its list is called in the store and on the device.
+ * @param path where the server has it.
+ * @param shape what the server and this device's copy must look like to be believed.
+ */
+export function recordKind<R extends Row, S extends { readonly id: string }>(name: string, path: string, shape: z.ZodType<R>) {
+  const rows = createEntityAdapter<R>({ sortComparer: byName });
+  const list = z.array(shape);
+  const actions = {
+    load: createAction(`[${name}] load`),
+    loaded: createAction(`[${name}] loaded`, (rows: readonly R[], offline = false) => ({ rows, offline })),
+    failed: createAction(`[${name}] failed`, props<{ trouble: Trouble }>()),
+    save: createAction(`[${name}] save`, (record: S) => ({ record })),
+    archive: createAction(`[${name}] archive`, props<{ id: string; archived: boolean }>()),
+    saved: createAction(`[${name}] saved`, (row: R) => ({ row })),
+    refused: createAction(`[${name}] refused`, props<{ id: string; trouble: Trouble }>()),
+    /** The coach has read the outcome of a save, or begins anew. */
+    settled: createAction(`[${name}] settled`, props<{ id: string }>()),
+  };
+
+  const initial: KindState<R> = { ...rows.getInitialState(), status: 'idle', saves: {} };
+  /** What was fetched, except where this device has saved a later version since it asked. Nothing ever leaves a club's lists. */
+  const withRows = (state: KindState<R>, fetched: readonly R[]): KindState<R> =>
+    rows.upsertMany(
+      fetched.filter((row) => row.version >= (state.entities[row.id]?.version ?? 0)),
+      state,
+    );
+  const withSave = (state: KindState<R>, id: string, save: SaveState): KindState<R> => ({
+    ...state,
+    saves: { ...state.saves, [id]: save },
+  });
+  const reducer = createReducer(
+    initial,
+    on(actions.load, (state): KindState<R> => ({ ...state, status: state.status === 'ready' ? 'ready' : 'loading' })),
+    on(actions.loaded, (state, { rows, offline }): KindState<R> => ({ ...withRows(state, rows), status: offline ? 'offline' : 'ready' })),
+    on(actions.failed, (state): KindState<R> => ({ ...state, status: 'failed' })),
+    on(actions.save, (state, { record }) => withSave(state, record.id, { state: 'saving' })),
+    on(actions.saved, (state, { row }) => withSave(withRows(state, [row]), row.id, { state: 'saved', version: row.version })),
+    on(actions.refused, (state, { id, trouble }) => withSave(state, id, { state: 'refused', trouble })),
+    on(actions.settled, (state, { id }) => {
+      const { [id]: _, ...saves } = state.saves;
+      return { ...state, saves };
+    }),
+    on(signInActions.left, () => initial),
+  );
+
+  const selectState = createFeatureSelector<KindState<R>>(name);
+  const { selectAll, selectEntities } = rows.getSelectors(selectState);
+
+  /** Outcomes of one request about a record. */
+  const outcome = (id: string, request: Observable<R>) =>
+    request.pipe(
+      map((row) => actions.saved(row)),
+      catchError((error: unknown) => of(actions.refused({ id, trouble: troubleOf(error) }))),
+    );
+  const copy = async (device: DeviceStore): Promise<R[] | null> => list.safeParse(await device.recall(name)).data ?? null;
+  const effects = {
+    /** Fetches the list, and without a network gives what this device kept of it. */
+    load: createEffect(
+      (asked = inject(Actions), api = inject(Api), device = inject(DeviceStore)) =>
+        asked.pipe(
+          ofType(actions.load),
+          switchMap(() =>
+            api.records(path, list).pipe(
+              switchMap((rows) => from(device.keep(name, rows)).pipe(map(() => actions.loaded(rows)))),
+              catchError((error: unknown) =>
+                from(copy(device)).pipe(map((rows) => (rows ? actions.loaded(rows, true) : actions.failed({ trouble: troubleOf(error) })))),
+              ),
+            ),
+          ),
+        ),
+      { functional: true },
+    ),
+    save: createEffect(
+      (asked = inject(Actions), api = inject(Api)) =>
+        asked.pipe(
+          ofType(actions.save),
+          concatMap(({ record }) => outcome(record.id, api.saveRecord(path, record, shape))),
+        ),
+      { functional: true },
+    ),
+    archive: createEffect(
+      (asked = inject(Actions), api = inject(Api)) =>
+        asked.pipe(
+          ofType(actions.archive),
+          concatMap(({ id, archived }) => outcome(id, api.archiveRecord(path, id, archived, shape))),
+        ),
+      { functional: true },
+    ),
+  };
+
+  return {
+    name,
+    actions,
+    reducer,
+    effects,
+    selectAll,
+    selectById: selectEntities,
+    /** Those not put away. */
+    selectHere: createSelector(selectAll, (all) => all.filter((row) => row.archivedAt === null)),
+    selectStatus: createSelector(selectState, ({ status }) => status),
+    selectSaves: createSelector(selectState, ({ saves }) => saves),
+  };
+}
+
+export type RecordKind<R extends Row, S extends { readonly id: string }> = ReturnType<typeof recordKind<R, S>>;
