@@ -57,6 +57,7 @@ export const shell = {
     noJson: 'This is no whole JSON file. Nothing was read.',
     atLine: (line: number, message: string) => `line ${line}: ${message}`,
     unsent: 'kept here, not sent yet',
+    stopped: 'The simulation stopped. What you typed is kept; change something to try again.',
     nothingSaved: (fields: string) => `Nothing was saved: ${fields}.`,
     sides: { left: 'left', right: 'right' },
     leaveYes: 'leave',

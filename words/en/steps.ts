@@ -154,7 +154,6 @@ export const steps = {
     stanceLost: (n: number) => `The stance is lost after ${n === 1 ? 'the first' : `repetition ${n}`}.`,
     closesAfter: (n: number) => `It closes after ${n}.`,
     neverCloses: (n: number) => `It does not close within ${n}.`,
-    stopped: 'The simulation stopped. What you typed is kept; change something to try again.',
     compareWith: 'beside',
     compareSays: 'An earlier version of this pattern, or another one.',
     choose: 'choose',

@@ -58,6 +58,7 @@ export const shell = {
     noJson: 'Ţĥíš íš ñó ŵĥóļé ĴŠÓÑ ƒíļé. Ñóţĥíñĝ ŵáš ŕéáđ.',
     atLine: (line: number, message: string) => `ļíñé ${line}: ${message}`,
     unsent: 'ķéþţ ĥéŕé, ñóţ šéñţ ýéţ',
+    stopped: 'Ţĥé šíɱúļáţíóñ šţóþþéđ. Ŵĥáţ ýóú ţýþéđ íš ķéþţ; çĥáñĝé šóɱéţĥíñĝ ţó ţŕý áĝáíñ.',
     nothingSaved: (fields: string) => `Ñóţĥíñĝ ŵáš šáṽéđ: ${fields}.`,
     sides: { left: 'ļéƒţ', right: 'ŕíĝĥţ' },
     leaveYes: 'ļéáṽé',

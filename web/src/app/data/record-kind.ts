@@ -44,7 +44,7 @@ export function recordKind<R extends Row, S extends { readonly id: string }>(nam
   const list = z.array(shape);
   const actions = {
     load: createAction(`[${name}] load`),
-    loaded: createAction(`[${name}] loaded`, (rows: readonly R[], offline = false) => ({ rows, offline })),
+    loaded: createAction(`[${name}] loaded`, (rows: readonly R[], offline?: boolean) => ({ rows, offline: offline ?? false })),
     failed: createAction(`[${name}] failed`, props<{ trouble: Trouble }>()),
     save: createAction(`[${name}] save`, (record: S) => ({ record })),
     archive: createAction(`[${name}] archive`, props<{ id: string; archived: boolean }>()),

@@ -14,6 +14,7 @@ import { signInFeature } from '../data/sign-in';
   templateUrl: './app.html',
   styleUrl: './app.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(keydown.escape)': 'more.set(false)' },
 })
 export class App {
   protected readonly text = words;

@@ -8,6 +8,7 @@ import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
+import { Latest } from '../../compute/latest';
 import { Api } from '../../data/api';
 import { troubleOf, type Trouble } from '../../data/problem';
 import { picked } from '../../data/picked';
@@ -40,6 +41,7 @@ export class BookScreen {
   protected readonly who = this.choice.record;
   protected readonly book = signal<Book | null>(null);
   protected readonly trouble = signal<Trouble | null>(null);
+  private readonly question = new Latest();
   protected readonly chosen = linkedSignal<BookEntry | null>(() => this.book()?.entries[0] ?? null);
   protected readonly fault = computed(() => catalogue.get(this.chosen()?.fault ?? '') ?? null);
   protected readonly label = faultLabel;
@@ -90,20 +92,18 @@ export class BookScreen {
   constructor() {
     effect(() => {
       const id = this.who()?.id;
-      if (id !== undefined) untracked(() => void this.load(id));
+      if (id !== undefined) untracked(() => this.load(id));
     });
   }
 
-  protected async load(id: string): Promise<void> {
+  protected load(id: string): void {
     this.book.set(null);
-    try {
-      const book = await firstValueFrom(this.api.book(id));
-      if (this.who()?.id !== id) return;
-      this.book.set(book);
-      this.trouble.set(null);
-    } catch (error) {
-      this.trouble.set(troubleOf(error));
-    }
+    this.trouble.set(null);
+    void this.question.ask(
+      () => firstValueFrom(this.api.book(id)),
+      (book) => this.book.set(book),
+      (error) => this.trouble.set(troubleOf(error)),
+    );
   }
 
   private words(entry: BookEntry): { rate: string; range: string; seen: string } {

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { RouterLink } from '@angular/router';
 import { placingFrom } from '@hopsk/core/judge/area-text';
 import type { Finding } from '@hopsk/core/judge/finding';
 import type { Study } from '@hopsk/core/judge/study';
@@ -16,14 +15,16 @@ import { picked } from '../../data/picked';
 import { patterns, people } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
+import { Latest } from '../../compute/latest';
 import { Studies } from '../../compute/studies';
 import { performance } from '../../parts/pattern-draft';
 import { byId, Choice, orNone } from '../../ui/choice';
+import { Head } from '../../ui/head';
 
 /** One page of a pattern to pin to a wall: line, floor, time, rounds, cautions. */
 @Component({
   selector: 'hop-drill-card',
-  imports: [Choice, Floor, Lanes, MatButton, RouterLink],
+  imports: [Choice, Floor, Head, Lanes, MatButton],
   templateUrl: './card.html',
   styleUrl: './card.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -73,13 +74,13 @@ export class DrillCard {
     ];
   });
   protected readonly findings = computed(() => (this.seen()?.findings ?? []).filter((finding) => !finding.intended));
-  private asked = 0;
+  private readonly question = new Latest();
 
   constructor() {
     this.club.load();
     effect(() => {
       const [done, pattern] = [this.done(), this.pattern()];
-      if (done && pattern) untracked(() => void this.look(done.text, done.performer, pattern.shouldClose));
+      if (done && pattern) untracked(() => this.look(done.text, done.performer, pattern.shouldClose));
     });
   }
 
@@ -87,9 +88,11 @@ export class DrillCard {
     print();
   }
 
-  private async look(text: string, performer: Study['simulation']['performer'], shouldClose: boolean): Promise<void> {
-    const asked = ++this.asked;
-    const seen = await this.asking.study(text, performer, shouldClose, { own: this.club.teaching().moves }).catch(() => null);
-    if (asked === this.asked) this.seen.set(seen);
+  private look(text: string, performer: Study['simulation']['performer'], shouldClose: boolean): void {
+    void this.question.ask(
+      () => this.asking.study(text, performer, shouldClose, { own: this.club.teaching().moves }),
+      (seen) => this.seen.set(seen),
+      () => this.seen.set(null),
+    );
   }
 }

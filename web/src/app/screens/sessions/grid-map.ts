@@ -18,6 +18,7 @@ import { byCode, byId, Choice, orNone } from '../../ui/choice';
 import { Head } from '../../ui/head';
 import { once } from '../../ui/once';
 import { asTyped, numbers } from '../../ui/reads';
+import { Latest } from '../../compute/latest';
 import { Studies } from '../../compute/studies';
 import type { GridSeen } from '../../compute/study.worker';
 import { axesOfBook, coverageOf, usualText, valuesFrom } from './coverage';
@@ -106,7 +107,9 @@ export class GridMap {
   );
   protected readonly sentence = computed(() => words.build.variants(this.usable().length, this.each()));
   protected readonly rounds = computed(() => spread(this.usable(), this.skill(), this.aRound(), this.sessions()));
-  private asked = 0;
+  private readonly grids = new Latest();
+  protected readonly stopped = signal(false);
+  private readonly memories = new Latest();
 
   constructor() {
     this.club.load();
@@ -114,12 +117,15 @@ export class GridMap {
       const [pattern, axes] = [this.picked.record(), this.axes()];
       const { forbidden } = this.fromBook();
       untracked(() => {
-        const asked = ++this.asked;
         if (!pattern) return;
-        void this.asking
-          .ask('grid', { line: sourceOf(pattern), axes, forbidden, own: this.club.teaching().moves })
-          .then((seen) => asked === this.asked && this.seen.set(seen))
-          .catch(() => undefined);
+        void this.grids.ask(
+          () => this.asking.ask('grid', { line: sourceOf(pattern), axes, forbidden, own: this.club.teaching().moves }),
+          (seen) => {
+            this.stopped.set(false);
+            this.seen.set(seen);
+          },
+          () => this.stopped.set(true),
+        );
       });
     });
     effect(() => {
@@ -127,9 +133,11 @@ export class GridMap {
       untracked(() => {
         this.trained.set([]);
         if (!athlete) return;
-        void trainedBy(this.api, progressions, athlete.id).then((trained) => {
-          if (this.whom.record() === athlete) this.trained.set(trained);
-        });
+        void this.memories.ask(
+          () => trainedBy(this.api, progressions, athlete.id),
+          (trained) => this.trained.set(trained),
+          () => this.trained.set([]),
+        );
       });
     });
   }

@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatTabNavPanel } from '@angular/material/tabs';
 import { MatButton } from '@angular/material/button';
-import { RouterLink } from '@angular/router';
 import { isUnder16 } from '@hopsk/contract';
 import type { Study } from '@hopsk/core/judge/study';
 import { clockText } from '@hopsk/core/plan/clock-text';
@@ -15,10 +14,12 @@ import { Floor } from '../../drawing/floor';
 import { picked } from '../../data/picked';
 import { people, progressions } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
+import { Latest } from '../../compute/latest';
 import { Studies } from '../../compute/studies';
 import { askOf, draftOf, forAthlete, KeptDraft, type Draft } from '../../parts/session-draft';
 import type { SessionLook } from '../../compute/session';
 import { byId, Choice, namedOptions, orNone } from '../../ui/choice';
+import { Head } from '../../ui/head';
 import { Tabs } from '../../ui/tabs';
 
 /** What can be put on paper. */
@@ -28,7 +29,7 @@ type Sheet = (typeof SHEETS)[number];
 /** A session on paper: the coach's sheet, a card a stage, the partner's card, homework for an athlete, calls for an assistant. */
 @Component({
   selector: 'hop-sheets',
-  imports: [Choice, Floor, MatButton, MatTabNavPanel, RouterLink, Tabs],
+  imports: [Choice, Floor, Head, MatButton, MatTabNavPanel, Tabs],
   templateUrl: './sheets.html',
   styleUrl: './sheets.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -92,7 +93,8 @@ export class Sheets {
     }));
   });
   protected readonly hasPartner = computed(() => this.rows().some((row) => row.stage.partner !== null));
-  private asked = 0;
+  private readonly looks = new Latest();
+  protected readonly stopped = signal(false);
 
   constructor() {
     this.club.load();
@@ -103,7 +105,7 @@ export class Sheets {
     effect(() => {
       const [draft, doer] = [this.draft(), this.doer()];
       const known = { stances: this.club.stances(), moves: this.club.teaching().moves, patterns: null, landingsBefore: [] };
-      if (draft) untracked(() => void this.see(askOf(draft, doer, known)));
+      if (draft) untracked(() => this.see(askOf(draft, doer, known)));
     });
   }
 
@@ -116,18 +118,26 @@ export class Sheets {
     if (kept.success) this.typed.set(kept.data.draft);
   }
 
-  private async see(ask: ReturnType<typeof askOf>): Promise<void> {
-    const asked = ++this.asked;
-    const look = await this.asking.ask('session', ask).catch(() => null);
-    if (asked !== this.asked || !look) return;
-    this.look.set(look);
+  private see(ask: ReturnType<typeof askOf>): void {
+    void this.looks.ask(
+      (stands) => this.seeAll(ask, stands),
+      (studies) => this.studies.set(studies),
+      () => this.stopped.set(true),
+    );
+  }
+
+  /** The session, shown as soon as it is there; then each stage's floor. */
+  private async seeAll(ask: ReturnType<typeof askOf>, stands: () => boolean): Promise<ReadonlyMap<string, Study>> {
+    const look = await this.asking.ask('session', ask);
+    if (stands()) this.look.set(look);
     const studies = new Map<string, Study>();
     for (const [i, stage] of ask.session.stages.entries()) {
       const [text, performer] = [look.stages[i]?.texts[0] ?? '', ask.performers[i]];
-      const study = performer && (await this.asking.study(text, performer, stage.shouldClose, { own: ask.own }).catch(() => null));
-      if (asked !== this.asked) return;
+      if (!performer || !stands()) continue;
+      // A stage without its floor still has its line.
+      const study = await this.asking.study(text, performer, stage.shouldClose, { own: ask.own }).catch(() => null);
       if (study) studies.set(stage.id, study);
     }
-    this.studies.set(studies);
+    return studies;
   }
 }

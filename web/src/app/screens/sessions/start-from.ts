@@ -28,6 +28,7 @@ import { Head } from '../../ui/head';
 import { once } from '../../ui/once';
 import { numbers, orNothing } from '../../ui/reads';
 import { Tabs } from '../../ui/tabs';
+import { Latest } from '../../compute/latest';
 import { Studies } from '../../compute/studies';
 import type { BuildAsk } from '../../compute/study.worker';
 import { EMPTY, keptStages } from '../../parts/session-draft';
@@ -136,10 +137,10 @@ export class StartFrom {
   protected readonly setRest = signal<number | null>(null);
   protected readonly minutes = signal<number | null>(null);
   protected readonly built = signal<Built | null>(null);
-  protected readonly working = signal(false);
+  private readonly question = new Latest();
+  protected readonly working = this.question.open;
   protected readonly skipMastered = signal(true);
   protected readonly mastered = signal<ReadonlySet<string>>(new Set());
-  private asked = 0;
 
   private readonly source = computed<BuildSource | null>(() => {
     switch (this.from()) {
@@ -252,34 +253,29 @@ export class StartFrom {
     );
   }
 
-  private async build(source: BuildSource, options: BuildAsk): Promise<void> {
+  private build(source: BuildSource, options: BuildAsk): void {
     const { performer } = performance(source, this.whom.record(), { own: this.club.stances() });
-    await this.settle(this.asking.ask('buildUp', { source, performer, options }).then((built) => inWords(built, source.name)));
+    this.settle(this.asking.ask('buildUp', { source, performer, options }).then((built) => inWords(built, source.name)));
   }
 
-  private async againstFault(fault: string, options: BuildAsk, club: readonly BuildSource[]): Promise<void> {
+  private againstFault(fault: string, options: BuildAsk, club: readonly BuildSource[]): void {
     const ours = { school: 'square-ready', hand: 'right', lead: 'none', steps: '' } as const;
     const performers = [...club, ours].map((one) => performance(one, this.whom.record(), { own: this.club.stances() }).performer);
     const label = faultLabel(fault);
-    await this.settle(
-      this.asking.ask('forFault', { fault, club, performers, options }).then((answer) => answer && inWords(answer.built, label)),
-    );
+    this.settle(this.asking.ask('forFault', { fault, club, performers, options }).then((answer) => answer && inWords(answer.built, label)));
   }
 
   /** What is known at once; answers still on their way are of no interest any more. */
   private show(built: Built | null): void {
-    this.asked++;
-    this.working.set(false);
+    this.question.drop();
     this.built.set(built);
   }
 
-  /** Only the latest question counts. */
-  private async settle(answer: Promise<Built | null>): Promise<void> {
-    const asked = ++this.asked;
-    this.working.set(true);
-    const built = await answer.catch(() => null);
-    if (asked !== this.asked) return;
-    this.built.set(built);
-    this.working.set(false);
+  private settle(answer: Promise<Built | null>): void {
+    void this.question.ask(
+      () => answer,
+      (built) => this.built.set(built),
+      () => this.built.set(null),
+    );
   }
 }

@@ -10,6 +10,7 @@ import { words } from '@hopsk/words/words';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../../data/api';
 import { Thumb } from '../../drawing/thumb';
+import { Latest } from '../../compute/latest';
 import { Studies } from '../../compute/studies';
 import { Choice } from '../../ui/choice';
 
@@ -75,7 +76,7 @@ export class ComparePanel {
     const { lines, steps } = compare(seen, this.study());
     return { lines: lines.filter((line) => line.changed), steps, a: thumbnailOf(seen.simulation), b: thumbnailOf(this.study().simulation) };
   });
-  private asked = 0;
+  private readonly question = new Latest();
 
   constructor() {
     effect(() => {
@@ -85,7 +86,7 @@ export class ComparePanel {
     effect(() => {
       const other = this.other();
       const performer = this.performer();
-      untracked(() => void this.look(other, performer));
+      untracked(() => this.look(other, performer));
     });
   }
 
@@ -112,21 +113,23 @@ export class ComparePanel {
     }
   }
 
-  private async look(other: Other | null, performer: Performer): Promise<void> {
-    const asked = ++this.asked;
-    const seen = other && (await this.studyOf(other, performer));
-    if (asked === this.asked) this.seen.set(seen);
+  private look(other: Other | null, performer: Performer): void {
+    void this.question.ask(
+      async () => other && (await this.studyOf(other, performer)),
+      (seen) => this.seen.set(seen),
+      () => this.seen.set(null),
+    );
   }
 
   /** As it was written then: its own stance and lead, on the body that is here. */
-  private studyOf({ steps, whole }: Other, performer: Performer): Promise<Study | null> {
+  private studyOf({ steps, whole }: Other, performer: Performer): Promise<Study> {
     const school = whole && schoolOf(whole.school, this.stances());
     const lead = whole?.lead === 'none' ? null : (whole?.lead ?? performer.lead);
     const then =
       school && school.code !== performer.school.code
         ? { ...performer, school, lead: school.staggered ? (lead ?? 'left') : null }
         : performer;
-    return this.asking.study(this.turned()(steps), then, whole?.shouldClose ?? this.shouldClose(), { own: this.own() }).catch(() => null);
+    return this.asking.study(this.turned()(steps), then, whole?.shouldClose ?? this.shouldClose(), { own: this.own() });
   }
 }
 

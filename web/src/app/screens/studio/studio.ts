@@ -35,6 +35,7 @@ import { TeachingStore } from '../../data/teaching';
 import { Typed } from '../../data/typed';
 import { Ask } from '../../ui/ask';
 import { once } from '../../ui/once';
+import { Latest } from '../../compute/latest';
 import { Studies } from '../../compute/studies';
 import { AboutPanel } from './about';
 import { ComparePanel } from './compare';
@@ -232,14 +233,14 @@ export class Studio implements HoldsTyping {
     const t = this.player.t();
     return study?.simulation.moves.findLast((move) => move.start <= t + 1e-9)?.index ?? null;
   });
-  private asked = 0;
+  private readonly question = new Latest();
 
   constructor() {
     this.club.load();
     effect(() => {
       const { performer, text } = this.performance();
       // Nothing is drawn before the pattern has been opened.
-      if (this.opened()) void this.ask(text, performer, this.draft().shouldClose, this.options());
+      if (this.opened()) this.ask(text, performer, this.draft().shouldClose, this.options());
     });
   }
 
@@ -401,14 +402,17 @@ export class Studio implements HoldsTyping {
     else if (!typing && event.key === 'b') this.nextBeat();
   }
 
-  private async ask(text: string, performer: Study['simulation']['performer'], shouldClose: boolean, options: StudyOptions): Promise<void> {
-    const asked = ++this.asked;
-    const study = await this.asking.study(text, performer, shouldClose, options).catch(() => null);
-    // Only the latest question counts: typing goes on while the worker looks.
-    if (asked !== this.asked || !study) return;
-    this.study.set(study);
-    const { placing } = options;
-    const fit = placing ? await this.asking.ask('fit', { text, performer, placing, own: options.own ?? [] }).catch(() => null) : null;
-    if (asked === this.asked) this.fit.set(fit);
+  private ask(text: string, performer: Study['simulation']['performer'], shouldClose: boolean, options: StudyOptions): void {
+    void this.question.ask(
+      async (stands) => {
+        const study = await this.asking.study(text, performer, shouldClose, options);
+        // It is shown at once: how it fits the floor takes longer.
+        if (stands()) this.study.set(study);
+        const { placing } = options;
+        return placing && stands() ? this.asking.ask('fit', { text, performer, placing, own: options.own ?? [] }) : null;
+      },
+      (fit) => this.fit.set(fit),
+      () => this.said.set(words.common.stopped),
+    );
   }
 }

@@ -6,6 +6,7 @@ import { errorsFrom, NO_ERRORS, type StepErrors } from '@hopsk/core/search/what-
 import { lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Thumb } from '../../drawing/thumb';
+import { Latest } from '../../compute/latest';
 import { Studies } from '../../compute/studies';
 import type { Ask, WhatIfSeen } from '../../compute/study.worker';
 import { Slider } from '../../ui/slider';
@@ -44,23 +45,24 @@ export class WhatIfPanel {
   readonly units = input<'cm' | 'ft-in'>('cm');
   private readonly asking = inject(Studies);
   protected readonly text = words.steps;
+  protected readonly common = words.common;
   protected readonly sliders = SLIDERS.map((one) => ({ ...one, said: (value: number) => this.inWords(one, value) }));
   protected readonly errors = signal<StepErrors>(NO_ERRORS);
   protected readonly repetitions = signal(10);
   protected readonly seen = signal<WhatIfSeen | null>(null);
-  protected readonly busy = signal(false);
+  private readonly question = new Latest();
+  protected readonly busy = this.question.open;
   protected readonly failed = signal(false);
-  private asked = 0;
   protected readonly sentences = computed(() => {
     const seen = this.seen();
     if (!seen) return [];
     const { after, lostAfter, closesAfter, repetitions } = seen;
     const length = (metres: number): string => lengthText(Math.abs(metres), this.units());
     const where = [
-      Math.abs(after.right) > 0.005 ? `${length(after.right)} ${after.right > 0 ? words.common.right : words.common.left}` : '',
-      Math.abs(after.ahead) > 0.005 ? `${length(after.ahead)} ${after.ahead > 0 ? words.common.ahead : words.common.back}` : '',
+      Math.abs(after.right) > 0.005 ? `${length(after.right)} ${after.right > 0 ? this.common.right : this.common.left}` : '',
+      Math.abs(after.ahead) > 0.005 ? `${length(after.ahead)} ${after.ahead > 0 ? this.common.ahead : this.common.back}` : '',
       Math.abs(after.turned) > 0.5
-        ? `${Math.round(Math.abs(after.turned))}° ${after.turned > 0 ? words.common.right : words.common.left}`
+        ? `${Math.round(Math.abs(after.turned))}° ${after.turned > 0 ? this.common.right : this.common.left}`
         : '',
     ].filter((part) => part !== '');
     return [
@@ -117,13 +119,14 @@ export class WhatIfPanel {
     this.errors.set(NO_ERRORS);
   }
 
-  private async ask(ask: Ask<'whatIf'>): Promise<void> {
-    const asked = ++this.asked;
-    this.busy.set(true);
-    const seen = await this.asking.ask('whatIf', ask).catch(() => null);
-    if (asked !== this.asked) return;
-    this.busy.set(false);
-    this.failed.set(seen === null);
-    if (seen) this.seen.set(seen);
+  private ask(ask: Ask<'whatIf'>): void {
+    void this.question.ask(
+      () => this.asking.ask('whatIf', ask),
+      (seen) => {
+        this.failed.set(false);
+        this.seen.set(seen);
+      },
+      () => this.failed.set(true),
+    );
   }
 }

@@ -10,6 +10,7 @@ import { words } from '@hopsk/words/words';
 import { Box } from '../../ui/box';
 import { Choice, namedOptions, type Option } from '../../ui/choice';
 import { asTyped, numbers, orNothing, texts } from '../../ui/reads';
+import { Latest } from '../../compute/latest';
 import { Studies } from '../../compute/studies';
 import { oneLine, type DraftStage } from '../../parts/session-draft';
 import type { SessionLook, StageLook } from '../../compute/session';
@@ -75,7 +76,7 @@ export class CallsForm {
   protected readonly common = words.common;
   protected readonly most = CALL_LIMITS.alternatives;
   protected readonly foreseen = signal<Foreseen | null>(null);
-  private asked = 0;
+  private readonly question = new Latest();
   protected readonly shares = computed(() => sharesOfCalls(this.calls()).map((share) => Math.round(share * 100)));
   /** The calls of all rounds, as they are drawn now. */
   protected readonly drawn = computed(() => {
@@ -94,7 +95,7 @@ export class CallsForm {
   constructor() {
     effect(() => {
       const calls = this.calls();
-      untracked(() => void this.guess(calls));
+      untracked(() => this.guess(calls));
     });
   }
 
@@ -133,10 +134,12 @@ export class CallsForm {
 
   protected readonly oneLine = oneLine;
 
-  /** A hundred thousand draws take a moment: asked for in the worker, the latest question counts. */
-  private async guess(calls: Calls): Promise<void> {
-    const asked = ++this.asked;
-    const foreseen = await this.asking.ask('foreseen', calls).catch(() => null);
-    if (asked === this.asked) this.foreseen.set(foreseen);
+  /** A hundred thousand draws take a moment: they are asked for in the worker. */
+  private guess(calls: Calls): void {
+    void this.question.ask(
+      () => this.asking.ask('foreseen', calls),
+      (foreseen) => this.foreseen.set(foreseen),
+      () => this.foreseen.set(null),
+    );
   }
 }

@@ -40,6 +40,7 @@ import { byId, Choice, orNone } from '../../ui/choice';
 import { Head } from '../../ui/head';
 import { once } from '../../ui/once';
 import { numbers, orNothing } from '../../ui/reads';
+import { Latest } from '../../compute/latest';
 import { Studies } from '../../compute/studies';
 import { CalendarForm } from './calendar-form';
 import { due } from '../../parts/cues';
@@ -163,9 +164,10 @@ export class Workshop implements HoldsTyping {
   }));
   private readonly ask = computed(() => askOf(this.shown(), this.doer(), this.known()));
   protected readonly look = signal<SessionLook | null>(null);
+  private readonly looks = new Latest();
+  private readonly memories = new Latest();
   /** What is shown may be a moment behind the typing. */
-  protected readonly looking = signal(false);
-  private asked = 0;
+  protected readonly looking = this.looks.open;
   protected readonly kinds = computed(() => this.shown().stages.map((stage) => stage.kind));
   protected readonly available = computed(() => {
     const { minutes } = this.draft();
@@ -226,11 +228,11 @@ export class Workshop implements HoldsTyping {
     if (Array.isArray(said)) this.said.set(said.join(' '));
     effect(() => {
       const ask = this.ask();
-      if (this.opened()) untracked(() => void this.see(ask));
+      if (this.opened()) untracked(() => this.see(ask));
     });
     effect(() => {
       const athlete = this.doer();
-      if (this.opened() && athlete) untracked(() => void this.remember(athlete));
+      if (this.opened() && athlete) untracked(() => this.remember(athlete));
     });
     effect(() => {
       const t = this.player.t();
@@ -382,29 +384,32 @@ export class Workshop implements HoldsTyping {
     else this.change({ athletes: [...athletes, id] });
   }
 
-  private async see(ask: ReturnType<typeof askOf>): Promise<void> {
-    const asked = ++this.asked;
-    this.looking.set(true);
-    const look = await this.asking.ask('session', ask).catch(() => null);
-    // Only the latest question counts: changing goes on while the worker looks.
-    if (asked !== this.asked) return;
-    this.looking.set(false);
-    if (look) this.look.set(look);
-    else this.said.set(words.steps.stopped);
+  private see(ask: ReturnType<typeof askOf>): void {
+    void this.looks.ask(
+      () => this.asking.ask('session', ask),
+      (look) => this.look.set(look),
+      () => this.said.set(words.common.stopped),
+    );
   }
 
   /** What the last sessions asked of this athlete, and what the record says of each stage; nothing without the network. */
-  private async remember(athlete: Athlete): Promise<void> {
+  private remember(athlete: Athlete): void {
     this.landingsBefore.set([]);
-    try {
-      const rows = (await firstValueFrom(this.api.runs())).filter((row) => row.progressionId !== null && row.athletes.includes(athlete.id));
-      const before = rows.slice(0, 4).reverse();
-      const landings = await Promise.all(before.map(async (row) => row.landings ?? (await this.landingsOfRun(row.id))));
-      if (landings.length > 0) this.landingsBefore.set(landings);
-      this.records.set(this.stored() ? await firstValueFrom(this.api.stageRecords(athlete.id, this.id())) : []);
-    } catch {
-      this.records.set([]);
-    }
+    void this.memories.ask(
+      async () => {
+        const rows = (await firstValueFrom(this.api.runs())).filter(
+          (row) => row.progressionId !== null && row.athletes.includes(athlete.id),
+        );
+        const before = rows.slice(0, 4).reverse();
+        const landings = await Promise.all(before.map(async (row) => row.landings ?? (await this.landingsOfRun(row.id))));
+        return { landings, records: this.stored() ? await firstValueFrom(this.api.stageRecords(athlete.id, this.id())) : [] };
+      },
+      ({ landings, records }) => {
+        if (landings.length > 0) this.landingsBefore.set(landings);
+        this.records.set(records);
+      },
+      () => this.records.set([]),
+    );
   }
 
   /** Of a run that an earlier program kept without the sum: counted from its own plan, never from the session as it is today. */
