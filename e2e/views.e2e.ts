@@ -166,7 +166,7 @@ test('the club as a file goes out and comes in again', async ({ coach }) => {
   await coach.getByRole('button', { name: 'save the file' }).click();
   const path = await (await download).path();
   await coach.locator('input[type="file"]').setInputFiles(path);
-  await expect(coach.getByText(/Read: 0 athletes added, \d+ were here already/)).toBeVisible();
+  await expect(coach.getByText(/Read: athletes 0 added, \d+ here already/)).toBeVisible();
   await coach.locator('input[type="file"]').setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('not json') });
   await expect(coach.getByText('‘notes.txt’ is not a club file. Nothing was changed.')).toBeVisible();
   await coach

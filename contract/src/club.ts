@@ -8,7 +8,9 @@ const Email = z
   .max(120)
   .transform((address) => address.toLowerCase());
 /** Long enough to be safe, short enough that hashing it cannot be made a burden. */
-const Password = z.string().min(10).max(200);
+/** Characters of a password, at least. */
+export const LEAST_PASSWORD = 10;
+const Password = z.string().min(LEAST_PASSWORD).max(200);
 
 export const SignIn = z.object({ email: Email, password: z.string().min(1, field('empty', {})).max(200) });
 export const Setup = z.object({ club: line(80), name: line(80), email: Email, password: Password });

@@ -1,3 +1,10 @@
+/** How many of a club file were new, and how many were here before. */
+interface Taken {
+  readonly added: number;
+  readonly known: number;
+}
+const taken = ({ added, known }: Taken): string => `${added} added, ${known} here already`;
+
 /** The club page. */
 export const club = {
   club: {
@@ -26,9 +33,8 @@ export const club = {
     fileSays: 'Everything of the club in one open file: people, patterns, runs with their logs.',
     export: 'save the file',
     import: 'read a file',
-    imported: 'Read',
-    added: 'added',
-    known: 'were here already',
+    imported: ({ athletes, patterns, progressions, runs }: Readonly<Record<'athletes' | 'patterns' | 'progressions' | 'runs', Taken>>) =>
+      `Read: athletes ${taken(athletes)}; patterns ${taken(patterns)}; sessions ${taken(progressions)}; runs ${taken(runs)}.`,
     notJson: 'is not a club file. Nothing was changed.',
     phone: 'Phones and the hall screen',
     phoneOff:

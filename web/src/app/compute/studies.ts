@@ -54,6 +54,6 @@ export class Studies {
   }
 
   ask<K extends Exclude<Kind, 'study'>>(kind: K, ask: Ask<K>): Promise<Answer<K>> {
-    return (kind === 'session' ? this.typing : this.heavy).ask(kind, ask);
+    return (kind === 'session' || kind === 'repetition' ? this.typing : this.heavy).ask(kind, ask);
   }
 }

@@ -19,6 +19,7 @@ import type { StageLine } from '@hopsk/core/plan/session/stage';
 import { fitOnFloor, type Fit } from '@hopsk/core/search/fit';
 import { whatIf, type StepErrors } from '@hopsk/core/search/what-if';
 import { thumbnailOf, type Thumbnail } from '@hopsk/core/view/thumbnail';
+import { repetitionOf, type Repetition, type RepetitionAsk } from './repetition';
 import { fitIn, lookAt, planOf, type SessionAsk, type SessionLook } from './session';
 import { newId } from '../data/ids';
 
@@ -57,6 +58,7 @@ export interface Questions {
     answer: FaultBuilt | null;
   };
   grid: { ask: { line: StageLine; axes: readonly Axis[]; forbidden: readonly Forbidden[]; own: readonly OwnMove[] }; answer: GridSeen };
+  repetition: { ask: RepetitionAsk; answer: Repetition };
   thumbnail: { ask: { text: string; performer: Performer; shouldClose: boolean; own: readonly OwnMove[] }; answer: Seen };
 }
 export type Kind = keyof Questions;
@@ -113,6 +115,7 @@ const ANSWERS: { readonly [K in Kind]: (ask: Ask<K>) => Answer<K> } = {
     const grid = gridOf(line, axes, forbidden);
     return { grid, unreadable: unreadable(grid, own) };
   },
+  repetition: repetitionOf,
   thumbnail: ({ text, performer, shouldClose, own }) => {
     const seen = study(text, performer, shouldClose, { own });
     const wrong = seen.errors.length + seen.findings.filter((finding) => !finding.intended).length;

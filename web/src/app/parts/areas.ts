@@ -1,6 +1,6 @@
 import { AREAS } from '@hopsk/core/catalogue/areas';
 import { areaName } from '@hopsk/words/naming';
-import type { Option } from '../ui/choice';
+import type { Option } from '../ui/options';
 
 /** The floors that everybody knows, and the one that was typed elsewhere if it is another; `any` stands for none in particular. */
 export function areaOptions(area: string, any: string): readonly Option<string>[] {

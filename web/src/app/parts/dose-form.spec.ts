@@ -70,11 +70,11 @@ describe('rounds typed as numbers', () => {
 
   it('counts repetitions when there is a pattern, and only then lets work be by count', async () => {
     await open({}, null);
-    expect(host().querySelector('mat-button-toggle-group')).toBeNull();
+    expect(host().querySelector('hop-either')).toBeNull();
     await open({}, 2.28);
     // 30 / 2.28 = 13.2: thirteen whole ones, three rounds.
     expect(total()).toContain('13 repetitions a round, 39 in all');
-    host().querySelectorAll<HTMLButtonElement>('mat-button-toggle button')[1]?.click();
+    host().querySelectorAll<HTMLInputElement>('hop-either input')[1]?.click();
     await fixture.whenStable();
     expect(dose().mode).toBe('reps');
     expect(total()).toContain('8 repetitions a round, 24 in all');

@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, input, model } from '@angular/core';
-import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { ROUNDS_LIMITS, type Rounds } from '@hopsk/core/language/rounds';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { totalsOfRounds, openInRounds } from '@hopsk/core/plan/rounds';
 import { words } from '@hopsk/words/words';
 import { Box } from '../ui/box';
+import { Either } from '../ui/either';
+import { namedOptions } from '../ui/options';
 import { needed, numbers, orNothing, type Reads } from '../ui/reads';
 
 type Field = 'work' | 'rounds' | 'sets' | 'rest' | 'setRest';
@@ -12,7 +13,7 @@ type Field = 'work' | 'rounds' | 'sets' | 'rest' | 'setRest';
 /** Rounds as numbers to type: work, rounds, sets and rests; a rest left empty is not decided, and asked for. */
 @Component({
   selector: 'hop-dose-form',
-  imports: [Box, MatButtonToggleModule],
+  imports: [Box, Either],
   templateUrl: './dose-form.html',
   styleUrl: './dose-form.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -22,6 +23,7 @@ export class DoseForm {
   /** Seconds of one repetition; without a pattern there is none, and work is by time. */
   readonly repSeconds = input<number | null>(null);
   protected readonly text = words.dose;
+  protected readonly modes = namedOptions<Rounds['mode']>(['seconds', 'reps'], words.dose);
   protected readonly totals = computed(() => totalsOfRounds(this.dose(), this.repSeconds()));
   protected readonly open = computed(() => openInRounds(this.dose(), this.repSeconds()));
   protected readonly clock = clockText;

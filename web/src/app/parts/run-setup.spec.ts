@@ -1,6 +1,7 @@
 import { RunHead } from '@hopsk/contract';
 import { athlete, me, pattern } from '../testing/run';
-import { beginningOf, boardOf, repOf, viewOf } from './run-setup';
+import { repetitionOf } from '../compute/repetition';
+import { beginningOf, boardOf, viewOf } from './run-setup';
 
 const dose = { mode: 'seconds', work: 30, rounds: 3, sets: 1, rest: 20, setRest: null } as const;
 
@@ -20,22 +21,20 @@ describe('how a run begins', () => {
     expect(viewOf([])).toBe('side');
   });
 
-  it('a pattern’s repetition is that of the first who is here, mirrored for a left-hander', () => {
-    const steps = 'split, shuffle right 40 cm';
-    const right = repOf(pattern({ steps }), [athlete()]);
-    const left = repOf(pattern({ steps }), [athlete({ hand: 'left' })]);
-    expect(right?.steps).toBe(steps);
-    expect(left?.steps).toBe('split, shuffle left 40 cm');
-    // 0.35 s of split and twice 0.22 s of gather.
-    expect(right?.plan?.seconds).toBeCloseTo(0.79, 9);
-    expect(right?.plan?.chances).toEqual({ repetition: [0], split: [0], step: [0.35] });
-    expect(repOf(null, [athlete()])).toBeNull();
-  });
-
   it('makes a head that the contract takes, with the hall’s own day', () => {
     const people = [athlete(), athlete({ name: 'Bea' })];
+    const run = pattern();
     const late = new Date(2026, 10, 20, 23, 30);
-    const beginning = beginningOf(me, 'Evening', pattern(), dose, people, ['split-late'], undefined, late);
+    const beginning = beginningOf(
+      me,
+      'Evening',
+      run,
+      repetitionOf({ pattern: run, athlete: people[0] ?? null, taught: { moves: [], stances: [] } }),
+      dose,
+      people,
+      ['split-late'],
+      late,
+    );
     expect(RunHead.safeParse(beginning.head).error?.issues ?? []).toEqual([]);
     expect(beginning.head.day).toBe('2026-11-20');
     expect(beginning.head.tapDelay).toBe(me.coach.tapDelay);
@@ -44,7 +43,7 @@ describe('how a run begins', () => {
   });
 
   it('without a pattern attempts are tapped: there is no repetition', () => {
-    const { head } = beginningOf(me, 'Rounds', null, dose, [athlete()], []);
+    const { head } = beginningOf(me, 'Rounds', null, null, dose, [athlete()], []);
     expect([head.patternId, head.steps, head.plan]).toEqual([null, null, { dose, rep: null }]);
   });
 });

@@ -1,12 +1,9 @@
-import type { Athlete, Me, Pattern, RepPlan, Teaching } from '@hopsk/contract';
+import type { Athlete, Me, Pattern } from '@hopsk/contract';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
-import { readWith } from '@hopsk/core/judge/study';
 import type { Rounds } from '@hopsk/core/language/rounds';
-import { simulate } from '@hopsk/core/motion/simulate';
-import { repPlanOf } from '@hopsk/core/plan/run-plan';
+import type { Repetition } from '../compute/repetition';
 import { newId } from '../data/ids';
 import type { Beginning } from '../data/desk';
-import { performance } from './pattern-draft';
 
 /** Tiles that fit under a thumb. */
 export const BOARD_HOLDS = 8;
@@ -29,28 +26,6 @@ export function viewOf(board: readonly string[]): 'front' | 'side' {
   return front * 2 > board.length ? 'front' : 'side';
 }
 
-/** What of the club's own a pattern may use: its moves and its stances. */
-type Taught = Pick<Teaching, 'moves' | 'stances'>;
-const NOTHING: Taught = { moves: [], stances: [] };
-
-/** Seconds and chances of one repetition as the first of those here does it; null without a pattern. */
-export function repOf(
-  pattern: Pattern | null,
-  people: readonly Athlete[],
-  taught: Taught = NOTHING,
-): { plan: RepPlan | null; steps: string } | null {
-  if (!pattern) return null;
-  const { performer, text } = performance(pattern, people[0] ?? null, { own: taught.stances });
-  const rep = repPlanOf(simulate(readWith(text, taught.moves), performer));
-  return {
-    plan: rep && {
-      seconds: rep.seconds,
-      chances: Object.fromEntries(Object.entries(rep.chances).map(([unit, starts]) => [unit, [...starts]])),
-    },
-    steps: text,
-  };
-}
-
 /** The hall's own day, not the one of a far time zone. */
 export const dayOf = (now: Date): string => {
   const two = (n: number): string => String(n).padStart(2, '0');
@@ -62,13 +37,12 @@ export function beginningOf(
   me: Me,
   name: string,
   pattern: Pattern | null,
+  rep: Repetition | null,
   dose: Rounds,
   people: readonly Athlete[],
   board: readonly string[],
-  taught: Taught = NOTHING,
   now = new Date(),
 ): Beginning {
-  const rep = repOf(pattern, people, taught);
   return {
     head: {
       id: newId(),

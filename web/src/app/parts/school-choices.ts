@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { TOPICS, type SchoolChoices, type TopicName } from '@hopsk/core/judge/schools';
 import { words } from '@hopsk/words/words';
-import { Choice, orNone } from '../ui/choice';
+import { Choice } from '../ui/choice';
+import { orNone } from '../ui/options';
 
 /** What is held where schools differ, topic by topic; a topic that is left open is whoever stands further off's to decide. */
 @Component({

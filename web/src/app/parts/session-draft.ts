@@ -8,7 +8,7 @@ import type { Stage } from '@hopsk/core/plan/session/stage';
 import { words } from '@hopsk/words/words';
 import * as z from 'zod';
 import { newId } from '../data/ids';
-import { performance } from './pattern-draft';
+import { performance } from '../compute/performance';
 import type { SessionAsk } from '../compute/session';
 
 export type Draft = ProgressionDraft;

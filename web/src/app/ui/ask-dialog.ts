@@ -1,27 +1,20 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
-import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MAT_DIALOG_DATA, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogRef } from '@angular/material/dialog';
-import { MatError, MatFormField, MatLabel } from '@angular/material/form-field';
-import { MatInput } from '@angular/material/input';
 import type { Question } from './ask';
+import { Box } from './box';
+import { asTyped } from './reads';
 
 /** One question with its two answers, and a box where it asks for a word. */
 @Component({
   selector: 'hop-ask',
-  imports: [ReactiveFormsModule, MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatError, MatFormField, MatLabel, MatInput],
+  imports: [Box, MatButton, MatDialogActions, MatDialogClose, MatDialogContent],
   template: `
-    <form [formGroup]="form" (ngSubmit)="answer()">
+    <form (submit)="$event.preventDefault(); answer()" novalidate>
       <mat-dialog-content>
         <p id="question">{{ asked.question }}</p>
         @if (asked.box; as box) {
-          <mat-form-field
-            ><mat-label>{{ box.label }}</mat-label
-            ><input matInput formControlName="word" [attr.maxlength]="box.most" autocomplete="off" cdkFocusInitial />
-            @if (form.controls.word.errors?.['said']; as said) {
-              <mat-error>{{ said }}</mat-error>
-            }
-          </mat-form-field>
+          <hop-box live [label]="box.label" [reads]="reads" [value]="word()" [said]="wrong()" (taken)="type($event)" />
         }
       </mat-dialog-content>
       <mat-dialog-actions>
@@ -34,9 +27,6 @@ import type { Question } from './ask';
     p {
       margin: 0 0 12px;
     }
-    mat-form-field {
-      width: 100%;
-    }
     mat-dialog-actions {
       padding: 0 24px 20px;
       gap: 8px;
@@ -47,18 +37,18 @@ import type { Question } from './ask';
 export class AskDialog {
   protected readonly asked = inject<Question>(MAT_DIALOG_DATA);
   private readonly self = inject<MatDialogRef<AskDialog, string | null>>(MatDialogRef);
-  protected readonly form = new FormGroup({
-    word: new FormControl('', {
-      nonNullable: true,
-      validators: ({ value }) => {
-        const said = this.asked.box?.wrong(String(value).trim()) ?? '';
-        return said === '' ? null : { said };
-      },
-    }),
-  });
+  protected readonly reads = asTyped(this.asked.box?.most ?? 0);
+  protected readonly word = signal('');
+  protected readonly wrong = signal('');
+
+  protected type(word: string): void {
+    this.word.set(word);
+    this.wrong.set('');
+  }
 
   protected answer(): void {
-    this.form.markAllAsTouched();
-    if (this.form.valid) this.self.close(this.form.controls.word.value.trim());
+    const word = this.word().trim();
+    this.wrong.set(this.asked.box?.wrong(word) ?? '');
+    if (this.wrong() === '') this.self.close(word);
   }
 }

@@ -3,9 +3,8 @@ import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { MatButtonHarness } from '@angular/material/button/testing';
 import { MatDialogHarness } from '@angular/material/dialog/testing';
-import { MatFormFieldHarness } from '@angular/material/form-field/testing';
-import { MatInputHarness } from '@angular/material/input/testing';
 import { Ask } from './ask';
+import { BoxHarness } from './box.harness';
 
 @Component({ template: '<button>begin</button>', changeDetection: ChangeDetectionStrategy.OnPush })
 class Page {
@@ -58,11 +57,11 @@ describe('a question', () => {
       no: 'not now',
       box: { label: 'word', most: 9, wrong },
     });
-    const box = await (await dialog()).getHarness(MatInputHarness);
-    await box.setValue('two words');
+    const box = await (await dialog()).getHarness(BoxHarness);
+    await box.type('two words');
     await press('keep');
-    expect(await (await (await dialog()).getHarness(MatFormFieldHarness)).getTextErrors()).toEqual(['This is no word.']);
-    await box.setValue(' corner ');
+    expect(await box.getWrong()).toBe('This is no word.');
+    await box.type(' corner ');
     await press('keep');
     expect(await done).toBe('corner');
   });

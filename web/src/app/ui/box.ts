@@ -1,8 +1,21 @@
-import { booleanAttribute, ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
+import {
+  booleanAttribute,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  ElementRef,
+  inject,
+  input,
+  linkedSignal,
+  output,
+  viewChild,
+} from '@angular/core';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import { newName } from './names';
 import type { Reads } from './reads';
+import { Whole } from './whole';
 
 /**
  * A labelled box for one value. What was typed is taken when it is left; what cannot be taken stays in the box, with what is wrong
@@ -18,7 +31,6 @@ import type { Reads } from './reads';
         [id]="name"
         [rows]="rows()"
         [value]="typed()"
-        [attr.data-refused]="refused() ? '' : null"
         [attr.maxlength]="reads().most"
         [attr.aria-invalid]="wrong() !== ''"
         [attr.aria-describedby]="wrong() ? name + '-wrong' : null"
@@ -31,12 +43,11 @@ import type { Reads } from './reads';
     } @else {
       <input
         #box
-        [type]="picked() ? reads().keyboard : 'text'"
+        [type]="kind()"
         [id]="name"
         [attr.name]="key() || null"
         [value]="typed()"
-        [attr.inputmode]="picked() ? null : reads().keyboard"
-        [attr.data-refused]="refused() ? '' : null"
+        [attr.inputmode]="kind() === 'text' ? reads().keyboard : null"
         [attr.maxlength]="reads().most"
         [attr.list]="list()"
         [attr.aria-invalid]="wrong() !== ''"
@@ -44,13 +55,16 @@ import type { Reads } from './reads';
         [placeholder]="hint()"
         [attr.translate]="code() ? 'no' : null"
         [disabled]="off()"
-        autocomplete="off"
+        [attr.autocomplete]="fill()"
         dir="auto"
         (change)="take(box.value)"
         (input)="live() && take(box.value)"
         (keydown.arrowUp)="step($event, 1)"
         (keydown.arrowDown)="step($event, -1)"
       />
+    }
+    @if (note() && !wrong()) {
+      <small class="muted">{{ note() }}</small>
     }
     @if (wrong()) {
       <small class="wrong" [id]="name + '-wrong'" role="alert">{{ wrong() }}</small>
@@ -69,6 +83,8 @@ export class Box<T> {
   readonly rows = input(0);
   /** Shown while the box is empty. */
   readonly hint = input('');
+  /** Said beneath it while nothing is wrong. */
+  readonly note = input('');
   /** Holds notation: no language of people. */
   readonly code = input(false, { transform: booleanAttribute });
   /** Taken at each key, not only when the box is left. */
@@ -81,20 +97,41 @@ export class Box<T> {
   /** What somebody else says about the value, such as the server. */
   readonly said = input('');
   readonly taken = output<T>();
-  /** The browser has a calendar or a clock for it. */
-  protected readonly picked = computed(() => this.reads().keyboard === 'date' || this.reads().keyboard === 'time');
+  /** What the browser may fill it with. */
+  readonly fill = input('off');
+  /** The browser has a box of its own for some. */
+  protected readonly kind = computed(() => {
+    const { keyboard } = this.reads();
+    return keyboard === 'decimal' || keyboard === 'numeric' ? 'text' : keyboard;
+  });
   protected readonly name = newName('box');
   private readonly shown = computed(() => this.reads().show(this.value()));
   /** What stands in the box: the value, until something else is typed. */
   protected readonly typed = linkedSignal(() => this.shown());
-  protected readonly refused = linkedSignal({ source: this.shown, computation: () => '' });
+  private readonly refused = linkedSignal({ source: this.shown, computation: () => '' });
   protected readonly wrong = computed(() => this.refused() || this.said());
+  private readonly inner = viewChild.required<ElementRef<HTMLElement>>('box');
+
+  constructor() {
+    const form = inject(Whole, { optional: true });
+    if (form) inject(DestroyRef).onDestroy(form.add(this));
+  }
+
+  /** Whether it can take what stands in it; if not it says why. */
+  check(): boolean {
+    const read = this.reads().read(this.typed());
+    this.refused.set('wrong' in read ? say(words.fields, read.wrong) : '');
+    return !('wrong' in read);
+  }
+
+  focus(): void {
+    this.inner().nativeElement.focus();
+  }
 
   protected take(typed: string): void {
     this.typed.set(typed);
     const read = this.reads().read(typed);
-    this.refused.set('wrong' in read ? say(words.fields, read.wrong) : '');
-    if ('wrong' in read) return;
+    if (!this.check() || 'wrong' in read) return;
     // Put as it is shown, also where it was the value before.
     if (!this.live()) this.typed.set(this.reads().show(read.value));
     this.taken.emit(read.value);

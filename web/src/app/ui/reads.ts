@@ -9,7 +9,7 @@ type Reading<T> = { readonly value: T } | { readonly wrong: Said<FieldMessages> 
 export interface Reads<T> {
   readonly show: (value: T) => string;
   readonly read: (typed: string) => Reading<T>;
-  readonly keyboard: 'text' | 'decimal' | 'numeric' | 'date' | 'time';
+  readonly keyboard: 'text' | 'decimal' | 'numeric' | 'email' | 'date' | 'time' | 'password';
   /** Characters at most; null where only the value has limits. */
   readonly most: number | null;
   /** The value a step up or down, for the arrow keys. */
@@ -99,6 +99,27 @@ export const asTyped = (most: number): Reads<string> => ({
   read: (typed) => ({ value: typed }),
   keyboard: 'text',
   most,
+});
+
+/** An e-mail address, as far as a box can tell. */
+export const emails: Reads<string> = {
+  show: (value) => value,
+  read: (typed) => (/^[^@\s]+@[^@\s]+$/.test(typed.trim()) ? { value: typed.trim() } : { wrong: { code: 'email', values: {} } }),
+  keyboard: 'email',
+  most: 200,
+};
+
+/** A password of at least so many characters, to the letter as it was typed. */
+export const passwords = (least: number): Reads<string> => ({
+  show: (value) => value,
+  read: (typed) =>
+    typed === ''
+      ? { wrong: { code: 'empty', values: {} } }
+      : typed.length < least
+        ? { wrong: { code: 'shorter', values: { least } } }
+        : { value: typed },
+  keyboard: 'password',
+  most: 200,
 });
 
 /** A day, as the browser's own calendar gives it: 2026-11-26. */

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, input, linkedSignal, output } from 
 import { MatOption, MatSelect, MatSelectTrigger } from '@angular/material/select';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
-import type { Option } from './choice';
+import type { Option } from './options';
 
 /** Something that can be taken beside others, and what it is about. */
 export interface Taken<T> extends Option<T> {

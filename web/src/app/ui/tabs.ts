@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { MatTabLink, MatTabNav, type MatTabNavPanel } from '@angular/material/tabs';
-import type { Option } from './choice';
+import type { Option } from './options';
 
 /** Views of the same thing beside each other, one of which is shown. */
 @Component({

@@ -1,21 +1,27 @@
-import { afterNextRender, Directive, ElementRef, inject, Injector, output } from '@angular/core';
+import { Directive, output } from '@angular/core';
 
-/** A form of boxes: it is sent only while no box holds what it cannot take; else the first such box is gone to. */
+/** A box of a form, asked whether it can take what stands in it. */
+interface Checked {
+  check(): boolean;
+  focus(): void;
+}
+
+/** A form of boxes: it is sent only while no box holds what it cannot take; else each of those says why, and the first is gone to. */
 @Directive({ selector: 'form[hopWhole]', host: { novalidate: '', '(submit)': 'send($event)' } })
 export class Whole {
   readonly hopWhole = output();
-  private readonly form = inject<ElementRef<HTMLFormElement>>(ElementRef).nativeElement;
-  private readonly injector = inject(Injector);
+  private readonly boxes = new Set<Checked>();
 
-  /** The press that sends also leaves a box, which is drawn as taken or refused a moment later. */
-  protected send(event: Event): void {
-    event.preventDefault();
-    afterNextRender(() => this.sendDrawn(), { injector: this.injector });
+  /** A box that belongs to it; gives what takes it out again. */
+  add(box: Checked): () => void {
+    this.boxes.add(box);
+    return () => this.boxes.delete(box);
   }
 
-  private sendDrawn(): void {
-    const refused = this.form.querySelector<HTMLElement>('[data-refused]');
-    if (refused) refused.focus();
+  protected send(event: Event): void {
+    event.preventDefault();
+    const [first] = [...this.boxes].filter((box) => !box.check());
+    if (first) first.focus();
     else this.hopWhole.emit();
   }
 }

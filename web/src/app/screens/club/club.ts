@@ -1,11 +1,7 @@
-import { ChangeDetectionStrategy, Component, effect, inject, signal, untracked } from '@angular/core';
-import { FormControl, FormGroup, ReactiveFormsModule, Validators } from '@angular/forms';
+import { ChangeDetectionStrategy, Component, inject, linkedSignal, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { MatFormFieldModule } from '@angular/material/form-field';
-import { MatInput } from '@angular/material/input';
-import { MatSelectModule } from '@angular/material/select';
 import { Router } from '@angular/router';
-import type { Coach, Phone, Settings } from '@hopsk/contract';
+import { LEAST_PASSWORD, type Coach, type Phone, type Settings } from '@hopsk/contract';
 import type { SchoolChoices } from '@hopsk/core/judge/schools';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -19,17 +15,23 @@ import { loadAll } from '../../data/records';
 import { signInActions, signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
 import { Ask } from '../../ui/ask';
+import { Box } from '../../ui/box';
+import { Choice } from '../../ui/choice';
 import { FileBox } from '../../ui/file-box';
 import { Head } from '../../ui/head';
 import { once } from '../../ui/once';
+import { emails, numbers, passwords, texts } from '../../ui/reads';
+import { Whole } from '../../ui/whole';
 
-const text = (...more: (typeof Validators.required)[]): FormControl<string> =>
-  new FormControl('', { nonNullable: true, validators: [Validators.required, ...more] });
+const NO_COACH = { name: '', email: '', password: '' };
+const NO_PASSWORD = { old: '', password: '' };
+
+type Form = 'settings' | 'coach' | 'password';
 
 /** The club's coaches, the coach's own settings, the club file, and how phones reach this server. */
 @Component({
   selector: 'hop-club',
-  imports: [FileBox, Head, MatButton, MatFormFieldModule, MatInput, MatSelectModule, ReactiveFormsModule, SchoolChoicesForm],
+  imports: [Box, Choice, FileBox, Head, MatButton, SchoolChoicesForm, Whole],
   templateUrl: './club.html',
   styles: `
     section {
@@ -47,7 +49,8 @@ const text = (...more: (typeof Validators.required)[]): FormControl<string> =>
       align-items: flex-start;
     }
     form button {
-      min-height: 48px;
+      min-height: 40px;
+      margin-top: 20px;
     }
     .codes {
       display: flex;
@@ -62,7 +65,8 @@ const text = (...more: (typeof Validators.required)[]): FormControl<string> =>
       image-rendering: pixelated;
       background: #fff;
     }
-    mat-form-field {
+    form hop-box,
+    form hop-choice {
       width: 210px;
     }
   `,
@@ -86,23 +90,49 @@ export class ClubScreen {
   protected readonly phone = signal<Phone | null>(null);
   protected readonly trouble = signal<Trouble | null>(null);
   protected readonly said = signal('');
-  protected readonly settings = new FormGroup({
-    units: new FormControl<Settings['units']>('cm', { nonNullable: true }),
-    tapDelay: new FormControl(1, { nonNullable: true, validators: [Validators.min(0), Validators.max(3)] }),
+  protected readonly units = [
+    { value: 'cm' as const, label: words.club.unitsCm },
+    { value: 'ft-in' as const, label: words.club.unitsFt },
+  ];
+  protected readonly reads = {
+    name: texts(80, 1),
+    email: emails,
+    password: passwords(1),
+    newPassword: passwords(LEAST_PASSWORD),
+    tapDelay: numbers({ low: 0, high: 3, step: 0.1, unit: 's' }),
+  };
+  /** As they are typed; the coach's own until then. */
+  protected readonly settings = linkedSignal<Settings>(() => {
+    const { units, tapDelay } = this.me()?.coach ?? { units: 'cm', tapDelay: 1 };
+    return { units, tapDelay };
   });
-  protected readonly coach = new FormGroup({ name: text(), email: text(Validators.email), password: text(Validators.minLength(10)) });
-  protected readonly password = new FormGroup({ old: text(), password: text(Validators.minLength(10)) });
+  private readonly sent = signal<Form | null>(null);
+  protected readonly coach = signal(NO_COACH);
+  protected readonly password = signal(NO_PASSWORD);
 
   constructor() {
-    effect(() => {
-      const me = this.me();
-      if (me) untracked(() => this.settings.reset({ units: me.coach.units, tapDelay: me.coach.tapDelay }));
-    });
     this.school.load();
     void this.trying(async () => {
       this.coaches.set(await firstValueFrom(this.api.coaches()));
       this.phone.set(await firstValueFrom(this.api.phone()));
     });
+  }
+
+  protected set(change: Partial<Settings>): void {
+    this.settings.update((typed) => ({ ...typed, ...change }));
+  }
+
+  protected typeCoach(change: Partial<typeof NO_COACH>): void {
+    this.coach.update((typed) => ({ ...typed, ...change }));
+  }
+
+  protected typePassword(change: Partial<typeof NO_PASSWORD>): void {
+    this.password.update((typed) => ({ ...typed, ...change }));
+  }
+
+  /** What the server says of a field of the form that was sent last. */
+  protected of(form: Form, path: string): string {
+    return form === this.sent() ? (this.trouble()?.fields.find((field) => field.path === path)?.message ?? '') : '';
   }
 
   /** What the club holds where schools differ. */
@@ -124,29 +154,26 @@ export class ClubScreen {
   }
 
   protected saveSettings(): void {
-    if (this.settings.invalid) return this.settings.markAllAsTouched();
     void this.trying(async () => {
-      const me = await firstValueFrom(this.api.saveSettings(this.settings.getRawValue()));
+      const me = await firstValueFrom(this.api.saveSettings(this.settings()));
       this.store.dispatch(signInActions.entered({ me, offline: false }));
       this.said.set(this.common.saved);
-    });
+    }, 'settings');
   }
 
   protected readonly addCoach = once(async () => {
-    if (this.coach.invalid) return this.coach.markAllAsTouched();
     await this.trying(async () => {
-      this.coaches.set(await firstValueFrom(this.api.addCoach(this.coach.getRawValue())));
-      this.coach.reset();
-    });
+      this.coaches.set(await firstValueFrom(this.api.addCoach(this.coach())));
+      this.coach.set(NO_COACH);
+    }, 'coach');
   });
 
   protected readonly changePassword = once(async () => {
-    if (this.password.invalid) return this.password.markAllAsTouched();
     await this.trying(async () => {
-      await firstValueFrom(this.api.changePassword(this.password.getRawValue()));
-      this.password.reset();
+      await firstValueFrom(this.api.changePassword(this.password()));
+      this.password.set(NO_PASSWORD);
       this.said.set(this.text.changed);
-    });
+    }, 'password');
   });
 
   protected readonly export = once(() =>
@@ -171,10 +198,7 @@ export class ClubScreen {
         return;
       }
       const done = await firstValueFrom(this.api.importClub(content));
-      const words = (['athletes', 'patterns', 'runs'] as const).map(
-        (what) => `${done[what].added} ${what} ${this.text.added}, ${done[what].known} ${this.text.known}`,
-      );
-      this.said.set(`${this.text.imported}: ${words.join('; ')}.`);
+      this.said.set(this.text.imported(done));
       for (const load of loadAll()) this.store.dispatch(load);
     });
   }
@@ -191,7 +215,8 @@ export class ClubScreen {
     });
   }
 
-  private async trying(work: () => Promise<void>): Promise<void> {
+  private async trying(work: () => Promise<void>, form: Form | null = null): Promise<void> {
+    this.sent.set(form);
     this.trouble.set(null);
     this.said.set('');
     try {

@@ -14,8 +14,9 @@ import { troubleOf, type Trouble } from '../../data/problem';
 import { picked } from '../../data/picked';
 import { people } from '../../data/records';
 import { RateChart } from '../../drawing/rate-chart';
-import { byId, Choice } from '../../ui/choice';
+import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
+import { byId } from '../../ui/options';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
 const per100 = (share: number): string => (share * 100).toFixed(1).replace(/\.0$/, '');

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
-import { Rounds as DoseSchema, fieldsOf, MOST_HERE, RunHead, type Pattern, type RunRow } from '@hopsk/contract';
+import { Rounds as DoseSchema, fieldsOf, MOST_HERE, RunHead, type Athlete, type Pattern, type RunRow } from '@hopsk/contract';
 import { ROUNDS_LIMITS, type Rounds } from '@hopsk/core/language/rounds';
 import { totalsOfRounds, openInRounds } from '@hopsk/core/plan/rounds';
 import { clockText } from '@hopsk/core/plan/clock-text';
@@ -11,6 +11,9 @@ import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import * as z from 'zod';
+import { Latest } from '../../compute/latest';
+import type { Repetition, RepetitionAsk } from '../../compute/repetition';
+import { Studies } from '../../compute/studies';
 import { Api } from '../../data/api';
 import { troubleOf } from '../../data/problem';
 import { DeviceStore } from '../../data/device-store';
@@ -24,7 +27,7 @@ import { signInFeature } from '../../data/sign-in';
 import { OPEN_DOSE } from '../../parts/pattern-draft';
 import { TeachingStore } from '../../data/teaching';
 import { once } from '../../ui/once';
-import { BOARD_HOLDS, beginningOf, boardOf, repOf } from '../../parts/run-setup';
+import { BOARD_HOLDS, beginningOf, boardOf } from '../../parts/run-setup';
 import { Dialogs } from '../../ui/dialogs';
 import { Head } from '../../ui/head';
 import { pickFault } from './dialogs';
@@ -54,6 +57,7 @@ export class FloorScreen {
   private readonly club = inject(TeachingStore);
   private readonly api = inject(Api);
   private readonly device = inject(DeviceStore);
+  private readonly asking = inject(Studies);
   private readonly desk = inject(RunDesk);
   private readonly router = inject(Router);
   private readonly sounds = inject(Sounds);
@@ -91,7 +95,9 @@ export class FloorScreen {
     equal: (a, b) => JSON.stringify(a) === JSON.stringify(b),
   });
   protected readonly dose = linkedSignal<Rounds>(() => this.usualDose());
-  protected readonly rep = computed(() => repOf(this.chosen(), this.here(), this.club.teaching()));
+  private readonly repetitions = new Latest();
+  /** Of the chosen pattern as the first of those here does it; null without a pattern, and until it is known. */
+  protected readonly rep = signal<Repetition | null>(null);
   protected readonly repSeconds = computed(() => this.rep()?.plan?.seconds ?? null);
   protected readonly asks = computed(() => openInRounds(this.dose(), this.repSeconds()).length > 0);
   protected readonly total = computed(() => totalsOfRounds(this.dose(), this.repSeconds()));
@@ -101,6 +107,8 @@ export class FloorScreen {
     if (this.here().length > MOST_HERE) return this.text.tooMany;
     return this.total().total > ROUNDS_LIMITS.total ? this.text.tooLong : '';
   });
+  /** Nothing starts before it is known what is run. */
+  protected readonly waiting = this.repetitions.open;
   protected readonly refusal = signal('');
   protected readonly label = faultLabel;
   private readonly dialogs = inject(Dialogs);
@@ -108,6 +116,11 @@ export class FloorScreen {
 
   constructor() {
     this.club.load();
+    effect(() => {
+      const [pattern, athlete] = [this.chosen(), this.here()[0] ?? null];
+      const { moves, stances } = this.club.teaching();
+      untracked(() => this.know(pattern, athlete, { moves, stances }));
+    });
     effect(() => {
       const club = this.me()?.club.id;
       if (club !== undefined) untracked(() => void this.look(club));
@@ -139,19 +152,11 @@ export class FloorScreen {
 
   private async begin(): Promise<void> {
     const me = this.me();
-    if (!me || this.hindrance() !== '' || this.asks()) return;
+    if (!me || this.hindrance() !== '' || this.asks() || this.waiting()) return;
     // Sound may only begin with a tap; this is the one.
     this.sounds.wake();
     const pattern = this.chosen();
-    const beginning = beginningOf(
-      me,
-      pattern?.name ?? this.text.free,
-      pattern,
-      this.dose(),
-      this.here(),
-      this.board(),
-      this.club.teaching(),
-    );
+    const beginning = beginningOf(me, pattern?.name ?? this.text.free, pattern, this.rep(), this.dose(), this.here(), this.board());
     // What the server would refuse later is said now.
     const checked = RunHead.safeParse(beginning.head);
     this.refusal.set(checked.success ? '' : `${this.text.cannot} ${inALine(saidFields(fieldsOf(checked.error, beginning.head)))}`);
@@ -159,6 +164,25 @@ export class FloorScreen {
     await this.device.keep('last', { dose: this.dose(), here: this.here().map((athlete) => athlete.id) });
     await this.desk.begin(beginning);
     await this.router.navigate(['/floor/run']);
+  }
+
+  /** How long a repetition takes and what may go wrong in it: the simulation is the worker's. */
+  private know(pattern: Pattern | null, athlete: Athlete | null, taught: RepetitionAsk['taught']): void {
+    if (!pattern) {
+      this.repetitions.drop();
+      this.rep.set(null);
+      return;
+    }
+    const { steps, school, hand, lead } = pattern;
+    void this.repetitions.ask(
+      () => this.asking.ask('repetition', { pattern: { steps, school, hand, lead }, athlete, taught }),
+      (rep) => this.rep.set(rep),
+      () => {
+        this.rep.set(null);
+        this.choice.id.set(null);
+        this.refusal.set(this.common.stopped);
+      },
+    );
   }
 
   private async look(clubId: string): Promise<void> {

@@ -15,8 +15,9 @@ import { troubleOf, type Trouble } from '../../data/problem';
 import { newId } from '../../data/ids';
 import { patterns, people } from '../../data/records';
 import { Box } from '../../ui/box';
-import { byId, Choice, orNone } from '../../ui/choice';
+import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
+import { byId, orNone } from '../../ui/options';
 import { texts } from '../../ui/reads';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));

@@ -17,9 +17,10 @@ import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
 import { Latest } from '../../compute/latest';
 import { Studies } from '../../compute/studies';
-import { performance } from '../../parts/pattern-draft';
-import { byId, Choice, orNone } from '../../ui/choice';
+import { performance } from '../../compute/performance';
+import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
+import { byId, orNone } from '../../ui/options';
 
 /** One page of a pattern to pin to a wall: line, floor, time, rounds, cautions. */
 @Component({

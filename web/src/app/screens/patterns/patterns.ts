@@ -26,11 +26,13 @@ import { patterns } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
 import { Studies } from '../../compute/studies';
 import type { Seen } from '../../compute/study.worker';
-import { draftOf, performance, type Draft } from '../../parts/pattern-draft';
+import { draftOf, type Draft } from '../../parts/pattern-draft';
+import { performance } from '../../compute/performance';
 import { asText, readPatterns } from '../../parts/pattern-files';
-import { Choice, namedOptions, orNone } from '../../ui/choice';
+import { Choice } from '../../ui/choice';
 import { FileBox } from '../../ui/file-box';
 import { Head } from '../../ui/head';
+import { namedOptions, orNone } from '../../ui/options';
 
 /** A card's least width and its height with the gap below, pixels. */
 const CARD = { wide: 250, high: 252 } as const;

@@ -9,11 +9,13 @@ import { Thumb } from '../../drawing/thumb';
 import { patterns } from '../../data/records';
 import { Studies } from '../../compute/studies';
 import type { Seen } from '../../compute/study.worker';
-import { performance, type Draft } from '../../parts/pattern-draft';
+import type { Draft } from '../../parts/pattern-draft';
+import { performance } from '../../compute/performance';
 import { readPatterns } from '../../parts/pattern-files';
 import { language } from '../../text/language';
-import { Choice, orNone } from '../../ui/choice';
+import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
+import { orNone } from '../../ui/options';
 
 /** The starter library that ships with the program, to take patterns from. */
 @Component({

@@ -14,7 +14,8 @@ import {
 } from '@hopsk/core/judge/cautions';
 import { words } from '@hopsk/words/words';
 import { Box } from '../../ui/box';
-import { Choice, namedOptions, orNone } from '../../ui/choice';
+import { Choice } from '../../ui/choice';
+import { namedOptions, orNone } from '../../ui/options';
 import { numbers, orNothing, texts } from '../../ui/reads';
 
 /** Standing cautions: what each is about and leaves out; its note is for people alone. */

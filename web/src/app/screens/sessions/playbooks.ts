@@ -13,10 +13,11 @@ import { TeachingStore } from '../../data/teaching';
 import { SIDES } from '@hopsk/core/body/foot';
 import { Ask } from '../../ui/ask';
 import { Box } from '../../ui/box';
-import { byCode, Choice, namedOptions } from '../../ui/choice';
+import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
 import { asTyped, texts } from '../../ui/reads';
 import { once } from '../../ui/once';
+import { byCode, namedOptions } from '../../ui/options';
 import { valuesFrom, valuesText } from './coverage';
 
 type Own = Teaching['playbooks'][number];

@@ -18,8 +18,9 @@ import { Latest } from '../../compute/latest';
 import { Studies } from '../../compute/studies';
 import { askOf, draftOf, forAthlete, KeptDraft, type Draft } from '../../parts/session-draft';
 import type { SessionLook } from '../../compute/session';
-import { byId, Choice, namedOptions, orNone } from '../../ui/choice';
+import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
+import { byId, namedOptions, orNone } from '../../ui/options';
 import { Tabs } from '../../ui/tabs';
 
 /** What can be put on paper. */

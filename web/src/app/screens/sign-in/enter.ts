@@ -1,23 +1,21 @@
 import { ChangeDetectionStrategy, Component, inject, input, signal } from '@angular/core';
-import { FormControl, FormGroup, ReactiveFormsModule, Validators } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
-import { MatFormFieldModule } from '@angular/material/form-field';
-import { MatInput } from '@angular/material/input';
 import { Router } from '@angular/router';
-import type { Door, Me } from '@hopsk/contract';
+import { LEAST_PASSWORD, type Door, type Me } from '@hopsk/contract';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom, type Observable } from 'rxjs';
 import { Api } from '../../data/api';
 import { troubleOf, type Trouble } from '../../data/problem';
 import { signInActions } from '../../data/sign-in';
+import { Box } from '../../ui/box';
 import { once } from '../../ui/once';
-
-const text = (): FormControl<string> => new FormControl('', { nonNullable: true, validators: Validators.required });
+import { emails, passwords, texts } from '../../ui/reads';
+import { Whole } from '../../ui/whole';
 
 @Component({
   selector: 'hop-enter',
-  imports: [ReactiveFormsModule, MatButton, MatFormFieldModule, MatInput],
+  imports: [Box, MatButton, Whole],
   templateUrl: './enter.html',
   styleUrl: './enter.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -31,8 +29,9 @@ export class Enter {
   protected readonly door = signal<Door | null>(null);
   protected readonly trouble = signal<Trouble | null>(null);
   protected readonly busy = signal(false);
-  protected readonly form = new FormGroup({ email: text(), password: text() });
-  protected readonly setup = new FormGroup({ club: text(), name: text(), email: text(), password: text() });
+  protected readonly reads = { name: texts(80, 1), email: emails, password: passwords(1), newPassword: passwords(LEAST_PASSWORD) };
+  protected readonly typed = signal({ email: '', password: '' });
+  protected readonly setup = signal({ club: '', name: '', email: '', password: '' });
   private readonly api = inject(Api);
   private readonly store = inject(Store);
   private readonly router = inject(Router);
@@ -51,19 +50,26 @@ export class Enter {
   }
 
   protected signIn(): void {
-    if (this.form.valid) void this.enter(this.api.signIn(this.form.getRawValue()));
-    else this.form.markAllAsTouched();
+    void this.enter(this.api.signIn(this.typed()));
   }
 
   protected setUp(): void {
-    if (this.setup.valid) void this.enter(this.api.setUp(this.setup.getRawValue()));
-    else this.setup.markAllAsTouched();
+    void this.enter(this.api.setUp(this.setup()));
   }
 
   protected demo(): void {
     void this.enter(this.api.demo());
   }
 
+  protected type(change: Partial<{ email: string; password: string }>): void {
+    this.typed.update((typed) => ({ ...typed, ...change }));
+  }
+
+  protected typeSetup(change: Partial<{ club: string; name: string; email: string; password: string }>): void {
+    this.setup.update((typed) => ({ ...typed, ...change }));
+  }
+
+  /** What the server says of a field. */
   protected said(path: string): string {
     return this.trouble()?.fields.find((field) => field.path === path)?.message ?? '';
   }

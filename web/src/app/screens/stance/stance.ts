@@ -15,8 +15,9 @@ import { picked } from '../../data/picked';
 import { people } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
-import { byCode, byId, Choice, namedOptions } from '../../ui/choice';
+import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
+import { byCode, byId, namedOptions } from '../../ui/options';
 import { StanceCheckPanel } from './check';
 
 @Component({

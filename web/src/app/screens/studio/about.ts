@@ -6,7 +6,8 @@ import type { Draft } from '../../parts/pattern-draft';
 import { SIDES, type Side } from '@hopsk/core/body/foot';
 import { FILE_LIMITS } from '@hopsk/core/language/pattern-file';
 import { Box } from '../../ui/box';
-import { Choice, namedOptions } from '../../ui/choice';
+import { Choice } from '../../ui/choice';
+import { namedOptions } from '../../ui/options';
 import { tags, texts } from '../../ui/reads';
 
 /** For whom a pattern is written, how it is found again, and what it holds where schools differ. */

@@ -8,7 +8,7 @@ import { simulate } from '@hopsk/core/motion/simulate';
 import type { Performer, Simulation } from '@hopsk/core/motion/simulation';
 import { words } from '@hopsk/words/words';
 import { MovePicture } from '../../drawing/move-picture';
-import { namedOptions, type Option } from '../../ui/choice';
+import { namedOptions, type Option } from '../../ui/options';
 import { Tabs } from '../../ui/tabs';
 import { MatTabNavPanel } from '@angular/material/tabs';
 

@@ -3,7 +3,8 @@ import { MatCheckbox } from '@angular/material/checkbox';
 import { CONTACT_LEVELS } from '@hopsk/core/plan/session/stage';
 import { words } from '@hopsk/words/words';
 import { Box } from '../../ui/box';
-import { Choice, namedOptions } from '../../ui/choice';
+import { Choice } from '../../ui/choice';
+import { namedOptions } from '../../ui/options';
 import { texts } from '../../ui/reads';
 import type { DraftStage } from '../../parts/session-draft';
 
