@@ -1,7 +1,7 @@
 import { inject } from '@angular/core';
-import { Actions, createEffect, ofType } from '@ngrx/effects';
+import { Actions, createEffect, ofType, provideEffects } from '@ngrx/effects';
 import { createEntityAdapter, type EntityState } from '@ngrx/entity';
-import { createAction, createFeatureSelector, createReducer, createSelector, on, props } from '@ngrx/store';
+import { createAction, createFeatureSelector, createReducer, createSelector, on, props, provideState } from '@ngrx/store';
 import { catchError, concatMap, from, map, of, switchMap, type Observable } from 'rxjs';
 import * as z from 'zod';
 import { Api } from './api';
@@ -126,10 +126,9 @@ export function recordKind<R extends Row, S extends { readonly id: string }>(nam
   };
 
   return {
-    name,
     actions,
-    reducer,
-    effects,
+    /** For where the store is provided. */
+    providers: [provideState(name, reducer), provideEffects(effects)],
     selectAll,
     selectById: selectEntities,
     /** Those not put away. */

@@ -6,7 +6,7 @@ import { provideStore, Store } from '@ngrx/store';
 import { DeviceStore } from './device-store';
 import { athlete, emptyDevice, pattern } from '../testing/run';
 import { progression } from '../testing/sessions';
-import { patterns, people, progressions, recordEffects, recordReducers } from './records';
+import { patterns, people, progressions, recordProviders } from './records';
 import { signInActions } from './sign-in';
 
 describe('the club’s records', () => {
@@ -17,7 +17,7 @@ describe('the club’s records', () => {
   beforeEach(async () => {
     await emptyDevice();
     TestBed.configureTestingModule({
-      providers: [provideHttpClient(), provideHttpClientTesting(), provideStore(recordReducers), provideEffects(...recordEffects)],
+      providers: [provideHttpClient(), provideHttpClientTesting(), provideStore(), provideEffects(), ...recordProviders],
     });
     store = TestBed.inject(Store);
     http = TestBed.inject(HttpTestingController);

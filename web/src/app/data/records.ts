@@ -8,10 +8,8 @@ export const progressions = recordKind<Progression, ProgressionSave>('progressio
 
 const KINDS = [people, patterns, progressions] as const;
 
-/** For the store: a list a kind, under the name of its kind. */
-export const recordReducers = { people: people.reducer, patterns: patterns.reducer, progressions: progressions.reducer };
-
-export const recordEffects = KINDS.map(({ effects }) => effects);
+/** For where the store is provided. */
+export const recordProviders = KINDS.flatMap(({ providers }) => providers);
 
 /** Fetches them all anew. */
 export const loadAll = () => KINDS.map(({ actions }) => actions.load());

@@ -1,14 +1,11 @@
 import { inject } from '@angular/core';
 import { Me } from '@hopsk/contract';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
-import { catchError, from, map, of, switchMap, tap } from 'rxjs';
+import { catchError, concatMap, filter, from, map, of, switchMap } from 'rxjs';
 import { Api } from './api';
 import { troubleOf } from './problem';
 import { DeviceStore } from './device-store';
-import { Outbox } from './outbox';
-import { loadAll } from './records';
 import { signInActions } from './sign-in';
-import { TeachingStore } from './teaching';
 
 /** Asks who is signed in; without a network this device's memory answers. */
 export const askSession = createEffect(
@@ -34,27 +31,13 @@ export const askSession = createEffect(
   { functional: true },
 );
 
-export const onEntered = createEffect(
-  (actions = inject(Actions), device = inject(DeviceStore), outbox = inject(Outbox)) =>
+/** Who it was, for when the server cannot be asked. */
+export const rememberMe = createEffect(
+  (actions = inject(Actions), device = inject(DeviceStore)) =>
     actions.pipe(
       ofType(signInActions.entered),
-      tap(({ me, offline }) => {
-        if (!offline) void device.keep('me', me);
-        outbox.open(me.club.id);
-      }),
-      switchMap(loadAll),
-    ),
-  { functional: true },
-);
-
-export const onLeft = createEffect(
-  (actions = inject(Actions), outbox = inject(Outbox), teaching = inject(TeachingStore)) =>
-    actions.pipe(
-      ofType(signInActions.left),
-      tap(() => {
-        outbox.close();
-        teaching.clear();
-      }),
+      filter(({ offline }) => !offline),
+      concatMap(({ me }) => device.keep('me', me)),
     ),
   { functional: true, dispatch: false },
 );

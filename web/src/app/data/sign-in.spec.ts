@@ -4,7 +4,6 @@ import { TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import { DeviceStore } from './device-store';
-import { Outbox } from './outbox';
 import { emptyDevice, me } from '../testing/run';
 import { signInActions, signInFeature } from './sign-in';
 import * as effects from './sign-in.effects';
@@ -12,18 +11,15 @@ import * as effects from './sign-in.effects';
 describe('who is signed in', () => {
   let store: Store;
   let http: HttpTestingController;
-  let opened: string[];
 
   beforeEach(async () => {
     await emptyDevice();
-    opened = [];
     TestBed.configureTestingModule({
       providers: [
         provideHttpClient(),
         provideHttpClientTesting(),
         provideStore({ [signInFeature.name]: signInFeature.reducer }),
         provideEffects(effects),
-        { provide: Outbox, useValue: { open: (club: string) => opened.push(club), close: () => opened.push('closed') } },
       ],
     });
     store = TestBed.inject(Store);
@@ -35,12 +31,11 @@ describe('who is signed in', () => {
     while (state().status === 'unknown') await new Promise((go) => requestAnimationFrame(go));
   };
 
-  it('is asked of the server, kept on the device, and taps of that club begin to be sent', async () => {
+  it('is asked of the server, and kept on the device', async () => {
     store.dispatch(signInActions.ask());
     http.expectOne('/api/me').flush(me);
     await known();
     expect(state()).toEqual({ status: 'in', me, offline: false });
-    expect(opened).toEqual([me.club.id]);
     while ((await TestBed.inject(DeviceStore).recall('me')) === undefined) await new Promise((go) => requestAnimationFrame(go));
     expect(await TestBed.inject(DeviceStore).recall('me')).toEqual(me);
   });
@@ -51,7 +46,6 @@ describe('who is signed in', () => {
     http.expectOne('/api/me').flush({ error: 'signed-out' }, { status: 401, statusText: 'Unauthorized' });
     await known();
     expect(state().status).toBe('out');
-    expect(opened).toEqual(['closed']);
   });
 
   it('without a network the device remembers', async () => {

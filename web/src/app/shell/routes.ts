@@ -1,13 +1,9 @@
 import { inject } from '@angular/core';
-import { Router, type CanActivateFn, type CanDeactivateFn, type ResolveFn, type Routes } from '@angular/router';
+import { Router, type CanActivateFn, type Routes } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { filter, map, take } from 'rxjs';
-import type { Room } from '@hopsk/words/languages';
-import { words } from '@hopsk/words/words';
 import { signInFeature } from '../data/sign-in';
-import { spoken } from '../text/language';
-import type { HoldsTyping } from '../parts/holds-typing';
-import { Ask } from '../ui/ask';
+import { title } from './title';
 
 /** Waits until it is known who is signed in; without anybody, to the door and back afterwards. */
 const signedIn: CanActivateFn = (_route, { url }) => {
@@ -21,143 +17,9 @@ const signedIn: CanActivateFn = (_route, { url }) => {
     );
 };
 
-const askFirst: CanDeactivateFn<HoldsTyping> = (screen) => {
-  const { leave, leaveYes, leaveNo } = words.common;
-  return !screen.unsaved() || inject(Ask).sure({ question: leave, yes: leaveYes, no: leaveNo });
-};
-
-const title =
-  (of: keyof typeof words.titles): ResolveFn<string> =>
-  () =>
-    `${words.titles[of]} · ${words.app}`;
-
-/** A screen and what it says, fetched beside each other. */
-const screen =
-  <C>(rooms: readonly Room[], load: () => Promise<C>): (() => Promise<C>) =>
-  async () => {
-    const [loaded] = await Promise.all([load(), spoken([...EVERYWHERE, ...rooms])]);
-    return loaded;
-  };
-
-/** What several screens say. */
-const EVERYWHERE: readonly Room[] = ['schools', 'faults', 'areas'];
-const STEPS: readonly Room[] = ['steps', 'floor', 'moves', 'notation', 'doses', 'findings', 'topics', 'search'];
-const BUILD: readonly Room[] = [
-  'build',
-  'sports',
-  'plan',
-  'steps',
-  'floor',
-  'notation',
-  'doses',
-  'cautions',
-  'playbooks',
-  'aims',
-  'presets',
-];
-
+/** The door, and what is behind it. */
 export const routes: Routes = [
   { path: 'enter', title: title('enter'), loadComponent: () => import('../screens/sign-in/enter').then((m) => m.Enter) },
-  {
-    path: '',
-    canActivate: [signedIn],
-    children: [
-      { path: '', pathMatch: 'full', redirectTo: () => (innerWidth < 720 ? '/floor' : '/people') },
-      {
-        path: 'people',
-        title: title('people'),
-        loadComponent: screen(['people', 'cautions', 'topics'], () => import('../screens/people/people').then((m) => m.People)),
-      },
-      {
-        path: 'people/:id',
-        title: title('athlete'),
-        canDeactivate: [askFirst],
-        loadComponent: screen(['people', 'cautions', 'topics'], () => import('../screens/people/athlete').then((m) => m.AthleteScreen)),
-      },
-      {
-        path: 'stance',
-        title: title('stance'),
-        loadComponent: screen(['stances', 'people'], () => import('../screens/stance/stance').then((m) => m.StanceScreen)),
-      },
-      {
-        path: 'steps',
-        title: title('steps'),
-        loadComponent: screen(STEPS, () => import('../screens/patterns/patterns').then((m) => m.Patterns)),
-      },
-      {
-        path: 'starters',
-        title: title('starters'),
-        loadComponent: screen(STEPS, () => import('../screens/patterns/starters').then((m) => m.Starters)),
-      },
-      {
-        path: 'steps/:id/card',
-        title: title('card'),
-        loadComponent: screen(STEPS, () => import('../screens/patterns/card').then((m) => m.DrillCard)),
-      },
-      {
-        path: 'steps/:id',
-        title: title('steps'),
-        canDeactivate: [askFirst],
-        loadComponent: screen(STEPS, () => import('../screens/studio/studio').then((m) => m.Studio)),
-      },
-      {
-        path: 'build',
-        title: title('build'),
-        loadComponent: screen(BUILD, () => import('../screens/sessions/progressions').then((m) => m.Progressions)),
-      },
-      {
-        path: 'build/new',
-        title: title('begin'),
-        loadComponent: screen(BUILD, () => import('../screens/sessions/start-from').then((m) => m.StartFrom)),
-      },
-      {
-        path: 'build/grid',
-        title: title('grid'),
-        loadComponent: screen(BUILD, () => import('../screens/sessions/grid-map').then((m) => m.GridMap)),
-      },
-      {
-        path: 'build/playbooks',
-        title: title('build'),
-        canDeactivate: [askFirst],
-        loadComponent: screen(BUILD, () => import('../screens/sessions/playbooks').then((m) => m.Playbooks)),
-      },
-      {
-        path: 'build/:id/print',
-        title: title('print'),
-        loadComponent: screen(BUILD, () => import('../screens/sessions/sheets').then((m) => m.Sheets)),
-      },
-      {
-        path: 'build/:id',
-        title: title('build'),
-        canDeactivate: [askFirst],
-        loadComponent: screen(BUILD, () => import('../screens/workshop/workshop').then((m) => m.Workshop)),
-      },
-      {
-        path: 'floor',
-        title: title('floor'),
-        loadComponent: screen(['floor', 'book'], () => import('../screens/floor/floor').then((m) => m.FloorScreen)),
-      },
-      {
-        path: 'floor/run',
-        title: title('floor'),
-        loadComponent: screen(['floor', 'book'], () => import('../screens/floor/run-screen').then((m) => m.RunScreen)),
-      },
-      {
-        path: 'floor/runs/:id',
-        title: title('review'),
-        loadComponent: screen(['floor', 'book'], () => import('../screens/floor/review').then((m) => m.Review)),
-      },
-      {
-        path: 'faults',
-        title: title('faults'),
-        loadComponent: screen(['book'], () => import('../screens/faults/book').then((m) => m.BookScreen)),
-      },
-      {
-        path: 'club',
-        title: title('club'),
-        loadComponent: screen(['club', 'topics'], () => import('../screens/club/club').then((m) => m.ClubScreen)),
-      },
-    ],
-  },
+  { path: '', canActivate: [signedIn], loadChildren: () => import('./inside-routes').then((m) => m.inside) },
   { path: '**', redirectTo: '' },
 ];

@@ -8,7 +8,7 @@ import { provideRouter } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import type { Athlete, Pattern, Progression } from '@hopsk/contract';
-import { patterns, people, progressions, recordEffects, recordReducers } from '../data/records';
+import { patterns, people, progressions, recordProviders } from '../data/records';
 import { runFeature } from '../data/run';
 import { signInActions, signInFeature } from '../data/sign-in';
 import { ChoiceHarness } from '../ui/choice.harness';
@@ -26,11 +26,11 @@ export async function house(
       provideHttpClient(),
       provideHttpClientTesting(),
       provideStore({
-        ...recordReducers,
         [signInFeature.name]: signInFeature.reducer,
         [runFeature.name]: runFeature.reducer,
       }),
-      provideEffects(...recordEffects),
+      provideEffects(),
+      ...recordProviders,
     ],
   });
   const store = TestBed.inject(Store);

@@ -8,7 +8,7 @@ import type { Pattern } from '@hopsk/contract';
 import { EditorView } from '@codemirror/view';
 import { MatIconTestingModule } from '@angular/material/icon/testing';
 import { DeviceStore } from '../../data/device-store';
-import { patterns, recordEffects, recordReducers } from '../../data/records';
+import { patterns, recordProviders } from '../../data/records';
 import { signInActions, signInFeature } from '../../data/sign-in';
 import { emptyDevice, me, pattern } from '../../testing/run';
 import { draftOf } from '../../parts/pattern-draft';
@@ -33,8 +33,9 @@ describe('typing a pattern', () => {
         provideRouter([]),
         provideHttpClient(),
         provideHttpClientTesting(),
-        provideStore({ ...recordReducers, [signInFeature.name]: signInFeature.reducer }),
-        provideEffects(...recordEffects),
+        provideStore({ [signInFeature.name]: signInFeature.reducer }),
+        provideEffects(),
+        ...recordProviders,
       ],
     });
     store = TestBed.inject(Store);

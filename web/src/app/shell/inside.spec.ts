@@ -1,0 +1,34 @@
+import { HttpTestingController } from '@angular/common/http/testing';
+import { TestBed } from '@angular/core/testing';
+import { Store } from '@ngrx/store';
+import { Outbox } from '../data/outbox';
+import { people } from '../data/records';
+import { signInActions } from '../data/sign-in';
+import { TeachingStore } from '../data/teaching';
+import { me } from '../testing/run';
+import { house, Screen } from '../testing/screen';
+import { Inside } from './inside';
+
+describe('behind the door', () => {
+  it('taps of the club begin to be sent and its lists are fetched, once; whoever leaves takes both along', async () => {
+    await house();
+    const said: string[] = [];
+    const outbox = TestBed.inject(Outbox);
+    spyOn(outbox, 'open').and.callFake((club) => void said.push(club));
+    spyOn(outbox, 'close').and.callFake(() => void said.push('closed'));
+    spyOn(TestBed.inject(TeachingStore), 'clear').and.callFake(() => void said.push('forgotten'));
+    const store = TestBed.inject(Store);
+    const screen = await Screen.of(Inside);
+    const http = TestBed.inject(HttpTestingController);
+    for (const list of ['athletes', 'patterns', 'progressions']) http.expectOne(`/api/${list}`).flush([]);
+    // The coach’s settings were saved: still the same club.
+    store.dispatch(signInActions.entered({ me: { ...me, coach: { ...me.coach, tapDelay: 2 } }, offline: false }));
+    await screen.fixture.whenStable();
+    http.verify();
+    expect(said).toEqual([me.club.id]);
+    store.dispatch(signInActions.left());
+    await screen.fixture.whenStable();
+    expect(said).toEqual([me.club.id, 'closed', 'forgotten']);
+    expect([store.selectSignal(people.selectStatus)(), screen.all('nav').length]).toEqual(['idle', 0]);
+  });
+});

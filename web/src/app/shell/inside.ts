@@ -1,0 +1,74 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { MatIcon, MatIconRegistry } from '@angular/material/icon';
+import { DomSanitizer } from '@angular/platform-browser';
+import { NavigationEnd, Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { filter, map } from 'rxjs';
+import { words } from '@hopsk/words/words';
+import { Outbox } from '../data/outbox';
+import { loadAll } from '../data/records';
+import { signInFeature } from '../data/sign-in';
+import { TeachingStore } from '../data/teaching';
+import { ICONS } from '../ui/look/icons';
+
+/** The house behind the door: its menu, and a page of it. What is not sent yet is sent from here. */
+@Component({
+  selector: 'hop-inside',
+  imports: [RouterOutlet, RouterLink, RouterLinkActive, MatIcon],
+  templateUrl: './inside.html',
+  styleUrl: './inside.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(keydown.escape)': 'more.set(false)' },
+})
+export class Inside {
+  protected readonly text = words;
+  protected readonly menu = ['people', 'stance', 'steps', 'build', 'floor', 'faults', 'club'] as const;
+  /** On a phone these wait behind ‘more’. */
+  protected readonly seldom: readonly string[] = ['people', 'stance', 'club'];
+  protected readonly more = signal(false);
+  private readonly sending = inject(Outbox);
+  protected readonly outbox = this.sending.state;
+  private readonly teaching = inject(TeachingStore);
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly status = this.store.selectSignal(signInFeature.selectStatus);
+  protected readonly me = this.store.selectSignal(signInFeature.selectMe);
+  protected readonly offline = this.store.selectSignal(signInFeature.selectOffline);
+  private readonly url = toSignal(
+    this.router.events.pipe(
+      filter((event) => event instanceof NavigationEnd),
+      map((event) => event.urlAfterRedirects),
+    ),
+    { initialValue: this.router.url },
+  );
+  private readonly club = computed(() => this.me()?.club.id ?? null);
+  /** The page shown is one of those behind ‘more’. */
+  protected readonly elsewhere = computed(() => this.seldom.includes(this.url().split(/[/?]/)[1] ?? ''));
+  /** The run has the whole screen. */
+  protected readonly bare = computed(() => this.status() !== 'in' || /^\/floor\/run(\?|$)/.test(this.url()));
+  protected readonly unsent = computed(() => {
+    const { state, waiting } = this.outbox();
+    return waiting > 0 && state !== 'sent' && state !== 'sending' ? waiting : 0;
+  });
+
+  constructor() {
+    const registry = inject(MatIconRegistry);
+    const sanitizer = inject(DomSanitizer);
+    for (const [name, svg] of Object.entries(ICONS)) registry.addSvgIconLiteral(name, sanitizer.bypassSecurityTrustHtml(svg));
+    effect(() => {
+      const club = this.club();
+      untracked(() => (club === null ? this.leave() : this.enter(club)));
+    });
+  }
+
+  private enter(club: string): void {
+    this.sending.open(club);
+    for (const load of loadAll()) this.store.dispatch(load);
+  }
+
+  private leave(): void {
+    this.sending.close();
+    this.teaching.clear();
+  }
+}
