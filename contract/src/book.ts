@@ -1,8 +1,8 @@
 import type { BookEntry } from '@hopsk/core/evidence/book';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { Id, type Wire } from './common.js';
 
-const share = z.number().nullable();
+const share = z.nullable(z.number());
 const Interval = z.object({ low: z.number(), high: z.number() });
 const counts = { attempts: z.int(), faulty: z.int(), noted: z.int(), left: z.int(), right: z.int() };
 
@@ -10,19 +10,19 @@ const Entry = z.object({
   fault: z.string(),
   ...counts,
   rate: share,
-  interval: Interval.extend({ of: z.enum(['session', 'sessions']), deff: z.number(), rho: z.number() }).nullable(),
+  interval: z.nullable(z.extend(Interval, { of: z.enum(['session', 'sessions']), deff: z.number(), rho: z.number() })),
   seenSessions: z.int(),
   couldShow: z.int(),
-  lastSeen: z.string().nullable(),
+  lastSeen: z.nullable(z.string()),
   decision: z.enum(['next', 'stay', 'back', 'not enough']),
-  sessions: z.array(z.object({ day: z.string(), fault: z.string(), ...counts, rate: share, interval: Interval.nullable() })),
-}) satisfies z.ZodType<BookEntry>;
+  sessions: z.array(z.object({ day: z.string(), fault: z.string(), ...counts, rate: share, interval: z.nullable(Interval) })),
+}) satisfies z.ZodMiniType<BookEntry>;
 
 /** The fault book of one athlete, with how much was looked at and praised. */
 export const Book = z.object({
   athleteId: Id,
-  from: z.string().nullable(),
-  to: z.string().nullable(),
+  from: z.nullable(z.string()),
+  to: z.nullable(z.string()),
   sessions: z.int(),
   praise: z.int(),
   entries: z.array(Entry),

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { line, type Wire } from './common.js';
 import { AthleteSave } from './people.js';
 import { ProgressionSave } from './session.js';
@@ -14,11 +14,11 @@ export const ClubFile = z.object({
   version: z.literal(1, field('other-version', {})),
   club: z.object({ name: line(80) }),
   /** What the club teaches; a club that has its own keeps it. */
-  teaching: Teaching.omit({ version: true }).optional(),
-  athletes: z.array(AthleteSave).max(2000),
-  patterns: z.array(PatternSave).max(5000),
-  progressions: z.array(ProgressionSave).max(2000).default([]),
-  runs: z.array(z.object({ run: RunHead, events: z.array(RunEventSchema).max(20_000) })).max(20_000),
+  teaching: z.optional(z.omit(Teaching, { version: true })),
+  athletes: z.array(AthleteSave).check(z.maxLength(2000)),
+  patterns: z.array(PatternSave).check(z.maxLength(5000)),
+  progressions: z._default(z.array(ProgressionSave).check(z.maxLength(2000)), []),
+  runs: z.array(z.object({ run: RunHead, events: z.array(RunEventSchema).check(z.maxLength(20_000)) })).check(z.maxLength(20_000)),
 });
 export type ClubFile = Wire<typeof ClubFile>;
 

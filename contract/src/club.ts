@@ -1,21 +1,21 @@
 import { LENGTH_UNITS } from '@hopsk/core/body/length';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { between, Id, line, type Wire } from './common.js';
 import { field } from './problem.js';
 
-const Email = z
-  .email(field('email', {}))
-  .max(120)
-  .transform((address) => address.toLowerCase());
+const Email = z.pipe(
+  z.email(field('email', {})).check(z.maxLength(120)),
+  z.transform((address) => address.toLowerCase()),
+);
 /** Long enough to be safe, short enough that hashing it cannot be made a burden. */
 /** Characters of a password, at least. */
 export const LEAST_PASSWORD = 10;
-const Password = z.string().min(LEAST_PASSWORD).max(200);
+const Password = z.string().check(z.minLength(LEAST_PASSWORD), z.maxLength(200));
 
-export const SignIn = z.object({ email: Email, password: z.string().min(1, field('empty', {})).max(200) });
+export const SignIn = z.object({ email: Email, password: z.string().check(z.minLength(1, field('empty', {})), z.maxLength(200)) });
 export const Setup = z.object({ club: line(80), name: line(80), email: Email, password: Password });
 export const CoachDraft = z.object({ name: line(80), email: Email, password: Password });
-export const PasswordChange = z.object({ old: z.string().max(200), password: Password });
+export const PasswordChange = z.object({ old: z.string().check(z.maxLength(200)), password: Password });
 
 const Units = z.enum(LENGTH_UNITS);
 export const Settings = z.object({ units: Units, tapDelay: between(0, 3, 's') });

@@ -1,9 +1,9 @@
 import { SIDES } from '@hopsk/core/body/foot';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { field } from './problem.js';
 
 /** What a schema reads, to be looked at and never changed in place. */
-export type Wire<S extends z.ZodType> = Kept<z.output<S>>;
+export type Wire<S extends z.ZodMiniType> = Kept<z.output<S>>;
 type Kept<T> = T extends object ? { readonly [K in keyof T]: Kept<T[K]> } : T;
 
 /** Ids are made where the record is made, on a phone without a network too. */
@@ -14,23 +14,23 @@ const UNSEEN = /[\p{Cc}\u202a-\u202e\u2066-\u2069]/u;
 
 /** A line of text that people typed: any language and emoji, no control characters, trimmed. */
 export const line = (most: number) =>
-  z
-    .string()
-    .trim()
-    .min(1, field('empty', {}))
-    .max(most)
-    .refine((text) => !UNSEEN.test(text), field('unseen', {}));
+  z.string().check(
+    z.trim(),
+    z.minLength(1, field('empty', {})),
+    z.maxLength(most),
+    z.refine((text) => !UNSEEN.test(text), field('unseen', {})),
+  );
 
 /** As `line`, but may be empty. */
 export const note = (most: number) =>
-  z
-    .string()
-    .trim()
-    .max(most)
-    .refine((text) => !UNSEEN.test(text), field('unseen', {}));
+  z.string().check(
+    z.trim(),
+    z.maxLength(most),
+    z.refine((text) => !UNSEEN.test(text), field('unseen', {})),
+  );
 
 /** Optional text in a fixed code alphabet, such as a fault or stance code. */
-export const Code = z.string().regex(/^[a-z0-9-]{1,40}$/, field('code', {}));
+export const Code = z.string().check(z.regex(/^[a-z0-9-]{1,40}$/, field('code', {})));
 
 export const Day = z.iso.date(field('day', {}));
 export const SideName = z.enum(SIDES);
@@ -38,10 +38,10 @@ export const SideName = z.enum(SIDES);
 /** A number between two bounds, both said in the message. */
 export const between = (low: number, high: number, unit = '') => {
   const said = field('between', { low, high, unit });
-  return z.number(field('number', {})).min(low, said).max(high, said);
+  return z.number(field('number', {})).check(z.gte(low, said), z.lte(high, said));
 };
 
 export const whole = (low: number, high: number) => {
   const said = field('between', { low, high, unit: '' });
-  return z.int(field('whole', {})).min(low, said).max(high, said);
+  return z.int(field('whole', {})).check(z.gte(low, said), z.lte(high, said));
 };

@@ -2,7 +2,7 @@ import { placingFrom } from '@hopsk/core/judge/area-text';
 import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
 import { FILE_LIMITS } from '@hopsk/core/language/pattern-file';
 import { ROUNDS_LIMITS, type Rounds as KeptRounds } from '@hopsk/core/language/rounds';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { SchoolChoicesSchema } from './teaching.js';
 import { between, Code, Id, line, note, SideName, whole, type Wire } from './common.js';
 import { field } from './problem.js';
@@ -16,24 +16,26 @@ export const Rounds = z
     work: between(1, ROUNDS_LIMITS.seconds),
     rounds: whole(1, ROUNDS_LIMITS.rounds),
     sets: whole(1, ROUNDS_LIMITS.sets),
-    rest: seconds(ROUNDS_LIMITS.rest).nullable(),
-    setRest: seconds(ROUNDS_LIMITS.rest).nullable(),
+    rest: z.nullable(seconds(ROUNDS_LIMITS.rest)),
+    setRest: z.nullable(seconds(ROUNDS_LIMITS.rest)),
   })
-  .superRefine((dose, context) => {
-    if (dose.mode === 'reps' && !(Number.isInteger(dose.work) && dose.work <= ROUNDS_LIMITS.reps)) {
-      context.addIssue({ code: 'custom', path: ['work'], message: field('reps', { most: ROUNDS_LIMITS.reps }) });
-    }
-    const work = dose.mode === 'seconds' ? dose.work * dose.rounds * dose.sets : 0;
-    const rest = dose.sets * (dose.rounds - 1) * (dose.rest ?? 0) + (dose.sets - 1) * (dose.setRest ?? 0);
-    if (work + rest > ROUNDS_LIMITS.total)
-      context.addIssue({ code: 'custom', path: ['rounds'], message: field('together', { hours: ROUNDS_LIMITS.total / 3600 }) });
-  }) satisfies z.ZodType<KeptRounds>;
+  .check(
+    z.superRefine((dose, context) => {
+      if (dose.mode === 'reps' && !(Number.isInteger(dose.work) && dose.work <= ROUNDS_LIMITS.reps)) {
+        context.addIssue({ code: 'custom', path: ['work'], message: field('reps', { most: ROUNDS_LIMITS.reps }) });
+      }
+      const work = dose.mode === 'seconds' ? dose.work * dose.rounds * dose.sets : 0;
+      const rest = dose.sets * (dose.rounds - 1) * (dose.rest ?? 0) + (dose.sets - 1) * (dose.setRest ?? 0);
+      if (work + rest > ROUNDS_LIMITS.total)
+        context.addIssue({ code: 'custom', path: ['rounds'], message: field('together', { hours: ROUNDS_LIMITS.total / 3600 }) });
+    }),
+  ) satisfies z.ZodMiniType<KeptRounds>;
 
 /** A pattern's text is kept as typed; line breaks are part of it. */
-const Steps = z
-  .string()
-  .max(NOTATION_LIMITS.characters)
-  .refine((text) => !text.includes('\u0000'), field('unseen', {}));
+const Steps = z.string().check(
+  z.maxLength(NOTATION_LIMITS.characters),
+  z.refine((text) => !text.includes('\u0000'), field('unseen', {})),
+);
 
 export const PatternDraft = z.object({
   name: line(80),
@@ -44,21 +46,19 @@ export const PatternDraft = z.object({
   hand: SideName,
   lead: z.enum(['left', 'right', 'none']),
   shouldClose: z.boolean(),
-  dose: Rounds.nullable(),
-  tags: z.array(line(24)).max(FILE_LIMITS.tags).default([]),
+  dose: z.nullable(Rounds),
+  tags: z._default(z.array(line(24)).check(z.maxLength(FILE_LIMITS.tags)), []),
   /** The floor it is meant for; empty where none is said. */
-  area: note(80)
-    .refine((said) => said === '' || placingFrom(said) !== null, field('floor', {}))
-    .default(''),
+  area: z._default(note(80).check(z.refine((said) => said === '' || placingFrom(said) !== null, field('floor', {}))), ''),
   /** What this pattern holds where schools differ. */
-  schools: SchoolChoicesSchema.default({}),
+  schools: z._default(SchoolChoicesSchema, {}),
 });
 export type PatternDraft = Wire<typeof PatternDraft>;
 
-export const Pattern = PatternDraft.extend({ id: Id, version: z.int(), archivedAt: z.iso.datetime().nullable() });
+export const Pattern = z.extend(PatternDraft, { id: Id, version: z.int(), archivedAt: z.nullable(z.iso.datetime()) });
 export type Pattern = Wire<typeof Pattern>;
 
-export const PatternSave = PatternDraft.extend({ id: Id, version: z.int().min(0) });
+export const PatternSave = z.extend(PatternDraft, { id: Id, version: z.int().check(z.gte(0)) });
 export type PatternSave = Wire<typeof PatternSave>;
 
 /** A pattern as it was saved once. */
@@ -67,7 +67,7 @@ export const PatternVersion = z.object({
   name: z.string(),
   steps: z.string(),
   /** The whole of it; null where an earlier program kept only name and steps. */
-  body: PatternDraft.nullable().default(null),
+  body: z._default(z.nullable(PatternDraft), null),
   savedAt: z.iso.datetime({ offset: true }),
 });
 export type PatternVersion = Wire<typeof PatternVersion>;
@@ -77,6 +77,6 @@ export const PATTERN_FILE = 'hopsk-patterns';
 export const PatternFile = z.object({
   format: z.literal(PATTERN_FILE, field('not-ours', {})),
   version: z.literal(1, field('other-version', {})),
-  patterns: z.array(PatternDraft).max(FILE_LIMITS.patterns),
+  patterns: z.array(PatternDraft).check(z.maxLength(FILE_LIMITS.patterns)),
 });
 export type PatternFile = Wire<typeof PatternFile>;

@@ -1,6 +1,6 @@
 import { MEASURE_LIMITS } from '@hopsk/core/body/body';
 import { CAUTION_LIMITS } from '@hopsk/core/judge/cautions';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { CautionSchema } from './caution.js';
 import { between, Code, Id, line, SideName, type Wire } from './common.js';
 import { OwnWay, SchoolChoicesSchema } from './teaching.js';
@@ -18,7 +18,7 @@ export const BIASES = [
 ] as const;
 
 const measure = (part: keyof typeof MEASURE_LIMITS) =>
-  between(MEASURE_LIMITS[part][0], MEASURE_LIMITS[part][1], 'm').nullable().default(null);
+  z._default(z.nullable(between(MEASURE_LIMITS[part][0], MEASURE_LIMITS[part][1], 'm')), null);
 
 /** What a coach keeps of an athlete: little, and no contact data. Measures in metres. */
 export const AthleteDraft = z.object({
@@ -36,21 +36,21 @@ export const AthleteDraft = z.object({
   /** One of everybody's stances or of the club's own. */
   school: Code,
   /** How they stand other than that, and what they hold where schools differ. */
-  stance: OwnWay.nullable().default(null),
-  schools: SchoolChoicesSchema.default({}),
+  stance: z._default(z.nullable(OwnWay), null),
+  schools: z._default(SchoolChoicesSchema, {}),
   level: z.enum(LEVELS),
   ageGroup: z.enum(AGE_GROUPS),
-  cautions: z.array(CautionSchema).max(CAUTION_LIMITS.cautions),
-  bias: z.array(z.enum(BIASES)).max(BIASES.length),
+  cautions: z.array(CautionSchema).check(z.maxLength(CAUTION_LIMITS.cautions)),
+  bias: z.array(z.enum(BIASES)).check(z.maxLength(BIASES.length)),
   /** The two or three faults worked on now. */
-  focus: z.array(Code).max(4),
+  focus: z.array(Code).check(z.maxLength(4)),
 });
 export type AthleteDraft = Wire<typeof AthleteDraft>;
 
-export const Athlete = AthleteDraft.extend({ id: Id, version: z.int(), archivedAt: z.iso.datetime().nullable() });
+export const Athlete = z.extend(AthleteDraft, { id: Id, version: z.int(), archivedAt: z.nullable(z.iso.datetime()) });
 export type Athlete = Wire<typeof Athlete>;
 
-export const AthleteSave = AthleteDraft.extend({ id: Id, version: z.int().min(0) });
+export const AthleteSave = z.extend(AthleteDraft, { id: Id, version: z.int().check(z.gte(0)) });
 export type AthleteSave = Wire<typeof AthleteSave>;
 
 /** Whether estimates of the body are rough. */

@@ -1,9 +1,9 @@
 import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
 import { PLAYBOOK_LIMITS, type Playbook } from '@hopsk/core/plan/playbook';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { Code, line, note } from './common.js';
 
-const steps = z.string().max(NOTATION_LIMITS.characters);
+const steps = z.string().check(z.maxLength(NOTATION_LIMITS.characters));
 
 const WayBackSchema = z.object({ name: note(80), steps });
 /** A club's own decisions, beside those to begin with. */
@@ -18,9 +18,9 @@ export const PlaybookSchema = z.object({
       z.object({
         situation: line(80),
         answers: z
-          .array(z.object({ technique: line(120), steps, back: z.array(WayBackSchema).max(PLAYBOOK_LIMITS.back) }))
-          .max(PLAYBOOK_LIMITS.answers),
+          .array(z.object({ technique: line(120), steps, back: z.array(WayBackSchema).check(z.maxLength(PLAYBOOK_LIMITS.back)) }))
+          .check(z.maxLength(PLAYBOOK_LIMITS.answers)),
       }),
     )
-    .max(PLAYBOOK_LIMITS.situations),
-}) satisfies z.ZodType<Playbook>;
+    .check(z.maxLength(PLAYBOOK_LIMITS.situations)),
+}) satisfies z.ZodMiniType<Playbook>;

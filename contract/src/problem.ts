@@ -1,5 +1,5 @@
 import { said, type Nothing, type Said } from '@hopsk/core/said';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import type { Wire } from './common.js';
 
 /** What can be wrong with a field of a request or a file. */
@@ -71,16 +71,16 @@ export interface ProblemMessages {
 
 export type ProblemMessage = Said<ProblemMessages>;
 
-const Values = z.record(z.string(), z.union([z.string(), z.number(), z.array(z.string())])).default({});
+const Values = z._default(z.record(z.string(), z.union([z.string(), z.number(), z.array(z.string())])), {});
 
 /** What is wrong with a request: a code with its values, and each field with its own. */
 export const Problem = z.object({
   error: z.string(),
   values: Values,
-  fields: z.array(z.object({ path: z.string(), code: z.string(), values: Values })).default([]),
+  fields: z._default(z.array(z.object({ path: z.string(), code: z.string(), values: Values })), []),
   /** With 409: the record as it stands now, and which fields differ from what was sent. */
-  current: z.unknown().optional(),
-  changed: z.array(z.string()).optional(),
+  current: z.optional(z.unknown()),
+  changed: z.optional(z.array(z.string())),
 });
 export type Problem = Wire<typeof Problem>;
 
@@ -92,7 +92,7 @@ export const field = <Code extends keyof FieldMessages>(code: Code, values: Fiel
   JSON.stringify(said<FieldMessages, Code>(code, values));
 
 /** What is wrong with each field of a failed parse of `input`, one a field. */
-export function fieldsOf(error: z.ZodError, input: unknown): FieldProblem[] {
+export function fieldsOf(error: z.core.$ZodError, input: unknown): FieldProblem[] {
   const seen = new Map<string, Said<FieldMessages>>();
   for (const issue of error.issues.flatMap(nearestBranch).slice(0, 50)) {
     const path = issue.path.map(String).join('.');

@@ -8,13 +8,13 @@ import type {
   SessionPlan as SessionRun,
 } from '@hopsk/core/plan/run-plan';
 import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { between, Code, Day, Id, line, SideName, type Wire } from './common.js';
 import { Rounds } from './pattern.js';
 import { StretchKind } from './session.js';
 import { field } from './problem.js';
 
-const moments = z.array(between(0, 3600, 's')).max(4000);
+const moments = z.array(between(0, 3600, 's')).check(z.maxLength(4000));
 
 /** As many athletes as one run may have. */
 export const MOST_HERE = 40;
@@ -23,21 +23,21 @@ export const MOST_HERE = 40;
 export const RepPlan = z.object({
   seconds: between(0.05, 3600, 's'),
   chances: z.partialRecord(z.enum(FAULT_UNITS), moments),
-}) satisfies z.ZodType<PlannedRep>;
+}) satisfies z.ZodMiniType<PlannedRep>;
 export type RepPlan = Wire<typeof RepPlan>;
-const RoundsPlan = z.object({ dose: Rounds, rep: RepPlan.nullable() }) satisfies z.ZodType<RoundsRun>;
+const RoundsPlan = z.object({ dose: Rounds, rep: z.nullable(RepPlan) }) satisfies z.ZodMiniType<RoundsRun>;
 
 const moment = between(0, SESSION_LIMITS.seconds, 's');
 const RunStretch = z.object({
   kind: StretchKind,
   start: moment,
   end: moment,
-  set: z.int().min(0),
-  round: z.int().min(0),
-  exercise: z.int().min(0).max(SESSION_LIMITS.stages),
+  set: z.int().check(z.gte(0)),
+  round: z.int().check(z.gte(0)),
+  exercise: z.int().check(z.gte(0), z.lte(SESSION_LIMITS.stages)),
   open: z.boolean(),
-  done: z.array(z.tuple([moment, z.int().min(0)])).max(4000),
-}) satisfies z.ZodType<PlannedRunStretch>;
+  done: z.array(z.tuple([moment, z.int().check(z.gte(0))])).check(z.maxLength(4000)),
+}) satisfies z.ZodMiniType<PlannedRunStretch>;
 
 /** A whole session as it is run: its clock, its cues, every repetition with its chances. */
 const SessionPlan = z.object({
@@ -46,30 +46,29 @@ const SessionPlan = z.object({
       z.object({
         name: line(80),
         stage: Id,
-        steps: z.string().max(20_000),
-        watch: z.array(Code).max(8),
+        steps: z.string().check(z.maxLength(20_000)),
+        watch: z.array(Code).check(z.maxLength(8)),
         view: z.enum(VIEWS),
       }),
     )
-    .min(1, field('too-few', { least: 1 }))
-    .max(SESSION_LIMITS.stages),
-  reps: z.array(RepPlan).max(2000),
-  phases: z.array(RunStretch).min(1, field('no-time', {})).max(6000),
+    .check(z.minLength(1, field('too-few', { least: 1 })), z.maxLength(SESSION_LIMITS.stages)),
+  reps: z.array(RepPlan).check(z.maxLength(2000)),
+  phases: z.array(RunStretch).check(z.minLength(1, field('no-time', {})), z.maxLength(6000)),
   cues: z
     .array(
       z.object({
         at: moment,
         kind: z.enum(CUE_KINDS),
-        say: z.string().max(400),
-        show: z.string().max(400),
-        sound: z.enum(SOUNDS).nullable(),
-        couldGoOn: z.boolean().nullable(),
+        say: z.string().check(z.maxLength(400)),
+        show: z.string().check(z.maxLength(400)),
+        sound: z.nullable(z.enum(SOUNDS)),
+        couldGoOn: z.nullable(z.boolean()),
       }),
     )
-    .max(SESSION_LIMITS.cues),
+    .check(z.maxLength(SESSION_LIMITS.cues)),
   /** Landings that were planned then; null in a run of an earlier program. */
-  landings: z.number().min(0).nullable().default(null),
-}) satisfies z.ZodType<SessionRun>;
+  landings: z._default(z.nullable(z.number().check(z.gte(0))), null),
+}) satisfies z.ZodMiniType<SessionRun>;
 export const RunPlan = z.union([SessionPlan, RoundsPlan]);
 export type RunPlan = Wire<typeof RunPlan>;
 type SessionPlan = Wire<typeof SessionPlan>;
@@ -80,40 +79,45 @@ export const RunHead = z.object({
   name: line(80),
   day: Day,
   startedAt: z.iso.datetime(),
-  patternId: Id.nullable(),
+  patternId: z.nullable(Id),
   /** The progression that was run, if any. */
-  progressionId: Id.nullable().default(null),
+  progressionId: z._default(z.nullable(Id), null),
   /** The text that was run, as it stood then. */
-  steps: z.string().max(20_000).nullable(),
+  steps: z.nullable(z.string().check(z.maxLength(20_000))),
   plan: RunPlan,
-  athletes: z.array(Id).min(1, field('nobody', {})).max(MOST_HERE),
+  athletes: z.array(Id).check(z.minLength(1, field('nobody', {})), z.maxLength(MOST_HERE)),
   tapDelay: between(0, 3, 's'),
 });
 export type RunHead = Wire<typeof RunHead>;
 
-const stamp = { id: Id, n: z.int().min(0).max(1_000_000), at: z.number().min(0).max(8.64e15), t: between(-3600, 100_000, 's') };
-const observed = { athlete: Id.nullable(), source: z.enum(SOURCES), clip: between(0, 100_000, 's').nullable() };
+const stamp = {
+  id: Id,
+  n: z.int().check(z.gte(0), z.lte(1_000_000)),
+  at: z.number().check(z.gte(0), z.lte(8.64e15)),
+  t: between(-3600, 100_000, 's'),
+};
+const observed = { athlete: z.nullable(Id), source: z.enum(SOURCES), clip: z.nullable(between(0, 100_000, 's')) };
 
 export const RunEventSchema = z.discriminatedUnion('kind', [
   z.object({ ...stamp, kind: z.enum(['go', 'pause', 'resume', 'end']) }),
   z.object({ ...stamp, kind: z.literal('skip'), to: between(0, 100_000, 's') }),
-  z.object({ ...stamp, kind: z.literal('watch'), athlete: Id.nullable() }),
-  z.object({ ...stamp, kind: z.literal('board'), faults: z.array(Code).max(80) }),
+  z.object({ ...stamp, kind: z.literal('watch'), athlete: z.nullable(Id) }),
+  z.object({ ...stamp, kind: z.literal('board'), faults: z.array(Code).check(z.maxLength(80)) }),
   z.object({ ...stamp, kind: z.literal('view'), view: z.enum(VIEWS) }),
-  z.object({ ...stamp, kind: z.literal('fault'), fault: Code, side: SideName.nullable(), ...observed }),
-  z.object({ ...stamp, kind: z.literal('right'), fault: Code.nullable(), ...observed }),
+  z.object({ ...stamp, kind: z.literal('fault'), fault: Code, side: z.nullable(SideName), ...observed }),
+  z.object({ ...stamp, kind: z.literal('right'), fault: z.nullable(Code), ...observed }),
   z.object({ ...stamp, kind: z.literal('result'), result: z.enum(RESULTS), ...observed }),
   z.object({ ...stamp, kind: z.literal('attempt'), clean: z.boolean(), ...observed }),
   z.object({ ...stamp, kind: z.literal('freeze'), could: z.boolean(), ...observed }),
   z.object({ ...stamp, kind: z.literal('undo'), target: Id }),
-  z.object({ ...stamp, kind: z.literal('move'), target: Id, by: z.int().min(-50).max(50) }),
+  z.object({ ...stamp, kind: z.literal('move'), target: Id, by: z.int().check(z.gte(-50), z.lte(50)) }),
   z.object({ ...stamp, kind: z.literal('assign'), target: Id, athlete: Id }),
-]) satisfies z.ZodType<RunEvent>;
+]) satisfies z.ZodMiniType<RunEvent>;
 
 /** What a device sends: the run and the events the server may not have yet. Sending twice changes nothing. */
 export const RunUpload = z.object({
   run: RunHead,
-  events: z.array(RunEventSchema).max(5000),
+  events: z.array(RunEventSchema).check(z.maxLength(5000)),
 });
 export type RunUpload = Wire<typeof RunUpload>;
 
@@ -121,16 +125,16 @@ export const RunUploaded = z.object({ stored: z.int(), total: z.int() });
 export type RunUploaded = Wire<typeof RunUploaded>;
 
 /** Naming a run, and joining it to a pattern, afterwards. */
-export const RunRename = z.object({ name: line(80), patternId: Id.nullable(), version: z.int().min(0) });
+export const RunRename = z.object({ name: line(80), patternId: z.nullable(Id), version: z.int().check(z.gte(0)) });
 
-export const RunRow = RunHead.omit({ plan: true, steps: true }).extend({
+export const RunRow = z.extend(z.omit(RunHead, { plan: true, steps: true }), {
   version: z.int(),
   watched: z.int(),
   taps: z.int(),
   /** Landings that were planned, of a session; null where that is not known. */
-  landings: z.number().nullable().default(null),
+  landings: z._default(z.nullable(z.number()), null),
 });
 export type RunRow = Wire<typeof RunRow>;
 
-export const RunWhole = z.object({ run: RunHead.extend({ version: z.int() }), events: z.array(RunEventSchema) });
+export const RunWhole = z.object({ run: z.extend(RunHead, { version: z.int() }), events: z.array(RunEventSchema) });
 export type RunWhole = Wire<typeof RunWhole>;

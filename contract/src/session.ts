@@ -6,34 +6,35 @@ import { CALL_LIMITS, type Calls } from '@hopsk/core/plan/calls/calls';
 import { STRETCH_KINDS } from '@hopsk/core/plan/stretch';
 import { SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/session';
 import { CONTACT_LEVELS, CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS, type Stage } from '@hopsk/core/plan/session/stage';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { between, Code, Id, line, note, SideName, whole, type Wire } from './common.js';
 import { field } from './problem.js';
 
-const steps = z.string().max(NOTATION_LIMITS.characters);
+const steps = z.string().check(z.maxLength(NOTATION_LIMITS.characters));
 const seconds = (most: number) => between(0, most, 's');
 
 const AlternativeSchema = z.object({
   name: line(60),
   steps,
   weight: between(0, CALL_LIMITS.weight),
-  side: SideName.nullable(),
+  side: z.nullable(SideName),
   kind: z.enum(['move', 'feint', 'stay']),
-  expects: note(200).default(''),
+  expects: z._default(note(200), ''),
 });
 
 const CallsSchema = z.object({
-  alternatives: z.array(AlternativeSchema).max(CALL_LIMITS.alternatives),
+  alternatives: z.array(AlternativeSchema).check(z.maxLength(CALL_LIMITS.alternatives)),
   order: z.enum(['random', 'known']),
   longestRun: whole(1, CALL_LIMITS.run),
-  interval: z
-    .object({ low: between(0.2, CALL_LIMITS.interval, 's'), high: between(0.2, CALL_LIMITS.interval, 's') })
-    .refine(({ low, high }) => low <= high, field('downwards', {}))
-    .nullable(),
+  interval: z.nullable(
+    z
+      .object({ low: between(0.2, CALL_LIMITS.interval, 's'), high: between(0.2, CALL_LIMITS.interval, 's') })
+      .check(z.refine(({ low, high }) => low <= high, field('downwards', {}))),
+  ),
   reaction: between(0, 5, 's'),
-  weakSide: z.object({ side: SideName, factor: between(1, CALL_LIMITS.factor) }).nullable(),
+  weakSide: z.nullable(z.object({ side: SideName, factor: between(1, CALL_LIMITS.factor) })),
   freezes: between(0, 1),
-}) satisfies z.ZodType<Calls>;
+}) satisfies z.ZodMiniType<Calls>;
 
 const PartnerSchema = z.object({
   steps,
@@ -51,7 +52,7 @@ export const StageSchema = z.object({
   kind: z.enum(STAGE_KINDS),
   part: z.enum(SESSION_PARTS),
   /** The pattern it was taken from, as it stood then; the stage keeps its own line. */
-  pattern: z.object({ id: Id, version: z.int().min(0) }).nullable(),
+  pattern: z.nullable(z.object({ id: Id, version: z.int().check(z.gte(0)) })),
   steps,
   school: Code,
   hand: SideName,
@@ -61,34 +62,34 @@ export const StageSchema = z.object({
   implement: z.enum(IMPLEMENTS),
   tempo: between(0.25, 4),
   /** As typed: what of it cannot be read is said on the page, never lost. */
-  dose: z.string().max(400),
+  dose: z.string().check(z.maxLength(400)),
   explain: seconds(SESSION_LIMITS.explain),
-  watch: z.array(Code).max(8),
+  watch: z.array(Code).check(z.maxLength(8)),
   view: z.enum(VIEWS),
-  cues: z.array(line(80)).max(6),
+  cues: z.array(line(80)).check(z.maxLength(6)),
   unit: z.enum(FAULT_UNITS),
   evidence: z.object({ next: between(0.5, 1), back: between(0, 1), attempts: whole(1, 500), sessions: whole(1, 10) }),
-  cautions: z.array(line(200)).max(10),
-  partner: PartnerSchema.nullable(),
-  calls: CallsSchema.nullable(),
-  stations: z.array(z.object({ name: line(60), steps })).max(12),
+  cautions: z.array(line(200)).check(z.maxLength(10)),
+  partner: z.nullable(PartnerSchema),
+  calls: z.nullable(CallsSchema),
+  stations: z.array(z.object({ name: line(60), steps })).check(z.maxLength(12)),
   theme: note(120),
   priority: z.union([z.literal(1), z.literal(2), z.literal(3)]),
-}) satisfies z.ZodType<Stage>;
+}) satisfies z.ZodMiniType<Stage>;
 
 const SettingsOfSession = z.object({
-  change: seconds(SESSION_LIMITS.change).nullable(),
-  water: z.object({ every: between(60, SESSION_LIMITS.seconds, 's'), seconds: between(1, 1800, 's') }).nullable(),
-  rest: seconds(LONGEST_REST).nullable(),
-  setRest: seconds(LONGEST_REST).nullable(),
-}) satisfies z.ZodType<SessionSettings>;
+  change: z.nullable(seconds(SESSION_LIMITS.change)),
+  water: z.nullable(z.object({ every: between(60, SESSION_LIMITS.seconds, 's'), seconds: between(1, 1800, 's') })),
+  rest: z.nullable(seconds(LONGEST_REST)),
+  setRest: z.nullable(seconds(LONGEST_REST)),
+}) satisfies z.ZodMiniType<SessionSettings>;
 
 /** What one athlete does otherwise than the others. */
 const Difference = z.object({
   athlete: Id,
   stage: Id,
   skip: z.boolean(),
-  dose: z.string().max(400),
+  dose: z.string().check(z.maxLength(400)),
   note: note(200),
 });
 
@@ -96,21 +97,21 @@ export const ProgressionDraft = z.object({
   name: line(80),
   /** A template has no athletes and stands in the list of what one may begin from. */
   template: z.boolean(),
-  stages: z.array(StageSchema).max(SESSION_LIMITS.stages),
+  stages: z.array(StageSchema).check(z.maxLength(SESSION_LIMITS.stages)),
   settings: SettingsOfSession,
-  minutes: between(1, SESSION_LIMITS.minutes, 'min').nullable(),
-  area: note(80).refine((said) => said === '' || placingFrom(said) !== null, field('floor', {})),
-  equipment: whole(1, 200).nullable(),
+  minutes: z.nullable(between(1, SESSION_LIMITS.minutes, 'min')),
+  area: note(80).check(z.refine((said) => said === '' || placingFrom(said) !== null, field('floor', {}))),
+  equipment: z.nullable(whole(1, 200)),
   seed: whole(0, 4_294_967_295),
-  athletes: z.array(Id).max(40),
-  differences: z.array(Difference).max(400),
+  athletes: z.array(Id).check(z.maxLength(40)),
+  differences: z.array(Difference).check(z.maxLength(400)),
 });
 export type ProgressionDraft = Wire<typeof ProgressionDraft>;
 
-export const ProgressionSave = ProgressionDraft.extend({ id: Id, version: z.int().min(0) });
+export const ProgressionSave = z.extend(ProgressionDraft, { id: Id, version: z.int().check(z.gte(0)) });
 export type ProgressionSave = Wire<typeof ProgressionSave>;
 
-export const Progression = ProgressionSave.extend({ archivedAt: z.iso.datetime().nullable() });
+export const Progression = z.extend(ProgressionSave, { archivedAt: z.nullable(z.iso.datetime()) });
 export type Progression = Wire<typeof Progression>;
 
 /** A progression as it was saved once. */
@@ -122,7 +123,7 @@ export const SESSION_FILE = 'hopsk-session';
 export const SessionFile = z.object({
   format: z.literal(SESSION_FILE, field('not-ours', {})),
   version: z.literal(1, field('other-version', {})),
-  session: ProgressionDraft.omit({ athletes: true, differences: true, template: true }),
+  session: z.omit(ProgressionDraft, { athletes: true, differences: true, template: true }),
 });
 export type SessionFile = Wire<typeof SessionFile>;
 
@@ -134,7 +135,7 @@ export const StageRecord = z.object({
       day: z.string(),
       n: z.int(),
       hits: z.int(),
-      result: z.object({ good: z.int(), n: z.int() }).nullable(),
+      result: z.nullable(z.object({ good: z.int(), n: z.int() })),
     }),
   ),
 });

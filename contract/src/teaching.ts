@@ -3,23 +3,25 @@ import { SCHOOLS, type OwnSchool } from '@hopsk/core/body/school';
 import { TOPICS, type SchoolChoices } from '@hopsk/core/judge/schools';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import { PLAYBOOK_LIMITS } from '@hopsk/core/plan/playbook';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { between, Code, line, note, type Wire } from './common.js';
 import { PlaybookSchema } from './playbook.js';
 import { field } from './problem.js';
 
 /** What is chosen where schools differ: a topic with one of its options; unknown topics are refused. */
-export const SchoolChoicesSchema = z
-  .record(z.string(), z.string())
-  .superRefine((choices, context) => {
-    for (const [topic, option] of Object.entries(choices)) {
-      const known = (TOPICS as Record<string, { options: readonly string[] } | undefined>)[topic];
-      if (!known) context.addIssue({ code: 'custom', path: [topic], message: field('topic', {}) });
-      else if (!known.options.includes(option))
-        context.addIssue({ code: 'custom', path: [topic], message: field('one-of', { known: known.options }) });
-    }
-  })
-  .transform((choices) => choices as SchoolChoices);
+export const SchoolChoicesSchema = z.pipe(
+  z.record(z.string(), z.string()).check(
+    z.superRefine((choices, context) => {
+      for (const [topic, option] of Object.entries(choices)) {
+        const known = (TOPICS as Record<string, { options: readonly string[] } | undefined>)[topic];
+        if (!known) context.addIssue({ code: 'custom', path: [topic], message: field('topic', {}) });
+        else if (!known.options.includes(option))
+          context.addIssue({ code: 'custom', path: [topic], message: field('one-of', { known: known.options }) });
+      }
+    }),
+  ),
+  z.transform((choices) => choices as SchoolChoices),
+);
 
 const Span = z.union([
   z.object({ rule: z.literal('times'), n: between(0, 3), of: z.enum(['hip', 'shoulder', 'foot', 'leg']) }),
@@ -33,7 +35,7 @@ const Heel = z.enum(['down', 'light', 'up']);
 
 /** A club's own stance. Its code may not be one that the program knows. */
 const OwnStance = z.object({
-  code: Code.refine((code) => !SCHOOLS.some((school) => school.code === code), field('known-stance', {})),
+  code: Code.check(z.refine((code) => !SCHOOLS.some((school) => school.code === code), field('known-stance', {}))),
   name: line(40),
   says: note(200),
   staggered: z.boolean(),
@@ -44,9 +46,9 @@ const OwnStance = z.object({
   heels: z.object({ lead: Heel, rear: Heel }),
   onLine: z.boolean(),
   knees: note(120),
-}) satisfies z.ZodType<OwnSchool>;
+}) satisfies z.ZodMiniType<OwnSchool>;
 
-const own = (low: number, high: number, unit: string) => between(low, high, unit).nullable().default(null);
+const own = (low: number, high: number, unit: string) => z._default(z.nullable(between(low, high, unit)), null);
 
 /** How one athlete stands other than their school. */
 export const OwnWay = z.object({
@@ -54,35 +56,36 @@ export const OwnWay = z.object({
   length: own(0, 1.5, 'm'),
   leadToe: own(-60, 120, '°'),
   rearToe: own(-60, 120, '°'),
-}) satisfies z.ZodType<StanceOverride>;
+}) satisfies z.ZodMiniType<StanceOverride>;
 
 /** A club's own move: a name for a line of others. */
 const OwnMoveSchema = z.object({
   /** One word in small letters; that it means nothing else is seen where lines are read. */
-  name: z
-    .string()
-    .max(24)
-    .regex(/^\p{Ll}[\p{Ll}\p{M}_-]*$/u, field('move-name', {})),
-  steps: z.string().min(1, field('empty', {})).max(2000),
-}) satisfies z.ZodType<OwnMove>;
+  name: z.string().check(z.maxLength(24), z.regex(/^\p{Ll}[\p{Ll}\p{M}_-]*$/u, field('move-name', {}))),
+  steps: z.string().check(z.minLength(1, field('empty', {})), z.maxLength(2000)),
+}) satisfies z.ZodMiniType<OwnMove>;
 
 /** What a club teaches: its choices where schools differ, its own stances and moves. */
 export const Teaching = z.object({
-  version: z.int().min(0),
+  version: z.int().check(z.gte(0)),
   choices: SchoolChoicesSchema,
-  stances: z
-    .array(OwnStance)
-    .max(30)
-    .refine((all) => new Set(all.map((one) => one.code)).size === all.length, field('twice', {})),
-  moves: z
-    .array(OwnMoveSchema)
-    .max(60)
-    .refine((all) => new Set(all.map((one) => one.name)).size === all.length, field('twice', {}))
-    .default([]),
-  playbooks: z
-    .array(PlaybookSchema)
-    .max(PLAYBOOK_LIMITS.books)
-    .refine((all) => new Set(all.map((one) => one.code)).size === all.length, field('twice', {}))
-    .default([]),
+  stances: z.array(OwnStance).check(
+    z.maxLength(30),
+    z.refine((all) => new Set(all.map((one) => one.code)).size === all.length, field('twice', {})),
+  ),
+  moves: z._default(
+    z.array(OwnMoveSchema).check(
+      z.maxLength(60),
+      z.refine((all) => new Set(all.map((one) => one.name)).size === all.length, field('twice', {})),
+    ),
+    [],
+  ),
+  playbooks: z._default(
+    z.array(PlaybookSchema).check(
+      z.maxLength(PLAYBOOK_LIMITS.books),
+      z.refine((all) => new Set(all.map((one) => one.code)).size === all.length, field('twice', {})),
+    ),
+    [],
+  ),
 });
 export type Teaching = Wire<typeof Teaching>;

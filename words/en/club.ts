@@ -1,10 +1,3 @@
-/** How many of a club file were new, and how many were here before. */
-interface Taken {
-  readonly added: number;
-  readonly known: number;
-}
-const taken = ({ added, known }: Taken): string => `${added} added, ${known} here already`;
-
 /** The club page. */
 export const club = {
   club: {
@@ -33,8 +26,9 @@ export const club = {
     fileSays: 'Everything of the club in one open file: people, patterns, runs with their logs.',
     export: 'save the file',
     import: 'read a file',
-    imported: ({ athletes, patterns, progressions, runs }: Readonly<Record<'athletes' | 'patterns' | 'progressions' | 'runs', Taken>>) =>
-      `Read: athletes ${taken(athletes)}; patterns ${taken(patterns)}; sessions ${taken(progressions)}; runs ${taken(runs)}.`,
+    kinds: { athletes: 'athletes', patterns: 'patterns', progressions: 'sessions', runs: 'runs' },
+    took: (what: string, added: number, known: number) => `${what} ${added} added, ${known} here already`,
+    imported: (all: string) => `Read: ${all}.`,
     notJson: 'is not a club file. Nothing was changed.',
     phone: 'Phones and the hall screen',
     phoneOff:

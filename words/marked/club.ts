@@ -1,11 +1,4 @@
 // Made from ../en/club.ts by npm run marked.
-/** How many of a club file were new, and how many were here before. */
-interface Taken {
-  readonly added: number;
-  readonly known: number;
-}
-const taken = ({ added, known }: Taken): string => `${added} áđđéđ, ${known} ĥéŕé áļŕéáđý`;
-
 /** The club page. */
 export const club = {
   club: {
@@ -34,8 +27,9 @@ export const club = {
     fileSays: 'Éṽéŕýţĥíñĝ óƒ ţĥé çļúƀ íñ óñé óþéñ ƒíļé: þéóþļé, þáţţéŕñš, ŕúñš ŵíţĥ ţĥéíŕ ļóĝš.',
     export: 'šáṽé ţĥé ƒíļé',
     import: 'ŕéáđ á ƒíļé',
-    imported: ({ athletes, patterns, progressions, runs }: Readonly<Record<'athletes' | 'patterns' | 'progressions' | 'runs', Taken>>) =>
-      `Ŕéáđ: áţĥļéţéš ${taken(athletes)}; þáţţéŕñš ${taken(patterns)}; šéššíóñš ${taken(progressions)}; ŕúñš ${taken(runs)}.`,
+    kinds: { athletes: 'áţĥļéţéš', patterns: 'þáţţéŕñš', progressions: 'šéššíóñš', runs: 'ŕúñš' },
+    took: (what: string, added: number, known: number) => `${what} ${added} áđđéđ, ${known} ĥéŕé áļŕéáđý`,
+    imported: (all: string) => `Ŕéáđ: ${all}.`,
     notJson: 'íš ñóţ á çļúƀ ƒíļé. Ñóţĥíñĝ ŵáš çĥáñĝéđ.',
     phone: 'Þĥóñéš áñđ ţĥé ĥáļļ šçŕééñ',
     phoneOff:

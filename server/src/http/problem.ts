@@ -1,7 +1,7 @@
 import { fieldsOf, type FieldProblem, type Problem, type ProblemMessage, type RecordName } from '@hopsk/contract';
 import type { ErrorRequestHandler, Request } from 'express';
 import type { Logger } from 'pino';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { isAway } from '../db/pool.js';
 
 /** What an answer holds beside its code: fields for the form, and the record as it stands. */
@@ -22,7 +22,7 @@ export class HttpProblem extends Error {
 export const notFound = (what: RecordName): HttpProblem => new HttpProblem(404, { code: 'not-found', values: { what } });
 
 /** Reads a request's part by its schema, or answers 400 with what is wrong with each field. */
-export function read<T extends z.ZodType>(schema: T, input: unknown): z.infer<T> {
+export function read<T extends z.ZodMiniType>(schema: T, input: unknown): z.infer<T> {
   const result = schema.safeParse(input);
   if (result.success) return result.data;
   throw new HttpProblem(400, { code: 'bad-input', values: {} }, { fields: fieldsOf(result.error, input) });

@@ -1,6 +1,6 @@
 import type { RecordName } from '@hopsk/contract';
 import type { Router } from 'express';
-import type * as z from 'zod';
+import type * as z from 'zod/mini';
 import type { Pool } from '../db/pool.js';
 import type { Db } from '../db/sql.js';
 import { HttpProblem, idOf, notFound, read } from './problem.js';
@@ -17,7 +17,7 @@ interface Saving<Sent, Kept> {
  * PUT /PATH/:id for records with a version: 0 makes it, a later one replaces exactly that version, an older one is
  * refused with what changed. Making the same record twice gives the one that is there.
  */
-export function saveRoutes<Schema extends z.ZodType<{ id: string; version: number }>, Kept extends object>(
+export function saveRoutes<Schema extends z.ZodMiniType<{ id: string; version: number }>, Kept extends object>(
   router: Router,
   pool: Pool,
   path: string,

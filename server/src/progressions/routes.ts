@@ -1,6 +1,6 @@
 import { Id, ProgressionSave } from '@hopsk/contract';
 import { Router } from 'express';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import type { Pool } from '../db/pool.js';
 import { idOf, notFound, read } from '../http/problem.js';
 import { archiveRoute, saveRoutes } from '../http/records.js';
@@ -15,7 +15,7 @@ import {
 } from './progressions.js';
 import { stageRecords } from './record.js';
 
-const Whose = z.object({ athlete: Id, progression: Id.nullable().default(null) });
+const Whose = z.object({ athlete: Id, progression: z._default(z.nullable(Id), null) });
 
 /** Progressions, their versions, and what their runs say of each stage. */
 export function progressionRoutes(pool: Pool): Router {

@@ -1,6 +1,6 @@
 import { RunRename, RunUpload } from '@hopsk/contract';
 import { Router } from 'express';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { transaction, type Pool } from '../db/pool.js';
 import { one } from '../db/sql.js';
 import { HttpProblem, idOf, notFound, read } from '../http/problem.js';
@@ -10,8 +10,8 @@ import { getPattern } from '../patterns/patterns.js';
 import { getRun, listRuns, takeUpload } from './runs.js';
 
 const Page = z.object({
-  before: z.iso.datetime().default('9999-12-31T00:00:00Z'),
-  most: z.coerce.number().int().min(1).max(200).default(40),
+  before: z._default(z.iso.datetime(), '9999-12-31T00:00:00Z'),
+  most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(200)), 40),
 });
 
 /** Runs of the club and their logs. */

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { ClubFile } from '@hopsk/contract';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { addClub, addCoach } from '../club/club.js';
 import { migrate } from '../db/migrate.js';
 import { openPool, transaction } from '../db/pool.js';
@@ -8,7 +8,9 @@ import { one } from '../db/sql.js';
 import { importClub } from './club-file.js';
 
 /** People who may sign in to a club made from a file. */
-const Coaches = z.array(z.object({ name: z.string(), email: z.email(), password: z.string().min(10) })).min(1);
+const Coaches = z
+  .array(z.object({ name: z.string(), email: z.email(), password: z.string().check(z.minLength(10)) }))
+  .check(z.minLength(1));
 
 /**
  * Makes a demo club from a club file and a list of coaches, through the same import that coaches use.

@@ -18,26 +18,26 @@ import {
   type Settings,
 } from '@hopsk/contract';
 import { map, type Observable } from 'rxjs';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 
 /** Every request of the app. Answers are read by the contract before anybody uses them. */
 @Injectable({ providedIn: 'root' })
 export class Api {
   private readonly http = inject(HttpClient);
 
-  private read<T extends z.ZodType>(schema: T): (source: Observable<unknown>) => Observable<z.infer<T>> {
+  private read<T extends z.ZodMiniType>(schema: T): (source: Observable<unknown>) => Observable<z.infer<T>> {
     return map((answer) => schema.parse(answer));
   }
 
-  private get<T extends z.ZodType>(path: string, schema: T): Observable<z.infer<T>> {
+  private get<T extends z.ZodMiniType>(path: string, schema: T): Observable<z.infer<T>> {
     return this.http.get<unknown>(`/api${path}`).pipe(this.read(schema));
   }
 
-  private post<T extends z.ZodType>(path: string, body: unknown, schema: T): Observable<z.infer<T>> {
+  private post<T extends z.ZodMiniType>(path: string, body: unknown, schema: T): Observable<z.infer<T>> {
     return this.http.post<unknown>(`/api${path}`, body).pipe(this.read(schema));
   }
 
-  private put<T extends z.ZodType>(path: string, body: unknown, schema: T): Observable<z.infer<T>> {
+  private put<T extends z.ZodMiniType>(path: string, body: unknown, schema: T): Observable<z.infer<T>> {
     return this.http.put<unknown>(`/api${path}`, body).pipe(this.read(schema));
   }
 
@@ -53,10 +53,10 @@ export class Api {
   addCoach = (body: { name: string; email: string; password: string }) => this.post('/coaches', body, z.array(Coach));
   phone = () => this.get('/phone', Phone);
 
-  records = <T extends z.ZodType>(path: string, list: T) => this.get(`/${path}`, list);
-  saveRecord = <T extends z.ZodType>(path: string, record: { readonly id: string }, shape: T) =>
+  records = <T extends z.ZodMiniType>(path: string, list: T) => this.get(`/${path}`, list);
+  saveRecord = <T extends z.ZodMiniType>(path: string, record: { readonly id: string }, shape: T) =>
     this.put(`/${path}/${record.id}`, record, shape);
-  archiveRecord = <T extends z.ZodType>(path: string, id: string, archived: boolean, shape: T) =>
+  archiveRecord = <T extends z.ZodMiniType>(path: string, id: string, archived: boolean, shape: T) =>
     this.post(`/${path}/${id}/${archived ? 'archive' : 'restore'}`, {}, shape);
 
   book = (athleteId: string) => this.get(`/athletes/${athleteId}/book`, Book);

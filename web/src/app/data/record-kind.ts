@@ -3,7 +3,7 @@ import { Actions, createEffect, ofType, provideEffects } from '@ngrx/effects';
 import { createEntityAdapter, type EntityState } from '@ngrx/entity';
 import { createAction, createFeatureSelector, createReducer, createSelector, on, props, provideState } from '@ngrx/store';
 import { catchError, concatMap, from, map, of, switchMap, type Observable } from 'rxjs';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { Api } from './api';
 import { DeviceStore } from './device-store';
 import { troubleOf, type Trouble } from './problem';
@@ -39,7 +39,7 @@ const byName = (a: Row, b: Row): number => a.name.localeCompare(b.name) || (a.id
  * @param path where the server has it.
  * @param shape what the server and this device's copy must look like to be believed.
  */
-export function recordKind<R extends Row, S extends { readonly id: string }>(name: string, path: string, shape: z.ZodType<R>) {
+export function recordKind<R extends Row, S extends { readonly id: string }>(name: string, path: string, shape: z.ZodMiniType<R>) {
   const rows = createEntityAdapter<R>({ sortComparer: byName });
   const list = z.array(shape);
   const actions = {

@@ -2,7 +2,7 @@ import { computed, DestroyRef, effect, inject, signal, untracked, type Signal } 
 import { fieldsOf } from '@hopsk/contract';
 import { saidFields, type SaidField } from '@hopsk/words/naming';
 import { Store } from '@ngrx/store';
-import type * as z from 'zod';
+import type * as z from 'zod/mini';
 import { DeviceStore } from './device-store';
 import type { RecordKind, Row } from './record-kind';
 
@@ -13,9 +13,9 @@ export interface TypedOf<R extends Row, D> {
   /** What there is to type into: the stored record, or an empty page. */
   readonly begin: (stored: R | null) => D;
   /** A draft as it may be saved. */
-  readonly whole: z.ZodType<D>;
+  readonly whole: z.ZodMiniType<D>;
   /** What the device keeps: a draft that may not be fit to save yet, and the version it was typed over. */
-  readonly kept: z.ZodType<{ base: number; draft: D }>;
+  readonly kept: z.ZodMiniType<{ base: number; draft: D }>;
   readonly key: (id: string) => string;
   /** Another record has come into the screen: nothing of the one before may stay. */
   readonly turned?: () => void;

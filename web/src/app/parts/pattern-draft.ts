@@ -1,6 +1,6 @@
 import { PatternDraft, type Pattern, type PatternSave } from '@hopsk/contract';
 import type { Rounds } from '@hopsk/core/language/rounds';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 
 /** Rounds before anybody has said: the rest is not decided. */
 export const OPEN_DOSE: Rounds = { mode: 'seconds', work: 30, rounds: 3, sets: 1, rest: null, setRest: null };
@@ -8,7 +8,7 @@ export const OPEN_DOSE: Rounds = { mode: 'seconds', work: 30, rounds: 3, sets: 1
 export type Draft = Omit<PatternSave, 'id' | 'version'>;
 
 /** What this device keeps of a pattern being typed: it may still be nameless or too long to save. */
-export const KeptDraft = z.object({ base: z.int(), draft: PatternDraft.extend({ name: z.string(), steps: z.string() }) });
+export const KeptDraft = z.object({ base: z.int(), draft: z.extend(PatternDraft, { name: z.string(), steps: z.string() }) });
 
 export function draftOf(pattern: Pattern | null): Draft {
   if (pattern) {

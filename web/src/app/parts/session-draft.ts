@@ -6,7 +6,7 @@ import { ALONE, type Around } from '@hopsk/core/plan/session/problems';
 import { SESSION_LIMITS, OPEN_SETTINGS, type Session } from '@hopsk/core/plan/session/session';
 import type { Stage } from '@hopsk/core/plan/session/stage';
 import { words } from '@hopsk/words/words';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { newId } from '../data/ids';
 import { performance } from '../compute/performance';
 import type { SessionAsk } from '../compute/session';
@@ -15,7 +15,7 @@ export type Draft = ProgressionDraft;
 export type DraftStage = Draft['stages'][number];
 
 /** What this device keeps of a progression being changed; it may still be nameless. */
-export const KeptDraft = z.object({ base: z.int(), draft: ProgressionDraft.extend({ name: z.string() }) });
+export const KeptDraft = z.object({ base: z.int(), draft: z.extend(ProgressionDraft, { name: z.string() }) });
 
 export const EMPTY: Draft = {
   name: '',

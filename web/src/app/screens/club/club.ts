@@ -23,6 +23,7 @@ import { once } from '../../ui/once';
 import { emails, numbers, passwords, texts } from '../../ui/reads';
 import { Whole } from '../../ui/whole';
 
+const KINDS = ['athletes', 'patterns', 'progressions', 'runs'] as const;
 const NO_COACH = { name: '', email: '', password: '' };
 const NO_PASSWORD = { old: '', password: '' };
 
@@ -198,7 +199,9 @@ export class ClubScreen {
         return;
       }
       const done = await firstValueFrom(this.api.importClub(content));
-      this.said.set(this.text.imported(done));
+      const { kinds, took, imported } = this.text;
+      const all = KINDS.map((kind) => took(kinds[kind], done[kind].added, done[kind].known));
+      this.said.set(imported(all.join('; ')));
       for (const load of loadAll()) this.store.dispatch(load);
     });
   }

@@ -10,7 +10,7 @@ import { faultLabel, inALine, saidFields } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { Latest } from '../../compute/latest';
 import type { Repetition, RepetitionAsk } from '../../compute/repetition';
 import { Studies } from '../../compute/studies';

@@ -1,5 +1,5 @@
 import { AthleteDraft, type Athlete } from '@hopsk/contract';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 
 const EMPTY: AthleteDraft = {
   name: '',
@@ -23,7 +23,7 @@ const EMPTY: AthleteDraft = {
 };
 
 /** What this device keeps of an athlete being typed: there may be no name yet. */
-export const KeptDraft = z.object({ base: z.int(), draft: AthleteDraft.extend({ name: z.string(), sport: z.string() }) });
+export const KeptDraft = z.object({ base: z.int(), draft: z.extend(AthleteDraft, { name: z.string(), sport: z.string() }) });
 
 export function draftOf(athlete: Athlete | null): AthleteDraft {
   if (!athlete) return EMPTY;
