@@ -311,7 +311,8 @@ test.describe('without a network', () => {
     await coach.getByRole('button', { name: 'could not' }).click();
     await tick(coach);
     await expect(coach.getByText('Frozen: could they go on?')).toBeHidden();
-    await expect(coach.getByText('kept here, not sent yet')).toBeVisible();
+    // That it could not be sent is known after the tick in which it was tried.
+    await expect.poll(async () => (await tick(coach), coach.getByText('kept here, not sent yet').count())).toBe(1);
     await runTo(coach, 31);
     await context.setOffline(false);
     await allSent(coach, () => coach.clock.runFor(3000));

@@ -1,3 +1,4 @@
+import { FIRST_LOAD, firstLoad } from '../scripts/lib/first-load.mjs';
 import { accessible, expect, test } from './support.js';
 
 test.describe('the door', () => {
@@ -35,5 +36,18 @@ test.describe('the door', () => {
     await page.goto('/enter?to=//elsewhere.test/people');
     await page.getByRole('button', { name: 'enter the demo club' }).click();
     await expect(page).toHaveURL(/^http:\/\/127\.0\.0\.1:\d+\/people$/);
+  });
+
+  test('and the floor come with little script: neither parser, simulator nor charts', async ({ browser, baseURL }) => {
+    for (const { name, path, most } of FIRST_LOAD) {
+      const context = await browser.newContext({ ...(baseURL && { baseURL }), serviceWorkers: 'block' });
+      if (path !== '/enter') await context.request.post('/api/demo');
+      const { scripts, sent, unpacked } = await firstLoad(await context.newPage(), path);
+      expect(scripts, name).toBeGreaterThan(5);
+      expect(sent, name).toBeLessThanOrEqual(most);
+      // Packed as they are sent: that is what the limit is about.
+      expect(sent, name).toBeLessThan(unpacked / 2);
+      await context.close();
+    }
   });
 });

@@ -3,7 +3,7 @@ import { answers } from './answers.js';
 import { engine, PERFORMER, SHORT } from './engine.js';
 import { heapSlope } from './heap.js';
 import { library } from './library.js';
-import { firstLoad } from './load.js';
+import { firstLoads } from './load.js';
 import { sessions } from './sessions.js';
 import { table, type Line } from './measure.js';
 
@@ -12,7 +12,7 @@ const lines: Line[] = [...engine(), ...sessions()];
 if (process.argv.includes('--long')) lines.push(heapSlope(SHORT, PERFORMER));
 const house = await openHouse();
 try {
-  lines.push(...(await firstLoad(house.url)), ...(await answers(house.url)), ...(await library(house.url)));
+  lines.push(...(await firstLoads(house.url)), ...(await answers(house.url)), ...(await library(house.url)));
 } finally {
   await house.stop();
 }

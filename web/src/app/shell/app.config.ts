@@ -16,6 +16,7 @@ import { signInActions, signInFeature } from '../data/sign-in';
 import * as signInEffects from '../data/sign-in.effects';
 import { followColours } from '../ui/look/colours';
 import { oneActAPress } from '../ui/one-press';
+import { noticePresses } from '../ui/pressing';
 import { routes } from './routes';
 
 export const appConfig: ApplicationConfig = {
@@ -30,6 +31,7 @@ export const appConfig: ApplicationConfig = {
     provideAppInitializer(() => {
       followColours();
       oneActAPress(document);
+      noticePresses(document);
       inject(Store).dispatch(signInActions.ask());
     }),
   ],

@@ -14,6 +14,7 @@ import {
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import { newName } from './names';
+import { pressing } from './pressing';
 import type { Reads } from './reads';
 import { Whole } from './whole';
 
@@ -33,7 +34,7 @@ import { Whole } from './whole';
         [value]="typed()"
         [attr.maxlength]="reads().most"
         [attr.aria-invalid]="wrong() !== ''"
-        [attr.aria-describedby]="wrong() ? name + '-wrong' : null"
+        [attr.aria-describedby]="beneath() ? name + '-wrong' : null"
         [placeholder]="hint()"
         [attr.translate]="code() ? 'no' : null"
         dir="auto"
@@ -51,7 +52,7 @@ import { Whole } from './whole';
         [attr.maxlength]="reads().most"
         [attr.list]="list()"
         [attr.aria-invalid]="wrong() !== ''"
-        [attr.aria-describedby]="wrong() ? name + '-wrong' : null"
+        [attr.aria-describedby]="beneath() ? name + '-wrong' : null"
         [placeholder]="hint()"
         [attr.translate]="code() ? 'no' : null"
         [disabled]="off()"
@@ -63,11 +64,11 @@ import { Whole } from './whole';
         (keydown.arrowDown)="step($event, -1)"
       />
     }
-    @if (note() && !wrong()) {
+    @if (note() && !beneath()) {
       <small class="muted">{{ note() }}</small>
     }
-    @if (wrong()) {
-      <small class="wrong" [id]="name + '-wrong'" role="alert">{{ wrong() }}</small>
+    @if (beneath()) {
+      <small class="wrong" [id]="name + '-wrong'" role="alert">{{ beneath() }}</small>
     }
   `,
   styleUrl: './box.scss',
@@ -110,6 +111,11 @@ export class Box<T> {
   protected readonly typed = linkedSignal(() => this.shown());
   private readonly refused = linkedSignal({ source: this.shown, computation: () => '' });
   protected readonly wrong = computed(() => this.refused() || this.said());
+  /** What is said beneath it. A press that leaves the box must still meet what it was aimed at: nothing moves until it has ended. */
+  protected readonly beneath = linkedSignal<{ wrong: string; held: boolean }, string>({
+    source: () => ({ wrong: this.wrong(), held: pressing() }),
+    computation: ({ wrong, held }, before) => (held && before ? before.value : wrong),
+  });
   private readonly inner = viewChild.required<ElementRef<HTMLElement>>('box');
 
   constructor() {

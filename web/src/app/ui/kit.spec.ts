@@ -13,6 +13,7 @@ import { FileBox } from './file-box';
 import { FileBoxHarness } from './file-box.harness';
 import { Head } from './head';
 import { orNone } from './options';
+import { noticePresses } from './pressing';
 import { asTyped, days, lengths, lists, needed, numbers, orNothing, tags, texts, times, type Reads } from './reads';
 import { Several } from './several';
 import { SeveralHarness } from './several.harness';
@@ -151,6 +152,20 @@ describe('parts of every page', () => {
     send?.click();
     await fixture.whenStable();
     expect(on.sent).toEqual([0.2]);
+  });
+
+  it('what is said beneath a box stays while a press is under way: what was aimed at must not move', async () => {
+    const { fixture, loader } = await page();
+    const stop = noticePresses(document);
+    const box = await loader.getHarness(BoxHarness.with({ label: 'share' }));
+    await box.type('soon');
+    document.dispatchEvent(new Event('pointerdown'));
+    await box.type('20');
+    expect(await box.getWrong()).toBe('is not a number');
+    document.dispatchEvent(new Event('pointerup'));
+    await fixture.whenStable();
+    expect(await box.getWrong()).toBe('');
+    stop();
   });
 
   it('the head of a page keeps what is seldom needed behind a button that says whether it is open', async () => {
