@@ -3,6 +3,7 @@ import { TestBed } from '@angular/core/testing';
 import type { Teaching } from '@hopsk/contract';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
 import { bookInWords } from '@hopsk/words/naming';
+import { DeviceStore } from '../../data/device-store';
 import { house, Screen } from '../../testing/screen';
 import { Playbooks } from './playbooks';
 
@@ -45,6 +46,19 @@ describe('playbooks', () => {
     put.flush({ ...sent, version: 1 });
     await screen.until(() => screen.words.includes('Kept for the club'));
     expect(screen.fixture.componentInstance.unsaved()).toBeFalse();
+    expect((await TestBed.inject(DeviceStore).recall('playbook')) ?? null).toBeNull();
+  });
+
+  it('that are being typed are there again when the page comes back', async () => {
+    screen.button('copy to change').click();
+    await screen.fixture.whenStable();
+    screen.type(screen.box('situation'), 'half a sen', 'change');
+    await screen.fixture.whenStable();
+    screen.fixture.destroy();
+    const again = await Screen.of(Playbooks);
+    await again.until(() => again.fixture.componentInstance.unsaved());
+    await again.fixture.whenStable();
+    expect(again.box('situation').value).toBe('half a sen');
   });
 
   it('without a name are not sent', async () => {

@@ -9,6 +9,7 @@ import { bookInWords, inALine, saidFields } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import type { HoldsTyping } from '../../parts/holds-typing';
+import { DeviceStore } from '../../data/device-store';
 import { TeachingStore } from '../../data/teaching';
 import { SIDES } from '@hopsk/core/body/foot';
 import { Ask } from '../../ui/ask';
@@ -19,6 +20,10 @@ import { asTyped, texts } from '../../ui/reads';
 import { once } from '../../ui/once';
 import { byCode, namedOptions } from '../../ui/options';
 import { valuesFrom, valuesText } from './coverage';
+import { KeptBook } from './kept-book';
+
+/** Where the device keeps the one that is being typed. */
+const KEY = 'playbook';
 
 type Own = Teaching['playbooks'][number];
 type Situation = Own['situations'][number];
@@ -37,6 +42,7 @@ const EMPTY: Playbook = { code: '', name: '', sport: '', school: 'square-ready',
 })
 export class Playbooks implements HoldsTyping {
   private readonly club = inject(TeachingStore);
+  private readonly device = inject(DeviceStore);
   protected readonly text = words.build;
   protected readonly common = words.common;
   private readonly questions = inject(Ask);
@@ -83,6 +89,7 @@ export class Playbooks implements HoldsTyping {
         if (!this.dirty()) this.typed.set(mine.find((one) => one.code === code) ?? null);
       });
     });
+    void this.recall();
   }
 
   unsaved(): boolean {
@@ -92,7 +99,7 @@ export class Playbooks implements HoldsTyping {
   protected async choose(code: string): Promise<void> {
     const { leave, leaveYes, leaveNo } = this.common;
     if (this.dirty() && !(await this.questions.sure({ question: leave, yes: leaveYes, no: leaveNo }))) return;
-    this.dirty.set(false);
+    this.settled();
     this.said.set('');
     this.wrong.set([]);
     this.code.set(code);
@@ -105,15 +112,13 @@ export class Playbooks implements HoldsTyping {
     let n = 1;
     while (codes.has(`own-${n}`)) n++;
     this.code.set(`own-${n}`);
-    this.typed.set(own(from ?? EMPTY, `own-${n}`, from ? this.text.copyOf(from.name) : this.text.newBook));
-    this.dirty.set(true);
+    this.put(own(from ?? EMPTY, `own-${n}`, from ? this.text.copyOf(from.name) : this.text.newBook));
   }
 
   protected change(change: Partial<Own>): void {
     const typed = this.typed();
     if (!typed) return;
-    this.typed.set({ ...typed, ...change });
-    this.dirty.set(true);
+    this.put({ ...typed, ...change });
   }
 
   protected situation(at: number, change: Partial<Situation>): void {
@@ -176,7 +181,28 @@ export class Playbooks implements HoldsTyping {
 
   private async keep(playbooks: Own[]): Promise<void> {
     const trouble = await this.club.save({ playbooks });
-    if (!trouble) this.dirty.set(false);
+    if (!trouble) this.settled();
     this.said.set(trouble?.message ?? this.text.bookKept);
+  }
+
+  /** What is typed outlives the page. */
+  private put(book: Own): void {
+    this.typed.set(book);
+    this.dirty.set(true);
+    void this.device.keep(KEY, book);
+  }
+
+  /** Nothing typed is left open. */
+  private settled(): void {
+    this.dirty.set(false);
+    void this.device.keep(KEY, null);
+  }
+
+  /** What was typed before the page went, unless somebody types already. */
+  private async recall(): Promise<void> {
+    const kept = KeptBook.safeParse(await this.device.recall(KEY));
+    if (!kept.success || this.dirty()) return;
+    this.code.set(kept.data.code);
+    this.put(kept.data);
   }
 }
