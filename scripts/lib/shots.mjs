@@ -92,7 +92,7 @@ export const SHOTS = [
     name: 'what-if',
     go: async (page) => {
       await openPattern(page, 'Front corner and home');
-      await page.getByRole('button', { name: 'what if' }).click();
+      await page.getByRole('tab', { name: 'what if' }).click();
       await page.getByRole('slider', { name: /second foot/ }).fill('0.04');
       await page.getByText(/stance is lost/).waitFor();
     },
@@ -108,7 +108,7 @@ export const SHOTS = [
     name: 'drill-card',
     go: async (page) => {
       await openPattern(page, 'Front corner and home');
-      await page.getByRole('button', { name: 'more' }).click();
+      await page.getByRole('button', { name: 'more', exact: true }).click();
       await page.getByRole('menuitem', { name: 'drill card' }).click();
       await page.locator('hop-floor svg .chip').nth(3).waitFor();
     },
@@ -164,7 +164,7 @@ export const SHOTS = [
     name: 'build-new',
     go: async (page) => {
       await page.goto('/build/new');
-      await page.getByRole('button', { name: 'a fault', exact: true }).click();
+      await page.getByRole('tab', { name: 'a fault', exact: true }).click();
       await page.locator('hop-start-from ol li').nth(2).waitFor();
     },
   },
@@ -172,7 +172,7 @@ export const SHOTS = [
     name: 'build-sheet',
     go: async (page) => {
       await openSession(page, 'Front corner, Tuesday');
-      await page.getByRole('button', { name: 'more' }).click();
+      await page.getByRole('button', { name: 'more', exact: true }).click();
       await page.getByRole('menuitem', { name: 'print' }).click();
       await page.locator('hop-sheets table tr').nth(3).waitFor();
     },

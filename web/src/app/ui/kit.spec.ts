@@ -14,7 +14,7 @@ import { FileBoxHarness } from './file-box.harness';
 import { Head } from './head';
 import { orNone } from './options';
 import { noticePresses } from './pressing';
-import { asTyped, days, lengths, lists, needed, numbers, orNothing, tags, texts, times, type Reads } from './reads';
+import { asTyped, days, emails, lengths, lists, needed, numbers, orNothing, passwords, tags, texts, times, type Reads } from './reads';
 import { Several } from './several';
 import { SeveralHarness } from './several.harness';
 import { Slider } from './slider';
@@ -238,5 +238,21 @@ describe('what boxes read', () => {
       'longer',
     ]);
     expect(value(tags(3, 9), ' lunge, corner,, lunge ')).toEqual(['lunge', 'corner']);
+  });
+
+  it('an address and a password by what can be told of them; nothing typed is empty, not wrong', () => {
+    expect(['', ' ', 'ida', 'i d@a.test', ' ida@harbour.test '].map((typed) => value(emails, typed))).toEqual([
+      'empty',
+      'empty',
+      'email',
+      'email',
+      'ida@harbour.test',
+    ]);
+    expect(['', 'short', 'long enough', ' blanks stay '].map((typed) => value(passwords(10), typed))).toEqual([
+      'empty',
+      'shorter',
+      'long enough',
+      ' blanks stay ',
+    ]);
   });
 });

@@ -104,7 +104,11 @@ export const asTyped = (most: number): Reads<string> => ({
 /** An e-mail address, as far as a box can tell. */
 export const emails: Reads<string> = {
   show: (value) => value,
-  read: (typed) => (/^[^@\s]+@[^@\s]+$/.test(typed.trim()) ? { value: typed.trim() } : { wrong: { code: 'email', values: {} } }),
+  read: (typed) => {
+    const address = typed.trim();
+    if (address === '') return { wrong: { code: 'empty', values: {} } };
+    return /^[^@\s]+@[^@\s]+$/.test(address) ? { value: address } : { wrong: { code: 'email', values: {} } };
+  },
   keyboard: 'email',
   most: 200,
 };

@@ -43,6 +43,9 @@ type Form = 'settings' | 'coach' | 'password';
     section h2 {
       margin-bottom: 10px;
     }
+    h3 {
+      margin: 14px 0 6px;
+    }
     form {
       display: flex;
       flex-wrap: wrap;
