@@ -1,3 +1,6 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { root } from '../scripts/lib/project.mjs';
 import { FIRST_LOAD, firstLoad } from '../scripts/lib/first-load.mjs';
 import { accessible, expect, test } from './support.js';
 
@@ -39,12 +42,21 @@ test.describe('the door', () => {
   });
 
   test('and the floor come with little script: neither parser, simulator nor charts', async ({ browser, baseURL }) => {
+    // What only those hold: the parser's tables, a refusal of the simulation, the charts' own drawing library.
+    const theirs = ['stateData', 'nothing-to-recover', 'cartesian2d'];
+    const folder = join(root, 'web/dist');
+    const built = readdirSync(folder)
+      .filter((file) => file.endsWith('.js'))
+      .map((file) => readFileSync(join(folder, file), 'utf8'))
+      .join('');
+    for (const mark of theirs) expect(built.includes(mark), mark).toBe(true);
     for (const { name, path, most } of FIRST_LOAD) {
       const context = await browser.newContext({ ...(baseURL && { baseURL }), serviceWorkers: 'block' });
       if (path !== '/enter') await context.request.post('/api/demo');
-      const { scripts, sent, unpacked } = await firstLoad(await context.newPage(), path);
+      const { scripts, sent, unpacked, text } = await firstLoad(await context.newPage(), path);
       expect(scripts, name).toBeGreaterThan(5);
       expect(sent, name).toBeLessThanOrEqual(most);
+      for (const mark of theirs) expect(text.includes(mark), `${name}: ${mark}`).toBe(false);
       // Packed as they are sent: that is what the limit is about.
       expect(sent, name).toBeLessThan(unpacked / 2);
       await context.close();

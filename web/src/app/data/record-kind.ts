@@ -1,13 +1,13 @@
-import { inject } from '@angular/core';
+import { inject, type Signal } from '@angular/core';
 import { Actions, createEffect, ofType, provideEffects } from '@ngrx/effects';
 import { createEntityAdapter, type EntityState } from '@ngrx/entity';
-import { createAction, createFeatureSelector, createReducer, createSelector, on, props, provideState } from '@ngrx/store';
-import { catchError, concatMap, from, map, of, switchMap, type Observable } from 'rxjs';
+import { createAction, createFeatureSelector, createReducer, createSelector, on, props, provideState, Store } from '@ngrx/store';
+import { catchError, concatMap, filter, from, map, of, switchMap, type MonoTypeOperatorFunction, type Observable } from 'rxjs';
 import * as z from 'zod/mini';
 import { Api } from './api';
 import { DeviceStore } from './device-store';
 import { troubleOf, type Trouble } from './problem';
-import { signInActions } from './sign-in';
+import { signInActions, signInFeature } from './sign-in';
 
 /** What every record of a club has. */
 export interface Row {
@@ -29,6 +29,13 @@ type SaveState =
 interface KindState<R> extends EntityState<R> {
   readonly status: Status;
   readonly saves: Readonly<Record<string, SaveState>>;
+}
+
+/** An answer must not end up in another club's lists: it is dropped unless the club that asked is still signed in. */
+function forClub<T>(store: Store): MonoTypeOperatorFunction<T> {
+  const club: Signal<string | undefined> = store.selectSignal((state: object) => signInFeature.selectMe(state as never)?.club.id);
+  const asked = club();
+  return filter(() => club() === asked);
 }
 
 const byName = (a: Row, b: Row): number => a.name.localeCompare(b.name) || (a.id < b.id ? -1 : 1);
@@ -84,8 +91,9 @@ export function recordKind<R extends Row, S extends { readonly id: string }>(nam
   const { selectAll, selectEntities } = rows.getSelectors(selectState);
 
   /** Outcomes of one request about a record. */
-  const outcome = (id: string, request: Observable<R>) =>
+  const outcome = (store: Store, id: string, request: Observable<R>) =>
     request.pipe(
+      forClub(store),
       map((row) => actions.saved(row)),
       catchError((error: unknown) => of(actions.refused({ id, trouble: troubleOf(error) }))),
     );
@@ -93,11 +101,12 @@ export function recordKind<R extends Row, S extends { readonly id: string }>(nam
   const effects = {
     /** Fetches the list, and without a network gives what this device kept of it. */
     load: createEffect(
-      (asked = inject(Actions), api = inject(Api), device = inject(DeviceStore)) =>
+      (asked = inject(Actions), api = inject(Api), device = inject(DeviceStore), store = inject<Store>(Store)) =>
         asked.pipe(
           ofType(actions.load),
           switchMap(() =>
             api.records(path, list).pipe(
+              forClub(store),
               switchMap((rows) => from(device.keep(name, rows)).pipe(map(() => actions.loaded(rows)))),
               catchError((error: unknown) =>
                 from(copy(device)).pipe(map((rows) => (rows ? actions.loaded(rows, true) : actions.failed({ trouble: troubleOf(error) })))),
@@ -108,18 +117,18 @@ export function recordKind<R extends Row, S extends { readonly id: string }>(nam
       { functional: true },
     ),
     save: createEffect(
-      (asked = inject(Actions), api = inject(Api)) =>
+      (asked = inject(Actions), api = inject(Api), store = inject<Store>(Store)) =>
         asked.pipe(
           ofType(actions.save),
-          concatMap(({ record }) => outcome(record.id, api.saveRecord(path, record, shape))),
+          concatMap(({ record }) => outcome(store, record.id, api.saveRecord(path, record, shape))),
         ),
       { functional: true },
     ),
     archive: createEffect(
-      (asked = inject(Actions), api = inject(Api)) =>
+      (asked = inject(Actions), api = inject(Api), store = inject<Store>(Store)) =>
         asked.pipe(
           ofType(actions.archive),
-          concatMap(({ id, archived }) => outcome(id, api.archiveRecord(path, id, archived, shape))),
+          concatMap(({ id, archived }) => outcome(store, id, api.archiveRecord(path, id, archived, shape))),
         ),
       { functional: true },
     ),

@@ -4,10 +4,10 @@ import { TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import { DeviceStore } from './device-store';
-import { athlete, emptyDevice, pattern } from '../testing/run';
+import { athlete, emptyDevice, me, pattern } from '../testing/run';
 import { progression } from '../testing/sessions';
 import { patterns, people, progressions, recordProviders } from './records';
-import { signInActions } from './sign-in';
+import { signInActions, signInFeature } from './sign-in';
 
 describe('the club’s records', () => {
   let store: Store;
@@ -17,7 +17,13 @@ describe('the club’s records', () => {
   beforeEach(async () => {
     await emptyDevice();
     TestBed.configureTestingModule({
-      providers: [provideHttpClient(), provideHttpClientTesting(), provideStore(), provideEffects(), ...recordProviders],
+      providers: [
+        provideHttpClient(),
+        provideHttpClientTesting(),
+        provideStore({ [signInFeature.name]: signInFeature.reducer }),
+        provideEffects(),
+        ...recordProviders,
+      ],
     });
     store = TestBed.inject(Store);
     http = TestBed.inject(HttpTestingController);
@@ -46,6 +52,20 @@ describe('the club’s records', () => {
     store.dispatch(patterns.actions.saved(made));
     store.dispatch(patterns.actions.loaded([old, other]));
     expect(select(patterns.selectAll)).toEqual([made, { ...old, steps: 'split', version: 3 }, other]);
+  });
+
+  it('what arrives after its club has left ends up in no list, and not on the device', async () => {
+    store.dispatch(signInActions.entered({ me, offline: false }));
+    store.dispatch(people.actions.load());
+    const [list, { archivedAt: _, ...record }] = [http.expectOne('/api/athletes'), athlete()];
+    store.dispatch(people.actions.save(record));
+    const saving = http.expectOne(`/api/athletes/${record.id}`);
+    store.dispatch(signInActions.left());
+    store.dispatch(signInActions.entered({ me: { ...me, club: { ...me.club, id: crypto.randomUUID() } }, offline: false }));
+    list.flush([athlete()]);
+    saving.flush({ ...record, version: 2, archivedAt: null });
+    expect(select(people.selectAll)).toEqual([]);
+    expect(await TestBed.inject(DeviceStore).recall('people')).toBeUndefined();
   });
 
   it('without a network the device’s copy is shown, and said to be one', async () => {

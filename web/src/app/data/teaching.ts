@@ -3,6 +3,7 @@ import { Teaching } from '@hopsk/contract';
 import { SCHOOLS, type OwnSchool } from '@hopsk/core/body/school';
 import { schoolWords } from '@hopsk/words/naming';
 import { firstValueFrom } from 'rxjs';
+import { Latest } from '../compute/latest';
 import { Api } from './api';
 import { troubleOf, type Trouble } from './problem';
 import { DeviceStore } from './device-store';
@@ -16,6 +17,7 @@ export class TeachingStore {
   private readonly device = inject(DeviceStore);
   private readonly kept = signal<Teaching>(NOTHING);
   private asked = false;
+  private readonly question = new Latest();
   readonly teaching = this.kept.asReadonly();
   /** Whether it is known what the club teaches: before that nothing may be changed, or it would be taken for nothing. */
   readonly ready = signal(false);
@@ -34,6 +36,7 @@ export class TeachingStore {
   /** Forgets whose it was: somebody else signs in. */
   clear(): void {
     this.asked = false;
+    this.question.drop();
     this.ready.set(false);
     this.kept.set(NOTHING);
   }
@@ -51,18 +54,30 @@ export class TeachingStore {
     }
   }
 
-  private async fetch(): Promise<void> {
-    try {
-      this.kept.set(await firstValueFrom(this.api.teaching()));
-      this.ready.set(true);
-      await this.device.keep('teaching', this.kept());
-    } catch {
-      // Without a network what this device kept of it will do; the next visit asks again.
-      this.asked = false;
-      const kept = Teaching.safeParse(await this.device.recall('teaching'));
-      if (!kept.success) return;
-      this.kept.set(kept.data);
-      this.ready.set(true);
-    }
+  /** What comes after somebody has left is dropped: it was another club's. */
+  private fetch(): Promise<void> {
+    return this.question.ask(
+      () => firstValueFrom(this.api.teaching()),
+      (teaching) => {
+        this.know(teaching);
+        void this.device.keep('teaching', teaching);
+      },
+      () => this.recall(),
+    );
+  }
+
+  /** Without a network what this device kept of it will do; the next visit asks again. */
+  private recall(): void {
+    this.asked = false;
+    void this.question.ask(
+      async () => Teaching.safeParse(await this.device.recall('teaching')),
+      (kept) => kept.success && this.know(kept.data),
+      () => undefined,
+    );
+  }
+
+  private know(teaching: Teaching): void {
+    this.kept.set(teaching);
+    this.ready.set(true);
   }
 }

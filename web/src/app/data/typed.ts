@@ -84,8 +84,8 @@ export class Typed<R extends Row, D extends object> {
       untracked(() => {
         if (!ready || version === this.base() || version === this.opening) return;
         const mine = save?.state === 'saved' && save.version === version;
-        // What was typed while our own save was under way goes on from the version that it made.
-        if (mine && !same(this.draft(), this.sent())) this.keep(version);
+        // What was typed while our own save or putting away was under way goes on from the version that it made.
+        if (mine && this.dirty() && !same(this.draft(), this.sent())) this.keep(version);
         else if (mine || !this.dirty()) void this.open(version, mine);
       });
     });
@@ -121,10 +121,9 @@ export class Typed<R extends Row, D extends object> {
     this.store.dispatch(this.of.kind.actions.load());
   }
 
-  /** Puts it away, or brings it back. */
-  archive(archived = true): void {
+  /** Puts it away, or brings it back; what is typed stays typed. */
+  archive(archived: boolean): void {
     this.store.dispatch(this.of.kind.actions.archive({ id: this.of.id(), archived }));
-    this.dirty.set(false);
   }
 
   /** What is wrong with a field as it was sent, by this device or by the server; nothing once it was changed. */

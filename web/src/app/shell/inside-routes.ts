@@ -1,8 +1,10 @@
 import { inject } from '@angular/core';
 import type { CanDeactivateFn, Routes } from '@angular/router';
+import { provideEffects } from '@ngrx/effects';
 import { provideState } from '@ngrx/store';
 import type { Room } from '@hopsk/words/languages';
 import { words } from '@hopsk/words/words';
+import { onLeft } from '../data/leaving';
 import { recordProviders } from '../data/records';
 import { runFeature } from '../data/run';
 import type { HoldsTyping } from '../parts/holds-typing';
@@ -46,7 +48,7 @@ export const inside: Routes = [
   {
     path: '',
     component: Inside,
-    providers: [provideState(runFeature), ...recordProviders],
+    providers: [provideState(runFeature), ...recordProviders, provideEffects({ onLeft })],
     children: [
       { path: '', pathMatch: 'full', redirectTo: () => (innerWidth < 720 ? '/floor' : '/people') },
       {

@@ -9,7 +9,6 @@ import { words } from '@hopsk/words/words';
 import { Outbox } from '../data/outbox';
 import { loadAll } from '../data/records';
 import { signInFeature } from '../data/sign-in';
-import { TeachingStore } from '../data/teaching';
 import { ICONS } from '../ui/look/icons';
 
 /** The house behind the door: its menu, and a page of it. What is not sent yet is sent from here. */
@@ -29,7 +28,6 @@ export class Inside {
   protected readonly more = signal(false);
   private readonly sending = inject(Outbox);
   protected readonly outbox = this.sending.state;
-  private readonly teaching = inject(TeachingStore);
   private readonly store = inject(Store);
   private readonly router = inject(Router);
   private readonly status = this.store.selectSignal(signInFeature.selectStatus);
@@ -58,17 +56,12 @@ export class Inside {
     for (const [name, svg] of Object.entries(ICONS)) registry.addSvgIconLiteral(name, sanitizer.bypassSecurityTrustHtml(svg));
     effect(() => {
       const club = this.club();
-      untracked(() => (club === null ? this.leave() : this.enter(club)));
+      if (club !== null) untracked(() => this.enter(club));
     });
   }
 
   private enter(club: string): void {
     this.sending.open(club);
     for (const load of loadAll()) this.store.dispatch(load);
-  }
-
-  private leave(): void {
-    this.sending.close();
-    this.teaching.clear();
   }
 }

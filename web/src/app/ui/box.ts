@@ -15,7 +15,7 @@ import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import { newName } from './names';
 import { pressing } from './pressing';
-import type { Reads } from './reads';
+import type { Reading, Reads } from './reads';
 import { Whole } from './whole';
 
 /**
@@ -125,9 +125,13 @@ export class Box<T> {
 
   /** Whether it can take what stands in it; if not it says why. */
   check(): boolean {
+    return 'value' in this.look();
+  }
+
+  private look(): Reading<T> {
     const read = this.reads().read(this.typed());
     this.refused.set('wrong' in read ? say(words.fields, read.wrong) : '');
-    return !('wrong' in read);
+    return read;
   }
 
   focus(): void {
@@ -136,8 +140,8 @@ export class Box<T> {
 
   protected take(typed: string): void {
     this.typed.set(typed);
-    const read = this.reads().read(typed);
-    if (!this.check() || 'wrong' in read) return;
+    const read = this.look();
+    if ('wrong' in read) return;
     // Put as it is shown, also where it was the value before.
     if (!this.live()) this.typed.set(this.reads().show(read.value));
     this.taken.emit(read.value);

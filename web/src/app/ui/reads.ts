@@ -3,7 +3,7 @@ import { formatLength, parseLength, type LengthUnits } from '@hopsk/core/body/le
 import type { Said } from '@hopsk/core/said';
 
 /** What a box makes of what was typed: a value, or what is wrong with it. */
-type Reading<T> = { readonly value: T } | { readonly wrong: Said<FieldMessages> };
+export type Reading<T> = { readonly value: T } | { readonly wrong: Said<FieldMessages> };
 
 /** How a box shows its value and reads what is typed. */
 export interface Reads<T> {

@@ -97,8 +97,7 @@ export class Playbooks implements HoldsTyping {
   }
 
   protected async choose(code: string): Promise<void> {
-    const { leave, leaveYes, leaveNo } = this.common;
-    if (this.dirty() && !(await this.questions.sure({ question: leave, yes: leaveYes, no: leaveNo }))) return;
+    if (!(await this.mayLeave())) return;
     this.settled();
     this.said.set('');
     this.wrong.set([]);
@@ -107,12 +106,19 @@ export class Playbooks implements HoldsTyping {
   }
 
   /** A copy of what is looked at, or an empty one, as the club's own. */
-  protected begin(from: Playbook | null): void {
+  protected async begin(from: Playbook | null): Promise<void> {
+    if (!(await this.mayLeave())) return;
     const codes = new Set([...PLAYBOOKS, ...this.mine()].map((one) => one.code));
     let n = 1;
     while (codes.has(`own-${n}`)) n++;
     this.code.set(`own-${n}`);
     this.put(own(from ?? EMPTY, `own-${n}`, from ? this.text.copyOf(from.name) : this.text.newBook));
+  }
+
+  /** Whether what is typed may be given up. */
+  private async mayLeave(): Promise<boolean> {
+    const { leave, leaveYes, leaveNo } = this.common;
+    return !this.dirty() || this.questions.sure({ question: leave, yes: leaveYes, no: leaveNo });
   }
 
   protected change(change: Partial<Own>): void {

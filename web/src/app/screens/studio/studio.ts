@@ -246,8 +246,11 @@ export class Studio implements HoldsTyping {
     });
   }
 
+  /** The page is being left on purpose; what is typed stays on the device. */
+  private going = false;
+
   unsaved(): boolean {
-    return this.dirty();
+    return this.dirty() && !this.going;
   }
 
   protected change(change: Partial<Draft>): void {
@@ -374,7 +377,8 @@ export class Studio implements HoldsTyping {
   }
 
   protected archive(): void {
-    this.typing.archive();
+    this.going = true;
+    this.typing.archive(true);
     void this.router.navigate(['/steps']);
   }
 

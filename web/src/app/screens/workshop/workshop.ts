@@ -484,7 +484,8 @@ export class Workshop implements HoldsTyping {
   });
 
   protected archive(): void {
-    this.typing.archive();
+    this.going = true;
+    this.typing.archive(true);
     void this.router.navigate(['/build']);
   }
 

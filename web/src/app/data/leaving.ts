@@ -1,0 +1,19 @@
+import { inject } from '@angular/core';
+import { Actions, createEffect, ofType } from '@ngrx/effects';
+import { tap } from 'rxjs';
+import { Outbox } from './outbox';
+import { signInActions } from './sign-in';
+import { TeachingStore } from './teaching';
+
+/** Whoever leaves takes along what is not in the store: at once, not when the page is next drawn, which may be another club's. */
+export const onLeft = createEffect(
+  (actions = inject(Actions), outbox = inject(Outbox), teaching = inject(TeachingStore)) =>
+    actions.pipe(
+      ofType(signInActions.left),
+      tap(() => {
+        outbox.close();
+        teaching.clear();
+      }),
+    ),
+  { functional: true, dispatch: false },
+);
