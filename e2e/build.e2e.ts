@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import type { Download, Locator, Page } from '@playwright/test';
-import { sampleProgression } from '@hopsk/contract/testing';
-import { SessionFile, type Progression, type RunRow, type RunWhole } from '@hopsk/contract';
+import { sampleSession } from '@hopsk/contract/testing/samples';
+import type { RunRow, RunWhole } from '@hopsk/contract/run';
+import { SessionFile, type Session } from '@hopsk/contract/session';
 import { runTo, stopClock } from './plan-clock.js';
 import { accessible, addAthlete, allSent, ask, choose, expect, keptOnDevice, put, save, savePattern, tapTile, test } from './support.js';
 
@@ -164,13 +165,13 @@ test.describe('a coach’s evening', () => {
     await expect(coach.getByRole('row', { name: /split late/ }).first()).toBeVisible();
     await allSent(coach, () => tick(coach));
     await coach.clock.resume();
-    const row = (await ask<RunRow[]>(coach, '/runs')).find((one) => one.progressionId === id);
+    const row = (await ask<RunRow[]>(coach, '/runs')).find((one) => one.sessionId === id);
     const { run } = await ask<RunWhole>(coach, `/runs/${row?.id}`);
     expect('exercises' in run.plan && run.plan.exercises.length).toBe(2);
     const athlete = run.athletes[0] ?? '';
     const [record] = await ask<{ stage: string; sessions: { n: number; hits: number }[] }[]>(
       coach,
-      `/stage-records?athlete=${athlete}&progression=${id}`,
+      `/stage-records?athlete=${athlete}&session=${id}`,
     );
     expect(record?.sessions[0]?.hits).toBe(1);
     await coach.goto(`/build/${id}`);
@@ -193,7 +194,7 @@ test.describe('a coach’s evening', () => {
     await row.getByRole('button', { name: 'begin from it' }).dblclick();
     await expect(stages(coach).first()).toBeVisible();
     await saveAs(coach, 'Evening from a template');
-    const all = await ask<Progression[]>(coach, '/progressions');
+    const all = await ask<Session[]>(coach, '/sessions');
     expect(
       all
         .filter((one) => ['Aim to keep', 'Template to keep', 'Evening from a template'].includes(one.name))
@@ -271,15 +272,15 @@ test.describe('without a network', () => {
     const cid = athletes.find((one) => one.name === 'Freeze Cid')?.id ?? '';
     const id = crypto.randomUUID();
     const called = { weight: 1, kind: 'move', expects: '' };
-    await put(coach, `/progressions/${id}`, {
-      ...sampleProgression,
+    await put(coach, `/sessions/${id}`, {
+      ...sampleSession,
       id,
       version: 0,
       name: 'Frozen',
       athletes: [cid],
       stages: [
         {
-          ...sampleProgression.stages[0],
+          ...sampleSession.stages[0],
           name: 'Frozen calls',
           cueing: 'called',
           dose: '1 × 6 calls',
@@ -317,7 +318,7 @@ test.describe('without a network', () => {
     await context.setOffline(false);
     await allSent(coach, () => coach.clock.runFor(3000));
     await coach.clock.resume();
-    const row = (await ask<RunRow[]>(coach, '/runs')).find((one) => one.progressionId === id);
+    const row = (await ask<RunRow[]>(coach, '/runs')).find((one) => one.sessionId === id);
     const { run, events } = await ask<RunWhole>(coach, `/runs/${row?.id}`);
     const [freeze] = events.filter((one) => one.kind === 'freeze');
     expect(freeze?.kind === 'freeze' && [freeze.could, freeze.athlete]).toEqual([false, cid]);

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { RunHead, RunRow, RunWhole } from '@hopsk/contract';
+import type { RunHead, RunRow, RunWhole } from '@hopsk/contract/run';
 import { root } from '../scripts/lib/project.mjs';
 import { restoreDevice, type DeviceDump } from './device.js';
 import { OwnHouse } from './own-house.js';

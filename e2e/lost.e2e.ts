@@ -1,5 +1,5 @@
 import { devices, type Page } from '@playwright/test';
-import type { RunRow, RunWhole } from '@hopsk/contract';
+import type { RunRow, RunWhole } from '@hopsk/contract/run';
 import { OwnHouse } from './own-house.js';
 import { accessible, allSent, ask, choose, enterDemo, expect, keptOnDevice, onlyHere, save, tapTile, test } from './support.js';
 

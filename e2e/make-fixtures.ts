@@ -3,8 +3,13 @@ import { randomUUID } from 'node:crypto';
 import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import type { Athlete, ClubFile, Pattern, Progression, ProgressionSave, RunRow, RunUpload, RunWhole } from '@hopsk/contract';
-import { meaningsOf, sampleAthlete, samplePattern, sampleProgression } from '@hopsk/contract/testing';
+import type { ClubFile } from '@hopsk/contract/club-file';
+import type { Pattern } from '@hopsk/contract/pattern';
+import type { Athlete } from '@hopsk/contract/people';
+import type { RunRow, RunUpload, RunWhole } from '@hopsk/contract/run';
+import type { Session, SessionSave } from '@hopsk/contract/session';
+import { meaningsOf } from '@hopsk/contract/testing/lines';
+import { sampleAthlete, samplePattern, sampleSession } from '@hopsk/contract/testing/samples';
 import { chromium, type BrowserContext, type Page } from 'playwright-core';
 import { season } from '../demo/src/season.js';
 import { buildServer, buildWeb } from '../scripts/lib/build.mjs';
@@ -45,12 +50,12 @@ class Club {
 const called = { weight: 1, kind: 'move', expects: '' } as const;
 
 /** A session with every kind of thing that a stage may hold. */
-function everything(pattern: Pattern, athletes: readonly string[]): ProgressionSave {
-  const stage = sampleProgression.stages[0];
+function everything(pattern: Pattern, athletes: readonly string[]): SessionSave {
+  const stage = sampleSession.stages[0];
   if (!stage) throw new Error('There is no sample stage.');
   const ids = [randomUUID(), randomUUID(), randomUUID(), randomUUID()] as const;
   return {
-    ...sampleProgression,
+    ...sampleSession,
     id: randomUUID(),
     version: 0,
     name: 'Everything, Thursday',
@@ -138,7 +143,7 @@ function everyEvent([ada, bea]: readonly string[], pattern: Pattern): RunUpload 
       day: '2026-11-19',
       startedAt,
       patternId: pattern.id,
-      progressionId: null,
+      sessionId: null,
       steps: pattern.steps,
       tapDelay: 1,
       athletes: [ada ?? '', bea ?? ''],
@@ -257,9 +262,9 @@ async function fill(club: Club): Promise<void> {
   );
   const old = await club.send<Pattern>('PUT', ...put('/patterns', { ...samplePattern, id: randomUUID(), version: 0, name: 'Put away' }));
   await club.send('POST', `/patterns/${old.id}/archive`);
-  const session = await club.send<Progression>('PUT', ...put('/progressions', everything(pattern, [ada.id, bea.id])));
+  const session = await club.send<Session>('PUT', ...put('/sessions', everything(pattern, [ada.id, bea.id])));
   const { archivedAt: _, ...kept } = session;
-  await club.send('PUT', ...put('/progressions', { ...kept, minutes: 50 }));
+  await club.send('PUT', ...put('/sessions', { ...kept, minutes: 50 }));
   const upload = everyEvent([ada.id, bea.id], pattern);
   await club.send('POST', `/runs/${upload.run.id}/log`, upload);
   await club.send('PUT', `/runs/${upload.run.id}/name`, { name: 'Each kind once', patternId: null, version: 1 });
@@ -344,7 +349,7 @@ async function madeOf(club: Club): Promise<object> {
     counts: {
       athletes: athletes.length,
       patterns: (await club.send<Pattern[]>('GET', '/patterns')).length,
-      progressions: (await club.send<Progression[]>('GET', '/progressions')).length,
+      sessions: (await club.send<Session[]>('GET', '/sessions')).length,
       runs: runs.length,
     },
     runs: await Promise.all(

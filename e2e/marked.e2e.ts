@@ -1,4 +1,4 @@
-import type { ClubFile } from '@hopsk/contract';
+import type { ClubFile } from '@hopsk/contract/club-file';
 import { all as w } from '@hopsk/words/marked/all';
 import type { Page } from '@playwright/test';
 import { season } from '../demo/src/season.js';
@@ -136,7 +136,7 @@ test('in the marked language every word of every screen is marked', async ({ pag
   test.setTimeout(300_000);
   const { house, file } = await greekHouse(page);
   try {
-    const [pattern, session] = [file.patterns[0]?.id, file.progressions[0]?.id];
+    const [pattern, session] = [file.patterns[0]?.id, file.sessions[0]?.id];
     const screens: readonly (readonly [path: string, drawn: string, act?: string])[] = [
       ['/people', 'a[href^="/people/"]'],
       [`/people/${file.athletes[1]?.id}`, 'hop-cautions-form fieldset'],

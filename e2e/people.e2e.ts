@@ -1,4 +1,4 @@
-import type { Athlete } from '@hopsk/contract';
+import type { Athlete } from '@hopsk/contract/people';
 import { accessible, addAthlete, ask, choose, expect, put, save, test } from './support.js';
 
 test.describe('people', () => {

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import type { RunRow, RunWhole } from '@hopsk/contract';
+import type { RunRow, RunWhole } from '@hopsk/contract/run';
 import { runTo, stopClock } from './plan-clock.js';
 import {
   accessible,

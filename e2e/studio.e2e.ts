@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import type { Pattern } from '@hopsk/contract';
+import type { Pattern } from '@hopsk/contract/pattern';
 import { OwnHouse } from './own-house.js';
 import { accessible, addAthlete, ask, choose, expect, hasLine, openPattern, save, test, typeDose } from './support.js';
 

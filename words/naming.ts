@@ -1,4 +1,4 @@
-import type { FieldProblem } from '@hopsk/contract';
+import type { FieldProblem } from '@hopsk/contract/problem';
 import { formatLength, type LengthUnits } from '@hopsk/core/body/length';
 import type { OwnSchool, School } from '@hopsk/core/body/school';
 import type { BuildWords } from '@hopsk/core/plan/build/built';
@@ -19,7 +19,7 @@ export function schoolWords(school: School | OwnSchool): { readonly name: string
   return words.schools[school.code] ?? { name: school.code, says: '', knees: '' };
 }
 
-/** The words that a built progression keeps. */
+/** The words that a built session keeps. */
 export const buildWords = (): BuildWords => ({
   name: (name) => say(words.plan.names, name),
   cue: (fault) => words.faults[fault]?.cue ?? '',

@@ -1,5 +1,6 @@
-import { AGE_GROUPS, AthleteDraft, fieldsOf } from '@hopsk/contract';
-import { sampleAthlete } from '@hopsk/contract/testing';
+import { AGE_GROUPS, AthleteDraft } from '@hopsk/contract/people';
+import { fieldsOf } from '@hopsk/contract/problem';
+import { sampleAthlete } from '@hopsk/contract/testing/samples';
 import { SCHOOLS } from '@hopsk/core/body/school';
 import { AIMS } from '@hopsk/core/catalogue/aims';
 import { AREAS } from '@hopsk/core/catalogue/areas';
@@ -25,6 +26,7 @@ import { fetchWords, languageOf } from './languages.js';
 import { all as marked } from './marked/all.js';
 import { bookInWords, buildWords, inALine, saidFields, schoolWords } from './naming.js';
 import { say } from './say.js';
+import { measureIn } from './measured.js';
 import { speak, words } from './words.js';
 
 /** Every text that needs no numbers, with its place. */
@@ -134,6 +136,21 @@ describe('the words', () => {
         }
       }),
     );
+  });
+
+  it('say lengths as the coach reads them', () => {
+    const said = () => [
+      wrongWithIt('shuffle right 80 cm left foot first').find((one) => one.includes('cross')),
+      wrongWithIt('split, shuffle right 40 cm')[0],
+    ];
+    measureIn('ft-in');
+    try {
+      // 27 cm are 10.6 in, 40 cm are 15.7 in.
+      expect(said()).toEqual(['The feet cross by 10½".', 'It does not come back: 1\'3½" to the right after one repetition.']);
+    } finally {
+      measureIn('cm');
+    }
+    expect(said()[0]).toBe('The feet cross by 27 cm.');
   });
 
   it('name the numbers that a coach can act on', () => {

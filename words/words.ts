@@ -14,7 +14,7 @@ export function speak(rooms: Partial<Words>): void {
 /**
  * The words of the language that is spoken, by room.
  * @throws Error when a room is asked for that nobody fetched: its screen must name it.
- * @example words.shell.save // 'save'
+ * @example words.common.save // 'save'
  */
 export const words: Words = new Proxy({} as Words, {
   get: (_, room) => {

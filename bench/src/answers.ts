@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import type { Athlete, RunRow, RunWhole } from '@hopsk/contract';
+import type { Athlete } from '@hopsk/contract/people';
+import type { RunRow, RunWhole } from '@hopsk/contract/run';
 import { median, timedAsync, type Line } from './measure.js';
 
 /** Medians of the API on the demo data over loopback; the baseline is the health answer, a bare round trip with one trivial query. */

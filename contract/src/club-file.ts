@@ -1,32 +1,42 @@
 import * as z from 'zod/mini';
 import { line, type Wire } from './common.js';
+import { fromEarlier } from './earlier.js';
 import { AthleteSave } from './people.js';
-import { ProgressionSave } from './session.js';
+import { SessionSave } from './session.js';
 import { PatternSave } from './pattern.js';
 import { Teaching } from './teaching.js';
 import { RunEventSchema, RunHead } from './run.js';
 import { field } from './problem.js';
 
-/** Our open file format for a whole club: people, patterns and runs with their logs. */
+/** Our open file format for a whole club: people, patterns, sessions and runs with their logs. */
 export const CLUB_FILE = 'hopsk-club';
-export const ClubFile = z.object({
-  format: z.literal(CLUB_FILE, field('not-ours', {})),
-  version: z.literal(1, field('other-version', {})),
-  club: z.object({ name: line(80) }),
-  /** What the club teaches; a club that has its own keeps it. */
-  teaching: z.optional(z.omit(Teaching, { version: true })),
-  athletes: z.array(AthleteSave).check(z.maxLength(2000)),
-  patterns: z.array(PatternSave).check(z.maxLength(5000)),
-  progressions: z._default(z.array(ProgressionSave).check(z.maxLength(2000)), []),
-  runs: z.array(z.object({ run: RunHead, events: z.array(RunEventSchema).check(z.maxLength(20_000)) })).check(z.maxLength(20_000)),
-});
+/** Files of version 1 call sessions progressions; they are read as files of today. */
+export const CLUB_FILE_VERSION = 2 as const;
+export const ClubFile = fromEarlier(
+  z.object({
+    format: z.literal(CLUB_FILE, field('not-ours', {})),
+    version: z.pipe(
+      z.literal([1, CLUB_FILE_VERSION], field('other-version', {})),
+      z.transform(() => CLUB_FILE_VERSION),
+    ),
+    club: z.object({ name: line(80) }),
+    /** What the club teaches; a club that has its own keeps it. */
+    teaching: z.optional(z.omit(Teaching, { version: true })),
+    athletes: z.array(AthleteSave).check(z.maxLength(2000)),
+    patterns: z.array(PatternSave).check(z.maxLength(5000)),
+    sessions: z._default(z.array(SessionSave).check(z.maxLength(2000)), []),
+    runs: z
+      .array(z.object({ run: fromEarlier(RunHead), events: z.array(RunEventSchema).check(z.maxLength(20_000)) }))
+      .check(z.maxLength(20_000)),
+  }),
+);
 export type ClubFile = Wire<typeof ClubFile>;
 
 /** What an import did: new ones were added, known ones (same id) were left as they are. */
 export const Imported = z.object({
   athletes: z.object({ added: z.int(), known: z.int() }),
   patterns: z.object({ added: z.int(), known: z.int() }),
-  progressions: z.object({ added: z.int(), known: z.int() }),
+  sessions: z.object({ added: z.int(), known: z.int() }),
   runs: z.object({ added: z.int(), known: z.int() }),
 });
 export type Imported = Wire<typeof Imported>;

@@ -1,5 +1,10 @@
-import { AthleteDraft, Rounds, fieldsOf, RunUpload, SignIn } from './index.js';
-import { sampleAthlete, sampleRun } from './testing/samples.js';
+import { SignIn } from './club.js';
+import { CLUB_FILE, ClubFile } from './club-file.js';
+import { Rounds } from './pattern.js';
+import { AthleteDraft } from './people.js';
+import { fieldsOf } from './problem.js';
+import { RunUpload } from './run.js';
+import { sampleAthlete, sampleRun, sampleSession } from './testing/samples.js';
 
 const athlete = sampleAthlete;
 const dose = { mode: 'seconds', work: 30, rounds: 3, sets: 2, rest: 20, setRest: 60 };
@@ -43,5 +48,28 @@ describe('what crosses the wire', () => {
     expect(RunUpload.safeParse({ run: sampleRun, events: [go] }).success).toBeTrue();
     const read = RunUpload.safeParse({ run: sampleRun, events: [go, { ...go, kind: 'explode' }] });
     expect(read.error?.issues.map((issue) => issue.path.slice(0, 2))).toEqual([['events', 1]]);
+  });
+});
+
+describe('what an earlier version wrote', () => {
+  const { sessionId: _, ...head } = { ...sampleRun, id: crypto.randomUUID(), athletes: [crypto.randomUUID()] };
+  const planned = crypto.randomUUID();
+
+  it('a run that a device still holds keeps the session it was a run of', () => {
+    expect(RunUpload.parse({ run: { ...head, progressionId: planned }, events: [] }).run.sessionId).toBe(planned);
+    // A field that has its name of today is what counts.
+    const both = { ...head, progressionId: crypto.randomUUID(), sessionId: planned };
+    expect(RunUpload.parse({ run: both, events: [] }).run.sessionId).toBe(planned);
+    expect(RunUpload.safeParse({ run: { ...head, progressionId: 'x' }, events: [] }).success).toBeFalse();
+    for (const run of [null, 7, 'run', []]) expect(RunUpload.safeParse({ run, events: [] }).success).toBeFalse();
+  });
+
+  it('a club file of version 1 loses no session, and one of tomorrow is refused', () => {
+    const one = { ...sampleSession, id: planned, version: 0 };
+    const file = { format: CLUB_FILE, club: { name: 'Lighthouse' }, athletes: [], patterns: [], runs: [] };
+    const read = (more: object): unknown => ClubFile.safeParse({ ...file, ...more }).data;
+    expect(read({ version: 1, progressions: [one] })).toEqual({ ...file, version: 2, sessions: [one] });
+    expect(read({ version: 2, sessions: [one] })).toEqual({ ...file, version: 2, sessions: [one] });
+    expect(read({ version: 3, sessions: [one] })).toBeUndefined();
   });
 });

@@ -43,7 +43,7 @@ export interface FieldMessages {
 export type FieldProblem = Said<FieldMessages> & { readonly path: string };
 
 /** Records that a request can be about. */
-export type RecordName = 'athlete' | 'pattern' | 'progression' | 'run' | 'teaching' | 'address';
+export type RecordName = 'athlete' | 'pattern' | 'session' | 'run' | 'teaching' | 'address';
 
 /** Why a request was not answered as asked. */
 export interface ProblemMessages {
@@ -86,7 +86,7 @@ export type Problem = Wire<typeof Problem>;
 
 /**
  * A code with its values as the text that a schema's check can carry: nothing else of a check reaches its issue.
- * @example z.string().max(80, field('longer', { most: 80 }))
+ * @example JSON.parse(field('longer', { most: 80 })) // { code: 'longer', values: { most: 80 } }
  */
 export const field = <Code extends keyof FieldMessages>(code: Code, values: FieldMessages[Code]): string =>
   JSON.stringify(said<FieldMessages, Code>(code, values));

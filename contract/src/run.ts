@@ -12,6 +12,7 @@ import * as z from 'zod/mini';
 import { between, Code, Day, Id, line, SideName, type Wire } from './common.js';
 import { Rounds } from './pattern.js';
 import { StretchKind } from './session.js';
+import { fromEarlier } from './earlier.js';
 import { field } from './problem.js';
 
 const moments = z.array(between(0, 3600, 's')).check(z.maxLength(4000));
@@ -80,8 +81,8 @@ export const RunHead = z.object({
   day: Day,
   startedAt: z.iso.datetime(),
   patternId: z.nullable(Id),
-  /** The progression that was run, if any. */
-  progressionId: z._default(z.nullable(Id), null),
+  /** The session that was run, if any. */
+  sessionId: z._default(z.nullable(Id), null),
   /** The text that was run, as it stood then. */
   steps: z.nullable(z.string().check(z.maxLength(20_000))),
   plan: RunPlan,
@@ -116,7 +117,7 @@ export const RunEventSchema = z.discriminatedUnion('kind', [
 
 /** What a device sends: the run and the events the server may not have yet. Sending twice changes nothing. */
 export const RunUpload = z.object({
-  run: RunHead,
+  run: fromEarlier(RunHead),
   events: z.array(RunEventSchema).check(z.maxLength(5000)),
 });
 export type RunUpload = Wire<typeof RunUpload>;

@@ -1,11 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import { default as formats } from 'ajv-formats';
-import { fieldsOf, ProgressionDraft, RunPlan, SESSION_FILE, SessionFile } from './index.js';
+import { fieldsOf } from './problem.js';
+import { RunPlan } from './run.js';
+import { SessionDraft, SESSION_FILE, SessionFile } from './session.js';
 import { sessionSchema } from './session-schema.js';
-import { sampleProgression } from './testing/samples.js';
+import { sampleSession } from './testing/samples.js';
 
-const { template: _template, athletes: _athletes, differences: _differences, ...session } = sampleProgression;
+const { template: _template, athletes: _athletes, differences: _differences, ...session } = sampleSession;
 const file = { format: SESSION_FILE, version: 1, session } as const;
 
 describe('a session file', () => {
@@ -40,8 +42,8 @@ describe('a session file', () => {
   });
 
   it('names what cannot be by its place in the nearest shape', () => {
-    const wrong = { ...sampleProgression, stages: [{ ...sampleProgression.stages[0], view: 'above' }] };
-    const read = ProgressionDraft.safeParse(wrong);
+    const wrong = { ...sampleSession, stages: [{ ...sampleSession.stages[0], view: 'above' }] };
+    const read = SessionDraft.safeParse(wrong);
     expect(read.success ? [] : fieldsOf(read.error, wrong)).toEqual([
       { path: 'stages.0.view', code: 'one-of', values: { known: ['front', 'side'] } },
     ]);

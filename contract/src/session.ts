@@ -93,7 +93,7 @@ const Difference = z.object({
   note: note(200),
 });
 
-export const ProgressionDraft = z.object({
+export const SessionDraft = z.object({
   name: line(80),
   /** A template has no athletes and stands in the list of what one may begin from. */
   template: z.boolean(),
@@ -106,24 +106,24 @@ export const ProgressionDraft = z.object({
   athletes: z.array(Id).check(z.maxLength(40)),
   differences: z.array(Difference).check(z.maxLength(400)),
 });
-export type ProgressionDraft = Wire<typeof ProgressionDraft>;
+export type SessionDraft = Wire<typeof SessionDraft>;
 
-export const ProgressionSave = z.extend(ProgressionDraft, { id: Id, version: z.int().check(z.gte(0)) });
-export type ProgressionSave = Wire<typeof ProgressionSave>;
+export const SessionSave = z.extend(SessionDraft, { id: Id, version: z.int().check(z.gte(0)) });
+export type SessionSave = Wire<typeof SessionSave>;
 
-export const Progression = z.extend(ProgressionSave, { archivedAt: z.nullable(z.iso.datetime()) });
-export type Progression = Wire<typeof Progression>;
+export const Session = z.extend(SessionSave, { archivedAt: z.nullable(z.iso.datetime()) });
+export type Session = Wire<typeof Session>;
 
-/** A progression as it was saved once. */
-export const ProgressionVersion = z.object({ version: z.int(), savedAt: z.iso.datetime({ offset: true }), body: ProgressionDraft });
-export type ProgressionVersion = Wire<typeof ProgressionVersion>;
+/** A session as it was saved once. */
+export const SessionVersion = z.object({ version: z.int(), savedAt: z.iso.datetime({ offset: true }), body: SessionDraft });
+export type SessionVersion = Wire<typeof SessionVersion>;
 
 /** Our open file format for a session, with its published schema. */
 export const SESSION_FILE = 'hopsk-session';
 export const SessionFile = z.object({
   format: z.literal(SESSION_FILE, field('not-ours', {})),
   version: z.literal(1, field('other-version', {})),
-  session: z.omit(ProgressionDraft, { athletes: true, differences: true, template: true }),
+  session: z.omit(SessionDraft, { athletes: true, differences: true, template: true }),
 });
 export type SessionFile = Wire<typeof SessionFile>;
 

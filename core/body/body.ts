@@ -46,6 +46,7 @@ export const MEASURE_LIMITS: Readonly<Record<Exclude<BodyPart, 'breadth'> | 'hei
 /**
  * An athlete's dimensions in metres, each with where it comes from.
  * @param under16 whether the age group says so; estimates are then 'rough'.
+ * @example bodyOf({ height: 1.7 }).height // { metres: 1.7, origin: 'measured' }
  */
 export function bodyOf(measures: Measures, under16 = false): Body {
   const known = measures.height ?? null;

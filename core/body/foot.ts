@@ -4,6 +4,7 @@ import { add, scale, wayOf, type Vec } from './vec.js';
 export const SIDES = ['left', 'right'] as const;
 export type Side = (typeof SIDES)[number];
 
+/** @example otherSide('left') // 'right' */
 export const otherSide = (side: Side): Side => (side === 'left' ? 'right' : 'left');
 
 /** The mark of a foot is its ball, this share of foot length from the heel. */

@@ -4,7 +4,10 @@ export type LengthUnits = (typeof LENGTH_UNITS)[number];
 
 const INCH = 0.0254;
 
-/** A length in metres as the coach reads it: '52.8 cm', or feet and inches to the half inch: `5'7"`, `20½"`. */
+/**
+ * A length in metres as the coach reads it: '52.8 cm', or feet and inches to the half inch: `5'7"`, `20½"`.
+ * @example formatLength(1.7, 'ft-in') // '5\'7"'
+ */
 export function formatLength(metres: number, units: LengthUnits, decimals = 0): string {
   if (units === 'cm') return `${(metres * 100).toFixed(decimals)} cm`;
   const sign = metres < 0 ? '−' : '';
@@ -20,6 +23,7 @@ export function formatLength(metres: number, units: LengthUnits, decimals = 0): 
  * Reads what a coach types for a length: '170', '170 cm', '1.7 m', `5'7"`, '5 ft 7 in', '67 in'.
  * A bare number is centimetres, or inches when the units are feet and inches.
  * Gives metres, or null when it is not a length.
+ * @example parseLength('5 ft 7 in', 'cm') // 1.7018
  */
 export function parseLength(text: string, units: LengthUnits): number | null {
   const t = text.trim().toLowerCase().replace(',', '.').replace('½', '.5').replace(/[’′]/g, "'").replace(/[”″]/g, '"');

@@ -8,6 +8,7 @@ export interface Box {
   readonly maxY: number;
 }
 
+/** @example boxOf([{ x: 1, y: 2 }, { x: -1, y: 5 }]) // { minX: -1, maxX: 1, minY: 2, maxY: 5 } */
 export function boxOf(points: Iterable<Vec>): Box | null {
   let box: { minX: number; maxX: number; minY: number; maxY: number } | null = null;
   for (const p of points) {
@@ -22,7 +23,10 @@ export function boxOf(points: Iterable<Vec>): Box | null {
   return box;
 }
 
-/** Area of a simple polygon in square units (shoelace formula), independent of direction. */
+/**
+ * Area of a simple polygon in square units (shoelace formula), independent of direction.
+ * @example surfaceOf([{ x: 0, y: 0 }, { x: 2, y: 0 }, { x: 2, y: 3 }, { x: 0, y: 3 }]) // 6
+ */
 export function surfaceOf(polygon: readonly Vec[]): number {
   let twice = 0;
   polygon.forEach((p, i) => {
@@ -32,7 +36,10 @@ export function surfaceOf(polygon: readonly Vec[]): number {
   return Math.abs(twice) / 2;
 }
 
-/** Whether two convex polygons share an inner point (separating axis test); touching edges do not count. */
+/**
+ * Whether two convex polygons share an inner point (separating axis test); touching edges do not count.
+ * @example overlap([{ x: 0, y: 0 }, { x: 2, y: 0 }, { x: 0, y: 2 }], [{ x: 3, y: 0 }, { x: 4, y: 0 }, { x: 3, y: 1 }]) // false
+ */
 export function overlap(a: readonly Vec[], b: readonly Vec[]): boolean {
   return !hasSeparatingAxis(a, b) && !hasSeparatingAxis(b, a);
 }
@@ -52,7 +59,10 @@ function spanAlong(polygon: readonly Vec[], axis: Vec): readonly [number, number
   return [Math.min(...along), Math.max(...along)];
 }
 
-/** Convex hull of points, counter-clockwise, without points on its edges (Andrew's monotone chain, 1979). Fewer than three points are their own hull. */
+/**
+ * Convex hull of points, counter-clockwise, without points on its edges (Andrew's monotone chain, 1979). Fewer than three points are their own hull.
+ * @example hullOf([{ x: 0, y: 0 }, { x: 2, y: 0 }, { x: 1, y: 0.5 }, { x: 1, y: 2 }]).length // 3
+ */
 export function hullOf(points: readonly Vec[]): Vec[] {
   const sorted = [...points].sort((a, b) => a.x - b.x || a.y - b.y);
   if (sorted.length < 3) return sorted;

@@ -130,7 +130,10 @@ export const SCHOOLS: readonly [School, ...School[]] = [
   },
 ];
 
-/** A stance by its code: one of the club's own first, then those to begin with. */
+/**
+ * A stance by its code: one of the club's own first, then those to begin with.
+ * @example schoolOf('square-ready').staggered // false
+ */
 export function schoolOf(code: string, own: readonly School[] = []): School | undefined {
   return [...own, ...SCHOOLS].find((school) => school.code === code);
 }

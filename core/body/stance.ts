@@ -66,6 +66,7 @@ export function standIn(school: School, body: Body, lead: Side | null): Posture 
   };
 }
 
+/** @example originOf({ left: { x: -1, y: 0, toe: 0 }, right: { x: 1, y: 2, toe: 0 } }) // { x: 0, y: 1 } */
 export const originOf = (feet: Feet): Vec => midway(feet.left, feet.right);
 
 /** A floor point in the stance's own frame: x to its right, y along its heading, from its origin. */

@@ -2,7 +2,10 @@ import { EVIDENCE, type Evidence } from '../plan/session/evidence-rule.js';
 
 export type Decision = 'next' | 'stay' | 'back' | 'not enough';
 
-/** Decides from sessions in time order; those with too few watched attempts say nothing. */
+/**
+ * Decides from sessions in time order; those with too few watched attempts say nothing.
+ * @example [decide([]), decide([{ hits: 1, n: 20 }, { hits: 2, n: 20 }]), decide([{ hits: 9, n: 20 }])] // ['not enough', 'next', 'back']
+ */
 export function decide(sessions: readonly { readonly hits: number; readonly n: number }[], rule: Evidence = EVIDENCE): Decision {
   const told = sessions.filter((session) => session.n >= rule.attempts && session.n > 0);
   const clean = (session: { hits: number; n: number }): number => 1 - session.hits / session.n;

@@ -9,6 +9,7 @@ export interface Interval {
 /**
  * Wilson score interval (Wilson 1927) for a share of `hits` in `n`, without continuity correction.
  * `n` may be fractional (an effective number of attempts). Throws RangeError unless 0 ≤ hits ≤ n and n > 0.
+ * @example Math.round(wilson(6, 26).low * 1000) // 110
  */
 export function wilson(hits: number, n: number, z = Z95): Interval {
   if (!(n > 0) || hits < 0 || hits > n + 1e-9) throw new RangeError(`wilson: ${hits} of ${n} is not a share`);
@@ -48,7 +49,10 @@ export function estimateRho(clusters: readonly Cluster[]): number {
   return Math.min(1, Math.max(0, (k * raw + RHO_WEIGHT * DEFAULT_RHO) / (k + RHO_WEIGHT)));
 }
 
-/** Design effect 1 + (m̄ − 1)ρ with m̄ = Σm² / Σm (Kish 1965); never below 1. */
+/**
+ * Design effect 1 + (m̄ − 1)ρ with m̄ = Σm² / Σm (Kish 1965); never below 1.
+ * @example designEffect([{ hits: 1, n: 10 }, { hits: 2, n: 10 }], 0.05) // 1.45
+ */
 export function designEffect(clusters: readonly Cluster[], rho: number): number {
   const total = clusters.reduce((sum, { n }) => sum + n, 0);
   if (total === 0) return 1;

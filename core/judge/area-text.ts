@@ -10,6 +10,7 @@ const FLOOR_LIMITS = { least: 1, most: 60 } as const;
 /**
  * An area by its code, or any other floor: 'room 3.2 × 4 m' across and along, with a third number its height; 'circle 6 m';
  * 'octagon 8 m'. Null where it is neither, or no floor anybody stands on.
+ * @example areaOf('room 3.2 × 4 m').height // null
  */
 export function areaOf(said: string): Area | null {
   const known = AREAS.find((area) => area.code === said.trim().toLowerCase());
@@ -33,6 +34,7 @@ export function areaOf(said: string): Area | null {
  * An area with the place where a pattern begins on it: 'squash', 'squash at 0.4, -1 facing 30', 'room 3.2 × 4 m at 0, -1'.
  * Metres from its middle, right and towards the far end; degrees clockwise from there. Null where the area is none, or the
  * place lies outside it.
+ * @example placingFrom('the moon') // null
  */
 export function placingFrom(said: string): Placing | null {
   const at = AT.exec(said);

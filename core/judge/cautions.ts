@@ -58,7 +58,10 @@ export const USUALLY_FORBIDS: Readonly<Record<CautionPart, readonly Forbidden[]>
   other: [],
 };
 
-/** Words that were kept before cautions had parts: a note that forbids nothing. */
+/**
+ * Words that were kept before cautions had parts: a note that forbids nothing.
+ * @example noteOnly('left knee').forbids // []
+ */
 export const noteOnly = (note: string): Caution => ({ part: 'other', side: null, forbids: [], landings: null, note });
 
 /** What a stage is, as far as a caution asks. */

@@ -1,14 +1,16 @@
-import { otherSide, type Side } from '../body/foot.js';
+import type { Side } from '../body/foot.js';
 import { originOf } from '../body/stance.js';
 import { distance, normalised } from '../body/vec.js';
 import { ruleOf, type MoveWord } from '../language/moves.js';
-import { bearingTo } from '../motion/recipes.js';
-import type { Simulation, SimMove } from '../motion/simulation.js';
+import { bearingTo } from '../motion/bearing-to.js';
+import type { Simulation } from '../motion/simulation.js';
 import { partnerOf, whereIs } from '../motion/things.js';
 import { BOTH, finding, LEAST, type Finding, type FindingCode } from './finding.js';
-import type { FindingMessages } from './messages.js';
+import { FIRST_FOOT } from './first-foot-findings.js';
+import { CROSSINGS, goesBack, is, LUNGES, type Rule, type Rules } from './move-rule.js';
 import { heldOn, type HeldChoices, type TopicName } from './schools.js';
-import { FREE_LOAD, narrowBy, wideBy } from './state.js';
+import { narrowBy, wideBy } from './state.js';
+import { wayBackFindings } from './way-back-findings.js';
 
 /** How near an opponent is 'in front', metres and degrees (common practice, no source). */
 const IN_FRONT = { metres: 2.5, degrees: 45 } as const;
@@ -18,24 +20,9 @@ const SQUARE = 10;
 const SMALL = 0.35;
 
 const RETREATS: readonly MoveWord[] = ['retreat', 'back step'];
-const LUNGES: readonly MoveWord[] = ['lunge', 'step-lunge', 'jump-lunge'];
-const CROSSINGS: readonly MoveWord[] = ['crossover', 'cross behind'];
-/** Shots by how long they leave: a way back of two steps, or of one (common practice, no source). */
-const SHOTS = {
-  place: { two: /\b(clear|lob|lift)\b/i, one: /\bdrop\b/i },
-  time: { two: /\b(clear|lob|lift)\b/i, one: /\b(drop|smash|drive|flat|kill)\b/i },
-} as const;
-
-const is = (move: SimMove | undefined, words: readonly MoveWord[]): move is SimMove =>
-  move !== undefined && words.includes(move.step.act.word);
-const bearingOf = (move: SimMove): number => normalised(move.step.act.bearing ?? ruleOf(move.step.act.word).usual ?? 0);
-const goesBack = (move: SimMove): boolean => Math.abs(bearingOf(move)) > 90 + 1e-9;
-
-/** Looks at one move among all; yields what speaks against it, or null. */
-type Rule<Code extends FindingCode> = (sim: Simulation, move: SimMove, at: number) => FindingMessages[Code] | null;
-
 /** Rules of choice by the topic that switches them; the finding has the same name. */
-const RULES: { readonly [Code in TopicName & FindingCode]?: Rule<Code> } = {
+const RULES: Rules = {
+  ...FIRST_FOOT,
   'no-approach': ({ moves }, move, i) => {
     const before = moves[i - 1];
     const approached = before !== undefined && ['gather', 'pass'].includes(ruleOf(before.step.act.word).family);
@@ -46,20 +33,6 @@ const RULES: { readonly [Code in TopicName & FindingCode]?: Rule<Code> } = {
     if (!is(move, RETREATS) || !is(before, RETREATS)) return null;
     const struck = hands.some((hand) => hand.move === before.index);
     return struck ? null : {};
-  },
-  'loaded-first': (_sim, move) => {
-    const first = move.actions.find((action) => action.kind === 'step');
-    const share = first?.foot === 'left' ? move.before.leftShare : 1 - move.before.leftShare;
-    const together = move.actions.some((action) => action.kind === 'hop');
-    return first && !together && ruleOf(move.step.act.word).family !== 'reach' && share > FREE_LOAD + 1e-9
-      ? { foot: first.foot, share }
-      : null;
-  },
-  'back-step-loaded': (_sim, move) => {
-    const { lead, leftShare } = move.before;
-    if (!is(move, ['back step']) || lead === null) return null;
-    const share = lead === 'left' ? leftShare : 1 - leftShare;
-    return share > FREE_LOAD + 1e-9 ? { share } : null;
   },
   'unset-strike': ({ hands }, move) => {
     const lead = move.before.lead;
@@ -101,15 +74,6 @@ const RULES: { readonly [Code in TopicName & FindingCode]?: Rule<Code> } = {
     const near = distance(originOf(move.before.feet), there) <= IN_FRONT.metres;
     return near && Math.abs(bearingTo(move.before, there)) <= IN_FRONT.degrees ? {} : null;
   },
-  'wrong-leg': ({ moves, hands, performer }, move, i) => {
-    const struck = hands.some((hand) => hand.move === move.index);
-    const last = [...moves.slice(0, i + 1)].reverse().find((one) => one.actions.some((action) => action.contact));
-    if (!struck || !last || LUNGES.includes(move.step.act.word)) return null;
-    const side = bearingOf(last);
-    const set = last.actions.filter((action) => action.contact).at(-1)?.foot;
-    const outside = side > 0 && side < 180 ? 'right' : side < 0 ? 'left' : performer.playing;
-    return set === otherSide(outside) ? { foot: set } : null;
-  },
 };
 
 /** Rules of choice that the schools in force ask for. */
@@ -123,7 +87,7 @@ export function choiceFindings(sim: Simulation, choices: HeldChoices): Finding[]
       if (says !== null) found.push(finding(topic, says, 'beware', move, move.start, { held }));
     });
   }
-  return [...found, ...frame(sim, choices), ...rearLanding(sim, choices), ...wayBack(sim, choices), ...wayBackStep(sim, choices)];
+  return [...found, ...frame(sim, choices), ...rearLanding(sim, choices), ...wayBackFindings(sim, choices)];
 }
 
 function frame(sim: Simulation, choices: HeldChoices): Finding[] {
@@ -155,37 +119,4 @@ function rearLanding(sim: Simulation, choices: HeldChoices): Finding[] {
       finding('square-to-net', { off, least: SQUARE }, 'beware', move, move.landing, { feet, value: off, limit: SQUARE, excess, held }),
     ];
   });
-}
-
-/** Chassés of the way back after a shot, up to the next split. */
-function wayBack(sim: Simulation, choices: HeldChoices): Finding[] {
-  const { option, held } = heldOn('way-back', choices);
-  if (option === 'off') return [];
-  const shots = SHOTS[option];
-  return sim.hands.flatMap((hand): Finding[] => {
-    const wanted = shots.two.test(hand.word) ? 2 : shots.one.test(hand.word) ? 1 : null;
-    const from = sim.moves[hand.move];
-    if (wanted === null || !from) return [];
-    const after = sim.moves.slice(hand.move + 1);
-    const split = after.findIndex((move) => is(move, ['split']));
-    const steps = after.slice(0, split < 0 ? after.length : split).filter((move) => ruleOf(move.step.act.word).family === 'gather').length;
-    if (steps === wanted) return [];
-    const says = { shot: hand.word, asked: wanted, steps };
-    return [
-      finding('way-back-misfit', says, 'note', from, hand.at, { value: steps, limit: wanted, excess: Math.abs(steps - wanted), held }),
-    ];
-  });
-}
-
-/** The first step after the move that got furthest from the start. */
-function wayBackStep(sim: Simulation, choices: HeldChoices): Finding[] {
-  const { option, held } = heldOn('way-back-step', choices);
-  if (option === 'off' || sim.moves.length === 0) return [];
-  const far = (move: SimMove): number => distance(originOf(move.after.feet), originOf(sim.start.feet));
-  const furthest = sim.moves.reduce((best, move) => (far(move) > far(best) + 1e-9 ? move : best));
-  const first = sim.moves.slice(furthest.index + 1).find((move) => ['gather', 'pass'].includes(ruleOf(move.step.act.word).family));
-  if (!first || far(furthest) < 0.3) return [];
-  const crossed = is(first, CROSSINGS);
-  if (crossed === (option === 'crossover')) return [];
-  return [finding('way-back-first', { move: first.step.act.word, wanted: option }, 'note', first, first.start, { held })];
 }

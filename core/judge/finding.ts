@@ -80,7 +80,10 @@ export const LEAST = { metres: 0.01, degrees: 2, seconds: 0.02 } as const;
 
 export const BOTH: readonly Side[] = SIDES;
 
-/** note: beyond the limit by up to one tolerance; beware: by up to two; stop: more. */
+/**
+ * note: beyond the limit by up to one tolerance; beware: by up to two; stop: more.
+ * @example [levelOf(0.5, 1), levelOf(1.5, 1), levelOf(3, 1)] // ['note', 'beware', 'stop']
+ */
 export function levelOf(excess: number, tolerance: number): Level {
   return excess <= tolerance ? 'note' : excess <= 2 * tolerance ? 'beware' : 'stop';
 }

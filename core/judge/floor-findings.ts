@@ -4,7 +4,7 @@ import { distance, normalised, sub, type Vec } from '../body/vec.js';
 import { SOLID } from '../language/floor-words.js';
 import type { MoveWord } from '../language/moves.js';
 import { feetAt } from '../motion/motion.js';
-import { bearingTo } from '../motion/recipes.js';
+import { bearingTo } from '../motion/bearing-to.js';
 import type { PlacedThing, Simulation, SimMove } from '../motion/simulation.js';
 import { facingOf, HALF_ROOM, partnerOf, whereIs } from '../motion/things.js';
 import { REACH_OF_HEIGHT } from '../motion/totals.js';

@@ -34,7 +34,10 @@ export interface StudyOptions extends SimulateOptions {
   readonly implement?: number;
 }
 
-/** Reads, simulates and inspects a line of steps for a performer. Never throws. */
+/**
+ * Reads, simulates and inspects a line of steps for a performer. Never throws.
+ * @example study('shuffle right 40 cm', { body: bodyOf({}), school: schoolOf('square-ready'), lead: null, playing: 'right' }, true).findings.map(({ code }) => code) // ['not-closed']
+ */
 export function study(text: string, performer: Performer, shouldClose: boolean, options: StudyOptions = {}): Study {
   return studyOf(text, readWith(text, options.own), performer, shouldClose, options);
 }

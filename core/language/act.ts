@@ -7,7 +7,10 @@ import type { PartReader } from './parts.js';
 import type { Span } from './places.js';
 import { bearingWords } from './print.js';
 
-/** Nothing but the word: all else is left to body and stance. */
+/**
+ * Nothing but the word: all else is left to body and stance.
+ * @example bare('split').word // 'split'
+ */
 export const bare = (word: MoveWord): Act => ({
   word,
   bearing: null,

@@ -41,6 +41,7 @@ const TIMES_ = new RegExp(String.raw`^(${WHOLE})\s*(?:[x×*]|rounds?\s+of)\s*`, 
  * Reads a dose as a coach says it: '4 sets of 2 × 8', '6 × 45 s, rest 20 s', '30–60 s', 'until comfortable', '10 each side',
  * 'pyramid 5', '2 min, every 20 s (lunge ahead, recover back) at cycle end'. Clauses are parted by commas. Never throws;
  * what cannot be read is said with its place, everything else is kept.
+ * @example readDose('3 × 8, rest 20 s').dose.rest // 20
  */
 export function readDose(text: string): ReadDose {
   const errors: DoseError[] = [];
@@ -190,7 +191,10 @@ function restOf(typed: string, clause: Clause, errors: DoseError[]): Rest {
   return seconds;
 }
 
-/** Writes a dose so that reading gives it again. */
+/**
+ * Writes a dose so that reading gives it again.
+ * @example printDose(readDose('3×8,rest 20 s').dose) // '3 × 8, rest 20 s'
+ */
 export function printDose(dose: Dose): string {
   const { work, sides, sets, rounds } = dose;
   const many = (range: Range): boolean => range.low !== 1 || range.high !== 1;
@@ -232,7 +236,10 @@ function workText(work: Work): string {
   }
 }
 
-/** The nearest dose that can be read as a whole; null where nothing is wrong. What could be read of it is kept. */
+/**
+ * The nearest dose that can be read as a whole; null where nothing is wrong. What could be read of it is kept.
+ * @example mendedDose('3 × 8, with feeling') // '3 × 8'
+ */
 export function mendedDose(text: string): string | null {
   const { dose, errors } = readDose(text);
   if (errors.length === 0) return null;

@@ -31,7 +31,10 @@ export const numberOf = (text: string): number => Number(text.trim().replace(','
 
 const BETWEEN = /\s*(?:[–-]|to)\s*/;
 
-/** '6', '6–10', '-3' as a range. */
+/**
+ * '6', '6–10', '-3' as a range.
+ * @example count('6–10') // { low: 6, high: 10 }
+ */
 export function count(text: string): Range {
   const said = text.trim();
   if (said.startsWith('-')) return exactly(numberOf(said));
@@ -39,7 +42,10 @@ export function count(text: string): Range {
   return { low: numberOf(low), high: numberOf(high ?? low) };
 }
 
-/** '45 s', '2 min', '1:30', '30–60 s' as seconds; null where it is none. */
+/**
+ * '45 s', '2 min', '1:30', '30–60 s' as seconds; null where it is none.
+ * @example secondsOf('1 min') // { low: 60, high: 60 }
+ */
 export function secondsOf(text: string): Range | null {
   const clock = /^(\d+):(\d\d)$/.exec(text.trim());
   if (clock) return exactly(Number(clock[1]) * 60 + Number(clock[2]));

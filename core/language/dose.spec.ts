@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { ROUND_FORMATS } from '../catalogue/presets.js';
 import { chimedRound, momentsOf } from '../plan/chimes.js';
-import { stretchesOf, questionsOf, type Pace } from '../plan/stretches.js';
+import { stretchesOf, questionsOf, type Pace } from '../plan/work-and-rest.js';
 import { clockText } from '../plan/clock-text.js';
 import { holds } from '../testing/holds.js';
 import { anyStageDose } from '../testing/sessions.js';
@@ -159,7 +159,7 @@ describe('the arithmetic of doses', () => {
   });
 
   it('doses of common practice add up (common practice, no source)', () => {
-    // The evening of the brief, worked out by hand.
+    // The worked evening, by hand.
     expect(total('2 × 3 × 30 s, rest 20 s, set rest 60 s')).toBe('5:20');
     expect(total('6 × 45 s, rest 20 s')).toBe('6:10');
     expect(total('4 sets of 2 × 8, rest 10 s, set rest 30 s')).toBe(clockText(4 * 2 * 16 + 4 * 10 + 3 * 30));

@@ -102,13 +102,19 @@ export function atEnd(dose: Dose, end: End): Dose {
 /** How many rounds a set has: a ladder has one a count. */
 export const roundsOf = (dose: Dose): number => (dose.work.by === 'ladder' ? dose.work.counts.length : dose.rounds.low);
 
-/** Pyramid up to n and down again: 1, 2 … n … 2, 1. */
+/**
+ * Pyramid up to n and down again: 1, 2 … n … 2, 1.
+ * @example pyramid(3) // [1, 2, 3, 2, 1]
+ */
 export const pyramid = (n: number): number[] => [
   ...Array.from({ length: n }, (_, i) => i + 1),
   ...Array.from({ length: Math.max(0, n - 1) }, (_, i) => n - 1 - i),
 ];
 
-/** How often each of two ways that take turns comes in n repetitions: unequal where n is odd. */
+/**
+ * How often each of two ways that take turns comes in n repetitions: unequal where n is odd.
+ * @example turnsOf(7) // [4, 3]
+ */
 export const turnsOf = (n: number): readonly [number, number] => [Math.ceil(n / 2), Math.floor(n / 2)];
 
 /** Limits of what a dose may hold, for reading and for forms: seconds, counts. */

@@ -6,6 +6,7 @@ import { MIRRORED } from './words.js';
 /**
  * The same text for the other side: 'left' and 'right' change places, as directions and (in all) as feet, and signed
  * degrees change sign. Everything else, spacing and comments included, stays as typed. Its own inverse.
+ * @example mirrorText('shuffle right, pivot left') // 'shuffle left, pivot right'
  */
 export function mirrorText(text: string, what: Mirroring = 'all'): string {
   const swaps: { from: number; to: number; by: string }[] = [];

@@ -305,9 +305,12 @@ export const MOVES = {
 } as const satisfies Readonly<Record<string, MoveRule>>;
 
 export type MoveWord = keyof typeof MOVES;
+/** The words of one family. */
+export type MoveWordOf<F extends Family> = { [W in MoveWord]: (typeof MOVES)[W]['family'] extends F ? W : never }[MoveWord];
 
 export const MOVE_WORDS = Object.keys(MOVES) as MoveWord[];
 
+/** @example ruleOf('lunge').family // 'reach' */
 export const ruleOf = (word: MoveWord): MoveRule => MOVES[word];
 
 /** Other spellings of a move's word. */

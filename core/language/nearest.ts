@@ -1,4 +1,7 @@
-/** Number of single-character edits (insert, delete, replace, swap of neighbours) between two words (Damerau 1964, restricted). */
+/**
+ * Number of single-character edits (insert, delete, replace, swap of neighbours) between two words (Damerau 1964, restricted).
+ * @example editDistance('shufle', 'shuffle') // 1
+ */
 export function editDistance(a: string, b: string): number {
   const rows: number[][] = [Array.from({ length: b.length + 1 }, (_, j) => j)];
   for (let i = 1; i <= a.length; i++) {
@@ -17,7 +20,10 @@ export function editDistance(a: string, b: string): number {
   return (rows[a.length] as number[])[b.length] as number;
 }
 
-/** The known word that a mistyped one most likely means, or null when none is near. */
+/**
+ * The known word that a mistyped one most likely means, or null when none is near.
+ * @example nearestWord('shufle', ['split', 'shuffle']) // 'shuffle'
+ */
 export function nearestWord(word: string, known: readonly string[]): string | null {
   let best: string | null = null;
   let least = Math.max(1, Math.floor(word.length / 2));

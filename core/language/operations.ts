@@ -27,7 +27,10 @@ export type Operation = (typeof OPERATIONS)[number];
 
 const flip = (lead: Side | null): Side | null => (lead === null ? null : otherSide(lead));
 
-/** The pattern for the other side, hand or lead. */
+/**
+ * The pattern for the other side, hand or lead.
+ * @example operate('other lead', { text: 'pass', hand: 'right', lead: 'left', area: '' }).lead // 'right'
+ */
 export function operate(operation: Operation, written: Written): Written {
   const { text, hand, lead, area } = written;
   switch (operation) {
@@ -42,7 +45,10 @@ export function operate(operation: Operation, written: Written): Written {
   }
 }
 
-/** Whether a text names a foot left or right, so that its other side is another question. */
+/**
+ * Whether a text names a foot left or right, so that its other side is another question.
+ * @example namesLeftOrRightFoot('lunge right foot') // true
+ */
 export function namesLeftOrRightFoot(text: string): boolean {
   let found = false;
   parser.parse(text).iterate({

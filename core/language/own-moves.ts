@@ -7,7 +7,10 @@ export interface OwnMove {
   readonly steps: string;
 }
 
-/** A name that a line can hold: letters, joined by - or _, and no word that already means something. */
+/**
+ * A name that a line can hold: letters, joined by - or _, and no word that already means something.
+ * @example [isMoveName('corner'), isMoveName('split')] // [true, false]
+ */
 export function isMoveName(name: string): boolean {
   const parsed = parse(`${name} = (hold 1 s), ${name}`);
   return parsed.errors.length === 0 && parsed.definitions[0]?.name === name;

@@ -15,6 +15,7 @@ import { BEAT_HEAD } from './word-classes.js';
  * Reads a line of steps. Never throws: what cannot be read becomes errors with line and column,
  * and all other steps are kept.
  * @param own parts that are known beforehand, such as a club's own moves; the text may give their names another meaning.
+ * @example parse('split, shufle left').errors.map(({ line, column, nearest }) => [line, column, nearest]) // [[1, 8, 'shuffle']]
  */
 export function parse(text: string, own: readonly Definition[] = []): Parsed {
   const errors = new Errors(text);

@@ -10,7 +10,10 @@ export function printPattern(parsed: Omit<Parsed, 'errors'>): string {
   ].join('\n');
 }
 
-/** Prints items in the notation; parsing the print gives the same items (places apart). */
+/**
+ * Prints items in the notation; parsing the print gives the same items (places apart).
+ * @example print(parse('Shuffle   right 40cm').items) // 'shuffle right 40 cm'
+ */
 export function print(items: readonly Item[]): string {
   return items.map(printItem).join(', ');
 }
@@ -79,7 +82,10 @@ export function printAct(act: Act): string {
 
 const printAim = ({ thing, name }: Aim): string => joined('to', thing ?? '', name === null ? '' : `"${name}"`);
 
-/** A bearing in words: a plain direction, half way between two, or degrees to a side. */
+/**
+ * A bearing in words: a plain direction, half way between two, or degrees to a side.
+ * @example bearingWords(-45) // 'ahead left'
+ */
 export function bearingWords(bearing: number): string {
   const plain: Readonly<Record<number, string>> = {
     0: 'ahead',

@@ -70,7 +70,10 @@ function replay(events: readonly RunEvent[], total: number): Replay {
   return { status, t, anchor, spans };
 }
 
-/** Plan time that was really run, as far as the log tells. */
+/**
+ * Plan time that was really run, as far as the log tells.
+ * @example spansRun([], 60) // []
+ */
 export function spansRun(events: readonly RunEvent[], total: number): readonly Span[] {
   return replay(events, total).spans;
 }

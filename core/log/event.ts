@@ -52,7 +52,10 @@ export function ordered(events: readonly RunEvent[]): RunEvent[] {
   return [...once.values()].sort((a, b) => a.n - b.n || a.at - b.at);
 }
 
-/** Ids that a later undo takes back; an undone undo counts again. */
+/**
+ * Ids that a later undo takes back; an undone undo counts again.
+ * @example [...undoneIds([{ kind: 'undo', id: 'b', n: 1, at: 0, t: 0, target: 'a' }])] // ['a']
+ */
 export function undoneIds(events: readonly RunEvent[]): ReadonlySet<string> {
   const undone = new Set<string>();
   for (const event of [...events].reverse()) if (event.kind === 'undo' && !undone.has(event.id)) undone.add(event.target);

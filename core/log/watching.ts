@@ -10,7 +10,10 @@ export interface Watching {
   readonly board: readonly string[];
 }
 
-/** The stretches between the coach's changes of athlete, viewpoint and board, in the order they were made. */
+/**
+ * The stretches between the coach's changes of athlete, viewpoint and board, in the order they were made.
+ * @example watchings([]).map(({ athlete, board }) => [athlete, board]) // [[null, []]]
+ */
 export function watchings(events: readonly RunEvent[]): Watching[] {
   const spans: Watching[] = [];
   let now: Watching = { from: -Infinity, to: Infinity, athlete: null, view: 'side', board: [] };

@@ -5,7 +5,7 @@ import { add, distance, normalised, scale, sub, type Vec } from '../body/vec.js'
 import type { Act } from '../language/ast.js';
 import { ruleOf, type MoveWord } from '../language/moves.js';
 import { footOf, nearFoot } from './foot-choice.js';
-import { bearingTo } from './recipes.js';
+import { bearingTo } from './bearing-to.js';
 import type { PlacedThing } from './simulation.js';
 import { metresOf } from './sizes.js';
 import { HALF_ROOM, whereIs } from './things.js';

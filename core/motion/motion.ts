@@ -6,6 +6,7 @@ import type { Simulation } from './simulation.js';
 /**
  * Share of the way done at share `tau` of the time: minimum jerk, 10τ³ − 15τ⁴ + 6τ⁵
  * (Flash & Hogan 1985; found on hands, used here for drawing feet).
+ * @example [minimumJerk(0), minimumJerk(0.5), minimumJerk(1)] // [0, 0.5, 1]
  */
 export function minimumJerk(tau: number): number {
   const t = Math.max(0, Math.min(1, tau));

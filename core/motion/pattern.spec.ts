@@ -4,7 +4,7 @@ import { distance } from '../body/vec.js';
 import { parse } from '../language/parse.js';
 import { holds } from '../testing/holds.js';
 import { anyPerformer, performer } from '../testing/performers.js';
-import { bearingTo } from './recipes.js';
+import { bearingTo } from './bearing-to.js';
 import { seeded } from './seeded.js';
 import { simulate, type SimulateOptions } from './simulate.js';
 import type { Performer, Simulation } from './simulation.js';

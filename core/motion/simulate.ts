@@ -4,7 +4,8 @@ import type { Act, Happening, Parsed, Step } from '../language/ast.js';
 import type { EventWord } from '../language/floor-words.js';
 import type { Span } from '../language/places.js';
 import { aimed, targetOf, type Target } from './aim.js';
-import { KEEPS_REACH, RECIPES, type Done, type OpenReach } from './recipes.js';
+import type { Done, OpenReach } from './moves/doing.js';
+import { KEEPS_REACH, RECIPES } from './moves/recipes.js';
 import { seeded } from './seeded.js';
 import { later } from './sequence.js';
 import type { EventMoment, HandMoment, Performer, PlacedThing, Problem, Simulation, SimMove } from './simulation.js';
@@ -32,7 +33,10 @@ export interface SimulateOptions {
 /** How a step comes out other than it was meant; `swing` is how far the free foot of a pivot goes beyond its circle's end, degrees. */
 export type Slip = (step: Step, performer: Performer) => { readonly step: Step; readonly swing: number };
 
-/** Turns a pattern into timed foot actions on the floor for one performer, starting in their school's stance. Never throws. */
+/**
+ * Turns a pattern into timed foot actions on the floor for one performer, starting in their school's stance. Never throws.
+ * @example simulate(parse('hold 1 s, split'), { body: bodyOf({}), school: schoolOf('square-ready'), lead: null, playing: 'right' }).moves.map(({ start }) => start) // [0, 1]
+ */
 export function simulate(script: Script, performer: Performer, options: SimulateOptions = {}): Simulation {
   const chance = seeded(options.seed ?? 1);
   let asked = 0;

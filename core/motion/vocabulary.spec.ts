@@ -9,7 +9,7 @@ import { print } from '../language/print.js';
 import { CASES, holds } from '../testing/holds.js';
 import { anyActOf, stepOf } from '../testing/patterns.js';
 import { anyPerformer, mirroredPerformer, performer } from '../testing/performers.js';
-import { bearingTo } from './recipes.js';
+import { bearingTo } from './bearing-to.js';
 import { simulate } from './simulate.js';
 import type { Performer, Simulation } from './simulation.js';
 import { riseOf, SMALL_SPLITS } from './sizes.js';

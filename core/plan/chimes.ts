@@ -22,7 +22,10 @@ export interface ChimedRound {
   readonly cut: number;
 }
 
-/** Moments of a chime in a round of so many seconds: every c s; one on the bell only if the plan says so. */
+/**
+ * Moments of a chime in a round of so many seconds: every c s; one on the bell only if the plan says so.
+ * @example momentsOf({ every: 20, onBell: false }, 60) // [20, 40]
+ */
 export function momentsOf(chime: Pick<Chime, 'every' | 'onBell'>, round: number): number[] {
   const moments: number[] = [];
   for (let k = 1; k * chime.every <= round + 1e-9; k++) {

@@ -3,7 +3,7 @@ import type { Rounds } from '../language/rounds.js';
 import { holds } from '../testing/holds.js';
 import { clockText } from './clock-text.js';
 import { totalsOfRounds, stretchesOfRounds, openInRounds } from './rounds.js';
-import { wholeReps } from './stretches.js';
+import { wholeReps } from './work-and-rest.js';
 
 const anyDose = fc.record<Rounds>({
   mode: fc.constant('seconds'),

@@ -1,5 +1,5 @@
 import { fromRounds, type Rounds } from '../language/rounds.js';
-import { questionsOf, stretchesOf, type Pace, type Question } from './stretches.js';
+import { questionsOf, stretchesOf, type Pace, type Question } from './work-and-rest.js';
 import type { PlannedStretch } from './stretch.js';
 
 const paceOf = (repSeconds: number | null): Pace => ({ rep: [repSeconds, repSeconds], call: null, waves: 1 });

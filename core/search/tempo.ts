@@ -12,7 +12,10 @@ export interface RoundTempo {
   readonly factorFor: (asked: number) => number;
 }
 
-/** @param round length of a round, seconds. */
+/**
+ * @param round length of a round, seconds.
+ * @example tempoOf({ seconds: 2.28, actions: [] }, 30).whole // 13
+ */
 export function tempoOf(sim: Simulation, round: number): RoundTempo {
   const repetition = sim.seconds;
   const contacts = sim.actions.filter((action) => action.contact).length;

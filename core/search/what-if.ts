@@ -83,7 +83,10 @@ export function whatIf(script: Script, performer: Performer, errors: StepErrors,
   return { once: driftOf(once), after: driftOf(simulation), repetitions, lostAfter, closesAfter, simulation };
 }
 
-/** Errors to begin with from what an athlete is known for (sizes: common practice, no source). */
+/**
+ * Errors to begin with from what an athlete is known for (sizes: common practice, no source).
+ * @example errorsFrom([]) // NO_ERRORS
+ */
 export function errorsFrom(bias: readonly string[]): StepErrors {
   return {
     ...NO_ERRORS,

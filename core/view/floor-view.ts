@@ -32,7 +32,10 @@ const SAME = { metres: 0.02, degrees: 4 } as const;
 /** Half the height of a number's chip on the floor, metres. */
 export const CHIP = 0.048;
 
-/** Half the width of a chip that holds so many characters, metres. */
+/**
+ * Half the width of a chip that holds so many characters, metres.
+ * @example chipHalfWidth('1·6') > chipHalfWidth('1') // true
+ */
 export const chipHalfWidth = (word: string): number => CHIP * (0.75 + 0.3 * word.length);
 
 interface Draft {

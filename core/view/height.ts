@@ -28,7 +28,10 @@ export function flightsOf(sim: Simulation): Flight[] {
 const airUntil = (action: Simulation['actions'][number] | Simulation['moves'][number]['actions'][number]): number =>
   action.kind === 'step' ? action.end : (action.airborneUntil ?? action.start);
 
-/** Height of the body above its standing at time t, metres. */
+/**
+ * Height of the body above its standing at time t, metres.
+ * @example heightAt([], 1) // 0
+ */
 export function heightAt(flights: readonly Flight[], t: number): number {
   const flight = flights.find((one) => one.from <= t && t <= one.to);
   return flight ? (GRAVITY / 2) * (t - flight.from) * (flight.to - t) : 0;

@@ -1,4 +1,4 @@
-import { ClubFile } from '@hopsk/contract';
+import { ClubFile } from '@hopsk/contract/club-file';
 import { bodyOf } from '@hopsk/core/body/body';
 import { schoolOf, type School } from '@hopsk/core/body/school';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
@@ -39,7 +39,7 @@ describe('the demo club', () => {
   });
 
   it('has sessions that can be done, one with its rests still open, and a template', () => {
-    expect(file.progressions.map((one) => [one.template, one.stages.length > 4])).toEqual([
+    expect(file.sessions.map((one) => [one.template, one.stages.length > 4])).toEqual([
       [false, true],
       [false, true],
       [true, true],
@@ -53,7 +53,7 @@ describe('the demo club', () => {
       }),
       text: (_: unknown, steps: string): string => steps,
     };
-    for (const one of file.progressions) {
+    for (const one of file.sessions) {
       const seen = one.stages.map((stage) => seeStage(stage, one, by));
       const problems = planProblems(seen, sessionTotals(seen, one), one);
       expect(problems.filter((problem) => problem.level === 'stop').map((problem) => problem.code))

@@ -1,4 +1,4 @@
-import type { AthleteDraft } from '@hopsk/contract';
+import type { AthleteDraft } from '@hopsk/contract/people';
 
 /** How an athlete's fault runs over the season: rate in the first and the last week, and on which side it shows. */
 export interface Habit {

@@ -1,5 +1,7 @@
 import type { RunEvent } from '@hopsk/core/log/event';
-import { CLUB_FILE, type AthleteSave, type ClubFile, type PatternSave } from '@hopsk/contract';
+import { CLUB_FILE, CLUB_FILE_VERSION, type ClubFile } from '@hopsk/contract/club-file';
+import type { PatternSave } from '@hopsk/contract/pattern';
+import type { AthleteSave } from '@hopsk/contract/people';
 import { bodyOf } from '@hopsk/core/body/body';
 import { schoolOf, type School } from '@hopsk/core/body/school';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
@@ -12,7 +14,7 @@ import { speak } from '@hopsk/words/words';
 import { Chance } from './chance.js';
 import { PATTERNS } from './patterns.js';
 import { PEOPLE, type Habit } from './people.js';
-import { progressionsOf } from './progressions.js';
+import { sessionsOf } from './sessions.js';
 
 // The demo club speaks English.
 speak(all);
@@ -58,11 +60,11 @@ export function season(lastDay: string, seed = 4180): ClubFile {
   }
   return {
     format: CLUB_FILE,
-    version: 1,
+    version: CLUB_FILE_VERSION,
     club: { name: 'Old Net Loft' },
     athletes: people.map((p) => p.athlete),
     patterns,
-    progressions: progressionsOf(people, patterns, chance),
+    sessions: sessionsOf(people, patterns, chance),
     runs,
   };
 }
@@ -139,7 +141,7 @@ function runOf(
     day: startedAt.toISOString().slice(0, 10),
     startedAt: startedAt.toISOString(),
     patternId: pattern.id,
-    progressionId: null,
+    sessionId: null,
     steps: pattern.steps,
     plan: plan,
     athletes: group.map((person) => person.athlete.id),

@@ -135,6 +135,7 @@ export const STAGES = [
         [tools.depcruise, '--config', '.dependency-cruiser.cjs', ...CRUISED],
         [tools.knip, '--no-progress'],
         ['scripts/docs.mjs'],
+        ['scripts/one-word.mjs'],
       ),
   },
   { name: 'core', cores: 1, chance: true, run: jasmine('core') },

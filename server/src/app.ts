@@ -1,4 +1,4 @@
-import type { Phone } from '@hopsk/contract';
+import type { Phone } from '@hopsk/contract/club';
 import compression from 'compression';
 import express, { type Express, Router } from 'express';
 import type { Logger } from 'pino';
@@ -13,7 +13,7 @@ import { actorOf, guardWrites, sessions } from './http/sign-in.js';
 import { webFiles } from './http/static.js';
 import { patternRoutes } from './patterns/routes.js';
 import { peopleRoutes } from './people/routes.js';
-import { progressionRoutes } from './progressions/routes.js';
+import { sessionRoutes } from './sessions/routes.js';
 import { runRoutes } from './runs/routes.js';
 import { teachingRoutes } from './teaching/routes.js';
 import { transferRoutes } from './transfer/routes.js';
@@ -58,7 +58,7 @@ export function createApp(
     actorOf(request);
     response.json(await phone());
   });
-  api.use(peopleRoutes(pool), patternRoutes(pool), progressionRoutes(pool), runRoutes(pool), teachingRoutes(pool), transferRoutes(pool));
+  api.use(peopleRoutes(pool), patternRoutes(pool), sessionRoutes(pool), runRoutes(pool), teachingRoutes(pool), transferRoutes(pool));
   api.use(() => {
     throw notFound('address');
   });

@@ -1,5 +1,7 @@
-import { AthleteSave, Problem, ProgressionSave } from '@hopsk/contract';
-import { sampleProgression } from '@hopsk/contract/testing';
+import { AthleteSave } from '@hopsk/contract/people';
+import { Problem } from '@hopsk/contract/problem';
+import { SessionSave } from '@hopsk/contract/session';
+import { sampleSession } from '@hopsk/contract/testing/samples';
 import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';
@@ -20,7 +22,7 @@ describe('bad input', () => {
   const writes = [
     (body: object) => coach.put(`/athletes/${known.id}`, body),
     (body: object) => coach.put(`/patterns/${known.id}`, body),
-    (body: object) => coach.put(`/progressions/${known.id}`, body),
+    (body: object) => coach.put(`/sessions/${known.id}`, body),
     (body: object) => coach.put('/teaching', { version: 'x', ...body }),
     (body: object) => coach.post(`/runs/${known.id}/log`, body),
     (body: object) => coach.put(`/runs/${known.id}/name`, body),
@@ -44,7 +46,7 @@ describe('bad input', () => {
     );
     expect((await coach.get('/athletes')).body).toEqual([]);
     expect((await coach.get('/runs')).body).toEqual([]);
-    expect((await coach.get('/progressions')).body).toEqual([]);
+    expect((await coach.get('/sessions')).body).toEqual([]);
   });
 
   it('one wrong field in a good stage is named by its place, whatever stands in it', async () => {
@@ -59,11 +61,11 @@ describe('bad input', () => {
     const fields = ['kind', 'cueing', 'tempo', 'watch', 'unit', 'evidence', 'partner', 'calls', 'stations', 'priority', 'pattern'] as const;
     await holdsLater(
       fc.asyncProperty(fc.constantFrom(...fields), anything, async (field, value) => {
-        const record = { ...structuredClone(sampleProgression), id: randomUUID(), version: 0 };
+        const record = { ...structuredClone(sampleSession), id: randomUUID(), version: 0 };
         const stages = record.stages.map((stage) => ({ ...stage, [field]: value }));
-        const answer = await coach.put(`/progressions/${record.id}`, { ...record, stages });
+        const answer = await coach.put(`/sessions/${record.id}`, { ...record, stages });
         // Nobody to work with, nothing to call, no station, no fault to look for: all good.
-        expect(answer.status).toBe(ProgressionSave.safeParse({ ...record, stages }).success ? 201 : 400);
+        expect(answer.status).toBe(SessionSave.safeParse({ ...record, stages }).success ? 201 : 400);
         if (answer.status === 201) return;
         const place = `stages.0.${field}`;
         expect(

@@ -1,4 +1,5 @@
-import { ClubFile, RunRow, type RunWhole } from '@hopsk/contract';
+import { ClubFile } from '@hopsk/contract/club-file';
+import { RunRow, type RunWhole } from '@hopsk/contract/run';
 import { clubFileOf, expectedOf, FIXTURES, fixtureText } from './testing/fixtures.js';
 import { Coach, openHouse, type House } from './testing/house.js';
 
@@ -57,8 +58,11 @@ for (const version of FIXTURES) {
       const file = clubFileOf(version);
       house = await openHouse();
       const coach = await Coach.of(house, 'Another house');
-      const done = (await coach.post('/import', file).expect(200)).body as Record<string, unknown>;
-      for (const kind of ['athletes', 'patterns', 'progressions', 'runs'] as const)
+      const done = (await coach.post('/import', JSON.parse(fixtureText(version, 'club.hopsk.json'))).expect(200)).body as Record<
+        string,
+        unknown
+      >;
+      for (const kind of ['athletes', 'patterns', 'sessions', 'runs'] as const)
         expect(done[kind]).withContext(kind).toEqual({ added: file[kind].length, known: 0 });
       expect(
         await countsOf(

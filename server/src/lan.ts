@@ -1,5 +1,5 @@
 import { networkInterfaces } from 'node:os';
-import type { Phone } from '@hopsk/contract';
+import type { Phone } from '@hopsk/contract/club';
 import QRCode from 'qrcode';
 import type { Config } from './config.js';
 

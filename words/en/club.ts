@@ -26,7 +26,7 @@ export const club = {
     fileSays: 'Everything of the club in one open file: people, patterns, runs with their logs.',
     export: 'save the file',
     import: 'read a file',
-    kinds: { athletes: 'athletes', patterns: 'patterns', progressions: 'sessions', runs: 'runs' },
+    kinds: { athletes: 'athletes', patterns: 'patterns', sessions: 'sessions', runs: 'runs' },
     took: (what: string, added: number, known: number) => `${what} ${added} added, ${known} here already`,
     imported: (all: string) => `Read: ${all}.`,
     notJson: 'is not a club file. Nothing was changed.',

@@ -2,7 +2,7 @@ import type { FindingCode } from '@hopsk/core/judge/finding';
 import type { FindingMessages } from '@hopsk/core/judge/messages';
 import type { Says } from '../say.js';
 import { areas } from './areas.js';
-import { cm, ms, percent } from './numbers.js';
+import { long, ms, percent } from './numbers.js';
 
 const SIDES = { left: 'left', right: 'right' };
 const DONE = { begin: 'begin', end: 'end' };
@@ -73,19 +73,19 @@ const split: Says<FindingMessages>['split-early'] = ({ event, offset, from, to }
 /** What goes wrong before anybody moves. Words in ‘…’ are the notation's own. */
 export const findings = {
   findings: {
-    crossed: ({ by }) => `The feet cross by ${cm(by)}.`,
+    crossed: ({ by }) => `The feet cross by ${long(by)}.`,
     touching: () => 'The feet touch.',
-    passed: ({ foot, by }) => `The ${SIDES[foot]} foot led and falls behind by ${cm(by)}.`,
+    passed: ({ foot, by }) => `The ${SIDES[foot]} foot led and falls behind by ${long(by)}.`,
     narrow: ({ wide, least, underWay }) => {
-      if (!underWay) return `It ends ${cm(wide)} wide; the stance wants ${cm(least)} at least.`;
-      const what = wide < 0 ? `The feet come past one line by ${cm(-wide)}` : `The base narrows to ${cm(wide)}`;
-      return `${what}; under way ${cm(least)} apart is the least.`;
+      if (!underWay) return `It ends ${long(wide)} wide; the stance wants ${long(least)} at least.`;
+      const what = wide < 0 ? `The feet come past one line by ${long(-wide)}` : `The base narrows to ${long(wide)}`;
+      return `${what}; under way ${long(least)} apart is the least.`;
     },
-    wide: ({ by, allowed }) => `It ends ${cm(by)} wider or longer than the stance; ${cm(allowed)} is allowed.`,
+    wide: ({ by, allowed }) => `It ends ${long(by)} wider or longer than the stance; ${long(allowed)} is allowed.`,
     'not-closed': ({ right, ahead, turned }) => {
       const where = [
-        Math.abs(right) > 0.005 ? `${cm(Math.abs(right))} to the ${right > 0 ? 'right' : 'left'}` : '',
-        Math.abs(ahead) > 0.005 ? `${cm(Math.abs(ahead))} ${ahead > 0 ? 'ahead' : 'back'}` : '',
+        Math.abs(right) > 0.005 ? `${long(Math.abs(right))} to the ${right > 0 ? 'right' : 'left'}` : '',
+        Math.abs(ahead) > 0.005 ? `${long(Math.abs(ahead))} ${ahead > 0 ? 'ahead' : 'back'}` : '',
         Math.abs(turned) > 0.5 ? `turned ${Math.round(Math.abs(turned))}° ${turned > 0 ? 'right' : 'left'}` : '',
       ].filter((part) => part !== '');
       return `It does not come back: ${where.join(', ') || 'the stance has changed'} after one repetition.`;
@@ -93,8 +93,8 @@ export const findings = {
     'lead-changed': ({ leads }) => `At the end ${leads === null ? 'no foot leads any more' : `the ${SIDES[leads]} foot leads`}.`,
     stride: ({ of, metres, most }) =>
       of === 'step'
-        ? `A step of ${cm(metres)} is longer than this athlete’s ${cm(most)}.`
-        : `The feet would stand ${cm(metres)} apart; this athlete’s legs reach ${cm(most)} at most.`,
+        ? `A step of ${long(metres)} is longer than this athlete’s ${long(most)}.`
+        : `The feet would stand ${long(metres)} apart; this athlete’s legs reach ${long(most)} at most.`,
     'nothing-to-recover': () => 'There is no reach to recover from here; the athlete stands.',
     'too-many-moves': ({ most }) => `The pattern has more than ${most} moves; it was followed up to there.`,
     refused: ({ why }) => `${refused[why]} The athlete stands.`,
@@ -110,14 +110,14 @@ export const findings = {
     'split-waits': ({ seconds, most }) => `${ms(seconds)} pass between the split and the next step; ${ms(most)} is the most.`,
     'square-to-net': ({ off, least }) => `The rear foot lands ${Math.round(off)}° from square to the net; ${least}° out is the least.`,
     'wrong-leg': ({ foot }) => `The ${SIDES[foot]} foot, the inside one, sets last before the stroke.`,
-    'out-of-area': ({ foot, by, area }) => `The ${SIDES[foot]} foot stands ${cm(by)} outside the floor (${areas.areas[area] ?? area}).`,
-    'low-ceiling': ({ by }) => `A jump here comes ${cm(by)} too near to the ceiling.`,
-    'through-thing': ({ foot, by, thing }) => `The ${SIDES[foot]} foot goes ${cm(by)} into the ‘${thing}’.`,
-    'too-close': ({ gap, least }) => `${cm(gap)} to the partner; ${cm(least)} is the least.`,
-    'too-far': ({ gap, most }) => `${cm(gap)} to the partner; ${cm(most)} is the most.`,
-    'turned-away': ({ gap, off }) => `${cm(gap)} from the partner and turned ${Math.round(off)}° away.`,
+    'out-of-area': ({ foot, by, area }) => `The ${SIDES[foot]} foot stands ${long(by)} outside the floor (${areas.areas[area] ?? area}).`,
+    'low-ceiling': ({ by }) => `A jump here comes ${long(by)} too near to the ceiling.`,
+    'through-thing': ({ foot, by, thing }) => `The ${SIDES[foot]} foot goes ${long(by)} into the ‘${thing}’.`,
+    'too-close': ({ gap, least }) => `${long(gap)} to the partner; ${long(least)} is the least.`,
+    'too-far': ({ gap, most }) => `${long(gap)} to the partner; ${long(most)} is the most.`,
+    'turned-away': ({ gap, off }) => `${long(gap)} from the partner and turned ${Math.round(off)}° away.`,
     'on-the-line': ({ off, out }) => `It ends ${Math.round(off)}° off the opponent’s line; ${out}° is out of it.`,
-    'call-early': ({ seconds, move, away }) => `The call comes ${ms(seconds)} before ‘${move}’ is done, ${cm(away)} away from the start.`,
+    'call-early': ({ seconds, move, away }) => `The call comes ${ms(seconds)} before ‘${move}’ is done, ${long(away)} away from the start.`,
     'no-approach': () => 'A lunge to the back without a step before it.',
     'retreats-on': () => 'A second step straight back without a strike or a way out.',
     'way-back-misfit': ({ shot, asked, steps }) =>

@@ -1,5 +1,9 @@
-/** Metres as whole centimetres. */
-export const cm = (metres: number): string => `${Math.round(metres * 100)} cm`;
+import { formatLength } from '@hopsk/core/body/length';
+import { measuredIn } from '../measured.js';
+
+/** Metres as the coach reads them: whole centimetres, or feet and inches to the half. */
+export const long = (metres: number): string =>
+  measuredIn() === 'cm' ? `${Math.round(metres * 100)} cm` : formatLength(metres, measuredIn());
 
 /** Seconds as whole milliseconds, without a sign. */
 export const ms = (seconds: number): string => `${Math.abs(Math.round(seconds * 1000))} ms`;

@@ -8,7 +8,7 @@ import { cautions } from './cautions.js';
 import { doses } from './doses.js';
 import { faults } from './faults.js';
 import { notation } from './notation.js';
-import { cm, percent, plural, s, sUp } from './numbers.js';
+import { long, percent, plural, s, sUp } from './numbers.js';
 
 const floorOf = (area: string): string => areas.areas[area] ?? area;
 const sides = { left: 'left', right: 'right' };
@@ -72,7 +72,7 @@ const planProblems: Says<PlanMessages> = {
   'one-leg': ({ side }) => `Every lunge is on the ${sides[side]} leg.`,
   'mostly-one-leg': ({ left, right }) =>
     `Lunges left ${Math.round(left)}, right ${Math.round(right)}: mostly one leg. Usual for some sports; a stage on the other leg evens it out.`,
-  floor: ({ by, area }) => `A foot lands ${cm(by)} outside the floor: ${floorOf(area)}.`,
+  floor: ({ by, area }) => `A foot lands ${long(by)} outside the floor: ${floorOf(area)}.`,
   theme: () => 'Free work needs a theme: what is it about?',
   'stations-timed': () => 'Stations change on the clock: give the work in seconds, such as ‘6 × 45 s, rest 15 s’.',
   'stations-uneven': ({ rounds, stations, even }) =>

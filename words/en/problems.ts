@@ -1,10 +1,10 @@
-import type { FieldMessages, ProblemMessages, RecordName } from '@hopsk/contract';
+import type { FieldMessages, ProblemMessages, RecordName } from '@hopsk/contract/problem';
 import type { Says } from '../say.js';
 
 const things: Readonly<Record<RecordName, string>> = {
   athlete: 'athlete',
   pattern: 'pattern',
-  progression: 'session',
+  session: 'session',
   run: 'run',
   teaching: 'page of what the club teaches',
   address: 'address',

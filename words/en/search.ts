@@ -1,7 +1,7 @@
 import type { ComparedWhat } from '@hopsk/core/search/compare';
 import type { NearMissMessages, ReachMessages } from '@hopsk/core/search/steps-to-reach';
 import type { Says } from '../say.js';
-import { cm } from './numbers.js';
+import { long } from './numbers.js';
 
 const sides = { left: 'left', right: 'right' };
 
@@ -47,8 +47,8 @@ const rules: Says<ReachMessages> = {
 };
 
 const nearMisses: Says<NearMissMessages> = {
-  long: ({ metres, most }) => `steps of ${cm(metres)} are longer than ${cm(most)}`,
-  short: ({ metres, least }) => `steps of ${cm(metres)} are shorter than ${cm(least)}`,
+  long: ({ metres, most }) => `steps of ${long(metres)} are longer than ${long(most)}`,
+  short: ({ metres, least }) => `steps of ${long(metres)} are shorter than ${long(least)}`,
   'last-foot': ({ foot }) => `the ${sides[foot]} foot would land last`,
   fits: () => 'fits, with more steps',
 };

@@ -32,6 +32,9 @@ export const shell = {
   },
   units: { cm: 'cm', m: 'm', min: 'min', kB: 'kB', feet: 'ft in' },
   common: {
+    unsaved: 'not saved',
+    undo: 'take back',
+    redo: 'do again',
     save: 'save',
     add: 'add',
     close: 'close',

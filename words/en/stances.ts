@@ -10,6 +10,7 @@ export const stances = {
     print: 'print the card',
     within: 'within',
     lead: 'lead foot',
+    seenFoot: (side: string) => `${side} foot, as seen`,
     knees: 'Knees',
     heelsAre: { down: 'down', light: 'light', up: 'up' },
     heels: 'Heels',

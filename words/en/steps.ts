@@ -41,7 +41,6 @@ export const steps = {
     states: 'state',
     unread: 'Not read',
     save: 'save',
-    dirty: 'not saved',
     wait: 'looking …',
     mirrored: 'mirrored for',
     oneSided: 'One-sided',
@@ -76,8 +75,6 @@ export const steps = {
     families_: { set: 'set', load: 'load', gather: 'gather', pass: 'pass', turn: 'turn', reach: 'reach', air: 'air', hand: 'hands' },
     addMove: (line: string) => `add ‘${line}’`,
     noMove: 'No move has that word.',
-    undo: 'take back',
-    redo: 'do again',
     turnRound: 'turn round',
     operations: {
       'mirror all': 'mirror all',
@@ -171,7 +168,12 @@ export const steps = {
     schools: 'Where schools differ',
     asClub: 'as the club',
     choiceSays: 'The nearest wins: pattern, then athlete, then club.',
-    dragHint: 'Drag a print to change its step.',
+    dragHint: 'Drag a print to change its step; by keys: Enter, arrows, Enter.',
+    printSays: (side: string, numbers: string, move: string) => `${side} foot, contact ${numbers}${move === '' ? '' : `: ‘${move}’`}`,
+    carried: (left: boolean, across: string, back: boolean, along: string) =>
+      `${across} ${left ? 'left' : 'right'}, ${along} ${back ? 'back' : 'ahead'}`,
+    moment: (seconds: number, left: string, right: string, state: string) =>
+      `${seconds.toFixed(2)} s, left foot ${left === '' ? 'stands' : `‘${left}’`}, right foot ${right === '' ? 'stands' : `‘${right}’`}${state === '' ? '' : `, ${state}`}`,
     tagAll: 'all',
     allSports: 'all sports',
     starters: 'Starter library',

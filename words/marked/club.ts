@@ -27,7 +27,7 @@ export const club = {
     fileSays: 'Éṽéŕýţĥíñĝ óƒ ţĥé çļúƀ íñ óñé óþéñ ƒíļé: þéóþļé, þáţţéŕñš, ŕúñš ŵíţĥ ţĥéíŕ ļóĝš.',
     export: 'šáṽé ţĥé ƒíļé',
     import: 'ŕéáđ á ƒíļé',
-    kinds: { athletes: 'áţĥļéţéš', patterns: 'þáţţéŕñš', progressions: 'šéššíóñš', runs: 'ŕúñš' },
+    kinds: { athletes: 'áţĥļéţéš', patterns: 'þáţţéŕñš', sessions: 'šéššíóñš', runs: 'ŕúñš' },
     took: (what: string, added: number, known: number) => `${what} ${added} áđđéđ, ${known} ĥéŕé áļŕéáđý`,
     imported: (all: string) => `Ŕéáđ: ${all}.`,
     notJson: 'íš ñóţ á çļúƀ ƒíļé. Ñóţĥíñĝ ŵáš çĥáñĝéđ.',

@@ -3,7 +3,7 @@ import type { FindingCode } from '@hopsk/core/judge/finding';
 import type { FindingMessages } from '@hopsk/core/judge/messages';
 import type { Says } from '../say.js';
 import { areas } from './areas.js';
-import { cm, ms, percent } from './numbers.js';
+import { long, ms, percent } from './numbers.js';
 
 const SIDES = { left: 'ļéƒţ', right: 'ŕíĝĥţ' };
 const DONE = { begin: 'ƀéĝíñ', end: 'éñđ' };
@@ -74,19 +74,19 @@ const split: Says<FindingMessages>['split-early'] = ({ event, offset, from, to }
 /** What goes wrong before anybody moves. Words in ‘…’ are the notation's own. */
 export const findings = {
   findings: {
-    crossed: ({ by }) => `Ţĥé ƒééţ çŕóšš ƀý ${cm(by)}.`,
+    crossed: ({ by }) => `Ţĥé ƒééţ çŕóšš ƀý ${long(by)}.`,
     touching: () => 'Ţĥé ƒééţ ţóúçĥ.',
-    passed: ({ foot, by }) => `Ţĥé ${SIDES[foot]} ƒóóţ ļéđ áñđ ƒáļļš ƀéĥíñđ ƀý ${cm(by)}.`,
+    passed: ({ foot, by }) => `Ţĥé ${SIDES[foot]} ƒóóţ ļéđ áñđ ƒáļļš ƀéĥíñđ ƀý ${long(by)}.`,
     narrow: ({ wide, least, underWay }) => {
-      if (!underWay) return `Íţ éñđš ${cm(wide)} ŵíđé; ţĥé šţáñçé ŵáñţš ${cm(least)} áţ ļéášţ.`;
-      const what = wide < 0 ? `Ţĥé ƒééţ çóɱé þášţ óñé ļíñé ƀý ${cm(-wide)}` : `Ţĥé ƀášé ñáŕŕóŵš ţó ${cm(wide)}`;
-      return `${what}; úñđéŕ ŵáý ${cm(least)} áþáŕţ íš ţĥé ļéášţ.`;
+      if (!underWay) return `Íţ éñđš ${long(wide)} ŵíđé; ţĥé šţáñçé ŵáñţš ${long(least)} áţ ļéášţ.`;
+      const what = wide < 0 ? `Ţĥé ƒééţ çóɱé þášţ óñé ļíñé ƀý ${long(-wide)}` : `Ţĥé ƀášé ñáŕŕóŵš ţó ${long(wide)}`;
+      return `${what}; úñđéŕ ŵáý ${long(least)} áþáŕţ íš ţĥé ļéášţ.`;
     },
-    wide: ({ by, allowed }) => `Íţ éñđš ${cm(by)} ŵíđéŕ óŕ ļóñĝéŕ ţĥáñ ţĥé šţáñçé; ${cm(allowed)} íš áļļóŵéđ.`,
+    wide: ({ by, allowed }) => `Íţ éñđš ${long(by)} ŵíđéŕ óŕ ļóñĝéŕ ţĥáñ ţĥé šţáñçé; ${long(allowed)} íš áļļóŵéđ.`,
     'not-closed': ({ right, ahead, turned }) => {
       const where = [
-        Math.abs(right) > 0.005 ? `${cm(Math.abs(right))} ţó ţĥé ${right > 0 ? 'ŕíĝĥţ' : 'ļéƒţ'}` : '',
-        Math.abs(ahead) > 0.005 ? `${cm(Math.abs(ahead))} ${ahead > 0 ? 'áĥéáđ' : 'ƀáçķ'}` : '',
+        Math.abs(right) > 0.005 ? `${long(Math.abs(right))} ţó ţĥé ${right > 0 ? 'ŕíĝĥţ' : 'ļéƒţ'}` : '',
+        Math.abs(ahead) > 0.005 ? `${long(Math.abs(ahead))} ${ahead > 0 ? 'áĥéáđ' : 'ƀáçķ'}` : '',
         Math.abs(turned) > 0.5 ? `ţúŕñéđ ${Math.round(Math.abs(turned))}° ${turned > 0 ? 'ŕíĝĥţ' : 'ļéƒţ'}` : '',
       ].filter((part) => part !== '');
       return `Íţ đóéš ñóţ çóɱé ƀáçķ: ${where.join(', ') || 'ţĥé šţáñçé ĥáš çĥáñĝéđ'} áƒţéŕ óñé ŕéþéţíţíóñ.`;
@@ -94,8 +94,8 @@ export const findings = {
     'lead-changed': ({ leads }) => `Áţ ţĥé éñđ ${leads === null ? 'ñó ƒóóţ ļéáđš áñý ɱóŕé' : `ţĥé ${SIDES[leads]} ƒóóţ ļéáđš`}.`,
     stride: ({ of, metres, most }) =>
       of === 'step'
-        ? `Á šţéþ óƒ ${cm(metres)} íš ļóñĝéŕ ţĥáñ ţĥíš áţĥļéţé’š ${cm(most)}.`
-        : `Ţĥé ƒééţ ŵóúļđ šţáñđ ${cm(metres)} áþáŕţ; ţĥíš áţĥļéţé’š ļéĝš ŕéáçĥ ${cm(most)} áţ ɱóšţ.`,
+        ? `Á šţéþ óƒ ${long(metres)} íš ļóñĝéŕ ţĥáñ ţĥíš áţĥļéţé’š ${long(most)}.`
+        : `Ţĥé ƒééţ ŵóúļđ šţáñđ ${long(metres)} áþáŕţ; ţĥíš áţĥļéţé’š ļéĝš ŕéáçĥ ${long(most)} áţ ɱóšţ.`,
     'nothing-to-recover': () => 'Ţĥéŕé íš ñó ŕéáçĥ ţó ŕéçóṽéŕ ƒŕóɱ ĥéŕé; ţĥé áţĥļéţé šţáñđš.',
     'too-many-moves': ({ most }) => `Ţĥé þáţţéŕñ ĥáš ɱóŕé ţĥáñ ${most} ɱóṽéš; íţ ŵáš ƒóļļóŵéđ úþ ţó ţĥéŕé.`,
     refused: ({ why }) => `${refused[why]} Ţĥé áţĥļéţé šţáñđš.`,
@@ -111,14 +111,14 @@ export const findings = {
     'split-waits': ({ seconds, most }) => `${ms(seconds)} þášš ƀéţŵééñ ţĥé šþļíţ áñđ ţĥé ñéẋţ šţéþ; ${ms(most)} íš ţĥé ɱóšţ.`,
     'square-to-net': ({ off, least }) => `Ţĥé ŕéáŕ ƒóóţ ļáñđš ${Math.round(off)}° ƒŕóɱ šɋúáŕé ţó ţĥé ñéţ; ${least}° óúţ íš ţĥé ļéášţ.`,
     'wrong-leg': ({ foot }) => `Ţĥé ${SIDES[foot]} ƒóóţ, ţĥé íñšíđé óñé, šéţš ļášţ ƀéƒóŕé ţĥé šţŕóķé.`,
-    'out-of-area': ({ foot, by, area }) => `Ţĥé ${SIDES[foot]} ƒóóţ šţáñđš ${cm(by)} óúţšíđé ţĥé ƒļóóŕ (${areas.areas[area] ?? area}).`,
-    'low-ceiling': ({ by }) => `Á ĵúɱþ ĥéŕé çóɱéš ${cm(by)} ţóó ñéáŕ ţó ţĥé çéíļíñĝ.`,
-    'through-thing': ({ foot, by, thing }) => `Ţĥé ${SIDES[foot]} ƒóóţ ĝóéš ${cm(by)} íñţó ţĥé ‘${thing}’.`,
-    'too-close': ({ gap, least }) => `${cm(gap)} ţó ţĥé þáŕţñéŕ; ${cm(least)} íš ţĥé ļéášţ.`,
-    'too-far': ({ gap, most }) => `${cm(gap)} ţó ţĥé þáŕţñéŕ; ${cm(most)} íš ţĥé ɱóšţ.`,
-    'turned-away': ({ gap, off }) => `${cm(gap)} ƒŕóɱ ţĥé þáŕţñéŕ áñđ ţúŕñéđ ${Math.round(off)}° áŵáý.`,
+    'out-of-area': ({ foot, by, area }) => `Ţĥé ${SIDES[foot]} ƒóóţ šţáñđš ${long(by)} óúţšíđé ţĥé ƒļóóŕ (${areas.areas[area] ?? area}).`,
+    'low-ceiling': ({ by }) => `Á ĵúɱþ ĥéŕé çóɱéš ${long(by)} ţóó ñéáŕ ţó ţĥé çéíļíñĝ.`,
+    'through-thing': ({ foot, by, thing }) => `Ţĥé ${SIDES[foot]} ƒóóţ ĝóéš ${long(by)} íñţó ţĥé ‘${thing}’.`,
+    'too-close': ({ gap, least }) => `${long(gap)} ţó ţĥé þáŕţñéŕ; ${long(least)} íš ţĥé ļéášţ.`,
+    'too-far': ({ gap, most }) => `${long(gap)} ţó ţĥé þáŕţñéŕ; ${long(most)} íš ţĥé ɱóšţ.`,
+    'turned-away': ({ gap, off }) => `${long(gap)} ƒŕóɱ ţĥé þáŕţñéŕ áñđ ţúŕñéđ ${Math.round(off)}° áŵáý.`,
     'on-the-line': ({ off, out }) => `Íţ éñđš ${Math.round(off)}° óƒƒ ţĥé óþþóñéñţ’š ļíñé; ${out}° íš óúţ óƒ íţ.`,
-    'call-early': ({ seconds, move, away }) => `Ţĥé çáļļ çóɱéš ${ms(seconds)} ƀéƒóŕé ‘${move}’ íš đóñé, ${cm(away)} áŵáý ƒŕóɱ ţĥé šţáŕţ.`,
+    'call-early': ({ seconds, move, away }) => `Ţĥé çáļļ çóɱéš ${ms(seconds)} ƀéƒóŕé ‘${move}’ íš đóñé, ${long(away)} áŵáý ƒŕóɱ ţĥé šţáŕţ.`,
     'no-approach': () => 'Á ļúñĝé ţó ţĥé ƀáçķ ŵíţĥóúţ á šţéþ ƀéƒóŕé íţ.',
     'retreats-on': () => 'Á šéçóñđ šţéþ šţŕáíĝĥţ ƀáçķ ŵíţĥóúţ á šţŕíķé óŕ á ŵáý óúţ.',
     'way-back-misfit': ({ shot, asked, steps }) =>

@@ -1,6 +1,10 @@
 // Made from ../en/numbers.ts by npm run marked.
-/** Metres as whole centimetres. */
-export const cm = (metres: number): string => `${Math.round(metres * 100)} çɱ`;
+import { formatLength } from '@hopsk/core/body/length';
+import { measuredIn } from '../measured.js';
+
+/** Metres as the coach reads them: whole centimetres, or feet and inches to the half. */
+export const long = (metres: number): string =>
+  measuredIn() === 'cm' ? `${Math.round(metres * 100)} çɱ` : formatLength(metres, measuredIn());
 
 /** Seconds as whole milliseconds, without a sign. */
 export const ms = (seconds: number): string => `${Math.abs(Math.round(seconds * 1000))} ɱš`;

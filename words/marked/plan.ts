@@ -9,7 +9,7 @@ import { cautions } from './cautions.js';
 import { doses } from './doses.js';
 import { faults } from './faults.js';
 import { notation } from './notation.js';
-import { cm, percent, plural, s, sUp } from './numbers.js';
+import { long, percent, plural, s, sUp } from './numbers.js';
 
 const floorOf = (area: string): string => areas.areas[area] ?? area;
 const sides = { left: 'ļéƒţ', right: 'ŕíĝĥţ' };
@@ -73,7 +73,7 @@ const planProblems: Says<PlanMessages> = {
   'one-leg': ({ side }) => `Éṽéŕý ļúñĝé íš óñ ţĥé ${sides[side]} ļéĝ.`,
   'mostly-one-leg': ({ left, right }) =>
     `Ļúñĝéš ļéƒţ ${Math.round(left)}, ŕíĝĥţ ${Math.round(right)}: ɱóšţļý óñé ļéĝ. Úšúáļ ƒóŕ šóɱé šþóŕţš; á šţáĝé óñ ţĥé óţĥéŕ ļéĝ éṽéñš íţ óúţ.`,
-  floor: ({ by, area }) => `Á ƒóóţ ļáñđš ${cm(by)} óúţšíđé ţĥé ƒļóóŕ: ${floorOf(area)}.`,
+  floor: ({ by, area }) => `Á ƒóóţ ļáñđš ${long(by)} óúţšíđé ţĥé ƒļóóŕ: ${floorOf(area)}.`,
   theme: () => 'Ƒŕéé ŵóŕķ ñééđš á ţĥéɱé: ŵĥáţ íš íţ áƀóúţ?',
   'stations-timed': () => 'Šţáţíóñš çĥáñĝé óñ ţĥé çļóçķ: ĝíṽé ţĥé ŵóŕķ íñ šéçóñđš, šúçĥ áš ‘6 × 45 s, rest 15 s’.',
   'stations-uneven': ({ rounds, stations, even }) =>

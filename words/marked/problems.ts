@@ -1,11 +1,11 @@
 // Made from ../en/problems.ts by npm run marked.
-import type { FieldMessages, ProblemMessages, RecordName } from '@hopsk/contract';
+import type { FieldMessages, ProblemMessages, RecordName } from '@hopsk/contract/problem';
 import type { Says } from '../say.js';
 
 const things: Readonly<Record<RecordName, string>> = {
   athlete: 'áţĥļéţé',
   pattern: 'þáţţéŕñ',
-  progression: 'šéššíóñ',
+  session: 'šéššíóñ',
   run: 'ŕúñ',
   teaching: 'þáĝé óƒ ŵĥáţ ţĥé çļúƀ ţéáçĥéš',
   address: 'áđđŕéšš',

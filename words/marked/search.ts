@@ -2,7 +2,7 @@
 import type { ComparedWhat } from '@hopsk/core/search/compare';
 import type { NearMissMessages, ReachMessages } from '@hopsk/core/search/steps-to-reach';
 import type { Says } from '../say.js';
-import { cm } from './numbers.js';
+import { long } from './numbers.js';
 
 const sides = { left: 'ļéƒţ', right: 'ŕíĝĥţ' };
 
@@ -48,8 +48,8 @@ const rules: Says<ReachMessages> = {
 };
 
 const nearMisses: Says<NearMissMessages> = {
-  long: ({ metres, most }) => `šţéþš óƒ ${cm(metres)} áŕé ļóñĝéŕ ţĥáñ ${cm(most)}`,
-  short: ({ metres, least }) => `šţéþš óƒ ${cm(metres)} áŕé šĥóŕţéŕ ţĥáñ ${cm(least)}`,
+  long: ({ metres, most }) => `šţéþš óƒ ${long(metres)} áŕé ļóñĝéŕ ţĥáñ ${long(most)}`,
+  short: ({ metres, least }) => `šţéþš óƒ ${long(metres)} áŕé šĥóŕţéŕ ţĥáñ ${long(least)}`,
   'last-foot': ({ foot }) => `ţĥé ${sides[foot]} ƒóóţ ŵóúļđ ļáñđ ļášţ`,
   fits: () => 'ƒíţš, ŵíţĥ ɱóŕé šţéþš',
 };

@@ -33,6 +33,9 @@ export const shell = {
   },
   units: { cm: 'çɱ', m: 'ɱ', min: 'ɱíñ', kB: 'ķƁ', feet: 'ƒţ íñ' },
   common: {
+    unsaved: 'ñóţ šáṽéđ',
+    undo: 'ţáķé ƀáçķ',
+    redo: 'đó áĝáíñ',
     save: 'šáṽé',
     add: 'áđđ',
     close: 'çļóšé',

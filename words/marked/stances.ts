@@ -11,6 +11,7 @@ export const stances = {
     print: 'þŕíñţ ţĥé çáŕđ',
     within: 'ŵíţĥíñ',
     lead: 'ļéáđ ƒóóţ',
+    seenFoot: (side: string) => `${side} ƒóóţ, áš šééñ`,
     knees: 'Ķñééš',
     heelsAre: { down: 'đóŵñ', light: 'ļíĝĥţ', up: 'úþ' },
     heels: 'Ĥééļš',

@@ -42,7 +42,6 @@ export const steps = {
     states: 'šţáţé',
     unread: 'Ñóţ ŕéáđ',
     save: 'šáṽé',
-    dirty: 'ñóţ šáṽéđ',
     wait: 'ļóóķíñĝ …',
     mirrored: 'ɱíŕŕóŕéđ ƒóŕ',
     oneSided: 'Óñé-šíđéđ',
@@ -77,8 +76,6 @@ export const steps = {
     families_: { set: 'šéţ', load: 'ļóáđ', gather: 'ĝáţĥéŕ', pass: 'þášš', turn: 'ţúŕñ', reach: 'ŕéáçĥ', air: 'áíŕ', hand: 'ĥáñđš' },
     addMove: (line: string) => `áđđ ‘${line}’`,
     noMove: 'Ñó ɱóṽé ĥáš ţĥáţ ŵóŕđ.',
-    undo: 'ţáķé ƀáçķ',
-    redo: 'đó áĝáíñ',
     turnRound: 'ţúŕñ ŕóúñđ',
     operations: {
       'mirror all': 'ɱíŕŕóŕ áļļ',
@@ -172,7 +169,12 @@ export const steps = {
     schools: 'Ŵĥéŕé šçĥóóļš đíƒƒéŕ',
     asClub: 'áš ţĥé çļúƀ',
     choiceSays: 'Ţĥé ñéáŕéšţ ŵíñš: þáţţéŕñ, ţĥéñ áţĥļéţé, ţĥéñ çļúƀ.',
-    dragHint: 'Đŕáĝ á þŕíñţ ţó çĥáñĝé íţš šţéþ.',
+    dragHint: 'Đŕáĝ á þŕíñţ ţó çĥáñĝé íţš šţéþ; ƀý ķéýš: Éñţéŕ, áŕŕóŵš, Éñţéŕ.',
+    printSays: (side: string, numbers: string, move: string) => `${side} ƒóóţ, çóñţáçţ ${numbers}${move === '' ? '' : `: ‘${move}’`}`,
+    carried: (left: boolean, across: string, back: boolean, along: string) =>
+      `${across} ${left ? 'ļéƒţ' : 'ŕíĝĥţ'}, ${along} ${back ? 'ƀáçķ' : 'áĥéáđ'}`,
+    moment: (seconds: number, left: string, right: string, state: string) =>
+      `${seconds.toFixed(2)} š, ļéƒţ ƒóóţ ${left === '' ? 'šţáñđš' : `‘${left}’`}, ŕíĝĥţ ƒóóţ ${right === '' ? 'šţáñđš' : `‘${right}’`}${state === '' ? '' : `, ${state}`}`,
     tagAll: 'áļļ',
     allSports: 'áļļ šþóŕţš',
     starters: 'Šţáŕţéŕ ļíƀŕáŕý',

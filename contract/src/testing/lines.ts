@@ -5,7 +5,7 @@ import { readWith } from '@hopsk/core/judge/study';
 import { printPattern } from '@hopsk/core/language/print';
 import { simulate } from '@hopsk/core/motion/simulate';
 import { totalsOf } from '@hopsk/core/motion/totals';
-import type { ClubFile } from '../index.js';
+import type { ClubFile } from '../club-file.js';
 
 /** What a line of steps that was saved means: how it prints, its time, contacts and end on a body of 1.70 m, and what of it is not read. */
 export interface LineMeaning {
@@ -29,8 +29,8 @@ const rounded = (n: number): number => Math.round(n) + 0;
 const placeOf = ({ x, y }: Vec): Place => [rounded(x * 1000), rounded(y * 1000)];
 
 /** The meaning of every line in a club's patterns and sessions. */
-export function meaningsOf({ patterns, progressions, teaching }: ClubFile): LineMeaning[] {
-  const lines = [...patterns, ...progressions.flatMap(({ stages }) => stages)];
+export function meaningsOf({ patterns, sessions, teaching }: ClubFile): LineMeaning[] {
+  const lines = [...patterns, ...sessions.flatMap(({ stages }) => stages)];
   const met = new Map(lines.map((line) => [JSON.stringify([line.steps, line.school, line.hand, line.lead]), line]));
   return [...met.values()].map(({ steps, school, hand, lead }) => {
     const read = readWith(steps, teaching?.moves);

@@ -1,6 +1,7 @@
-import type { AthleteDraft, PatternDraft, ProgressionDraft, RunHead } from '../index.js';
-
-export { meaningsOf } from './lines.js';
+import type { PatternDraft } from '../pattern.js';
+import type { AthleteDraft } from '../people.js';
+import type { RunHead } from '../run.js';
+import type { SessionDraft } from '../session.js';
 
 /** Records for specs; each changes what it is about. */
 export const sampleAthlete: AthleteDraft = {
@@ -39,7 +40,7 @@ export const samplePattern: PatternDraft = {
 };
 
 /** An evening of one stage. */
-export const sampleProgression: ProgressionDraft = {
+export const sampleSession: SessionDraft = {
   name: 'Evening',
   template: false,
   stages: [
@@ -88,7 +89,7 @@ export const sampleRun: RunHead = {
   day: '2026-11-20',
   startedAt: '2026-11-20T18:00:00.000Z',
   patternId: null,
-  progressionId: null,
+  sessionId: null,
   steps: null,
   plan: { dose: { mode: 'seconds', work: 20, rounds: 2, sets: 1, rest: 10, setRest: null }, rep: null },
   athletes: ['5f0c6b52-7d0e-4a6e-9a53-6b1de0f6a003'],

@@ -9,6 +9,7 @@ export interface VariantBlock {
 /**
  * Two variants to be tried on one athlete: alternating blocks with equal attempts and balanced order (a b b a, so that neither is
  * always first; which one begins is drawn). Attempts a variant are rounded up to whole blocks of `size`, an even number of them.
+ * @example alternatingBlocks(10, 5, 1).map(({ attempts }) => attempts) // [5, 5, 5, 5]
  */
 export function alternatingBlocks(attempts: number, size: number, seed: number): VariantBlock[] {
   const block = Math.max(1, Math.floor(size));

@@ -23,7 +23,7 @@ import { watchList } from './watch-list.js';
 export const CHAINS = ['forward', 'backward', 'whole-part-whole'] as const;
 export type Chain = (typeof CHAINS)[number];
 
-/** What a progression is built for. */
+/** What a session is built for. */
 export interface BuildOptions {
   readonly chain: Chain;
   /** Which kinds of stages are wanted. */
@@ -91,7 +91,7 @@ const PRIORITY: Readonly<Partial<Record<StageKind, 1 | 2 | 3>>> = {
   free: 3,
 };
 
-/** Builds a progression from one pattern: its elements, then the whole in the order of the kinds. Nothing is random. */
+/** Builds a session from one pattern: its elements, then the whole in the order of the kinds. Nothing is random. */
 export function buildUp(source: BuildSource, performer: Performer, options: BuildOptions): BuiltUp {
   return new Builder(source, performer, options).all();
 }

@@ -16,7 +16,7 @@ export interface BuiltUp {
   readonly leftOut: readonly LeftOut[];
 }
 
-/** The words that a built progression keeps: what is named when it is built becomes the coach's own text. */
+/** The words that a built session keeps: what is named when it is built becomes the coach's own text. */
 export interface BuildWords {
   readonly name: (name: NameMessage) => string;
   /** The one cue of a fault, by its code. */

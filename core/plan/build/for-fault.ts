@@ -77,7 +77,7 @@ export function lineForFault(
 }
 
 /**
- * A progression against one fault: its remedy first, its cue and nothing else on every stage, from where it can be seen. Stages in
+ * A session against one fault: its remedy first, its cue and nothing else on every stage, from where it can be seen. Stages in
  * which the fault has no chance to show are left out.
  */
 export function forFault(fault: FaultEntry, source: BuildSource, performer: Performer, options: BuildOptions): BuiltUp {

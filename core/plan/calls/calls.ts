@@ -57,7 +57,10 @@ export const alternative = (name: string, steps: string, more: Partial<Alternati
   ...more,
 });
 
-/** Weights as they count: with the weak side's factor, as shares of one. */
+/**
+ * Weights as they count: with the weak side's factor, as shares of one.
+ * @example sharesOfCalls({ alternatives: [alternative('left', 'shuffle left', { weight: 3 }), alternative('right', 'shuffle right')], weakSide: null }) // [0.75, 0.25]
+ */
 export function sharesOfCalls(calls: Pick<Calls, 'alternatives' | 'weakSide'>): number[] {
   const weights = calls.alternatives.map((one) => {
     const weak = calls.weakSide !== null && one.side === calls.weakSide.side ? calls.weakSide.factor : 1;

@@ -17,6 +17,7 @@ export interface Foreseen {
  * The least chance of the best guess given the last two calls. For equal weights it is exact: with at most L ≥ 2 running, the
  * same again is called with chance 1/n after a change, and after a pair as often as the longest run allows; L = 1 leaves n − 1.
  * Unequal weights never allow less than that, nor less than the heaviest's own share.
+ * @example leastForeseen([0.5, 0.5], 1) // 1
  */
 export function leastForeseen(shares: readonly number[], longestRun: number): number {
   const used = shares.filter((share) => share > 0);

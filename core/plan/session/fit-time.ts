@@ -1,6 +1,6 @@
 import { printDose } from '../../language/dose-text.js';
 import { exactly, type Range, type Dose, type Work } from '../../language/dose.js';
-import { questionsOf } from '../stretches.js';
+import { questionsOf } from '../work-and-rest.js';
 import type { FitAsk, FitWhy } from './messages.js';
 import type { StageSeen } from './seen.js';
 import type { Session } from './session.js';

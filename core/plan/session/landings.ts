@@ -21,7 +21,10 @@ export interface LandingJudgement {
   readonly level: 'within' | 'above' | 'no number';
 }
 
-/** Landings after jumps, hops and gallops; low splits are counted apart and not compared. */
+/**
+ * Landings after jumps, hops and gallops; low splits are counted apart and not compared.
+ * @example judgeLandings(4, 'beginner', true).level // 'no number'
+ */
 export function judgeLandings(landings: number, level: TrainingLevel, child: boolean): LandingJudgement {
   if (child) return { landings, guidance: null, level: landings === 0 ? 'within' : 'no number' };
   const guidance = LANDING_GUIDANCE[level];
@@ -31,7 +34,10 @@ export function judgeLandings(landings: number, level: TrainingLevel, child: boo
 /** A week this much above the mean of the last four is a caution; the evidence for it is disputed (usual guidance). */
 export const STEEP = { beware: 1.1, stop: 1.15, weeks: 4 } as const;
 
-/** How far a number lies above the mean of the ones before it (the last four at most), as a factor; null where nothing is known. */
+/**
+ * How far a number lies above the mean of the ones before it (the last four at most), as a factor; null where nothing is known.
+ * @example riseOver(120, [100, 100]) // 1.2
+ */
 export function riseOver(now: number, before: readonly number[]): number | null {
   const last = before.slice(-STEEP.weeks);
   const mean = last.reduce((a, b) => a + b, 0) / Math.max(1, last.length);

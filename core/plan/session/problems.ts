@@ -5,7 +5,7 @@ import { turnsOf } from '../../language/dose.js';
 import { said } from '../../said.js';
 import { drawCalls } from '../calls/draw.js';
 import { chimedRound } from '../chimes.js';
-import { stretchesOf } from '../stretches.js';
+import { stretchesOf } from '../work-and-rest.js';
 import { judgeLandings, landingsOf, riseOver, STEEP, type TrainingLevel } from './landings.js';
 import type { PlanMessage, PlanMessages } from './messages.js';
 import { placingOf, type StageSeen } from './seen.js';

@@ -1,6 +1,6 @@
 import type { CallList } from '../calls/draw.js';
 import { chimedRound, type Chimed } from '../chimes.js';
-import { wholeReps } from '../stretches.js';
+import { wholeReps } from '../work-and-rest.js';
 import { wayAt, type StageSeen } from './seen.js';
 
 /** When the repetitions of a work stretch start, seconds from its start, and the chimed moves between them. */

@@ -12,7 +12,7 @@ import { totalsOf, type Totals } from '../../motion/totals.js';
 import { callable, type Callable } from '../calls/callable.js';
 import { FREEZE_SECONDS } from '../calls/calls.js';
 import { neededAfter } from '../calls/draw.js';
-import { questionsOf, type Pace, type Question } from '../stretches.js';
+import { questionsOf, type Pace, type Question } from '../work-and-rest.js';
 import { repPlanOf, type RepPlan } from '../run-plan.js';
 import type { Session } from './session.js';
 import type { Stage } from './stage.js';

@@ -1,6 +1,6 @@
 import type { Stage } from './stage.js';
 
-/** What a coach settles once for an evening. Seconds; null: not decided, and asked for. */
+/** What a coach settles once for a session. Seconds; null: not decided, and asked for. */
 export interface SessionSettings {
   /** Change-over between exercises; it replaces the set rest. */
   readonly change: number | null;
@@ -11,7 +11,7 @@ export interface SessionSettings {
   readonly setRest: number | null;
 }
 
-/** An evening's work. */
+/** What is planned for a group: stages in order, and what holds for all of them. */
 export interface Session {
   readonly stages: readonly Stage[];
   readonly settings: SessionSettings;

@@ -3,7 +3,7 @@ import type { FaultUnit, View } from '../../catalogue/fault.js';
 import type { Calls } from '../calls/calls.js';
 import { EVIDENCE, type Evidence } from './evidence-rule.js';
 
-/** What a stage of a progression is for, from slow and alone to fast and opposed. */
+/** What a stage of a session is for, from slow and alone to fast and opposed. */
 export const STAGE_KINDS = [
   'isolate',
   'beats',
@@ -67,7 +67,7 @@ export interface StageLine {
   readonly shouldClose: boolean;
 }
 
-/** A step of a progression; in a session it is an exercise. It carries its own copy of the line it was planned with. */
+/** A step of a session: what coaches call an exercise. It carries its own copy of the line it was planned with. */
 export interface Stage extends StageLine {
   readonly id: string;
   readonly name: string;

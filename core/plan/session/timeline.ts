@@ -3,7 +3,7 @@ import type { CallList } from '../calls/draw.js';
 import { clockText } from '../clock-text.js';
 import type { CueKind, PlannedCue } from '../cue.js';
 import type { PlannedStretch, StretchKind } from '../stretch.js';
-import { stretchesOf } from '../stretches.js';
+import { stretchesOf } from '../work-and-rest.js';
 import { callListOf } from './called.js';
 import { repetitionsIn } from './repetitions.js';
 import { wayAt, type StageSeen } from './seen.js';

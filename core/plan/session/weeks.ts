@@ -33,6 +33,7 @@ const dayOf = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
 /**
  * Weekdays for n sessions among those that are no rest days: those whose smallest gap round the week is largest, the earlier in the
  * week where several are as good. At most as many as there are days left.
+ * @example weekdaysFor(3, [7]) // [1, 3, 5]
  */
 export function weekdaysFor(sessions: number, restDays: readonly number[]): number[] {
   const free = [1, 2, 3, 4, 5, 6, 7].filter((day) => !restDays.includes(day));
@@ -53,7 +54,10 @@ const isBetter = (a: readonly number[], b: readonly number[]): boolean => {
   return i >= 0 && (a[i] ?? 0) > (b[i] ?? 0);
 };
 
-/** Every session of the plan, in order; weeks run from the first day, rest days are kept. */
+/**
+ * Every session of the plan, in order; weeks run from the first day, rest days are kept.
+ * @example weeksOf({ from: '2026-11-30', weeks: 2, sessionsAWeek: 1, restDays: [], minutes: 40, risePercent: 10 }).map(({ minutes }) => minutes) // [40, 44]
+ */
 export function weeksOf({ from, weeks, sessionsAWeek, restDays, minutes, risePercent }: WeekPlan): PlannedDay[] {
   const start = Date.parse(`${from}T00:00:00Z`);
   if (!Number.isFinite(start)) return [];

@@ -1,4 +1,4 @@
-select run.id, run.version, run.name, run.day::text as day, run.started_at as "startedAt", run.pattern_id as "patternId", run.progression_id as "progressionId", run.tap_delay as "tapDelay", (run.plan->>'landings')::float8 as landings,
+select run.id, run.version, run.name, run.day::text as day, run.started_at as "startedAt", run.pattern_id as "patternId", run.session_id as "sessionId", run.tap_delay as "tapDelay", (run.plan->>'landings')::float8 as landings,
        (select array_agg(ra.athlete_id order by ra.place) from run_athlete ra where ra.club_id = run.club_id and ra.run_id = run.id) as athletes,
        coalesce((select sum(most)::int from (select max(attempts) as most from tally t where t.club_id = run.club_id and t.run_id = run.id group by t.athlete_id) per_athlete), 0) as watched,
        coalesce((select sum(faulty + again + noted)::int from tally t where t.club_id = run.club_id and t.run_id = run.id), 0) as taps

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { Coach, Me, Settings } from '@hopsk/contract';
+import type { Coach, Me, Settings } from '@hopsk/contract/club';
 import { isDuplicate, transaction, type Pool } from '../db/pool.js';
 import { one, run, type Db } from '../db/sql.js';
 import { HttpProblem } from '../http/problem.js';

@@ -1,4 +1,4 @@
-import { CoachDraft, PasswordChange, Settings, Setup, SignIn } from '@hopsk/contract';
+import { CoachDraft, PasswordChange, Settings, Setup, SignIn } from '@hopsk/contract/club';
 import { Router } from 'express';
 import type { Pool } from '../db/pool.js';
 import { one, run } from '../db/sql.js';

@@ -1,4 +1,4 @@
-import { fieldsOf, type FieldProblem, type Problem, type ProblemMessage, type RecordName } from '@hopsk/contract';
+import { fieldsOf, type FieldProblem, type Problem, type ProblemMessage, type RecordName } from '@hopsk/contract/problem';
 import type { ErrorRequestHandler, Request } from 'express';
 import type { Logger } from 'pino';
 import * as z from 'zod/mini';

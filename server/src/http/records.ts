@@ -1,4 +1,4 @@
-import type { RecordName } from '@hopsk/contract';
+import type { RecordName } from '@hopsk/contract/problem';
 import type { Router } from 'express';
 import type * as z from 'zod/mini';
 import type { Pool } from '../db/pool.js';

@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { RecordName } from '@hopsk/contract';
+import type { RecordName } from '@hopsk/contract/problem';
 import { notFound, HttpProblem } from './problem.js';
 
 /** Names of the fields in which two records differ. */

@@ -1,4 +1,4 @@
-import type { Pattern, PatternSave, PatternVersion } from '@hopsk/contract';
+import type { Pattern, PatternSave, PatternVersion } from '@hopsk/contract/pattern';
 import { one, run, type Db } from '../db/sql.js';
 
 const fields = (p: PatternSave): unknown[] => [

@@ -1,4 +1,4 @@
-import { PatternSave } from '@hopsk/contract';
+import { PatternSave } from '@hopsk/contract/pattern';
 import { Router } from 'express';
 import type { Pool } from '../db/pool.js';
 import { archiveRoute, saveRoutes } from '../http/records.js';

@@ -1,4 +1,4 @@
-import type { Athlete, AthleteSave } from '@hopsk/contract';
+import type { Athlete, AthleteSave } from '@hopsk/contract/people';
 import { one, run, type Db } from '../db/sql.js';
 
 const fields = (a: AthleteSave): unknown[] => [

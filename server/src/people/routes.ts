@@ -1,4 +1,5 @@
-import { AthleteSave, type Book } from '@hopsk/contract';
+import type { Book } from '@hopsk/contract/book';
+import { AthleteSave } from '@hopsk/contract/people';
 import { faultBook, type SessionTally } from '@hopsk/core/evidence/book';
 import { Router } from 'express';
 import type { Pool } from '../db/pool.js';

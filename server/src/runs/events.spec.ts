@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { RunEventSchema } from '@hopsk/contract';
+import { RunEventSchema } from '@hopsk/contract/run';
 import { RESULTS, type RunEvent } from '@hopsk/core/log/event';
 import fc from 'fast-check';
 import { toEvent, toRow, type EventRow } from './events.js';

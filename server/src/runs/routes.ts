@@ -1,4 +1,4 @@
-import { RunRename, RunUpload } from '@hopsk/contract';
+import { RunRename, RunUpload } from '@hopsk/contract/run';
 import { Router } from 'express';
 import * as z from 'zod/mini';
 import { transaction, type Pool } from '../db/pool.js';

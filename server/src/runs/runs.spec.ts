@@ -1,7 +1,8 @@
 import type { RunEvent } from '@hopsk/core/log/event';
 import { randomUUID } from 'node:crypto';
 import { athlete, Coach, openHouse, pattern, upload, type House } from '../testing/house.js';
-import type { Book, RunUpload } from '@hopsk/contract';
+import type { Book } from '@hopsk/contract/book';
+import type { RunUpload } from '@hopsk/contract/run';
 import type { RoundsPlan } from '@hopsk/core/plan/run-plan';
 
 describe('runs', () => {

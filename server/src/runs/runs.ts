@@ -1,4 +1,4 @@
-import type { RunHead, RunRow, RunUpload, RunUploaded, RunWhole } from '@hopsk/contract';
+import type { RunHead, RunRow, RunUpload, RunUploaded, RunWhole } from '@hopsk/contract/run';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { countRun } from '@hopsk/core/log/count';
 import type { RunEvent } from '@hopsk/core/log/event';
@@ -36,7 +36,7 @@ async function addRun(db: Db, clubId: string, head: RunHead): Promise<boolean> {
     head.steps,
     JSON.stringify(head.plan),
     head.tapDelay,
-    head.progressionId,
+    head.sessionId,
   );
   if (added) await run(db, 'run-athletes-add', clubId, head.id, head.athletes);
   return added !== null;

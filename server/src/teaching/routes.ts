@@ -1,4 +1,4 @@
-import { Teaching } from '@hopsk/contract';
+import { Teaching } from '@hopsk/contract/teaching';
 import { Router } from 'express';
 import type { Pool } from '../db/pool.js';
 import { read } from '../http/problem.js';

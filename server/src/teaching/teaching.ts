@@ -1,4 +1,4 @@
-import type { Teaching } from '@hopsk/contract';
+import type { Teaching } from '@hopsk/contract/teaching';
 import { one, type Db } from '../db/sql.js';
 
 type Taught = Omit<Teaching, 'version'>;

@@ -1,6 +1,9 @@
 import { randomUUID } from 'node:crypto';
-import { Problem, type AthleteSave, type PatternSave, type RunUpload } from '@hopsk/contract';
-import { sampleAthlete, samplePattern } from '@hopsk/contract/testing';
+import type { PatternSave } from '@hopsk/contract/pattern';
+import type { AthleteSave } from '@hopsk/contract/people';
+import { Problem } from '@hopsk/contract/problem';
+import type { RunUpload } from '@hopsk/contract/run';
+import { sampleAthlete, samplePattern } from '@hopsk/contract/testing/samples';
 import type { Express } from 'express';
 import pg from 'pg';
 import request from 'supertest';
@@ -107,7 +110,7 @@ export function upload(athleteId: string, taps: readonly number[], more: Partial
     day: '2026-11-21',
     startedAt,
     patternId: null,
-    progressionId: null,
+    sessionId: null,
     steps: 'split',
     tapDelay: 1,
     athletes: [athleteId],

@@ -1,9 +1,13 @@
 import type { RunEvent } from '@hopsk/core/log/event';
-import { CLUB_FILE, type Athlete, type ClubFile, type Imported, type Pattern, type Progression, type RunHead } from '@hopsk/contract';
+import { CLUB_FILE, CLUB_FILE_VERSION, type ClubFile, type Imported } from '@hopsk/contract/club-file';
+import type { Pattern } from '@hopsk/contract/pattern';
+import type { Athlete } from '@hopsk/contract/people';
+import type { RunHead } from '@hopsk/contract/run';
+import type { Session } from '@hopsk/contract/session';
 import { one, run, type Db } from '../db/sql.js';
 import { addAthlete, listAthletes } from '../people/athletes.js';
 import { addPattern, listPatterns } from '../patterns/patterns.js';
-import { addProgression, listProgressions } from '../progressions/progressions.js';
+import { addSession, listSessions } from '../sessions/sessions.js';
 import { toEvent, type EventRow } from '../runs/events.js';
 import { takeUpload } from '../runs/runs.js';
 import { addTeaching, getTeaching } from '../teaching/teaching.js';
@@ -14,11 +18,11 @@ import { addTeaching, getTeaching } from '../teaching/teaching.js';
  */
 export async function importClub(db: Db, clubId: string, file: ClubFile): Promise<Imported> {
   const none = (): { added: number; known: number } => ({ added: 0, known: 0 });
-  const result = { athletes: none(), patterns: none(), progressions: none(), runs: none() };
+  const result = { athletes: none(), patterns: none(), sessions: none(), runs: none() };
   if (file.teaching) await addTeaching(db, clubId, file.teaching);
   for (const athlete of file.athletes) result.athletes[(await addAthlete(db, clubId, athlete)) ? 'added' : 'known']++;
   for (const pattern of file.patterns) result.patterns[(await addPattern(db, clubId, pattern)) ? 'added' : 'known']++;
-  for (const one of file.progressions) result.progressions[(await addProgression(db, clubId, one)) ? 'added' : 'known']++;
+  for (const one of file.sessions) result.sessions[(await addSession(db, clubId, one)) ? 'added' : 'known']++;
   for (const entry of file.runs) {
     const known = await one(db, 'run-lock', clubId, entry.run.id);
     if (!known) await takeUpload(db, clubId, entry);
@@ -37,26 +41,23 @@ export async function exportClub(db: Db, clubId: string): Promise<ClubFile> {
     list.push(toEvent(row));
     events.set(runId, list);
   }
-  const fresh = <T extends Athlete | Pattern | Progression>({
-    archivedAt: _,
-    ...record
-  }: T): Omit<T, 'archivedAt'> & { version: number } => ({
+  const fresh = <T extends Athlete | Pattern | Session>({ archivedAt: _, ...record }: T): Omit<T, 'archivedAt'> & { version: number } => ({
     ...record,
     version: 0,
   });
-  const needed = new Set(heads.flatMap((head) => [...head.athletes, head.patternId, head.progressionId]));
-  const wanted = (record: Athlete | Pattern | Progression): boolean => record.archivedAt === null || needed.has(record.id);
+  const needed = new Set(heads.flatMap((head) => [...head.athletes, head.patternId, head.sessionId]));
+  const wanted = (record: Athlete | Pattern | Session): boolean => record.archivedAt === null || needed.has(record.id);
   const teaching = await getTeaching(db, clubId);
   return {
     format: CLUB_FILE,
-    version: 1,
+    version: CLUB_FILE_VERSION,
     club: { name: club?.name ?? '' },
     ...(teaching && {
       teaching: { choices: teaching.choices, stances: teaching.stances, moves: teaching.moves, playbooks: teaching.playbooks },
     }),
     athletes: (await listAthletes(db, clubId)).filter(wanted).map(fresh),
     patterns: (await listPatterns(db, clubId)).filter(wanted).map(fresh),
-    progressions: (await listProgressions(db, clubId)).filter(wanted).map(fresh),
+    sessions: (await listSessions(db, clubId)).filter(wanted).map(fresh),
     runs: heads.map(({ version: _, ...head }) => ({ run: head, events: events.get(head.id) ?? [] })),
   };
 }

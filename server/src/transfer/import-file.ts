@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { ClubFile } from '@hopsk/contract';
+import { ClubFile } from '@hopsk/contract/club-file';
 import * as z from 'zod/mini';
 import { addClub, addCoach } from '../club/club.js';
 import { migrate } from '../db/migrate.js';

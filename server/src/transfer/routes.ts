@@ -1,4 +1,4 @@
-import { ClubFile } from '@hopsk/contract';
+import { ClubFile } from '@hopsk/contract/club-file';
 import express, { Router } from 'express';
 import { transaction, type Pool } from '../db/pool.js';
 import { read } from '../http/problem.js';

@@ -1,5 +1,5 @@
-import { ClubFile } from '@hopsk/contract';
-import { sampleProgression } from '@hopsk/contract/testing';
+import { ClubFile } from '@hopsk/contract/club-file';
+import { sampleSession } from '@hopsk/contract/testing/samples';
 import { randomUUID } from 'node:crypto';
 import { athlete, Coach, fieldsSaid, type House, openHouse, pattern, upload } from '../testing/house.js';
 
@@ -17,9 +17,9 @@ describe('the club as a file', () => {
     await coach
       .put('/teaching', { version: 0, choices: { crossing: 'behind' }, stances: [], moves: [{ name: 'corner', steps: 'split' }] })
       .expect(200);
-    const plan = { ...sampleProgression, id: randomUUID(), version: 0 };
-    await coach.put(`/progressions/${plan.id}`, plan).expect(201);
-    const log = upload(here.id, [3.5, 8], { patternId: used.id, progressionId: plan.id });
+    const plan = { ...sampleSession, id: randomUUID(), version: 0 };
+    await coach.put(`/sessions/${plan.id}`, plan).expect(201);
+    const log = upload(here.id, [3.5, 8], { patternId: used.id, sessionId: plan.id });
     await coach.post(`/runs/${log.run.id}/log`, log).expect(200);
     for (const path of [`/athletes/${here.id}`, `/athletes/${away.id}`, `/patterns/${used.id}`])
       await coach.post(`${path}/archive`).expect(200);
@@ -32,7 +32,7 @@ describe('the club as a file', () => {
     expect(file.athletes.map((one) => one.name)).toEqual(['Here']);
     expect(file.patterns.map((one) => one.name).sort()).toEqual(['Unused', 'Used']);
     expect(file.runs.length).toBe(1);
-    expect(file.progressions.map((one) => one.id)).toEqual([file.runs[0]?.run.progressionId ?? '']);
+    expect(file.sessions.map((one) => one.id)).toEqual([file.runs[0]?.run.sessionId ?? '']);
     expect(file.teaching).toEqual({
       choices: { crossing: 'behind' },
       stances: [],
@@ -50,14 +50,14 @@ describe('the club as a file', () => {
     expect(first).toEqual({
       athletes: { added: 1, known: 0 },
       patterns: { added: 2, known: 0 },
-      progressions: { added: 1, known: 0 },
+      sessions: { added: 1, known: 0 },
       runs: { added: 1, known: 0 },
     });
     const again = (await other.post('/import', file).expect(200)).body;
     expect(again).toEqual({
       athletes: { added: 0, known: 1 },
       patterns: { added: 0, known: 2 },
-      progressions: { added: 0, known: 1 },
+      sessions: { added: 0, known: 1 },
       runs: { added: 0, known: 1 },
     });
     const out = ClubFile.parse((await other.get('/export').expect(200)).body);
@@ -83,7 +83,7 @@ describe('the club as a file', () => {
     expect((await other.get('/patterns').expect(200)).body).toEqual([]);
     for (const [change, code] of [
       [{ format: 'other' }, 'not-ours'],
-      [{ version: 2 }, 'other-version'],
+      [{ version: 3 }, 'other-version'],
     ] as const) {
       const refused = await other.post('/import', { ...file, ...change }).expect(400);
       expect(fieldsSaid(refused.body)).toEqual([`${Object.keys(change).join()} ${code}`]);

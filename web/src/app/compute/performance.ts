@@ -1,4 +1,5 @@
-import { isUnder16, type Athlete, type PatternDraft } from '@hopsk/contract';
+import type { PatternDraft } from '@hopsk/contract/pattern';
+import { isUnder16, type Athlete } from '@hopsk/contract/people';
 import { bodyOf } from '@hopsk/core/body/body';
 import type { Side } from '@hopsk/core/body/foot';
 import { overridden } from '@hopsk/core/body/override';

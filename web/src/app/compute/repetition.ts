@@ -1,4 +1,7 @@
-import type { Athlete, Pattern, RepPlan, Teaching } from '@hopsk/contract';
+import type { Pattern } from '@hopsk/contract/pattern';
+import type { Athlete } from '@hopsk/contract/people';
+import type { RepPlan } from '@hopsk/contract/run';
+import type { Teaching } from '@hopsk/contract/teaching';
 import { readWith } from '@hopsk/core/judge/study';
 import { simulate } from '@hopsk/core/motion/simulate';
 import { repPlanOf } from '@hopsk/core/plan/run-plan';

@@ -23,10 +23,10 @@ import { repetitionOf, type Repetition, type RepetitionAsk } from './repetition'
 import { fitIn, lookAt, planOf, type SessionAsk, type SessionLook } from './session';
 import { newId } from '../data/ids';
 
-/** How a progression is built, without what cannot be sent. */
+/** How a session is built, without what cannot be sent. */
 export type BuildAsk = Omit<BuildOptions, 'newId'>;
 
-/** A progression against a fault: the line it was built from, and its stages. */
+/** A session against a fault: the line it was built from, and its stages. */
 export interface FaultBuilt {
   readonly source: BuildSource;
   readonly built: BuiltUp;

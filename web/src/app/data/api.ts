@@ -1,22 +1,12 @@
 import { HttpClient } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
-import {
-  Book,
-  Coach,
-  Door,
-  Imported,
-  Me,
-  PatternVersion,
-  ProgressionVersion,
-  StageRecord,
-  Teaching,
-  Phone,
-  RunRow,
-  RunUploaded,
-  RunWhole,
-  type RunUpload,
-  type Settings,
-} from '@hopsk/contract';
+import { Book } from '@hopsk/contract/book';
+import { Coach, Door, Me, Phone, type Settings } from '@hopsk/contract/club';
+import { Imported } from '@hopsk/contract/club-file';
+import { PatternVersion } from '@hopsk/contract/pattern';
+import { RunRow, RunUploaded, RunWhole, type RunUpload } from '@hopsk/contract/run';
+import { SessionVersion, StageRecord } from '@hopsk/contract/session';
+import { Teaching } from '@hopsk/contract/teaching';
 import { map, type Observable } from 'rxjs';
 import * as z from 'zod/mini';
 
@@ -63,10 +53,10 @@ export class Api {
 
   versions = (id: string) => this.get(`/patterns/${id}/versions`, z.array(PatternVersion));
 
-  progressionVersions = (id: string) => this.get(`/progressions/${id}/versions`, z.array(ProgressionVersion));
-  /** Of one progression, or of all. */
-  stageRecords = (athleteId: string, progressionId?: string) =>
-    this.get(`/stage-records?athlete=${athleteId}${progressionId ? `&progression=${progressionId}` : ''}`, z.array(StageRecord));
+  sessionVersions = (id: string) => this.get(`/sessions/${id}/versions`, z.array(SessionVersion));
+  /** Of one session, or of all. */
+  stageRecords = (athleteId: string, sessionId?: string) =>
+    this.get(`/stage-records?athlete=${athleteId}${sessionId ? `&session=${sessionId}` : ''}`, z.array(StageRecord));
 
   teaching = () => this.get('/teaching', Teaching);
   saveTeaching = (teaching: Teaching) => this.put('/teaching', teaching, Teaching);

@@ -1,5 +1,5 @@
 import { inject, Injectable } from '@angular/core';
-import type { RunHead } from '@hopsk/contract';
+import type { RunHead } from '@hopsk/contract/run';
 import { clockAt, COUNT_DOWN } from '@hopsk/core/log/clock';
 import { ordered, type RunEvent } from '@hopsk/core/log/event';
 import { stretchesOfPlan } from '@hopsk/core/plan/run-plan';

@@ -1,5 +1,6 @@
 import { Injectable } from '@angular/core';
-import type { RunHead } from '@hopsk/contract';
+import type { Problem } from '@hopsk/contract/problem';
+import type { RunHead } from '@hopsk/contract/run';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
@@ -10,8 +11,8 @@ export interface KeptRun {
   readonly names: Readonly<Record<string, string>>;
   /** Whether it is under way; at most one is. */
   readonly open: 0 | 1;
-  /** Why the server would not take it, if so: it stays here. */
-  readonly refused: string | null;
+  /** Why the server would not take it, if so: it stays here. Text where an earlier version kept the words, or nothing was understood. */
+  readonly refused: Problem | string | null;
   /** Wall clock of the last sign of life while it was open, ms. */
   readonly aliveAt: number;
 }

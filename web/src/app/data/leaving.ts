@@ -3,17 +3,13 @@ import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { tap } from 'rxjs';
 import { Outbox } from './outbox';
 import { signInActions } from './sign-in';
-import { TeachingStore } from './teaching';
 
 /** Whoever leaves takes along what is not in the store: at once, not when the page is next drawn, which may be another club's. */
 export const onLeft = createEffect(
-  (actions = inject(Actions), outbox = inject(Outbox), teaching = inject(TeachingStore)) =>
+  (actions = inject(Actions), outbox = inject(Outbox)) =>
     actions.pipe(
       ofType(signInActions.left),
-      tap(() => {
-        outbox.close();
-        teaching.clear();
-      }),
+      tap(() => outbox.close()),
     ),
   { functional: true, dispatch: false },
 );

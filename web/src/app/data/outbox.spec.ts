@@ -1,6 +1,6 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
-import type { RunUpload } from '@hopsk/contract';
+import type { RunUpload } from '@hopsk/contract/run';
 import { of, throwError } from 'rxjs';
 import { Api } from './api';
 import { DeviceStore } from './device-store';
@@ -90,6 +90,13 @@ describe('the outbox', () => {
     // Once, once more with a fresh token, and then not again.
     expect(sent.filter((upload) => upload.run.id === id).length).toBe(2);
     expect((await device.unsent()).map((kept) => kept.runId)).toEqual([id]);
+    // The device keeps what the server gave, not the words: those are said when somebody reads them.
+    expect((await device.runs()).find((run) => run.head.id === id)?.refused).toEqual(
+      jasmine.objectContaining({ error: 'unknown-athlete', values: { count: 1 } }),
+    );
+    await device.changeRun(id, { refused: 'in the words of an earlier version' });
+    await outbox.send();
+    expect(outbox.state().message).toBe('in the words of an earlier version');
     answer = () => of({ stored: 1, total: 1 });
     await outbox.retryRefused();
     expect(outbox.state().state).toBe('sent');

@@ -1,8 +1,8 @@
 import { inject, Injectable, signal } from '@angular/core';
-import type { RunUpload } from '@hopsk/contract';
+import type { RunUpload } from '@hopsk/contract/run';
 import { firstValueFrom } from 'rxjs';
 import { Api } from './api';
-import { troubleOf } from './problem';
+import { messageOf, troubleOf } from './problem';
 import { DeviceStore, type KeptEvent, type KeptRun } from './device-store';
 
 /** What the coach is told about taps that have not reached the server. */
@@ -11,6 +11,10 @@ export interface OutboxState {
   readonly state: 'sent' | 'sending' | 'offline' | 'signed-out' | 'refused';
   readonly message: string;
 }
+
+/** Why a run was refused, in words: an earlier version kept them, this one keeps what the server gave. */
+const why = (refused: KeptRun['refused']): string =>
+  typeof refused === 'object' && refused !== null ? messageOf(refused) : (refused ?? '');
 
 const EVERY = 10_000;
 const PART = 2_000;
@@ -74,7 +78,7 @@ export class Outbox {
         if (outcome.state !== 'refused') return;
       } else waiting -= events.length;
     }
-    if (refused) this.state.set({ waiting, state: 'refused', message: refused.refused ?? '' });
+    if (refused) this.state.set({ waiting, state: 'refused', message: why(refused.refused) });
     else if (this.state().state !== 'refused') this.state.set({ waiting, state: 'sent', message: '' });
     await this.tidy([...runs.values()]);
   }
@@ -94,7 +98,7 @@ export class Outbox {
       if (['bad-input', 'refused', 'not-found', 'stale'].includes(trouble.kind)) {
         // A page whose token is out of date is cured by asking again, not by the coach.
         if (trouble.kind === 'refused' && (await this.renewed())) return this.sendRun(run, kept);
-        await this.device.changeRun(run.head.id, { refused: trouble.message });
+        await this.device.changeRun(run.head.id, { refused: trouble.problem ?? trouble.message });
         return { state: 'refused', message: trouble.message };
       }
       return { state: 'offline', message: trouble.message };

@@ -1,5 +1,5 @@
 import { HttpErrorResponse } from '@angular/common/http';
-import { Problem, type ProblemMessage } from '@hopsk/contract';
+import { Problem, type ProblemMessage } from '@hopsk/contract/problem';
 import { fieldName, inALine, saidFields, type SaidField } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
@@ -9,12 +9,14 @@ export interface Trouble {
   readonly kind: 'offline' | 'signed-out' | 'bad-input' | 'stale' | 'not-found' | 'away' | 'refused' | 'fault';
   readonly message: string;
   readonly fields: readonly SaidField[];
+  /** As the server gave it, where that is understood. */
+  readonly problem?: Problem;
   readonly current?: unknown;
   readonly changed?: readonly string[];
 }
 
 /** What the server says, with the first fields that it is about. A code of a newer server is no answer we understand. */
-function messageOf({ error, values, fields }: Problem): string {
+export function messageOf({ error, values, fields }: Problem): string {
   if (!(error in words.problems)) return words.common.unexpected;
   const message = say(words.problems, { code: error, values } as ProblemMessage);
   return error === 'bad-input' && fields.length > 0 ? words.common.nothingSaved(inALine(saidFields(fields.slice(0, 3)))) : message;
@@ -41,5 +43,10 @@ export function troubleOf(error: unknown): Trouble {
               : error.status === 400
                 ? 'bad-input'
                 : 'refused';
-  return { kind, message, fields, ...(said.success ? { current: said.data.current, changed: said.data.changed?.map(fieldName) } : {}) };
+  return {
+    kind,
+    message,
+    fields,
+    ...(said.success ? { problem: said.data, current: said.data.current, changed: said.data.changed?.map(fieldName) } : {}),
+  };
 }

@@ -5,8 +5,8 @@ import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import { DeviceStore } from './device-store';
 import { athlete, emptyDevice, me, pattern } from '../testing/run';
-import { progression } from '../testing/sessions';
-import { patterns, people, progressions, recordProviders } from './records';
+import { session } from '../testing/sessions';
+import { patterns, people, sessions, recordProviders } from './records';
 import { signInActions, signInFeature } from './sign-in';
 
 describe('the club’s records', () => {
@@ -37,7 +37,7 @@ describe('the club’s records', () => {
 
   it('are fetched, put in the order of their names, and kept on the device', async () => {
     store.dispatch(people.actions.load());
-    expect([people, patterns, progressions].map((kind) => select(kind.selectStatus))).toEqual(['loading', 'idle', 'idle']);
+    expect([people, patterns, sessions].map((kind) => select(kind.selectStatus))).toEqual(['loading', 'idle', 'idle']);
     const [bea, ada] = [athlete({ name: 'bea' }), athlete({ name: 'Ada' })];
     http.expectOne('/api/athletes').flush([bea, ada]);
     await until('ready');
@@ -105,21 +105,21 @@ describe('the club’s records', () => {
     expect(select(patterns.selectSaves)[record.id]).toBeUndefined();
   });
 
-  it('progressions are listed, saved and put away like the others', async () => {
-    const { archivedAt: _, ...record } = progression({ name: 'Evening' });
-    store.dispatch(progressions.actions.load());
-    http.expectOne('/api/progressions').flush([progression({ name: 'Zeal' })]);
-    while (select(progressions.selectStatus) !== 'ready') await new Promise((go) => requestAnimationFrame(go));
-    store.dispatch(progressions.actions.save(record));
-    http.expectOne(`/api/progressions/${record.id}`).flush({ ...record, version: 2, archivedAt: null });
-    expect(select(progressions.selectHere).map((one) => [one.name, one.version])).toEqual([
+  it('sessions are listed, saved and put away like the others', async () => {
+    const { archivedAt: _, ...record } = session({ name: 'Evening' });
+    store.dispatch(sessions.actions.load());
+    http.expectOne('/api/sessions').flush([session({ name: 'Zeal' })]);
+    while (select(sessions.selectStatus) !== 'ready') await new Promise((go) => requestAnimationFrame(go));
+    store.dispatch(sessions.actions.save(record));
+    http.expectOne(`/api/sessions/${record.id}`).flush({ ...record, version: 2, archivedAt: null });
+    expect(select(sessions.selectHere).map((one) => [one.name, one.version])).toEqual([
       ['Evening', 2],
       ['Zeal', 1],
     ]);
-    store.dispatch(progressions.actions.archive({ id: record.id, archived: true }));
-    http.expectOne(`/api/progressions/${record.id}/archive`).flush({ ...record, version: 3, archivedAt: '2026-11-20T18:00:00.000Z' });
-    expect(select(progressions.selectHere).map((one) => one.name)).toEqual(['Zeal']);
-    expect(select(progressions.selectAll).length).toBe(2);
+    store.dispatch(sessions.actions.archive({ id: record.id, archived: true }));
+    http.expectOne(`/api/sessions/${record.id}/archive`).flush({ ...record, version: 3, archivedAt: '2026-11-20T18:00:00.000Z' });
+    expect(select(sessions.selectHere).map((one) => one.name)).toEqual(['Zeal']);
+    expect(select(sessions.selectAll).length).toBe(2);
   });
 
   it('a refused save keeps the record that was there', () => {

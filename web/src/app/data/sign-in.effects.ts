@@ -1,7 +1,8 @@
 import { inject } from '@angular/core';
-import { Me } from '@hopsk/contract';
+import { Me } from '@hopsk/contract/club';
+import { measureIn } from '@hopsk/words/measured';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
-import { catchError, concatMap, filter, from, map, of, switchMap } from 'rxjs';
+import { catchError, concatMap, filter, from, map, of, switchMap, tap } from 'rxjs';
 import { Api } from './api';
 import { troubleOf } from './problem';
 import { DeviceStore } from './device-store';
@@ -29,6 +30,16 @@ export const askSession = createEffect(
       ),
     ),
   { functional: true },
+);
+
+/** Lengths are said as the coach reads them. */
+export const measureAsThey = createEffect(
+  (actions = inject(Actions)) =>
+    actions.pipe(
+      ofType(signInActions.entered),
+      tap(({ me }) => measureIn(me.coach.units)),
+    ),
+  { functional: true, dispatch: false },
 );
 
 /** Who it was, for when the server cannot be asked. */

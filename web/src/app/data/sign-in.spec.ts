@@ -1,6 +1,7 @@
 import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
+import { measuredIn } from '@hopsk/words/measured';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import { DeviceStore } from './device-store';
@@ -38,6 +39,13 @@ describe('who is signed in', () => {
     expect(state()).toEqual({ status: 'in', me, offline: false });
     while ((await TestBed.inject(DeviceStore).recall('me')) === undefined) await new Promise((go) => requestAnimationFrame(go));
     expect(await TestBed.inject(DeviceStore).recall('me')).toEqual(me);
+  });
+
+  it('lengths are said in the coach’s units, from the first moment and once they are changed', () => {
+    for (const units of ['ft-in', 'cm'] as const) {
+      store.dispatch(signInActions.entered({ me: { ...me, coach: { ...me.coach, units } }, offline: false }));
+      expect(measuredIn()).toBe(units);
+    }
   });
 
   it('nobody, when the server says so, even if the device remembers somebody', async () => {

@@ -1,4 +1,4 @@
-import type { Me } from '@hopsk/contract';
+import type { Me } from '@hopsk/contract/club';
 import { createActionGroup, createFeature, createReducer, emptyProps, on, props } from '@ngrx/store';
 
 export const signInActions = createActionGroup({

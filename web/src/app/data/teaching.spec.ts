@@ -1,9 +1,10 @@
-import { provideHttpClient } from '@angular/common/http';
-import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { SCHOOLS } from '@hopsk/core/body/school';
+import { Store } from '@ngrx/store';
+import { house } from '../testing/screen';
 import { DeviceStore } from './device-store';
-import { emptyDevice } from '../testing/run';
+import { signInActions } from './sign-in';
 import { TeachingStore } from './teaching';
 
 const loft = { ...SCHOOLS[0], code: 'loft', name: 'Loft', says: '', knees: '' };
@@ -16,8 +17,7 @@ describe('what the club teaches, on this device', () => {
     while (!done()) await new Promise((go) => requestAnimationFrame(go));
   };
   beforeEach(async () => {
-    await emptyDevice();
-    TestBed.configureTestingModule({ providers: [provideHttpClient(), provideHttpClientTesting()] });
+    await house();
     store = TestBed.inject(TeachingStore);
     http = TestBed.inject(HttpTestingController);
   });
@@ -58,11 +58,41 @@ describe('what the club teaches, on this device', () => {
     expect(store.teaching().version).toBe(5);
   });
 
-  it('is forgotten when somebody else signs in', async () => {
+  it('a save that is refused for another reason leaves what there is, and says why', async () => {
+    store.load();
+    http.expectOne('/api/teaching').flush(some);
+    await settle(() => store.ready());
+    const saving = store.save({ moves: [] });
+    http.expectOne('/api/teaching').error(new ProgressEvent('offline'));
+    expect((await saving)?.kind).toBe('offline');
+    http.expectNone('/api/teaching');
+    expect(store.teaching()).toEqual(some);
+  });
+
+  it('two saves in a row are made one after the other, the second to what the first left', async () => {
+    store.load();
+    http.expectOne('/api/teaching').flush(some);
+    await settle(() => store.ready());
+    const both = Promise.all([store.save({ choices: {} }), store.save({ stances: [] })]);
+    http.expectOne('/api/teaching').flush({ ...some, choices: {}, version: 4 });
+    const second = http.expectOne('/api/teaching');
+    expect(second.request.body).toEqual({ ...some, choices: {}, stances: [], version: 4 });
+    second.flush({ ...some, choices: {}, stances: [], version: 5 });
+    expect(await both).toEqual([null, null]);
+    expect([store.teaching().version, await TestBed.inject(DeviceStore).recall('teaching')]).toEqual([5, store.teaching()]);
+  });
+
+  it('is forgotten when somebody leaves; what answers after that is another club’s and is dropped', async () => {
     store.load();
     http.expectOne('/api/teaching').flush(some);
     await settle(() => store.teaching().version === 3);
-    store.clear();
-    expect(store.teaching()).toEqual({ version: 0, choices: {}, stances: [], moves: [], playbooks: [] });
+    const saving = store.save({ choices: {} });
+    TestBed.inject(Store).dispatch(signInActions.left());
+    expect(await saving).toBeNull();
+    expect(http.expectOne('/api/teaching').cancelled).toBeTrue();
+    expect([store.ready(), store.teaching()]).toEqual([false, { version: 0, choices: {}, stances: [], moves: [], playbooks: [] }]);
+    // And whoever comes next asks for their own.
+    store.load();
+    http.expectOne('/api/teaching');
   });
 });

@@ -1,83 +1,154 @@
-import { computed, inject, Injectable, signal } from '@angular/core';
-import { Teaching } from '@hopsk/contract';
+import { computed, inject, Injectable } from '@angular/core';
+import { Teaching } from '@hopsk/contract/teaching';
 import { SCHOOLS, type OwnSchool } from '@hopsk/core/body/school';
 import { schoolWords } from '@hopsk/words/naming';
-import { firstValueFrom } from 'rxjs';
-import { Latest } from '../compute/latest';
+import { Actions, createEffect, ofType, provideEffects } from '@ngrx/effects';
+import { createActionGroup, createFeature, createReducer, emptyProps, on, props, provideState, Store } from '@ngrx/store';
+import {
+  catchError,
+  concatMap,
+  exhaustMap,
+  filter,
+  firstValueFrom,
+  from,
+  map,
+  of,
+  takeUntil,
+  tap,
+  type MonoTypeOperatorFunction,
+  type Observable,
+} from 'rxjs';
 import { Api } from './api';
-import { troubleOf, type Trouble } from './problem';
 import { DeviceStore } from './device-store';
+import { newId } from './ids';
+import { troubleOf, type Trouble } from './problem';
+import { signInActions } from './sign-in';
 
-const NOTHING: Teaching = { version: 0, choices: {}, stances: [], moves: [], playbooks: [] };
+type Change = Partial<Pick<Teaching, 'choices' | 'stances' | 'moves' | 'playbooks'>>;
 
-/** What the club teaches: kept on this device, fetched when it can be. */
+const actions = createActionGroup({
+  source: 'teaching',
+  events: {
+    Load: emptyProps(),
+    Fetched: props<{ teaching: Teaching }>(),
+    /** What this device kept of it; the next visit asks again. */
+    Recalled: props<{ teaching: Teaching | null }>(),
+    Save: props<{ save: string; change: Change }>(),
+    Saved: props<{ save: string; teaching: Teaching }>(),
+    Refused: props<{ save: string; trouble: Trouble }>(),
+  },
+});
+
+interface TeachingState {
+  readonly teaching: Teaching;
+  readonly status: 'unknown' | 'recalled' | 'ready';
+}
+
+const initial: TeachingState = { teaching: { version: 0, choices: {}, stances: [], moves: [], playbooks: [] }, status: 'unknown' };
+
+const feature = createFeature({
+  name: 'teaching',
+  reducer: createReducer(
+    initial,
+    on(actions.fetched, actions.saved, (_, { teaching }): TeachingState => ({ teaching, status: 'ready' })),
+    on(actions.recalled, (state, { teaching }): TeachingState => (teaching ? { teaching, status: 'recalled' } : state)),
+    on(signInActions.left, () => initial),
+  ),
+});
+
+/** What the club teaches: one record in the store, kept on this device, fetched when it can be. */
 @Injectable({ providedIn: 'root' })
 export class TeachingStore {
-  private readonly api = inject(Api);
-  private readonly device = inject(DeviceStore);
-  private readonly kept = signal<Teaching>(NOTHING);
-  private asked = false;
-  private readonly question = new Latest();
-  readonly teaching = this.kept.asReadonly();
+  private readonly store = inject<Store>(Store);
+  private readonly done = inject(Actions);
+  private readonly status = this.store.selectSignal(feature.selectStatus);
+  readonly teaching = this.store.selectSignal(feature.selectTeaching);
   /** Whether it is known what the club teaches: before that nothing may be changed, or it would be taken for nothing. */
-  readonly ready = signal(false);
+  readonly ready = computed(() => this.status() !== 'unknown');
   /** Everybody's stances and the club's own, with what they are called. */
   readonly stances = computed<readonly OwnSchool[]>(() => [
     ...SCHOOLS.map((school) => ({ ...school, ...schoolWords(school) })),
-    ...this.kept().stances,
+    ...this.teaching().stances,
   ]);
-  /** Fetches it once; later calls do nothing. */
+
+  /** Fetches it, unless that was done. */
   load(): void {
-    if (this.asked) return;
-    this.asked = true;
-    void this.fetch();
+    this.store.dispatch(actions.load());
   }
 
-  /** Forgets whose it was: somebody else signs in. */
-  clear(): void {
-    this.asked = false;
-    this.question.drop();
-    this.ready.set(false);
-    this.kept.set(NOTHING);
-  }
-
-  /** Saves a change; the trouble where it cannot be, null where it is saved. */
-  async save(change: Partial<Pick<Teaching, 'choices' | 'stances' | 'moves' | 'playbooks'>>): Promise<Trouble | null> {
-    try {
-      this.kept.set(await firstValueFrom(this.api.saveTeaching({ ...this.kept(), ...change })));
-      await this.device.keep('teaching', this.kept());
-      return null;
-    } catch (error) {
-      const trouble = troubleOf(error);
-      if (trouble.kind === 'stale') await this.fetch();
-      return trouble;
-    }
-  }
-
-  /** What comes after somebody has left is dropped: it was another club's. */
-  private fetch(): Promise<void> {
-    return this.question.ask(
-      () => firstValueFrom(this.api.teaching()),
-      (teaching) => {
-        this.know(teaching);
-        void this.device.keep('teaching', teaching);
-      },
-      () => this.recall(),
+  /** Saves a change; the trouble where it cannot be, null where it is saved or whoever saved it has left. */
+  async save(change: Change): Promise<Trouble | null> {
+    const save = newId();
+    const outcome = firstValueFrom(
+      this.done.pipe(
+        ofType(actions.saved, actions.refused, signInActions.left),
+        filter((one) => !('save' in one) || one.save === save),
+      ),
+      { defaultValue: null },
     );
-  }
-
-  /** Without a network what this device kept of it will do; the next visit asks again. */
-  private recall(): void {
-    this.asked = false;
-    void this.question.ask(
-      async () => Teaching.safeParse(await this.device.recall('teaching')),
-      (kept) => kept.success && this.know(kept.data),
-      () => undefined,
-    );
-  }
-
-  private know(teaching: Teaching): void {
-    this.kept.set(teaching);
-    this.ready.set(true);
+    this.store.dispatch(actions.save({ save, change }));
+    const one = await outcome;
+    return one && 'trouble' in one ? one.trouble : null;
   }
 }
+
+/** What comes after somebody has left is dropped: it was another club's. */
+const untilLeft = <T>(asked: Actions): MonoTypeOperatorFunction<T> => takeUntil(asked.pipe(ofType(signInActions.left)));
+
+const recalled = (device: DeviceStore): Observable<Teaching | null> =>
+  from(device.recall('teaching')).pipe(map((kept) => Teaching.safeParse(kept).data ?? null));
+
+const effects = {
+  load: createEffect(
+    (asked = inject<Actions>(Actions), api = inject(Api), device = inject(DeviceStore), store = inject<Store>(Store)) => {
+      const status = store.selectSignal(feature.selectStatus);
+      return asked.pipe(
+        ofType(actions.load),
+        filter(() => status() !== 'ready'),
+        exhaustMap(() =>
+          api.teaching().pipe(
+            map((teaching) => actions.fetched({ teaching })),
+            catchError(() => recalled(device).pipe(map((teaching) => actions.recalled({ teaching })))),
+            untilLeft(asked),
+          ),
+        ),
+      );
+    },
+    { functional: true },
+  ),
+  save: createEffect(
+    (asked = inject<Actions>(Actions), api = inject(Api), store = inject<Store>(Store)) => {
+      const known = store.selectSignal(feature.selectTeaching);
+      return asked.pipe(
+        ofType(actions.save),
+        concatMap(({ save, change }) =>
+          api.saveTeaching({ ...known(), ...change }).pipe(
+            map((teaching) => actions.saved({ save, teaching })),
+            catchError((error: unknown) => {
+              const refused = actions.refused({ save, trouble: troubleOf(error) });
+              if (refused.trouble.kind !== 'stale') return of(refused);
+              // Theirs is taken first, so that the next change is made to what there is.
+              return api.teaching().pipe(
+                concatMap((teaching) => of(actions.fetched({ teaching }), refused)),
+                catchError(() => of(refused)),
+              );
+            }),
+            untilLeft(asked),
+          ),
+        ),
+      );
+    },
+    { functional: true },
+  ),
+  keep: createEffect(
+    (asked = inject(Actions), device = inject(DeviceStore)) =>
+      asked.pipe(
+        ofType(actions.fetched, actions.saved),
+        tap(({ teaching }) => void device.keep('teaching', teaching)),
+      ),
+    { functional: true, dispatch: false },
+  ),
+};
+
+/** For where the store is provided. */
+export const teachingProviders = [provideState(feature), provideEffects(effects)];

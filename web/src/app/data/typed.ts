@@ -1,10 +1,11 @@
 import { computed, DestroyRef, effect, inject, signal, untracked, type Signal } from '@angular/core';
-import { fieldsOf } from '@hopsk/contract';
+import { fieldsOf } from '@hopsk/contract/problem';
 import { saidFields, type SaidField } from '@hopsk/words/naming';
 import { Store } from '@ngrx/store';
 import type * as z from 'zod/mini';
 import { DeviceStore } from './device-store';
 import type { RecordKind, Row } from './record-kind';
+import { same } from './same';
 
 /** What a screen says of the record that is typed in it: `R` as it is stored, `D` as it is typed. */
 export interface TypedOf<R extends Row, D> {
@@ -26,8 +27,6 @@ export interface TypedOf<R extends Row, D> {
 /** What stands at a path of names and places, `stages.2.dose`. */
 const at = (record: unknown, path: string): unknown =>
   path.split('.').reduce((part: unknown, name) => (part as Readonly<Record<string, unknown>> | null | undefined)?.[name], record);
-
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /**
  * A record while it is typed: kept on the device at once, opened again after a reload, saved over the version it was typed over,

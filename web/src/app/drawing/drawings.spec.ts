@@ -77,6 +77,108 @@ describe('the floor', () => {
   });
 });
 
+describe('the floor by keys', () => {
+  async function open() {
+    const fixture = TestBed.createComponent(Floor);
+    for (const [name, value] of Object.entries({ study: evening, draggable: true })) fixture.componentRef.setInput(name, value);
+    const dragged: { move: number; foot: string; to: { x: number; y: number } }[] = [];
+    fixture.componentInstance.dragged.subscribe((one) => dragged.push(one));
+    const chosen: number[] = [];
+    fixture.componentInstance.moveChosen.subscribe((move) => chosen.push(move));
+    document.body.append(fixture.nativeElement as HTMLElement);
+    await fixture.whenStable();
+    const host = fixture.nativeElement as HTMLElement;
+    const stops = () => all(host, '[role=button]').filter((print) => print.tabIndex === 0);
+    const press = async (key: string, more: KeyboardEventInit = {}): Promise<boolean> => {
+      const event = new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true, ...more });
+      (document.activeElement ?? document.body).dispatchEvent(event);
+      await fixture.whenStable();
+      return event.defaultPrevented;
+    };
+    stops()[0]?.focus();
+    const show = async (of: Study): Promise<void> => {
+      fixture.componentRef.setInput('study', of);
+      await fixture.whenStable();
+    };
+    return { show, host, stops, press, dragged, chosen, said: () => host.querySelector('[role=status]')?.textContent };
+  }
+
+  it('one stop for the tab key; arrows go from print to print, each says which it is', async () => {
+    const { stops, press, host } = await open();
+    expect(stops().map((print) => print.getAttribute('aria-label'))).toEqual(['left foot, contact 0, 1, 6: ‘shuffle’']);
+    await press('ArrowLeft');
+    expect(document.activeElement).toBe(stops()[0] ?? null);
+    for (let i = 0; i < 9; i++) await press('ArrowRight');
+    expect(all(host, '[role=button]').indexOf(stops()[0] as SVGElement)).toBe(4);
+    expect(document.activeElement?.getAttribute('aria-label')).toContain('contact 4');
+    expect(await press('x')).toBeFalse();
+  });
+
+  it('Enter takes a print up, arrows carry it, Enter puts it down where it then is', async () => {
+    const { press, dragged, chosen, said } = await open();
+    for (let i = 0; i < 4; i++) await press('ArrowDown');
+    await press('Enter');
+    expect(chosen.length).toBe(1);
+    await press('ArrowRight');
+    await press('ArrowUp', { shiftKey: true });
+    await press('ArrowUp');
+    expect(said()).toBe('5 cm right, 6 cm ahead');
+    await press('Enter');
+    const print = evening.simulation.actions.filter((one) => one.move === chosen[0]).at(-1);
+    expect(dragged.map(({ move, foot }) => [move, foot])).toEqual([[chosen[0] ?? -1, print?.foot ?? '']]);
+    expect(dragged[0]?.to.x).toBeCloseTo((print?.to.x ?? 0) + 0.05, 9);
+    expect(dragged[0]?.to.y).toBeCloseTo((print?.to.y ?? 0) + 0.06, 9);
+    expect(said()).toBe('');
+  });
+
+  it('Escape leaves it where it was, and so does going elsewhere', async () => {
+    const { press, dragged, said, host } = await open();
+    for (let i = 0; i < 4; i++) await press('ArrowDown');
+    for (const leave of [() => press('Escape'), () => Promise.resolve((document.activeElement as SVGElement).blur())]) {
+      await press(' ');
+      await press('ArrowRight');
+      expect(said()).not.toBe('');
+      await leave();
+      await new Promise((go) => requestAnimationFrame(go));
+      expect(all(host, '.ghost')).toEqual([]);
+    }
+    expect(dragged).toEqual([]);
+  });
+
+  it('a line that has fewer prints than before can still be reached, and what is carried is put away with its own print', async () => {
+    const { press, host, show, stops, said } = await open();
+    for (let i = 0; i < 4; i++) await press('ArrowDown');
+    await show(study('split', performer(), true));
+    expect(stops().map((print) => all(host, '[role=button]').indexOf(print))).toEqual([1]);
+    stops()[0]?.focus();
+    await press('Enter');
+    await press('ArrowRight');
+    // Studied anew while it is carried: every print is another object.
+    await show(study('split', performer(), true));
+    expect(said()).not.toBe('');
+    (document.activeElement as SVGElement).blur();
+    await new Promise((go) => requestAnimationFrame(go));
+    expect([said(), all(host, '.ghost').length]).toEqual(['', 0]);
+  });
+
+  it('what is carried stays in hand when another print loses the keys', async () => {
+    const { press, host, said } = await open();
+    for (let i = 0; i < 4; i++) await press('ArrowDown');
+    await press('Enter');
+    await press('ArrowRight');
+    // As when one print has the keys and another is taken by the pointer.
+    all(host, '[role=button]')[0]?.dispatchEvent(new FocusEvent('blur'));
+    await new Promise((go) => requestAnimationFrame(go));
+    expect([said(), all(host, '.ghost').length]).toEqual(['5 cm right, 0 cm ahead', 1]);
+  });
+
+  it('where it only shows, it is a picture that no key reaches', async () => {
+    const host = await floor(evening);
+    expect(all(host, '[tabindex], [role=button]')).toEqual([]);
+    expect(host.querySelector('svg')?.getAttribute('role')).toBe('img');
+  });
+});
+
 describe('the lanes', () => {
   async function lanes(t = 0): Promise<{ host: HTMLElement; scrubbed: number[] }> {
     const fixture = TestBed.createComponent(Lanes);
@@ -112,6 +214,37 @@ describe('the lanes', () => {
   });
 });
 
+describe('the lanes by keys', () => {
+  it('goes by frames, by fifths of a second and to the ends, never outside, and says what is there', async () => {
+    const fixture = TestBed.createComponent(Lanes);
+    const to: number[] = [];
+    fixture.componentInstance.scrubbed.subscribe((moment) => to.push(Math.round(moment * 100) / 100));
+    fixture.componentRef.setInput('study', evening);
+    const svg = (): SVGSVGElement => (fixture.nativeElement as HTMLElement).querySelector('svg') as SVGSVGElement;
+    for (const [t, key] of [
+      [1, 'ArrowLeft'],
+      [1, 'ArrowRight'],
+      [1, 'PageUp'],
+      [1, 'PageDown'],
+      [0.01, 'ArrowLeft'],
+      [2.27, 'PageUp'],
+      [1, 'Home'],
+      [1, 'End'],
+      [1, 'x'],
+    ] as const) {
+      fixture.componentRef.setInput('t', t);
+      await fixture.whenStable();
+      svg().dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
+    }
+    expect(to).toEqual([0.98, 1.02, 1.2, 0.8, 0, 2.28, 0, 2.28]);
+    expect([svg().getAttribute('role'), svg().getAttribute('aria-valuenow')]).toEqual(['slider', '1']);
+    expect(svg().getAttribute('aria-valuetext')).toBe('1.00 s, left foot stands, right foot ‘lunge’, stepping');
+    fixture.componentRef.setInput('t', null);
+    await fixture.whenStable();
+    expect([svg().getAttribute('role'), svg().getAttribute('tabindex')]).toEqual(['img', null]);
+  });
+});
+
 describe('the stance drawing', () => {
   async function stance(school: string, lead: 'left' | 'right' | null, units = 'cm'): Promise<HTMLElement> {
     const fixture = TestBed.createComponent(StanceDrawing);
@@ -125,6 +258,25 @@ describe('the stance drawing', () => {
   it('says the angle of each foot and the way between them', async () => {
     expect(words(await stance('square-ready', null))).toEqual(['10°', '10°', '52.8 cm']);
     expect(words(await stance('square-ready', null, 'ft-in'))).toContain('1\'9"');
+  });
+
+  it('feet as seen are moved by keys, by a hand’s breadth or a finger’s', async () => {
+    const fixture = TestBed.createComponent(StanceDrawing);
+    const seen = { left: { x: -0.25, y: 0, toe: -10 }, right: { x: 0.25, y: 0, toe: 10 } };
+    for (const [name, value] of Object.entries({ body: bodyOf({ height: 1.7 }), school: schoolOf('square-ready'), seen }))
+      fixture.componentRef.setInput(name, value);
+    const moved: unknown[] = [];
+    fixture.componentInstance.moved.subscribe((feet) => moved.push(feet));
+    await fixture.whenStable();
+    const [left, right] = all(fixture.nativeElement as HTMLElement, '[role=button]');
+    expect([left, right].map((foot) => foot?.getAttribute('aria-label'))).toEqual(['left foot, as seen', 'right foot, as seen']);
+    right?.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowUp' }));
+    left?.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowLeft', shiftKey: true }));
+    left?.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter' }));
+    expect(moved).toEqual([
+      { ...seen, right: { x: 0.25, y: 0.05, toe: 10 } },
+      { ...seen, left: { x: -0.26, y: 0, toe: -10 } },
+    ]);
   });
 
   it('marks the lead foot, and measures along too where one foot is ahead', async () => {

@@ -1,13 +1,17 @@
-import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, type ElementRef, input, output, signal, viewChildren } from '@angular/core';
 import { outlineOf, type Side, SIDES } from '@hopsk/core/body/foot';
-import type { Vec } from '@hopsk/core/body/vec';
+import type { LengthUnits } from '@hopsk/core/body/length';
+import { add, type Vec } from '@hopsk/core/body/vec';
 import { edgeOf, type Placing } from '@hopsk/core/judge/area';
 import { inPattern } from '@hopsk/core/judge/placing';
 import type { Study } from '@hopsk/core/judge/study';
 import { feetAt } from '@hopsk/core/motion/motion';
 import { whereIs } from '@hopsk/core/motion/things';
+import { wordsOf } from '@hopsk/core/language/print';
 import { CHIP, chipHalfWidth, floorView, type Print } from '@hopsk/core/view/floor-view';
+import { lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
+import { nudge } from './nudge';
 import { at, atLeast, drawingId, placeOf, polyline, softPath, viewBox } from './svg';
 
 /** The floor from above, to scale: prints, path, and both feet at the playhead. Everything shown is computed in core. */
@@ -31,13 +35,20 @@ export class Floor {
   readonly placing = input<Placing | null>(null);
   /** Only this foot, the other one faint. */
   readonly only = input<Side | null>(null);
-  /** Whether prints can be dragged. */
+  /** Whether prints can be dragged, by the pointer or by keys. */
   readonly draggable = input(false);
+  /** In which a print that is carried by keys says how far it has come. */
+  readonly lengths = input<LengthUnits>('cm');
   readonly moveChosen = output<number>();
   /** A print was dragged to a place on the floor, metres. */
   readonly dragged = output<{ readonly move: number; readonly foot: Side; readonly to: Vec }>();
   /** Where the print under the pointer would land. */
   protected readonly dragging = signal<{ readonly print: Print; readonly by: Vec; readonly from: Vec } | null>(null);
+  /** The print that the tab key reaches; arrows go on from there. */
+  protected readonly reached = signal(0);
+  /** The same among the prints there are: a line that was changed may have fewer. */
+  protected readonly stop = computed(() => Math.min(this.reached(), this.prints().length - 1));
+  private readonly handles = viewChildren<ElementRef<SVGGElement>>('handle');
   protected readonly id = drawingId();
   protected readonly chip = CHIP;
   private readonly view = computed(() => floorView(this.study().simulation));
@@ -52,6 +63,7 @@ export class Floor {
       chipAt: { x: print.label.x, y: -print.label.y },
       toeAt: { x: print.toe.x, y: -print.toe.y },
       start: print.move === -1,
+      says: this.says(print),
     })),
   );
   /** Lines every half metre, so that distances can be read off. */
@@ -101,6 +113,14 @@ export class Floor {
     return drag ? softPath(drag.print.outline.map((p) => ({ x: p.x + drag.by.x, y: p.y + drag.by.y }))) : null;
   });
 
+  /** How far the print that is carried has come. */
+  protected readonly carried = computed(() => {
+    const drag = this.dragging();
+    if (!drag) return '';
+    const [across, along] = [drag.by.x, drag.by.y].map((metres) => lengthText(Math.abs(metres), this.lengths())) as [string, string];
+    return words.steps.carried(drag.by.x < 0, across, drag.by.y < 0, along);
+  });
+
   protected take(event: PointerEvent, print: Print): void {
     if (!this.draggable() || print.move < 0) return;
     (event.currentTarget as Element).setPointerCapture(event.pointerId);
@@ -112,6 +132,47 @@ export class Floor {
     if (!drag) return;
     const now = placeOf(event);
     this.dragging.set({ ...drag, by: { x: now.x - drag.from.x, y: now.y - drag.from.y } });
+  }
+
+  /** Arrows go from print to print, Enter takes one up; then arrows carry it, Enter puts it down, Escape leaves it. */
+  protected key(event: KeyboardEvent, print: Print, i: number): void {
+    const drag = this.dragging();
+    const by = nudge(event);
+    if (by && drag) this.dragging.set({ ...drag, by: add(drag.by, by) });
+    else if (by) this.reach(i + (event.key === 'ArrowRight' || event.key === 'ArrowDown' ? 1 : -1));
+    else if (event.key === 'Escape' && drag) this.dragging.set(null);
+    else if (event.key !== 'Enter' && event.key !== ' ') return;
+    else if (drag) this.drop();
+    else {
+      this.moveChosen.emit(print.move);
+      if (print.move >= 0) this.dragging.set({ print, by: { x: 0, y: 0 }, from: print.mark });
+    }
+    // Keys of the page do not act on a press that was meant for a print.
+    event.preventDefault();
+    event.stopPropagation();
+  }
+
+  /** Whoever goes elsewhere leaves what they carried; a press on another print has taken that one up already. */
+  protected leave(print: Print): void {
+    if (this.holds(print)) this.dragging.set(null);
+  }
+
+  /** Whether this print is the one in hand; a new study draws every print anew. */
+  protected holds({ foot, word }: Print): boolean {
+    const held = this.dragging()?.print;
+    return held?.foot === foot && held.word === word;
+  }
+
+  private reach(i: number): void {
+    const handle = this.handles()[i];
+    if (!handle) return;
+    this.reached.set(i);
+    handle.nativeElement.focus();
+  }
+
+  private says({ foot, numbers, move }: Print): string {
+    const step = this.study().simulation.moves[move]?.step;
+    return words.steps.printSays(words.common.sides[foot], numbers.join(', '), step ? wordsOf(step.act) : '');
   }
 
   protected drop(): void {

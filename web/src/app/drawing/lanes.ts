@@ -9,10 +9,12 @@ import { drawingId } from './svg';
 
 const LABEL = 56;
 const MARGIN = 12;
+/** Seconds that an arrow key goes. */
+const FRAME = 0.02;
 /** Where the height strip begins. */
 const HEIGHT_Y = 110;
 
-/** What each foot does over time, hits as markers, states below; the playhead can be dragged. */
+/** What each foot does over time, hits as markers, states below; the playhead can be dragged, and moved by keys. */
 @Component({
   selector: 'hop-lanes',
   templateUrl: './lanes.html',
@@ -31,9 +33,11 @@ export class Lanes {
   /** Drawn at the size it has on the screen, so that its words keep theirs. */
   protected readonly width = signal(800);
   private readonly span = computed(() => Math.max(120, this.width() - LABEL - MARGIN));
-  private readonly seconds = computed(() => this.study().totals.seconds || 1);
+  protected readonly seconds = computed(() => this.study().totals.seconds || 1);
+  /** Worked out once a study: the moment moves with every frame. */
+  private readonly lanes = computed(() => lanesOf(this.study().simulation));
   protected readonly rows = computed(() => {
-    const lanes = lanesOf(this.study().simulation);
+    const lanes = this.lanes();
     return SIDES.map((side, i) => ({
       side,
       y: 24 + i * 28,
@@ -91,12 +95,40 @@ export class Lanes {
     inject(DestroyRef).onDestroy(() => size.disconnect());
   }
 
+  /** What the moment shown is, for whoever does not see the strip. */
+  protected readonly says = computed(() => {
+    const t = this.t() ?? 0;
+    const lanes = this.lanes();
+    const [left, right] = SIDES.map((side) => this.doing(lanes[side], t)) as [string, string];
+    const state = this.study().states.find((span) => t < span.to)?.state;
+    return words.steps.moment(t, left, right, state === undefined ? '' : words.steps.states_[state]);
+  });
+
+  /** Frame by frame, by fifths of a second, or to either end. */
+  protected key(event: KeyboardEvent): void {
+    const [t, end] = [this.t(), this.seconds()];
+    if (t === null) return;
+    const to = { ArrowLeft: t - FRAME, ArrowRight: t + FRAME, PageDown: t - 10 * FRAME, PageUp: t + 10 * FRAME, Home: 0, End: end }[
+      event.key
+    ];
+    if (to === undefined) return;
+    event.preventDefault();
+    event.stopPropagation();
+    this.scrubbed.emit(Math.max(0, Math.min(end, to)));
+  }
+
   protected drag(event: PointerEvent): void {
     if (event.type === 'pointermove' && event.buttons === 0) return;
     const svg = event.currentTarget as SVGSVGElement;
     const { left, width } = svg.getBoundingClientRect();
     const x = ((event.clientX - left) / width) * this.width() - LABEL;
     this.scrubbed.emit(Math.max(0, Math.min(1, x / this.span())) * this.seconds());
+  }
+
+  /** What a foot is about at a moment; nothing while it stands. */
+  private doing(blocks: readonly LaneBlock[], t: number): string {
+    const block = blocks.find((one) => t < one.to);
+    return block?.air ? block.word : '';
   }
 
   private x(t: number): number {

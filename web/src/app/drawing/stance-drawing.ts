@@ -5,9 +5,10 @@ import { type LengthUnits } from '@hopsk/core/body/length';
 import { boxOf } from '@hopsk/core/body/polygon';
 import type { School } from '@hopsk/core/body/school';
 import { sizeOf, standIn, tapeMarks, type Feet } from '@hopsk/core/body/stance';
-import { scale, sub, wayOf, type Vec } from '@hopsk/core/body/vec';
+import { add, scale, sub, wayOf, type Vec } from '@hopsk/core/body/vec';
 import { lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
+import { nudge } from './nudge';
 import { atLeast, drawingId, placeOf, softPath, viewBox } from './svg';
 
 /** Both feet of a stance to scale, with angles, sizes and the tape that marks them. */
@@ -23,10 +24,12 @@ export class StanceDrawing {
   readonly lead = input<Side | null>(null);
   readonly units = input<LengthUnits>('cm');
   readonly label = input('');
-  /** Feet as they were seen, drawn over the stance that is asked for; they can be dragged. */
+  /** Feet as they were seen, drawn over the stance that is asked for; they can be dragged, and moved by keys. */
   readonly seen = input<Feet | null>(null);
   readonly moved = output<Feet>();
   private readonly held = signal<{ readonly side: Side; readonly from: Vec; readonly at: Vec } | null>(null);
+  protected readonly text = words.stance;
+  protected readonly sides = words.common.sides;
   protected readonly id = drawingId();
   protected readonly seenFeet = computed(() => {
     const seen = this.seen();
@@ -102,6 +105,13 @@ export class StanceDrawing {
     const now = placeOf(event);
     const foot = { ...seen[held.side], x: held.at.x + now.x - held.from.x, y: held.at.y + now.y - held.from.y };
     this.moved.emit({ ...seen, [held.side]: foot });
+  }
+
+  protected key(event: KeyboardEvent, side: Side): void {
+    const [by, seen] = [nudge(event), this.seen()];
+    if (!by || !seen) return;
+    event.preventDefault();
+    this.moved.emit({ ...seen, [side]: { ...seen[side], ...add(seen[side], by) } });
   }
 
   protected drop(): void {

@@ -1,4 +1,4 @@
-import { PatternDraft, type Pattern, type PatternSave } from '@hopsk/contract';
+import { PatternDraft, type Pattern, type PatternSave } from '@hopsk/contract/pattern';
 import type { Rounds } from '@hopsk/core/language/rounds';
 import * as z from 'zod/mini';
 

@@ -1,4 +1,5 @@
-import { fieldsOf, PATTERN_FILE, PatternDraft, PatternFile } from '@hopsk/contract';
+import { PATTERN_FILE, PatternDraft, PatternFile } from '@hopsk/contract/pattern';
+import { fieldsOf } from '@hopsk/contract/problem';
 import { printDose, readDose } from '@hopsk/core/language/dose-text';
 import { readPatternFile, writePatternFile } from '@hopsk/core/language/pattern-file';
 import { fromRounds, toRounds } from '@hopsk/core/language/rounds';

@@ -1,7 +1,6 @@
-import { RunHead } from '@hopsk/contract';
 import { athlete, me, pattern } from '../testing/run';
 import { repetitionOf } from '../compute/repetition';
-import { beginningOf, boardOf, viewOf } from './run-setup';
+import { boardOf, roundsBegun, viewOf } from './run-setup';
 
 const dose = { mode: 'seconds', work: 30, rounds: 3, sets: 1, rest: 20, setRest: null } as const;
 
@@ -25,17 +24,18 @@ describe('how a run begins', () => {
     const people = [athlete(), athlete({ name: 'Bea' })];
     const run = pattern();
     const late = new Date(2026, 10, 20, 23, 30);
-    const beginning = beginningOf(
+    const beginning = roundsBegun({
       me,
-      'Evening',
-      run,
-      repetitionOf({ pattern: run, athlete: people[0] ?? null, taught: { moves: [], stances: [] } }),
+      name: 'Evening',
+      pattern: run,
+      rep: repetitionOf({ pattern: run, athlete: people[0] ?? null, taught: { moves: [], stances: [] } }),
       dose,
       people,
-      ['split-late'],
-      late,
-    );
-    expect(RunHead.safeParse(beginning.head).error?.issues ?? []).toEqual([]);
+      board: ['split-late'],
+      now: late,
+    });
+    if (typeof beginning === 'string') throw new Error(beginning);
+    expect([beginning.board, beginning.view]).toEqual([['split-late'], 'side']);
     expect(beginning.head.day).toBe('2026-11-20');
     expect(beginning.head.tapDelay).toBe(me.coach.tapDelay);
     expect(beginning.names).toEqual(Object.fromEntries(people.map(({ id, name }) => [id, name])));
@@ -43,7 +43,15 @@ describe('how a run begins', () => {
   });
 
   it('without a pattern attempts are tapped: there is no repetition', () => {
-    const { head } = beginningOf(me, 'Rounds', null, null, dose, [athlete()], []);
+    const beginning = roundsBegun({ me, name: 'Rounds', pattern: null, rep: null, dose, people: [athlete()], board: [] });
+    if (typeof beginning === 'string') throw new Error(beginning);
+    const { head } = beginning;
     expect([head.patternId, head.steps, head.plan]).toEqual([null, null, { dose, rep: null }]);
+  });
+
+  it('not at all where the server would refuse it: the sentence says why', () => {
+    const of = { me, name: 'Rounds', pattern: null, rep: null, dose, board: [] };
+    expect(roundsBegun({ ...of, people: [] })).toBe('athletes needs somebody');
+    expect(roundsBegun({ ...of, name: ' ', people: [athlete()] })).toBe('name is empty');
   });
 });

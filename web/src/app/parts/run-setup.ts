@@ -1,6 +1,12 @@
-import type { Athlete, Me, Pattern } from '@hopsk/contract';
+import type { Me } from '@hopsk/contract/club';
+import type { Pattern } from '@hopsk/contract/pattern';
+import type { Athlete } from '@hopsk/contract/people';
+import { fieldsOf } from '@hopsk/contract/problem';
+import { RunHead } from '@hopsk/contract/run';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import type { Rounds } from '@hopsk/core/language/rounds';
+import type { RunPlan } from '@hopsk/core/plan/run-plan';
+import { inALine, saidFields } from '@hopsk/words/naming';
 import type { Repetition } from '../compute/repetition';
 import { newId } from '../data/ids';
 import type { Beginning } from '../data/desk';
@@ -32,33 +38,51 @@ export const dayOf = (now: Date): string => {
   return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
 };
 
-/** The run as it begins: everything it needs later is written into it, names too. */
-export function beginningOf(
-  me: Me,
-  name: string,
-  pattern: Pattern | null,
-  rep: Repetition | null,
-  dose: Rounds,
-  people: readonly Athlete[],
-  board: readonly string[],
-  now = new Date(),
-): Beginning {
-  return {
-    head: {
-      id: newId(),
-      name,
-      day: dayOf(now),
-      startedAt: now.toISOString(),
-      patternId: pattern?.id ?? null,
-      progressionId: null,
-      steps: rep?.steps ?? null,
-      plan: { dose, rep: rep?.plan ?? null },
-      athletes: people.map((athlete) => athlete.id),
-      tapDelay: me.coach.tapDelay,
-    },
-    clubId: me.club.id,
-    names: Object.fromEntries(people.map((athlete) => [athlete.id, athlete.name])),
-    board,
-    view: viewOf(board),
-  };
+/** What a run is made of when it begins. */
+interface Begun {
+  readonly me: Me;
+  readonly name: string;
+  readonly plan: RunPlan;
+  readonly people: readonly Athlete[];
+  readonly board: readonly string[];
+  readonly view: 'front' | 'side';
+  readonly patternId?: string | null;
+  readonly sessionId?: string | null;
+  readonly steps?: string | null;
+  readonly now?: Date;
 }
+
+/** The run as it begins: everything it needs later is written into it, names too. What the server would refuse later is said now. */
+export function begun({ me, name, plan, people, board, view, patternId, sessionId, steps, now = new Date() }: Begun): Beginning | string {
+  const head: RunHead = {
+    id: newId(),
+    name,
+    day: dayOf(now),
+    startedAt: now.toISOString(),
+    patternId: patternId ?? null,
+    sessionId: sessionId ?? null,
+    steps: steps ?? null,
+    plan,
+    athletes: people.map((athlete) => athlete.id),
+    tapDelay: me.coach.tapDelay,
+  };
+  const checked = RunHead.safeParse(head);
+  if (!checked.success) return inALine(saidFields(fieldsOf(checked.error, head)));
+  return { head, clubId: me.club.id, names: Object.fromEntries(people.map((athlete) => [athlete.id, athlete.name])), board, view };
+}
+
+/** What rounds are made of: of one pattern, or of none, when attempts are tapped. */
+interface RoundsBegun extends Pick<Begun, 'me' | 'name' | 'people' | 'board' | 'now'> {
+  readonly pattern: Pattern | null;
+  readonly rep: Repetition | null;
+  readonly dose: Rounds;
+}
+
+export const roundsBegun = ({ pattern, rep, dose, ...more }: RoundsBegun): Beginning | string =>
+  begun({
+    ...more,
+    patternId: pattern?.id ?? null,
+    steps: rep?.steps ?? null,
+    plan: { dose, rep: rep?.plan ?? null },
+    view: viewOf(more.board),
+  });

@@ -1,4 +1,4 @@
-import { ProgressionDraft } from '@hopsk/contract';
+import { SessionDraft } from '@hopsk/contract/session';
 import { bodyOf } from '@hopsk/core/body/body';
 import { SCHOOLS } from '@hopsk/core/body/school';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
@@ -8,7 +8,7 @@ import { STAGE_KINDS, stageOf } from '@hopsk/core/plan/session/stage';
 import { buildWords } from '@hopsk/words/naming';
 import { newId } from '../data/ids';
 import { athlete, pattern } from '../testing/run';
-import { draft, KNOWN, progression, stage } from '../testing/sessions';
+import { draft, KNOWN, session, stage } from '../testing/sessions';
 import { aroundOf, askOf, copyOf, draftOf, EMPTY, forAthlete, isTurned, keptStages } from './session-draft';
 import { sourceOf } from './sources';
 
@@ -17,11 +17,11 @@ describe('a session being planned', () => {
   const [one, two] = [stage('8'), stage('30 s')];
 
   it('is what is stored without its stamp; nothing stored is an empty page', () => {
-    const stored = progression();
+    const stored = session();
     const { id: _id, version: _version, archivedAt: _archived, ...body } = stored;
     expect(draftOf(stored)).toEqual(body);
     expect(draftOf(null)).toEqual(EMPTY);
-    expect(ProgressionDraft.safeParse({ ...EMPTY, name: 'Tuesday' }).success).toBeTrue();
+    expect(SessionDraft.safeParse({ ...EMPTY, name: 'Tuesday' }).success).toBeTrue();
   });
 
   it('keeps stages that core made', () => {

@@ -1,9 +1,11 @@
-import { isUnder16, ProgressionDraft, StageSchema, type Athlete, type Pattern, type Progression } from '@hopsk/contract';
+import type { Pattern } from '@hopsk/contract/pattern';
+import { isUnder16, type Athlete } from '@hopsk/contract/people';
+import { SessionDraft, StageSchema, type Session } from '@hopsk/contract/session';
 import { schoolOf, SCHOOLS, type School } from '@hopsk/core/body/school';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import { CALL_LIMITS } from '@hopsk/core/plan/calls/calls';
 import { ALONE, type Around } from '@hopsk/core/plan/session/problems';
-import { SESSION_LIMITS, OPEN_SETTINGS, type Session } from '@hopsk/core/plan/session/session';
+import { SESSION_LIMITS, OPEN_SETTINGS, type Session as PlannedWork } from '@hopsk/core/plan/session/session';
 import type { Stage } from '@hopsk/core/plan/session/stage';
 import { words } from '@hopsk/words/words';
 import * as z from 'zod/mini';
@@ -11,11 +13,11 @@ import { newId } from '../data/ids';
 import { performance } from '../compute/performance';
 import type { SessionAsk } from '../compute/session';
 
-export type Draft = ProgressionDraft;
+export type Draft = SessionDraft;
 export type DraftStage = Draft['stages'][number];
 
-/** What this device keeps of a progression being changed; it may still be nameless. */
-export const KeptDraft = z.object({ base: z.int(), draft: z.extend(ProgressionDraft, { name: z.string() }) });
+/** What this device keeps of a session being changed; it may still be nameless. */
+export const KeptDraft = z.object({ base: z.int(), draft: z.extend(SessionDraft, { name: z.string() }) });
 
 export const EMPTY: Draft = {
   name: '',
@@ -30,7 +32,7 @@ export const EMPTY: Draft = {
   differences: [],
 };
 
-export function draftOf(stored: Progression | null): Draft {
+export function draftOf(stored: Session | null): Draft {
   if (!stored) return EMPTY;
   const { id: _id, version: _version, archivedAt: _archived, ...draft } = stored;
   return draft;
@@ -56,7 +58,7 @@ export const shortened = (stage: Stage): Stage => ({
 export const keptStages = (stages: readonly Stage[]): DraftStage[] =>
   stages.slice(0, SESSION_LIMITS.stages).map((stage) => StageSchema.parse(shortened(stage)));
 
-export const sessionOf = ({ stages, settings, minutes, area, equipment, seed }: Draft): Session => ({
+export const sessionOf = ({ stages, settings, minutes, area, equipment, seed }: Draft): PlannedWork => ({
   stages,
   settings,
   minutes,

@@ -37,7 +37,7 @@ describe('a session as a file', () => {
     expect(readFile(JSON.stringify(bad), 'x').wrong).toEqual(['minutes must lie between 1 and 360 min']);
     expect(readFile('== a\u202eb\n\nsplit', 'x').wrong[0]).toContain('holds characters that cannot be seen');
     const many = readFile(Array.from({ length: 70 }, (_, i) => `== Stage ${i}\n\nsplit\n`).join('\n'), 'x');
-    expect([many.draft?.stages.length, many.wrong]).toEqual([60, ['70 stages are more than an evening holds; the first 60 were kept.']]);
+    expect([many.draft?.stages.length, many.wrong]).toEqual([60, ['70 stages are more than a session holds; the first 60 were kept.']]);
     const odd = readFile('change: soon\n\n== One\ndose: 8\n\nsplit', 'x');
     expect([odd.draft?.stages.length, odd.wrong[0]]).toEqual([1, 'line 1: ‘soon’ is no time; it was left open.']);
   });

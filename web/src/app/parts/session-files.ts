@@ -1,4 +1,5 @@
-import { fieldsOf, type FieldProblem, ProgressionDraft, SESSION_FILE, SessionFile } from '@hopsk/contract';
+import { fieldsOf, type FieldProblem } from '@hopsk/contract/problem';
+import { SessionDraft, SESSION_FILE, SessionFile } from '@hopsk/contract/session';
 import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import { readSession, writeSession } from '@hopsk/core/plan/session/session-file';
 import { CUE_COLUMNS, cueRows } from '@hopsk/core/plan/session/timeline';
@@ -50,7 +51,7 @@ function fromText(text: string, name: string): ReadDraft {
   const most = SESSION_LIMITS.stages;
   if (session.stages.length > most) wrong.push(words.build.tooManyStages(session.stages.length, most));
   if (session.stages.length === 0) return { draft: null, wrong: wrong.length > 0 ? wrong : [words.build.noStageInFile] };
-  const draft = ProgressionDraft.safeParse({
+  const draft = SessionDraft.safeParse({
     ...EMPTY,
     ...session,
     name,

@@ -1,4 +1,5 @@
-import type { Pattern, Teaching } from '@hopsk/contract';
+import type { Pattern } from '@hopsk/contract/pattern';
+import type { Teaching } from '@hopsk/contract/teaching';
 import { schoolOf } from '@hopsk/core/body/school';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
 import type { BuildSource } from '@hopsk/core/plan/build/build-up';

@@ -1,4 +1,4 @@
-import type { Pattern } from '@hopsk/contract';
+import type { Pattern } from '@hopsk/contract/pattern';
 import { bodyOf } from '@hopsk/core/body/body';
 import { schoolOf, SCHOOLS } from '@hopsk/core/body/school';
 import { usualCautions } from '@hopsk/core/judge/cautions';

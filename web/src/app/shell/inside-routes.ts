@@ -91,7 +91,7 @@ export const inside: Routes = [
       {
         path: 'build',
         title: title('build'),
-        loadComponent: screen(BUILD, () => import('../screens/sessions/progressions').then((m) => m.Progressions)),
+        loadComponent: screen(BUILD, () => import('../screens/sessions/sessions').then((m) => m.Sessions)),
       },
       {
         path: 'build/new',

@@ -6,7 +6,6 @@ import { onLeft } from '../data/leaving';
 import { Outbox } from '../data/outbox';
 import { people } from '../data/records';
 import { signInActions } from '../data/sign-in';
-import { TeachingStore } from '../data/teaching';
 import { me } from '../testing/run';
 import { house, Screen } from '../testing/screen';
 import { Inside } from './inside';
@@ -19,11 +18,10 @@ describe('behind the door', () => {
     const outbox = TestBed.inject(Outbox);
     spyOn(outbox, 'open').and.callFake((club) => void said.push(club));
     spyOn(outbox, 'close').and.callFake(() => void said.push('closed'));
-    spyOn(TestBed.inject(TeachingStore), 'clear').and.callFake(() => void said.push('forgotten'));
     const store = TestBed.inject(Store);
     const screen = await Screen.of(Inside);
     const http = TestBed.inject(HttpTestingController);
-    for (const list of ['athletes', 'patterns', 'progressions']) http.expectOne(`/api/${list}`).flush([]);
+    for (const list of ['athletes', 'patterns', 'sessions']) http.expectOne(`/api/${list}`).flush([]);
     // The coach’s settings were saved: still the same club.
     store.dispatch(signInActions.entered({ me: { ...me, coach: { ...me.coach, tapDelay: 2 } }, offline: false }));
     await screen.fixture.whenStable();
@@ -31,7 +29,7 @@ describe('behind the door', () => {
     expect(said).toEqual([me.club.id]);
     store.dispatch(signInActions.left());
     // At once: the page may never be drawn again, and the next one be another club's.
-    expect(said).toEqual([me.club.id, 'closed', 'forgotten']);
+    expect(said).toEqual([me.club.id, 'closed']);
     await screen.fixture.whenStable();
     expect([store.selectSignal(people.selectStatus)(), screen.all('nav').length]).toEqual(['idle', 0]);
   });

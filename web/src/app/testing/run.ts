@@ -1,5 +1,8 @@
-import type { Athlete, Me, Pattern, RunHead } from '@hopsk/contract';
-import { sampleAthlete, samplePattern, sampleRun } from '@hopsk/contract/testing';
+import type { Me } from '@hopsk/contract/club';
+import type { Pattern } from '@hopsk/contract/pattern';
+import type { Athlete } from '@hopsk/contract/people';
+import type { RunHead } from '@hopsk/contract/run';
+import { sampleAthlete, samplePattern, sampleRun } from '@hopsk/contract/testing/samples';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { newId } from '../data/ids';
 import type { KeptRun } from '../data/device-store';

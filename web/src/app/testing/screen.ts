@@ -7,8 +7,10 @@ import { MatIconTestingModule } from '@angular/material/icon/testing';
 import { provideRouter } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
-import type { Athlete, Pattern, Progression } from '@hopsk/contract';
-import { patterns, people, progressions, recordProviders } from '../data/records';
+import type { Pattern } from '@hopsk/contract/pattern';
+import type { Athlete } from '@hopsk/contract/people';
+import type { Session } from '@hopsk/contract/session';
+import { patterns, people, sessions, recordProviders } from '../data/records';
 import { runFeature } from '../data/run';
 import { signInActions, signInFeature } from '../data/sign-in';
 import { ChoiceHarness } from '../ui/choice.harness';
@@ -16,7 +18,7 @@ import { emptyDevice, me } from './run';
 
 /** A screen on a device of its own, with a coach signed in; nothing reaches a server but what the spec answers. */
 export async function house(
-  records: { readonly people?: Athlete[]; readonly patterns?: Pattern[]; readonly progressions?: Progression[] } = {},
+  records: { readonly people?: Athlete[]; readonly patterns?: Pattern[]; readonly sessions?: Session[] } = {},
 ): Promise<void> {
   await emptyDevice();
   TestBed.configureTestingModule({
@@ -37,7 +39,7 @@ export async function house(
   store.dispatch(signInActions.entered({ me, offline: false }));
   store.dispatch(people.actions.loaded(records.people ?? []));
   store.dispatch(patterns.actions.loaded(records.patterns ?? []));
-  store.dispatch(progressions.actions.loaded(records.progressions ?? []));
+  store.dispatch(sessions.actions.loaded(records.sessions ?? []));
 }
 
 /** The box that belongs to a label beginning with these words. */

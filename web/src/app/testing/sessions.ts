@@ -1,5 +1,6 @@
-import type { Athlete, Progression } from '@hopsk/contract';
-import { sampleProgression } from '@hopsk/contract/testing';
+import type { Athlete } from '@hopsk/contract/people';
+import type { Session } from '@hopsk/contract/session';
+import { sampleSession } from '@hopsk/contract/testing/samples';
 import { bodyOf } from '@hopsk/core/body/body';
 import { SCHOOLS } from '@hopsk/core/body/school';
 import { ALONE } from '@hopsk/core/plan/session/problems';
@@ -30,8 +31,8 @@ export const draft = (stages: readonly DraftStage[], more: Partial<Draft> = {}):
   ...more,
 });
 
-export const progression = (more: Partial<Progression> = {}): Progression => ({
-  ...structuredClone(sampleProgression),
+export const session = (more: Partial<Session> = {}): Session => ({
+  ...structuredClone(sampleSession),
   id: newId(),
   version: 1,
   archivedAt: null,

@@ -1,28 +1,34 @@
 import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
 import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import { MatSliderHarness } from '@angular/material/slider/testing';
-import { MatTabNavBarHarness } from '@angular/material/tabs/testing';
 import { MatTabNavPanel } from '@angular/material/tabs';
 import { provideRouter } from '@angular/router';
 import { Box } from './box';
 import { BoxHarness } from './box.harness';
 import { Choice } from './choice';
 import { ChoiceHarness } from './choice.harness';
+import { Either } from './either';
+import { EitherHarness } from './either.harness';
 import { FileBox } from './file-box';
 import { FileBoxHarness } from './file-box.harness';
 import { Head } from './head';
+import { HeadHarness } from './head.harness';
 import { orNone } from './options';
 import { noticePresses } from './pressing';
 import { asTyped, days, emails, lengths, lists, needed, numbers, orNothing, passwords, tags, texts, times, type Reads } from './reads';
+import { Print } from './print';
 import { Several } from './several';
 import { SeveralHarness } from './several.harness';
 import { Slider } from './slider';
+import { SliderHarness } from './slider.harness';
+import { Table } from './table';
+import { TableHarness } from './table.harness';
 import { Tabs } from './tabs';
+import { TabsHarness } from './tabs.harness';
 import { Whole } from './whole';
 
 @Component({
-  imports: [Box, Choice, FileBox, Head, MatTabNavPanel, Several, Slider, Tabs, Whole],
+  imports: [Box, Choice, Either, FileBox, Head, MatTabNavPanel, Print, Several, Table, Slider, Tabs, Whole],
   template: `
     <hop-head back="/" backTo="home">
       <h1>Page</h1>
@@ -38,13 +44,21 @@ import { Whole } from './whole';
     <hop-choice label="side" [options]="sides" [value]="side()" (taken)="side.set($event)" />
     <hop-choice label="add" hint="+" [options]="sides" [value]="null" (taken)="added.push($event)" />
     <hop-file label="read" (taken)="files.push($event.name)" />
+    <hop-either label="foot" [options]="sides" [value]="side()" (taken)="side.set($event)" />
     <hop-slider label="moment" [high]="9" [step]="0.5" [value]="moment()" [said]="ofNine" (taken)="moment.set($event)" />
     <hop-tabs label="views" [panel]="view" [tabs]="sides" [on]="side()" (taken)="side.set($event)" />
     <mat-tab-nav-panel #view>{{ side() }}</mat-tab-nav-panel>
+    <hop-table label="facts" [rows]="rows" />
+    <hop-table quiet label="rates" [heads]="['fault', 'rate', 'range']" [rows]="[['late', '4', '1–9']]" />
+    <button hopPrint>paper</button>
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 class Page {
+  readonly rows = [
+    ['time', '2.28 s'],
+    ['lunges', '0 · 1'],
+  ];
   readonly share = numbers({ low: 0, high: 100, unit: '%', scale: 100, step: 10 });
   readonly rest = orNothing(numbers({ low: 0, high: 60, whole: true, unit: 's' }));
   readonly sides = orNone<string>('neither', [
@@ -169,15 +183,12 @@ describe('parts of every page', () => {
   });
 
   it('the head of a page keeps what is seldom needed behind a button that says whether it is open', async () => {
-    const { fixture } = await page();
-    const head = (fixture.nativeElement as HTMLElement).querySelector('hop-head') as HTMLElement;
-    const opener = head.querySelector('button') as HTMLButtonElement;
-    const rest = head.querySelector(`#${opener.getAttribute('aria-controls')}`);
-    expect([rest?.textContent.trim(), opener.getAttribute('aria-expanded')]).toEqual(['seldom', 'false']);
-    opener.click();
-    await fixture.whenStable();
-    expect([rest?.classList.contains('open'), opener.getAttribute('aria-expanded')]).toEqual([true, 'true']);
-    expect(head.querySelector('a')?.getAttribute('href')).toBe('/');
+    const { fixture, loader } = await page();
+    const head = await loader.getHarness(HeadHarness);
+    const rest = (fixture.nativeElement as HTMLElement).querySelector('hop-head .rest');
+    expect([rest?.textContent.trim(), await head.isOpen(), rest?.classList.contains('open')]).toEqual(['seldom', false, false]);
+    await head.toggle();
+    expect([await head.isOpen(), rest?.classList.contains('open'), await head.getBack()]).toEqual([true, true, '/']);
   });
 
   it('a file can be given twice; a slider says its value in words; a tab shows its view', async () => {
@@ -185,13 +196,62 @@ describe('parts of every page', () => {
     const file = await loader.getHarness(FileBoxHarness);
     for (let i = 0; i < 2; i++) await file.give(new File(['x'], 'evening.txt'));
     expect(on.files).toEqual(['evening.txt', 'evening.txt']);
-    const thumb = await (await loader.getHarness(MatSliderHarness)).getEndThumb();
-    await thumb.setValue(2.5);
-    expect([on.moment(), await (await thumb.host()).getAttribute('aria-valuetext')]).toEqual([2.5, '2.5 of 9']);
-    const tabs = await loader.getHarness(MatTabNavBarHarness);
-    await tabs.clickLink({ label: 'right' });
-    expect(on.side()).toBe('right');
+    const slider = await loader.getHarness(SliderHarness.with({ label: 'moment' }));
+    await slider.moveTo(2.5);
+    expect([on.moment(), await slider.getValue(), await slider.getText()]).toEqual([2.5, 2.5, '2.5 of 9']);
+    const tabs = await loader.getHarness(TabsHarness.with({ label: 'views' }));
+    await tabs.show('right');
+    expect([on.side(), await tabs.getText()]).toEqual(['right', 'right']);
     expect((fixture.nativeElement as HTMLElement).querySelector('[role=tabpanel]')?.textContent).toBe('right');
+  });
+});
+
+describe('either of a few', () => {
+  it('shows them all, one of them chosen; whatever is pressed is handed out and shown once it comes back', async () => {
+    TestBed.configureTestingModule({ providers: [provideRouter([])] });
+    const fixture = TestBed.createComponent(Page);
+    await fixture.whenStable();
+    const either = await TestbedHarnessEnvironment.loader(fixture).getHarness(EitherHarness.with({ label: 'foot' }));
+    expect([await either.getOptions(), await either.getText()]).toEqual([['neither', 'left', 'right'], 'left']);
+    await either.choose('right');
+    expect([fixture.componentInstance.side(), await either.getText()]).toEqual(['right', 'right']);
+    await either.choose('neither');
+    expect(fixture.componentInstance.side()).toBeNull();
+    fixture.componentInstance.side.set('left');
+    expect(await either.getText()).toBe('left');
+  });
+});
+
+describe('tables and paper', () => {
+  async function page() {
+    TestBed.configureTestingModule({ providers: [provideRouter([])] });
+    const fixture = TestBed.createComponent(Page);
+    await fixture.whenStable();
+    return { host: fixture.nativeElement as HTMLElement, loader: TestbedHarnessEnvironment.loader(fixture) };
+  }
+
+  it('a table names what it is of; the first cell of a row is its head, in every row', async () => {
+    const { host, loader } = await page();
+    const facts = await loader.getHarness(TableHarness.with({ label: 'facts' }));
+    expect(await facts.getRows()).toEqual([
+      ['time', '2.28 s'],
+      ['lunges', '0 · 1'],
+    ]);
+    const rates = await loader.getHarness(TableHarness.with({ label: 'rates' }));
+    expect(await rates.getRows()).toEqual([
+      ['fault', 'rate', 'range'],
+      ['late', '4', '1–9'],
+    ]);
+    expect([...host.querySelectorAll('tbody th')].map((head) => head.getAttribute('scope'))).toEqual(['row', 'row', 'row']);
+    expect([...host.querySelectorAll('td.muted')].map((cell) => cell.textContent)).toEqual(['1–9']);
+  });
+
+  it('the button that prints is not on the paper and sends no form', async () => {
+    const { host } = await page();
+    const printed = spyOn(globalThis, 'print');
+    const button = host.querySelector<HTMLButtonElement>('[hopPrint]');
+    button?.click();
+    expect([printed.calls.count(), button?.type, button?.className]).toEqual([1, 'button', 'no-print']);
   });
 });
 

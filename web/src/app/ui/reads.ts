@@ -1,4 +1,4 @@
-import type { FieldMessages } from '@hopsk/contract';
+import type { FieldMessages } from '@hopsk/contract/problem';
 import { formatLength, parseLength, type LengthUnits } from '@hopsk/core/body/length';
 import type { Said } from '@hopsk/core/said';
 

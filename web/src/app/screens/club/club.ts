@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject, linkedSignal, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router } from '@angular/router';
-import { LEAST_PASSWORD, type Coach, type Phone, type Settings } from '@hopsk/contract';
+import { LEAST_PASSWORD, type Coach, type Phone, type Settings } from '@hopsk/contract/club';
 import type { SchoolChoices } from '@hopsk/core/judge/schools';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -23,7 +23,7 @@ import { once } from '../../ui/once';
 import { emails, numbers, passwords, texts } from '../../ui/reads';
 import { Whole } from '../../ui/whole';
 
-const KINDS = ['athletes', 'patterns', 'progressions', 'runs'] as const;
+const KINDS = ['athletes', 'patterns', 'sessions', 'runs'] as const;
 const NO_COACH = { name: '', email: '', password: '' };
 const NO_PASSWORD = { old: '', password: '' };
 

@@ -1,11 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import type { Book } from '@hopsk/contract';
+import type { Book } from '@hopsk/contract/book';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { RECURS_FROM, type BookEntry } from '@hopsk/core/evidence/book';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
+import { Table } from '../../ui/table';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Latest } from '../../compute/latest';
@@ -24,7 +25,7 @@ const per100 = (share: number): string => (share * 100).toFixed(1).replace(/\.0$
 /** The fault book of one athlete: what recurs first, the chosen fault by session, and the numbers behind it. */
 @Component({
   selector: 'hop-book',
-  imports: [Choice, Head, MatButton, RateChart, RouterLink],
+  imports: [Choice, Head, MatButton, RateChart, RouterLink, Table],
   templateUrl: './book.html',
   styleUrl: './book.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -82,12 +83,25 @@ export class BookScreen {
       ? this.text.oneSession
       : `${this.text.widened} × ${interval.deff.toFixed(2)} (ρ ${interval.rho.toFixed(3)}).`;
   });
+  protected readonly heads = [
+    this.text.session,
+    this.text.faulty,
+    this.text.attempts,
+    this.text.per100,
+    this.text.interval,
+    this.text.noted,
+  ];
   protected readonly sessions = computed(() =>
-    [...(this.chosen()?.sessions ?? [])].reverse().map((session) => ({
-      ...session,
-      rateText: session.rate === null ? '' : per100(session.rate),
-      range: session.interval ? `${per100(session.interval.low)}–${per100(session.interval.high)}` : '',
-    })),
+    [...(this.chosen()?.sessions ?? [])]
+      .reverse()
+      .map(({ day, faulty, attempts, rate, interval, noted }) => [
+        day,
+        String(faulty),
+        String(attempts),
+        rate === null ? this.text.notSeen : per100(rate),
+        interval ? `${per100(interval.low)}–${per100(interval.high)}` : '',
+        noted === 0 ? '' : String(noted),
+      ]),
   );
 
   constructor() {

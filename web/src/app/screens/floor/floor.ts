@@ -1,12 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
-import { Rounds as DoseSchema, fieldsOf, MOST_HERE, RunHead, type Athlete, type Pattern, type RunRow } from '@hopsk/contract';
+import { Rounds as DoseSchema, type Pattern } from '@hopsk/contract/pattern';
+import type { Athlete } from '@hopsk/contract/people';
+import { MOST_HERE, type RunRow } from '@hopsk/contract/run';
 import { ROUNDS_LIMITS, type Rounds } from '@hopsk/core/language/rounds';
 import { totalsOfRounds, openInRounds } from '@hopsk/core/plan/rounds';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { isSession, type RunPlan } from '@hopsk/core/plan/run-plan';
-import { faultLabel, inALine, saidFields } from '@hopsk/words/naming';
+import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
@@ -21,13 +23,14 @@ import { DoseForm } from '../../parts/dose-form';
 import { RunDesk } from '../../data/desk';
 import { Outbox } from '../../data/outbox';
 import { Sounds } from '../../ports/sounds';
+import { same } from '../../data/same';
 import { picked } from '../../data/picked';
 import { patterns, people } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
 import { OPEN_DOSE } from '../../parts/pattern-draft';
 import { TeachingStore } from '../../data/teaching';
 import { once } from '../../ui/once';
-import { BOARD_HOLDS, beginningOf, boardOf } from '../../parts/run-setup';
+import { BOARD_HOLDS, boardOf, roundsBegun } from '../../parts/run-setup';
 import { Dialogs } from '../../ui/dialogs';
 import { Head } from '../../ui/head';
 import { pickFault } from './dialogs';
@@ -92,7 +95,7 @@ export class FloorScreen {
   private readonly madeBoard = signal<readonly string[] | null>(null);
   protected readonly board = computed(() => this.madeBoard() ?? boardOf(this.here()));
   private readonly usualDose = computed<Rounds>(() => this.chosen()?.dose ?? this.last()?.dose ?? OPEN_DOSE, {
-    equal: (a, b) => JSON.stringify(a) === JSON.stringify(b),
+    equal: same,
   });
   protected readonly dose = linkedSignal<Rounds>(() => this.usualDose());
   private readonly repetitions = new Latest();
@@ -156,11 +159,10 @@ export class FloorScreen {
     // Sound may only begin with a tap; this is the one.
     this.sounds.wake();
     const pattern = this.chosen();
-    const beginning = beginningOf(me, pattern?.name ?? this.text.free, pattern, this.rep(), this.dose(), this.here(), this.board());
-    // What the server would refuse later is said now.
-    const checked = RunHead.safeParse(beginning.head);
-    this.refusal.set(checked.success ? '' : `${this.text.cannot} ${inALine(saidFields(fieldsOf(checked.error, beginning.head)))}`);
-    if (!checked.success) return;
+    const [name, people, board] = [pattern?.name ?? this.text.free, this.here(), this.board()];
+    const beginning = roundsBegun({ me, name, pattern, rep: this.rep(), dose: this.dose(), people, board });
+    this.refusal.set(typeof beginning === 'string' ? `${this.text.cannot} ${beginning}` : '');
+    if (typeof beginning === 'string') return;
     await this.device.keep('last', { dose: this.dose(), here: this.here().map((athlete) => athlete.id) });
     await this.desk.begin(beginning);
     await this.router.navigate(['/floor/run']);

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { RunUpload, type RunPlan, type RunWhole } from '@hopsk/contract';
+import { RunUpload, type RunPlan, type RunWhole } from '@hopsk/contract/run';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { countRun } from '@hopsk/core/log/count';
 import { ordered, undoneIds, type RunEvent } from '@hopsk/core/log/event';

@@ -1,14 +1,10 @@
-import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, inject, signal, untracked } from '@angular/core';
+import { ChangeDetectionStrategy, Component, DestroyRef, effect, inject, signal, untracked } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { MatButton } from '@angular/material/button';
 import type { Side } from '@hopsk/core/body/foot';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
-import { beepsOfPlan, clockAt, COUNT_DOWN } from '@hopsk/core/log/clock';
-import { countRun } from '@hopsk/core/log/count';
-import { lastUndoable, undoneIds, type Result, type RunEvent } from '@hopsk/core/log/event';
-import { watchings } from '@hopsk/core/log/watching';
+import { clockAt, COUNT_DOWN } from '@hopsk/core/log/clock';
+import { lastUndoable, type Result } from '@hopsk/core/log/event';
 import { clockText } from '@hopsk/core/plan/clock-text';
-import { isSession, isTapped, stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -23,15 +19,11 @@ import { signInFeature } from '../../data/sign-in';
 import { ClockBlock } from './clock-block';
 import { FAULT_PICKER, KEY_LIST, pickFault, RESULT_PICKER } from './dialogs';
 import { actOf, type KeyAct } from './keys';
+import { RunNow } from '../../parts/run-now';
 import { BOARD_HOLDS } from '../../parts/run-setup';
 import { Summary } from './summary';
 import { Ask } from '../../ui/ask';
 import { Dialogs } from '../../ui/dialogs';
-
-const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
-
-/** Seconds for which a freeze is asked about. */
-const FREEZE_ASKED = 8;
 
 /** Rounds under way: the clock, who is watched, and a tile a fault. Everything shown is derived from the run's log. */
 @Component({
@@ -56,83 +48,12 @@ export class RunScreen {
   protected readonly events = this.store.selectSignal(runFeature.selectEvents);
   private readonly me = this.store.selectSignal(signInFeature.selectMe);
   private readonly now = signal(Date.now());
+  protected readonly at = new RunNow({ run: this.run, events: this.events, now: this.now });
+  protected readonly status = this.at.status;
+  protected readonly watching = this.at.watching;
   protected readonly sides = signal(true);
   protected readonly last = signal('');
-  protected readonly stretches = computed(() => (this.run() ? stretchesOfPlan(this.run()!.head.plan) : []));
-  private readonly beeps = computed(() => (this.run() ? beepsOfPlan(this.run()!.head.plan) : []));
-  /** The session under way; null where rounds of one pattern are run. */
-  private readonly session = computed(() => {
-    const plan = this.run()?.head.plan;
-    return plan && isSession(plan) ? plan : null;
-  });
-  private readonly place = computed(() => {
-    const { stretch, t } = this.clock();
-    return t < 0 || stretch === null ? 0 : this.stretches().indexOf(stretch);
-  });
-  protected readonly exercise = computed(() => this.session()?.exercises[this.session()?.phases[this.place()]?.exercise ?? 0] ?? null);
-  /** Which exercise of how many; null where there is one. */
-  protected readonly placed = computed(() => {
-    const session = this.session();
-    const stretch = session?.phases[this.place()];
-    return session && stretch ? { exercise: stretch.exercise + 1, of: session.exercises.length } : null;
-  });
-  protected readonly title = computed(() => this.exercise()?.name ?? this.run()?.head.name ?? '');
-  /** What the clock shows of the plan: the last cue that fell due. */
-  protected readonly cue = computed(() => {
-    const t = this.clock().t;
-    return this.session()?.cues.findLast((cue) => cue.at <= t + 1e-6) ?? null;
-  });
-  /** The last freeze is asked about until it was answered, or long enough. */
-  protected readonly freeze = computed(() => {
-    const t = this.clock().t;
-    const cue = this.session()?.cues.findLast((one) => one.kind === 'freeze' && one.at <= t + 1e-6 && t - one.at < FREEZE_ASKED);
-    const answered = cue && this.events().some((event) => event.kind === 'freeze' && event.t >= cue.at);
-    return cue && !answered ? cue : null;
-  });
   private heard = Number.NEGATIVE_INFINITY;
-  protected readonly clock = computed(() => clockAt(this.events(), this.stretches(), this.now()));
-  protected readonly status = computed(() => this.clock().status);
-  protected readonly watching = computed(() => watchings(this.events()).at(-1));
-  protected readonly tapped = computed(() => this.run() !== null && isTapped(this.run()!.head.plan));
-  protected readonly athletes = computed(() => (this.run()?.head.athletes ?? []).map((id) => ({ id, name: this.run()?.names[id] ?? '–' })));
-  private readonly second = computed(() => Math.floor(this.clock().t));
-  /** Counted up to now, as if the clock stood: once a second and with each tap. */
-  private readonly counted = computed(() => {
-    const run = this.run();
-    if (!run) return null;
-    const stop: RunEvent = { kind: 'pause', id: 'now', n: Number.MAX_SAFE_INTEGER, at: 0, t: this.second() };
-    return countRun(run.head.plan, [...this.events(), stop], catalogue, run.head.tapDelay);
-  });
-  protected readonly chips = computed(() => {
-    const counted = this.counted();
-    return this.athletes().map((athlete) => {
-      const rows = counted?.tallies.filter((tally) => tally.athlete === athlete.id) ?? [];
-      return { ...athlete, seen: Math.max(0, ...rows.map((row) => row.attempts)), on: this.watching()?.athlete === athlete.id };
-    });
-  });
-  protected readonly tiles = computed(() => {
-    const watching = this.watching();
-    const undone = undoneIds(this.events());
-    return (watching?.board ?? []).map((code, i) => {
-      const fault = catalogue.get(code);
-      const taps = this.events().filter(
-        (event) => event.kind === 'fault' && event.fault === code && event.athlete === watching?.athlete && !undone.has(event.id),
-      );
-      const tally = this.counted()?.tallies.find((row) => row.fault === code && row.athlete === watching?.athlete);
-      return {
-        code,
-        key: i + 1,
-        label: faultLabel(code),
-        count: (tally?.faulty ?? 0) + (tally?.noted ?? 0),
-        shown: fault?.view === watching?.view,
-        dots: taps.flatMap((tap) => (tap.kind === 'fault' && tap.side ? [tap.side] : [])).slice(-8),
-      };
-    });
-  });
-  protected readonly praise = computed(() => this.counted()?.praise[this.watching()?.athlete ?? ''] ?? 0);
-  protected readonly results = computed(() =>
-    Object.values(this.counted()?.results[this.watching()?.athlete ?? ''] ?? {}).reduce((a, b) => a + b, 0),
-  );
   private readonly dialogs = inject(Dialogs);
   private readonly questions = inject(Ask);
 
@@ -154,11 +75,11 @@ export class RunScreen {
       if (club !== undefined) untracked(() => void this.recover(club));
     });
     effect(() => {
-      const t = this.clock().t;
+      const t = this.at.clock().t;
       untracked(() => this.tell(t));
     });
     effect(() => {
-      const exercise = this.exercise();
+      const exercise = this.at.exercise();
       untracked(() => void this.turnTo(exercise));
     });
     effect(() => {
@@ -206,7 +127,7 @@ export class RunScreen {
 
   /** Says what fell due; at the end of work that goes on until the coach says so, the clock waits. */
   private tell(t: number): void {
-    const session = this.session();
+    const session = this.at.session();
     const before = this.heard;
     this.heard = t;
     if (!session || this.status() !== 'running') return;
@@ -227,7 +148,7 @@ export class RunScreen {
     this.turnedTo = exercise.stage;
     const now = this.watching();
     // Opened anew in the middle of an exercise, its board is what the log says.
-    if (first && this.clock().t > 0) return;
+    if (first && this.at.clock().t > 0) return;
     const board = exercise.watch.slice(0, BOARD_HOLDS);
     if (board.length > 0 && board.join() !== now?.board.join()) await this.desk.log({ kind: 'board', faults: board });
     if (exercise.view !== now?.view) await this.desk.log({ kind: 'view', view: exercise.view });
@@ -262,8 +183,8 @@ export class RunScreen {
 
   /** On to the next stretch of the clock. */
   protected next(): void {
-    const { t, stretch } = this.clock();
-    const total = this.stretches().at(-1)?.end ?? 0;
+    const { t, stretch } = this.at.clock();
+    const total = this.at.stretches().at(-1)?.end ?? 0;
     const to = t < 0 ? 0 : (stretch?.end ?? total);
     this.sounds.silence();
     void this.desk.log(to >= total ? { kind: 'end' } : { kind: 'skip', to });
@@ -290,7 +211,7 @@ export class RunScreen {
     if (event.repeat || this.dialogs.open) return;
     const act = actOf(
       event,
-      this.tiles().map((tile) => tile.code),
+      this.at.tiles().map((tile) => tile.code),
     );
     if (!act) return;
     event.preventDefault();
@@ -312,7 +233,7 @@ export class RunScreen {
       case 'clean':
         return this.attempt(true);
       case 'attempt':
-        return this.tapped() ? this.attempt(false) : undefined;
+        return this.at.tapped() ? this.attempt(false) : undefined;
       case 'view':
         return this.turnView();
       case 'end':
@@ -320,7 +241,7 @@ export class RunScreen {
       case 'keys':
         return void this.dialogs.show(KEY_LIST, { labelledBy: 'key-list' });
       case 'athlete': {
-        const all = this.athletes();
+        const all = this.at.athletes();
         const at = all.findIndex((one) => one.id === this.watching()?.athlete);
         const next = all[(at + act.by + all.length) % all.length];
         if (next) this.watch(next.id);
@@ -330,7 +251,7 @@ export class RunScreen {
 
   private async log(loose: Loose, said: string): Promise<void> {
     navigator.vibrate?.(15);
-    this.last.set(`${said} · ${clockText(Math.max(0, this.clock().t))}`);
+    this.last.set(`${said} · ${clockText(Math.max(0, this.at.clock().t))}`);
     await this.desk.log(loose);
   }
 
@@ -347,12 +268,12 @@ export class RunScreen {
     } else this.sounds.silence();
     if (status !== 'ended' || !this.run()) return;
     await this.awake.release();
-    if (!this.events().some((event) => event.kind === 'end')) await this.desk.log({ kind: 'end', t: this.stretches().at(-1)?.end ?? 0 });
+    if (!this.events().some((event) => event.kind === 'end')) await this.desk.log({ kind: 'end', t: this.at.stretches().at(-1)?.end ?? 0 });
   }
 
   private plan(): void {
-    const clock = clockAt(this.events(), this.stretches(), Date.now());
-    if (clock.status === 'running') this.sounds.plan(this.beeps(), Math.max(-COUNT_DOWN, clock.t));
+    const clock = clockAt(this.events(), this.at.stretches(), Date.now());
+    if (clock.status === 'running') this.sounds.plan(this.at.beeps(), Math.max(-COUNT_DOWN, clock.t));
   }
 
   protected async picking(): Promise<void> {

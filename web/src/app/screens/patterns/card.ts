@@ -8,6 +8,8 @@ import { totalsOfRounds } from '@hopsk/core/plan/rounds';
 import { lengthText } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
+import { Print } from '../../ui/print';
+import { Table } from '../../ui/table';
 import { Store } from '@ngrx/store';
 import { Floor } from '../../drawing/floor';
 import { Lanes } from '../../drawing/lanes';
@@ -25,7 +27,7 @@ import { byId, orNone } from '../../ui/options';
 /** One page of a pattern to pin to a wall: line, floor, time, rounds, cautions. */
 @Component({
   selector: 'hop-drill-card',
-  imports: [Choice, Floor, Head, Lanes, MatButton],
+  imports: [Choice, Floor, Head, Lanes, MatButton, Table, Print],
   templateUrl: './card.html',
   styleUrl: './card.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -83,10 +85,6 @@ export class DrillCard {
       const [done, pattern] = [this.done(), this.pattern()];
       if (done && pattern) untracked(() => this.look(done.text, done.performer, pattern.shouldClose));
     });
-  }
-
-  protected print(): void {
-    print();
   }
 
   private look(text: string, performer: Study['simulation']['performer'], shouldClose: boolean): void {

@@ -16,7 +16,7 @@ import { RouterLink } from '@angular/router';
 import { FAMILIES, MOVE_WORDS, ruleOf, type Family } from '@hopsk/core/language/moves';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { totalsOfRounds } from '@hopsk/core/plan/rounds';
-import type { Pattern } from '@hopsk/contract';
+import type { Pattern } from '@hopsk/contract/pattern';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { newId } from '../../data/ids';

@@ -1,4 +1,4 @@
-import { AthleteDraft, type Athlete } from '@hopsk/contract';
+import { AthleteDraft, type Athlete } from '@hopsk/contract/people';
 import * as z from 'zod/mini';
 
 const EMPTY: AthleteDraft = {

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { AGE_GROUPS, AthleteDraft, BIASES, isUnder16, LEVELS, type Athlete } from '@hopsk/contract';
+import { AGE_GROUPS, AthleteDraft, BIASES, isUnder16, LEVELS, type Athlete } from '@hopsk/contract/people';
 import { bodyOf, MEASURE_LIMITS } from '@hopsk/core/body/body';
 import { SIDES } from '@hopsk/core/body/foot';
 import { FAULTS } from '@hopsk/core/catalogue/faults';

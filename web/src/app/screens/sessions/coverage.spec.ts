@@ -1,6 +1,6 @@
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
 import { gridOf } from '@hopsk/core/plan/build/grid';
-import { progression, stage } from '../../testing/sessions';
+import { session, stage } from '../../testing/sessions';
 import { axesOfBook, coverageOf, isAxis, usualText, valuesFrom, valuesText } from './coverage';
 import { masteredIn } from './trained';
 
@@ -9,7 +9,7 @@ const line = { steps: 'split, shuffle right 40 cm', school: 'square-ready', hand
 describe('a grid as a coverage map', () => {
   it('says of each variant what was planned, done, watched and clean', () => {
     const { cells } = gridOf(line, [{ axis: 'side', values: valuesFrom(usualText('side')) }]);
-    const planned = [progression({ stages: [stage('8', { steps: ' split,  shuffle right 40 cm' })] })];
+    const planned = [session({ stages: [stage('8', { steps: ' split,  shuffle right 40 cm' })] })];
     const evidence = { next: 0.9, back: 0.7, attempts: 20, sessions: 2 };
     const sessions = [
       { day: '2026-11-03', n: 20, hits: 5, result: null },

@@ -1,4 +1,4 @@
-import type { Progression } from '@hopsk/contract';
+import type { Session } from '@hopsk/contract/session';
 import {
   type Axis,
   type Cell,
@@ -15,12 +15,8 @@ import type { TrainedLine } from './trained';
 /** Steps as they are compared: blanks do not count. */
 const plain = (steps: string): string => steps.replace(/\s+/g, ' ').trim();
 
-/** What is known of each cell for one athlete: planned in a progression, done, watched and clean in their runs. */
-export function coverageOf(
-  cells: readonly Cell[],
-  planned: readonly Progression[],
-  trained: readonly TrainedLine[],
-): Map<string, Coverage> {
+/** What is known of each cell for one athlete: planned in a session, done, watched and clean in their runs. */
+export function coverageOf(cells: readonly Cell[], planned: readonly Session[], trained: readonly TrainedLine[]): Map<string, Coverage> {
   const stages = planned.flatMap((one) => one.stages.map(({ steps }) => plain(steps)));
   return new Map(
     cells.map((cell) => {

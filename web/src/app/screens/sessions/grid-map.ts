@@ -11,7 +11,7 @@ import { Api } from '../../data/api';
 import { newId } from '../../data/ids';
 import { DeviceStore } from '../../data/device-store';
 import { picked } from '../../data/picked';
-import { patterns, people, progressions } from '../../data/records';
+import { patterns, people, sessions } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
 import { Box } from '../../ui/box';
 import { Choice } from '../../ui/choice';
@@ -56,7 +56,7 @@ export class GridMap {
   protected readonly playbooks = computed(() => booksOf(this.club.teaching()));
   protected readonly people = this.store.selectSignal(people.selectHere);
   protected readonly patterns = this.store.selectSignal(patterns.selectHere);
-  private readonly progressions = this.store.selectSignal(progressions.selectHere);
+  private readonly planned = this.store.selectSignal(sessions.selectHere);
   protected readonly patternOptions = computed(() => byId(this.patterns()));
   protected readonly peopleOptions = computed(() => orNone(this.text.anybody, byId(this.people())));
   protected readonly bookOptions = computed(() => orNone(this.common.none, byCode(this.playbooks())));
@@ -88,7 +88,7 @@ export class GridMap {
   protected readonly coverage = computed(() =>
     coverageOf(
       this.seen()?.grid.cells ?? [],
-      this.progressions().filter((one) => one.athletes.includes(this.whom.record()?.id ?? '')),
+      this.planned().filter((one) => one.athletes.includes(this.whom.record()?.id ?? '')),
       this.trained(),
     ),
   );
@@ -130,12 +130,12 @@ export class GridMap {
       });
     });
     effect(() => {
-      const [athlete, progressions] = [this.whom.record(), this.progressions()];
+      const [athlete, planned] = [this.whom.record(), this.planned()];
       untracked(() => {
         this.trained.set([]);
         if (!athlete) return;
         void this.memories.ask(
-          () => trainedBy(this.api, progressions, athlete.id),
+          () => trainedBy(this.api, planned, athlete.id),
           (trained) => this.trained.set(trained),
           () => this.trained.set([]),
         );
@@ -156,7 +156,7 @@ export class GridMap {
 
   protected readonly take = once((session: number) => this.open(session));
 
-  /** One session of the spread as an evening: a stage a round. */
+  /** One session of the spread, to be changed: a stage a round. */
   private async open(session: number): Promise<void> {
     const pattern = this.picked.record();
     if (!pattern) return;

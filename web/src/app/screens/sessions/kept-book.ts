@@ -1,12 +1,21 @@
-import { PlaybookSchema } from '@hopsk/contract';
+import { PlaybookSchema } from '@hopsk/contract/playbook';
 import * as z from 'zod/mini';
 
 const back = z.array(z.object({ name: z.string(), steps: z.string() }));
 const answers = z.array(z.object({ technique: z.string(), steps: z.string(), back }));
 
-/** What this device keeps of a playbook being typed: it may not be fit to save yet. */
-export const KeptBook = z.extend(PlaybookSchema, {
+/** A playbook being typed: it may not be fit to save yet. */
+const Book = z.extend(PlaybookSchema, {
   name: z.string(),
   sport: z.string(),
   situations: z.array(z.object({ situation: z.string(), answers })),
 });
+
+/** What this device keeps of it, with the one it was typed over; null where it is new, or an earlier version did not know. */
+export const KeptBook = z.union([
+  z.object({ base: z.nullable(PlaybookSchema), book: Book }),
+  z.pipe(
+    Book,
+    z.transform((book) => ({ base: null, book })),
+  ),
+]);

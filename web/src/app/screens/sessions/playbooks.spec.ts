@@ -1,10 +1,14 @@
 import { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
-import type { Teaching } from '@hopsk/contract';
+import type { Teaching } from '@hopsk/contract/teaching';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
 import { bookInWords } from '@hopsk/words/naming';
+import { Store } from '@ngrx/store';
 import { DeviceStore } from '../../data/device-store';
+import { signInActions } from '../../data/sign-in';
+import { TeachingStore } from '../../data/teaching';
 import { house, Screen } from '../../testing/screen';
+import { Ask } from '../../ui/ask';
 import { Playbooks } from './playbooks';
 
 describe('playbooks', () => {
@@ -59,6 +63,71 @@ describe('playbooks', () => {
     await again.until(() => again.fixture.componentInstance.unsaved());
     await again.fixture.whenStable();
     expect(again.box('situation').value).toBe('half a sen');
+  });
+
+  describe('of the club', () => {
+    const ours = { code: 'own-1', name: 'Ours', sport: 'squash', school: 'square-ready', lead: 'none' as const, situations: [] };
+    const taught = { version: 1, choices: {}, stances: [], moves: [], playbooks: [ours] };
+    const save = () => http().expectOne((request) => request.method === 'PUT');
+    const names = (request: { body: unknown }) => (request.body as Teaching).playbooks.map(({ name }) => name);
+
+    beforeEach(async () => {
+      http().expectOne('/api/teaching').flush(taught);
+      await screen.until(() => TestBed.inject(TeachingStore).ready());
+      await screen.choose('Playbooks', /Ours/);
+      await screen.until(() => screen.all('section, .row').length > 0);
+      screen.type(screen.box('name'), 'Mine');
+      await screen.fixture.whenStable();
+    });
+    const meanwhile = async (theirs: Teaching): Promise<void> => {
+      screen.button('save').click();
+      save().flush({ error: 'stale', values: { what: 'teaching' } }, { status: 409, statusText: 'Conflict' });
+      http().expectOne('/api/teaching').flush(theirs);
+      await screen.fixture.whenStable();
+    };
+
+    it('another one that somebody saved meanwhile is kept, and nobody is asked', async () => {
+      const other = { ...ours, code: 'own-2', name: 'Theirs' };
+      await meanwhile({ ...taught, version: 2, playbooks: [ours, other] });
+      let again: ReturnType<typeof save> | undefined;
+      await screen.until(() => (again = http().match((request) => request.method === 'PUT')[0]) !== undefined);
+      expect(names(again!.request).sort()).toEqual(['Mine', 'Theirs']);
+      again!.flush({ ...(again!.request.body as Teaching), version: 3 });
+      await screen.until(() => !screen.fixture.componentInstance.unsaved());
+    });
+
+    it('the same one that somebody saved meanwhile is not saved over unasked', async () => {
+      await meanwhile({ ...taught, version: 2, playbooks: [{ ...ours, name: 'Theirs' }] });
+      http().expectNone((request) => request.method === 'PUT');
+      const sure = spyOn(TestBed.inject(Ask), 'sure').and.resolveTo(false);
+      screen.button('save').click();
+      await screen.until(() => sure.calls.count() === 1);
+      await screen.fixture.whenStable();
+      http().expectNone((request) => request.method === 'PUT');
+      expect([screen.box('name').value, screen.fixture.componentInstance.unsaved()]).toEqual(['Mine', true]);
+      sure.and.resolveTo(true);
+      screen.button('save').click();
+      await screen.until(() =>
+        http()
+          .match((request) => request.method === 'PUT')
+          .some((again) => names(again.request).join() === 'Mine'),
+      );
+    });
+
+    it('is asked about after a reload, too: the device keeps what it was typed over', async () => {
+      expect(await TestBed.inject(DeviceStore).recall('playbook')).toEqual({ base: ours, book: { ...ours, name: 'Mine' } });
+      screen.fixture.destroy();
+      TestBed.inject(Store).dispatch(signInActions.left());
+      screen = await Screen.of(Playbooks);
+      http()
+        .expectOne('/api/teaching')
+        .flush({ ...taught, version: 2, playbooks: [{ ...ours, name: 'Theirs' }] });
+      await screen.until(() => screen.fixture.componentInstance.unsaved());
+      await screen.fixture.whenStable();
+      const sure = spyOn(TestBed.inject(Ask), 'sure').and.resolveTo(false);
+      screen.button('save').click();
+      await screen.until(() => sure.calls.count() === 1);
+    });
   });
 
   it('without a name are not sent', async () => {

@@ -1,6 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { fieldsOf, PlaybookSchema, type Teaching } from '@hopsk/contract';
+import { PlaybookSchema } from '@hopsk/contract/playbook';
+import { fieldsOf } from '@hopsk/contract/problem';
+import type { Teaching } from '@hopsk/contract/teaching';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
 import { EXAMPLES } from '@hopsk/core/catalogue/presets';
 import { readWith } from '@hopsk/core/judge/study';
@@ -10,6 +12,7 @@ import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import type { HoldsTyping } from '../../parts/holds-typing';
 import { DeviceStore } from '../../data/device-store';
+import { same } from '../../data/same';
 import { TeachingStore } from '../../data/teaching';
 import { SIDES } from '@hopsk/core/body/foot';
 import { Ask } from '../../ui/ask';
@@ -66,6 +69,8 @@ export class Playbooks implements HoldsTyping {
   protected readonly code = signal(PLAYBOOKS[0]?.code ?? '');
   /** The club's own book as it is typed; null while one of those to begin with is looked at. */
   protected readonly typed = signal<Own | null>(null);
+  /** As the club's own stood when it began to be typed over; null where it is new. */
+  private readonly base = signal<Own | null>(null);
   protected readonly dirty = signal(false);
   protected readonly said = signal('');
   protected readonly wrong = signal<readonly string[]>([]);
@@ -102,7 +107,7 @@ export class Playbooks implements HoldsTyping {
     this.said.set('');
     this.wrong.set([]);
     this.code.set(code);
-    this.typed.set(this.mine().find((one) => one.code === code) ?? null);
+    this.typed.set(this.ofClub(code));
   }
 
   /** A copy of what is looked at, or an empty one, as the club's own. */
@@ -173,29 +178,42 @@ export class Playbooks implements HoldsTyping {
     const read = PlaybookSchema.safeParse(typed);
     this.wrong.set(read.success ? [] : saidFields(fieldsOf(read.error, typed)).map((one) => inALine([one])));
     if (!read.success) return;
-    const others = this.mine().filter((one) => one.code !== typed.code);
-    await this.settle([...others, read.data]);
+    const { bookChanged: question } = this.text;
+    const theirs = this.ofClub(typed.code);
+    if (!same(theirs, this.base())) {
+      if (!(await this.questions.sure({ question, yes: this.common.keepMine, no: this.common.notNow }))) return;
+      this.base.set(theirs);
+    }
+    await this.settle((others) => [...others, read.data]);
   }
 
   protected async forget(): Promise<void> {
-    const code = this.typed()?.code;
-    await this.settle(this.mine().filter((one) => one.code !== code));
+    await this.settle((others) => [...others]);
     if (this.said() === this.text.bookKept) await this.choose(PLAYBOOKS[0]?.code ?? '');
   }
 
-  private readonly settle = once((playbooks: Own[]) => this.keep(playbooks));
+  private readonly settle = once((among: (others: readonly Own[]) => Own[]) => this.keep(among));
 
-  private async keep(playbooks: Own[]): Promise<void> {
-    const trouble = await this.club.save({ playbooks });
+  /** Saves this one among the club's others as they are now: what somebody else saved of those meanwhile is no reason to ask. */
+  private async keep(among: (others: readonly Own[]) => Own[]): Promise<void> {
+    const code = this.code();
+    const save = () => this.club.save({ playbooks: among(this.mine().filter((one) => one.code !== code)) });
+    const first = await save();
+    const trouble = first?.kind === 'stale' && same(this.ofClub(code), this.base()) ? await save() : first;
     if (!trouble) this.settled();
     this.said.set(trouble?.message ?? this.text.bookKept);
   }
 
+  private ofClub(code: string): Own | null {
+    return this.mine().find((one) => one.code === code) ?? null;
+  }
+
   /** What is typed outlives the page. */
   private put(book: Own): void {
+    if (!this.dirty()) this.base.set(this.ofClub(book.code));
     this.typed.set(book);
     this.dirty.set(true);
-    void this.device.keep(KEY, book);
+    void this.device.keep(KEY, { base: this.base(), book });
   }
 
   /** Nothing typed is left open. */
@@ -208,7 +226,10 @@ export class Playbooks implements HoldsTyping {
   private async recall(): Promise<void> {
     const kept = KeptBook.safeParse(await this.device.recall(KEY));
     if (!kept.success || this.dirty()) return;
-    this.code.set(kept.data.code);
-    this.put(kept.data);
+    const { base, book } = kept.data;
+    this.code.set(book.code);
+    this.base.set(base);
+    this.dirty.set(true);
+    this.put(book);
   }
 }

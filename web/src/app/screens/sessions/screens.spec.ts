@@ -1,15 +1,15 @@
 import { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
-import type { ProgressionDraft } from '@hopsk/contract';
+import type { SessionDraft } from '@hopsk/contract/session';
 import { AIMS } from '@hopsk/core/catalogue/aims';
 import { words } from '@hopsk/words/words';
 import { DeviceStore } from '../../data/device-store';
 import { athlete, pattern } from '../../testing/run';
 import { house, Screen } from '../../testing/screen';
-import { EVENING, progression, stage } from '../../testing/sessions';
+import { EVENING, session, stage } from '../../testing/sessions';
 import { GridMap } from './grid-map';
-import { Progressions } from './progressions';
+import { Sessions } from './sessions';
 import { Sheets } from './sheets';
 import { StartFrom } from './start-from';
 
@@ -17,9 +17,9 @@ const ada = athlete({ name: 'Ada', focus: ['split-late'] });
 const evening = pattern({ name: 'Evening', steps: EVENING });
 
 /** The draft that was put on the device for the page that opens next. */
-async function begun(router: jasmine.Spy): Promise<ProgressionDraft> {
+async function begun(router: jasmine.Spy): Promise<SessionDraft> {
   const [path] = router.calls.mostRecent().args as [string[]];
-  const kept = (await TestBed.inject(DeviceStore).recall(`build:${path[1]}`)) as { draft: ProgressionDraft };
+  const kept = (await TestBed.inject(DeviceStore).recall(`build:${path[1]}`)) as { draft: SessionDraft };
   return kept.draft;
 }
 
@@ -32,7 +32,7 @@ describe('where a session begins', () => {
     router = spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
     screen = await Screen.of(StartFrom, inputs);
   }
-  async function take(): Promise<ProgressionDraft> {
+  async function take(): Promise<SessionDraft> {
     const go = screen.all<HTMLButtonElement>('.page > button')[0];
     await screen.until(() => go?.disabled === false);
     go?.click();
@@ -106,8 +106,8 @@ describe('where a session begins', () => {
 describe('the grid of variants', () => {
   it('counts, shows what the athlete did, and builds a session of it', async () => {
     const own = pattern({ name: 'Short', steps: 'split, shuffle right 40 cm' });
-    const planned = progression({ athletes: [ada.id], stages: [stage('8', { steps: own.steps })] });
-    await house({ people: [ada], patterns: [own], progressions: [planned] });
+    const planned = session({ athletes: [ada.id], stages: [stage('8', { steps: own.steps })] });
+    await house({ people: [ada], patterns: [own], sessions: [planned] });
     const router = spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
     const screen = await Screen.of(GridMap, { pattern: own.id });
     TestBed.inject(HttpTestingController)
@@ -168,8 +168,8 @@ describe('sheets to print', () => {
       stage('2 × 30 s, rest 20 s', { name: 'With somebody', partner, cueing: 'partner' }),
     ];
     const differences = [{ athlete: ada.id, stage: stages[0]?.id ?? '', skip: false, dose: '2 × 8, rest 20 s', note: 'softly' }];
-    const whole = progression({ name: 'Tuesday', athletes: [ada.id], stages, differences });
-    await house({ people: [ada], patterns: [], progressions: [whole] });
+    const whole = session({ name: 'Tuesday', athletes: [ada.id], stages, differences });
+    await house({ people: [ada], patterns: [], sessions: [whole] });
     screen = await Screen.of(Sheets, { id: whole.id });
     await screen.until(() => screen.all('tbody tr').length === 2);
   });
@@ -203,11 +203,11 @@ describe('sheets to print', () => {
 
 describe('what the club has planned', () => {
   it('templates are begun from, what was put away is brought back, and a file that is none changes nothing', async () => {
-    const template = progression({ name: 'Template', template: true, stages: [stage('8')] });
-    const away = progression({ name: 'Away', archivedAt: '2026-11-01T10:00:00.000Z' });
-    await house({ progressions: [template, away] });
+    const template = session({ name: 'Template', template: true, stages: [stage('8')] });
+    const away = session({ name: 'Away', archivedAt: '2026-11-01T10:00:00.000Z' });
+    await house({ sessions: [template, away] });
     const router = spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
-    const screen = await Screen.of(Progressions);
+    const screen = await Screen.of(Sessions);
     expect(screen.words).not.toContain('Away');
     screen.button('begin from it').click();
     await screen.until(() => router.calls.count() > 0);
@@ -224,7 +224,7 @@ describe('what the club has planned', () => {
     await screen.until(() => screen.words.includes('Away'));
     screen.button('bring back').click();
     TestBed.inject(HttpTestingController)
-      .expectOne(`/api/progressions/${away.id}/restore`)
+      .expectOne(`/api/sessions/${away.id}/restore`)
       .flush({ ...away, archivedAt: null });
     await screen.until(() => screen.words.includes('Nothing found'));
   });

@@ -1,18 +1,19 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatTabNavPanel } from '@angular/material/tabs';
 import { MatButton } from '@angular/material/button';
-import { isUnder16 } from '@hopsk/contract';
+import { isUnder16 } from '@hopsk/contract/people';
 import type { Study } from '@hopsk/core/judge/study';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import type { PlanProblem } from '@hopsk/core/plan/session/problems';
 import { faultLabel } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
+import { Print } from '../../ui/print';
 import { Store } from '@ngrx/store';
 import { DeviceStore } from '../../data/device-store';
 import { Floor } from '../../drawing/floor';
 import { picked } from '../../data/picked';
-import { people, progressions } from '../../data/records';
+import { people, sessions } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
 import { Latest } from '../../compute/latest';
 import { Studies } from '../../compute/studies';
@@ -30,7 +31,7 @@ type Sheet = (typeof SHEETS)[number];
 /** A session on paper: the coach's sheet, a card a stage, the partner's card, homework for an athlete, calls for an assistant. */
 @Component({
   selector: 'hop-sheets',
-  imports: [Choice, Floor, Head, MatButton, MatTabNavPanel, Tabs],
+  imports: [Choice, Floor, Head, MatButton, MatTabNavPanel, Tabs, Print],
   templateUrl: './sheets.html',
   styleUrl: './sheets.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -52,12 +53,12 @@ export class Sheets {
   protected readonly sheet = signal<Sheet>('session');
   protected readonly people = this.store.selectSignal(people.selectHere);
   protected readonly peopleOptions = computed(() => orNone(this.text.everybody, byId(this.people())));
-  protected readonly status = this.store.selectSignal(progressions.selectStatus);
-  private readonly progressions = this.store.selectSignal(progressions.selectById);
+  protected readonly status = this.store.selectSignal(sessions.selectStatus);
+  private readonly sessions = this.store.selectSignal(sessions.selectById);
   /** What was changed and not saved yet is what goes on paper. */
   private readonly typed = signal<Draft | null>(null);
   private readonly whole = computed<Draft | null>(
-    () => this.typed() ?? (this.progressions()[this.id()] ? draftOf(this.progressions()[this.id()] ?? null) : null),
+    () => this.typed() ?? (this.sessions()[this.id()] ? draftOf(this.sessions()[this.id()] ?? null) : null),
   );
   protected readonly choice = picked(this.people, () => this.athlete(), 'none');
   protected readonly draft = computed(() => {
@@ -108,10 +109,6 @@ export class Sheets {
       const known = { stances: this.club.stances(), moves: this.club.teaching().moves, patterns: null, landingsBefore: [] };
       if (draft) untracked(() => this.see(askOf(draft, doer, known)));
     });
-  }
-
-  protected print(): void {
-    print();
   }
 
   private async recall(id: string): Promise<void> {

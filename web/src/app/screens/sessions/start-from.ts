@@ -3,7 +3,7 @@ import { MatTabNavPanel } from '@angular/material/tabs';
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { Router, RouterLink } from '@angular/router';
-import { isUnder16 } from '@hopsk/contract';
+import { isUnder16 } from '@hopsk/contract/people';
 import { AIMS } from '@hopsk/core/catalogue/aims';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { CHAINS, type BuildSource, type Chain } from '@hopsk/core/plan/build/build-up';
@@ -19,7 +19,7 @@ import { Api } from '../../data/api';
 import { newId } from '../../data/ids';
 import { DeviceStore } from '../../data/device-store';
 import { picked } from '../../data/picked';
-import { patterns, people, progressions } from '../../data/records';
+import { patterns, people, sessions } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
 import { performance } from '../../compute/performance';
 import { Box } from '../../ui/box';
@@ -37,7 +37,7 @@ import { masteredIn, trainedBy } from './trained';
 import { booksOf, playbookSource, sourceOf } from '../../parts/sources';
 import { stagesOfBlocks } from '../../parts/stages';
 
-/** What a progression can begin from. */
+/** What a session can begin from. */
 const BEGINNINGS = ['pattern', 'fault', 'playbook', 'aim', 'compare', 'empty'] as const;
 type Beginning = (typeof BEGINNINGS)[number];
 
@@ -57,7 +57,7 @@ function inWords({ stages, leftOut }: BuiltUp, name: string): Built {
 /** Kinds of stages that are wanted before anybody chose. */
 const USUAL: readonly StageKind[] = ['isolate', 'combine', 'whole', 'other side', 'called', 'fed'];
 
-/** Where a progression begins: from what, for whom, in which order; its stages are shown before they are taken. */
+/** Where a session begins: from what, for whom, in which order; its stages are shown before they are taken. */
 @Component({
   selector: 'hop-start-from',
   imports: [Box, Choice, Head, MatButton, MatCheckbox, MatTabNavPanel, RouterLink, Tabs],
@@ -98,7 +98,7 @@ export class StartFrom {
   };
   protected readonly playbooks = computed(() => booksOf(this.club.teaching()));
   protected readonly people = this.store.selectSignal(people.selectHere);
-  private readonly progressions = this.store.selectSignal(progressions.selectHere);
+  private readonly sessions = this.store.selectSignal(sessions.selectHere);
   protected readonly patterns = this.store.selectSignal(patterns.selectHere);
   protected readonly patternOptions = computed(() => byId(this.patterns()));
   protected readonly peopleOptions = computed(() => orNone(this.text.anybody, byId(this.people())));
@@ -188,11 +188,11 @@ export class StartFrom {
   constructor() {
     this.club.load();
     effect(() => {
-      const [athlete, progressions] = [this.whom.record(), this.progressions()];
+      const [athlete, sessions] = [this.whom.record(), this.sessions()];
       untracked(() => {
         this.mastered.set(new Set());
         if (!athlete) return;
-        void trainedBy(this.api, progressions, athlete.id).then((trained) => {
+        void trainedBy(this.api, sessions, athlete.id).then((trained) => {
           if (this.whom.record() === athlete) this.mastered.set(masteredIn(trained));
         });
       });

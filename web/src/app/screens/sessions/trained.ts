@@ -1,4 +1,4 @@
-import type { Progression, StageRecord } from '@hopsk/contract';
+import type { Session, StageRecord } from '@hopsk/contract/session';
 import { stageEvidence } from '@hopsk/core/evidence/stage-evidence';
 import { firstValueFrom } from 'rxjs';
 import type { Api } from '../../data/api';
@@ -6,18 +6,18 @@ import type { Api } from '../../data/api';
 /** A stage that was run, with the line it was planned with and what its sessions say of one athlete. */
 export interface TrainedLine {
   readonly steps: string;
-  readonly evidence: Progression['stages'][number]['evidence'];
+  readonly evidence: Session['stages'][number]['evidence'];
   readonly sessions: StageRecord['sessions'];
 }
 
-/** What the runs of these progressions say of one athlete; what cannot be fetched says nothing. */
-export async function trainedBy(api: Api, progressions: readonly Progression[], athleteId: string): Promise<TrainedLine[]> {
+/** What the runs of these sessions say of one athlete; what cannot be fetched says nothing. */
+export async function trainedBy(api: Api, sessions: readonly Session[], athleteId: string): Promise<TrainedLine[]> {
   const records = await firstValueFrom(api.stageRecords(athleteId)).catch(() => []);
-  const sessions = new Map(records.map((record) => [record.stage, record.sessions]));
-  return progressions.flatMap(({ stages }) =>
+  const told = new Map(records.map((record) => [record.stage, record.sessions]));
+  return sessions.flatMap(({ stages }) =>
     stages.flatMap(({ id, steps, evidence }) => {
-      const told = sessions.get(id);
-      return told ? [{ steps, evidence, sessions: told }] : [];
+      const sessions = told.get(id);
+      return sessions ? [{ steps, evidence, sessions }] : [];
     }),
   );
 }

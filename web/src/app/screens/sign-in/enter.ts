@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject, input, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router } from '@angular/router';
-import { LEAST_PASSWORD, type Door, type Me } from '@hopsk/contract';
+import { LEAST_PASSWORD, type Door, type Me } from '@hopsk/contract/club';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom, type Observable } from 'rxjs';

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { isUnder16 } from '@hopsk/contract';
+import { isUnder16 } from '@hopsk/contract/people';
 import { bodyOf } from '@hopsk/core/body/body';
 import { heelOf, type Side, SIDES } from '@hopsk/core/body/foot';
 import { overridden } from '@hopsk/core/body/override';
@@ -9,6 +9,8 @@ import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';
 import { standIn, stanceNumbers, type Feet, type StanceNumber } from '@hopsk/core/body/stance';
 import { lengthText, schoolWords } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
+import { Print } from '../../ui/print';
+import { Table } from '../../ui/table';
 import { Store } from '@ngrx/store';
 import { StanceDrawing } from '../../drawing/stance-drawing';
 import { picked } from '../../data/picked';
@@ -22,7 +24,7 @@ import { StanceCheckPanel } from './check';
 
 @Component({
   selector: 'hop-stance',
-  imports: [Choice, Head, MatButton, RouterLink, StanceCheckPanel, StanceDrawing],
+  imports: [Choice, Head, MatButton, RouterLink, StanceCheckPanel, StanceDrawing, Table, Print],
   templateUrl: './stance.html',
   styleUrl: './stance.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -59,43 +61,39 @@ export class StanceScreen {
   });
   protected readonly body = computed(() => bodyOf(this.who() ?? {}, isUnder16(this.who()?.ageGroup ?? 'adult')));
   protected readonly numbers = computed(() =>
-    stanceNumbers(this.school(), this.body(), this.lead()).map((number) => ({
-      name: this.text.names[number.name],
-      value: this.value(number, number.value),
-      within: number.tolerance === null ? '' : `± ${this.value(number, number.tolerance)}`,
-    })),
+    stanceNumbers(this.school(), this.body(), this.lead()).map((number) => [
+      this.text.names[number.name],
+      this.value(number, number.value),
+      number.tolerance === null ? '' : `± ${this.value(number, number.tolerance)}`,
+    ]),
   );
   protected readonly dimensions = computed(() =>
-    (['height', 'shoulder', 'hip', 'leg', 'foot'] as const).map((part) => ({
-      part: words.people[part],
-      value: lengthText(this.body()[part].metres, this.units(), 1),
-      origin: this.text.origins[this.body()[part].origin],
-    })),
+    (['height', 'shoulder', 'hip', 'leg', 'foot'] as const).map((part) => [
+      words.people[part],
+      lengthText(this.body()[part].metres, this.units(), 1),
+      this.text.origins[this.body()[part].origin],
+    ]),
   );
   /** Where to put tape, from the crossing of the chalk lines. */
   protected readonly tape = computed(() => {
     const { feet } = standIn(this.school(), this.body(), this.lead());
     const place = (x: number, towards: string, away: string): string =>
       Math.abs(x) < 0.0005 ? '0' : `${lengthText(Math.abs(x), this.units(), 1)} ${x > 0 ? towards : away}`;
-    const spot = (p: { x: number; y: number }): { across: string; along: string } => ({
-      across: place(p.x, this.common.right, this.common.left),
-      along: place(p.y, this.common.ahead, this.common.back),
-    });
+    const spot = (p: { x: number; y: number }): string[] => [
+      place(p.x, this.common.right, this.common.left),
+      place(p.y, this.common.ahead, this.common.back),
+    ];
     return SIDES.flatMap((side) => {
       const heel = heelOf(feet[side], this.body());
       return [
-        { name: `${this.common[side]} ${this.text.ball}`, ...spot(feet[side]) },
-        { name: `${this.common[side]} ${this.text.heel}`, ...spot(heel) },
+        [`${this.common[side]} ${this.text.ball}`, ...spot(feet[side])],
+        [`${this.common[side]} ${this.text.heel}`, ...spot(heel)],
       ];
     });
   });
 
   constructor() {
     this.club.load();
-  }
-
-  protected print(): void {
-    print();
   }
 
   private value(number: StanceNumber, value: number): string {

@@ -1,12 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked } from '@angular/core';
-import type { Pattern, PatternDraft, PatternVersion } from '@hopsk/contract';
+import type { Pattern, PatternDraft, PatternVersion } from '@hopsk/contract/pattern';
 import { schoolOf, type School } from '@hopsk/core/body/school';
 import type { Study } from '@hopsk/core/judge/study';
+import type { LengthUnits } from '@hopsk/core/body/length';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import type { Performer } from '@hopsk/core/motion/simulation';
 import { compare, type Compared } from '@hopsk/core/search/compare';
 import { thumbnailOf } from '@hopsk/core/view/thumbnail';
+import { lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
+import { Table } from '../../ui/table';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../../data/api';
 import { Thumb } from '../../drawing/thumb';
@@ -28,7 +31,7 @@ export type Brought = Partial<PatternDraft> & Pick<PatternDraft, 'steps'>;
 /** The line as it is now beside an earlier version of it or another pattern. */
 @Component({
   selector: 'hop-compare',
-  imports: [Choice, Thumb],
+  imports: [Choice, Thumb, Table],
   templateUrl: './compare.html',
   styleUrl: './compare.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -40,6 +43,7 @@ export class ComparePanel {
   readonly study = input.required<Study>();
   readonly performer = input.required<Performer>();
   readonly shouldClose = input(true);
+  readonly units = input<LengthUnits>('cm');
   readonly patterns = input<readonly Pattern[]>([]);
   readonly own = input<readonly OwnMove[]>([]);
   /** Stances of the club, for versions that stood in one of them. */
@@ -74,7 +78,10 @@ export class ComparePanel {
     const seen = this.seen();
     if (!seen) return null;
     const { lines, steps } = compare(seen, this.study());
-    return { lines: lines.filter((line) => line.changed), steps, a: thumbnailOf(seen.simulation), b: thumbnailOf(this.study().simulation) };
+    const changed = lines
+      .filter((line) => line.changed)
+      .map((line) => [this.compared[line.what], this.value(line, line.a), this.value(line, line.b)]);
+    return { lines: changed, steps, a: thumbnailOf(seen.simulation), b: thumbnailOf(this.study().simulation) };
   });
   private readonly question = new Latest();
 
@@ -97,11 +104,12 @@ export class ComparePanel {
     return { steps, sport, school, hand, lead, shouldClose, dose, tags, area, schools };
   }
 
-  protected value(line: Compared, value: number | null): string {
+  private value({ unit: of }: Compared, value: number | null): string {
     if (value === null) return this.text.never;
-    const digits = { s: 2, m: 2, deg: 0, share: 0, count: 0 }[line.unit];
-    const unit = { s: ' s', m: ' m', deg: '°', share: ' %', count: '' }[line.unit];
-    return `${(line.unit === 'share' ? value * 100 : value).toFixed(digits)}${unit}`;
+    if (of === 'm') return lengthText(value, this.units(), 1);
+    const digits = { s: 2, deg: 0, share: 0, count: 0 }[of];
+    const unit = { s: ' s', deg: '°', share: ' %', count: '' }[of];
+    return `${(of === 'share' ? value * 100 : value).toFixed(digits)}${unit}`;
   }
 
   private async fetch(id: string): Promise<void> {

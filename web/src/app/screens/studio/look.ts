@@ -11,13 +11,14 @@ import { tempoOf } from '@hopsk/core/search/tempo';
 import { lengthText } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
+import { Table } from '../../ui/table';
 import { DoseForm } from '../../parts/dose-form';
 import { OPEN_DOSE, type Draft } from '../../parts/pattern-draft';
 
 /** What would go wrong, how it fits its floor, what it takes, and its rounds. */
 @Component({
   selector: 'hop-look',
-  imports: [DoseForm, MatButton, MatCheckbox, RouterLink],
+  imports: [DoseForm, MatButton, MatCheckbox, RouterLink, Table],
   templateUrl: './look.html',
   styleUrl: './panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -57,24 +58,22 @@ export class LookPanel {
     const { beats } = tempoOf(study.simulation, this.draft().dose?.work ?? 0);
     const length = (metres: number): string => lengthText(metres, this.units());
     const pair = (side: { left: number; right: number }): string => `${side.left} · ${side.right}`;
-    const facts = [
-      { name: this.text.time, value: `${totals.seconds.toFixed(2)} s` },
-      { name: this.text.answer, value: answer.worst === null ? this.text.never : `${answer.worst.toFixed(2)} s` },
-      { name: this.text.stopSafe, value: `${Math.round(study.shares.stopSafe * 100)} %` },
-      ...(beats === null ? [] : [{ name: this.text.beats, value: `${Math.round(beats)}` }]),
-      { name: this.text.contacts, value: pair(totals.contacts) },
-      { name: this.text.lunges, value: pair(totals.lunges) },
-      { name: this.text.pivots, value: pair(totals.pivots) },
-      { name: this.text.splits, value: String(totals.splits) },
-      { name: this.text.landings, value: String(Object.values(totals.landings).reduce((sum, n) => sum + n, 0)) },
-      { name: this.text.withHand, value: `${Math.round(totals.withHand * 100)} %` },
-      { name: this.text.way, value: length(totals.distance) },
-      { name: this.text.floor, value: `${length(totals.floor.across)} × ${length(totals.floor.along)}` },
-      { name: this.text.floorReach, value: `${length(totals.floorWithReach.across)} × ${length(totals.floorWithReach.along)}` },
-      { name: this.text.closes, value: drift.closed ? this.text.yes : `${this.text.no}, ${length(drift.furthestMark)} ${this.text.off}` },
+    const facts: readonly (readonly string[])[] = [
+      [this.text.time, `${totals.seconds.toFixed(2)} s`],
+      [this.text.answer, answer.worst === null ? this.text.never : `${answer.worst.toFixed(2)} s`],
+      [this.text.stopSafe, `${Math.round(study.shares.stopSafe * 100)} %`],
+      ...(beats === null ? [] : [[this.text.beats, `${Math.round(beats)}`]]),
+      [this.text.contacts, pair(totals.contacts)],
+      [this.text.lunges, pair(totals.lunges)],
+      [this.text.pivots, pair(totals.pivots)],
+      [this.text.splits, String(totals.splits)],
+      [this.text.landings, String(Object.values(totals.landings).reduce((sum, n) => sum + n, 0))],
+      [this.text.withHand, `${Math.round(totals.withHand * 100)} %`],
+      [this.text.way, length(totals.distance)],
+      [this.text.floor, `${length(totals.floor.across)} × ${length(totals.floor.along)}`],
+      [this.text.floorReach, `${length(totals.floorWithReach.across)} × ${length(totals.floorWithReach.along)}`],
+      [this.text.closes, drift.closed ? this.text.yes : `${this.text.no}, ${length(drift.furthestMark)} ${this.text.off}`],
     ];
-    return facts.filter(
-      (fact) => fact.value !== '0 · 0' && fact.value !== '0' && !(fact.name === this.text.withHand && fact.value === '0 %'),
-    );
+    return facts.filter(([name, value]) => value !== '0 · 0' && value !== '0' && !(name === this.text.withHand && value === '0 %'));
   });
 }

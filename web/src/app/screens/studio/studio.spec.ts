@@ -4,7 +4,7 @@ import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
-import type { Pattern } from '@hopsk/contract';
+import type { Pattern } from '@hopsk/contract/pattern';
 import { EditorView } from '@codemirror/view';
 import { MatIconTestingModule } from '@angular/material/icon/testing';
 import { DeviceStore } from '../../data/device-store';

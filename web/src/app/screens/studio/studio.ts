@@ -4,7 +4,7 @@ import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatMenuModule } from '@angular/material/menu';
 import { Router, RouterLink } from '@angular/router';
-import { PatternDraft, type Pattern } from '@hopsk/contract';
+import { PatternDraft, type Pattern } from '@hopsk/contract/pattern';
 import { SIDES, type Side } from '@hopsk/core/body/foot';
 import { schoolOf } from '@hopsk/core/body/school';
 import type { Vec } from '@hopsk/core/body/vec';
@@ -14,21 +14,19 @@ import type { Study, StudyOptions } from '@hopsk/core/judge/study';
 import { mirrorText } from '@hopsk/core/language/mirror';
 import { namesLeftOrRightFoot, operate, OPERATIONS, type Operation } from '@hopsk/core/language/operations';
 import { isMoveName } from '@hopsk/core/language/own-moves';
-import type { Span } from '@hopsk/core/language/places';
 import { dragFoot } from '@hopsk/core/search/drag';
 import type { Fit } from '@hopsk/core/search/fit';
-import { lineView, type LinePiece } from '@hopsk/core/view/line-view';
-import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { newId } from '../../data/ids';
 import { DeviceStore } from '../../data/device-store';
-import { fileName, pngFile, saveFile, svgFile } from '../../drawing/export';
+import { fileName, saveFile } from '../../drawing/export';
 import { Floor } from '../../drawing/floor';
 import { Lanes } from '../../drawing/lanes';
 import type { HoldsTyping } from '../../parts/holds-typing';
 import { picked } from '../../data/picked';
 import { patterns, people } from '../../data/records';
+import { Keeping } from '../../parts/keeping';
 import { Refusals } from '../../parts/refusals';
 import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
@@ -42,8 +40,10 @@ import { ComparePanel } from './compare';
 import { draftOf, KeptDraft, type Draft } from '../../parts/pattern-draft';
 import { performance } from '../../compute/performance';
 import type { Brought } from './compare';
-import { LineEditor, type Mark } from './line-editor';
+import { LineEditor } from './line-editor';
+import { LineMarks } from './line-marks';
 import { LookPanel } from './look';
+import { savePicture } from './picture';
 import { Palette } from './palette';
 import { Player } from '../../parts/player';
 import { asJson, asText } from '../../parts/pattern-files';
@@ -67,6 +67,7 @@ const SPEEDS = [0.25, 0.5, 1, 1.5, 2] as const;
     ComparePanel,
     Floor,
     Head,
+    Keeping,
     Lanes,
     LineEditor,
     LookPanel,
@@ -131,8 +132,6 @@ export class Studio implements HoldsTyping {
   protected readonly stored = this.typing.stored;
   protected readonly draft = this.typing.draft;
   protected readonly opened = this.typing.opened;
-  protected readonly dirty = this.typing.dirty;
-  protected readonly save = this.typing.save;
   protected readonly choice = picked(this.people, () => undefined);
   protected readonly athlete = this.choice.record;
   protected readonly performance = computed(() =>
@@ -159,81 +158,16 @@ export class Studio implements HoldsTyping {
   protected readonly staggered = computed(() => schoolOf(this.draft().school, this.club.teaching().stances)?.staggered ?? false);
   protected readonly study = signal<Study | null>(null);
   protected readonly player = new Player(computed(() => this.study()?.totals.seconds ?? 0));
-  protected readonly pieces = computed(() => {
-    const study = this.study();
-    return study ? lineView(study) : [];
-  });
-  /** The text as typed, cut into its pieces; while the study is behind the typing, or mirrored, plain or by the mirrored places. */
-  protected readonly typed = computed<readonly LinePiece[]>(() => {
-    const steps = this.draft().steps;
-    const pieces = this.pieces();
-    const plain = [{ text: steps, from: 0, moves: null, mark: null }];
-    if (pieces.map((piece) => piece.text).join('') === steps) return pieces;
-    if (!this.mirrored()) return plain;
-    // 'left' and 'right' differ in length, so the pieces are laid out anew over the typed text.
-    let from = 0;
-    const back = pieces.map((piece) => {
-      const text = mirrorText(piece.text);
-      const laid = { ...piece, text, from };
-      from += text.length;
-      return laid;
-    });
-    return back.map((piece) => piece.text).join('') === steps ? back : plain;
-  });
-  /** What is said about stretches of the typed line, findings and words that cannot be read. */
-  protected readonly marks = computed<readonly Mark[]>(() => {
-    const study = this.study();
-    if (!study) return [];
-    const said: Mark[] = [
-      ...study.errors.map((error) => ({
-        from: error.from,
-        to: error.to,
-        kind: 'unread' as const,
-        message: say(words.notation, error),
-        fix: error.nearest,
-      })),
-      ...study.findings.flatMap((finding) =>
-        finding.span
-          ? [
-              {
-                from: finding.span.from,
-                to: finding.span.to,
-                kind: finding.intended ? ('note' as const) : finding.level,
-                message: say(words.findings, finding),
-                fix: null,
-              },
-            ]
-          : [],
-      ),
-    ];
-    return said.flatMap((mark) => {
-      const place = this.placed(mark);
-      return place ? [{ ...mark, ...place }] : [];
-    });
-  });
-  /** The step under way, as it stands in the typed line. */
-  protected readonly nowPlace = computed(() => {
-    const lit = this.lit();
-    const span = lit === null ? undefined : this.study()?.simulation.moves[lit]?.span;
-    return span ? this.placed(span) : null;
-  });
-
-  /** Where a stretch of the studied text stands in the typed one; null while the study is behind the typing. */
-  private placed(span: Span): Span | null {
-    const pieces = this.pieces();
-    const typed = this.typed();
-    if (typed === pieces) return { from: span.from, to: span.to };
-    if (typed.length !== pieces.length) return null;
-    const first = pieces.findIndex((piece) => piece.from + piece.text.length > span.from);
-    const last = pieces.findIndex((piece) => piece.from + piece.text.length >= span.to);
-    const [a, b] = [typed[first], typed[last]];
-    return a && b ? { from: a.from, to: b.from + b.text.length } : null;
-  }
-
   protected readonly lit = computed(() => {
     const study = this.study();
     const t = this.player.t();
     return study?.simulation.moves.findLast((move) => move.start <= t + 1e-9)?.index ?? null;
+  });
+  protected readonly line = new LineMarks({
+    study: this.study,
+    steps: computed(() => this.draft().steps),
+    mirrored: this.mirrored,
+    lit: this.lit,
   });
   private readonly question = new Latest();
 
@@ -250,7 +184,7 @@ export class Studio implements HoldsTyping {
   private going = false;
 
   unsaved(): boolean {
-    return this.dirty() && !this.going;
+    return this.typing.dirty() && !this.going;
   }
 
   protected change(change: Partial<Draft>): void {
@@ -314,13 +248,6 @@ export class Studio implements HoldsTyping {
     this.seed.update((seed) => seed + 1);
   }
 
-  /** Whether the step under way stands in this piece of the line as the athlete does it. */
-  protected isLit(piece: LinePiece): boolean {
-    const lit = this.lit();
-    const span = lit === null ? undefined : this.study()?.simulation.moves[lit]?.span;
-    return span !== undefined && piece.from <= span.from && span.from < piece.from + piece.text.length;
-  }
-
   /** The moment of the next contact. */
   protected nextBeat(): void {
     const ends = (this.study()?.simulation.actions ?? []).filter((action) => action.contact).map((action) => action.end);
@@ -328,23 +255,12 @@ export class Studio implements HoldsTyping {
     this.player.seek(ends.find((end) => end > t + 1e-6) ?? ends[0] ?? 0);
   }
 
-  protected saveText(): void {
-    saveFile(asText([this.draft()]), fileName(this.draft().name, 'txt'));
-  }
-
-  protected saveJson(): void {
-    saveFile(asJson([this.draft()]), fileName(this.draft().name, 'json'));
-  }
-
-  protected saveSvg(): void {
-    const drawing = this.drawing();
-    if (drawing) saveFile(svgFile(drawing, this.ground()), fileName(this.draft().name, 'svg'));
-  }
-
-  protected async savePng(): Promise<void> {
-    const drawing = this.drawing();
-    if (drawing) saveFile(await pngFile(drawing, this.ground()), fileName(this.draft().name, 'png'));
-  }
+  protected readonly save = {
+    text: (): void => saveFile(asText([this.draft()]), fileName(this.draft().name, 'txt')),
+    json: (): void => saveFile(asJson([this.draft()]), fileName(this.draft().name, 'json')),
+    svg: (): Promise<void> => savePicture(this.host, this.draft().name, 'svg'),
+    png: (): Promise<void> => savePicture(this.host, this.draft().name, 'png'),
+  };
 
   private readonly questions = inject(Ask);
   protected readonly keepAsMove = once(() => this.nameMove());
@@ -368,14 +284,6 @@ export class Studio implements HoldsTyping {
     await this.router.navigate(['/steps', id]);
   });
 
-  private drawing(): SVGSVGElement | null {
-    return this.host.querySelector<SVGSVGElement>('hop-floor svg');
-  }
-
-  private ground(): string {
-    return getComputedStyle(this.host).getPropertyValue('--mat').trim() || 'white';
-  }
-
   protected archive(): void {
     this.going = true;
     this.typing.archive(true);
@@ -384,8 +292,7 @@ export class Studio implements HoldsTyping {
 
   /** The playhead goes to the step under the caret. */
   protected goTo(caret: number): void {
-    const piece = this.typed().find((one) => one.moves && one.from <= caret && caret <= one.from + one.text.length);
-    const move = piece?.moves ? this.study()?.simulation.moves[piece.moves.first] : undefined;
+    const move = this.line.moveAt(caret);
     if (move) this.player.seek(move.start);
   }
 

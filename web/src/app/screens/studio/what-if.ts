@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
-import type { Athlete } from '@hopsk/contract';
+import type { Athlete } from '@hopsk/contract/people';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import type { Performer } from '@hopsk/core/motion/simulation';
 import { errorsFrom, NO_ERRORS, type StepErrors } from '@hopsk/core/search/what-if';

@@ -1,21 +1,32 @@
-import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { clockText } from '@hopsk/core/plan/clock-text';
+import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import type { FittedSession } from '@hopsk/core/plan/session/fit-time';
 import type { FitAsk, FitWhy } from '@hopsk/core/plan/session/messages';
 import type { WorkTotals } from '@hopsk/core/plan/session/totals';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import type { Draft } from '../../parts/session-draft';
+import { Box } from '../../ui/box';
+import { numbers, orNothing } from '../../ui/reads';
+import { Whole } from '../../ui/whole';
 import type { SessionLook } from '../../compute/session';
 
 /** A stage without the change-over before it, as fitting counts it. */
 const alone = (sums: WorkTotals | undefined): number => (sums ? sums.total - sums.change - sums.water : 0);
 
+/** One answer for all stages that ask, seconds; null: still not decided. */
+export interface RestAnswers {
+  readonly rest: number | null;
+  readonly setRest: number | null;
+  readonly change: number | null;
+}
+
 /** What fitting to the time would change: before, after, and why, stage by stage. Nothing changes until it is taken. */
 @Component({
   selector: 'hop-fit-table',
-  imports: [MatButton],
+  imports: [Box, MatButton, Whole],
   template: `
     <section class="said note">
       @if (fitted().asks.length > 0) {
@@ -25,14 +36,12 @@ const alone = (sums: WorkTotals | undefined): number => (sums ? sums.total - sum
             <li class="beware">{{ asked(ask) }}</li>
           }
         </ul>
-        <p class="row">
-          <label>{{ text.rest }} <input #rest type="number" min="0" max="3600" /></label>
-          <label>{{ text.setRest }} <input #setRest type="number" min="0" max="3600" /></label>
-          <label>{{ text.change }} <input #change type="number" min="0" max="3600" /></label>
-          <button mat-flat-button (click)="decided.emit({ rest: rest.value, setRest: setRest.value, change: change.value })">
-            {{ text.decideAll }}
-          </button>
-        </p>
+        <form class="row" (hopWhole)="decided.emit(answers())">
+          @for (one of questions; track one) {
+            <hop-box live class="beside" [label]="text[one]" [reads]="seconds" [value]="answers()[one]" (taken)="answer(one, $event)" />
+          }
+          <button mat-flat-button>{{ text.decideAll }}</button>
+        </form>
       } @else {
         <h2>
           {{ text.fitTitle }} <span class="num">{{ clock(fitted().total) }} {{ text.of }} {{ clock(fitted().available) }}</span>
@@ -86,15 +95,6 @@ const alone = (sums: WorkTotals | undefined): number => (sums ? sums.total - sum
       margin: 0 0 8px;
       padding-left: 20px;
     }
-    input {
-      width: 74px;
-      font: 600 15px var(--label);
-      padding: 5px 8px;
-      border: 1px solid var(--edge);
-      border-radius: 6px;
-      background: var(--raised);
-      color: inherit;
-    }
     .out td {
       text-decoration: line-through;
     }
@@ -109,10 +109,12 @@ export class FitTable {
   readonly draft = input.required<Draft>();
   readonly look = input.required<SessionLook | null>();
   readonly taken = output();
-  /** Answers for all stages that ask, as typed; empty: still not decided. */
-  readonly decided = output<{ readonly rest: string; readonly setRest: string; readonly change: string }>();
+  readonly decided = output<RestAnswers>();
   readonly left = output();
   protected readonly text = words.build;
+  protected readonly questions = ['rest', 'setRest', 'change'] as const;
+  protected readonly seconds = orNothing(numbers({ low: 0, high: SESSION_LIMITS.change, unit: 's', step: 5, whole: true }));
+  protected readonly answers = signal<RestAnswers>({ rest: null, setRest: null, change: null });
   protected readonly asked = (ask: FitAsk): string => say(words.plan.fitAsks, ask);
   protected readonly why = (why: FitWhy): string => say(words.plan.fitWhy, why);
   protected readonly tooShort = words.plan.hopeless;
@@ -128,4 +130,8 @@ export class FitTable {
       takes: clockText(one.seconds),
     }));
   });
+
+  protected answer(of: keyof RestAnswers, seconds: number | null): void {
+    this.answers.set({ ...this.answers(), [of]: seconds });
+  }
 }

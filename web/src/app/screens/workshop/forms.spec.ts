@@ -1,21 +1,22 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { Type } from '@angular/core';
-import { provideHttpClient } from '@angular/common/http';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
 import { alternative, USUAL_CALLS } from '@hopsk/core/plan/calls/calls';
-import { boxOf, choose } from '../../testing/screen';
+import { OPEN_SETTINGS } from '@hopsk/core/plan/session/session';
+import { boxOf, choose, house } from '../../testing/screen';
 import { ask, draft, stage } from '../../testing/sessions';
 import { CalendarForm } from './calendar-form';
 import { CallsForm } from './calls-form';
 import type { DraftStage } from '../../parts/session-draft';
-import { lookAt } from '../../compute/session';
+import { fitIn, lookAt } from '../../compute/session';
+import { FitTable } from './fit-table';
 import { PartnerForm } from './partner-form';
 import { SessionSide } from './session-side';
 import { StageDetail } from './stage-detail';
 import { TimeBar } from './time-bar';
 
 describe('forms of a stage', () => {
-  beforeEach(() => TestBed.configureTestingModule({ providers: [provideHttpClient()] }));
+  beforeEach(() => house());
 
   async function show<C>(of: Type<C>, inputs: Record<string, unknown>): Promise<ComponentFixture<C>> {
     const fixture = TestBed.createComponent(of);
@@ -163,6 +164,25 @@ describe('forms of a stage', () => {
       { settings: { ...whole.settings, water: { every: 900, seconds: 60 } } },
       { equipment: null },
     ]);
+  });
+
+  it('one answer for all that ask: what cannot be read is said and nothing decided, what is empty stays open', async () => {
+    const whole = draft([stage('3 × 8'), stage('2 × 6')], { settings: OPEN_SETTINGS });
+    const fixture = await show(FitTable, { draft: whole, look: null, fitted: fitIn(ask(whole), 1800) });
+    const said: object[] = [];
+    fixture.componentInstance.decided.subscribe((answers) => said.push(answers));
+    const decide = async (): Promise<void> => {
+      host(fixture).querySelector<HTMLButtonElement>('form button')?.click();
+      await fixture.whenStable();
+    };
+    expect(host(fixture).querySelectorAll('li').length).toBeGreaterThan(1);
+    type(boxOf(host(fixture), 'rest'), 'soon');
+    await decide();
+    expect([said, host(fixture).querySelector('form')?.textContent]).toEqual([[], jasmine.stringContaining('is not a number')]);
+    type(boxOf(host(fixture), 'rest'), '20 s');
+    type(boxOf(host(fixture), 'change-over'), '0');
+    await decide();
+    expect(said).toEqual([{ rest: 20, setRest: null, change: 0 }]);
   });
 
   it('the bar is to scale and says where a press falls', async () => {

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import type { Athlete } from '@hopsk/contract';
+import type { Athlete } from '@hopsk/contract/people';
 import type { Side } from '@hopsk/core/body/foot';
 import { RULE_BREAKS } from '@hopsk/core/catalogue/presets';
 import { clockText } from '@hopsk/core/plan/clock-text';
@@ -8,6 +8,7 @@ import { SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/s
 import type { PlanProblem } from '@hopsk/core/plan/session/problems';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
+import { Table } from '../../ui/table';
 import { Box } from '../../ui/box';
 import { areaOptions } from '../../parts/areas';
 import { Choice } from '../../ui/choice';
@@ -18,7 +19,7 @@ import type { SessionLook } from '../../compute/session';
 /** What a session adds up to, what is settled once for it, and what concerns it as a whole. */
 @Component({
   selector: 'hop-session-side',
-  imports: [Box, Choice, MatButton],
+  imports: [Box, Choice, MatButton, Table],
   templateUrl: './session-side.html',
   styleUrl: './session-side.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
-import type { Athlete } from '@hopsk/contract';
+import type { Athlete } from '@hopsk/contract/people';
 import { SIDES } from '@hopsk/core/body/foot';
 import type { OwnSchool } from '@hopsk/core/body/school';
 import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';

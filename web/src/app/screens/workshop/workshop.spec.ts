@@ -2,13 +2,13 @@ import { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { Progression, ProgressionSave } from '@hopsk/contract';
+import type { Session, SessionSave } from '@hopsk/contract/session';
 import { newId } from '../../data/ids';
 import { DeviceStore } from '../../data/device-store';
-import { progressions } from '../../data/records';
+import { sessions } from '../../data/records';
 import { athlete, pattern } from '../../testing/run';
 import { house, Screen } from '../../testing/screen';
-import { progression, stage } from '../../testing/sessions';
+import { session, stage } from '../../testing/sessions';
 import { draftOf } from '../../parts/session-draft';
 import { Workshop } from './workshop';
 
@@ -16,7 +16,7 @@ describe('the workshop', () => {
   const ada = athlete({ name: 'Ada' });
   const lefty = athlete({ name: 'Lefty', hand: 'left' });
   const library = pattern({ name: 'Library', steps: 'split, shuffle right 40 cm' });
-  let stored: Progression;
+  let stored: Session;
   let screen: Screen<Workshop>;
   const host = () => screen.host;
   const doses = () => screen.all<HTMLInputElement>('.dose input').map((box) => box.value);
@@ -26,12 +26,12 @@ describe('the workshop', () => {
   const http = () => TestBed.inject(HttpTestingController);
 
   beforeEach(async () => {
-    stored = progression({
+    stored = session({
       name: 'Tuesday',
       version: 2,
       stages: [stage('3 × 30 s', { name: 'First' }), stage('8 each side', { name: 'Second' })],
     });
-    await house({ people: [ada, lefty], patterns: [library], progressions: [stored] });
+    await house({ people: [ada, lefty], patterns: [library], sessions: [stored] });
   });
 
   /** Drawn, with the worker's answer there. */
@@ -39,9 +39,9 @@ describe('the workshop', () => {
     screen = await Screen.of(Workshop, { id: stored.id });
     await screen.until(() => host().querySelector('hop-time-bar') !== null);
   }
-  function store(more: Partial<Progression>): void {
-    stored = progression(more);
-    TestBed.inject(Store).dispatch(progressions.actions.loaded([stored]));
+  function store(more: Partial<Session>): void {
+    stored = session(more);
+    TestBed.inject(Store).dispatch(sessions.actions.loaded([stored]));
   }
   const total = (): string => host().querySelector('.total')?.textContent.replace(/\s+/g, ' ').trim() ?? '';
 
@@ -103,8 +103,8 @@ describe('the workshop', () => {
     screen.type(host().querySelector('input.name') as HTMLInputElement, 'Wednesday');
     await screen.fixture.whenStable();
     screen.button('save').click();
-    const sent = http().expectOne(`/api/progressions/${stored.id}`);
-    expect(sent.request.body as ProgressionSave).toEqual({ ...draftOf(stored), name: 'Wednesday', id: stored.id, version: 2 });
+    const sent = http().expectOne(`/api/sessions/${stored.id}`);
+    expect(sent.request.body as SessionSave).toEqual({ ...draftOf(stored), name: 'Wednesday', id: stored.id, version: 2 });
     const theirs = { ...stored, version: 3, minutes: 55 };
     sent.flush(
       { error: 'stale', values: { what: 'pattern' }, current: theirs, changed: ['minutes'] },
@@ -113,8 +113,8 @@ describe('the workshop', () => {
     await screen.until(() => alert() !== null);
     expect(alert()?.textContent).toContain('minutes');
     screen.button('save mine over it').click();
-    const again = http().expectOne(`/api/progressions/${stored.id}`);
-    expect((again.request.body as ProgressionSave).version).toBe(3);
+    const again = http().expectOne(`/api/sessions/${stored.id}`);
+    expect((again.request.body as SessionSave).version).toBe(3);
     again.flush({ ...(again.request.body as object), version: 4, archivedAt: null });
     await screen.until(() => !screen.fixture.componentInstance.unsaved());
   });
@@ -140,7 +140,7 @@ describe('the workshop', () => {
     screen.button('save').click();
     await screen.until(() => alert() !== null);
     expect(alert()?.textContent).toContain('name is empty');
-    http().expectNone(`/api/progressions/${stored.id}`);
+    http().expectNone(`/api/sessions/${stored.id}`);
   });
 
   it('for one of the group: turned round, with what they do otherwise, the others as planned', async () => {
@@ -182,7 +182,7 @@ describe('the workshop', () => {
     await screen.until(() => host().textContent?.includes('Its pattern was changed since') ?? false);
     screen.button('take the pattern as it is now').click();
     await screen.until(() => !(host().textContent?.includes('Its pattern was changed since') ?? true));
-    const kept = (await device().recall(`build:${stored.id}`)) as { draft: Progression };
+    const kept = (await device().recall(`build:${stored.id}`)) as { draft: Session };
     expect(kept.draft.stages[0]?.steps).toBe(library.steps);
   });
 
@@ -194,7 +194,7 @@ describe('the workshop', () => {
     await screen.until(() => router.calls.count() > 0);
     expect(router.calls.mostRecent().args[0]).toEqual(['/floor/run']);
     const [run] = await device().runs();
-    expect([run?.head.progressionId, run?.head.athletes, run?.head.name]).toEqual([stored.id, [ada.id], 'Short']);
+    expect([run?.head.sessionId, run?.head.athletes, run?.head.name]).toEqual([stored.id, [ada.id], 'Short']);
     expect(run && 'exercises' in run.head.plan ? run.head.plan.phases.at(-1)?.end : 0).toBe(20);
   });
 });

@@ -1,0 +1,22 @@
+import { scale, wayOf } from '../../body/vec.js';
+import { hop, onTheSpot, weightShift } from '../loading.js';
+import { FLIGHT, SPLIT_FLIGHT, USUAL_TIME } from '../sizes.js';
+import { split, splitSeconds } from '../split.js';
+import { type FamilyOf, bearingOf, near, footOr, sized, usually } from './doing.js';
+
+/** Loading the legs where one stands, or with one foot put out. */
+export const LOAD: FamilyOf<'load'> = {
+  split: (doing) => {
+    const style = doing.act.style ?? 'low hop';
+    const seconds = usually(doing, splitSeconds(style), SPLIT_FLIGHT[style]);
+    const { act, before } = doing;
+    if (act.foot === null && act.bearing === null && act.size === null) return split(before, style, seconds);
+    const by = scale(wayOf(before.heading + bearingOf(doing)), sized(doing, 'small', 'gather'));
+    return split(before, style, seconds, { foot: footOr(doing, near(doing)), by });
+  },
+  bounce: (doing) => onTheSpot(doing.before, usually(doing, USUAL_TIME.bounce)),
+  'heel raise': (doing) => onTheSpot(doing.before, usually(doing, USUAL_TIME.heelRaise)),
+  'weight shift': (doing) =>
+    weightShift(doing.before, footOr(doing, doing.before.leftShare > 0.5 ? 'right' : 'left'), usually(doing, USUAL_TIME.weightShift)),
+  'preload hop': (doing) => hop(doing.before, usually(doing, USUAL_TIME.preloadHop, FLIGHT.hop), FLIGHT.hop),
+};

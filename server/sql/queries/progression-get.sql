@@ -1,3 +1,0 @@
-select id, version, body, archived_at as "archivedAt"
-from progression
-where club_id = $1 and id = $2

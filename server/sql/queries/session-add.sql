@@ -1,0 +1,12 @@
+with saved as (
+  insert into session (club_id, id, name, template, body)
+  values ($1, $2, $3, $4, $5)
+  on conflict (club_id, id) do nothing
+  returning *
+), kept as (
+  insert into session_version (club_id, session_id, version, body)
+  select club_id, id, version, body from saved
+)
+select id, version, body, archived_at as "archivedAt"
+from saved
+where club_id = $1

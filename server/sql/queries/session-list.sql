@@ -1,0 +1,4 @@
+select id, version, body, archived_at as "archivedAt"
+from session
+where club_id = $1
+order by lower(name), id

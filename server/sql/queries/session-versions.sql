@@ -1,0 +1,5 @@
+select version, body, saved_at as "savedAt"
+from session_version
+where club_id = $1 and session_id = $2
+order by version desc
+limit 60

@@ -1,0 +1,71 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatCheckbox } from '@angular/material/checkbox';
+import { MatButton } from '@angular/material/button';
+import { Router, RouterLink } from '@angular/router';
+import type { Session } from '@hopsk/contract/session';
+import { words } from '@hopsk/words/words';
+import { Store } from '@ngrx/store';
+import { newId } from '../../data/ids';
+import { DeviceStore } from '../../data/device-store';
+import { people, sessions } from '../../data/records';
+import { once } from '../../ui/once';
+import { copyOf, draftOf, type Draft } from '../../parts/session-draft';
+import { readFile } from '../../parts/session-files';
+import { FileBox } from '../../ui/file-box';
+import { Head } from '../../ui/head';
+
+/** What the club has planned: sessions and templates, and where a new one begins. */
+@Component({
+  selector: 'hop-sessions',
+  imports: [FileBox, Head, MatButton, MatCheckbox, RouterLink],
+  templateUrl: './sessions.html',
+  styleUrl: './sessions.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Sessions {
+  private readonly store = inject(Store);
+  private readonly device = inject(DeviceStore);
+  private readonly router = inject(Router);
+  protected readonly text = words.build;
+  protected readonly units = words.units;
+  protected readonly common = words.common;
+  protected readonly find = signal('');
+  protected readonly said = signal<readonly string[]>([]);
+  protected readonly status = this.store.selectSignal(sessions.selectStatus);
+  private readonly people = this.store.selectSignal(people.selectById);
+  private readonly all = this.store.selectSignal(sessions.selectAll);
+  protected readonly away = signal(false);
+  protected readonly rows = computed(() => {
+    const words = this.find().trim().toLocaleLowerCase();
+    return this.all()
+      .filter((one) => (one.archivedAt !== null) === this.away() && one.name.toLocaleLowerCase().includes(words))
+      .map((one) => ({ one, names: one.athletes.map((id) => this.people()[id]?.name ?? '–').join(', ') }));
+  });
+
+  protected load(): void {
+    this.store.dispatch(sessions.actions.load());
+  }
+
+  protected restore(id: string): void {
+    this.store.dispatch(sessions.actions.archive({ id, archived: false }));
+  }
+
+  /** A session from a template: a copy that shares nothing with it. */
+  protected fromTemplate(template: Session): Promise<unknown> {
+    return this.begin(copyOf(draftOf(template), template.name, false));
+  }
+
+  protected async import(file: File): Promise<void> {
+    const { draft, wrong } = readFile(await file.text(), file.name.replace(/\.[^.]*$/, '').slice(0, 80) || this.text.title);
+    if (!draft) return this.said.set([this.text.importNothing, ...wrong.slice(0, 20)]);
+    await this.begin(copyOf(draft, draft.name, false), wrong.slice(0, 20));
+  }
+
+  private readonly begin = once((draft: Draft, wrong: readonly string[] = []) => this.open(draft, wrong));
+
+  private async open(draft: Draft, wrong: readonly string[]): Promise<void> {
+    const id = newId();
+    await this.device.keep(`build:${id}`, { base: 0, draft });
+    await this.router.navigate(['/build', id], { state: { said: wrong } });
+  }
+}
