@@ -145,6 +145,10 @@ test.describe('nothing is lost', () => {
     await expect(sent(coach)).toHaveText('kept here; sign in to send');
     await expect(coach.locator('hop-clock-block')).toBeVisible();
     await sent(coach).getByRole('link').click();
+    // Sending goes on at the door; that it is refused there once more must not take away the way back.
+    const again = coach.waitForResponse((answer) => answer.status() === 401);
+    await coach.evaluate(() => dispatchEvent(new Event('online')));
+    await again;
     await coach.getByRole('button', { name: 'enter the demo club' }).click();
     await expect(coach).toHaveURL(/\/floor\/run$/);
     await expect(sent(coach)).toHaveText('sent');

@@ -56,6 +56,14 @@ describe('who is signed in', () => {
     expect(state().status).toBe('out');
   });
 
+  it('whoever entered before the answer came stays', () => {
+    store.dispatch(signInActions.ask());
+    const late = http.expectOne('/api/me');
+    store.dispatch(signInActions.entered({ me, offline: false }));
+    expect(late.cancelled).toBe(true);
+    expect(state()).toEqual({ status: 'in', me, offline: false });
+  });
+
   it('without a network the device remembers', async () => {
     await TestBed.inject(DeviceStore).keep('me', me);
     store.dispatch(signInActions.ask());

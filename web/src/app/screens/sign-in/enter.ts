@@ -82,8 +82,8 @@ export class Enter {
     try {
       const me = await firstValueFrom(way);
       this.store.dispatch(signInActions.entered({ me, offline: false }));
-      // Only a way inside the app is followed.
-      await this.router.navigateByUrl(/^\/(?!\/)/.test(this.to()) ? this.to() : '/');
+      // Only a way inside the app is followed, and the door is not inside.
+      await this.router.navigateByUrl(/^\/(?!\/|enter\b)/.test(this.to()) ? this.to() : '/');
     } catch (error) {
       this.trouble.set(troubleOf(error));
     } finally {
