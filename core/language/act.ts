@@ -1,11 +1,12 @@
 import type { Act } from './ast.js';
-import type { Errors } from './errors.js';
 import { NOTATION_LIMITS } from './limits.js';
 import type { NotationMessages } from './messages.js';
 import { ruleOf, type MoveRule, type MoveWord } from './moves.js';
 import type { PartReader } from './parts.js';
 import type { Span } from './places.js';
 import { bearingWords } from './print.js';
+import type { Reading } from './reading.js';
+import type { Vocabulary } from './vocabulary.js';
 
 /**
  * Nothing but the word: all else is left to body and stance.
@@ -29,18 +30,20 @@ export const bare = (word: MoveWord): Act => ({
 const TWO_FEET: readonly MoveWord[] = ['advance', 'retreat', 'shuffle'];
 
 /** The move that a head and its parts mean, checked against the vocabulary; null where it means nothing. */
-export function actOf(head: Span, word: MoveWord, quoted: string | null, parts: PartReader, errors: Errors): Act | null {
+export function actOf(head: Span, word: MoveWord, quoted: string | null, parts: PartReader, reading: Reading): Act | null {
   const rule = ruleOf(word);
-  const no: Say = (code, values, expected = [], nearest = null) => errors.add(head, code, values, expected, nearest);
-  if (parts.size && rule.size === 'none') no('takes-no-size', { word });
-  if (parts.foot && !rule.foot) no('takes-no-foot', { word });
+  const { vocabulary } = reading.lexicon;
+  const [said] = vocabulary.moves[word];
+  const no: Say = (code, values, expected = [], nearest = null) => reading.errors.add(head, code, values, expected, nearest);
+  if (parts.size && rule.size === 'none') no('takes-no-size', { word: said });
+  if (parts.foot && !rule.foot) no('takes-no-foot', { word: said });
   if (parts.second && !TWO_FEET.includes(word)) no('no-second-foot', {});
   if (parts.at !== null || parts.every !== null) no('no-own-time', {});
-  const turn = rule.way === 'turn' ? turnOf(rule, word, parts, no) : null;
+  const turn = rule.way === 'turn' ? turnOf(rule, parts, no, vocabulary, said) : null;
   if (rule.way === 'turn' && turn === undefined) return null;
   return {
     word,
-    bearing: rule.way === 'bearing' ? bearingOf(rule, word, parts, no) : null,
+    bearing: rule.way === 'bearing' ? bearingOf(rule, word, parts, no, vocabulary) : null,
     turn: turn ?? null,
     size: rule.size === 'none' ? null : parts.size,
     second: TWO_FEET.includes(word) ? parts.second : null,
@@ -74,38 +77,43 @@ function written(parts: PartReader): number | null {
   return Math.sign(side) * (along === 0 ? 45 : 135);
 }
 
-function bearingOf(rule: MoveRule, word: MoveWord, parts: PartReader, no: Say): number | null {
+function bearingOf(rule: MoveRule, word: MoveWord, parts: PartReader, no: Say, vocabulary: Vocabulary): number | null {
+  const { moves, directions } = vocabulary;
+  const [said] = moves[word];
   const asked = written(parts);
   const [one, two] = parts.bearings;
   if (one !== undefined && two !== undefined && Math.abs(one - two) === 180) {
-    no('opposite', { one: bearingWords(one), two: bearingWords(two) });
+    no('opposite', { one: bearingWords(one, vocabulary), two: bearingWords(two, vocabulary) });
   }
   if (rule.fixed) {
     if (asked !== null && asked !== rule.usual) {
-      const other = word === 'shift' || word === 'back step' ? 'pass' : 'shuffle';
-      no('fixed-way', { word, way: rule.usual === 0 ? 'ahead' : 'back', other }, [other], other);
+      const [other] = moves[word === 'shift' || word === 'back step' ? 'pass' : 'shuffle'];
+      no('fixed-way', { word: said, way: rule.usual === 0 ? 'ahead' : 'back', other }, [other], other);
     }
     return null;
   }
-  if (word === 'recover' && asked !== null && asked !== 0 && asked !== 180) no('recover-way', {}, ['ahead', 'back']);
+  if (word === 'recover' && asked !== null && asked !== 0 && asked !== 180)
+    no('recover-way', {}, [directions.ahead[0], directions.back[0]]);
   if (asked === null && rule.usual === null && parts.aim === null) {
-    no('needs-way', { word }, ['left', 'right', 'ahead', 'back', '45° left']);
+    const [left, right] = [directions.left[0], directions.right[0]];
+    no('needs-way', { word: said }, [left, right, directions.ahead[0], directions.back[0], `45° ${left}`]);
     return 90;
   }
   return word === 'recover' && asked !== 0 ? null : asked;
 }
 
 /** A turn in degrees with its side, null for the usual one where none need be said, undefined where it cannot be known. */
-function turnOf(rule: MoveRule, word: MoveWord, parts: PartReader, no: Say): number | null | undefined {
+function turnOf(rule: MoveRule, parts: PartReader, no: Say, { directions }: Vocabulary, said: string): number | null | undefined {
   const side = parts.bearings.find((bearing) => Math.abs(bearing) === 90);
   const degrees = parts.degrees ?? rule.usual ?? 90;
   if (side === undefined && parts.degrees === null) {
     if (rule.usual === 0 || parts.aim !== null) return null;
-    no('needs-turn', { word }, ['left', 'right', 'right 90°']);
+    const [left, right] = [directions.left[0], directions.right[0]];
+    no('needs-turn', { word: said }, [left, right, `${right} 90°`]);
     return undefined;
   }
   if (Math.abs(degrees) > NOTATION_LIMITS.turn) {
-    no('turns-far', { word, most: NOTATION_LIMITS.turn, degrees });
+    no('turns-far', { word: said, most: NOTATION_LIMITS.turn, degrees });
     return undefined;
   }
   return side === -90 ? -degrees : degrees;

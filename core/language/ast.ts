@@ -15,6 +15,12 @@ export interface Size {
 /** How fast: a factor on the usual time, or seconds for the whole step. */
 export type Tempo = { readonly factor: number } | { readonly seconds: number };
 
+/** A plain direction. */
+export type Direction = 'ahead' | 'right' | 'back' | 'left';
+
+/** 'even' is a size; a step of usual tempo needs no word. */
+export type TempoWord = 'slow' | 'quick';
+
 export type SplitStyle = 'drop' | 'low hop' | 'high hop' | 'several';
 
 /** Something on the floor that a move goes to, by its kind, its name or both. */

@@ -1,28 +1,32 @@
 import type { SyntaxNode } from '@lezer/common';
-import { parser } from './pattern.generated.js';
+import { ENGLISH } from './english.js';
+import { parserOf } from './line-parser.js';
 import type { Mirroring } from './turn-round.js';
-import { MIRRORED } from './words.js';
+import type { Vocabulary } from './vocabulary.js';
 
 /**
  * The same text for the other side: 'left' and 'right' change places, as directions and (in all) as feet, and signed
  * degrees change sign. Everything else, spacing and comments included, stays as typed. Its own inverse.
  * @example mirrorText('shuffle right, pivot left') // 'shuffle left, pivot right'
  */
-export function mirrorText(text: string, what: Mirroring = 'all'): string {
+export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vocabulary = ENGLISH): string {
+  const other = otherSideIn(vocabulary);
   const swaps: { from: number; to: number; by: string }[] = [];
-  parser.parse(text).iterate({
-    enter(node) {
-      if (node.name === 'Side') {
-        const isFoot = node.node.parent?.name === 'Foot';
-        const by = MIRRORED[text.slice(node.from, node.to).toLowerCase()];
-        if (by !== undefined && (what === 'all' || !isFoot)) swaps.push({ from: node.from, to: node.to, by });
-      } else if (node.name === 'Degrees') {
-        const number = node.node.getChild('Number');
-        if (number && !sideBeside(node.node))
-          swaps.push({ from: number.from, to: number.to, by: negated(text.slice(number.from, number.to)) });
-      }
-    },
-  });
+  parserOf(vocabulary)
+    .parse(text)
+    .iterate({
+      enter(node) {
+        if (node.name === 'Side') {
+          const isFoot = node.node.parent?.name === 'Foot';
+          const by = other.get(text.slice(node.from, node.to).toLowerCase());
+          if (by !== undefined && (what === 'all' || !isFoot)) swaps.push({ from: node.from, to: node.to, by });
+        } else if (node.name === 'Degrees') {
+          const number = node.node.getChild('Number');
+          if (number && !sideBeside(node.node))
+            swaps.push({ from: number.from, to: number.to, by: negated(text.slice(number.from, number.to)) });
+        }
+      },
+    });
   let out = '';
   let done = 0;
   for (const { from, to, by } of swaps) {
@@ -30,6 +34,13 @@ export function mirrorText(text: string, what: Mirroring = 'all'): string {
     done = to;
   }
   return out + text.slice(done);
+}
+
+/** Each word for a side with the one for the other side; of several words the first with the first, and so on. */
+function otherSideIn({ directions: { left, right } }: Vocabulary): ReadonlyMap<string, string> {
+  const pairs = (from: readonly string[], to: readonly [string, ...string[]]): [string, string][] =>
+    from.map((word, i) => [word, to[i] ?? to[0]]);
+  return new Map([...pairs(left, right), ...pairs(right, left)]);
 }
 
 /** Whether the same step has a side in words, which then carries the sign. */

@@ -23,7 +23,7 @@ const ahead = { way: 'bearing', usual: 0 } as const;
 const toASide = { way: 'turn', usual: null } as const;
 const inPlace = { way: 'none', usual: null, size: 'none' } as const;
 
-export const MOVES = {
+const MOVES = {
   'square up': { family: 'set', example: 'square up', ...inPlace, foot: false },
   'other lead': { family: 'set', example: 'other lead', ...inPlace, foot: false },
   hold: { family: 'set', example: 'hold 1 s', ...inPlace, foot: false },
@@ -312,17 +312,3 @@ export const MOVE_WORDS = Object.keys(MOVES) as MoveWord[];
 
 /** @example ruleOf('lunge').family // 'reach' */
 export const ruleOf = (word: MoveWord): MoveRule => MOVES[word];
-
-/** Other spellings of a move's word. */
-export const SPELLINGS: Readonly<Record<string, MoveWord>> = {
-  chasse: 'chassé',
-  ready: 'square up',
-  stance: 'square up',
-  'step out quarter': 'step-out quarter',
-  'slip side quarter': 'slip-side quarter',
-  'step lunge': 'step-lunge',
-  'jump lunge': 'jump-lunge',
-  'step-in': 'step in',
-  'pull-back': 'pull back',
-  'other-lead': 'other lead',
-};

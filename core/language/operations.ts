@@ -1,7 +1,9 @@
 import { otherSide, type Side } from '../body/foot.js';
+import { ENGLISH } from './english.js';
+import { parserOf } from './line-parser.js';
 import { mirrorText } from './mirror.js';
-import { parser } from './pattern.generated.js';
 import { mirroredPlace } from './place-text.js';
+import type { Vocabulary } from './vocabulary.js';
 
 /** A pattern with whom it is written for and where it begins. */
 export interface Written {
@@ -31,17 +33,17 @@ const flip = (lead: Side | null): Side | null => (lead === null ? null : otherSi
  * The pattern for the other side, hand or lead.
  * @example operate('other lead', { text: 'pass', hand: 'right', lead: 'left', area: '' }).lead // 'right'
  */
-export function operate(operation: Operation, written: Written): Written {
+export function operate(operation: Operation, written: Written, vocabulary: Vocabulary = ENGLISH): Written {
   const { text, hand, lead, area } = written;
   switch (operation) {
     case 'mirror all':
-      return { text: mirrorText(text), hand: otherSide(hand), lead: flip(lead), area: mirroredPlace(area) };
+      return { text: mirrorText(text, 'all', vocabulary), hand: otherSide(hand), lead: flip(lead), area: mirroredPlace(area) };
     case 'other hand':
-      return { text: mirrorText(text), hand: otherSide(hand), lead: flip(lead), area };
+      return { text: mirrorText(text, 'all', vocabulary), hand: otherSide(hand), lead: flip(lead), area };
     case 'other lead':
-      return { text: mirrorText(text), hand, lead: flip(lead), area };
+      return { text: mirrorText(text, 'all', vocabulary), hand, lead: flip(lead), area };
     case 'other side':
-      return { ...written, text: mirrorText(text, 'directions') };
+      return { ...written, text: mirrorText(text, 'directions', vocabulary) };
   }
 }
 
@@ -49,12 +51,14 @@ export function operate(operation: Operation, written: Written): Written {
  * Whether a text names a foot left or right, so that its other side is another question.
  * @example namesLeftOrRightFoot('lunge right foot') // true
  */
-export function namesLeftOrRightFoot(text: string): boolean {
+export function namesLeftOrRightFoot(text: string, vocabulary: Vocabulary = ENGLISH): boolean {
   let found = false;
-  parser.parse(text).iterate({
-    enter: (node) => {
-      if (node.name === 'Foot' && node.node.getChild('Side')) found = true;
-    },
-  });
+  parserOf(vocabulary)
+    .parse(text)
+    .iterate({
+      enter: (node) => {
+        if (node.name === 'Foot' && node.node.getChild('Side')) found = true;
+      },
+    });
   return found;
 }

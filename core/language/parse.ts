@@ -2,29 +2,31 @@ import type { SyntaxNode } from '@lezer/common';
 import { actOf } from './act.js';
 import type { Call, Definition, Group, Happening, Intended, Item, Parsed, Step, Thing } from './ast.js';
 import { Errors } from './errors.js';
-import { EVENT_WORDS, type EventWord, THING_WORDS } from './floor-words.js';
+import { ENGLISH } from './english.js';
+import { lexiconOf, printed, wordOf } from './lexicon.js';
 import { NOTATION_LIMITS } from './limits.js';
-import { MOVE_WORDS, MOVES, SPELLINGS, type MoveWord } from './moves.js';
+import { parserOf } from './line-parser.js';
 import { nearestWord } from './nearest.js';
-import { PartReader, thingOf, USUAL_BEAT, wordOf } from './parts.js';
-import { parser } from './pattern.generated.js';
+import { PartReader } from './parts.js';
+import { USUAL_BEAT, type Reading } from './reading.js';
 import { childrenOf } from './tree.js';
-import { BEAT_HEAD } from './word-classes.js';
+import type { Vocabulary } from './vocabulary.js';
 
 /**
  * Reads a line of steps. Never throws: what cannot be read becomes errors with line and column,
  * and all other steps are kept.
  * @param own parts that are known beforehand, such as a club's own moves; the text may give their names another meaning.
+ * @param vocabulary the words it is typed in.
  * @example parse('split, shufle left').errors.map(({ line, column, nearest }) => [line, column, nearest]) // [[1, 8, 'shuffle']]
  */
-export function parse(text: string, own: readonly Definition[] = []): Parsed {
+export function parse(text: string, own: readonly Definition[] = [], vocabulary: Vocabulary = ENGLISH): Parsed {
   const errors = new Errors(text);
-  const reader = new Reader(text, errors, own);
+  const reader = new Reader({ text, errors, lexicon: lexiconOf(vocabulary), beat: USUAL_BEAT }, own);
   if (text.length > NOTATION_LIMITS.characters) {
     errors.add({ from: 0, to: text.length }, 'too-long', { most: NOTATION_LIMITS.characters, length: text.length });
     return { items: [], things: [], definitions: [], intended: [], errors: errors.list };
   }
-  const items = reader.items(parser.parse(text).topNode, 0);
+  const items = reader.items(parserOf(vocabulary).parse(text).topNode, 0);
   errors.list.sort((a, b) => a.from - b.from);
   return { items, things: reader.things, definitions: reader.definitions, intended: reader.intended, errors: errors.list };
 }
@@ -37,13 +39,14 @@ class Reader {
   readonly things: Thing[] = [];
   readonly definitions: Definition[] = [];
   readonly intended: Intended[] = [];
-  private beat = USUAL_BEAT;
+  private readonly errors: Errors;
 
   constructor(
-    private readonly text: string,
-    private readonly errors: Errors,
+    private readonly reading: Reading,
     private readonly own: readonly Definition[],
-  ) {}
+  ) {
+    this.errors = reading.errors;
+  }
 
   items(node: SyntaxNode, depth: number): Item[] {
     return childrenOf(node).flatMap((child) => this.item(child, depth));
@@ -71,13 +74,13 @@ class Reader {
   private stray(node: SyntaxNode): void {
     const text = this.of(node).trim();
     if (/^[)\]]/.test(text)) this.errors.add(node, 'bracket-closes-nothing', {});
-    else if (text !== '') this.errors.add(node, 'not-understood', { word: text }, MOVE_WORDS, nearestWord(text, MOVE_WORDS));
+    else if (text !== '') this.errors.add(node, 'not-understood', { word: text }, this.heads, nearestWord(text, this.heads));
   }
 
   private group(node: SyntaxNode, depth: number): Item[] {
     const branches = this.branches(node, depth);
     if (branches === null) return [];
-    const parts = new PartReader(this.text, this.errors, '', this.beat).read(childrenOf(node));
+    const parts = new PartReader(this.reading).read(childrenOf(node));
     if (branches.every((branch) => branch.length === 0)) {
       this.errors.add(node, 'bracket-empty', {});
       return [];
@@ -116,7 +119,7 @@ class Reader {
     const lead = children.find((child) => child.name === 'LeadCount') ?? null;
     for (const child of children) if (child.type.isError) this.stray(child);
     if (!head) {
-      this.errors.add(lead ?? node, 'count-alone', {}, MOVE_WORDS);
+      this.errors.add(lead ?? node, 'count-alone', {}, this.heads);
       return [];
     }
     const rest = children.slice(children.indexOf(head) + 1);
@@ -127,17 +130,21 @@ class Reader {
       return [];
     }
     if (head.name === 'Name') return this.call(head, lead, rest, span, word);
-    const parts = new PartReader(this.text, this.errors, headWord(head, word), this.beat).read(lead ? [lead, ...rest] : rest);
-    if (word === BEAT_HEAD) {
+    const { vocabulary, events, moves } = this.reading.lexicon;
+    const move = head.name === 'Named' ? 'hit' : (moves.get(word) ?? null);
+    const called = move ? vocabulary.moves[move][0] : word;
+    const parts = new PartReader(this.reading, called, move).read(lead ? [lead, ...rest] : rest);
+    if (word === vocabulary.beatOf) {
       this.setBeat(head, parts);
       return [];
     }
-    if (head.name === 'Event') {
+    const said = events.get(word);
+    if (said !== undefined && move === null) {
       const { at, every, label } = parts;
-      const event: Happening = { kind: 'event', event: word as EventWord, name: label, at, every, span };
+      const event: Happening = { kind: 'event', event: said, name: label, at, every, span };
       return [event];
     }
-    const act = actOf(head, headWord(head, word) as MoveWord, head.name === 'Named' ? this.of(head) : null, parts, this.errors);
+    const act = move && actOf(head, move, head.name === 'Named' ? this.of(head) : null, parts, this.reading);
     if (act === null) return [];
     const step: Step = {
       kind: 'step',
@@ -153,19 +160,20 @@ class Reader {
 
   /** The beat counts from here on. */
   private setBeat(head: SyntaxNode, { tempo }: PartReader): void {
-    if (tempo && 'seconds' in tempo && tempo.seconds >= BEAT.least && tempo.seconds <= BEAT.most) this.beat = tempo.seconds;
-    else this.errors.add(head, 'beat', BEAT, ['0.6 s']);
+    if (tempo && 'seconds' in tempo && tempo.seconds >= BEAT.least && tempo.seconds <= BEAT.most) this.reading.beat = tempo.seconds;
+    else this.errors.add(head, 'beat', BEAT, [`0.6 ${this.reading.lexicon.vocabulary.keys.seconds[0]}`]);
   }
 
   /** A named part, if somebody has said what it is. */
   private call(head: SyntaxNode, lead: SyntaxNode | null, rest: SyntaxNode[], span: Call['span'], word: string): Item[] {
     const named = [...this.own, ...this.definitions].map((one) => one.name);
     if (!named.includes(word)) {
-      const known = [...MOVE_WORDS, ...EVENT_WORDS, ...THING_WORDS, ...named];
+      const { events, things } = this.reading.lexicon.vocabulary;
+      const known = [...this.heads, ...printed(events), ...printed(things), ...named];
       this.errors.add(head, 'no-beginning', { word }, known, nearestWord(word, known));
       return [];
     }
-    const parts = new PartReader(this.text, this.errors, word, this.beat).read(lead ? [lead, ...rest] : rest);
+    const parts = new PartReader(this.reading, word).read(lead ? [lead, ...rest] : rest);
     const { size } = parts;
     if (size && size.unit !== 'own') this.errors.add(head, 'named-size', {}, ['1.2×']);
     const scale = size?.unit === 'own' && size.value > 0 ? size.value : 1;
@@ -173,21 +181,20 @@ class Reader {
   }
 
   private thing(head: SyntaxNode, rest: SyntaxNode[], depth: number, span: Thing['span']): Thing {
-    const kind = thingOf(this.of(head));
-    const parts = new PartReader(this.text, this.errors, kind).read(rest);
+    const { things, vocabulary } = this.reading.lexicon;
+    const kind = things.get(wordOf(this.of(head))) ?? 'place';
+    const parts = new PartReader(this.reading, vocabulary.things[kind][0]).read(rest);
     const doing = rest.find((child) => child.name === 'Doing');
     const line = doing ? (this.branches(doing, depth) ?? [])[0] : undefined;
-    if (doing && kind !== 'partner') this.errors.add(doing, 'only-partner', {}, ['partner']);
+    if (doing && kind !== 'partner') this.errors.add(doing, 'only-partner', {}, [vocabulary.things.partner[0]]);
     return { thing: kind, name: parts.label, ...parts.coordinates(), doing: kind === 'partner' && line ? line : null, span };
   }
 
   private of(node: SyntaxNode): string {
-    return this.text.slice(node.from, node.to);
+    return this.reading.text.slice(node.from, node.to);
   }
-}
 
-/** The move that a head means. */
-function headWord(head: SyntaxNode, word: string): string {
-  if (head.name === 'Named') return 'hit';
-  return word in MOVES ? word : (SPELLINGS[word] ?? word);
+  private get heads(): readonly string[] {
+    return this.reading.lexicon.heads;
+  }
 }

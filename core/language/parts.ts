@@ -1,26 +1,16 @@
 import type { SyntaxNode } from '@lezer/common';
 import type { Aim, FootRef, Repeated, Size, SplitStyle, Tempo, Tied } from './ast.js';
-import type { Errors } from './errors.js';
-import { EVENT_WORDS, type ThingWord } from './floor-words.js';
 import { METRES_OF, NOTATION_LIMITS } from './limits.js';
+import { printed, wordOf } from './lexicon.js';
+import { BEARING_OF, FACTOR_OF } from './measures.js';
+import type { MoveWord } from './moves.js';
 import { nearestWord } from './nearest.js';
 import type { Span } from './places.js';
+import type { Reading } from './reading.js';
 import { childrenOf } from './tree.js';
-import { THING_SPELLINGS } from './word-classes.js';
-import { BEARINGS, SPLIT_STYLES, STEP_WORDS, TEMPO_WORDS, UNITS } from './words.js';
-
-/** Words as the tables have them: small letters, one space. */
-export const wordOf = (text: string): string => text.toLowerCase().replace(/[\s\u{a0}]+/gu, ' ');
-
-export function thingOf(text: string): ThingWord {
-  const word = wordOf(text);
-  return THING_SPELLINGS[word] ?? (word as ThingWord);
-}
+import type { KeyWord } from './vocabulary.js';
 
 const unquoted = (text: string): string => text.slice(1, -1).trim().slice(0, NOTATION_LIMITS.name);
-
-/** Seconds of a beat where the pattern says none: 120 a minute (common practice, no source). */
-export const USUAL_BEAT = 0.5;
 
 /** Times that are taken, seconds: of an event, of a hold, of a step, and of a hit from its step. */
 const LONGEST_TIME = 3600;
@@ -53,12 +43,15 @@ export class PartReader {
   private open: { tied: Tied; from: number } | null = null;
 
   constructor(
-    private readonly text: string,
-    private readonly errors: Errors,
+    private readonly reading: Reading,
+    /** What the parts belong to, as it is called. */
     private readonly head = '',
-    /** Seconds of a beat. */
-    private readonly beat: number = USUAL_BEAT,
+    private readonly move: MoveWord | null = null,
   ) {}
+
+  private get errors(): Reading['errors'] {
+    return this.reading.errors;
+  }
 
   get size(): Size | null {
     return this.sizes[0] ?? null;
@@ -90,7 +83,7 @@ export class PartReader {
     const said = this.said(node);
     switch (node.name) {
       case 'Direction': {
-        const bearing = BEARINGS[said] as number;
+        const bearing = BEARING_OF[this.lexicon.directions.get(said) ?? 'ahead'];
         const size = this.sizes.at(-1);
         if (size) this.places.push({ size, bearing });
         this.bearings.push(bearing);
@@ -101,7 +94,7 @@ export class PartReader {
         if (this.degrees === null) this.errors.add(node, 'angle', {}, ['90°']);
         return;
       case 'Foot':
-        this.foot = said.split(' ')[0] as FootRef;
+        this.foot = this.footOf(node);
         return;
       case 'Size':
         this.sized(node);
@@ -115,8 +108,8 @@ export class PartReader {
         this.times = this.count(node);
         return;
       case 'Style':
-        this.style = (SPLIT_STYLES as readonly string[]).includes(said) ? (said as SplitStyle) : this.style;
-        if (this.style !== said || this.head !== 'split') this.unknown(node, said);
+        this.style = this.lexicon.styles.get(said) ?? this.style;
+        if (!this.lexicon.styles.has(said) || this.move !== 'split') this.unknown(node, said);
         return;
       case 'Then':
         this.pending = 'then';
@@ -131,8 +124,8 @@ export class PartReader {
         this.pending = 'every';
         return;
       case 'Each':
-        this.each = /side$/.test(said) ? 'side' : 'lead';
-        if (!/(side|lead)$/.test(said)) this.errors.add(node, 'each', {}, ['each side', 'each lead']);
+        this.each = node.getChild('StepSide') ? 'side' : 'lead';
+        if (this.each === 'lead' && this.footOf(node) !== 'lead') this.errors.add(node, 'each', {}, this.eaches());
         return;
       case 'Mirrored':
         this.mirrored = true;
@@ -172,8 +165,28 @@ export class PartReader {
   }
 
   private unknown(node: SyntaxNode, said: string): void {
-    if (node.firstChild?.name === 'FootName') this.errors.add(node, 'names-foot', { word: said }, ['foot'], `${said} foot`);
-    else this.errors.add(node, 'not-understood-in', { word: said, head: this.head }, STEP_WORDS, nearestWord(said, STEP_WORDS));
+    const { inStep } = this.lexicon;
+    const foot = this.say('foot');
+    if (node.firstChild?.name === 'FootName') this.errors.add(node, 'names-foot', { word: said }, [foot], `${said} ${foot}`);
+    else this.errors.add(node, 'not-understood-in', { word: said, head: this.head }, inStep, nearestWord(said, inStep));
+  }
+
+  private footOf(node: SyntaxNode): FootRef | null {
+    const named = node.getChild('Side') ?? node.getChild('FootName');
+    return named ? (this.lexicon.feet.get(wordOf(this.of(named))) ?? null) : null;
+  }
+
+  private key(node: SyntaxNode | null): KeyWord | null {
+    return node ? (this.lexicon.keys.get(wordOf(this.of(node))) ?? null) : null;
+  }
+
+  /** A word of the grammar as it is printed. */
+  private say(key: KeyWord): string {
+    return this.lexicon.vocabulary.keys[key][0];
+  }
+
+  private eaches(): string[] {
+    return [this.say('side'), this.lexicon.vocabulary.feet.lead[0]].map((one) => `${this.say('each')} ${one}`);
   }
 
   /** The number that stands there; null where there is none, or one larger than can be reckoned with. */
@@ -206,10 +219,14 @@ export class PartReader {
 
   private sizeOf(node: SyntaxNode): Size | null {
     const word = node.getChild('SizeWord');
-    if (word) return { value: 1, unit: wordOf(this.of(word)) as 'small' | 'even' | 'big' };
+    if (word) return { value: 1, unit: this.lexicon.sizes.get(wordOf(this.of(word))) ?? 'even' };
     const value = this.number(node) ?? 0;
     const measure = node.getChild('Unit') ?? node.getChild('In');
-    const unit = measure ? (UNITS[wordOf(this.of(measure))] as Size['unit']) : 'own';
+    const unit = measure ? this.lexicon.units.get(wordOf(this.of(measure))) : 'own';
+    if (unit === undefined) {
+      this.unknown(node, this.of(node));
+      return null;
+    }
     const metres = unit in METRES_OF ? value * METRES_OF[unit as keyof typeof METRES_OF] : value * 0.3;
     if (value > 0 && metres <= NOTATION_LIMITS.metres) return { value, unit };
     const said = this.of(node);
@@ -222,7 +239,7 @@ export class PartReader {
     const word = node.getChild('TempoWord');
     const unit = node.getChild('Seconds');
     const number = this.number(node);
-    const seconds = number === null ? null : number * (unit && wordOf(this.of(unit)).startsWith('beat') ? this.beat : 1);
+    const seconds = number === null ? null : number * (this.key(unit) === 'beats' ? this.reading.beat : 1);
     if (!word && this.open && !node.getChild('In') && after?.name === 'Tie') {
       this.offset(node, seconds === null ? null : seconds * 1000);
       return;
@@ -233,14 +250,14 @@ export class PartReader {
       this.pending = null;
       return;
     }
-    const tempo = word ? { factor: TEMPO_WORDS[wordOf(this.of(word))] as number } : this.secondsOf(node, seconds);
+    const tempo = word ? { factor: FACTOR_OF[this.lexicon.tempos.get(wordOf(this.of(word))) ?? 'slow'] } : this.secondsOf(node, seconds);
     if (this.pending === 'then') this.then = tempo;
     else this.tempo = tempo;
     this.pending = null;
   }
 
   private secondsOf(node: SyntaxNode, seconds: number | null): Tempo | null {
-    const holds = this.head === 'hold';
+    const holds = this.move === 'hold';
     const { least, most } = holds ? HOLD : STEP;
     if (seconds !== null && seconds > 0 && seconds >= least && seconds <= most) return { seconds };
     if (holds) this.errors.add(node, 'hold-time', { most });
@@ -254,21 +271,25 @@ export class PartReader {
     const quoted = node.getChild('Quoted');
     const bare = node.getChild('Name');
     const name = quoted ? unquoted(this.of(quoted)) : bare ? wordOf(this.of(bare)) : null;
-    return { thing: thing ? thingOf(this.of(thing)) : null, name };
+    return { thing: thing ? (this.lexicon.things.get(wordOf(this.of(thing))) ?? null) : null, name };
   }
 
   private hand(node: SyntaxNode): void {
     this.closeHand();
+    const { moves, events, vocabulary } = this.lexicon;
     const said = childrenOf(node)[1];
     const word = said ? wordOf(this.of(said)) : '';
-    const isHand = said?.name === 'Named' || word === 'hit' || word === 'guard check';
-    if (!said || !(isHand || said.name === 'Event')) {
-      this.errors.add(node, 'after-plus', {}, ['hit', '"jab"', ...EVENT_WORDS], 'hit');
+    const event = events.get(word) ?? null;
+    const move = moves.get(word);
+    const hand = move === 'hit' || move === 'guard check' ? move : null;
+    if (!said || !(said.name === 'Named' || hand !== null || event !== null)) {
+      const [hit] = vocabulary.moves.hit;
+      this.errors.add(node, 'after-plus', {}, [hit, '"jab"', ...printed(vocabulary.events)], hit);
       return;
     }
-    const name = said.name === 'Named' ? unquoted(this.of(said)) || 'hit' : word;
+    const name = said.name === 'Named' ? unquoted(this.of(said)) || 'hit' : (event ?? hand ?? 'hit');
     const tied: Tied = {
-      kind: said.name === 'Event' ? 'event' : 'hand',
+      kind: event === null ? 'hand' : 'event',
       word: name,
       tie: 'landing',
       offsetMs: 0,
@@ -279,7 +300,7 @@ export class PartReader {
 
   private offset(node: SyntaxNode, ms: number | null): void {
     if (ms === null) this.errors.add(node, 'hit-time', {}, ['80 ms']);
-    else if (!this.open) this.errors.add(node, 'hit-alone', {}, ['+ hit']);
+    else if (!this.open) this.errors.add(node, 'hit-alone', {}, [`+ ${this.lexicon.vocabulary.moves.hit[0]}`]);
     else if (Math.abs(ms) > 1000 * FURTHEST_HIT) this.errors.add(node, 'hit-far', { most: FURTHEST_HIT });
     else this.open.tied = { ...this.open.tied, offsetMs: ms, span: { from: this.open.from, to: node.to } };
   }
@@ -288,12 +309,12 @@ export class PartReader {
     const anchor = node.getChild('Anchor');
     // 'pivot on lead foot': a word that says nothing more there.
     if (!this.open) {
-      if (said !== 'on') this.unknown(node, said);
+      if (this.lexicon.keys.get(said) !== 'on') this.unknown(node, said);
       return;
     }
-    if (!anchor) this.errors.add(node, 'hit-tie', {}, ['start', 'landing']);
-    const tie = anchor && wordOf(this.of(anchor)) === 'start' ? 'start' : 'landing';
-    const offsetMs = said.startsWith('before') ? -this.open.tied.offsetMs : this.open.tied.offsetMs;
+    if (!anchor) this.errors.add(node, 'hit-tie', {}, [this.say('start'), this.say('landing')]);
+    const tie = this.key(anchor) === 'start' ? 'start' : 'landing';
+    const offsetMs = this.key(node.getChild('TieKey')) === 'before' ? -this.open.tied.offsetMs : this.open.tied.offsetMs;
     this.open.tied = { ...this.open.tied, tie, offsetMs: offsetMs === 0 ? 0 : offsetMs, span: { from: this.open.from, to: node.to } };
     this.closeHand();
   }
@@ -304,6 +325,10 @@ export class PartReader {
   }
 
   private of(node: Span): string {
-    return this.text.slice(node.from, node.to);
+    return this.reading.text.slice(node.from, node.to);
+  }
+
+  private get lexicon(): Reading['lexicon'] {
+    return this.reading.lexicon;
   }
 }

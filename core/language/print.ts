@@ -1,124 +1,162 @@
-import type { Act, Aim, Happening, Item, Parsed, Repeated, Size, Tempo, Thing, Tied } from './ast.js';
+import type { Act, Aim, Direction, Happening, Item, Parsed, Repeated, Size, Tempo, Thing, Tied } from './ast.js';
+import { ENGLISH } from './english.js';
+import type { Vocabulary } from './vocabulary.js';
 
 /** Prints a whole pattern in the notation; parsing the print gives the same (places apart). */
-export function printPattern(parsed: Omit<Parsed, 'errors'>): string {
+export function printPattern(parsed: Omit<Parsed, 'errors'>, vocabulary: Vocabulary = ENGLISH): string {
+  const line = (items: readonly Item[]): string => print(items, vocabulary);
   return [
-    ...parsed.things.map(printThing),
-    ...parsed.definitions.map((one) => `${one.name} = ${print(one.items)}`),
-    ...(parsed.intended.length > 0 ? [`intended ${parsed.intended.map((one) => one.code).join(' ')}`] : []),
-    ...(parsed.items.length > 0 ? [print(parsed.items)] : []),
+    ...parsed.things.map((thing) => printThing(thing, vocabulary)),
+    ...parsed.definitions.map((one) => `${one.name} = ${line(one.items)}`),
+    ...(parsed.intended.length > 0 ? [joined(vocabulary.keys.intended[0], ...parsed.intended.map((one) => one.code))] : []),
+    ...(parsed.items.length > 0 ? [line(parsed.items)] : []),
   ].join('\n');
 }
 
 /**
- * Prints items in the notation; parsing the print gives the same items (places apart).
+ * Prints items in the notation; parsing the print with the same vocabulary gives the same items (places apart).
  * @example print(parse('Shuffle   right 40cm').items) // 'shuffle right 40 cm'
  */
-export function print(items: readonly Item[]): string {
-  return items.map(printItem).join(', ');
+export function print(items: readonly Item[], vocabulary: Vocabulary = ENGLISH): string {
+  return items.map((item) => printItem(item, vocabulary)).join(', ');
 }
 
-function printItem(item: Item): string {
+function printItem(item: Item, vocabulary: Vocabulary): string {
+  const { keys } = vocabulary;
   switch (item.kind) {
     case 'group':
-      return joined(`(${item.branches.map(print).join(' | ')})`, ...printRepeated(item));
+      return joined(`(${item.branches.map((branch) => print(branch, vocabulary)).join(' | ')})`, ...printRepeated(item, vocabulary));
     case 'call':
-      return joined(item.name, item.scale === 1 ? '' : `${item.scale}×`, printTempo(item.tempo), ...printRepeated(item));
+      return joined(
+        item.name,
+        item.scale === 1 ? '' : `${item.scale}×`,
+        printTempo(item.tempo, vocabulary),
+        ...printRepeated(item, vocabulary),
+      );
     case 'event':
-      return printHappening(item);
+      return printHappening(item, vocabulary);
     case 'step':
       return joined(
-        printAct(item.act),
-        printTempo(item.act.word === 'hold' ? null : item.tempo),
-        item.then ? `then ${printTempo(item.then)}` : '',
-        ...printRepeated(item),
-        ...item.hands.map(printTied),
+        printAct(item.act, vocabulary),
+        printTempo(item.act.word === 'hold' ? null : item.tempo, vocabulary),
+        item.then ? `${keys.then[0]} ${printTempo(item.then, vocabulary)}` : '',
+        ...printRepeated(item, vocabulary),
+        ...item.hands.map((tied) => printTied(tied, vocabulary)),
       );
   }
 }
 
 const joined = (...parts: readonly string[]): string => parts.filter((part) => part !== '').join(' ');
 
-function printRepeated(item: Repeated): string[] {
-  return [item.times === 1 ? '' : `${item.times} times`, item.each ? `each ${item.each}` : '', item.mirrored ? 'mirrored' : ''];
+function printRepeated(item: Repeated, { keys, feet }: Vocabulary): string[] {
+  const [other] = item.each === 'lead' ? feet.lead : keys.side;
+  return [
+    item.times === 1 ? '' : `${item.times} ${keys.times[0]}`,
+    item.each ? `${keys.each[0]} ${other}` : '',
+    item.mirrored ? keys.mirrored[0] : '',
+  ];
 }
 
-function printHappening(item: Happening): string {
+function printHappening(item: Happening, { events, keys }: Vocabulary): string {
+  const time = (word: string, seconds: number | null): string => (seconds === null ? '' : `${word} ${seconds} ${keys.seconds[0]}`);
   return joined(
-    item.event,
+    events[item.event][0],
     item.name === null ? '' : `"${item.name}"`,
-    item.at === null ? '' : `at ${item.at} s`,
-    item.every === null ? '' : `every ${item.every} s`,
+    time(keys.at[0], item.at),
+    time(keys.every[0], item.every),
   );
 }
 
-function printThing(thing: Thing): string {
-  const place = (size: Size | null, plus: string, minus: string): string =>
-    size === null ? '' : `${printSize({ ...size, value: Math.abs(size.value) })} ${size.value < 0 ? minus : plus}`;
+function printThing(thing: Thing, vocabulary: Vocabulary): string {
+  const { directions, keys } = vocabulary;
+  const place = (size: Size | null, plus: Direction, minus: Direction): string =>
+    size === null
+      ? ''
+      : `${printSize({ ...size, value: Math.abs(size.value) }, vocabulary)} ${directions[size.value < 0 ? minus : plus][0]}`;
   const at = joined(place(thing.right, 'right', 'left'), place(thing.ahead, 'ahead', 'back'));
   return joined(
-    thing.thing,
+    vocabulary.things[thing.thing][0],
     thing.name === null ? '' : `"${thing.name}"`,
-    at === '' ? '' : `at ${at}`,
-    thing.doing ? `doing (${print(thing.doing)})` : '',
+    at === '' ? '' : `${keys.at[0]} ${at}`,
+    thing.doing ? `${keys.doing[0]} (${print(thing.doing, vocabulary)})` : '',
   );
 }
 
-export function printAct(act: Act): string {
+export function printAct(act: Act, vocabulary: Vocabulary = ENGLISH): string {
   if (act.word === 'hit' && act.name !== null) return `"${act.name}"`;
+  const { directions, keys } = vocabulary;
   return joined(
-    act.word,
-    act.bearing === null ? '' : bearingWords(act.bearing),
-    act.turn === null ? '' : `${act.turn < 0 ? 'left' : 'right'} ${Math.abs(act.turn)}°`,
-    act.style ?? '',
-    printSize(act.size),
-    act.second ? `then ${printSize(act.second)}` : '',
-    act.foot ? `${act.foot} foot` : '',
-    act.seconds === null ? '' : `${act.seconds} s`,
-    act.aim ? printAim(act.aim) : '',
-    act.short ? `short ${printSize(act.short)}` : '',
+    vocabulary.moves[act.word][0],
+    act.bearing === null ? '' : bearingWords(act.bearing, vocabulary),
+    act.turn === null ? '' : `${directions[act.turn < 0 ? 'left' : 'right'][0]} ${Math.abs(act.turn)}°`,
+    act.style === null ? '' : vocabulary.styles[act.style][0],
+    printSize(act.size, vocabulary),
+    act.second ? `${keys.then[0]} ${printSize(act.second, vocabulary)}` : '',
+    act.foot
+      ? `${act.foot === 'left' || act.foot === 'right' ? directions[act.foot][0] : vocabulary.feet[act.foot][0]} ${keys.foot[0]}`
+      : '',
+    act.seconds === null ? '' : `${act.seconds} ${keys.seconds[0]}`,
+    act.aim ? printAim(act.aim, vocabulary) : '',
+    act.short ? `${keys.short[0]} ${printSize(act.short, vocabulary)}` : '',
   );
 }
 
-const printAim = ({ thing, name }: Aim): string => joined('to', thing ?? '', name === null ? '' : `"${name}"`);
+function printAim({ thing, name }: Aim, { keys, things }: Vocabulary): string {
+  const [what] = thing === null ? [''] : thing === 'home' ? keys.home : things[thing];
+  return joined(keys.to[0], what, name === null ? '' : `"${name}"`);
+}
+
+const PLAIN: Readonly<Record<number, readonly Direction[]>> = {
+  0: ['ahead'],
+  90: ['right'],
+  180: ['back'],
+  '-180': ['back'],
+  '-90': ['left'],
+  45: ['ahead', 'right'],
+  '-45': ['ahead', 'left'],
+  135: ['back', 'right'],
+  '-135': ['back', 'left'],
+};
 
 /**
  * A bearing in words: a plain direction, half way between two, or degrees to a side.
  * @example bearingWords(-45) // 'ahead left'
  */
-export function bearingWords(bearing: number): string {
-  const plain: Readonly<Record<number, string>> = {
-    0: 'ahead',
-    90: 'right',
-    180: 'back',
-    '-180': 'back',
-    '-90': 'left',
-    45: 'ahead right',
-    '-45': 'ahead left',
-    135: 'back right',
-    '-135': 'back left',
-  };
-  return plain[bearing] ?? `${Math.abs(bearing)}° ${bearing < 0 ? 'left' : 'right'}`;
+export function bearingWords(bearing: number, { directions }: Vocabulary = ENGLISH): string {
+  const plain = PLAIN[bearing];
+  return plain
+    ? plain.map((direction) => directions[direction][0]).join(' ')
+    : `${Math.abs(bearing)}° ${directions[bearing < 0 ? 'left' : 'right'][0]}`;
 }
 
 /** The move in a word or two, as a lane or a list shows it. */
-export const wordsOf = (act: Act): string => act.name ?? act.word;
+export const wordsOf = (act: Act, { moves }: Vocabulary = ENGLISH): string => act.name ?? moves[act.word][0];
 
-function printSize(size: Size | null): string {
+function printSize(size: Size | null, { sizes, units }: Vocabulary): string {
   if (size === null) return '';
-  if (size.unit === 'own') return `${size.value}×`;
-  if (size.unit === 'small' || size.unit === 'even' || size.unit === 'big') return size.unit;
-  return `${size.value} ${size.unit}`;
+  switch (size.unit) {
+    case 'own':
+      return `${size.value}×`;
+    case 'small':
+    case 'even':
+    case 'big':
+      return sizes[size.unit][0];
+    default:
+      return `${size.value} ${units[size.unit][0]}`;
+  }
 }
 
-function printTempo(tempo: Tempo | null): string {
+function printTempo(tempo: Tempo | null, { keys, tempos }: Vocabulary): string {
   if (tempo === null) return '';
-  if ('seconds' in tempo) return `in ${tempo.seconds} s`;
-  return tempo.factor > 1 ? 'slow' : 'quick';
+  if ('seconds' in tempo) return `${keys.in[0]} ${tempo.seconds} ${keys.seconds[0]}`;
+  return tempos[tempo.factor > 1 ? 'slow' : 'quick'][0];
 }
 
-function printTied(tied: Tied): string {
-  const word = tied.kind === 'event' || tied.word === 'hit' || tied.word === 'guard check' ? tied.word : `"${tied.word}"`;
-  if (tied.offsetMs === 0) return `+ ${word} on ${tied.tie}`;
-  return `+ ${word} ${Math.abs(tied.offsetMs)} ms ${tied.offsetMs < 0 ? 'before' : 'after'} ${tied.tie}`;
+function printTied(tied: Tied, { events, moves, keys }: Vocabulary): string {
+  const known: Readonly<Record<string, readonly [string, ...string[]]>> =
+    tied.kind === 'event' ? events : { hit: moves.hit, 'guard check': moves['guard check'] };
+  const word = known[tied.word]?.[0] ?? `"${tied.word}"`;
+  const [anchor] = keys[tied.tie];
+  if (tied.offsetMs === 0) return `+ ${word} ${keys.on[0]} ${anchor}`;
+  return `+ ${word} ${Math.abs(tied.offsetMs)} ${keys.ms[0]} ${keys[tied.offsetMs < 0 ? 'before' : 'after'][0]} ${anchor}`;
 }

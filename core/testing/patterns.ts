@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 import { bare } from '../language/act.js';
 import type { Act, Group, Item, Size, Step } from '../language/ast.js';
+import { ENGLISH } from '../language/english.js';
+import { lexiconOf } from '../language/lexicon.js';
 import { MOVE_WORDS, ruleOf, type MoveWord } from '../language/moves.js';
-import { FOOT_WORDS } from '../language/words.js';
 
+const FEET = [...new Set(lexiconOf(ENGLISH).feet.values())];
 const NOWHERE = { from: 0, to: 0 };
 const ONCE = { times: 1, each: null, mirrored: false, span: NOWHERE } as const;
 
@@ -25,7 +27,7 @@ export function anyActOf(word: MoveWord): fc.Arbitrary<Act> {
       bearing: usual ? bearing : maybe(bearing),
       turn: rule.way === 'turn' ? fc.integer({ min: 1, max: 180 }).chain((turn) => fc.constantFrom(turn, -turn)) : fc.constant(null),
       size: rule.size === 'none' ? fc.constant(null) : maybe(anySize),
-      foot: rule.foot ? maybe(fc.constantFrom(...FOOT_WORDS)) : fc.constant(null),
+      foot: rule.foot ? maybe(fc.constantFrom(...FEET)) : fc.constant(null),
     })
     .map((said) => ({ ...bare(word), ...said, seconds: word === 'hold' ? 1 : null }));
 }

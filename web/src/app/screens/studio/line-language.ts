@@ -3,18 +3,22 @@ import { LanguageSupport, LRLanguage, syntaxTree } from '@codemirror/language';
 import { Facet, type EditorState } from '@codemirror/state';
 import { hoverTooltip } from '@codemirror/view';
 import { FINDINGS, type FindingCode } from '@hopsk/core/judge/finding';
-import { EVENT_WORDS, THING_WORDS } from '@hopsk/core/language/floor-words';
-import { MOVE_WORDS, MOVES, ruleOf, type MoveWord } from '@hopsk/core/language/moves';
+import { ENGLISH } from '@hopsk/core/language/english';
+import { lexiconOf, printed, wordOf } from '@hopsk/core/language/lexicon';
+import { parserOf } from '@hopsk/core/language/line-parser';
+import { MOVE_WORDS, ruleOf, type MoveWord } from '@hopsk/core/language/moves';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
-import { parser as patternParser } from '@hopsk/core/language/pattern.generated';
-import { FOOT_WORDS, SPLIT_STYLES } from '@hopsk/core/language/words';
 import { words } from '@hopsk/words/words';
 import { styleTags, tags } from '@lezer/highlight';
+
+/** The words that a coach types steps in. */
+const SPOKEN = ENGLISH;
+const LEXICON = lexiconOf(SPOKEN);
 
 /** The line of steps for the editor: the same grammar that core reads by. */
 const LANGUAGE = LRLanguage.define({
   name: 'steps',
-  parser: patternParser.configure({
+  parser: parserOf(SPOKEN).configure({
     props: [
       styleTags({
         Move: tags.keyword,
@@ -37,9 +41,12 @@ const SEPARATOR = /[,;·→\n([|=]/;
 
 /** Words that begin a step. */
 const heads = (): Completion[] => [
-  ...MOVE_WORDS.map((word) => ({ label: word, type: MOVES[word].family, info: words.moves[word], detail: MOVES[word].family })),
-  ...EVENT_WORDS.map((word) => ({ label: word, type: 'event', detail: words.steps.event })),
-  ...THING_WORDS.map((word) => ({ label: word, type: 'thing', detail: words.steps.thing })),
+  ...MOVE_WORDS.map((word) => {
+    const { family } = ruleOf(word);
+    return { label: SPOKEN.moves[word][0], type: family, info: words.moves[word], detail: family };
+  }),
+  ...printed(SPOKEN.events).map((label) => ({ label, type: 'event', detail: words.steps.event })),
+  ...printed(SPOKEN.things).map((label) => ({ label, type: 'thing', detail: words.steps.thing })),
 ];
 
 const DIRECTIONS = ['left', 'right', 'ahead', 'back', 'ahead left', 'ahead right', 'back left', 'back right'];
@@ -54,11 +61,11 @@ function partsOf(word: MoveWord): Completion[] {
     ...(rule.size === 'none' ? [] : said(['20 cm', '40 cm', '60 cm', '1×', 'small', 'even', 'big'], words.steps.size)),
     ...(rule.foot
       ? said(
-          FOOT_WORDS.map((foot) => `${foot} foot`),
+          [...LEXICON.feet.keys()].map((foot) => `${foot} ${SPOKEN.keys.foot[0]}`),
           words.steps.foot,
         )
       : []),
-    ...(word === 'split' ? said(SPLIT_STYLES, words.steps.style) : []),
+    ...(word === 'split' ? said(printed(SPOKEN.styles), words.steps.style) : []),
     ...said(['slow', 'quick', 'in 0.5 s'], words.steps.tempo),
     ...said(['+ hit on landing', '+ hit 80 ms after landing', '+ "…" on landing', '+ ball hit on landing'], words.steps.hand),
     ...said(['twice', '3 times', 'each side', 'each lead', 'mirrored'], words.steps.again),
@@ -87,7 +94,8 @@ export function completeSteps(context: CompletionContext): CompletionResult | nu
     };
   }
   const typed = text.toLowerCase();
-  const head = MOVE_WORDS.filter((word) => typed.startsWith(`${word} `)).sort((a, b) => b.length - a.length)[0];
+  const said = [...LEXICON.moves.keys()].filter((word) => typed.startsWith(`${word} `)).sort((a, b) => b.length - a.length)[0] ?? '';
+  const head = LEXICON.moves.get(said);
   if (head) {
     const word = context.matchBefore(/[\p{L}+]+/u);
     return word || context.explicit ? { from: word?.from ?? context.pos, options: partsOf(head), validFor: /^[\p{L}]*$/u } : null;
@@ -104,9 +112,8 @@ export function completeSteps(context: CompletionContext): CompletionResult | nu
 /** Help on a move under the pointer. */
 const help = hoverTooltip((view, pos) => {
   const node = syntaxTree(view.state).resolveInner(pos, 0);
-  const word = view.state.sliceDoc(node.from, node.to).toLowerCase();
-  if (node.name !== 'Move' || !(word in MOVES)) return null;
-  const { example } = MOVES[word as MoveWord];
+  const move = node.name === 'Move' ? LEXICON.moves.get(wordOf(view.state.sliceDoc(node.from, node.to))) : undefined;
+  if (move === undefined) return null;
   return {
     pos: node.from,
     end: node.to,
@@ -115,9 +122,9 @@ const help = hoverTooltip((view, pos) => {
       const dom = document.createElement('div');
       dom.className = 'help';
       const what = document.createElement('p');
-      what.textContent = words.moves[word as MoveWord];
+      what.textContent = words.moves[move];
       const how = document.createElement('code');
-      how.textContent = example;
+      how.textContent = ruleOf(move).example;
       dom.append(what, how);
       return { dom };
     },
