@@ -149,6 +149,7 @@ test('a keyboard alone gets from the door to a stance', async ({ page }) => {
   await page.goto('/enter');
   await page.getByRole('button', { name: 'enter the demo club' }).focus();
   await page.keyboard.press('Enter');
+  await page.waitForURL((url) => !url.pathname.startsWith('/enter'));
   await page.goto('/people');
   await page.getByRole('link', { name: 'Ines' }).waitFor();
   await page.keyboard.press('Tab');
