@@ -9,6 +9,7 @@ import { Choice } from './choice';
 import { ChoiceHarness } from './choice.harness';
 import { Either } from './either';
 import { EitherHarness } from './either.harness';
+import { Fields } from './fields';
 import { FileBox } from './file-box';
 import { FileBoxHarness } from './file-box.harness';
 import { Head } from './head';
@@ -28,7 +29,7 @@ import { TabsHarness } from './tabs.harness';
 import { Whole } from './whole';
 
 @Component({
-  imports: [Box, Choice, Either, FileBox, Head, MatTabNavPanel, Print, Several, Table, Slider, Tabs, Whole],
+  imports: [Box, Choice, Either, Fields, FileBox, Head, MatTabNavPanel, Print, Several, Table, Slider, Tabs, Whole],
   template: `
     <hop-head back="/" backTo="home">
       <h1>Page</h1>
@@ -37,6 +38,7 @@ import { Whole } from './whole';
     </hop-head>
     <form (hopWhole)="sent.push(half())">
       <hop-box label="share" [reads]="share" [value]="half()" (taken)="half.set($event)" />
+      <hop-fields [fields]="asked" [value]="who()" [said]="refused" (taken)="who.set($event)" />
       <button>send</button>
     </form>
     <hop-several label="days" [options]="weekdays" [most]="2" [value]="on()" (taken)="on.set($event)" />
@@ -65,6 +67,12 @@ class Page {
     { value: 'left', label: 'left' },
     { value: 'right', label: 'right' },
   ]);
+  readonly asked = [
+    { key: 'name' as const, label: 'who', reads: texts(10, 1) },
+    { key: 'mail' as const, label: 'where', reads: emails },
+  ];
+  readonly who = signal<Readonly<Record<'name' | 'mail', string>>>({ name: 'Ada', mail: 'a@b.test' });
+  readonly refused = (key: string): string => (key === 'mail' ? 'is taken' : '');
   readonly weekdays = ['mon', 'wed', 'fri'].map((value) => ({ value, label: value }));
   readonly on = signal<readonly string[]>(['mon']);
   readonly sent: number[] = [];
@@ -126,6 +134,21 @@ describe('parts of every page', () => {
     expect(on.half()).toBe(1);
     await press('ArrowDown');
     expect(on.half()).toBe(0.9);
+  });
+
+  it('fields are boxes of one value: each changes its own line, and what is wrong with one keeps the form from being sent', async () => {
+    const { fixture, on, loader } = await page();
+    const name = await loader.getHarness(BoxHarness.with({ label: 'who' }));
+    const mail = await loader.getHarness(BoxHarness.with({ label: 'where' }));
+    expect([await name.getText(), await mail.getText(), await mail.getWrong()]).toEqual(['Ada', 'a@b.test', 'is taken']);
+    await name.type('Bo');
+    expect(on.who()).toEqual({ name: 'Bo', mail: 'a@b.test' });
+    await name.type('');
+    (fixture.nativeElement as HTMLElement).querySelector('form')?.requestSubmit();
+    expect([on.who().name, on.sent]).toEqual(['Bo', []]);
+    await name.type('Cy');
+    (fixture.nativeElement as HTMLElement).querySelector('form')?.requestSubmit();
+    expect([on.who().name, on.sent]).toEqual(['Cy', [0.5]]);
   });
 
   it('a choice shows its value, nothing too where that can be chosen, and goes back where it only gives an order', async () => {

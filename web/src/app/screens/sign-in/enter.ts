@@ -6,16 +6,16 @@ import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom, type Observable } from 'rxjs';
 import { Api } from '../../data/api';
-import { troubleOf, type Trouble } from '../../data/problem';
 import { signInActions } from '../../data/sign-in';
-import { Box } from '../../ui/box';
+import { Sending, Sent } from '../../parts/sending';
+import { Fields, type Field } from '../../ui/fields';
 import { once } from '../../ui/once';
 import { emails, passwords, texts } from '../../ui/reads';
 import { Whole } from '../../ui/whole';
 
 @Component({
   selector: 'hop-enter',
-  imports: [Box, MatButton, Whole],
+  imports: [Fields, MatButton, Sent, Whole],
   templateUrl: './enter.html',
   styleUrl: './enter.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -27,11 +27,26 @@ export class Enter {
   protected readonly common = words.common;
   protected readonly app = words.app;
   protected readonly door = signal<Door | null>(null);
-  protected readonly trouble = signal<Trouble | null>(null);
-  protected readonly busy = signal(false);
-  protected readonly reads = { name: texts(80, 1), email: emails, password: passwords(1), newPassword: passwords(LEAST_PASSWORD) };
+  protected readonly looking = new Sending();
+  protected readonly entering = new Sending();
   protected readonly typed = signal({ email: '', password: '' });
   protected readonly setup = signal({ club: '', name: '', email: '', password: '' });
+  protected readonly known: readonly Field<'email' | 'password'>[] = [
+    { key: 'email', label: words.enter.email, reads: emails, fill: 'username' },
+    { key: 'password', label: words.enter.password, reads: passwords(1), fill: 'current-password' },
+  ];
+  protected readonly new: readonly Field<'club' | 'name' | 'email' | 'password'>[] = [
+    { key: 'club', label: words.enter.club, reads: texts(80, 1), fill: 'organization' },
+    { key: 'name', label: words.enter.coach, reads: texts(80, 1), fill: 'name' },
+    { key: 'email', label: words.enter.email, reads: emails, fill: 'username' },
+    {
+      key: 'password',
+      label: words.enter.password,
+      reads: passwords(LEAST_PASSWORD),
+      fill: 'new-password',
+      note: words.enter.passwordHint,
+    },
+  ];
   private readonly api = inject(Api);
   private readonly store = inject(Store);
   private readonly router = inject(Router);
@@ -40,13 +55,12 @@ export class Enter {
     void this.look();
   }
 
-  protected async look(): Promise<void> {
-    try {
+  /** What the door offers. */
+  protected look(): Promise<void> {
+    return this.looking.send(async () => {
       this.door.set(await firstValueFrom(this.api.door()));
-      this.trouble.set(null);
-    } catch (error) {
-      this.trouble.set(troubleOf(error));
-    }
+      return '';
+    });
   }
 
   protected signIn(): void {
@@ -61,33 +75,13 @@ export class Enter {
     void this.enter(this.api.demo());
   }
 
-  protected type(change: Partial<{ email: string; password: string }>): void {
-    this.typed.update((typed) => ({ ...typed, ...change }));
-  }
-
-  protected typeSetup(change: Partial<{ club: string; name: string; email: string; password: string }>): void {
-    this.setup.update((typed) => ({ ...typed, ...change }));
-  }
-
-  /** What the server says of a field. */
-  protected said(path: string): string {
-    return this.trouble()?.fields.find((field) => field.path === path)?.message ?? '';
-  }
-
-  private readonly enter = once((way: Observable<Me>) => this.pass(way));
-
-  private async pass(way: Observable<Me>): Promise<void> {
-    this.busy.set(true);
-    this.trouble.set(null);
-    try {
+  private readonly enter = once((way: Observable<Me>) =>
+    this.entering.send(async () => {
       const me = await firstValueFrom(way);
       this.store.dispatch(signInActions.entered({ me, offline: false }));
       // Only a way inside the app is followed, and the door is not inside.
       await this.router.navigateByUrl(/^\/(?!\/|enter\b)/.test(this.to()) ? this.to() : '/');
-    } catch (error) {
-      this.trouble.set(troubleOf(error));
-    } finally {
-      this.busy.set(false);
-    }
-  }
+      return '';
+    }),
+  );
 }
