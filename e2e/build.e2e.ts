@@ -11,7 +11,7 @@ const stages = (page: Page) => page.locator('hop-workshop ol > li');
 const doses = (page: Page) => page.getByRole('textbox', { name: /^dose of/ });
 /** The sum beside the bar, in seconds. */
 const total = async (page: Page): Promise<number> => {
-  const said = (await page.locator('.listen .total[aria-busy="false"]').innerText()).match(/(\d+):(\d\d)/);
+  const said = (await page.locator('hop-listen .total[aria-busy="false"]').innerText()).match(/(\d+):(\d\d)/);
   return Number(said?.[1]) * 60 + Number(said?.[2]);
 };
 

@@ -82,6 +82,14 @@ async function greekHouse(page: Page): Promise<{ house: OwnHouse; file: ClubFile
   return { house, file };
 }
 
+/** A dialog that was asked for: it is looked at once it is there, and gone before anything else is done. */
+async function markedDialog(page: Page): Promise<void> {
+  await page.getByRole('dialog').waitFor();
+  await isMarked(page);
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+}
+
 /** What a coach opens on a screen beside what stands there at once. */
 const ACTS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   studio: async (page) => {
@@ -94,6 +102,7 @@ const ACTS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.locator('.finding').nth(1).waitFor();
     await isMarked(page);
     await press(page, w.steps.more);
+    await page.getByRole('menuitem').first().waitFor();
     await isMarked(page);
   },
   workshop: async (page) => {
@@ -106,8 +115,10 @@ const ACTS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.locator('.problem').first().waitFor();
     await isMarked(page);
     await press(page, w.build.fit);
+    await page.locator('hop-fit-table').waitFor();
     await isMarked(page);
     await press(page, w.build.more);
+    await page.getByRole('menuitem').first().waitFor();
     await isMarked(page);
   },
   floor: async (page) => {
@@ -117,14 +128,12 @@ const ACTS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.locator('[data-fault]').first().waitFor();
     await isMarked(page);
     await press(page, w.run.more);
-    await page.getByRole('dialog').waitFor();
-    await isMarked(page);
-    await page.keyboard.press('Escape');
+    await markedDialog(page);
     await page.keyboard.press('?');
-    await isMarked(page);
-    await page.keyboard.press('Escape');
+    await markedDialog(page);
     await page.locator('[data-fault]').first().click();
     await press(page, w.run.end);
+    await page.getByRole('dialog').waitFor();
     await isMarked(page);
     await press(page, w.run.endYes);
     await page.getByRole('heading', { name: w.run.summary }).waitFor();

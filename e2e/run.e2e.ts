@@ -204,6 +204,7 @@ test.describe('a run', () => {
     await expect(coach.getByRole('dialog')).toContainText('shift + 1 … 8');
     await coach.keyboard.press('1');
     await coach.getByRole('dialog').getByRole('button', { name: 'close' }).click();
+    await expect(coach.getByRole('dialog')).toHaveCount(0);
     await expect(count).toHaveText('1');
     await coach.keyboard.press('e');
     await coach.getByRole('dialog').getByRole('button', { name: 'end it' }).click();

@@ -1,24 +1,18 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
-import { Rounds as DoseSchema, type Pattern } from '@hopsk/contract/pattern';
+import type { Pattern } from '@hopsk/contract/pattern';
 import type { Athlete } from '@hopsk/contract/people';
 import { MOST_HERE, type RunRow } from '@hopsk/contract/run';
 import { ROUNDS_LIMITS, type Rounds } from '@hopsk/core/language/rounds';
 import { totalsOfRounds, openInRounds } from '@hopsk/core/plan/rounds';
 import { clockText } from '@hopsk/core/plan/clock-text';
-import { isSession, type RunPlan } from '@hopsk/core/plan/run-plan';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
-import { firstValueFrom } from 'rxjs';
-import * as z from 'zod/mini';
 import { Latest } from '../../compute/latest';
 import type { Repetition, RepetitionAsk } from '../../compute/repetition';
 import { Studies } from '../../compute/studies';
-import { Api } from '../../data/api';
-import { troubleOf } from '../../data/problem';
-import { DeviceStore } from '../../data/device-store';
 import { DoseForm } from '../../parts/dose-form';
 import { RunDesk } from '../../data/desk';
 import { Outbox } from '../../data/outbox';
@@ -33,17 +27,8 @@ import { once } from '../../ui/once';
 import { BOARD_HOLDS, boardOf, roundsBegun } from '../../parts/run-setup';
 import { Dialogs } from '../../ui/dialogs';
 import { Head } from '../../ui/head';
+import { BeforeThis } from './before-this';
 import { pickFault } from './dialogs';
-
-/** What was used last on this device. */
-const Last = z.object({ dose: DoseSchema, here: z.array(z.string()) });
-
-/** The dose of a run, by time, so that it can be used without its pattern; a session has none of its own. */
-function byTime(plan: RunPlan): Rounds {
-  if (isSession(plan)) return OPEN_DOSE;
-  const { dose, rep } = plan;
-  return { ...dose, mode: 'seconds', work: dose.mode === 'seconds' ? dose.work : Math.round(dose.work * (rep?.seconds ?? 3)) };
-}
 
 /** Where rounds begin: who is here, what is looked for, and one press; with a pattern or without. */
 @Component({
@@ -58,8 +43,6 @@ export class FloorScreen {
   readonly pattern = input<string>();
   private readonly store = inject(Store);
   private readonly club = inject(TeachingStore);
-  private readonly api = inject(Api);
-  private readonly device = inject(DeviceStore);
   private readonly asking = inject(Studies);
   private readonly desk = inject(RunDesk);
   private readonly router = inject(Router);
@@ -73,12 +56,7 @@ export class FloorScreen {
   protected readonly people = this.store.selectSignal(people.selectHere);
   protected readonly patterns = this.store.selectSignal(patterns.selectHere);
   protected readonly status = this.store.selectSignal(people.selectStatus);
-  protected readonly open = signal(false);
-  protected readonly recent = signal<readonly RunRow[]>([]);
-  protected readonly recentTrouble = signal('');
-  /** Whether it is known what was used last: until then nothing is offered, so that nothing jumps under a thumb. */
-  protected readonly looked = signal(false);
-  private readonly last = signal<z.infer<typeof Last> | null>(null);
+  protected readonly before = new BeforeThis();
   private readonly choice = picked(this.patterns, () => this.pattern(), 'none');
   protected readonly chosen = this.choice.record;
   /** Who is here as the coach said; until then those of the last run. */
@@ -87,14 +65,14 @@ export class FloorScreen {
     const said = this.saidHere();
     if (said) return said;
     const known = this.people().map((athlete) => athlete.id);
-    const last = (this.last()?.here ?? []).filter((id) => known.includes(id));
+    const last = (this.before.last()?.here ?? []).filter((id) => known.includes(id));
     return new Set(last.length > 0 ? last : known.slice(0, 4));
   });
   protected readonly here = computed(() => this.people().filter((athlete) => this.hereIds().has(athlete.id)));
   /** The board as the coach made it; until then it follows who is here. */
   private readonly madeBoard = signal<readonly string[] | null>(null);
   protected readonly board = computed(() => this.madeBoard() ?? boardOf(this.here()));
-  private readonly usualDose = computed<Rounds>(() => this.chosen()?.dose ?? this.last()?.dose ?? OPEN_DOSE, {
+  private readonly usualDose = computed<Rounds>(() => this.chosen()?.dose ?? this.before.last()?.dose ?? OPEN_DOSE, {
     equal: same,
   });
   protected readonly dose = linkedSignal<Rounds>(() => this.usualDose());
@@ -123,10 +101,6 @@ export class FloorScreen {
       const [pattern, athlete] = [this.chosen(), this.here()[0] ?? null];
       const { moves, stances } = this.club.teaching();
       untracked(() => this.know(pattern, athlete, { moves, stances }));
-    });
-    effect(() => {
-      const club = this.me()?.club.id;
-      if (club !== undefined) untracked(() => void this.look(club));
     });
   }
 
@@ -163,7 +137,7 @@ export class FloorScreen {
     const beginning = roundsBegun({ me, name, pattern, rep: this.rep(), dose: this.dose(), people, board });
     this.refusal.set(typeof beginning === 'string' ? `${this.text.cannot} ${beginning}` : '');
     if (typeof beginning === 'string') return;
-    await this.device.keep('last', { dose: this.dose(), here: this.here().map((athlete) => athlete.id) });
+    await this.before.keep(this.dose(), this.here());
     await this.desk.begin(beginning);
     await this.router.navigate(['/floor/run']);
   }
@@ -185,28 +159,6 @@ export class FloorScreen {
         this.refusal.set(this.common.stopped);
       },
     );
-  }
-
-  private async look(clubId: string): Promise<void> {
-    const kept = Last.safeParse(await this.device.recall('last'));
-    if (kept.success) {
-      this.last.set(kept.data);
-      this.looked.set(true);
-    }
-    this.open.set((await this.device.runs()).some((run) => run.open === 1 && run.clubId === clubId));
-    try {
-      const rows = await firstValueFrom(this.api.runs());
-      this.recent.set(rows.slice(0, 12));
-      const latest = rows[0];
-      // On a new device the club's latest run says what was used last.
-      if (!kept.success && latest) {
-        const { run } = await firstValueFrom(this.api.run(latest.id));
-        if (this.last() === null) this.last.set({ dose: byTime(run.plan), here: run.athletes });
-      }
-    } catch (error) {
-      this.recentTrouble.set(troubleOf(error).message);
-    }
-    this.looked.set(true);
   }
 
   protected names(row: RunRow): string {

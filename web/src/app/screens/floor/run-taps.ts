@@ -1,0 +1,91 @@
+import { inject, signal, type Signal } from '@angular/core';
+import type { Side } from '@hopsk/core/body/foot';
+import { lastUndoable, type Result, type RunEvent } from '@hopsk/core/log/event';
+import { clockText } from '@hopsk/core/plan/clock-text';
+import { faultLabel } from '@hopsk/words/naming';
+import { words } from '@hopsk/words/words';
+import { RunDesk, type Loose } from '../../data/desk';
+import type { RunNow } from '../../parts/run-now';
+
+/** What a coach taps while they watch: each becomes an event, and is said back. To be made where things can be injected. */
+export class RunTaps {
+  private readonly desk = inject(RunDesk);
+  private readonly text = words.run;
+  /** Whether taps say the side. */
+  readonly sides = signal(true);
+  /** What was tapped last, or is to be known. */
+  readonly last = signal('');
+
+  constructor(
+    private readonly at: RunNow,
+    private readonly events: Signal<readonly RunEvent[]>,
+  ) {}
+
+  fault(code: string, side: Side | null = null): void {
+    const of = this.sides() ? side : null;
+    void this.log(
+      { kind: 'fault', fault: code, side: of, athlete: this.athlete, source: 'floor', clip: null },
+      `${faultLabel(code)}${of ? `, ${words.common.sides[of]}` : ''}`,
+    );
+  }
+
+  /** A tap on a tile's left or right half says the side; from the keyboard none. */
+  tile(event: MouseEvent, code: string): void {
+    const box = (event.currentTarget as HTMLElement).getBoundingClientRect();
+    const pointed = event.detail > 0;
+    this.fault(code, pointed ? (event.clientX < box.left + box.width / 2 ? 'left' : 'right') : null);
+  }
+
+  praise(): void {
+    void this.log({ kind: 'right', fault: null, athlete: this.athlete, source: 'floor', clip: null }, this.text.right);
+  }
+
+  attempt(clean: boolean): void {
+    void this.log(
+      { kind: 'attempt', clean, athlete: this.athlete, source: 'floor', clip: null },
+      clean ? this.text.clean : this.text.attempt,
+    );
+  }
+
+  result(result: Result): void {
+    void this.log({ kind: 'result', result, athlete: this.athlete, source: 'floor', clip: null }, this.text.results[result]);
+  }
+
+  /** At a freeze: could they go on. */
+  frozen(could: boolean): void {
+    const said = could ? this.text.could : this.text.couldNot;
+    void this.log({ kind: 'freeze', could, athlete: this.athlete, source: 'floor', clip: null }, said);
+  }
+
+  watch(athlete: string): void {
+    void this.desk.log({ kind: 'watch', athlete: this.athlete === athlete ? null : athlete });
+  }
+
+  /** The one so many further in the group. */
+  watchOn(by: number): void {
+    const all = this.at.athletes();
+    const now = all.findIndex((one) => one.id === this.athlete);
+    const next = all[(now + by + all.length) % all.length];
+    if (next) this.watch(next.id);
+  }
+
+  turnView(): void {
+    void this.desk.log({ kind: 'view', view: this.at.watching()?.view === 'front' ? 'side' : 'front' });
+  }
+
+  undo(): void {
+    const target = lastUndoable(this.events());
+    if (target) void this.log({ kind: 'undo', target: target.id }, this.text.undone);
+    else this.last.set(this.text.nothing);
+  }
+
+  private get athlete(): string | null {
+    return this.at.watching()?.athlete ?? null;
+  }
+
+  private async log(loose: Loose, said: string): Promise<void> {
+    navigator.vibrate?.(15);
+    this.last.set(`${said} · ${clockText(Math.max(0, this.at.clock().t))}`);
+    await this.desk.log(loose);
+  }
+}

@@ -1,0 +1,127 @@
+import { DestroyRef, effect, inject, untracked, type Signal, type WritableSignal } from '@angular/core';
+import { clockAt, COUNT_DOWN } from '@hopsk/core/log/clock';
+import type { RunEvent } from '@hopsk/core/log/event';
+import { words } from '@hopsk/words/words';
+import { RunDesk } from '../../data/desk';
+import { due, JUMP } from '../../parts/cues';
+import type { RunNow } from '../../parts/run-now';
+import { BOARD_HOLDS } from '../../parts/run-setup';
+import { Awake } from '../../ports/awake';
+import { Sounds } from '../../ports/sounds';
+import { Speech } from '../../ports/speech';
+
+/** What a run under way is kept up from. */
+export interface UpkeepOf {
+  readonly at: RunNow;
+  readonly events: Signal<readonly RunEvent[]>;
+  readonly now: WritableSignal<number>;
+  readonly say: (sentence: string) => void;
+}
+
+/**
+ * What a run does by itself while its page is open: time goes on, sounds and words fall due, the screen stays lit, the board
+ * turns with the exercise, and the end is written down. To be made where things can be injected.
+ */
+export class RunUpkeep {
+  private readonly desk = inject(RunDesk);
+  private readonly sounds = inject(Sounds);
+  private readonly speech = inject(Speech);
+  private readonly awake = inject(Awake);
+  private readonly at: RunNow;
+  private heard = Number.NEGATIVE_INFINITY;
+  private turnedTo: string | null = null;
+
+  constructor(private readonly of: UpkeepOf) {
+    this.at = of.at;
+    const timers = [
+      setInterval(() => of.now.set(Date.now()), 100),
+      setInterval(() => this.at.status() !== 'ended' && this.desk.alive(), 4000),
+      setInterval(() => this.sound(), 5000),
+    ];
+    inject(DestroyRef).onDestroy(() => {
+      timers.forEach(clearInterval);
+      this.sounds.silence();
+      this.speech.hush();
+      void this.awake.release();
+      if (this.at.status() === 'ended') this.desk.close();
+    });
+    effect(() => {
+      const t = this.at.clock().t;
+      untracked(() => this.tell(t));
+    });
+    effect(() => {
+      const exercise = this.at.exercise();
+      untracked(() => void this.turnTo(exercise));
+    });
+    effect(() => {
+      const status = this.at.status();
+      untracked(() => void this.turned(status));
+    });
+  }
+
+  /** Browsers let sound begin only with a tap; after a reload the first one anywhere will do. */
+  hear(): void {
+    if (this.sounds.ready()) return;
+    this.sounds.wake();
+    this.sound();
+  }
+
+  pause(): void {
+    this.hear();
+    void this.desk.log({ kind: this.at.status() === 'paused' ? 'resume' : 'pause' });
+  }
+
+  /** On to the next stretch of the clock. */
+  next(): void {
+    const { t, stretch } = this.at.clock();
+    const total = this.at.stretches().at(-1)?.end ?? 0;
+    const to = t < 0 ? 0 : (stretch?.end ?? total);
+    this.sounds.silence();
+    void this.desk.log(to >= total ? { kind: 'end' } : { kind: 'skip', to });
+    this.sound();
+  }
+
+  /** Says what fell due; at the end of work that goes on until the coach says so, the clock waits. */
+  private tell(t: number): void {
+    const session = this.at.session();
+    const before = this.heard;
+    this.heard = t;
+    if (!session || this.at.status() !== 'running') return;
+    for (const cue of due(session.cues, before, t)) this.speech.say(cue.say);
+    const open = session.phases.find((stretch) => stretch.open && stretch.end > before && stretch.end <= t);
+    if (open && t - before < JUMP) {
+      this.of.say(words.run.openSays);
+      void this.desk.log({ kind: 'pause', t: open.end });
+    }
+  }
+
+  /** With another exercise come its faults on the board and the place to stand; what the coach changed in it since stays. */
+  private async turnTo(exercise: ReturnType<RunNow['exercise']>): Promise<void> {
+    if (!exercise || this.at.status() === 'ended' || this.turnedTo === exercise.stage) return;
+    const first = this.turnedTo === null;
+    this.turnedTo = exercise.stage;
+    const now = this.at.watching();
+    // Opened anew in the middle of an exercise, its board is what the log says.
+    if (first && this.at.clock().t > 0) return;
+    const board = exercise.watch.slice(0, BOARD_HOLDS);
+    if (board.length > 0 && board.join() !== now?.board.join()) await this.desk.log({ kind: 'board', faults: board });
+    if (exercise.view !== now?.view) await this.desk.log({ kind: 'view', view: exercise.view });
+  }
+
+  /** What a change of the clock's state asks for: sounds, a lit screen, the closing event. */
+  private async turned(status: ReturnType<RunNow['status']>): Promise<void> {
+    if (status === 'running') {
+      this.sound();
+      await this.awake.hold();
+    } else this.sounds.silence();
+    if (status !== 'ended') return;
+    await this.awake.release();
+    const end = this.at.stretches().at(-1)?.end ?? 0;
+    if (!this.of.events().some((event) => event.kind === 'end')) await this.desk.log({ kind: 'end', t: end });
+  }
+
+  private sound(): void {
+    const clock = clockAt(this.of.events(), this.at.stretches(), Date.now());
+    if (clock.status === 'running') this.sounds.plan(this.at.beeps(), Math.max(-COUNT_DOWN, clock.t));
+  }
+}
