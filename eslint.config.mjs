@@ -27,6 +27,7 @@ export default tseslint.config(
       '@typescript-eslint/unbound-method': ['error', { ignoreStatic: true }],
     },
   },
+  { files: ['web/src/app/screens/**/*.ts'], ignores: ['**/*.spec.ts'], rules: { 'max-lines': ['error', 199] } },
   { files: ['web/src/**/*.html'], extends: [...angular.configs.templateRecommended, ...angular.configs.templateAccessibility] },
   {
     // Bodies of answers and of pages are of no known type in specs.

@@ -1,73 +1,25 @@
 import { autocompletion, closeBrackets, closeBracketsKeymap, completionKeymap } from '@codemirror/autocomplete';
-import { defaultKeymap, history, historyKeymap, invertedEffects, redo, redoDepth, undo, undoDepth } from '@codemirror/commands';
-import { setDiagnostics, type Diagnostic } from '@codemirror/lint';
-import { HighlightStyle, syntaxHighlighting } from '@codemirror/language';
-import { Compartment, EditorState, StateEffect, StateField, type Extension } from '@codemirror/state';
-import { Decoration, EditorView, keymap, placeholder, tooltips, type DecorationSet } from '@codemirror/view';
+import { defaultKeymap, history, historyKeymap, redo, redoDepth, undo, undoDepth } from '@codemirror/commands';
+import { setDiagnostics } from '@codemirror/lint';
+import { syntaxHighlighting } from '@codemirror/language';
+import { Compartment, EditorState, type Extension } from '@codemirror/state';
+import { EditorView, keymap, placeholder, tooltips } from '@codemirror/view';
 import { ChangeDetectionStrategy, Component, DestroyRef, effect, ElementRef, inject, input, output, signal } from '@angular/core';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import type { Edit } from '@hopsk/core/search/drag';
-import { tags } from '@lezer/highlight';
-import type { Draft } from '../../parts/pattern-draft';
 import { ownMoves, stepsLanguage, topStepAt } from './line-language';
-
-/** Something said about a stretch of the line. */
-export interface Mark {
-  readonly from: number;
-  readonly to: number;
-  readonly kind: 'note' | 'beware' | 'stop' | 'unread';
-  readonly message: string;
-  /** A word that would put it right, if one is known. */
-  readonly fix: string | null;
-}
-
-interface Place {
-  readonly from: number;
-  readonly to: number;
-}
-
-/** For whom a line is written and where it begins, before and after a change that turns it round. */
-interface Turned {
-  readonly from: WrittenFor;
-  readonly to: WrittenFor;
-}
-type WrittenFor = Pick<Draft, 'hand' | 'lead' | 'area'>;
-
-const setWritten = StateEffect.define<Turned>();
-/** What goes with a change of the text is taken back with it. */
-const withTheText = invertedEffects.of((transaction) =>
-  transaction.effects.flatMap((one) => (one.is(setWritten) ? [setWritten.of({ from: one.value.to, to: one.value.from })] : [])),
-);
-
-const setNow = StateEffect.define<Place | null>();
-const nowMark = Decoration.mark({ class: 'now' });
-
-/** The step under way, inverted. */
-const nowField = StateField.define<DecorationSet>({
-  create: () => Decoration.none,
-  update(marks, transaction) {
-    let next = marks.map(transaction.changes);
-    for (const one of transaction.effects) {
-      if (!one.is(setNow)) continue;
-      const { length } = transaction.newDoc;
-      const place = one.value;
-      next = place && place.from < place.to && place.to <= length ? Decoration.set([nowMark.range(place.from, place.to)]) : Decoration.none;
-    }
-    return next;
-  },
-  provide: (field) => EditorView.decorations.from(field),
-});
-
-const COLOURS = HighlightStyle.define([
-  { tag: tags.keyword, class: 'word-move' },
-  { tag: tags.typeName, class: 'word-outside' },
-  { tag: tags.propertyName, class: 'word-foot' },
-  { tag: tags.number, class: 'word-size' },
-  { tag: tags.string, class: 'word-hand' },
-  { tag: tags.comment, class: 'word-comment' },
-]);
-
-const SEVERITY = { note: 'info', beware: 'warning', stop: 'error', unread: 'error' } as const;
+import {
+  COLOURS,
+  diagnosticsOf,
+  nowField,
+  setNow,
+  setWritten,
+  withTheText,
+  type Mark,
+  type Place,
+  type Turned,
+  type WrittenFor,
+} from './line-states';
 
 /** The line of steps: typed with completion, help and marks; every change can be taken back. */
 @Component({
@@ -225,20 +177,7 @@ export class LineEditor {
   }
 
   private mark(marks: readonly Mark[]): void {
-    const { length } = this.view.state.doc;
-    const diagnostics = marks
-      .filter((mark) => mark.to <= length && mark.from <= mark.to)
-      .map(({ from, to, kind, message, fix }): Diagnostic => ({
-        from,
-        to,
-        severity: SEVERITY[kind],
-        markClass: `mark-${kind}`,
-        message,
-        actions:
-          fix === null
-            ? []
-            : [{ name: fix, apply: (view, a, b) => view.dispatch({ changes: { from: a, to: b, insert: fix }, userEvent: 'input.fix' }) }],
-      }));
-    this.view.dispatch(setDiagnostics(this.view.state, diagnostics));
+    const { state } = this.view;
+    this.view.dispatch(setDiagnostics(state, diagnosticsOf(marks, state.doc.length)));
   }
 }

@@ -6,7 +6,7 @@ import type { SimMove } from '@hopsk/core/motion/simulation';
 import { lineView, type LinePiece } from '@hopsk/core/view/line-view';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
-import type { Mark } from './line-editor';
+import type { Mark } from './line-states';
 
 /** What is drawn: the study may be a moment behind what is typed, and of the mirrored line. */
 interface LineOf {

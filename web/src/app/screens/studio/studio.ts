@@ -73,8 +73,7 @@ export class Studio implements HoldsTyping {
   private readonly router = inject(Router);
   protected readonly text = words.steps;
   protected readonly common = words.common;
-  private readonly club = inject(TeachingStore);
-  protected readonly schools = this.club.stances;
+  protected readonly club = inject(TeachingStore);
   protected readonly stanceOptions = computed(() => byCode(this.club.stances()));
   protected readonly peopleOptions = computed(() => orNone(`1.70 m, ${this.common.sides[this.draft().hand]}`, byId(this.people())));
   protected readonly areaOptions = computed(() => areaOptions(this.draft().area, this.text.anyFloor));
