@@ -168,6 +168,16 @@ test.describe('nothing is lost', () => {
       await enterDemo(page);
       expect(await page.evaluate(() => [isSecureContext, 'randomUUID' in crypto])).toEqual([false, false]);
       await expect(page.getByText('This page was not opened over HTTPS')).toBeVisible();
+      // Without HTTPS no page is there before it was fetched: that is said, and nothing else happens.
+      await context.setOffline(true);
+      await page.getByRole('link', { name: 'faults', exact: true }).click();
+      await expect(page.getByRole('alert')).toContainText('could not be fetched');
+      await expect(page).toHaveURL(/\/floor$/);
+      await context.setOffline(false);
+      await page.getByRole('button', { name: 'try again' }).click();
+      await expect(page.getByRole('heading', { name: 'Faults' })).toBeVisible();
+      await expect(page.getByText('could not be fetched')).toHaveCount(0);
+      await page.getByRole('link', { name: 'floor', exact: true }).click();
       await startRounds(page, 'Kjell');
       await tapTile(page, 'tell');
       await keptOnDevice(page, '"kind":"fault"');

@@ -2,14 +2,16 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, u
 import { toSignal } from '@angular/core/rxjs-interop';
 import { MatIcon, MatIconRegistry } from '@angular/material/icon';
 import { DomSanitizer } from '@angular/platform-browser';
-import { NavigationEnd, Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import { NavigationEnd, NavigationError, NavigationStart, Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { filter, map } from 'rxjs';
+import { filter, firstValueFrom, map } from 'rxjs';
 import { words } from '@hopsk/words/words';
+import { Api } from '../data/api';
 import { Outbox } from '../data/outbox';
 import { loadAll } from '../data/records';
 import { signInFeature } from '../data/sign-in';
 import { ICONS } from '../ui/look/icons';
+import { once } from '../ui/once';
 
 /** The house behind the door: its menu, and a page of it. What is not sent yet is sent from here. */
 @Component({
@@ -26,6 +28,7 @@ export class Inside {
   /** On a phone these wait behind ‘more’. */
   protected readonly seldom: readonly string[] = ['people', 'stance', 'club'];
   protected readonly more = signal(false);
+  private readonly api = inject(Api);
   private readonly sending = inject(Outbox);
   protected readonly outbox = this.sending.state;
   private readonly store = inject(Store);
@@ -39,6 +42,14 @@ export class Inside {
       map((event) => event.urlAfterRedirects),
     ),
     { initialValue: this.router.url },
+  );
+  /** Where the page is that was asked for and could not be fetched. */
+  protected readonly pageAway = toSignal(
+    this.router.events.pipe(
+      filter((event) => event instanceof NavigationError || event instanceof NavigationStart),
+      map((event) => (event instanceof NavigationError ? event.url : null)),
+    ),
+    { initialValue: null },
   );
   private readonly club = computed(() => this.me()?.club.id ?? null);
   /** The page shown is one of those behind ‘more’. */
@@ -64,4 +75,13 @@ export class Inside {
     this.sending.open(club);
     for (const load of loadAll()) this.store.dispatch(load);
   }
+
+  /** A browser does not fetch again what failed once, unless the whole page is loaded; that only where the server answers. */
+  protected readonly fetchAgain = once(async (url: string) => {
+    const answers = await firstValueFrom(this.api.door()).then(
+      () => true,
+      () => false,
+    );
+    if (answers) location.assign(url);
+  });
 }
