@@ -2,6 +2,7 @@ import type { FaultUnit, View } from '../catalogue/fault.js';
 import type { Rounds } from '../language/rounds.js';
 import type { Simulation } from '../motion/simulation.js';
 import type { Cue } from './cue.js';
+import { ms } from './ms.js';
 import { stretchesOfRounds } from './rounds.js';
 import type { PlannedStretch, Stretch } from './stretch.js';
 
@@ -53,10 +54,10 @@ export const isTapped = (plan: RunPlan): boolean => !isSession(plan) && plan.rep
 
 /** The repetition of a simulated pattern; null when it takes no time. */
 export function repPlanOf(sim: Simulation): RepPlan | null {
-  if (sim.seconds <= 0) return null;
   const chances: Partial<Record<FaultUnit, number[]>> = { repetition: [0] };
-  for (const move of sim.moves) for (const unit of move.units) (chances[unit] ??= []).push(move.start);
-  return { seconds: sim.seconds, chances };
+  for (const move of sim.moves) for (const unit of move.units) (chances[unit] ??= []).push(ms(move.start));
+  // A repetition of less than a millisecond is none.
+  return ms(sim.seconds) > 0 ? { seconds: ms(sim.seconds), chances } : null;
 }
 
 /** The clock that a run follows. */

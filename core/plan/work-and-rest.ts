@@ -1,4 +1,5 @@
 import { atEnd, roundsOf, turnsOf, type End, type Rest, type Dose } from '../language/dose.js';
+import { ms } from './ms.js';
 import type { PlannedStretch } from './stretch.js';
 
 /** Seconds of one repetition as written and on the other side or lead; null where there is no pattern to know it from. */
@@ -82,8 +83,9 @@ export function stretchesOf(whole: Dose, pace: Pace, end: End = 'low'): PlannedS
   const stretches: PlannedStretch[] = [];
   let at = 0;
   const push = (seconds: number, more: Omit<PlannedStretch, 'start' | 'end' | 'exercise'>): void => {
-    stretches.push({ ...more, exercise: 0, start: at, end: at + seconds });
-    at += seconds;
+    const end = ms(at + ms(seconds));
+    stretches.push({ ...more, exercise: 0, start: at, end });
+    at = end;
   };
   const rounds = roundsOf(dose);
   const sets = dose.sets.low;

@@ -8,6 +8,7 @@ import type { NotationMessage } from '../../language/messages.js';
 import type { OwnMove } from '../../language/own-moves.js';
 import { simulate } from '../../motion/simulate.js';
 import type { Performer, Simulation } from '../../motion/simulation.js';
+import { ms } from '../ms.js';
 import type { Alternative } from './calls.js';
 import type { Hindrance } from './messages.js';
 
@@ -40,7 +41,7 @@ export function callable(alternative: Alternative, performer: Performer, own: re
   const feint = alternative.kind === 'feint';
   return {
     alternative,
-    seconds: feint ? (sim.moves[0]?.end ?? 0) : sim.seconds,
+    seconds: ms(feint ? (sim.moves[0]?.end ?? 0) : sim.seconds),
     by: feint ? { x: 0, y: 0 } : { x: exact(drift.right), y: exact(drift.ahead) },
     turned: feint ? 0 : exact(drift.turned),
     trodden,

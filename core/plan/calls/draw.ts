@@ -1,6 +1,7 @@
 import { add, turned, type Vec } from '../../body/vec.js';
 import { outsideBy, type Placing } from '../../judge/area.js';
 import { seeded } from '../../motion/seeded.js';
+import { ms } from '../ms.js';
 import type { Callable } from './callable.js';
 import type { CallMessage } from './messages.js';
 import { FREEZE_SECONDS, sharesOfCalls, type Calls } from './calls.js';
@@ -109,7 +110,7 @@ export function drawCalls(options: readonly Callable[], calls: Calls, { seed, nu
     const asked = calls.interval ? calls.interval.low + chance() * (calls.interval.high - calls.interval.low) : 0;
     end = at + one.seconds + (freeze ? FREEZE_SECONDS : 0);
     // A freeze stretches the call it falls into; what is left of the interval after it is not made longer.
-    at += Math.max(asked, neededAfter(one, calls.reaction) + (freeze ? FREEZE_SECONDS : 0));
+    at = ms(at + ms(Math.max(asked, neededAfter(one, calls.reaction) + (freeze ? FREEZE_SECONDS : 0))));
   }
   if (broken.run) problems.push({ code: 'run', values: {} });
   if (broken.counts && number !== undefined) problems.push({ code: 'counts', values: {} });

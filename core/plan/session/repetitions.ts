@@ -31,6 +31,9 @@ export function repetitionsIn(
   if (one.dose.chimes.length > 0) return chimedRound(length, rep, one.dose.chimes, one.chimeSeconds);
   // Repetitions by count are spread over what is claimed for them.
   const claimed = one.dose.work.by === 'count' && one.dose.work.within !== null && stretch.reps > 0;
-  const every = claimed ? length / stretch.reps : rep;
-  return { starts: Array.from({ length: repsIn(one, stretch) }, (_, k) => k * every), chimes: [] };
+  const starts = Array.from({ length: repsIn(one, stretch) }, (_, k) => (claimed ? spread(k, length, stretch.reps) : k * rep));
+  return { starts, chimes: [] };
 }
+
+/** Start of the k-th of n parts of a length: the whole millisecond before it, so that each part holds what fits into it. */
+const spread = (k: number, length: number, n: number): number => Math.floor((k * length * 1000) / n + 1e-6) / 1000;

@@ -12,6 +12,7 @@ import { totalsOf, type Totals } from '../../motion/totals.js';
 import { callable, type Callable } from '../calls/callable.js';
 import { FREEZE_SECONDS } from '../calls/calls.js';
 import { neededAfter } from '../calls/draw.js';
+import { ms } from '../ms.js';
 import { questionsOf, type Pace, type Question } from '../work-and-rest.js';
 import { repPlanOf, type RepPlan } from '../run-plan.js';
 import type { Session } from './session.js';
@@ -106,7 +107,8 @@ function callSeconds(stage: Stage, callables: readonly Callable[]): number | nul
   );
   const asked = stage.calls.interval?.high ?? 0;
   const frozen = needed > 0 && stage.calls.freezes > 0 ? FREEZE_SECONDS : 0;
-  return Math.max(needed + frozen, asked) > 0 ? Math.max(needed + frozen, asked) : null;
+  const longest = ms(Math.max(needed + frozen, asked));
+  return longest > 0 ? longest : null;
 }
 
 const mirrored = (performer: Performer, lead: boolean): Performer =>
@@ -127,7 +129,7 @@ export function seeStage(stage: Stage, session: Pick<Session, 'seed' | 'area' | 
   const callables = (stage.calls?.alternatives ?? []).map((one) =>
     callable({ ...one, steps: by.text(stage, one.steps) }, performer, by.own),
   );
-  const chimeSeconds = dose.chimes.map((chime) => simulate(readWith(by.text(stage, chime.does), by.own), performer).seconds);
+  const chimeSeconds = dose.chimes.map((chime) => simulate(readWith(by.text(stage, chime.does), by.own), performer).seconds).map(ms);
   const pace: Pace = {
     rep: [first.rep?.seconds ?? null, second.rep?.seconds ?? null],
     call: callSeconds(stage, callables),

@@ -1,14 +1,11 @@
 import type { Cue } from '../cue.js';
+import { ms } from '../ms.js';
 import { repPlanOf, type RepPlan, type RunStretch, type SessionPlan } from '../run-plan.js';
 import { landingsOf } from './landings.js';
 import { repetitionsIn } from './repetitions.js';
 import { wayAt, type StageSeen } from './seen.js';
 import type { Timeline } from './timeline.js';
 import type { SessionTotals } from './totals.js';
-
-const MS = 1000;
-/** Times are kept to the millisecond: enough for feet, and short when sent. */
-const ms = (seconds: number): number => Math.round(seconds * MS) / MS;
 
 /** What a run follows and keeps of a session: its clock, its cues, and every repetition with its chances. */
 export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { all }: Pick<SessionTotals, 'all'>): SessionPlan {
@@ -52,10 +49,7 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
       watch: stage.watch,
       view: stage.view,
     })),
-    reps: reps.map(({ seconds, chances }) => ({
-      seconds: ms(seconds),
-      chances: Object.fromEntries(Object.entries(chances).map(([unit, starts]) => [unit, starts.map(ms)])),
-    })),
+    reps,
     phases,
     landings: landingsOf(all),
     cues: timeline.cues.map((cue): Cue => ({

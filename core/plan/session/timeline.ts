@@ -2,6 +2,7 @@ import type { End } from '../../language/dose.js';
 import type { CallList } from '../calls/draw.js';
 import { clockText } from '../clock-text.js';
 import type { CueKind, PlannedCue } from '../cue.js';
+import { ms } from '../ms.js';
 import type { PlannedStretch, StretchKind } from '../stretch.js';
 import { stretchesOf } from '../work-and-rest.js';
 import { callListOf } from './called.js';
@@ -66,10 +67,10 @@ export function sessionStretches(seen: readonly StageSeen[], session: Pick<Sessi
   let at = 0;
   let drunk = 0;
   const push = (stretch: PlannedStretch): void => {
-    const seconds = stretch.end - stretch.start;
-    if (seconds <= 0) return;
-    stretches.push({ ...stretch, start: at, end: at + seconds });
-    at += seconds;
+    const end = ms(at + ms(stretch.end - stretch.start));
+    if (end <= at) return;
+    stretches.push({ ...stretch, start: at, end });
+    at = end;
   };
   const between = (kind: StretchKind, seconds: number, exercise: number): void => {
     push({ kind, start: 0, end: seconds, exercise, set: 0, round: 0, wave: 1, way: 0, reps: 0, open: false });
