@@ -26,22 +26,39 @@ export interface Callable {
   readonly hindrance: Hindrance | null;
 }
 
-/** Simulates an alternative. A feint takes the time of its first move, and goes nowhere. */
+/** What is done of a line that is broken off after its first move: that move alone. */
+function brokenOff(sim: Simulation): Simulation {
+  const [first] = sim.moves;
+  if (!first) return sim;
+  const ofIt = ({ move }: { readonly move: number | null }): boolean => move === first.index;
+  return {
+    ...sim,
+    end: first.after,
+    moves: [first],
+    actions: sim.actions.filter(ofIt),
+    hands: sim.hands.filter(ofIt),
+    events: sim.events.filter(ofIt),
+    seconds: first.end,
+  };
+}
+
+/** Simulates an alternative. A feint is what is done until it is broken off, its first move; it goes nowhere. */
 export function callable(alternative: Alternative, performer: Performer, own: readonly OwnMove[] = []): Callable {
   const still = { alternative, seconds: 0, by: { x: 0, y: 0 }, turned: 0, trodden: [], simulation: null, states: [] };
   if (alternative.kind === 'stay' || alternative.steps.trim() === '') {
     return { ...still, hindrance: alternative.kind === 'move' ? { code: 'no-steps', values: {} } : null };
   }
   const parsed = readWith(alternative.steps, own);
-  const sim = simulate(parsed, performer);
+  const feint = alternative.kind === 'feint';
+  const whole = simulate(parsed, performer);
+  const sim = feint ? brokenOff(whole) : whole;
   const drift = driftOf(sim);
   const { body } = performer;
   const feet = [sim.start.feet.left, sim.start.feet.right, ...sim.actions.map((action) => action.to)];
   const trodden = hullOf(feet.flatMap((foot) => outlineOf(foot, body)));
-  const feint = alternative.kind === 'feint';
   return {
     alternative,
-    seconds: ms(feint ? (sim.moves[0]?.end ?? 0) : sim.seconds),
+    seconds: ms(sim.seconds),
     by: feint ? { x: 0, y: 0 } : { x: exact(drift.right), y: exact(drift.ahead) },
     turned: feint ? 0 : exact(drift.turned),
     trodden,

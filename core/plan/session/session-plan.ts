@@ -1,3 +1,4 @@
+import type { Callable } from '../calls/callable.js';
 import type { Cue } from '../cue.js';
 import { ms } from '../ms.js';
 import { repPlanOf, type RepPlan, type RunStretch, type SessionPlan } from '../run-plan.js';
@@ -17,9 +18,7 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
     places.set(rep, reps.push(rep) - 1);
     return reps.length - 1;
   };
-  const called = seen.map((one) =>
-    one.callables.map(({ simulation, seconds }) => calledRep(simulation ? repPlanOf(simulation) : null, seconds)),
-  );
+  const called = seen.map((one) => one.callables.map(calledRep));
   const phases = timeline.stretches.map((stretch, i): RunStretch => {
     const one = seen[stretch.exercise];
     const done: [number, number][] = [];
@@ -63,8 +62,9 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
   };
 }
 
-/** A called repetition gives a chance to answer the call as well; at 'stay' that is all. */
-const calledRep = (rep: RepPlan | null, seconds: number): RepPlan => ({
-  seconds: Math.max(0.05, rep?.seconds ?? seconds),
-  chances: { ...(rep?.chances ?? { repetition: [0] }), call: [0] },
-});
+/** A call gives a chance to answer it, and those of what is done; a feint is no repetition, and at 'stay' the call is all. */
+function calledRep({ alternative, simulation, seconds }: Callable): RepPlan {
+  const { repetition, ...parts } = (simulation && repPlanOf(simulation)?.chances) ?? {};
+  const whole = alternative.kind === 'move' && repetition ? { repetition } : {};
+  return { seconds: Math.max(0.05, seconds), chances: { ...parts, ...whole, call: [0] } };
+}

@@ -5,7 +5,7 @@ import type { CueKind, PlannedCue } from '../cue.js';
 import { ms } from '../ms.js';
 import type { PlannedStretch, StretchKind } from '../stretch.js';
 import { stretchesOf } from '../work-and-rest.js';
-import { callListOf } from './called.js';
+import { drawnIn } from './called.js';
 import { repetitionsIn } from './repetitions.js';
 import { wayAt, type StageSeen } from './seen.js';
 import { SESSION_LIMITS, type Session } from './session.js';
@@ -104,7 +104,7 @@ export function timelineOf(seen: readonly StageSeen[], session: Session, spoken:
   // Longer than anybody can run it, what is said inside the rounds would only fill the memory.
   const runnable = total <= SESSION_LIMITS.seconds;
   const cues: PlannedCue[] = [];
-  const calls = new Map<number, CallList>();
+  const calls = drawnIn(seen, session, stretches);
   stretches.forEach((stretch, i) => {
     const one = seen[stretch.exercise];
     if (!one) return;
@@ -137,11 +137,9 @@ export function timelineOf(seen: readonly StageSeen[], session: Session, spoken:
       const coach = said[(stretch.round - 1) % Math.max(1, said.length)] ?? '';
       cue(stretch.start, 'go', [side, coach].filter((word) => word !== '').join(', '), { show: side || coach || name, sound: 'work' });
       if (!runnable) return;
-      if (one.stage.calls) {
-        const list = callListOf(one, session, i, stretch);
-        calls.set(i, list);
-        callCues(one, list, stretch, spoken, cue);
-      } else workCues(one, stretch, spoken, cue, session.seed + i);
+      const list = calls.get(i);
+      if (list) callCues(one, list, stretch, spoken, cue);
+      else workCues(one, stretch, spoken, cue, session.seed + i);
     }
   });
   const last = stretches.at(-1);

@@ -1,11 +1,12 @@
 import type { End } from '../../language/dose.js';
 import type { Landing } from '../../motion/action.js';
 import { totalsOf, type PerSide, type Totals } from '../../motion/totals.js';
-import { sharesOfCalls } from '../calls/calls.js';
+import type { PlannedStretch } from '../stretch.js';
+import { drawnIn } from './called.js';
 import { repsIn } from './repetitions.js';
 import { wayAt, type StageSeen } from './seen.js';
 import type { Session } from './session.js';
-import { sessionStretches, isAtLeast } from './timeline.js';
+import { isAtLeast, sessionStretches, type Timeline } from './timeline.js';
 
 /** What a stage or a session takes of one athlete. Seconds, counts, metres. */
 export interface WorkTotals {
@@ -74,27 +75,27 @@ function addWork(sums: Mutable, totals: Totals, n: number): void {
 
 const TIMES = { work: 'work', rest: 'rest', 'set-rest': 'rest', change: 'change', explain: 'explain', water: 'water' } as const;
 
-function summed(seen: readonly StageSeen[], session: Pick<Session, 'settings'>, end: End): WorkTotals[] {
+function summed(seen: readonly StageSeen[], stretches: readonly PlannedStretch[], drawn: Timeline['calls']): WorkTotals[] {
   const sums = seen.map(nothing);
-  for (const stretch of sessionStretches(seen, session, end)) {
+  stretches.forEach((stretch, i) => {
     const [one, sum] = [seen[stretch.exercise], sums[stretch.exercise]];
-    if (!one || !sum) continue;
+    if (!one || !sum) return;
     const seconds = stretch.end - stretch.start;
-    sum[TIMES[stretch.kind]] += seconds;
+    // Groups that take turns do the same: one athlete is in one of them, and rests while the others are at it.
+    const others = stretch.kind === 'work' && stretch.wave > 1;
+    sum[others ? 'rest' : TIMES[stretch.kind]] += seconds;
     sum.total += seconds;
-    // Groups that take turns do the same: one athlete is in one of them.
-    if (stretch.kind !== 'work' || stretch.wave > 1) continue;
-    const reps = repsIn(one, stretch);
+    if (stretch.kind !== 'work' || others) return;
+    const list = drawn.get(i);
+    const reps = list ? list.calls.length : repsIn(one, stretch);
     sum.reps += reps;
     sum.ways = stretch.way === 0 ? [sum.ways[0] + reps, sum.ways[1]] : [sum.ways[0], sum.ways[1] + reps];
-    if (one.stage.calls) {
-      // Which calls come is chance; in the mean each as often as its weight.
-      const shares = sharesOfCalls(one.stage.calls);
+    if (list)
       one.callables.forEach(({ simulation }, k) => {
-        if (simulation) addWork(sum, totalsOf(simulation), reps * (shares[k] ?? 0));
+        if (simulation) addWork(sum, totalsOf(simulation), list.counts[k] ?? 0);
       });
-    } else addWork(sum, wayAt(one, stretch).totals, reps);
-  }
+    else if (!one.stage.calls) addWork(sum, wayAt(one, stretch).totals, reps);
+  });
   return sums;
 }
 
@@ -113,8 +114,15 @@ function together(parts: readonly WorkTotals[]): WorkTotals {
   return all;
 }
 
-/** Totals per stage and of the session; a change-over belongs to the stage it leads to. */
-export function sessionTotals(seen: readonly StageSeen[], session: Pick<Session, 'settings'>): SessionTotals {
-  const stages = summed(seen, session, 'low');
-  return { stages, all: together(stages), most: together(summed(seen, session, 'high')), atLeast: isAtLeast(seen, session) };
+/**
+ * Totals of one athlete, per stage and of the session; a change-over belongs to the stage it leads to. What is called is counted
+ * as it is drawn; of a session longer than anybody can run nothing is drawn.
+ */
+export function sessionTotals(seen: readonly StageSeen[], session: Pick<Session, 'settings' | 'seed' | 'area'>): SessionTotals {
+  const at = (end: End): WorkTotals[] => {
+    const stretches = sessionStretches(seen, session, end);
+    return summed(seen, stretches, drawnIn(seen, session, stretches));
+  };
+  const stages = at('low');
+  return { stages, all: together(stages), most: together(at('high')), atLeast: isAtLeast(seen, session) };
 }

@@ -1,0 +1,73 @@
+import fc from 'fast-check';
+import { holds } from '../../testing/holds.js';
+import { aStage, seenOf, sessionOf, SPOKEN } from '../../testing/sessions.js';
+import { alternative, USUAL_CALLS, type Alternative } from '../calls/calls.js';
+import { attemptsOf, type SessionPlan } from '../run-plan.js';
+import { sessionPlanOf } from './session-plan.js';
+import type { Session } from './session.js';
+import { timelineOf } from './timeline.js';
+import { sessionTotals, type SessionTotals } from './totals.js';
+
+/** Alternatives with what one of each is, counted by hand: [splits, lunges, steps, ways back, repetitions]. */
+const KINDS: readonly { readonly one: Alternative; readonly is: readonly [number, number, number, number, number] }[] = [
+  { one: alternative('out', 'split, shuffle right 40 cm, lunge ahead 90 cm right foot, recover back'), is: [1, 1, 1, 1, 1] },
+  {
+    one: alternative('fake', 'split, shuffle right 40 cm, lunge ahead 90 cm right foot, recover back', { kind: 'feint' }),
+    is: [1, 0, 0, 0, 0],
+  },
+  { one: alternative('fake step', 'shuffle left 40 cm, split, shuffle right 40 cm', { kind: 'feint' }), is: [0, 0, 1, 0, 0] },
+  { one: alternative('stay', '', { kind: 'stay' }), is: [0, 0, 0, 0, 0] },
+  { one: alternative('in', 'shuffle left 30 cm, shuffle right 30 cm'), is: [0, 0, 2, 0, 1] },
+];
+
+const anyCalled = fc.record({
+  which: fc.subarray([...KINDS], { minLength: 1 }),
+  dose: fc.oneof(
+    fc.integer({ min: 1, max: 25 }).map((n) => `2 × ${n} calls, rest 10 s`),
+    fc.integer({ min: 10, max: 70 }).map((s) => `3 × ${s} s, rest 10 s`),
+  ),
+  freezes: fc.constantFrom(0, 0.3),
+  seed: fc.integer({ min: 0, max: 9999 }),
+});
+
+function look(session: Session): { readonly said: readonly string[]; readonly plan: SessionPlan; readonly totals: SessionTotals } {
+  const seen = seenOf(session);
+  const [timeline, totals] = [timelineOf(seen, session, SPOKEN), sessionTotals(seen, session)];
+  const said = timeline.cues.filter((cue) => cue.kind === 'call').map((cue) => cue.say);
+  return { said, totals, plan: sessionPlanOf(seen, timeline, totals) };
+}
+
+describe('what is called', () => {
+  it('adds up to what was drawn, and each call holds the chances of what is done of it', () => {
+    holds(
+      fc.property(anyCalled, ({ which, dose, freezes, seed }) => {
+        const calls = { ...USUAL_CALLS, alternatives: which.map(({ one }) => one), freezes };
+        const { said, totals, plan } = look(sessionOf([aStage(dose, { calls })], { seed }));
+        const sum = (at: 0 | 1 | 2 | 3 | 4): number =>
+          said.reduce((n, name) => n + (KINDS.find(({ one }) => one.name === name)?.is[at] ?? Infinity), 0);
+        expect(totals.all.reps).toBe(said.length);
+        expect(totals.all.splits).toBe(sum(0));
+        expect(totals.all.lunges).toEqual({ left: 0, right: sum(1) });
+        expect(attemptsOf(plan, 'call').length).toBe(said.length);
+        expect(attemptsOf(plan, 'split').length).toBe(sum(0));
+        expect(attemptsOf(plan, 'back').length).toBe(sum(3));
+        expect(attemptsOf(plan, 'repetition').length).toBe(sum(4));
+        expect(attemptsOf(plan, 'arrival').length).toBe(sum(1));
+      }),
+    );
+  });
+
+  it('ten feints of a line with a step, a lunge and a way back yield ten splits and nothing else', () => {
+    const alternatives = [KINDS[1]?.one as Alternative];
+    const { plan, totals } = look(sessionOf([aStage('10 calls', { calls: { ...USUAL_CALLS, alternatives } })]));
+    const units = ['split', 'step', 'arrival', 'strike', 'back', 'turn', 'repetition'] as const;
+    expect(units.map((unit) => attemptsOf(plan, unit).length)).toEqual([10, 0, 0, 0, 0, 0, 0]);
+    expect([totals.all.splits, totals.all.lunges.right]).toEqual([10, 0]);
+  });
+
+  it('a timed round with a stay says as many repetitions as are drawn and counted', () => {
+    const alternatives = [KINDS[0]?.one, KINDS[4]?.one, KINDS[3]?.one].map((one) => one as Alternative);
+    const { said, totals } = look(sessionOf([aStage('3 × 60 s, rest 20 s', { calls: { ...USUAL_CALLS, alternatives } })]));
+    expect(totals.all.reps).toBe(said.length);
+  });
+});
