@@ -184,11 +184,17 @@ function withClause(dose: Dose | null, clause: Clause, errors: DoseError[]): Dos
 function restOf(typed: string, clause: Clause, errors: DoseError[]): Rest {
   const times = /^(\d+(?:\.\d+)?)\s*(?:[x×]|times)(?:\s+(?:the\s+)?work)?$/i.exec(typed);
   if (times) return { times: Number(times[1]) };
-  const seconds = secondsOf(typed)?.low ?? (/^-?\d+(?:\.\d+)?$/.test(typed.trim()) ? numberOf(typed) : null);
+  const bare = /^-?\d+(?:\.\d+)?$/.test(typed.trim()) ? exactly(numberOf(typed)) : null;
+  const seconds = secondsOf(typed) ?? bare;
   if (seconds === null) return say(errors, clause, 'rest-no-time', { said: typed }, 'rest 30 s');
-  if (seconds < 0) return say(errors, clause, 'rest-negative', {}, 'rest 30 s');
-  if (seconds > LONGEST_REST) return say(errors, clause, 'rest-long', {}, 'rest 60 s');
-  return seconds;
+  if (seconds.low < 0) return say(errors, clause, 'rest-negative', {}, 'rest 30 s');
+  if (Math.max(seconds.low, seconds.high) > LONGEST_REST) return say(errors, clause, 'rest-long', {}, 'rest 60 s');
+  if (seconds.low > seconds.high) {
+    const { high: low, low: high } = seconds;
+    say(errors, clause, 'downwards', { said: typed.trim() }, `rest ${secondsText({ low, high })}`);
+    return { low, high };
+  }
+  return seconds.low === seconds.high ? seconds.low : seconds;
 }
 
 /**
@@ -205,7 +211,13 @@ export function printDose(dose: Dose): string {
       ? ''
       : ` ${sides.share === 'each' ? 'each' : 'both'} ${sides.of}${sides.share === 'each' ? '' : 's'}${sides.share === 'all' ? ' in all' : ''}`;
   const rest = (value: Rest): string =>
-    value === null ? '' : typeof value === 'number' ? secondsText(exactly(value)) : `${value.times} × work`;
+    value === null
+      ? ''
+      : typeof value === 'number'
+        ? secondsText(exactly(value))
+        : 'times' in value
+          ? `${value.times} × work`
+          : secondsText(value);
   return [
     `${setsText}${roundsText}${workText(work)}${sidesText}`,
     dose.rest === null ? '' : `rest ${rest(dose.rest)}`,

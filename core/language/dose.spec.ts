@@ -138,7 +138,7 @@ describe('the arithmetic of doses', () => {
 
   /** Counts of one in all leave nothing for the other side. */
   function missing(any: Dose, rounds: number): number {
-    if (any.sides?.share !== 'all') return 0;
+    if (any.sides === null || any.sides.share === 'each') return 0;
     if (any.work.by === 'count' || any.work.by === 'calls') return any.work.count.low === 1 ? rounds : 0;
     return any.work.by === 'ladder' ? any.work.counts.filter((n) => n === 1).length : 0;
   }

@@ -23,8 +23,8 @@ export interface Sides {
   readonly share: 'each' | 'all' | null;
 }
 
-/** Seconds; so many times the work before it; or not decided. */
-export type Rest = number | { readonly times: number } | null;
+/** Seconds, or from so many to so many; so many times the work before it; or not decided. */
+export type Rest = number | Range | { readonly times: number } | null;
 
 /** A moment on the round's clock and what is done at it. */
 export interface Chime {
@@ -96,7 +96,8 @@ export function atEnd(dose: Dose, end: End): Dose {
       : work.by === 'count' || work.by === 'calls'
         ? { ...work, count: one(work.count) }
         : work;
-  return { ...dose, work: fixed, rounds: one(dose.rounds), sets: one(dose.sets) };
+  const pause = (rest: Rest): Rest => (rest !== null && typeof rest === 'object' && 'low' in rest ? rest[end] : rest);
+  return { ...dose, work: fixed, rounds: one(dose.rounds), sets: one(dose.sets), rest: pause(dose.rest), setRest: pause(dose.setRest) };
 }
 
 /** How many rounds a set has: a ladder has one a count. */

@@ -37,7 +37,8 @@ export function momentsOf(chime: Pick<Chime, 'every' | 'onBell'>, round: number)
 
 /**
  * How a round with chimes goes. 'At once' interrupts the running repetition, which starts afresh after the chimed move; one on a
- * repetition's end starts at once; one during a chimed move waits for its end. 'At cycle end' waits one repetition at most.
+ * repetition's end starts at once; one during a chimed move waits for its end. 'At cycle end' waits one repetition at most, and no longer for one
+ * that another chime has cut off. A repetition that ends after the bell is no whole one.
  * @param rep seconds of a repetition, above 0.
  * @param takes seconds of each chime's move, in the order of `chimes`.
  */
@@ -47,6 +48,8 @@ export function chimedRound(round: number, rep: number, chimes: readonly Chime[]
     .sort((a, b) => a.at - b.at);
   const done: Chimed[] = [];
   const starts: number[] = [];
+  /** Chimes that wait for the end of the repetition that is under way. */
+  let waiting: typeof due = [];
   let now = 0;
   let cut = 0;
   const repeatUntil = (to: number): void => {
@@ -55,21 +58,34 @@ export function chimedRound(round: number, rep: number, chimes: readonly Chime[]
       now += rep;
     }
   };
-  for (const one of due) {
-    repeatUntil(one.at);
-    let from = Math.max(now, one.at);
-    if (now < one.at - 1e-9) {
-      // A repetition is under way when it chimes.
-      if (one.chime.when === 'at once') cut++;
-      else {
-        starts.push(now);
-        from = now + rep;
-      }
-    }
+  const chimeNow = (from: number, one: (typeof due)[number]): void => {
     const to = from + one.takes;
     done.push({ chime: one.i, at: one.at, from, to, overrun: Math.max(0, to - round) });
     now = to;
+  };
+  const waitingNow = (): void => {
+    for (const one of waiting) chimeNow(now, one);
+    waiting = [];
+  };
+  /** Ends the repetition under way, for which chimes wait; it is a whole one if it ends before the bell. */
+  const endOfCycle = (): void => {
+    if (now + rep <= round + 1e-9) starts.push(now);
+    now += rep;
+    waitingNow();
+  };
+  for (const one of due) {
+    if (waiting.length > 0 && now + rep <= one.at + 1e-9) endOfCycle();
+    repeatUntil(one.at);
+    const underWay = now < one.at - 1e-9;
+    if (underWay && one.chime.when === 'at cycle end') waiting.push(one);
+    else {
+      if (underWay) cut++;
+      chimeNow(Math.max(now, one.at), one);
+      // What waited for the end of a repetition that was cut off waits no longer.
+      waitingNow();
+    }
   }
+  if (waiting.length > 0) endOfCycle();
   repeatUntil(round);
   return { chimes: done, starts, cut };
 }

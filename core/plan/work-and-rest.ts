@@ -47,10 +47,12 @@ function workOf(dose: Dose, pace: Pace, round: number, way: 0 | 1): Amount {
   const { work, sides } = dose;
   const rep = pace.rep[way];
   const twice = dose.challenge ? 2 : 1;
-  const shared = (n: number): number => (sides?.share === 'all' ? turnsOf(n)[way] : n);
+  // Until it is said, ‘both sides’ is so much in all: a sum may say ‘at least’ only of what is the least.
+  const together = sides !== null && sides.share !== 'each';
+  const shared = (n: number): number => (together ? turnsOf(n)[way] : n);
   switch (work.by) {
     case 'time': {
-      const seconds = sides?.share === 'all' ? work.seconds.low / 2 : work.seconds.low;
+      const seconds = together ? work.seconds.low / 2 : work.seconds.low;
       return { seconds, reps: wholeReps(seconds, pace.call ?? rep) };
     }
     case 'open':
@@ -71,7 +73,8 @@ function workOf(dose: Dose, pace: Pace, round: number, way: 0 | 1): Amount {
   }
 }
 
-const restSeconds = (rest: Rest, work: number): number => (rest === null ? 0 : typeof rest === 'number' ? rest : rest.times * work);
+const restSeconds = (rest: Rest, work: number): number =>
+  rest === null ? 0 : typeof rest === 'number' ? rest : 'times' in rest ? rest.times * work : rest.low;
 
 /**
  * The stretches of a dose in order, seconds from its start: S sets of R rounds, S(R − 1) rests between rounds, S − 1 between sets (the set rest

@@ -71,3 +71,22 @@ describe('what is called', () => {
     expect(totals.all.reps).toBe(said.length);
   });
 });
+
+describe('the stretches of a timeline', () => {
+  it('say as many repetitions as the totals: of stations, of chimes, of calls', () => {
+    const station = (steps: string) => ({ name: steps, steps });
+    const alternatives = [KINDS[0]?.one, KINDS[3]?.one].map((one) => one as Alternative);
+    for (const stage of [
+      aStage('4 × 30 s, rest 10 s', { stations: [station('bounce 4'), station('shuffle right 40 cm, shuffle left 40 cm')] }),
+      aStage('2 × 40 s, every 15 s (lunge ahead, recover back) at once, rest 10 s'),
+      aStage('2 × 45 s, rest 10 s', { calls: { ...USUAL_CALLS, alternatives } }),
+    ]) {
+      const session = sessionOf([stage]);
+      const seen = seenOf(session);
+      const { stretches } = timelineOf(seen, session, SPOKEN);
+      const said = stretches.reduce((sum, { reps }) => sum + reps, 0);
+      expect(said).withContext(stage.dose).toBeGreaterThan(0);
+      expect(said).withContext(stage.dose).toBe(sessionTotals(seen, session).all.reps);
+    }
+  });
+});

@@ -8,6 +8,7 @@ import { chimedRound } from '../chimes.js';
 import { stretchesOf } from '../work-and-rest.js';
 import { judgeLandings, landingsOf, riseOver, STEEP, type TrainingLevel } from './landings.js';
 import type { PlanMessage, PlanMessages } from './messages.js';
+import { secondsOfChimes } from './repetitions.js';
 import { placingOf, type StageSeen } from './seen.js';
 import { SESSION_LIMITS, type Session } from './session.js';
 import type { SessionTotals } from './totals.js';
@@ -97,7 +98,7 @@ function ofStage(one: StageSeen, i: number, session: Session, around: Around): P
     add('note', 'odd-sides', { count, written: asWritten, other: toOther });
   }
   if (dose.chimes.length > 0 && rep > 0 && dose.work.by === 'time') {
-    const round = chimedRound(dose.work.seconds.low, rep, dose.chimes, one.chimeSeconds);
+    const round = chimedRound(dose.work.seconds.low, rep, dose.chimes, secondsOfChimes(one));
     const late = Math.max(0, ...round.chimes.map((chimed) => chimed.overrun));
     add('note', 'chimes', { chimes: round.chimes.length, whole: round.starts.length, cut: round.cut });
     if (late > 0) add('beware', 'overrun', { late });

@@ -39,7 +39,8 @@ export interface StageSeen {
   readonly ways: Ways;
   /** The same of each station; empty where there are none. */
   readonly stations: readonly Ways[];
-  readonly chimeSeconds: readonly number[];
+  /** What each chime of the dose has done: seconds and totals of one. */
+  readonly chimed: readonly { readonly seconds: number; readonly totals: Totals }[];
   readonly callables: readonly Callable[];
   readonly pace: Pace;
   readonly questions: readonly Question[];
@@ -129,7 +130,10 @@ export function seeStage(stage: Stage, session: Pick<Session, 'seed' | 'area' | 
   const callables = (stage.calls?.alternatives ?? []).map((one) =>
     callable({ ...one, steps: by.text(stage, one.steps) }, performer, by.own),
   );
-  const chimeSeconds = dose.chimes.map((chime) => simulate(readWith(by.text(stage, chime.does), by.own), performer).seconds).map(ms);
+  const chimed = dose.chimes.map((chime) => {
+    const simulation = simulate(readWith(by.text(stage, chime.does), by.own), performer);
+    return { seconds: ms(simulation.seconds), totals: totalsOf(simulation) };
+  });
   const pace: Pace = {
     rep: [first.rep?.seconds ?? null, second.rep?.seconds ?? null],
     call: callSeconds(stage, callables),
@@ -142,7 +146,7 @@ export function seeStage(stage: Stage, session: Pick<Session, 'seed' | 'area' | 
     lineErrors: lines.flatMap((line) => line.errors),
     ways,
     stations,
-    chimeSeconds,
+    chimed,
     callables,
     pace,
     questions: questionsOf(dose, pace),

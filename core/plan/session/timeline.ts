@@ -6,7 +6,7 @@ import { ms } from '../ms.js';
 import type { PlannedStretch, StretchKind } from '../stretch.js';
 import { stretchesOf } from '../work-and-rest.js';
 import { drawnIn } from './called.js';
-import { repetitionsIn } from './repetitions.js';
+import { repetitionsIn, repsIn } from './repetitions.js';
 import { wayAt, type StageSeen } from './seen.js';
 import { SESSION_LIMITS, type Session } from './session.js';
 
@@ -75,7 +75,8 @@ export function sessionStretches(seen: readonly StageSeen[], session: Pick<Sessi
   const between = (kind: StretchKind, seconds: number, exercise: number): void => {
     push({ kind, start: 0, end: seconds, exercise, set: 0, round: 0, wave: 1, way: 0, reps: 0, open: false });
   };
-  seen.forEach(({ stage, dose, pace }, exercise) => {
+  seen.forEach((one, exercise) => {
+    const { stage, dose, pace } = one;
     if (exercise > 0) {
       between('change', change ?? 0, exercise);
       if (water && at - drunk >= water.every) {
@@ -84,7 +85,8 @@ export function sessionStretches(seen: readonly StageSeen[], session: Pick<Sessi
       }
     }
     between('explain', stage.explain, exercise);
-    for (const stretch of stretchesOf(dose, pace, end)) push({ ...stretch, exercise });
+    for (const stretch of stretchesOf(dose, pace, end))
+      push({ ...stretch, exercise, reps: stretch.kind === 'work' ? repsIn(one, stretch) : 0 });
   });
   return stretches;
 }
@@ -99,12 +101,13 @@ export const isAtLeast = (seen: readonly StageSeen[], session: Pick<Session, 'se
  * nothing that happens on the floor changes it.
  */
 export function timelineOf(seen: readonly StageSeen[], session: Session, spoken: Spoken, end: End = 'low'): Timeline {
-  const stretches = sessionStretches(seen, session, end);
+  const planned = sessionStretches(seen, session, end);
+  const calls = drawnIn(seen, session, planned);
+  const stretches = planned.map((stretch, i) => ({ ...stretch, reps: calls.get(i)?.calls.length ?? stretch.reps }));
   const total = stretches.at(-1)?.end ?? 0;
   // Longer than anybody can run it, what is said inside the rounds would only fill the memory.
   const runnable = total <= SESSION_LIMITS.seconds;
   const cues: PlannedCue[] = [];
-  const calls = drawnIn(seen, session, stretches);
   stretches.forEach((stretch, i) => {
     const one = seen[stretch.exercise];
     if (!one) return;

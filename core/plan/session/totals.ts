@@ -3,7 +3,7 @@ import type { Landing } from '../../motion/action.js';
 import { totalsOf, type PerSide, type Totals } from '../../motion/totals.js';
 import type { PlannedStretch } from '../stretch.js';
 import { drawnIn } from './called.js';
-import { repsIn } from './repetitions.js';
+import { repetitionsIn, repsIn } from './repetitions.js';
 import { wayAt, type StageSeen } from './seen.js';
 import type { Session } from './session.js';
 import { isAtLeast, sessionStretches, type Timeline } from './timeline.js';
@@ -73,6 +73,8 @@ function addWork(sums: Mutable, totals: Totals, n: number): void {
   sums.floor = { across: Math.max(sums.floor.across, across), along: Math.max(sums.floor.along, along) };
 }
 
+const chimesIn = (one: StageSeen, stretch: PlannedStretch) => (one.dose.chimes.length > 0 ? repetitionsIn(one, stretch).chimes : []);
+
 const TIMES = { work: 'work', rest: 'rest', 'set-rest': 'rest', change: 'change', explain: 'explain', water: 'water' } as const;
 
 function summed(seen: readonly StageSeen[], stretches: readonly PlannedStretch[], drawn: Timeline['calls']): WorkTotals[] {
@@ -94,7 +96,13 @@ function summed(seen: readonly StageSeen[], stretches: readonly PlannedStretch[]
       one.callables.forEach(({ simulation }, k) => {
         if (simulation) addWork(sum, totalsOf(simulation), list.counts[k] ?? 0);
       });
-    else if (!one.stage.calls) addWork(sum, wayAt(one, stretch).totals, reps);
+    else if (!one.stage.calls) {
+      addWork(sum, wayAt(one, stretch).totals, reps);
+      for (const { chime } of chimesIn(one, stretch)) {
+        const each = one.chimed[chime]?.totals;
+        if (each) addWork(sum, each, 1);
+      }
+    }
   });
   return sums;
 }
