@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { holds } from '../../testing/holds.js';
-import { aStage, seenOf, sessionOf, SPOKEN } from '../../testing/sessions.js';
+import { asWritten, aStage, seenOf, sessionOf, SPOKEN } from '../../testing/sessions.js';
 import { alternative, USUAL_CALLS, type Alternative } from '../calls/calls.js';
 import { attemptsOf, type SessionPlan } from '../run-plan.js';
 import { sessionPlanOf } from './session-plan.js';
@@ -88,5 +88,17 @@ describe('the stretches of a timeline', () => {
       expect(said).withContext(stage.dose).toBeGreaterThan(0);
       expect(said).withContext(stage.dose).toBe(sessionTotals(seen, session).all.reps);
     }
+  });
+});
+
+describe('groups that take turns', () => {
+  it('one athlete works in their own turns, and rests while the others are at it', () => {
+    // Three athletes, room for one: each round is done three times, and the rest is over before the last group is done.
+    const session = sessionOf([aStage('3 × 30 s, rest 20 s', { implement: 'with' })], { equipment: 1 });
+    const seen = seenOf(session, { ...asWritten, athletes: 3 });
+    const { all } = sessionTotals(seen, session);
+    expect([all.work, all.rest, all.total]).toEqual([90, 180, 270]);
+    expect(all.reps).toBe(sessionTotals(seenOf(session), session).all.reps);
+    expect(sessionTotals(seenOf(session), session).all.rest).toBe(40);
   });
 });
