@@ -4,6 +4,7 @@ import type { Chime } from '../language/dose.js';
 import { holds } from '../testing/holds.js';
 import { aStage, seenOf, sessionOf } from '../testing/sessions.js';
 import { chimedRound } from './chimes.js';
+import { fitToTime } from './session/fit-time.js';
 import { sessionTotals } from './session/totals.js';
 
 const chime = (every: number, when: Chime['when'], onBell = false): Chime => ({ every, does: '', when, onBell });
@@ -125,6 +126,13 @@ describe('what a dose leaves open', () => {
     expect([all.rest, most.rest]).toEqual([40, 60]);
     const wrong = readDose('3 × 30 s, rest 30–20 s');
     expect(wrong.errors.map(({ code, instead }) => [code, instead])).toEqual([['downwards', 'rest 20–30 s']]);
+  });
+
+  it('what is fitted to the time takes the least of a rest too, so that it is not longer than it says', () => {
+    const session = sessionOf([aStage('3 × 30 s, rest 20–30 s')]);
+    const [fitted] = fitToTime(seenOf(session), session, 140).stages;
+    expect([fitted?.dose, fitted?.seconds]).toEqual(['3 × 30 s, rest 20 s', 130]);
+    expect(totals(fitted?.dose ?? '').most.total).toBe(130);
   });
 
   it('both sides, until it is said how, are so many in all', () => {

@@ -37,8 +37,8 @@ export function momentsOf(chime: Pick<Chime, 'every' | 'onBell'>, round: number)
 
 /**
  * How a round with chimes goes. 'At once' interrupts the running repetition, which starts afresh after the chimed move; one on a
- * repetition's end starts at once; one during a chimed move waits for its end. 'At cycle end' waits one repetition at most, and no longer for one
- * that another chime has cut off. A repetition that ends after the bell is no whole one.
+ * repetition's end starts at once; one during a chimed move waits for its end. 'At cycle end' waits one
+ * repetition at most, and no longer for one that another chime has cut off. A repetition that ends after the bell is no whole one.
  * @param rep seconds of a repetition, above 0.
  * @param takes seconds of each chime's move, in the order of `chimes`.
  */

@@ -8,6 +8,7 @@ import type { NotationMessage } from '../../language/messages.js';
 import type { OwnMove } from '../../language/own-moves.js';
 import { simulate } from '../../motion/simulate.js';
 import type { Performer, Simulation } from '../../motion/simulation.js';
+import { totalsOf, type Totals } from '../../motion/totals.js';
 import { ms } from '../ms.js';
 import type { Alternative } from './calls.js';
 import type { Hindrance } from './messages.js';
@@ -21,6 +22,8 @@ export interface Callable {
   /** Corners of everything trodden, in the frame of the stance at its start. */
   readonly trodden: readonly Vec[];
   readonly simulation: Simulation | null;
+  /** What one of it takes; null where nothing is done. */
+  readonly totals: Totals | null;
   readonly states: readonly StateSpan[];
   /** Why it cannot be called again and again, if so. */
   readonly hindrance: Hindrance | null;
@@ -44,7 +47,7 @@ function brokenOff(sim: Simulation): Simulation {
 
 /** Simulates an alternative. A feint is what is done until it is broken off, its first move; it goes nowhere. */
 export function callable(alternative: Alternative, performer: Performer, own: readonly OwnMove[] = []): Callable {
-  const still = { alternative, seconds: 0, by: { x: 0, y: 0 }, turned: 0, trodden: [], simulation: null, states: [] };
+  const still = { alternative, seconds: 0, by: { x: 0, y: 0 }, turned: 0, trodden: [], simulation: null, totals: null, states: [] };
   if (alternative.kind === 'stay' || alternative.steps.trim() === '') {
     return { ...still, hindrance: alternative.kind === 'move' ? { code: 'no-steps', values: {} } : null };
   }
@@ -63,6 +66,7 @@ export function callable(alternative: Alternative, performer: Performer, own: re
     turned: feint ? 0 : exact(drift.turned),
     trodden,
     simulation: sim,
+    totals: totalsOf(sim),
     states: statesOf(sim),
     hindrance: hindranceOf(alternative, parsed.errors[0] ?? null, sim),
   };

@@ -9,6 +9,7 @@ export const callableOf = (alternative: Alternative): Callable => ({
   turned: 0,
   trodden: [],
   simulation: null,
+  totals: null,
   states: [],
   hindrance: null,
 });

@@ -1,5 +1,5 @@
 import { printDose } from '../../language/dose-text.js';
-import { exactly, type Range, type Dose, type Work } from '../../language/dose.js';
+import { atEnd, type Range, type Dose, type Work } from '../../language/dose.js';
 import { questionsOf } from '../work-and-rest.js';
 import type { FitAsk, FitWhy } from './messages.js';
 import type { StageSeen } from './seen.js';
@@ -54,18 +54,6 @@ function grown(dose: Dose): Dose[] {
   return [...(rounds ? [{ ...dose, rounds }] : []), ...(sets ? [{ ...dose, sets }] : []), ...(work ? [{ ...dose, work }] : [])];
 }
 
-const settled = (dose: Dose): Dose => {
-  const low = ({ low: n }: Range): Range => exactly(n);
-  const { work } = dose;
-  const fixed: Work =
-    work.by === 'time'
-      ? { ...work, seconds: low(work.seconds) }
-      : work.by === 'count' || work.by === 'calls'
-        ? { ...work, count: low(work.count) }
-        : work;
-  return { ...dose, work: fixed, rounds: low(dose.rounds), sets: low(dose.sets) };
-};
-
 /**
  * Chooses doses inside each stage's ranges so that the session fits its time: all at their least first; where even that is too
  * long, stages of the least priority are left out, later ones before earlier; what time is left goes to stages by priority in
@@ -102,7 +90,14 @@ export function fitToTime(seen: readonly StageSeen[], session: Pick<Session, 'se
       : canGrow && questionsOf(chosen, pace).length === 0
         ? { code: 'no-time-left', values: {} }
         : null;
-    return { id: stage.id, name: stage.name, kept: kept.has(i), dose: printDose(settled(chosen)), seconds: kept.has(i) ? alone : 0, why };
+    return {
+      id: stage.id,
+      name: stage.name,
+      kept: kept.has(i),
+      dose: printDose(atEnd(chosen, 'low')),
+      seconds: kept.has(i) ? alone : 0,
+      why,
+    };
   });
   return { stages, total: total(), available: seconds, asks: [], hopeless: null };
 }

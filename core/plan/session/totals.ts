@@ -1,9 +1,9 @@
 import type { End } from '../../language/dose.js';
 import type { Landing } from '../../motion/action.js';
-import { totalsOf, type PerSide, type Totals } from '../../motion/totals.js';
+import type { PerSide, Totals } from '../../motion/totals.js';
 import type { PlannedStretch } from '../stretch.js';
 import { drawnIn } from './called.js';
-import { repetitionsIn, repsIn } from './repetitions.js';
+import { repetitionsIn } from './repetitions.js';
 import { wayAt, type StageSeen } from './seen.js';
 import type { Session } from './session.js';
 import { isAtLeast, sessionStretches, type Timeline } from './timeline.js';
@@ -89,12 +89,12 @@ function summed(seen: readonly StageSeen[], stretches: readonly PlannedStretch[]
     sum.total += seconds;
     if (stretch.kind !== 'work' || others) return;
     const list = drawn.get(i);
-    const reps = list ? list.calls.length : repsIn(one, stretch);
+    const reps = list ? list.calls.length : stretch.reps;
     sum.reps += reps;
     sum.ways = stretch.way === 0 ? [sum.ways[0] + reps, sum.ways[1]] : [sum.ways[0], sum.ways[1] + reps];
     if (list)
-      one.callables.forEach(({ simulation }, k) => {
-        if (simulation) addWork(sum, totalsOf(simulation), list.counts[k] ?? 0);
+      one.callables.forEach(({ totals }, k) => {
+        if (totals) addWork(sum, totals, list.counts[k] ?? 0);
       });
     else if (!one.stage.calls) {
       addWork(sum, wayAt(one, stretch).totals, reps);

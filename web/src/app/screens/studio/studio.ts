@@ -29,7 +29,7 @@ import { LineMarks } from './line-marks';
 import { LookPanel } from './look';
 import { Studied } from './studied';
 import { studioKey } from './studio-keys';
-import { TakeAlong } from './take-along';
+import { PatternTakeAlong } from './pattern-take-along';
 import { Watch } from './watch';
 import { Palette } from './palette';
 import { Player } from '../../parts/player';
@@ -58,7 +58,7 @@ const PANELS = ['look', 'whatIf', 'compare', 'about'] as const;
     Palette,
     Refusals,
     Tabs,
-    TakeAlong,
+    PatternTakeAlong,
     Watch,
     WhatIfPanel,
   ],

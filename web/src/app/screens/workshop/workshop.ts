@@ -26,7 +26,7 @@ import { History } from './history';
 import { Listen } from './listen';
 import { Listening } from './listening';
 import { Looked } from './looked';
-import { TakeAlong } from './take-along';
+import { SessionTakeAlong } from './session-take-along';
 import { SessionSide } from './session-side';
 import { Stages } from './stages';
 import { TimeBar } from './time-bar';
@@ -47,7 +47,7 @@ import { Versions } from './versions';
     Refusals,
     SessionSide,
     Stages,
-    TakeAlong,
+    SessionTakeAlong,
     TimeBar,
     Versions,
   ],

@@ -16,7 +16,7 @@ import { savePicture } from './picture';
 
 /** What else can be made of the line: a card, a session, a move of the club, a copy, a file, a picture. */
 @Component({
-  selector: 'hop-take-along',
+  selector: 'hop-pattern-take-along',
   imports: [MatButton, MatMenuModule, RouterLink],
   template: `
     <button mat-stroked-button [matMenuTriggerFor]="file">{{ text.more }}</button>
@@ -33,7 +33,7 @@ import { savePicture } from './picture';
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class TakeAlong {
+export class PatternTakeAlong {
   readonly id = input.required<string>();
   readonly draft = input.required<Draft>();
   /** The page with the floor that is drawn. */

@@ -13,7 +13,7 @@ import { once } from '../../ui/once';
 
 /** What else can be made of the session: a print, dates, a file, an earlier version, a copy, a template. */
 @Component({
-  selector: 'hop-take-along',
+  selector: 'hop-session-take-along',
   imports: [MatButton, MatMenuModule],
   template: `
     <button mat-stroked-button [matMenuTriggerFor]="more">{{ text.more }}</button>
@@ -31,7 +31,7 @@ import { once } from '../../ui/once';
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class TakeAlong {
+export class SessionTakeAlong {
   readonly draft = input.required<Draft>();
   /** As the chosen athlete does it. */
   readonly shown = input.required<Draft>();
