@@ -1,14 +1,125 @@
-import type { Sound } from '../plan/cue.js';
+import { ms } from '../plan/ms.js';
 import type { Stretch } from '../plan/stretch.js';
-import { isSession, stretchesOfPlan, type RunPlan } from '../plan/run-plan.js';
-import { ordered, type RunEvent } from './event.js';
+import { inOrder, type ControlEvent } from './event.js';
 
 /** Seconds of count-down before the plan's zero. */
 export const COUNT_DOWN = 5;
 
+/** From a moment of the run on: where in the plan the clock is, and whether it moves. */
+interface Piece {
+  readonly m: number;
+  readonly t: number;
+  readonly moving: boolean;
+  /** Which leg it belongs to: each skip begins another. */
+  readonly leg: number;
+}
+
+/** A run's clock as its controls made it. */
+export interface RunClock {
+  readonly status: 'waiting' | 'running' | 'paused' | 'ended';
+  /** The control that the present state comes from; the next one answers it. */
+  readonly last: string | null;
+  readonly pieces: readonly Piece[];
+  /** Seconds of the plan. */
+  readonly total: number;
+}
+
+/** A clock that nobody has started. */
+export const unstarted = (total: number): RunClock => ({ status: 'waiting', last: null, pieces: [], total });
+
+/** Seconds of the plan at a moment of the run (ms); in the count-down below 0. */
+export function planAt(clock: RunClock, m: number): number {
+  const piece = pieceAt(clock, m);
+  return piece === null ? -COUNT_DOWN : along(piece, m, clock.total);
+}
+
+const along = (piece: Piece, m: number, total: number): number =>
+  piece.moving ? Math.min(total, ms(piece.t + (m - piece.m) / 1000)) : piece.t;
+
+/** What the clock did at a moment of the run; null before its first start. */
+export function pieceAt({ pieces }: RunClock, m: number): Piece | null {
+  let [low, high] = [0, pieces.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((pieces[middle] as Piece).m <= m) low = middle + 1;
+    else high = middle;
+  }
+  return pieces[low - 1] ?? null;
+}
+
+/**
+ * The clock after one more control. It acts from its moment of the run, if it answers the state that the clock is in; what answers
+ * another one, or makes no sense there, leaves the clock as it is.
+ */
+export function turned(clock: RunClock, event: ControlEvent): RunClock {
+  if (event.answers !== clock.last) return clock;
+  const before = clock.pieces.at(-1);
+  // No control acts before the one that it answers, however the two devices' clocks differ.
+  const m = Math.max(event.m, before?.m ?? 0);
+  const t = planAt(clock, m);
+  const leg = before?.leg ?? 0;
+  const { status } = clock;
+  const next = (to: RunClock['status'], piece: Piece): RunClock => ({
+    ...clock,
+    status: to,
+    last: event.id,
+    pieces: [...clock.pieces, piece],
+  });
+  if (event.kind === 'go' && status === 'waiting') return next('running', { m, t: -COUNT_DOWN, moving: true, leg });
+  if (event.kind === 'pause' && status === 'running') return next('paused', { m, t, moving: false, leg });
+  if (event.kind === 'resume' && status === 'paused') return next('running', { m, t, moving: true, leg });
+  if (event.kind === 'skip' && (status === 'running' || status === 'paused'))
+    return next(status, { m, t: ms(Math.min(event.to, clock.total)), moving: status === 'running', leg: leg + 1 });
+  if (event.kind === 'end' && status !== 'ended') return next('ended', { m, t, moving: false, leg });
+  return clock;
+}
+
+/** The clock of all controls, in whatever order they came. */
+export const clockOf = (controls: readonly ControlEvent[], total: number): RunClock =>
+  [...controls].sort(inOrder).reduce(turned, unstarted(total));
+
+/** Plan time that was really run without a skip: seconds of the plan from and to, as far as a moment of the run. */
+export interface Leg {
+  readonly from: number;
+  readonly to: number;
+  /** Whether the clock went on elsewhere, or ended. */
+  readonly closed: boolean;
+  readonly pieces: readonly Piece[];
+}
+
+/** The legs of a run up to a moment of it (ms), in order. */
+export function legsOf(clock: RunClock, m: number): Leg[] {
+  const legs: { from: number; to: number; closed: boolean; pieces: Piece[] }[] = [];
+  const pieces = clock.pieces.filter((piece) => piece.m <= m);
+  pieces.forEach((piece, i) => {
+    const to = along(piece, Math.min(m, clock.pieces[i + 1]?.m ?? m), clock.total);
+    const leg = legs[piece.leg];
+    if (leg) {
+      leg.to = to;
+      leg.pieces.push(piece);
+    } else legs[piece.leg] = { from: piece.t, to, closed: false, pieces: [piece] };
+  });
+  const over = clock.status === 'ended' && pieces.length === clock.pieces.length;
+  legs.forEach((leg, i) => (leg.closed = over || i < legs.length - 1));
+  return legs;
+}
+
+/** When a leg's clock last stood at a second of the plan before it went on: the moment at which what begins there begins. */
+export const begins = ({ pieces }: Leg, t: number): number => momentIn(pieces.findLast((piece) => piece.moving && piece.t <= t + 1e-9), t);
+
+/** When a leg's clock first came to a second of the plan: the moment at which what ends there is over. */
+export function ends({ pieces }: Leg, t: number): number {
+  const after = pieces.findIndex((piece) => piece.t >= t - 1e-9);
+  const upTo = after < 0 ? pieces : pieces.slice(0, Math.max(1, after));
+  return momentIn(upTo.findLast((piece) => piece.moving), t);
+}
+
+const momentIn = (piece: Piece | undefined, t: number): number =>
+  piece === undefined ? Number.NaN : piece.m + Math.round((t - piece.t) * 1000);
+
 /** What the clock does now. 'ended' by hand, or because the plan is over. */
 export interface ClockState {
-  readonly status: 'waiting' | 'running' | 'paused' | 'ended';
+  readonly status: RunClock['status'];
   /** Seconds of the plan; negative in the count-down. */
   readonly t: number;
   readonly stretch: Stretch | null;
@@ -17,109 +128,16 @@ export interface ClockState {
   readonly totalLeft: number;
 }
 
-/** Plan time that was really run, from and to; seconds. */
-export interface Span {
-  readonly from: number;
-  readonly to: number;
-}
-
-interface Replay {
-  readonly status: ClockState['status'];
-  readonly t: number;
-  readonly anchor: number;
-  readonly spans: readonly Span[];
-}
-
-/** Follows the clock's events: where it stands and which plan time was run. Events without sense where they stand are passed over. */
-function replay(events: readonly RunEvent[], total: number): Replay {
-  let status: ClockState['status'] = 'waiting';
-  let t = -COUNT_DOWN;
-  let anchor = 0;
-  let from = 0;
-  let latest = -COUNT_DOWN;
-  const spans: Span[] = [];
-  const close = (to: number): void => {
-    if (to > from) spans.push({ from, to: Math.min(to, total) });
-  };
-  for (const event of ordered(events)) {
-    if (status === 'running') latest = Math.max(latest, Math.min(total, event.t));
-    if (event.kind === 'go' && status === 'waiting') {
-      status = 'running';
-      t = event.t;
-      anchor = event.at;
-    } else if (event.kind === 'pause' && status === 'running') {
-      status = 'paused';
-      t = event.t;
-    } else if (event.kind === 'resume' && status === 'paused') {
-      status = 'running';
-      anchor = event.at;
-    } else if (event.kind === 'skip' && (status === 'running' || status === 'paused')) {
-      close(event.t);
-      from = event.to;
-      t = event.to;
-      latest = event.to;
-      anchor = event.at;
-    } else if (event.kind === 'end' && status !== 'ended') {
-      t = event.t;
-      close(event.t);
-      from = Infinity;
-      status = 'ended';
-    }
-  }
-  if (status === 'running' || status === 'paused') close(status === 'paused' ? t : latest);
-  return { status, t, anchor, spans };
-}
-
-/**
- * Plan time that was really run, as far as the log tells.
- * @example spansRun([], 60) // []
- */
-export function spansRun(events: readonly RunEvent[], total: number): readonly Span[] {
-  return replay(events, total).spans;
-}
-
-/** The clock at a wall-clock moment (ms), derived from the log alone, so that a reload changes nothing. */
-export function clockAt(events: readonly RunEvent[], stretches: readonly Stretch[], nowMs: number): ClockState {
-  const total = stretches.at(-1)?.end ?? 0;
-  const state = replay(events, total);
-  const t = state.status === 'running' ? state.t + (nowMs - state.anchor) / 1000 : state.t;
-  const over = t >= total && state.status === 'running';
-  const at = Math.min(t, total);
-  const stretch = at < 0 ? null : (stretches.find((p) => at < p.end) ?? stretches.at(-1) ?? null);
+/** The clock as it is shown at a moment of the run (ms). */
+export function clockAt(clock: RunClock, stretches: readonly Stretch[], m: number): ClockState {
+  const { total } = clock;
+  const t = planAt(clock, m);
+  const stretch = t < 0 ? null : (stretches.find((one) => t < one.end) ?? stretches.at(-1) ?? null);
   return {
-    status: over ? 'ended' : state.status,
-    t: at,
+    status: clock.status === 'running' && t >= total ? 'ended' : clock.status,
+    t,
     stretch,
-    left: at < 0 ? -at : stretch ? Math.max(0, stretch.end - at) : 0,
-    totalLeft: Math.max(0, total - at),
+    left: t < 0 ? -t : stretch ? Math.max(0, stretch.end - t) : 0,
+    totalLeft: Math.max(0, total - t),
   };
-}
-
-/** A sound of the clock at a second of the plan. */
-export interface Beep {
-  readonly at: number;
-  readonly sound: 'tick' | Sound;
-}
-
-/** Beeps of what is run: in a session its chimes and beats too. */
-export function beepsOfPlan(plan: RunPlan): Beep[] {
-  const beeps = beepsOf(stretchesOfPlan(plan));
-  if (!isSession(plan)) return beeps;
-  const more = plan.cues.flatMap(({ at, sound }): Beep[] => (sound === 'chime' || sound === 'beat' ? [{ at, sound }] : []));
-  return [...beeps, ...more].sort((a, b) => a.at - b.at);
-}
-
-/** All beeps of a plan: ticks in the last three seconds before each change, a tone at each change. */
-export function beepsOf(stretches: readonly Stretch[]): Beep[] {
-  const beeps: Beep[] = [];
-  const ticks = (before: number, least: number): void => {
-    for (const k of [3, 2, 1]) if (before - k >= least) beeps.push({ at: before - k, sound: 'tick' });
-  };
-  ticks(0, -COUNT_DOWN);
-  stretches.forEach((stretch, i) => {
-    beeps.push({ at: stretch.start, sound: stretch.kind === 'work' ? 'work' : 'rest' });
-    ticks(stretch.end, stretch.start + 1);
-    if (i === stretches.length - 1) beeps.push({ at: stretch.end, sound: 'end' });
-  });
-  return beeps.sort((a, b) => a.at - b.at);
 }

@@ -2,11 +2,13 @@ import fc from 'fast-check';
 import type { FaultEntry } from '../catalogue/fault.js';
 import { FAULTS } from '../catalogue/faults.js';
 import { stretchesOfRounds } from '../plan/rounds.js';
-import { attemptsOf, type RunPlan } from '../plan/run-plan.js';
+import { attemptsOf } from '../plan/occasions.js';
+import type { RunPlan } from '../plan/run-plan.js';
 import { holds } from '../testing/holds.js';
-import { clockAt, spansRun } from './clock.js';
+import { logOf, type Loose } from '../testing/logs.js';
+import { clockAt, clockOf, legsOf } from './clock.js';
 import { countRun, type RunCount, type Tally } from './count.js';
-import type { RunEvent } from './event.js';
+import { isControl } from './event.js';
 
 /** The rules of counting, sentence by sentence (common practice, no source), and what must hold of any log at all. */
 
@@ -17,25 +19,19 @@ const withPlan: RunPlan = {
 };
 const withoutPlan: RunPlan = { dose: { mode: 'seconds', work: 60, rounds: 1, sets: 1, rest: null, setRest: null }, rep: null };
 
-type Loose = Partial<RunEvent> & { kind: RunEvent['kind']; t: number };
-const log = (...loose: readonly Loose[]): RunEvent[] =>
-  loose.map(
-    (event, n) =>
-      ({ id: `e${n}`, n, at: event.t * 1000, athlete: 'ada', source: 'floor', clip: null, side: null, fault: null, ...event }) as RunEvent,
-  );
 const begin = (board: string[], view: 'front' | 'side' = 'side'): Loose[] => [
   { kind: 'board', t: -5, faults: board },
   { kind: 'view', t: -5, view },
   { kind: 'watch', t: -5 },
   { kind: 'go', t: -5 },
 ];
-const tap = (t: number, fault = 'split-late', more: Partial<RunEvent> = {}): Loose => ({ kind: 'fault', t, fault, ...more }) as Loose;
+const tap = (t: number, fault = 'split-late', more: Partial<Loose> = {}): Loose => ({ kind: 'fault', t, fault, ...more }) as Loose;
 const close = (t: number, clean = true): Loose => ({ kind: 'attempt', t, clean });
 const of = (count: RunCount, fault = 'split-late', athlete = 'ada'): Pick<Tally, 'attempts' | 'faulty' | 'again' | 'noted'> | undefined => {
   const row = count.tallies.find((tally) => tally.fault === fault && tally.athlete === athlete);
   return row && { attempts: row.attempts, faulty: row.faulty, again: row.again, noted: row.noted };
 };
-const counted = (plan: RunPlan, ...loose: readonly Loose[]): RunCount => countRun(plan, log(...loose), catalogue, 1);
+const counted = (plan: RunPlan, ...loose: readonly Loose[]): RunCount => countRun(plan, logOf(loose), catalogue, 1);
 
 describe('counting with a plan', () => {
   const over: Loose = { kind: 'end', t: 70 };
@@ -82,14 +78,14 @@ describe('counting with a plan', () => {
 
   it('film needs no tap delay: a moment in the clip is the moment itself', () => {
     const at = (source: 'floor' | 'film'): number | undefined =>
-      counted(withPlan, ...begin(['split-late']), tap(3.2, 'split-late', { source, clip: 3.2 }), over).placed[0]?.attempt?.repetition;
+      counted(withPlan, ...begin(['split-late']), tap(3.2, 'split-late', { source, clip: 3.2 }), over).placed[0]?.occasion?.repetition;
     expect([at('floor'), at('film')]).toEqual([1, 2]);
   });
 
   it('in the rest a tap belongs to the last attempt before, in the next round to that round’s', () => {
     const placed = counted(withPlan, ...begin(['split-late']), tap(15), tap(18.5), tap(19.5), over).placed.map((one) => [
-      one.attempt?.round,
-      one.attempt?.repetition,
+      one.occasion?.round,
+      one.occasion?.repetition,
       one.as,
     ]);
     expect(placed).toEqual([
@@ -161,7 +157,7 @@ describe('counting without a plan', () => {
       { kind: 'move', t: 7, target: 'e5', by: -1 },
       { kind: 'end', t: 12 },
     );
-    expect(count.placed[0]?.attempt?.repetition).toBe(1);
+    expect(count.placed[0]?.occasion?.repetition).toBe(1);
     expect(of(count)).toEqual({ attempts: 2, faulty: 1, again: 0, noted: 0 });
   });
 });
@@ -194,7 +190,7 @@ const anyEvent: fc.Arbitrary<Loose> = fc.oneof(
 /** Any log, in time order as a device makes it, with or without sense. */
 const anyLog = fc
   .array(anyEvent, { maxLength: 40 })
-  .map((loose) => log(...begin(['split-late', 'tall']), ...[...loose].sort((a, b) => a.t - b.t)));
+  .map((loose) => logOf([...begin(['split-late', 'tall']), ...[...loose].sort((a, b) => a.t - b.t)]));
 const anyPlan = fc.constantFrom(withPlan, withoutPlan);
 
 describe('any log', () => {
@@ -215,7 +211,7 @@ describe('any log', () => {
   it('counts the same whatever the order in which it arrives, and however often', () => {
     holds(
       fc.property(anyLog, anyPlan, fc.integer(), (events, plan, seed) => {
-        const muddled = [...events, ...events].sort((a, b) => ((a.n * 7919 + seed) % 31) - ((b.n * 7919 + seed) % 31));
+        const muddled = [...events, ...events].sort((a, b) => ((a.seq * 7919 + seed) % 31) - ((b.seq * 7919 + seed) % 31));
         expect(countRun(plan, muddled, catalogue, 1)).toEqual(countRun(plan, events, catalogue, 1));
       }),
     );
@@ -226,11 +222,12 @@ describe('any log', () => {
     const total = stretches.at(-1)?.end ?? 0;
     holds(
       fc.property(anyLog, fc.double({ min: 0, max: 200, noNaN: true }), (events, now) => {
-        for (const { from, to } of spansRun(events, total)) {
-          expect(to).toBeGreaterThan(from);
+        const made = clockOf(events.filter(isControl), total);
+        for (const { from, to } of legsOf(made, now * 1000)) {
+          expect(to).toBeGreaterThanOrEqual(from);
           expect(to).toBeLessThanOrEqual(total);
         }
-        const clock = clockAt(events, stretches, now * 1000);
+        const clock = clockAt(made, stretches, now * 1000);
         expect(clock.t).toBeLessThanOrEqual(total);
         expect(clock.left).toBeGreaterThanOrEqual(0);
         expect(clock.totalLeft).toBeCloseTo(Math.max(0, total - clock.t), 9);

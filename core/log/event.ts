@@ -9,13 +9,28 @@ export type Result = (typeof RESULTS)[number];
 export const SOURCES = ['floor', 'film', 'import'] as const;
 type Source = (typeof SOURCES)[number];
 
-/** What every event of a run carries. `n` counts on the device, `at` is wall clock (ms), `t` the plan's clock (s; below 0 in the count-down). */
-interface Stamp {
+/** What every event of a run carries. */
+export interface Stamp {
   readonly id: string;
-  readonly n: number;
+  /** Which device wrote it, and its place among what that device wrote in this run: 1, 2, 3 … without gaps. */
+  readonly device: string;
+  readonly seq: number;
+  /** One more than the highest that the device had seen in this run: settles which of two controls wins, and nothing else. */
+  readonly order: number;
+  /** Milliseconds of the run since its first 'go', by the device's own steady clock; 0 before it. */
+  readonly m: number;
+  /** The wall's clock (ms), only noted. */
   readonly at: number;
-  readonly t: number;
 }
+
+/** What the clock does; in seconds of the plan. */
+export type Control = { readonly kind: 'go' | 'pause' | 'resume' | 'end' } | { readonly kind: 'skip'; readonly to: number };
+
+/** Whom the coach at this device watches, for what, from where. */
+export type Turned =
+  | { readonly kind: 'watch'; readonly athlete: string | null }
+  | { readonly kind: 'board'; readonly faults: readonly string[] }
+  | { readonly kind: 'view'; readonly view: View };
 
 interface Observed {
   readonly athlete: string | null;
@@ -24,51 +39,51 @@ interface Observed {
   readonly clip: number | null;
 }
 
-/** What happened in a run. The log is append-only: undoing, moving and reassigning are events too. */
-export type RunEvent = Stamp &
-  (
-    | { readonly kind: 'go' | 'pause' | 'resume' | 'end' }
-    | { readonly kind: 'skip'; readonly to: number }
-    | { readonly kind: 'watch'; readonly athlete: string | null }
-    | { readonly kind: 'board'; readonly faults: readonly string[] }
-    | { readonly kind: 'view'; readonly view: View }
-    | ({ readonly kind: 'fault'; readonly fault: string; readonly side: Side | null } & Observed)
-    | ({ readonly kind: 'right'; readonly fault: string | null } & Observed)
-    | ({ readonly kind: 'result'; readonly result: Result } & Observed)
-    | ({ readonly kind: 'attempt'; readonly clean: boolean } & Observed)
-    /** At a freeze: could they go on, as the coach saw it. */
-    | ({ readonly kind: 'freeze'; readonly could: boolean } & Observed)
-    | { readonly kind: 'undo'; readonly target: string }
-    | { readonly kind: 'move'; readonly target: string; readonly by: number }
-    | { readonly kind: 'assign'; readonly target: string; readonly athlete: string }
-  );
+/** What the coach saw. */
+export type Observation =
+  | ({ readonly kind: 'fault'; readonly fault: string; readonly side: Side | null } & Observed)
+  | ({ readonly kind: 'right'; readonly fault: string | null } & Observed)
+  | ({ readonly kind: 'result'; readonly result: Result } & Observed)
+  | ({ readonly kind: 'attempt'; readonly clean: boolean } & Observed)
+  /** At a freeze: could they go on, as the coach saw it. */
+  | ({ readonly kind: 'freeze'; readonly could: boolean } & Observed);
 
-type RunEventKind = RunEvent['kind'];
-export type FaultEvent = Extract<RunEvent, { kind: 'fault' }>;
+/** What is said of another event afterwards. A move is by so many occasions. */
+export type Correction =
+  | { readonly kind: 'undo'; readonly target: string }
+  | { readonly kind: 'move'; readonly target: string; readonly by: number }
+  | { readonly kind: 'assign'; readonly target: string; readonly athlete: string };
 
-/** Events in the order of the device, each once: a log that was sent twice reads as if sent once. */
-export function ordered(events: readonly RunEvent[]): RunEvent[] {
-  const once = new Map(events.map((event) => [event.id, event]));
-  return [...once.values()].sort((a, b) => a.n - b.n || a.at - b.at);
+/** The occasion on the screen when an observation was meant: its stretch of the plan and its place there, both from 0. */
+export interface Shown {
+  readonly stretch: number;
+  readonly occasion: number;
 }
 
 /**
- * Ids that a later undo takes back; an undone undo counts again.
- * @example [...undoneIds([{ kind: 'undo', id: 'b', n: 1, at: 0, t: 0, target: 'a' }])] // ['a']
+ * What happened in a run. The log is append-only: undoing, moving and giving away are events too. A control says which control it
+ * answers (null: none yet), so that of two that answer the same only one acts.
  */
-export function undoneIds(events: readonly RunEvent[]): ReadonlySet<string> {
-  const undone = new Set<string>();
-  for (const event of [...events].reverse()) if (event.kind === 'undo' && !undone.has(event.id)) undone.add(event.target);
-  return undone;
+export type RunEvent = Stamp &
+  ((Control & { readonly answers: string | null }) | Turned | (Observation & { readonly shown: Shown | null }) | Correction);
+
+export type RunEventKind = RunEvent['kind'];
+export type FaultEvent = Extract<RunEvent, { kind: 'fault' }>;
+export type ControlEvent = Extract<RunEvent, { answers: string | null }>;
+
+const byDevice = (a: RunEvent, b: RunEvent): number => (a.device < b.device ? -1 : a.device > b.device ? 1 : a.seq - b.seq);
+
+/** The order of a log: a device's own events as it wrote them, and the same on every device whatever arrived first. */
+export const inOrder = (a: RunEvent, b: RunEvent): number => a.order - b.order || byDevice(a, b);
+
+/** Events in order, each once: a log that was sent twice reads as if sent once. */
+export function ordered(events: readonly RunEvent[]): RunEvent[] {
+  const once = new Map(events.map((event) => [event.id, event]));
+  return [...once.values()].sort(inOrder);
 }
 
-/** The latest observation that can be undone: a fault, praise, result or attempt not yet taken back. */
-export function lastUndoable(events: readonly RunEvent[]): RunEvent | null {
-  const undone = undoneIds(events);
-  const taps: readonly RunEventKind[] = ['fault', 'right', 'attempt', 'result', 'freeze'];
-  return (
-    ordered(events)
-      .filter((event) => taps.includes(event.kind) && !undone.has(event.id))
-      .at(-1) ?? null
-  );
-}
+const CONTROLS: readonly RunEventKind[] = ['go', 'pause', 'resume', 'end', 'skip'];
+export const isControl = (event: RunEvent): event is ControlEvent => CONTROLS.includes(event.kind);
+
+/** Kinds that a coach can take back. */
+export const OBSERVATIONS: readonly RunEventKind[] = ['fault', 'right', 'attempt', 'result', 'freeze'];

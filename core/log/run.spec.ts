@@ -3,23 +3,21 @@ import { faultBook, type SessionTally } from '../evidence/book.js';
 import { decide } from '../evidence/decide.js';
 import type { Rounds } from '../language/rounds.js';
 import { stretchesOfRounds } from '../plan/rounds.js';
-import { attemptsOf, type RunPlan } from '../plan/run-plan.js';
-import { beepsOf, clockAt, COUNT_DOWN } from './clock.js';
+import { attemptsOf } from '../plan/occasions.js';
+import type { RunPlan } from '../plan/run-plan.js';
+import { logOf as madeLog, type Loose } from '../testing/logs.js';
+import { beepsOf } from './beeps.js';
+import { clockAt, clockOf, COUNT_DOWN, type ClockState } from './clock.js';
 import { countRun, type Tally } from './count.js';
-import { lastUndoable, ordered, undoneIds, type RunEvent } from './event.js';
+import { isControl, ordered, type RunEvent } from './event.js';
+import { RunLog } from './run-log.js';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
 const dose: Rounds = { mode: 'seconds', work: 10, rounds: 2, sets: 1, rest: 5, setRest: null };
 const plan: RunPlan = { dose, rep: { seconds: 2, chances: { repetition: [0], split: [0], step: [0.5, 1] } } };
 const stretches = stretchesOfRounds(dose, 2);
 
-type Loose = Partial<RunEvent> & { kind: RunEvent['kind']; t: number };
-/** A log whose wall clock follows the plan from zero; later `at` values may be given. */
-function logOf(...loose: readonly Loose[]): RunEvent[] {
-  return loose.map(
-    (event, i) => ({ id: `e${i}`, n: i, at: event.t * 1000, athlete: 'a', source: 'floor', clip: null, side: null, ...event }) as RunEvent,
-  );
-}
+const logOf = (...loose: readonly Loose[]): RunEvent[] => madeLog(loose, 'a');
 const setup = (...faults: string[]): Loose[] => [
   { kind: 'board', t: -5, faults },
   { kind: 'watch', t: -5 },
@@ -32,18 +30,22 @@ const only = (log: RunEvent[], fault = 'split-late', delay = 1, p = plan): Tally
 
 describe('the clock of a run', () => {
   it('is derived from the log: count-down, work, rest, pause, skip, end', () => {
-    const log = logOf({ kind: 'go', t: -COUNT_DOWN, at: 0 });
-    expect(clockAt([], stretches, 0)).toEqual(jasmine.objectContaining({ status: 'waiting', t: -5 }));
-    expect(clockAt(log, stretches, 2000)).toEqual(jasmine.objectContaining({ status: 'running', t: -3, left: 3, stretch: null }));
-    expect(clockAt(log, stretches, 9000).stretch?.kind).toBe('work');
-    expect(clockAt(log, stretches, 17000)).toEqual(jasmine.objectContaining({ t: 12, left: 3 }));
-    const paused = [...log, ...logOf({ kind: 'pause', t: 4, at: 9000, id: 'p', n: 5 })];
-    expect(clockAt(paused, stretches, 99000)).toEqual(jasmine.objectContaining({ status: 'paused', t: 4 }));
-    const resumed = [...paused, ...logOf({ kind: 'resume', t: 4, at: 100000, id: 'r', n: 6 })];
-    expect(clockAt(resumed, stretches, 101000).t).toBeCloseTo(5, 9);
-    const skipped = [...resumed, ...logOf({ kind: 'skip', t: 5, to: 10, at: 101000, id: 's', n: 7 })];
-    expect(clockAt(skipped, stretches, 101000).stretch?.kind).toBe('rest');
-    expect(clockAt(log, stretches, 30000)).toEqual(jasmine.objectContaining({ status: 'ended', t: 25, totalLeft: 0 }));
+    const loose: Loose[] = [{ kind: 'go', t: -COUNT_DOWN, at: 0 }];
+    /** So many seconds of the run after its start. */
+    const at = (seconds: number): ClockState => clockAt(clockOf(logOf(...loose).filter(isControl), 25), stretches, seconds * 1000);
+    expect(clockAt(clockOf([], 25), stretches, 0)).toEqual(jasmine.objectContaining({ status: 'waiting', t: -5 }));
+    expect(at(2)).toEqual(jasmine.objectContaining({ status: 'running', t: -3, left: 3, stretch: null }));
+    expect(at(9).stretch?.kind).toBe('work');
+    expect(at(17)).toEqual(jasmine.objectContaining({ t: 12, left: 3 }));
+    expect(at(30)).toEqual(jasmine.objectContaining({ status: 'ended', t: 25, totalLeft: 0 }));
+    loose.push({ kind: 'pause', t: 4, at: 9000 });
+    expect(at(99)).toEqual(jasmine.objectContaining({ status: 'paused', t: 4 }));
+    loose.push({ kind: 'resume', t: 4, at: 100_000 });
+    expect(at(101)).toEqual(jasmine.objectContaining({ status: 'running', t: 5 }));
+    loose.push({ kind: 'skip', t: 5, to: 10, at: 101_000 });
+    expect(at(101).stretch?.kind).toBe('rest');
+    loose.push({ kind: 'end', t: 12, at: 103_000 });
+    expect(at(200)).toEqual(jasmine.objectContaining({ status: 'ended', t: 12 }));
   });
 
   it('a log sent twice or out of order reads the same', () => {
@@ -104,14 +106,18 @@ describe('counting faults', () => {
     expect(only(logOf(...base, { kind: 'undo', t: 4, target: 'e3' }, end))?.faulty).toBe(0);
     expect(only(logOf(...base, { kind: 'undo', t: 4, target: 'e3' }, { kind: 'undo', t: 4, target: 'e4' }, end))?.faulty).toBe(1);
     const moved = countRun(plan, logOf(...base, { kind: 'move', t: 4, target: 'e3', by: -1 }, end), catalogue, 1);
-    expect(moved.placed[0]?.attempt?.repetition).toBe(1);
+    expect(moved.placed[0]?.occasion?.repetition).toBe(1);
     const given = logOf(...base, { kind: 'assign', t: 4, target: 'e3', athlete: 'b' }, end);
     expect(countRun(plan, given, catalogue, 1).tallies.find((t) => t.athlete === 'b')).toEqual(
       jasmine.objectContaining({ attempts: 0, noted: 1 }),
     );
-    expect(lastUndoable(logOf(...base))?.id).toBe('e3');
-    expect(lastUndoable(logOf(...base, { kind: 'undo', t: 4, target: 'e3' }))).toBeNull();
-    expect(undoneIds(logOf({ kind: 'undo', t: 1, target: 'x' }))).toEqual(new Set(['x']));
+    const lastOf = (events: RunEvent[]): string | undefined => {
+      const log = new RunLog(plan, catalogue, 1);
+      log.take(events);
+      return log.lastUndoable(events[0]?.device ?? '')?.id;
+    };
+    expect(lastOf(logOf(...base))).toBe('e3');
+    expect(lastOf(logOf(...base, { kind: 'undo', t: 4, target: 'e3' }))).toBeUndefined();
   });
 
   it('an unknown fault is noted, sides are kept', () => {

@@ -1,45 +1,67 @@
-import type { View } from '../catalogue/fault.js';
-import { ordered, type RunEvent } from './event.js';
+import type { FaultEntry, View } from '../catalogue/fault.js';
+import type { RunEvent, Turned } from './event.js';
 
-/** Who was watched, from where, with what on the board, from a moment of the plan until the next change. */
+/** Whom a coach watches, from where, with what on the board, from a moment of the run (ms) on. */
 export interface Watching {
-  readonly from: number;
-  readonly to: number;
+  readonly m: number;
   readonly athlete: string | null;
   readonly view: View;
   readonly board: readonly string[];
 }
 
-/**
- * The stretches between the coach's changes of athlete, viewpoint and board, in the order they were made.
- * @example watchings([]).map(({ athlete, board }) => [athlete, board]) // [[null, []]]
- */
-export function watchings(events: readonly RunEvent[]): Watching[] {
-  const spans: Watching[] = [];
-  let now: Watching = { from: -Infinity, to: Infinity, athlete: null, view: 'side', board: [] };
-  const turn = (t: number, change: Partial<Watching>): void => {
-    if (t > now.from) spans.push({ ...now, to: t });
-    now = { ...now, ...change, from: t, to: Infinity };
-  };
-  for (const event of ordered(events)) {
-    if (event.kind === 'watch') turn(event.t, { athlete: event.athlete });
-    else if (event.kind === 'view') turn(event.t, { view: event.view });
-    else if (event.kind === 'board') turn(event.t, { board: event.faults });
-    else if (event.kind === 'skip') turn(event.t, {});
-    if (event.kind === 'skip') now = { ...now, from: event.to };
+const NOBODY: Watching = { m: Number.NEGATIVE_INFINITY, athlete: null, view: 'side', board: [] };
+
+export type TurnedEvent = Extract<RunEvent, Turned>;
+export const isTurned = (event: RunEvent): event is TurnedEvent => ['watch', 'view', 'board'].includes(event.kind);
+
+/** What a device's coach watches after one more change. A device's clock does not go back. */
+export function watched(now: Watching, event: TurnedEvent): Watching {
+  const m = Math.max(now.m, event.m);
+  switch (event.kind) {
+    case 'watch':
+      return { ...now, m, athlete: event.athlete };
+    case 'view':
+      return { ...now, m, view: event.view };
+    case 'board':
+      return { ...now, m, board: event.faults };
   }
-  spans.push(now);
-  return spans;
 }
 
-/** The watching in force for all of a stretch of time, or null if it changed in between in what matters for this fault. */
-export function watchedThroughout(spans: readonly Watching[], from: number, to: number, fault: string, view: View): string | null {
-  let athlete: string | null | undefined;
-  for (const span of spans) {
-    if (span.to <= from + 1e-9 || span.from >= to - 1e-9) continue;
-    if (span.athlete === null || span.view !== view || !span.board.includes(fault)) return null;
-    if (athlete !== undefined && athlete !== span.athlete) return null;
-    athlete = span.athlete;
+/**
+ * All that one device's coach watched, in order; first nobody.
+ * @param events of one device, in the order it wrote them.
+ */
+export function watchings(events: readonly TurnedEvent[]): Watching[] {
+  const all = [NOBODY];
+  for (const event of events) all.push(watched(all.at(-1) as Watching, event));
+  return all;
+}
+
+/** What is in force at a moment of the run, by its place. */
+export function watchingAt(all: readonly Watching[], m: number): number {
+  let [low, high] = [0, all.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((all[middle] as Watching).m <= m) low = middle + 1;
+    else high = middle;
   }
-  return athlete ?? null;
+  return Math.max(0, low - 1);
+}
+
+/** Whether a fault can be seen from there. */
+export const shows = (fault: FaultEntry, view: View): boolean => fault.view === view;
+
+/** Who was watched for a fault, where it could be seen, all through a time of the run; null where that changed in between. */
+export function watchedThroughout(all: readonly Watching[], from: number, to: number, fault: FaultEntry): string | null {
+  let athlete: string | null = null;
+  for (let i = watchingAt(all, from); i < all.length; i++) {
+    const now = all[i] as Watching;
+    // A moment's setting, changed again at once, was never in force.
+    if (now.m >= to && now.m > from) break;
+    if (i + 1 < all.length && (all[i + 1] as Watching).m <= from) continue;
+    if (now.athlete === null || !shows(fault, now.view) || !now.board.includes(fault.code)) return null;
+    if (athlete !== null && athlete !== now.athlete) return null;
+    athlete = now.athlete;
+  }
+  return athlete;
 }

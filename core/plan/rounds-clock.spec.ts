@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Rounds } from '../language/rounds.js';
-import { beepsOf } from '../log/clock.js';
+import { beepsOf } from '../log/beeps.js';
 import { holds } from '../testing/holds.js';
 import { clockText } from './clock-text.js';
 import { totalsOfRounds, stretchesOfRounds, openInRounds } from './rounds.js';

@@ -4,7 +4,7 @@ import type { Simulation } from '../motion/simulation.js';
 import type { Cue } from './cue.js';
 import { ms } from './ms.js';
 import { stretchesOfRounds } from './rounds.js';
-import type { PlannedStretch, Stretch } from './stretch.js';
+import type { Stretch } from './stretch.js';
 
 /** One repetition as the clock knows it: its seconds and when in it each unit gives a chance. */
 export interface RepPlan {
@@ -60,46 +60,15 @@ export function repPlanOf(sim: Simulation): RepPlan | null {
   return ms(sim.seconds) > 0 ? { seconds: ms(sim.seconds), chances } : null;
 }
 
-/** The clock that a run follows. */
-export function stretchesOfPlan(plan: RunPlan): readonly Stretch[] {
-  return isSession(plan) ? plan.phases : roundsOf(plan);
+/** The clock that a run follows, with what is done in it. */
+export function stretchesOfPlan(plan: RunPlan): readonly RunStretch[] {
+  if (isSession(plan)) return plan.phases;
+  const { dose, rep } = plan;
+  return stretchesOfRounds(dose, rep?.seconds ?? null).map((stretch) => ({
+    ...stretch,
+    done: rep === null ? [] : Array.from({ length: stretch.reps }, (_, k) => [ms(k * rep.seconds), 0] as const),
+  }));
 }
 
-const roundsOf = ({ dose, rep }: RoundsPlan): readonly PlannedStretch[] => stretchesOfRounds(dose, rep?.seconds ?? null);
-
-/** One chance for a fault to show: from its start until the next one's start, seconds of the plan. Repetitions count from 1. */
-export interface Attempt {
-  readonly start: number;
-  readonly end: number;
-  readonly set: number;
-  readonly round: number;
-  readonly repetition: number;
-  /** Place of its exercise in a session; 0 in rounds of one pattern. */
-  readonly exercise: number;
-}
-
-/** All attempts of a unit that the plan yields, in order; only whole repetitions of a round hold any. */
-export function attemptsOf(plan: RunPlan, unit: FaultUnit): Attempt[] {
-  if (isSession(plan)) return plan.phases.flatMap((stretch) => attemptsIn(stretch, plan.reps, unit));
-  const { rep } = plan;
-  if (rep === null) return [];
-  return roundsOf(plan).flatMap((stretch) => {
-    const done = Array.from({ length: stretch.reps }, (_, k) => [k * rep.seconds, 0] as const);
-    return attemptsIn({ ...stretch, done }, [rep], unit);
-  });
-}
-
-/** A chance lasts until the next one of its stretch; the last one until its repetition ends. */
-function attemptsIn({ done, start: from, set, round, exercise }: RunStretch, reps: readonly RepPlan[], unit: FaultUnit): Attempt[] {
-  const attempts: { -readonly [K in keyof Attempt]: Attempt[K] }[] = [];
-  done.forEach(([at, which], k) => {
-    const rep = reps[which];
-    for (const chance of rep?.chances[unit] ?? []) {
-      const start = from + at + chance;
-      const before = attempts.at(-1);
-      if (before) before.end = start;
-      attempts.push({ start, end: from + at + (rep?.seconds ?? 0), set, round, repetition: k + 1, exercise });
-    }
-  });
-  return attempts;
-}
+/** The repetitions that a plan's stretches name by place. */
+export const repsOfPlan = (plan: RunPlan): readonly RepPlan[] => (isSession(plan) ? plan.reps : plan.rep === null ? [] : [plan.rep]);

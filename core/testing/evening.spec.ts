@@ -7,10 +7,11 @@ import { mirrorText } from '../language/mirror.js';
 import { parse } from '../language/parse.js';
 import type { Rounds } from '../language/rounds.js';
 import { countRun } from '../log/count.js';
-import type { RunEvent } from '../log/event.js';
+import { fromEarlier, type EarlierEvent } from '../log/earlier.js';
 import { simulate } from '../motion/simulate.js';
 import { totalsOfRounds, stretchesOfRounds } from '../plan/rounds.js';
-import { attemptsOf, repPlanOf, type RunPlan } from '../plan/run-plan.js';
+import { attemptsOf } from '../plan/occasions.js';
+import { repPlanOf, type RunPlan } from '../plan/run-plan.js';
 import { performer } from './performers.js';
 
 /** The chain worked out by hand with the defaults, number by number (worked example of the project's brief). */
@@ -95,7 +96,7 @@ describe('one evening, worked out by hand', () => {
   it('counts what was tapped', () => {
     let n = 0;
     const stamp = (t: number): { id: string; n: number; at: number; t: number } => ({ id: `e${++n}`, n, at: 1_000_000 + t * 1000, t });
-    const tap = (t: number, fault: string): RunEvent => ({
+    const tap = (t: number, fault: string): EarlierEvent => ({
       ...stamp(t),
       kind: 'fault',
       fault,
@@ -104,7 +105,7 @@ describe('one evening, worked out by hand', () => {
       source: 'floor',
       clip: null,
     });
-    const log: RunEvent[] = [
+    const log: EarlierEvent[] = [
       { ...stamp(-5), kind: 'board', faults: ['split-late'] },
       { ...stamp(-5), kind: 'view', view: 'side' },
       { ...stamp(-5), kind: 'watch', athlete: 'ada' },
@@ -124,13 +125,13 @@ describe('one evening, worked out by hand', () => {
       { ...stamp(80), kind: 'watch', athlete: null },
       { ...stamp(320), kind: 'end' },
     ];
-    const counted = countRun(plan, log, new Map(FAULTS.map((fault) => [fault.code, fault])), 1);
+    const counted = countRun(plan, fromEarlier('evening', log), new Map(FAULTS.map((fault) => [fault.code, fault])), 1);
     const row = (fault: string) => counted.tallies.find((tally) => tally.fault === fault);
     expect(row('split-late')).toEqual(jasmine.objectContaining({ attempts: 26, faulty: 6, again: 3, noted: 0 }));
     expect(row('recovery-place')).toEqual(jasmine.objectContaining({ attempts: 0, noted: 1 }));
     expect(row('no-recovery')).toEqual(jasmine.objectContaining({ attempts: 0, noted: 1 }));
     expect(counted.praise).toEqual({ ada: 1 });
-    const where = counted.placed.filter((p) => p.event.fault === 'split-late').map((p) => [p.attempt?.round, p.attempt?.repetition, p.as]);
+    const where = counted.placed.filter((p) => p.event.fault === 'split-late').map((p) => [p.occasion?.round, p.occasion?.repetition, p.as]);
     expect(where).toEqual([
       [1, 2, 'counted'],
       [1, 2, 'again'],

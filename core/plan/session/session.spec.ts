@@ -1,15 +1,16 @@
 import fc from 'fast-check';
 import { FAULTS } from '../../catalogue/faults.js';
 import { noteOnly } from '../../judge/cautions.js';
-import { beepsOf, beepsOfPlan } from '../../log/clock.js';
-import { countRun } from '../../log/count.js';
-import type { RunEvent } from '../../log/event.js';
+import { beepsOf, beepsOfPlan } from '../../log/beeps.js';
+import { RunLog } from '../../log/run-log.js';
 import { holds } from '../../testing/holds.js';
+import { logOf, type Loose } from '../../testing/logs.js';
 import { anySession, asWritten, aStage, BUILD_WORDS, seenOf, sessionOf, SPOKEN, squareLine } from '../../testing/sessions.js';
 import { alternative, USUAL_CALLS, type Calls } from '../calls/calls.js';
 import type { CallMessages } from '../calls/messages.js';
 import { clockText } from '../clock-text.js';
-import { attemptsOf, stretchesOfPlan } from '../run-plan.js';
+import { attemptsOf } from '../occasions.js';
+import { stretchesOfPlan } from '../run-plan.js';
 import { fitToTime } from './fit-time.js';
 import { judgeLandings, landingsThen, riseOver } from './landings.js';
 import type { PlanMessages } from './messages.js';
@@ -394,34 +395,25 @@ describe('a session as it is run', () => {
   });
 
   it('counts taps where they belong, stage by stage', () => {
-    let n = 0;
-    const stamp = (t: number) => ({ id: `e${n}`, n: n++, at: t * 1000, t });
-    const tap = (t: number): RunEvent => ({
-      ...stamp(t),
-      kind: 'fault',
-      fault: 'split-late',
-      side: null,
-      athlete: 'a',
-      source: 'floor',
-      clip: null,
-    });
+    const tap = (t: number): Loose => ({ t, kind: 'fault', fault: 'split-late' });
     const second = plan.phases.find((phase) => phase.exercise === 1 && phase.kind === 'work');
-    const log: RunEvent[] = [
-      { ...stamp(-5), kind: 'board', faults: ['split-late'] },
-      { ...stamp(-5), kind: 'view', view: 'side' },
-      { ...stamp(-5), kind: 'watch', athlete: 'a' },
-      { ...stamp(-5), kind: 'go' },
+    const taps: Loose[] = [
+      { t: -5, kind: 'board', faults: ['split-late'] },
+      { t: -5, kind: 'view', view: 'side' },
+      { t: -5, kind: 'watch', athlete: 'a' },
+      { t: -5, kind: 'go' },
       tap(2),
       tap(18),
       tap((second?.start ?? 0) + 1.5),
-      { ...stamp((second?.start ?? 0) + 2), kind: 'result', result: 'in', athlete: 'a', source: 'floor', clip: null },
-      { ...stamp(timeline.total), kind: 'end' },
+      { t: (second?.start ?? 0) + 2, kind: 'result', result: 'in', athlete: 'a' },
+      { t: timeline.total, kind: 'end' },
     ];
     const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
-    const count = (exercise: number) => countRun(plan, log, catalogue, 1, exercise);
-    // A tap on another exercise is none of this one's last attempt: it has no denominator here.
-    expect(count(0).tallies[0]).toEqual(jasmine.objectContaining({ attempts: 8, faulty: 2, noted: 1 }));
-    expect(count(1).tallies[0]).toEqual(jasmine.objectContaining({ attempts: 4, faulty: 1, noted: 2 }));
+    const log = new RunLog(plan, catalogue, 1);
+    log.take(logOf(taps, 'a'));
+    const count = (exercise: number) => log.inExercise(exercise);
+    expect(count(0).tallies[0]).toEqual(jasmine.objectContaining({ attempts: 8, faulty: 2, noted: 0 }));
+    expect(count(1).tallies[0]).toEqual(jasmine.objectContaining({ attempts: 4, faulty: 1, noted: 0 }));
     expect([0, 1, 2].map((exercise) => count(exercise).results)).toEqual([{}, { a: { in: 1 } }, {}]);
   });
 });

@@ -1,11 +1,12 @@
 import fc from 'fast-check';
 import { FAULTS } from '../../catalogue/faults.js';
 import { countRun } from '../../log/count.js';
-import type { RunEvent } from '../../log/event.js';
 import { holds } from '../../testing/holds.js';
+import { logOf } from '../../testing/logs.js';
 import { aStage, anySession, seenOf, sessionOf, SPOKEN } from '../../testing/sessions.js';
 import { alternative, USUAL_CALLS } from '../calls/calls.js';
-import { attemptsOf, type SessionPlan } from '../run-plan.js';
+import { attemptsOf } from '../occasions.js';
+import type { SessionPlan } from '../run-plan.js';
 import { sessionPlanOf } from './session-plan.js';
 import type { Session } from './session.js';
 import type { Stage } from './stage.js';
@@ -29,8 +30,7 @@ function watchedAll(plan: SessionPlan): number {
     { kind: 'go', t: -5 },
     { kind: 'end', t: total },
   ] as const;
-  const log = loose.map((event, n): RunEvent => ({ id: `e${n}`, n, at: event.t * 1000, ...event }));
-  return countRun(plan, log, catalogue, 1).tallies.find((row) => row.fault === 'tall')?.attempts ?? 0;
+  return countRun(plan, logOf(loose), catalogue, 1).tallies.find((row) => row.fault === 'tall')?.attempts ?? 0;
 }
 
 /** Lines whose simulated time is no round number. */

@@ -1,0 +1,52 @@
+import { inOrder, type Correction, type RunEvent } from './event.js';
+
+type CorrectionEvent = Extract<RunEvent, Correction>;
+type Of<K extends CorrectionEvent['kind']> = Extract<CorrectionEvent, { kind: K }>;
+export const isCorrection = (event: RunEvent): event is CorrectionEvent => ['undo', 'move', 'assign'].includes(event.kind);
+
+/** What was said of events afterwards, looked up by the event it is said of. */
+export class Corrections {
+  private readonly undos: Of<'undo'>[] = [];
+  private readonly others = new Map<string, (Of<'move'> | Of<'assign'>)[]>();
+  /** Undos that stand, by what they take back; null until it is asked for. */
+  private standing: ReadonlyMap<string, Of<'undo'>> | null = null;
+
+  add(event: CorrectionEvent): void {
+    if (event.kind === 'undo') {
+      this.undos.push(event);
+      this.standing = null;
+    } else this.others.set(event.target, [...(this.others.get(event.target) ?? []), event].sort(inOrder));
+  }
+
+  /** The undo that took an event back, if one stands: later than the event, and not taken back itself. */
+  undoOf(event: RunEvent): RunEvent | null {
+    this.standing ??= standingOf(this.undos);
+    const undo = this.standing.get(event.id);
+    return undo !== undefined && inOrder(undo, event) > 0 ? undo : null;
+  }
+
+  /** By how many occasions an event was moved. */
+  moved(event: RunEvent): number {
+    return this.said(event).reduce((sum, one) => sum + (one.kind === 'move' ? one.by : 0), 0);
+  }
+
+  /** To whom an event was given last; null where it stayed. */
+  givenTo(event: RunEvent): string | null {
+    return this.said(event).reduce<string | null>((to, one) => (one.kind === 'assign' ? one.athlete : to), null);
+  }
+
+  private said(event: RunEvent): readonly (Of<'move'> | Of<'assign'>)[] {
+    return (this.others.get(event.id) ?? []).filter((one) => inOrder(one, event) > 0 && this.undoOf(one) === null);
+  }
+}
+
+/** From the last undo to the first: when one is reached, what could take it back was reached before. */
+function standingOf(undos: readonly Of<'undo'>[]): ReadonlyMap<string, Of<'undo'>> {
+  const standing = new Map<string, Of<'undo'>>();
+  for (const undo of [...undos].sort(inOrder).reverse()) {
+    const back = standing.get(undo.id);
+    if (back !== undefined && inOrder(back, undo) > 0) continue;
+    if (!standing.has(undo.target)) standing.set(undo.target, undo);
+  }
+  return standing;
+}

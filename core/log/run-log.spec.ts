@@ -1,0 +1,392 @@
+import fc from 'fast-check';
+import { FAULTS } from '../catalogue/faults.js';
+import { occasionsOf, windowsOf } from '../plan/occasions.js';
+import { repsOfPlan, type RunPlan } from '../plan/run-plan.js';
+import { holds } from '../testing/holds.js';
+import { logOf, type Loose } from '../testing/logs.js';
+import { clockOf, COUNT_DOWN } from './clock.js';
+import { countRun, type RunCount, type Tally } from './count.js';
+import { inOrder, isControl, type RunEvent } from './event.js';
+import { RunLog } from './run-log.js';
+
+/** A run's log on several devices, held against a recount that goes through the run tenth by tenth of a second. */
+
+const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
+const DELAY = 1;
+/** Three rounds of four repetitions: two splits, three steps, in 3 s. */
+const plan: RunPlan = {
+  dose: { mode: 'seconds', work: 12, rounds: 3, sets: 1, rest: 4, setRest: null },
+  rep: { seconds: 3, chances: { repetition: [0], split: [0, 1.5], step: [0.6, 1.2, 1.8] } },
+};
+const TOTAL = 44;
+const CODES = ['split-late', 'tall', 'follow-uneven', 'no-split', 'not of ours'];
+
+type Said = RunEvent extends infer E
+  ? E extends RunEvent
+    ? Omit<E, 'id' | 'device' | 'seq' | 'order' | 'm' | 'at' | 'answers' | 'shown'>
+    : never
+  : never;
+interface Step {
+  readonly device: 'a' | 'b' | 'c';
+  /** Tenths of a second after the step before it. */
+  readonly after: number;
+  /** Whether the device has heard of all that was written before. */
+  readonly heard: boolean;
+  readonly said: Said;
+}
+
+/** The log that devices write which hear of one another now and then. */
+function written(steps: readonly Step[]): RunEvent[] {
+  const all: RunEvent[] = [];
+  const known = new Map<string, RunEvent[]>();
+  const seqs = new Map<string, number>();
+  let [m, started] = [0, false];
+  for (const [i, { device, after, heard, said }] of steps.entries()) {
+    m += started ? after * 100 : 0;
+    const mine = heard ? [...all] : (known.get(device) ?? []);
+    const seq = (seqs.get(device) ?? 0) + 1;
+    const order = mine.reduce((most, event) => Math.max(most, event.order), 0) + 1;
+    const body = { ...said, id: `e${i}`, device, seq, order, m, at: 0 } as RunEvent;
+    const answers = clockOf(mine.filter(isControl), TOTAL).last;
+    const event = (isControl(body) ? { ...body, answers } : 'source' in body ? { ...body, shown: null } : body) as RunEvent;
+    started ||= event.kind === 'go';
+    seqs.set(device, seq);
+    known.set(device, [...mine, event]);
+    all.push(event);
+  }
+  return all;
+}
+
+const who = fc.constantFrom('ada', 'bea', null);
+const observed = { athlete: who, source: fc.constantFrom('floor' as const, 'film' as const), clip: fc.constant(null) };
+const target = fc.integer({ min: 0, max: 45 }).map((n) => `e${n}`);
+const anySaid: fc.Arbitrary<Said> = fc.oneof(
+  { weight: 3, arbitrary: fc.record({ kind: fc.constantFrom('pause' as const, 'resume' as const) }) },
+  { weight: 1, arbitrary: fc.record({ kind: fc.constantFrom('go' as const, 'end' as const) }) },
+  { weight: 1, arbitrary: fc.record({ kind: fc.constant('skip' as const), to: fc.integer({ min: 0, max: 430 }).map((t) => t / 10) }) },
+  { weight: 3, arbitrary: fc.record({ kind: fc.constant('watch' as const), athlete: who }) },
+  { weight: 1, arbitrary: fc.record({ kind: fc.constant('board' as const), faults: fc.subarray(CODES) }) },
+  { weight: 1, arbitrary: fc.record({ kind: fc.constant('view' as const), view: fc.constantFrom('front' as const, 'side' as const) }) },
+  {
+    weight: 8,
+    arbitrary: fc.record({
+      kind: fc.constant('fault' as const),
+      fault: fc.constantFrom(...CODES),
+      side: fc.constantFrom('left' as const, 'right' as const, null),
+      ...observed,
+    }),
+  },
+  { weight: 1, arbitrary: fc.record({ kind: fc.constant('right' as const), fault: fc.constant(null), ...observed }) },
+  { weight: 1, arbitrary: fc.record({ kind: fc.constant('undo' as const), target }) },
+  { weight: 1, arbitrary: fc.record({ kind: fc.constant('move' as const), target, by: fc.integer({ min: -3, max: 3 }) }) },
+  { weight: 1, arbitrary: fc.record({ kind: fc.constant('assign' as const), target, athlete: fc.constantFrom('ada', 'bea') }) },
+);
+const anySteps = fc.array(
+  fc.record({
+    device: fc.constantFrom('a' as const, 'b' as const, 'c' as const),
+    after: fc.integer({ min: 0, max: 40 }),
+    heard: fc.boolean(),
+    said: anySaid,
+  }),
+  { maxLength: 40 },
+);
+const begin = (device: Step['device'], athlete = 'ada', view: 'front' | 'side' = 'side'): Step[] =>
+  (
+    [
+      { kind: 'board', faults: CODES },
+      { kind: 'view', view },
+      { kind: 'watch', athlete },
+    ] as const
+  ).map((said) => ({ device, after: 0, heard: true, said }));
+const go: Step = { device: 'a', after: 0, heard: true, said: { kind: 'go' } };
+const anyRun = anySteps.map((steps) => written([...begin('a'), ...begin('b', 'bea', 'front'), go, ...steps]));
+
+/** Tallies in one order, without those of nothing. */
+const sorted = (tallies: readonly Tally[]): Tally[] =>
+  tallies
+    .filter((row) => row.attempts + row.faulty + row.again + row.noted > 0)
+    .sort((x, y) => (`${x.athlete} ${x.fault}` < `${y.athlete} ${y.fault}` ? -1 : 1));
+
+/** The recount: what holds in each tenth of a second is written down first, and then read. */
+function recount(log: readonly RunEvent[]): Tally[] {
+  const events = [...log].sort(inOrder);
+  const last = events.reduce((most, event) => Math.max(most, event.m), 0);
+  const effective: { m: number; event: RunEvent }[] = [];
+  let [status, latest] = ['waiting', null as string | null];
+  for (const event of events) {
+    if (!isControl(event) || event.answers !== latest) continue;
+    const sense: Record<string, readonly string[]> = {
+      go: ['waiting'],
+      pause: ['running'],
+      resume: ['paused'],
+      skip: ['running', 'paused'],
+      end: ['waiting', 'running', 'paused'],
+    };
+    if (!sense[event.kind]?.includes(status)) continue;
+    effective.push({ m: Math.max(event.m, effective.at(-1)?.m ?? 0), event });
+    latest = event.id;
+    status = { go: 'running', pause: 'paused', resume: 'running', skip: status, end: 'ended' }[event.kind];
+  }
+  // What the clock shows at each tenth, and whether it moves from there.
+  const ticks: { t: number; leg: number; moves: boolean }[] = [];
+  let [t, leg, moves, at] = [-COUNT_DOWN * 10, 0, false, 0];
+  let closed = false;
+  for (let m = 0; m <= last; m += 100) {
+    for (; at < effective.length && (effective[at] as { m: number }).m <= m; at++) {
+      const { event } = effective[at] as { event: RunEvent };
+      if (event.kind === 'go' || event.kind === 'resume') moves = true;
+      if (event.kind === 'pause' || event.kind === 'end') moves = false;
+      closed ||= event.kind === 'end';
+      if (event.kind === 'skip') [t, leg] = [Math.min(Math.round(event.to * 10), TOTAL * 10), leg + 1];
+    }
+    ticks.push({ t, leg, moves });
+    if (moves && t < TOTAL * 10) t++;
+  }
+  const undoneBy = (event: RunEvent): RunEvent | undefined =>
+    events.find((one) => one.kind === 'undo' && one.target === event.id && inOrder(one, event) > 0 && !undoneBy(one));
+  const standing = events.filter((event) => !undoneBy(event));
+  const watching = (device: string, m: number, fault: string): string | null => {
+    let [athlete, view, board] = [null as string | null, 'side', [] as readonly string[]];
+    for (const event of events.filter((one) => one.device === device && one.m <= m).sort((x, y) => x.seq - y.seq)) {
+      if (event.kind === 'watch') athlete = event.athlete;
+      if (event.kind === 'view') view = event.view;
+      if (event.kind === 'board') board = event.faults;
+    }
+    return board.includes(fault) && catalogue.get(fault)?.view === view ? athlete : null;
+  };
+  const occasions = occasionsOf(plan);
+  const legs = [...new Set(ticks.map((tick) => tick.leg))];
+  const legFrom = (n: number): number => ticks.find((tick) => tick.leg === n)?.t ?? 0;
+  const ranOf = (n: number, upTo: number): number[] =>
+    ticks.flatMap((tick, k) => (tick.leg === n && tick.moves && k * 100 < upTo && tick.t < TOTAL * 10 ? [tick.t] : []));
+  const rows = new Map<string, { -readonly [K in keyof Tally]: Tally[K] }>();
+  const row = (athlete: string, fault: string) => {
+    const key = `${athlete} ${fault}`;
+    const known = rows.get(key) ?? { athlete, fault, attempts: 0, faulty: 0, again: 0, noted: 0, left: 0, right: 0 };
+    rows.set(key, known);
+    return known;
+  };
+  const touched = (n: number, upTo: number): number[] => {
+    const to = Math.max(legFrom(n), ...ranOf(n, upTo).map((one) => one + 1));
+    return occasions.flatMap((one, i) => (one.end * 10 > legFrom(n) + 1e-6 && one.start * 10 < to - 1e-6 ? [i] : []));
+  };
+  const homes = new Map<string, number>();
+  for (const tap of standing) {
+    if (tap.kind !== 'fault') continue;
+    const meant = tap.m - (tap.source === 'floor' ? DELAY * 1000 : 0);
+    const tick = ticks[Math.floor(meant / 100)];
+    let home = -1;
+    if (tick && effective.length > 0 && (effective[0] as { m: number }).m <= meant) {
+      const here = occasions.findLastIndex((one) => one.start * 10 <= tick.t + 1e-6);
+      if (here >= 0 && (occasions[here] as { end: number }).end * 10 > legFrom(tick.leg) + 1e-6) home = here;
+      for (let n = tick.leg - 1; n >= 0 && home < 0; n--) {
+        const to = Math.max(legFrom(n), ...ranOf(n, Infinity).map((one) => one + 1));
+        const before = occasions.findLastIndex((one) => one.start * 10 < to - 1e-6);
+        if (before >= 0 && (occasions[before] as { end: number }).end * 10 > legFrom(n) + 1e-6) home = before;
+      }
+    }
+    const by = standing.reduce((sum, one) => sum + (one.kind === 'move' && one.target === tap.id && inOrder(one, tap) > 0 ? one.by : 0), 0);
+    if (home >= 0 && by !== 0) {
+      const run = [...new Set(legs.flatMap((n) => touched(n, Math.max(last, meant))))];
+      const place = run.indexOf(home);
+      if (place >= 0) home = run[place + by] ?? -1;
+    }
+    homes.set(tap.id, home);
+  }
+  const athleteOf = (tap: RunEvent & { athlete: string | null }): string | null =>
+    standing.reduce<string | null>((to, one) => (one.kind === 'assign' && one.target === tap.id && inOrder(one, tap) > 0 ? one.athlete : to), tap.athlete);
+  for (let i = -1; i < occasions.length; i++) {
+    const occasion = occasions[i];
+    for (const fault of CODES) {
+      for (const athlete of ['ada', 'bea']) {
+        const taps = standing
+          .filter((tap) => tap.kind === 'fault' && homes.get(tap.id) === i && tap.fault === fault && athleteOf(tap) === athlete)
+          .sort((x, y) => x.m - y.m || inOrder(x, y));
+        const unit = catalogue.get(fault)?.per;
+        let [chances, devices] = [0, new Set<string>()];
+        if (occasion && unit) {
+          const best = legs
+            .map((n) => {
+              const ran = new Set(ranOf(n, last));
+              const watchers = new Set<string>();
+              const whole = windowsOf(repsOfPlan(plan)[0], unit).filter(([from, to]) => {
+                const tenths = Array.from({ length: Math.round((to - from) * 10) }, (_, k) => Math.round((occasion.start + from) * 10) + k);
+                if (!tenths.every((tenth) => ran.has(tenth))) return false;
+                const over = n < (legs.at(-1) ?? 0) || closed || ran.has(Math.round(occasion.end * 10) - 1);
+                if (!over) return false;
+                const times = ticks.flatMap((tick, k) => (tick.leg === n && tick.moves && tenths.includes(tick.t) ? [k] : []));
+                const [first, end] = [Math.min(...times), Math.max(...times)];
+                let seen = false;
+                for (const device of ['a', 'b', 'c']) {
+                  const all = Array.from({ length: end - first + 1 }, (_, k) => watching(device, (first + k) * 100, fault) === athlete);
+                  if (!all.every(Boolean)) continue;
+                  seen = true;
+                  watchers.add(device);
+                }
+                return seen;
+              }).length;
+              return { whole, watchers };
+            })
+            .reduce((most, one) => (one.whole > most.whole ? one : most));
+          [chances, devices] = [best.whole, best.watchers];
+        }
+        const times: Record<string, number> = {};
+        for (const tap of taps) {
+          const here = row(athlete, fault);
+          const counts = devices.has(tap.device);
+          const n = (times[tap.device] = (times[tap.device] ?? 0) + (counts ? 1 : 0));
+          if (!counts) here.noted++;
+          else if (n > chances) here.again++;
+          if (tap.kind === 'fault' && tap.side !== null && !(counts && n > chances)) here[tap.side]++;
+        }
+        if (chances > 0) row(athlete, fault).attempts += chances;
+        const most = Math.max(0, ...Object.values(times).map((n) => Math.min(n, chances)));
+        if (most > 0) row(athlete, fault).faulty += most;
+      }
+    }
+  }
+  return sorted([...rows.values()]);
+}
+
+const plain = (count: RunCount): unknown => ({ ...count, tallies: sorted(count.tallies) });
+
+describe('a log of several devices', () => {
+  it('counts as a recount that goes through the run tenth by tenth', () => {
+    holds(fc.property(anyRun, (log) => expect(sorted(countRun(plan, log, catalogue, DELAY).tallies)).toEqual(recount(log))));
+  });
+
+  it('adds up to the same in any order, in any parts, as often as it comes, whenever it is asked in between', () => {
+    holds(
+      fc.property(
+        anyRun.chain((log) => fc.tuple(fc.constant(log), fc.shuffledSubarray([...log, ...log], { minLength: log.length }))),
+        fc.array(fc.integer({ min: 1, max: 6 }), { minLength: 1, maxLength: 8 }),
+        ([log, muddled], parts) => {
+          const folded = new RunLog(plan, catalogue, DELAY);
+          for (let at = 0, i = 0; at < muddled.length; i++) {
+            const part = muddled.slice(at, (at += parts[i % parts.length] as number));
+            folded.take(part);
+            if (i % 2 === 0) folded.talliesAt(folded.latest);
+          }
+          folded.take(log);
+          expect(plain(folded.counts())).toEqual(plain(countRun(plan, log, catalogue, DELAY)));
+        },
+      ),
+    );
+  });
+
+  it('a screen that asks at every tick gets in the end what counting from scratch gives', () => {
+    holds(
+      fc.property(anyRun, (log) => {
+        const live = new RunLog(plan, catalogue, DELAY);
+        const byTime = [...log].sort((x, y) => x.m - y.m);
+        let m = 0;
+        for (const event of byTime) {
+          for (; m < event.m; m += 700) live.talliesAt(m);
+          live.take([event]);
+        }
+        expect(plain(live.counts())).toEqual(plain(countRun(plan, log, catalogue, DELAY)));
+      }),
+    );
+  });
+
+  const steps = (...more: readonly Step[]): RunEvent[] => written([...begin('a'), ...begin('b'), go, ...more]);
+  const step = (device: Step['device'], after: number, said: Said, heard = true): Step => ({ device, after, heard, said });
+  const tap = (device: Step['device'], after: number, fault = 'split-late'): Step =>
+    step(device, after, { kind: 'fault', fault, side: null, athlete: 'ada', source: 'floor', clip: null }, false);
+  const rowOf = (log: RunEvent[], fault = 'split-late'): Tally | undefined =>
+    countRun(plan, log, catalogue, DELAY).tallies.find((one) => one.fault === fault && one.athlete === 'ada');
+
+  it('two that press pause leave one pause, and one that answers what is no longer there does nothing', () => {
+    const log = steps(step('a', 80, { kind: 'pause' }), step('b', 2, { kind: 'pause' }, false), step('b', 50, { kind: 'resume' }));
+    const clock = clockOf(log.filter(isControl), TOTAL);
+    expect(clock.pieces.map(({ m, t, moving }) => [m, t, moving])).toEqual([
+      [0, -5, true],
+      [8000, 3, false],
+      [13_200, 3, true],
+    ]);
+    // The second one has not heard of the pause and skips: it stays where the first left it.
+    const late = steps(step('a', 80, { kind: 'pause' }), step('b', 2, { kind: 'skip', to: 20 }, false));
+    expect(clockOf(late.filter(isControl), TOTAL).status).toBe('paused');
+  });
+
+  it('taps in one repetition are as many as its chances at most; the third of two splits is again', () => {
+    const log = steps(tap('a', 65), tap('a', 5), tap('a', 5), step('a', 430, { kind: 'end' }));
+    expect(rowOf(log)).toEqual(jasmine.objectContaining({ attempts: 24, faulty: 2, again: 1, noted: 0 }));
+  });
+
+  it('a chance counts once, whoever watched; what one of two saw is seen, what both saw is one fault', () => {
+    const log = steps(tap('a', 65), tap('b', 1), tap('b', 30), step('a', 430, { kind: 'end' }));
+    expect(rowOf(log)).toEqual(jasmine.objectContaining({ attempts: 24, faulty: 2, again: 0, noted: 0 }));
+  });
+
+  it('who is watched changes in a pause between two repetitions: both are watched throughout', () => {
+    const watch = (athlete: string): Step => step('a', 20, { kind: 'watch', athlete });
+    const one = written([
+      ...begin('a'),
+      go,
+      step('a', 110, { kind: 'pause' }),
+      watch('bea'),
+      step('a', 20, { kind: 'resume' }),
+      step('a', 60, { kind: 'end' }),
+    ]);
+    const rows = countRun(plan, one, catalogue, DELAY).tallies.filter(({ fault }) => fault === 'split-late');
+    expect(rows.map(({ athlete, attempts }) => [athlete, attempts])).toEqual([
+      ['ada', 4],
+      ['bea', 4],
+    ]);
+  });
+
+  it('a move is heard before the run has come to where it leads', () => {
+    const log = steps(tap('a', 65), step('a', 1, { kind: 'move', target: 'e7', by: 2 }), step('a', 430, { kind: 'end' }));
+    expect(log[7]?.kind).toBe('fault');
+    const folded = new RunLog(plan, catalogue, DELAY);
+    folded.take(log.slice(0, -1));
+    expect(folded.counts().placed[0]?.occasion).toBeNull();
+    folded.take(log);
+    expect(folded.counts().placed[0]?.occasion?.repetition).toBe(3);
+  });
+
+  it('what the screen showed holds, whatever control comes later', () => {
+    const end = step('a', 430, { kind: 'end' });
+    const paused = steps(tap('b', 85), step('a', 0, { kind: 'pause' }), step('a', 100, { kind: 'resume' }), end);
+    const [shown, bare] = [{ stretch: 0, occasion: 3 }, null].map((place) =>
+      countRun(
+        plan,
+        paused.map((event) => ('shown' in event ? { ...event, shown: place } : event)),
+        catalogue,
+        DELAY,
+      ).placed.map((one) => one.occasion?.repetition),
+    );
+    expect([shown, bare]).toEqual([[4], [1]]);
+  });
+});
+
+describe('the delay of a tap is the run’s time', () => {
+  /** Repetitions of 1.5 s; taps come two seconds late. */
+  const short: RunPlan = {
+    dose: { mode: 'seconds', work: 15, rounds: 1, sets: 1, rest: null, setRest: null },
+    rep: { seconds: 1.5, chances: { split: [0] } },
+  };
+  const start: Loose[] = [
+    { kind: 'board', t: -5, faults: ['split-late'] },
+    { kind: 'watch', t: -5 },
+    { kind: 'go', t: -5 },
+  ];
+  const placed = (...loose: Loose[]): unknown =>
+    countRun(short, logOf([...start, ...loose]), catalogue, 2).placed.map(({ occasion, as }) => [occasion?.repetition, as]);
+  const fault = (t: number, at: number): Loose => ({ kind: 'fault', fault: 'split-late', t, at: at * 1000 });
+
+  it('after a pause the tap belongs to what was on when the clock stopped', () => {
+    expect(placed({ kind: 'pause', t: 4.5 }, fault(4.5, 7.5), { kind: 'resume', t: 4.5, at: 9000 }, { kind: 'end', t: 15 })).toEqual([
+      [4, 'counted'],
+    ]);
+  });
+
+  it('after a skip it belongs to what was on before it, and is moved among what was run', () => {
+    const skip: Loose = { kind: 'skip', t: 4.5, to: 10.5 };
+    expect(placed(skip, fault(10.7, 4.7), { kind: 'end', t: 15 })).toEqual([[2, 'counted']]);
+    // One further is the third; two further is the first after the skip.
+    const moved = (by: number): unknown => placed(skip, fault(10.7, 4.7), { kind: 'move', t: 12, target: 'e4', by }, { kind: 'end', t: 15 });
+    expect([moved(-1), moved(1), moved(2)]).toEqual([[[1, 'counted']], [[3, 'counted']], [[8, 'counted']]]);
+  });
+});

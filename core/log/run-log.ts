@@ -1,0 +1,351 @@
+import type { FaultEntry } from '../catalogue/fault.js';
+import { occasionsOf, type Occasion } from '../plan/occasions.js';
+import { isTapped, repsOfPlan, stretchesOfPlan, type RunPlan } from '../plan/run-plan.js';
+import { judge, Tallies, type Tap } from './cells.js';
+import { clockOf, ends, legsOf, planAt, turned, unstarted, type Leg, type RunClock } from './clock.js';
+import { closings, type Closed } from './closings.js';
+import { Corrections, isCorrection } from './corrections.js';
+import type { Placed, RunCount, Tally } from './count.js';
+import { firstWhere, occasionAt, stepped, through } from './course.js';
+import { inOrder, isControl, OBSERVATIONS, type ControlEvent, type FaultEvent, type Result, type RunEvent, type Shown } from './event.js';
+import { seenIn, Windows, type Seen } from './seen.js';
+import { isTurned, watched, watchings, type TurnedEvent, type Watching } from './watching.js';
+
+/** A fault tapped, and where it belongs. */
+interface Located extends Tap {
+  /** Place of its occasion; −1: none. */
+  readonly at: number;
+}
+
+/** Praise or a result as it is counted now. */
+interface Noticed {
+  readonly athlete: string;
+  readonly exercise: number;
+  readonly result: Result | null;
+}
+
+/**
+ * The log of a run, folded: events come in any order, in any parts, as often as they like, and what they add up to is what counting
+ * all of them from the first would give. One more tap costs the same however many there were: what an occasion adds up to is kept
+ * when the occasion is over, and is worked out again only when an event comes that speaks of it.
+ */
+export class RunLog {
+  private readonly occasions: readonly Occasion[];
+  private readonly windows: Windows;
+  private readonly total: number;
+  private readonly tapped: boolean;
+  private readonly byId = new Map<string, RunEvent>();
+  private readonly controls: ControlEvent[] = [];
+  private readonly turns = new Map<string, TurnedEvent[]>();
+  private readonly watching = new Map<string, Watching[]>();
+  private readonly corrections = new Corrections();
+  private readonly taps = new Map<string, Located>();
+  private readonly tapsAt = new Map<number, Map<string, Tap>>();
+  private readonly noticed = new Map<string, Noticed>();
+  private readonly seen = new Map<number, readonly Seen[]>();
+  private readonly as = new Map<string, Placed['as']>();
+  private readonly tallies = new Tallies();
+  private readonly dirty = new Set<number>();
+  /** Up to where occasions are settled: the leg, the next occasion in it (null: its first), and the moment of the run. */
+  private settled: { leg: number; next: number | null; m: number } = { leg: 0, next: null, m: Number.NEGATIVE_INFINITY };
+  private free: Closed | null = null;
+  private clockNow: RunClock;
+  private latestM = 0;
+  private highest = 0;
+  private readonly seqs = new Map<string, number>();
+  /** Taps that were moved, and the moment up to which there were occasions to move them to. */
+  private readonly steppers = new Set<string>();
+  private steppedAt = 0;
+
+  /**
+   * @param catalogue the fault's unit and viewpoint by code; a tap with an unknown code is noted.
+   * @param tapDelay seconds by which a tap on the floor comes after what it means.
+   */
+  constructor(
+    private readonly plan: RunPlan,
+    private readonly catalogue: ReadonlyMap<string, FaultEntry>,
+    private readonly tapDelay: number,
+  ) {
+    this.tapped = isTapped(plan);
+    this.occasions = occasionsOf(plan);
+    this.windows = new Windows(repsOfPlan(plan));
+    this.total = stretchesOfPlan(plan).at(-1)?.end ?? 0;
+    this.clockNow = unstarted(this.total);
+  }
+
+  get clock(): RunClock {
+    return this.clockNow;
+  }
+
+  /** The latest moment of the run that any event speaks of (ms). */
+  get latest(): number {
+    return this.latestM;
+  }
+
+  /** The highest order in the log. */
+  get order(): number {
+    return this.highest;
+  }
+
+  /** All events in order. */
+  events(): RunEvent[] {
+    return [...this.byId.values()].sort(inOrder);
+  }
+
+  has(id: string): boolean {
+    return this.byId.has(id);
+  }
+
+  /** The last seq of a device. */
+  seqOf(device: string): number {
+    return this.seqs.get(device) ?? 0;
+  }
+
+  /** What a device's coach watches now; null before anything was said. */
+  watchingOf(device: string): Watching | null {
+    const all = this.watching.get(device);
+    return all === undefined || all.length < 2 ? null : (all.at(-1) ?? null);
+  }
+
+  /** The latest observation of a device that can be taken back; null where there is none. */
+  lastUndoable(device: string): RunEvent | null {
+    let last: RunEvent | null = null;
+    for (const event of this.byId.values()) {
+      const candidate = event.device === device && OBSERVATIONS.includes(event.kind);
+      if (candidate && (last === null || inOrder(event, last) > 0) && this.corrections.undoOf(event) === null) last = event;
+    }
+    return last;
+  }
+
+  /** The undo that took an event back, if one stands. */
+  undoOf(event: RunEvent): RunEvent | null {
+    return this.corrections.undoOf(event);
+  }
+
+  /** Takes in what is new among these. */
+  take(events: readonly RunEvent[]): void {
+    for (const event of events) {
+      if (this.byId.has(event.id)) continue;
+      this.byId.set(event.id, event);
+      this.latestM = Math.max(this.latestM, event.m);
+      this.highest = Math.max(this.highest, event.order);
+      this.seqs.set(event.device, Math.max(this.seqOf(event.device), event.seq));
+      this.free = null;
+      if (isControl(event)) this.control(event);
+      else if (isTurned(event)) this.turn(event);
+      else if (isCorrection(event)) {
+        this.corrections.add(event);
+        this.lookAt(this.root(event.target));
+      } else this.lookAt(event.id);
+    }
+  }
+
+  /** What the log adds up to at a moment of the run (ms); what was run after the latest one asked for is not seen yet. */
+  counts(m = this.latestM): RunCount {
+    if (!this.tapped) this.settle(m);
+    const [praise, results] = this.noticedBy(null);
+    return { tallies: this.rows(null), placed: this.placed(), praise, results };
+  }
+
+  /** The same of one exercise of a session. */
+  inExercise(exercise: number, m = this.latestM): Pick<RunCount, 'tallies' | 'results'> {
+    if (!this.tapped) this.settle(m);
+    return { tallies: this.rows(exercise), results: this.noticedBy(exercise)[1] };
+  }
+
+  /** Tallies of all exercises at a moment of the run, without what is only for a review: cheap at every tick. */
+  talliesAt(m: number): readonly Tally[] {
+    if (!this.tapped) this.settle(m);
+    return this.rows(null);
+  }
+
+  private control(event: ControlEvent): void {
+    this.controls.push(event);
+    const before = this.clockNow;
+    const last = this.controls.every((one) => inOrder(one, event) <= 0);
+    this.clockNow = last ? turned(before, event) : clockOf(this.controls, this.total);
+    if (this.clockNow === before) return;
+    const from = this.clockNow.pieces.at(-1)?.m ?? 0;
+    const goesOn = last && from >= this.settled.m && before.status !== 'ended';
+    if (!goesOn) this.again();
+    const since = goesOn ? from : Number.NEGATIVE_INFINITY;
+    for (const { event: tap } of [...this.taps.values()]) if (this.meant(tap) >= since) this.lookAt(tap.id);
+  }
+
+  private turn(event: TurnedEvent): void {
+    const { device } = event;
+    const mine = this.turns.get(device) ?? [];
+    this.turns.set(device, mine);
+    const last = mine.at(-1);
+    const all = this.watching.get(device) ?? watchings([]);
+    mine.push(event);
+    if (last === undefined || last.seq < event.seq) {
+      all.push(watched(all.at(-1) as Watching, event));
+      this.watching.set(device, all);
+    } else {
+      mine.sort((a, b) => a.seq - b.seq);
+      this.watching.set(device, watchings(mine));
+    }
+    const from = last !== undefined && last.seq > event.seq ? event.m : (this.watching.get(device)?.at(-1)?.m ?? event.m);
+    if (from < this.settled.m) this.again();
+  }
+
+  /** Occasions that were settled are settled anew. */
+  private again(): void {
+    this.settled = { leg: 0, next: null, m: Number.NEGATIVE_INFINITY };
+    for (const at of this.seen.keys()) this.dirty.add(at);
+    this.seen.clear();
+  }
+
+  /** The event that a chain of corrections speaks of in the end. */
+  private root(id: string): string {
+    const passed = new Set<string>();
+    for (let event = this.byId.get(id); event !== undefined && isCorrection(event) && !passed.has(id); event = this.byId.get(id)) {
+      passed.add(id);
+      id = event.target;
+    }
+    return id;
+  }
+
+  private meant(event: RunEvent): number {
+    return 'source' in event && event.source === 'floor' ? event.m - this.tapDelay * 1000 : event.m;
+  }
+
+  /** Looks again at where an observation belongs. */
+  private lookAt(id: string): void {
+    const event = this.byId.get(id);
+    if (event === undefined) return;
+    const gone = this.corrections.undoOf(event) !== null;
+    const to = this.corrections.givenTo(event);
+    if (event.kind === 'fault') this.locate(to === null ? event : { ...event, athlete: to }, gone);
+    if (event.kind !== 'right' && event.kind !== 'result') return;
+    const athlete = to ?? event.athlete;
+    if (gone || athlete === null) this.noticed.delete(id);
+    else this.noticed.set(id, { athlete, exercise: this.exerciseAt(event.m), result: event.kind === 'result' ? event.result : null });
+  }
+
+  private locate(event: FaultEvent, gone: boolean): void {
+    const before = this.taps.get(event.id);
+    if (before) {
+      this.tapsAt.get(before.at)?.delete(event.id);
+      this.dirty.add(before.at);
+      this.taps.delete(event.id);
+      this.as.delete(event.id);
+    }
+    if (gone) return;
+    const meant = this.meant(event);
+    const at = this.tapped ? -1 : this.occasionOf(event, meant);
+    const tap = { event, exercise: this.exerciseAt(event.m), at };
+    this.taps.set(event.id, tap);
+    const here = this.tapsAt.get(at) ?? new Map<string, Tap>();
+    this.tapsAt.set(at, here.set(event.id, tap));
+    this.dirty.add(at);
+  }
+
+  /** As its screen showed it, whatever was said of the clock later; otherwise by the run's time. */
+  private occasionOf(event: FaultEvent, meant: number): number {
+    const { shown } = event;
+    const byScreen = shown === null ? -1 : this.placeOf(shown);
+    const by = this.corrections.moved(event);
+    if (by !== 0) this.steppers.add(event.id);
+    if (byScreen >= 0 && by === 0) return byScreen;
+    const legs = legsOf(this.clockNow, meant);
+    const at = byScreen >= 0 ? byScreen : occasionAt(this.occasions, legs, planAt(this.clockNow, meant));
+    return stepped(this.occasions, legsOf(this.clockNow, Math.max(this.latestM, meant)), at, by);
+  }
+
+  private placeOf({ stretch, occasion }: Shown): number {
+    const at = firstWhere(this.occasions, (one) => one.stretch >= stretch) + occasion;
+    return this.occasions[at]?.stretch === stretch ? at : -1;
+  }
+
+  private exerciseAt(m: number): number {
+    const t = planAt(this.clockNow, m);
+    const stretches = stretchesOfPlan(this.plan);
+    return (stretches.find(({ end }) => t < end) ?? stretches.at(-1))?.exercise ?? 0;
+  }
+
+  /** Works out what can be said of the occasions that are over. */
+  private settle(m: number): void {
+    if (this.steppedAt !== this.latestM) for (const id of this.steppers) this.lookAt(id);
+    this.steppedAt = this.latestM;
+    const legs = legsOf(this.clockNow, m);
+    for (let i = this.settled.leg; i < legs.length; i++) {
+      const leg = legs[i] as Leg;
+      const { first, last } = through(this.occasions, leg);
+      let next = this.settled.leg === i && this.settled.next !== null ? this.settled.next : first;
+      for (; next <= last; next++) {
+        const occasion = this.occasions[next] as Occasion;
+        if (occasion.end > leg.to && !leg.closed) break;
+        this.settleOne(next, occasion, leg);
+      }
+      this.settled = { ...this.settled, leg: i, next };
+    }
+    for (const at of this.dirty) {
+      const judged = judge(this.seen.get(at) ?? [], [...(this.tapsAt.get(at)?.values() ?? [])], this.occasions[at]?.exercise ?? null);
+      this.tallies.set(at, judged.cells);
+      for (const [id, as] of judged.as) this.as.set(id, as);
+    }
+    this.dirty.clear();
+  }
+
+  private settleOne(at: number, occasion: Occasion, leg: Leg): void {
+    const now = seenIn(occasion, leg, this.windows, this.watching, this.catalogue);
+    const before = this.seen.get(at);
+    // What was run twice, after a skip back, counts once: as it was seen best.
+    const kept = before?.filter((old) => !now.some((one) => one.athlete === old.athlete && one.fault === old.fault && one.chances > old.chances));
+    const added = now.filter((one) => !kept?.some((old) => old.athlete === one.athlete && old.fault === one.fault));
+    this.seen.set(at, [...(kept ?? []), ...added]);
+    this.settled = { ...this.settled, m: Math.max(this.settled.m, ends(leg, Math.min(occasion.end, leg.to))) };
+    this.dirty.add(at);
+  }
+
+  private rows(exercise: number | null): Tally[] {
+    if (this.tapped) {
+      const tallies = new Tallies();
+      this.closed().cells.forEach((cell, i) => tallies.set(i, [cell]));
+      return tallies.rows(exercise);
+    }
+    return this.tallies.rows(exercise);
+  }
+
+  /** Where each tap belongs, for a review. */
+  private placed(): Placed[] {
+    return [...this.taps.values()]
+      .sort((a, b) => inOrder(a.event, b.event))
+      .map(({ event, at }): Placed => {
+        if (this.tapped) return { event, ...(this.closed().placed.get(event.id) ?? { as: 'noted', occasion: null }) };
+        return { event, as: this.as.get(event.id) ?? 'noted', occasion: this.occasions[at] ?? null };
+      });
+  }
+
+  /** Without a plan the coach's own taps close the attempts: all of them are gone through. */
+  private closed(): Closed {
+    if (this.free !== null) return this.free;
+    const kept = this.events()
+      .filter((event) => this.corrections.undoOf(event) === null)
+      .map((event) => this.taps.get(event.id)?.event ?? event);
+    const devices = [...new Set(kept.map(({ device }) => device))];
+    const moved = (tap: FaultEvent): number => this.corrections.moved(tap);
+    const each = devices.map((device) => closings(kept.filter((event) => event.device === device), this.catalogue, moved));
+    this.free = {
+      cells: each.flatMap(({ cells }) => cells),
+      placed: new Map(each.flatMap(({ placed }) => [...placed])),
+    };
+    return this.free;
+  }
+
+  private noticedBy(exercise: number | null): [RunCount['praise'], RunCount['results']] {
+    const praise: Record<string, number> = {};
+    const results: Record<string, Partial<Record<Result, number>>> = {};
+    for (const one of this.noticed.values()) {
+      if (exercise !== null && one.exercise !== exercise) continue;
+      if (one.result === null) praise[one.athlete] = (praise[one.athlete] ?? 0) + 1;
+      else {
+        const mine = (results[one.athlete] ??= {});
+        mine[one.result] = (mine[one.result] ?? 0) + 1;
+      }
+    }
+    return [praise, results];
+  }
+}
