@@ -5,18 +5,18 @@ import { AthleteSave } from './people.js';
 import { SessionSave } from './session.js';
 import { PatternSave } from './pattern.js';
 import { Teaching } from './teaching.js';
-import { RunEventSchema, RunHead } from './run.js';
+import { RunWithLog } from './run.js';
 import { field } from './problem.js';
 
 /** Our open file format for a whole club: people, patterns, sessions and runs with their logs. */
 export const CLUB_FILE = 'hopsk-club';
-/** Files of version 1 call sessions progressions; they are read as files of today. */
-export const CLUB_FILE_VERSION = 2 as const;
+/** Files of version 1 call sessions progressions, and up to 2 events carry no device; they are read as files of today. */
+export const CLUB_FILE_VERSION = 3 as const;
 export const ClubFile = fromEarlier(
   z.object({
     format: z.literal(CLUB_FILE, field('not-ours', {})),
     version: z.pipe(
-      z.literal([1, CLUB_FILE_VERSION], field('other-version', {})),
+      z.literal([1, 2, CLUB_FILE_VERSION], field('other-version', {})),
       z.transform(() => CLUB_FILE_VERSION),
     ),
     club: z.object({ name: line(80) }),
@@ -25,9 +25,7 @@ export const ClubFile = fromEarlier(
     athletes: z.array(AthleteSave).check(z.maxLength(2000)),
     patterns: z.array(PatternSave).check(z.maxLength(5000)),
     sessions: z._default(z.array(SessionSave).check(z.maxLength(2000)), []),
-    runs: z
-      .array(z.object({ run: fromEarlier(RunHead), events: z.array(RunEventSchema).check(z.maxLength(20_000)) }))
-      .check(z.maxLength(20_000)),
+    runs: z.array(RunWithLog).check(z.maxLength(20_000)),
   }),
 );
 export type ClubFile = Wire<typeof ClubFile>;

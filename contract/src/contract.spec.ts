@@ -3,7 +3,7 @@ import { CLUB_FILE, ClubFile } from './club-file.js';
 import { Rounds } from './pattern.js';
 import { AthleteDraft } from './people.js';
 import { fieldsOf } from './problem.js';
-import { RunUpload } from './run.js';
+import { EarlierUpload } from './run.js';
 import { sampleAthlete, sampleRun, sampleSession } from './testing/samples.js';
 
 const athlete = sampleAthlete;
@@ -45,8 +45,8 @@ describe('what crosses the wire', () => {
   it('reads an address in small letters and refuses an event it does not know', () => {
     expect(SignIn.parse({ email: 'Coach@Example.test', password: 'x' }).email).toBe('coach@example.test');
     const go = { id: sampleRun.id, n: 0, at: 0, t: -5, kind: 'go' };
-    expect(RunUpload.safeParse({ run: sampleRun, events: [go] }).success).toBeTrue();
-    const read = RunUpload.safeParse({ run: sampleRun, events: [go, { ...go, kind: 'explode' }] });
+    expect(EarlierUpload.safeParse({ run: sampleRun, events: [go] }).success).toBeTrue();
+    const read = EarlierUpload.safeParse({ run: sampleRun, events: [go, { ...go, kind: 'explode' }] });
     expect(read.error?.issues.map((issue) => issue.path.slice(0, 2))).toEqual([['events', 1]]);
   });
 });
@@ -56,20 +56,20 @@ describe('what an earlier version wrote', () => {
   const planned = crypto.randomUUID();
 
   it('a run that a device still holds keeps the session it was a run of', () => {
-    expect(RunUpload.parse({ run: { ...head, progressionId: planned }, events: [] }).run.sessionId).toBe(planned);
+    expect(EarlierUpload.parse({ run: { ...head, progressionId: planned }, events: [] }).run.sessionId).toBe(planned);
     // A field that has its name of today is what counts.
     const both = { ...head, progressionId: crypto.randomUUID(), sessionId: planned };
-    expect(RunUpload.parse({ run: both, events: [] }).run.sessionId).toBe(planned);
-    expect(RunUpload.safeParse({ run: { ...head, progressionId: 'x' }, events: [] }).success).toBeFalse();
-    for (const run of [null, 7, 'run', []]) expect(RunUpload.safeParse({ run, events: [] }).success).toBeFalse();
+    expect(EarlierUpload.parse({ run: both, events: [] }).run.sessionId).toBe(planned);
+    expect(EarlierUpload.safeParse({ run: { ...head, progressionId: 'x' }, events: [] }).success).toBeFalse();
+    for (const run of [null, 7, 'run', []]) expect(EarlierUpload.safeParse({ run, events: [] }).success).toBeFalse();
   });
 
   it('a club file of version 1 loses no session, and one of tomorrow is refused', () => {
     const one = { ...sampleSession, id: planned, version: 0 };
     const file = { format: CLUB_FILE, club: { name: 'Lighthouse' }, athletes: [], patterns: [], runs: [] };
     const read = (more: object): unknown => ClubFile.safeParse({ ...file, ...more }).data;
-    expect(read({ version: 1, progressions: [one] })).toEqual({ ...file, version: 2, sessions: [one] });
-    expect(read({ version: 2, sessions: [one] })).toEqual({ ...file, version: 2, sessions: [one] });
-    expect(read({ version: 3, sessions: [one] })).toBeUndefined();
+    expect(read({ version: 1, progressions: [one] })).toEqual({ ...file, version: 3, sessions: [one] });
+    expect(read({ version: 2, sessions: [one] })).toEqual({ ...file, version: 3, sessions: [one] });
+    expect(read({ version: 4, sessions: [one] })).toBeUndefined();
   });
 });

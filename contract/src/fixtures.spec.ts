@@ -2,6 +2,7 @@ import type { Caution } from '@hopsk/core/judge/cautions';
 import { readdirSync, readFileSync } from 'node:fs';
 import { readPatternFile, writePatternFile } from '@hopsk/core/language/pattern-file';
 import { readSession, writeSession } from '@hopsk/core/plan/session/session-file';
+import { fromEarlier, type EarlierEvent } from '@hopsk/core/log/earlier';
 import { isSession } from '@hopsk/core/plan/run-plan';
 import { CLUB_FILE_VERSION, ClubFile } from './club-file.js';
 import { PatternFile } from './pattern.js';
@@ -38,7 +39,10 @@ for (const version of versions) {
         ...one,
         cautions: (one.cautions as (Caution | string)[]).map(notesOfOld),
       })) as ClubFile['athletes'];
-      const runs = club.runs.map((one) => ({ ...one, run: { ...one.run, plan: plansOfOld(one.run.plan) } }));
+      const runs = club.runs.map(({ run, events }) => ({
+        run: { ...run, plan: plansOfOld(run.plan) },
+        events: fromEarlier(run.id, events as unknown as EarlierEvent[]),
+      }));
       expect<ClubFile>(ClubFile.parse(json('club.hopsk.json'))).toEqual({ ...club, version: CLUB_FILE_VERSION, athletes, runs });
     });
 

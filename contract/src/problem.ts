@@ -101,12 +101,13 @@ export function fieldsOf(error: z.core.$ZodError, input: unknown): FieldProblem[
   return [...seen].map(([path, message]) => ({ path, ...message }));
 }
 
-/** Where a value fits none of several shapes: what is wrong with the one it comes nearest to. */
+/** Where a value fits none of several shapes: what is wrong with the one it comes nearest to, which is the one least is wrong with. */
 function nearestBranch(issue: z.core.$ZodIssue): z.core.$ZodIssue[] {
   if (issue.code !== 'invalid_union' || issue.errors.length === 0) return [issue];
   const branches = issue.errors.map((branch) => branch.map((one) => ({ ...one, path: [...issue.path, ...one.path] })));
   const missing = (branch: readonly z.core.$ZodIssue[]): number => branch.filter((one) => one.path.length === issue.path.length + 1).length;
-  return branches.reduce((a, b) => (missing(b) < missing(a) ? b : a)).flatMap(nearestBranch);
+  const wrong = (branch: readonly z.core.$ZodIssue[]): number => missing(branch) * 1e6 + branch.length;
+  return branches.reduce((a, b) => (wrong(b) < wrong(a) ? b : a)).flatMap(nearestBranch);
 }
 
 function messageOf(issue: z.core.$ZodIssue, input: unknown): Said<FieldMessages> {

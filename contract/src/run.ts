@@ -1,5 +1,6 @@
 import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
-import { RESULTS, SOURCES, type RunEvent } from '@hopsk/core/log/event';
+import { RESULTS, SOURCES, type RunEvent as LoggedEvent } from '@hopsk/core/log/event';
+import { fromEarlier, type EarlierEvent as LoggedEarlier } from '@hopsk/core/log/earlier';
 import { CUE_KINDS, SOUNDS } from '@hopsk/core/plan/cue';
 import type {
   RepPlan as PlannedRep,
@@ -12,7 +13,7 @@ import * as z from 'zod/mini';
 import { between, Code, Day, Id, line, SideName, type Wire } from './common.js';
 import { Rounds } from './pattern.js';
 import { StretchKind } from './session.js';
-import { fromEarlier } from './earlier.js';
+import { fromEarlier as fromEarlierNames } from './earlier.js';
 import { field } from './problem.js';
 
 const moments = z.array(between(0, 3600, 's')).check(z.maxLength(4000));
@@ -91,39 +92,119 @@ export const RunHead = z.object({
 });
 export type RunHead = Wire<typeof RunHead>;
 
-const stamp = {
-  id: Id,
-  n: z.int().check(z.gte(0), z.lte(1_000_000)),
-  at: z.number().check(z.gte(0), z.lte(8.64e15)),
-  t: between(-3600, 100_000, 's'),
-};
-const observed = { athlete: z.nullable(Id), source: z.enum(SOURCES), clip: z.nullable(between(0, 100_000, 's')) };
+/** A device's own name, made once and kept there. */
+const Device = z.string().check(z.regex(/^[A-Za-z0-9-]{1,80}$/));
+/** Whatever a wall's clock may say, rightly or not. */
+const wallClock = z.number().check(z.gte(-8.64e15), z.lte(8.64e15));
 
-export const RunEventSchema = z.discriminatedUnion('kind', [
-  z.object({ ...stamp, kind: z.enum(['go', 'pause', 'resume', 'end']) }),
-  z.object({ ...stamp, kind: z.literal('skip'), to: between(0, 100_000, 's') }),
-  z.object({ ...stamp, kind: z.literal('watch'), athlete: z.nullable(Id) }),
-  z.object({ ...stamp, kind: z.literal('board'), faults: z.array(Code).check(z.maxLength(80)) }),
-  z.object({ ...stamp, kind: z.literal('view'), view: z.enum(VIEWS) }),
-  z.object({ ...stamp, kind: z.literal('fault'), fault: Code, side: z.nullable(SideName), ...observed }),
-  z.object({ ...stamp, kind: z.literal('right'), fault: z.nullable(Code), ...observed }),
-  z.object({ ...stamp, kind: z.literal('result'), result: z.enum(RESULTS), ...observed }),
-  z.object({ ...stamp, kind: z.literal('attempt'), clean: z.boolean(), ...observed }),
-  z.object({ ...stamp, kind: z.literal('freeze'), could: z.boolean(), ...observed }),
-  z.object({ ...stamp, kind: z.literal('undo'), target: Id }),
-  z.object({ ...stamp, kind: z.literal('move'), target: Id, by: z.int().check(z.gte(-50), z.lte(50)) }),
-  z.object({ ...stamp, kind: z.literal('assign'), target: Id, athlete: Id }),
-]) satisfies z.ZodMiniType<RunEvent>;
-
-/** What a device sends: the run and the events the server may not have yet. Sending twice changes nothing. */
-export const RunUpload = z.object({
-  run: fromEarlier(RunHead),
-  events: z.array(RunEventSchema).check(z.maxLength(5000)),
+/** What every event says of itself, whatever else it holds. */
+export const EventStamp = z.object({
+  device: Device,
+  seq: z.int().check(z.gte(1), z.lte(1_000_000)),
 });
-export type RunUpload = Wire<typeof RunUpload>;
 
-export const RunUploaded = z.object({ stored: z.int(), total: z.int() });
-export type RunUploaded = Wire<typeof RunUploaded>;
+export type EventStamp = Wire<typeof EventStamp>;
+
+const stamp = {
+  ...EventStamp.shape,
+  id: Id,
+  order: z.int().check(z.gte(1), z.lte(1_000_000_000)),
+  m: z.int().check(z.gte(0), z.lte(10_000_000_000)),
+  at: wallClock,
+};
+const control = { answers: z.nullable(Id) };
+const observed = { athlete: z.nullable(Id), source: z.enum(SOURCES), clip: z.nullable(between(0, 100_000, 's')) };
+const shown = {
+  shown: z.nullable(z.object({ stretch: z.int().check(z.gte(0), z.lte(6000)), occasion: z.int().check(z.gte(0), z.lte(4000)) })),
+};
+
+/** What each kind of event says beside its stamp. */
+const said = {
+  clock: { kind: z.enum(['go', 'pause', 'resume', 'end']) },
+  skip: { kind: z.literal('skip'), to: between(0, 100_000, 's') },
+  watch: { kind: z.literal('watch'), athlete: z.nullable(Id) },
+  board: { kind: z.literal('board'), faults: z.array(Code).check(z.maxLength(80)) },
+  view: { kind: z.literal('view'), view: z.enum(VIEWS) },
+  fault: { kind: z.literal('fault'), fault: Code, side: z.nullable(SideName), ...observed },
+  right: { kind: z.literal('right'), fault: z.nullable(Code), ...observed },
+  result: { kind: z.literal('result'), result: z.enum(RESULTS), ...observed },
+  attempt: { kind: z.literal('attempt'), clean: z.boolean(), ...observed },
+  freeze: { kind: z.literal('freeze'), could: z.boolean(), ...observed },
+  undo: { kind: z.literal('undo'), target: Id },
+  move: { kind: z.literal('move'), target: Id, by: z.int().check(z.gte(-50), z.lte(50)) },
+  assign: { kind: z.literal('assign'), target: Id, athlete: Id },
+};
+
+export const RunEvent = z.discriminatedUnion('kind', [
+  z.object({ ...stamp, ...said.clock, ...control }),
+  z.object({ ...stamp, ...said.skip, ...control }),
+  z.object({ ...stamp, ...said.watch }),
+  z.object({ ...stamp, ...said.board }),
+  z.object({ ...stamp, ...said.view }),
+  z.object({ ...stamp, ...said.fault, ...shown }),
+  z.object({ ...stamp, ...said.right, ...shown }),
+  z.object({ ...stamp, ...said.result, ...shown }),
+  z.object({ ...stamp, ...said.attempt, ...shown }),
+  z.object({ ...stamp, ...said.freeze, ...shown }),
+  z.object({ ...stamp, ...said.undo }),
+  z.object({ ...stamp, ...said.move }),
+  z.object({ ...stamp, ...said.assign }),
+]) satisfies z.ZodMiniType<LoggedEvent>;
+
+export type RunEvent = Wire<typeof RunEvent>;
+
+const earlier = { id: Id, n: z.int().check(z.gte(0), z.lte(1_000_000)), at: wallClock, t: between(-3600, 100_000, 's') };
+
+/** An event as devices wrote it before they numbered their own. */
+export const EarlierEvent = z.discriminatedUnion('kind', [
+  z.object({ ...earlier, ...said.clock }),
+  z.object({ ...earlier, ...said.skip }),
+  z.object({ ...earlier, ...said.watch }),
+  z.object({ ...earlier, ...said.board }),
+  z.object({ ...earlier, ...said.view }),
+  z.object({ ...earlier, ...said.fault }),
+  z.object({ ...earlier, ...said.right }),
+  z.object({ ...earlier, ...said.result }),
+  z.object({ ...earlier, ...said.attempt }),
+  z.object({ ...earlier, ...said.freeze }),
+  z.object({ ...earlier, ...said.undo }),
+  z.object({ ...earlier, ...said.move }),
+  z.object({ ...earlier, ...said.assign }),
+]) satisfies z.ZodMiniType<LoggedEarlier>;
+
+/** What a device of an earlier version sends: the run with all it knows of it. Sending twice changes nothing. */
+export const EarlierUpload = z.object({
+  run: fromEarlierNames(RunHead),
+  events: z.array(EarlierEvent).check(z.maxLength(5000)),
+});
+export type EarlierUpload = Wire<typeof EarlierUpload>;
+
+/** A run with its log as files hold it; an earlier version's is read as one of today. */
+export const RunWithLog = z.union([
+  z.object({ run: fromEarlierNames(RunHead), events: z.array(RunEvent).check(z.maxLength(20_000)) }),
+  z.pipe(
+    z.object({ run: fromEarlierNames(RunHead), events: z.array(EarlierEvent).check(z.maxLength(20_000)) }),
+    z.transform(({ run, events }) => ({ run, events: fromEarlier(run.id, events) })),
+  ),
+]);
+
+/** As many events as go in one request, and the bytes of one that is kept although it cannot be counted. */
+export const EVENTS_LIMITS = { most: 500, refusedBytes: 65_536 } as const;
+
+/** Some events of a run. Each is looked at by itself, so that one of a kind that is not known here holds up no other. */
+export const EventsUpload = z.object({ events: z.array(z.unknown()).check(z.minLength(1), z.maxLength(EVENTS_LIMITS.most)) });
+
+/** How far each device's events are stored without a gap, and which of those sent are kept but not counted. */
+export const EventsStored = z.object({
+  stored: z.record(Device, z.int()),
+  arrival: z.int(),
+  refused: z.array(z.extend(EventStamp, { code: z.string() })),
+});
+export type EventsStored = Wire<typeof EventsStored>;
+
+/** Events by the number of their arrival: some, and the number to go on from. */
+export const EventsPage = z.object({ events: z.array(z.unknown()), arrival: z.int(), more: z.boolean() });
+export type EventsPage = Wire<typeof EventsPage>;
 
 /** Naming a run, and joining it to a pattern, afterwards. */
 export const RunRename = z.object({ name: line(80), patternId: z.nullable(Id), version: z.int().check(z.gte(0)) });
@@ -137,5 +218,5 @@ export const RunRow = z.extend(z.omit(RunHead, { plan: true, steps: true }), {
 });
 export type RunRow = Wire<typeof RunRow>;
 
-export const RunWhole = z.object({ run: z.extend(RunHead, { version: z.int() }), events: z.array(RunEventSchema) });
+export const RunWhole = z.object({ run: z.extend(RunHead, { version: z.int() }), events: z.array(RunEvent) });
 export type RunWhole = Wire<typeof RunWhole>;

@@ -1,3 +1,4 @@
+import { grouped } from '../grouped.js';
 import { decide, type Decision } from './decide.js';
 import { clusteredWilson, wilson, type ClusteredInterval, type Interval } from './proportion.js';
 
@@ -44,12 +45,12 @@ export const RECURS_FROM = 2;
  * then those seen once, those only noted, and those watched but never seen.
  */
 export function faultBook(tallies: readonly SessionTally[]): BookEntry[] {
-  const byFault = groupBy(tallies, (tally) => tally.fault);
+  const byFault = grouped(tallies, (tally) => tally.fault);
   return [...byFault].map(([fault, rows]) => entry(fault, rows)).sort(byRecurrence);
 }
 
 function entry(fault: string, rows: readonly SessionTally[]): BookEntry {
-  const days = [...groupBy(rows, (row) => row.day)].sort(([a], [b]) => (a < b ? -1 : 1));
+  const days = [...grouped(rows, (row) => row.day)].sort(([a], [b]) => (a < b ? -1 : 1));
   const sessions = days.map(([day, parts]): BookSession => {
     const merged = { day, fault, ...sums(parts) };
     const watched = merged.attempts > 0;
@@ -83,14 +84,4 @@ function sums(rows: readonly Omit<SessionTally, 'day' | 'fault'>[]): Omit<Sessio
 function byRecurrence(a: BookEntry, b: BookEntry): number {
   const group = (e: BookEntry): number => (e.seenSessions >= RECURS_FROM ? 0 : e.faulty > 0 ? 1 : e.noted > 0 ? 2 : 3);
   return group(a) - group(b) || (b.interval?.low ?? 0) - (a.interval?.low ?? 0) || b.noted - a.noted || (a.fault < b.fault ? -1 : 1);
-}
-
-function groupBy<T>(rows: readonly T[], keyOf: (row: T) => string): Map<string, T[]> {
-  const groups = new Map<string, T[]>();
-  for (const row of rows) {
-    const group = groups.get(keyOf(row));
-    if (group) group.push(row);
-    else groups.set(keyOf(row), [row]);
-  }
-  return groups;
 }

@@ -7,6 +7,9 @@ import { RunLog } from './run-log.js';
 /** Seconds between what a coach sees and the tap (common practice, no source); each coach sets their own. */
 export const TAP_DELAY = 1;
 
+/** The number of the rules below: what was counted by others says so. */
+export const RULES = 2;
+
 /** What a run says of one fault of one athlete. */
 export interface Tally {
   readonly athlete: string;

@@ -1,4 +1,5 @@
 import { ms } from '../plan/ms.js';
+import { COUNT_DOWN } from './clock.js';
 import { inOrder, isControl, type Control, type Correction, type Observation, type RunEvent, type Turned } from './event.js';
 
 /** An event as earlier versions wrote it: `n` counts on the device, `at` is wall clock (ms), `t` the plan's clock (s; below 0 in the count-down). */
@@ -30,7 +31,7 @@ export function fromEarlier(runId: string, events: readonly EarlierEvent[], befo
   const device = earlierDevice(runId);
   const mine = before.filter((event) => event.device === device).sort(inOrder);
   const known = new Set(before.map((event) => event.id));
-  let standing = mine.reduce(passed, { status: 'waiting', m: 0, t: 0, at: 0, id: null });
+  let standing = mine.reduce((stands, event) => passed(stands, event), START);
   let seq = mine.length;
   let order = before.reduce((most, event) => Math.max(most, event.order), 0);
   const made: RunEvent[] = [];
@@ -46,8 +47,11 @@ export function fromEarlier(runId: string, events: readonly EarlierEvent[], befo
   return made;
 }
 
+const START: Standing = { status: 'waiting', m: 0, t: -COUNT_DOWN, at: 0, id: null };
+
 function timeOf({ status, m, t, at }: Standing, eventT: number, eventAt: number): number {
-  if (status === 'waiting') return 0;
+  // What was numbered before the start but tells of a time after it was given its number late.
+  if (status === 'waiting') return Math.round(Math.max(0, eventT - t) * 1000);
   if (status === 'running') return m + Math.round(Math.max(0, eventT - t) * 1000);
   return m + Math.round(Math.min(LONGEST_PAUSE, Math.max(0, eventAt - at)));
 }
@@ -79,7 +83,7 @@ function passed(standing: Standing, event: RunEvent, said?: number): Standing {
   if (!isControl(event)) return standing;
   const t = status === 'running' ? ms(standing.t + (event.m - standing.m) / 1000) : standing.t;
   const stand = (next: Standing['status'], at: number): Standing => ({ status: next, m: event.m, t: at, at: event.at, id: event.id });
-  if (event.kind === 'go' && status === 'waiting') return stand('running', said ?? -5);
+  if (event.kind === 'go' && status === 'waiting') return stand('running', said ?? -COUNT_DOWN);
   if (event.kind === 'pause' && status === 'running') return stand('stopped', t);
   if (event.kind === 'resume' && status === 'stopped') return stand('running', t);
   if (event.kind === 'skip' && (status === 'running' || status === 'stopped')) return stand(status, event.to);

@@ -1,4 +1,4 @@
-select run_id as "runId", id, n, at, t, kind, athlete_id as athlete, fault, side, source, clip, body
+select run_id as "runId", body
 from run_event
-where club_id = $1 and run_id = any($2::uuid[])
-order by run_id, n, at
+where club_id = $1 and run_id = any($2::uuid[]) and refused is null
+order by run_id, arrival

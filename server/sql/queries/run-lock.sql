@@ -1,1 +1,1 @@
-select plan, tap_delay as "tapDelay" from run where club_id = $1 and id = $2 for update
+select arrival from run where club_id = $1 and id = $2 for update

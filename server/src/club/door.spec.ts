@@ -107,13 +107,13 @@ describe('one club and another', () => {
   afterEach(() => house.close());
 
   it('know nothing of each other: a guessed id is 404, never 403, and nothing changes', async () => {
-    const { upload, pattern } = await import('../testing/house.js');
+    const { ran, pattern } = await import('../testing/house.js');
     const [ours, theirs] = [await Coach.of(house, 'Ours'), await Coach.of(house, 'Theirs')];
     const [kept, plan] = [athlete(), pattern()];
     await ours.put(`/athletes/${kept.id}`, kept).expect(201);
     await ours.put(`/patterns/${plan.id}`, plan).expect(201);
-    const log = upload(kept.id, [3.5]);
-    await ours.post(`/runs/${log.run.id}/log`, log).expect(200);
+    const log = ran(kept.id, [3.5]);
+    await ours.keep(log);
 
     expect((await theirs.get('/athletes').expect(200)).body).toEqual([]);
     expect((await theirs.get('/patterns').expect(200)).body).toEqual([]);
@@ -126,17 +126,19 @@ describe('one club and another', () => {
       theirs.put(`/patterns/${plan.id}`, { ...plan, version: 1, name: 'Taken' }),
       theirs.post(`/patterns/${plan.id}/archive`),
       theirs.get(`/runs/${log.run.id}`),
+      theirs.get(`/runs/${log.run.id}/events`),
       theirs.put(`/runs/${log.run.id}/name`, { name: 'Taken', patternId: null, version: 1 }),
       theirs.get(`/athletes/${randomUUID()}/book`),
       theirs.get('/athletes/1/book'),
     ];
     for (const guess of guesses) expect((await guess).status).toBe(404);
     // A run under the same id is another run in another club, and cannot hold our athlete.
-    expect((await theirs.post(`/runs/${log.run.id}/log`, log)).status).toBe(422);
+    expect((await theirs.put(`/runs/${log.run.id}`, log.run)).status).toBe(422);
+    await theirs.post(`/runs/${log.run.id}/events`, { events: log.events }).expect(404);
     const theirsOwn = athlete();
     await theirs.put(`/athletes/${theirsOwn.id}`, theirsOwn).expect(201);
-    const twin = upload(theirsOwn.id, [], { id: log.run.id });
-    await theirs.post(`/runs/${log.run.id}/log`, twin).expect(200);
+    const twin = ran(theirsOwn.id, [], { id: log.run.id });
+    await theirs.keep(twin);
     const foreign = await theirs.put(`/runs/${log.run.id}/name`, { name: 'Mine', patternId: plan.id, version: 1 });
     expect(foreign.status).toBe(404);
 

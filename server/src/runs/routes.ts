@@ -1,4 +1,5 @@
-import { RunRename, RunUpload } from '@hopsk/contract/run';
+import { EarlierUpload, EVENTS_LIMITS, EventsUpload, RunHead, RunRename } from '@hopsk/contract/run';
+import { fromEarlier } from '@hopsk/core/log/earlier';
 import { Router } from 'express';
 import * as z from 'zod/mini';
 import { transaction, type Pool } from '../db/pool.js';
@@ -7,16 +8,21 @@ import { HttpProblem, idOf, notFound, read } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
 import { refuseStale } from '../http/versioned.js';
 import { getPattern } from '../patterns/patterns.js';
-import { getRun, listRuns, takeUpload } from './runs.js';
+import { appendEvents } from './append.js';
+import { Folds } from './folds.js';
+import { eventsAfter, eventsOf, getRun, listRuns, putHead } from './runs.js';
 
 const Page = z.object({
   before: z._default(z.iso.datetime(), '9999-12-31T00:00:00Z'),
   most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(200)), 40),
 });
 
+const After = z.object({ after: z._default(z.coerce.number().check(z.int(), z.gte(0), z.lte(1_000_000_000)), 0) });
+
 /** Runs of the club and their logs. */
 export function runRoutes(pool: Pool): Router {
   const router = Router();
+  const folds = new Folds();
 
   router.get('/runs', async (request, response) => {
     const { clubId } = actorOf(request);
@@ -30,11 +36,44 @@ export function runRoutes(pool: Pool): Router {
     response.json(whole);
   });
 
-  router.post('/runs/:id/log', async (request, response) => {
+  router.put('/runs/:id', async (request, response) => {
     const { clubId } = actorOf(request);
-    const upload = read(RunUpload, request.body);
-    if (upload.run.id !== idOf(request, 'run')) throw new HttpProblem(400, { code: 'id-differs', values: {} });
-    response.json(await transaction(pool, (db) => takeUpload(db, clubId, upload)));
+    const head = read(RunHead, request.body);
+    if (head.id !== idOf(request, 'run')) throw new HttpProblem(400, { code: 'id-differs', values: {} });
+    const added = await transaction(pool, (db) => putHead(db, clubId, head));
+    response.status(added ? 201 : 200).json({ added });
+  });
+
+  router.get('/runs/:id/events', async (request, response) => {
+    const { clubId } = actorOf(request);
+    const id = idOf(request, 'run');
+    const { after } = read(After, request.query);
+    const page = await eventsAfter(pool, clubId, id, after, EVENTS_LIMITS.most);
+    if (page.events.length === 0 && !(await one(pool, 'run-plan', clubId, id))) throw notFound('run');
+    response.json(page);
+  });
+
+  router.post('/runs/:id/events', async (request, response) => {
+    const { clubId, id: coachId } = actorOf(request);
+    const runId = idOf(request, 'run');
+    const { events } = read(EventsUpload, request.body);
+    const { answer, done } = await transaction(pool, (db) => appendEvents(db, { clubId, coachId, folds }, runId, events));
+    done();
+    response.json(answer);
+  });
+
+  // A page of an earlier version that is still open somewhere sends the run with each tap.
+  router.post('/runs/:id/log', async (request, response) => {
+    const { clubId, id: coachId } = actorOf(request);
+    const { run, events } = read(EarlierUpload, request.body);
+    if (run.id !== idOf(request, 'run')) throw new HttpProblem(400, { code: 'id-differs', values: {} });
+    const done = await transaction(pool, async (db) => {
+      await putHead(db, clubId, run);
+      const fresh = fromEarlier(run.id, events, await eventsOf(db, clubId, run.id));
+      return fresh.length > 0 ? (await appendEvents(db, { clubId, coachId, folds }, run.id, fresh)).done : () => undefined;
+    });
+    done();
+    response.json({ stored: events.length });
   });
 
   router.put('/runs/:id/name', async (request, response) => {

@@ -1,9 +1,7 @@
-import type { RunEvent } from '@hopsk/core/log/event';
-import { randomUUID } from 'node:crypto';
-import { athlete, Coach, openHouse, pattern, upload, type House } from '../testing/house.js';
 import type { Book } from '@hopsk/contract/book';
-import type { RunUpload } from '@hopsk/contract/run';
 import type { RoundsPlan } from '@hopsk/core/plan/run-plan';
+import { randomUUID } from 'node:crypto';
+import { athlete, Coach, fieldsSaid, openHouse, pattern, ran, upload, type House } from '../testing/house.js';
 
 describe('runs', () => {
   let house: House;
@@ -21,15 +19,10 @@ describe('runs', () => {
   });
   const book = async (): Promise<Book> => (await coach.get(`/athletes/${ada}/book`).expect(200)).body as Book;
 
-  it('sent once, twice or in parts count the same', async () => {
-    const log = upload(ada, [3.5, 3.9, 7.5, 30]);
-    const send = (part: RunUpload['events']): Promise<unknown> =>
-      coach.post(`/runs/${log.run.id}/log`, { run: log.run, events: part }).expect(200);
-    await send(log.events.slice(0, 4));
-    await send(log.events);
-    await send(log.events.slice(5));
-    const whole = (await coach.get(`/runs/${log.run.id}`).expect(200)).body;
-    expect(whole.events).toEqual(log.events);
+  it('are listed with what was watched and tapped, and the book counts them', async () => {
+    const log = ran(ada, [3.5, 3.9, 7.5, 30]);
+    await coach.keep(log);
+    expect((await coach.get(`/runs/${log.run.id}`).expect(200)).body.events).toEqual(log.events);
     const { entries, sessions } = await book();
     expect(sessions).toBe(1);
     expect(entries[0]).toEqual(
@@ -41,66 +34,43 @@ describe('runs', () => {
     expect(row).toEqual(jasmine.objectContaining({ name: 'Evening', athletes: [ada], watched: 10, taps: 4 }));
   });
 
-  it('an undo that comes later is counted, and every kind of event comes back as it was sent', async () => {
-    const log = upload(ada, [3.5]);
-    const more: RunUpload['events'] = [
-      { id: randomUUID(), n: 10, at: 1, t: 5, kind: 'skip', to: 15 },
-      { id: randomUUID(), n: 11, at: 1, t: 16, kind: 'view', view: 'front' },
-      { id: randomUUID(), n: 12, at: 1, t: 16, kind: 'watch', athlete: null },
-      { id: randomUUID(), n: 13, at: 1, t: 17, kind: 'right', fault: null, athlete: ada, source: 'floor', clip: null },
-      { id: randomUUID(), n: 14, at: 1, t: 17, kind: 'result', result: 'in', athlete: ada, source: 'film', clip: 2.5 },
-      { id: randomUUID(), n: 15, at: 1, t: 18, kind: 'attempt', clean: true, athlete: ada, source: 'floor', clip: null },
-      { id: randomUUID(), n: 16, at: 1, t: 18, kind: 'undo', target: log.events[3]?.id ?? '' },
-      { id: randomUUID(), n: 17, at: 1, t: 18, kind: 'move', target: log.events[3]?.id ?? '', by: -1 },
-      { id: randomUUID(), n: 18, at: 1, t: 18, kind: 'assign', target: log.events[3]?.id ?? '', athlete: ada },
-      { id: randomUUID(), n: 19, at: 1, t: 18, kind: 'pause' },
-      { id: randomUUID(), n: 20, at: 1, t: 18, kind: 'resume' },
-      { id: randomUUID(), n: 21, at: 1, t: 18, kind: 'freeze', could: false, athlete: ada, source: 'floor', clip: null },
-    ];
-    // A kind that is missing here does not compile.
-    const every = {
-      ...{ go: 1, pause: 1, resume: 1, end: 1, skip: 1, watch: 1, board: 1, view: 1 },
-      ...{ fault: 1, right: 1, result: 1, attempt: 1, freeze: 1, undo: 1, move: 1, assign: 1 },
-    } satisfies Record<RunEvent['kind'], 1>;
-    expect([...new Set([...log.events, ...more].map((event) => event.kind))].sort()).toEqual(Object.keys(every).sort() as never);
-    await coach.post(`/runs/${log.run.id}/log`, log).expect(200);
-    expect((await book()).entries[0]?.faulty).toBe(1);
-    await coach.post(`/runs/${log.run.id}/log`, { run: log.run, events: more }).expect(200);
-    const after = await book();
-    expect(after.entries[0]?.faulty).toBe(0);
-    expect(after.praise).toBe(1);
-    expect((await coach.get(`/runs/${log.run.id}`)).body.events).toEqual([...log.events, ...more]);
-  });
-
   it('can be named and joined to a pattern afterwards, but not from an old version', async () => {
-    const log = upload(ada, []);
+    const log = ran(ada, []);
     const plan = pattern();
     await coach.put(`/patterns/${plan.id}`, plan).expect(201);
-    await coach.post(`/runs/${log.run.id}/log`, log).expect(200);
+    await coach.keep(log);
     const named = await coach.put(`/runs/${log.run.id}/name`, { name: 'Splits, Saturday', patternId: plan.id, version: 1 }).expect(200);
     expect(named.body.run).toEqual(jasmine.objectContaining({ name: 'Splits, Saturday', patternId: plan.id, version: 2 }));
     await coach.put(`/runs/${log.run.id}/name`, { name: 'Old', patternId: null, version: 1 }).expect(409);
     await coach.put(`/runs/${log.run.id}/name`, { name: 'X', patternId: randomUUID(), version: 2 }).expect(404);
+    // The device that began it still calls it by its first name: the same run all the same.
+    await coach.put(`/runs/${log.run.id}`, log.run).expect(200, { added: false });
+  });
+
+  it('have one head: the same again changes nothing, another one is refused with the one that stands', async () => {
+    const { run } = ran(ada, []);
+    await coach.put(`/runs/${run.id}`, run).expect(201, { added: true });
+    await coach.put(`/runs/${run.id}`, run).expect(200, { added: false });
+    const { body } = await coach.put(`/runs/${run.id}`, { ...run, tapDelay: 0.5 }).expect(409);
+    expect(body).toEqual(jasmine.objectContaining({ error: 'stale', current: jasmine.objectContaining({ id: run.id, tapDelay: 1 }) }));
+    await coach.put(`/runs/${randomUUID()}`, run).expect(400);
   });
 
   it('bad ones are refused with their place and leave nothing behind', async () => {
-    const log = upload(ada, [3.5]);
-    const plan = log.run.plan as RoundsPlan;
-    const bad = { ...log, run: { ...log.run, plan: { ...plan, dose: { ...plan.dose, rounds: 10_000, rest: -1 } } } };
-    const { body } = await coach.post(`/runs/${log.run.id}/log`, bad).expect(400);
-    expect(body.fields.map((field: { path: string }) => field.path)).toEqual(['run.plan.dose.rounds', 'run.plan.dose.rest']);
-    const odd = { ...log, events: [...log.events, { id: randomUUID(), n: 9, at: 0, t: 1, kind: 'explode' }] };
-    await coach.post(`/runs/${log.run.id}/log`, odd).expect(400);
-    const stranger = upload(randomUUID(), []);
-    expect((await coach.post(`/runs/${stranger.run.id}/log`, stranger).expect(422)).body).toEqual(
+    const { run } = ran(ada, []);
+    const plan = run.plan as RoundsPlan;
+    const bad = { ...run, plan: { ...plan, dose: { ...plan.dose, rounds: 10_000, rest: -1 } } };
+    const { body } = await coach.put(`/runs/${run.id}`, bad).expect(400);
+    expect(body.fields.map((field: { path: string }) => field.path)).toEqual(['plan.dose.rounds', 'plan.dose.rest']);
+    const stranger = ran(randomUUID(), []);
+    expect((await coach.put(`/runs/${stranger.run.id}`, stranger.run).expect(422)).body).toEqual(
       jasmine.objectContaining({ error: 'unknown-athlete', values: { count: 1 } }),
     );
-    await coach.get(`/runs/${log.run.id}`).expect(404);
+    for (const { id } of [run, stranger.run]) await coach.get(`/runs/${id}`).expect(404);
   });
 
   it('go out and into another club through the open file, counted alike', async () => {
-    const log = upload(ada, [3.5, 7.5]);
-    await coach.post(`/runs/${log.run.id}/log`, log).expect(200);
+    await coach.keep(ran(ada, [3.5, 7.5]));
     const file = (await coach.get('/export').expect(200)).body;
     const other = await Coach.of(house, 'Other');
     const done = (await other.post('/import', file).expect(200)).body;
@@ -111,5 +81,23 @@ describe('runs', () => {
     const { body } = await other.post('/import', { ...file, version: 7, athletes: [{ name: 3 }] }).expect(400);
     expect(body.fields[0].path).toBe('version');
     expect(body.fields.some((field: { path: string }) => field.path === 'athletes.0.name')).toBeTrue();
+  });
+
+  it('of a page of an earlier version are taken, however often and in whatever parts it sends them', async () => {
+    const log = upload(ada, [3.5, 3.9, 7.5, 30]);
+    const send = (events: readonly unknown[]): Promise<unknown> => coach.post(`/runs/${log.run.id}/log`, { run: log.run, events }).expect(200);
+    await send(log.events.slice(0, 4));
+    await send(log.events);
+    await send(log.events.slice(5));
+    expect((await book()).entries[0]).toEqual(jasmine.objectContaining({ attempts: 10, faulty: 3 }));
+    const { events } = (await coach.get(`/runs/${log.run.id}`).expect(200)).body as { events: { id: string; seq: number; device: string }[] };
+    expect(events.map(({ id }) => id)).toEqual(log.events.map(({ id }) => id));
+    expect(events.map(({ seq }) => seq)).toEqual(log.events.map((_, i) => i + 1));
+    expect(new Set(events.map(({ device }) => device))).toEqual(new Set([`legacy-${log.run.id}`]));
+    const undo = { id: randomUUID(), n: 99, at: 0, t: 20, kind: 'undo', target: log.events[5]?.id };
+    await send([undo]);
+    expect((await book()).entries[0]?.faulty).toBe(2);
+    const { body } = await coach.post(`/runs/${log.run.id}/log`, { run: log.run, events: [{ ...undo, t: 'late' }] }).expect(400);
+    expect(fieldsSaid(body)).toEqual(['events.0.t number']);
   });
 });

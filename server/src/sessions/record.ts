@@ -1,12 +1,11 @@
 import type { StageRecord } from '@hopsk/contract/session';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
-import { countRun, type RunCount } from '@hopsk/core/log/count';
+import type { RunCount } from '@hopsk/core/log/count';
 import type { RunEvent } from '@hopsk/core/log/event';
+import { RunLog } from '@hopsk/core/log/run-log';
 import { isSession, type RunPlan } from '@hopsk/core/plan/run-plan';
+import { grouped } from '@hopsk/core/grouped';
 import { run, type Db } from '../db/sql.js';
-import { toEvent, type EventRow } from '../runs/events.js';
-
-const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
+import { catalogue } from '../runs/folds.js';
 
 interface SessionRun extends Record<string, unknown> {
   readonly id: string;
@@ -23,19 +22,14 @@ interface SessionRun extends Record<string, unknown> {
 export async function stageRecords(db: Db, clubId: string, athleteId: string, sessionId: string | null): Promise<StageRecord[]> {
   const runs = await run<SessionRun>(db, 'session-runs-of', clubId, athleteId, sessionId);
   const ids = runs.map(({ id }) => id);
-  const logs = new Map<string, RunEvent[]>();
-  for (const { runId, ...row } of await run<EventRow & { runId: string }>(db, 'events-of-runs', clubId, ids)) {
-    const log = logs.get(runId) ?? [];
-    log.push(toEvent(row));
-    logs.set(runId, log);
-  }
+  const logs = grouped(await run<{ runId: string; body: RunEvent }>(db, 'events-of-runs', clubId, ids), ({ runId }) => runId);
   const records = new Map<string, StageRecord['sessions']>();
   for (const { id, day, plan, tapDelay } of runs.reverse()) {
     if (!isSession(plan)) continue;
+    const log = new RunLog(plan, catalogue, tapDelay);
+    log.take((logs.get(id) ?? []).map(({ body }) => body));
     plan.exercises.forEach(({ stage, watch }, i) => {
-      // Only the faults that the stage looks for have attempts here; others need not be counted.
-      const looked = new Map([...catalogue].filter(([code]) => watch.includes(code)));
-      const said = sessionOf(countRun(plan, logs.get(id) ?? [], looked, tapDelay, i), athleteId, watch);
+      const said = sessionOf(log.inExercise(i), athleteId, watch);
       if (said) records.set(stage, [...(records.get(stage) ?? []), { day, ...said }]);
     });
   }
@@ -44,7 +38,7 @@ export async function stageRecords(db: Db, clubId: string, athleteId: string, se
 
 /** One stage of one run for one athlete; null where nothing of its watch list was looked at. */
 function sessionOf(
-  { tallies, results }: RunCount,
+  { tallies, results }: Pick<RunCount, 'tallies' | 'results'>,
   athlete: string,
   watch: readonly string[],
 ): Omit<StageRecord['sessions'][number], 'day'> | null {

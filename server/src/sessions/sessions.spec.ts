@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { SessionSave, StageRecord } from '@hopsk/contract/session';
 import { sampleSession } from '@hopsk/contract/testing/samples';
 import type { SessionPlan } from '@hopsk/core/plan/run-plan';
-import { athlete, Coach, fieldsSaid, type House, openHouse, upload } from '../testing/house.js';
+import { athlete, Coach, fieldsSaid, type House, openHouse, ran } from '../testing/house.js';
 
 const session = (more: Partial<SessionSave> = {}): SessionSave => ({
   ...structuredClone(sampleSession),
@@ -98,8 +98,8 @@ describe('sessions', () => {
     await coach.put(`/sessions/${one.id}`, one).expect(201);
     const stages = [one.stages[0]?.id ?? '', randomUUID()] as const;
     // Taps a second after what is seen: two of the first stage's five splits, one of the second's.
-    const run = upload(ada.id, [1.5, 5.5, 13.5], { sessionId: one.id, plan: structuredClone(planOf(stages)) as never });
-    await coach.post(`/runs/${run.run.id}/log`, run).expect(200);
+    const run = ran(ada.id, [1.5, 5.5, 13.5], { sessionId: one.id, plan: structuredClone(planOf(stages)) as never });
+    await coach.keep(run);
     // What it was planned to land stands in the list, without its plan.
     const row = (await coach.get('/runs').expect(200)).body.find((one: { id: string }) => one.id === run.run.id);
     expect([row.landings, row.plan]).toEqual([12, undefined]);
@@ -113,8 +113,8 @@ describe('sessions', () => {
     expect((await coach.get(`/stage-records?athlete=${ada.id}&session=${randomUUID()}`).expect(200)).body).toEqual([]);
     expect((await other.get(`/stage-records?athlete=${ada.id}`).expect(200)).body).toEqual([]);
     // A run of a session that this club does not have is kept all the same, without it.
-    const lost = upload(ada.id, [], { sessionId: randomUUID(), plan: structuredClone(planOf(stages)) as never });
-    await coach.post(`/runs/${lost.run.id}/log`, lost).expect(200);
+    const lost = ran(ada.id, [], { sessionId: randomUUID(), plan: structuredClone(planOf(stages)) as never });
+    await coach.keep(lost);
     expect((await coach.get(`/runs/${lost.run.id}`).expect(200)).body.run.sessionId).toBeNull();
     const nobody = await coach.get('/stage-records?athlete=nobody').expect(400);
     expect(fieldsSaid(nobody.body)).toEqual(['athlete id']);

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import type { Me } from '@hopsk/contract/club';
 import type { ClubFile } from '@hopsk/contract/club-file';
 import type { Athlete } from '@hopsk/contract/people';
-import type { RunRow } from '@hopsk/contract/run';
+import type { EarlierUpload, RunEvent, RunHead, RunRow } from '@hopsk/contract/run';
 
 const folder = new URL('../../../fixtures/', import.meta.url);
 
@@ -29,4 +29,17 @@ const calledNow = (text: string): unknown =>
 
 export const expectedOf = (version: string): Expected => calledNow(fixtureText(version, 'expected.json')) as Expected;
 /** A club file of that version in the words of today, to be compared with. */
-export const clubFileOf = (version: string): ClubFile => calledNow(fixtureText(version, 'club.hopsk.json')) as ClubFile;
+export const clubFileOf = (version: string): EarlierFile => calledNow(fixtureText(version, 'club.hopsk.json')) as EarlierFile;
+
+/** Events that a file of an earlier version holds, as a device wrote them. */
+interface EarlierFile extends Omit<ClubFile, 'runs'> {
+  readonly runs: readonly { readonly run: RunHead; readonly events: readonly EarlierEvent[] }[];
+}
+
+type EarlierEvent = EarlierUpload['events'][number];
+
+/** What an event says, whoever numbered it. */
+export function saidBy(event: EarlierEvent | RunEvent): object {
+  const numbers = ['n', 't', 'device', 'seq', 'order', 'm', 'answers', 'shown'];
+  return Object.fromEntries(Object.entries(event).filter(([key]) => !numbers.includes(key)));
+}

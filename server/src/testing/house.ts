@@ -2,7 +2,8 @@ import { randomUUID } from 'node:crypto';
 import type { PatternSave } from '@hopsk/contract/pattern';
 import type { AthleteSave } from '@hopsk/contract/people';
 import { Problem } from '@hopsk/contract/problem';
-import type { RunUpload } from '@hopsk/contract/run';
+import type { EarlierUpload, RunEvent, RunHead } from '@hopsk/contract/run';
+import { fromEarlier } from '@hopsk/core/log/earlier';
 import { sampleAthlete, samplePattern } from '@hopsk/contract/testing/samples';
 import type { Express } from 'express';
 import pg from 'pg';
@@ -93,6 +94,14 @@ export class Coach {
   post(path: string, body: object = {}): request.Test {
     return this.agent.post(`/api${path}`).set('X-XSRF-TOKEN', this.token).send(body);
   }
+
+  /** Sends a run's head and all that is in its log. */
+  async keep({ run, events }: Ran): Promise<void> {
+    await this.put(`/runs/${run.id}`, run).expect((response) => {
+      if (response.status !== 200 && response.status !== 201) throw new Error(`The head was answered with ${response.status}.`);
+    });
+    if (events.length > 0) await this.post(`/runs/${run.id}/events`, { events }).expect(200);
+  }
 }
 
 export const tokenOf = (cookies: readonly string[]): string => /XSRF-TOKEN=([^;]+)/.exec(cookies.join('\n'))?.[1] ?? '';
@@ -101,10 +110,23 @@ export const athlete = (more: Partial<AthleteSave> = {}): AthleteSave => ({ ...s
 
 export const pattern = (more: Partial<PatternSave> = {}): PatternSave => ({ ...samplePattern, id: randomUUID(), version: 0, ...more });
 
+/** A run with its log, as a device has it that has sent nothing yet. */
+export interface Ran {
+  readonly run: RunHead;
+  readonly events: readonly RunEvent[];
+}
+
+/** The same as below with events of today, written by a device of its own. */
+export function ran(athleteId: string, taps: readonly number[], more: Partial<RunHead> = {}): Ran {
+  const { run, events } = upload(athleteId, taps, more);
+  const device = randomUUID();
+  return { run, events: fromEarlier(run.id, events).map((event) => ({ ...event, device })) };
+}
+
 /** Two rounds of ten seconds with a split every two, one athlete watched from the side, tapped at these seconds. */
-export function upload(athleteId: string, taps: readonly number[], more: Partial<RunUpload['run']> = {}): RunUpload {
+export function upload(athleteId: string, taps: readonly number[], more: Partial<RunHead> = {}): EarlierUpload {
   const startedAt = '2026-11-21T18:00:00.000Z';
-  const run: RunUpload['run'] = {
+  const run: RunHead = {
     id: randomUUID(),
     name: 'Evening',
     day: '2026-11-21',

@@ -4,12 +4,13 @@ import type { Pattern } from '@hopsk/contract/pattern';
 import type { Athlete } from '@hopsk/contract/people';
 import type { RunHead } from '@hopsk/contract/run';
 import type { Session } from '@hopsk/contract/session';
+import { grouped } from '@hopsk/core/grouped';
 import { one, run, type Db } from '../db/sql.js';
 import { addAthlete, listAthletes } from '../people/athletes.js';
 import { addPattern, listPatterns } from '../patterns/patterns.js';
 import { addSession, listSessions } from '../sessions/sessions.js';
-import { toEvent, type EventRow } from '../runs/events.js';
-import { takeUpload } from '../runs/runs.js';
+import { appendEvents } from '../runs/append.js';
+import { putHead } from '../runs/runs.js';
 import { addTeaching, getTeaching } from '../teaching/teaching.js';
 
 /**
@@ -25,8 +26,10 @@ export async function importClub(db: Db, clubId: string, file: ClubFile): Promis
   for (const one of file.sessions) result.sessions[(await addSession(db, clubId, one)) ? 'added' : 'known']++;
   for (const entry of file.runs) {
     const known = await one(db, 'run-lock', clubId, entry.run.id);
-    if (!known) await takeUpload(db, clubId, entry);
     result.runs[known ? 'known' : 'added']++;
+    if (known) continue;
+    await putHead(db, clubId, entry.run);
+    if (entry.events.length > 0) await appendEvents(db, { clubId, coachId: null, folds: null }, entry.run.id, entry.events);
   }
   return result;
 }
@@ -35,12 +38,8 @@ export async function importClub(db: Db, clubId: string, file: ClubFile): Promis
 export async function exportClub(db: Db, clubId: string): Promise<ClubFile> {
   const club = await one<{ name: string }>(db, 'club-of', clubId);
   const heads = await run<RunHead & { version: number }>(db, 'run-all', clubId);
-  const events = new Map<string, RunEvent[]>();
-  for (const { runId, ...row } of await run<EventRow & { runId: string }>(db, 'events-all', clubId)) {
-    const list = events.get(runId) ?? [];
-    list.push(toEvent(row));
-    events.set(runId, list);
-  }
+  const ids = heads.map(({ id }) => id);
+  const events = grouped(await run<{ runId: string; body: RunEvent }>(db, 'events-of-runs', clubId, ids), ({ runId }) => runId);
   const fresh = <T extends Athlete | Pattern | Session>({ archivedAt: _, ...record }: T): Omit<T, 'archivedAt'> & { version: number } => ({
     ...record,
     version: 0,
@@ -58,6 +57,6 @@ export async function exportClub(db: Db, clubId: string): Promise<ClubFile> {
     athletes: (await listAthletes(db, clubId)).filter(wanted).map(fresh),
     patterns: (await listPatterns(db, clubId)).filter(wanted).map(fresh),
     sessions: (await listSessions(db, clubId)).filter(wanted).map(fresh),
-    runs: heads.map(({ version: _, ...head }) => ({ run: head, events: events.get(head.id) ?? [] })),
+    runs: heads.map(({ version: _, ...head }) => ({ run: head, events: (events.get(head.id) ?? []).map(({ body }) => body) })),
   };
 }

@@ -1,7 +1,7 @@
 import { ClubFile } from '@hopsk/contract/club-file';
 import { sampleSession } from '@hopsk/contract/testing/samples';
 import { randomUUID } from 'node:crypto';
-import { athlete, Coach, fieldsSaid, type House, openHouse, pattern, upload } from '../testing/house.js';
+import { athlete, Coach, fieldsSaid, type House, openHouse, pattern, ran } from '../testing/house.js';
 
 describe('the club as a file', () => {
   let house: House;
@@ -19,8 +19,8 @@ describe('the club as a file', () => {
       .expect(200);
     const plan = { ...sampleSession, id: randomUUID(), version: 0 };
     await coach.put(`/sessions/${plan.id}`, plan).expect(201);
-    const log = upload(here.id, [3.5, 8], { patternId: used.id, sessionId: plan.id });
-    await coach.post(`/runs/${log.run.id}/log`, log).expect(200);
+    const log = ran(here.id, [3.5, 8], { patternId: used.id, sessionId: plan.id });
+    await coach.keep(log);
     for (const path of [`/athletes/${here.id}`, `/athletes/${away.id}`, `/patterns/${used.id}`])
       await coach.post(`${path}/archive`).expect(200);
     const file = ClubFile.parse((await coach.get('/export').expect(200)).body);
@@ -74,16 +74,16 @@ describe('the club as a file', () => {
   it('a file with one wrong place is refused whole, and says where', async () => {
     const { file } = await filled();
     const other = await Coach.of(house, 'Second club');
-    const broken = structuredClone(file) as unknown as { runs: { events: { t: unknown }[] }[] };
+    const broken = structuredClone(file) as unknown as { runs: { events: { m: unknown }[] }[] };
     const event = broken.runs[0]?.events[3];
-    if (event) event.t = 'late';
+    if (event) event.m = 'late';
     const answer = await other.post('/import', broken).expect(400);
-    expect(answer.body.fields[0].path).toBe('runs.0.events.3.t');
+    expect(answer.body.fields[0].path).toBe('runs.0.events.3.m');
     await other.post('/import', { ...file, athletes: [] }).expect(422);
     expect((await other.get('/patterns').expect(200)).body).toEqual([]);
     for (const [change, code] of [
       [{ format: 'other' }, 'not-ours'],
-      [{ version: 3 }, 'other-version'],
+      [{ version: 4 }, 'other-version'],
     ] as const) {
       const refused = await other.post('/import', { ...file, ...change }).expect(400);
       expect(fieldsSaid(refused.body)).toEqual([`${Object.keys(change).join()} ${code}`]);

@@ -1,0 +1,53 @@
+import type { RunEvent } from '@hopsk/core/log/event';
+import { grouped } from '@hopsk/core/grouped';
+import { one, run, type Db } from './sql.js';
+
+/** A row of a run's log to be written: an event, or what came in its place and cannot be counted. */
+export interface EventRow {
+  readonly device: string;
+  readonly seq: number;
+  readonly id: string | null;
+  readonly athlete: string | null;
+  readonly refused: string | null;
+  readonly body: unknown;
+}
+
+/** Whose log it is, who sends, and how many had arrived before. */
+export interface LogOf {
+  readonly clubId: string;
+  readonly runId: string;
+  readonly coachId: string | null;
+  readonly arrival: number;
+  /** The rules by which the run is counted from now on. */
+  readonly rules: number;
+}
+
+export const rowOf = (event: RunEvent): EventRow => ({
+  device: event.device,
+  seq: event.seq,
+  id: event.id,
+  athlete: 'athlete' in event ? event.athlete : null,
+  refused: null,
+  body: event,
+});
+
+/** Adds rows that are not there yet to a run that the transaction holds; gives the number of the last arrival. */
+export async function addEvents(db: Db, { clubId, runId, coachId, arrival, rules }: LogOf, rows: readonly EventRow[]): Promise<number> {
+  if (rows.length === 0) return arrival;
+  const numbered = rows.map((row, i) => ({ ...row, arrival: arrival + i + 1 }));
+  await run(db, 'events-add', clubId, runId, coachId, JSON.stringify(numbered));
+  const last = arrival + rows.length;
+  await run(db, 'run-arrived', clubId, runId, last, rules);
+  const devices = grouped(rows, ({ device }) => device);
+  const known = await run<{ device: string; stored: number; highest: number }>(db, 'devices-of', clubId, runId, [...devices.keys()]);
+  for (const [device, mine] of devices) {
+    const { stored, highest } = known.find((row) => row.device === device) ?? { stored: 0, highest: 0 };
+    const seqs = mine.map(({ seq }) => seq).sort((a, b) => a - b);
+    const most = Math.max(highest, seqs.at(-1) as number);
+    const goesOn = stored === highest && seqs.every((seq, i) => seq === stored + i + 1);
+    // Only where something is missing is the whole log looked at.
+    const upTo = goesOn ? most : ((await one<{ stored: number }>(db, 'device-stored', clubId, runId, device))?.stored ?? stored);
+    await run(db, 'device-set', clubId, runId, device, upTo, most);
+  }
+  return last;
+}

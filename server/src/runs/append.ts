@@ -1,0 +1,126 @@
+import { isDeepStrictEqual } from 'node:util';
+import { EVENTS_LIMITS, EventStamp, RunEvent, type EventsStored } from '@hopsk/contract/run';
+import { RULES } from '@hopsk/core/log/count';
+import { addEvents, rowOf, type EventRow } from '../db/events.js';
+import { one, run, type Db } from '../db/sql.js';
+import { HttpProblem, notFound, read } from '../http/problem.js';
+import { foldOf, writeCounts, type Fold, type Folds } from './folds.js';
+
+/** Who sends, and what is remembered of runs between requests. */
+export interface Sender {
+  readonly clubId: string;
+  readonly coachId: string | null;
+  /** Null: nothing is remembered. */
+  readonly folds: Folds | null;
+}
+
+export interface Appended {
+  readonly answer: EventsStored;
+  /** To be called when the transaction is done. */
+  readonly done: () => void;
+}
+
+interface Known {
+  readonly device: string;
+  readonly seq: number;
+  readonly id: string | null;
+  readonly body: unknown;
+}
+
+/**
+ * Adds what is new among these events to a run's log and counts it. Sending again, in any parts and order, adds nothing twice. What
+ * cannot be counted is kept as it came, so that nothing behind it waits. To be called in a transaction: it holds the run meanwhile.
+ * Throws 404 without the run, 400 for what does not say its device and number, and 409 with the event that is stored where the same
+ * device and number said something else.
+ */
+export async function appendEvents(db: Db, { clubId, coachId, folds }: Sender, runId: string, sent: readonly unknown[]): Promise<Appended> {
+  const stamps = sent.map((event) => read(EventStamp, event));
+  const held = await one<{ arrival: number }>(db, 'run-lock', clubId, runId);
+  if (!held) throw notFound('run');
+  const parsed = sent.map((event) => RunEvent.safeParse(event).data ?? null);
+  const known = await knownOf(db, clubId, runId, stamps, parsed);
+  const athletes = await athletesOf(db, clubId, parsed);
+  const rows: EventRow[] = [];
+  const events: RunEvent[] = [];
+  stamps.forEach((stamp, i) => {
+    const event = parsed[i] ?? null;
+    const there = known.find(({ device, seq }) => device === stamp.device && seq === stamp.seq);
+    if (there) {
+      if (!isDeepStrictEqual(there.body, event) && !isDeepStrictEqual(there.body, bodyOf(sent[i], stamp))) throw taken(there.body);
+      return;
+    }
+    const refused = whyNot(event, known, athletes);
+    const row = event !== null && refused === null ? rowOf(event) : { ...stamp, id: null, athlete: null, refused, body: bodyOf(sent[i], stamp) };
+    rows.push(row);
+    known.push({ ...stamp, id: row.id, body: row.body });
+    if (event !== null && refused === null) events.push(event);
+  });
+  const arrival = await addEvents(db, { clubId, runId, coachId, arrival: held.arrival, rules: RULES }, rows);
+  const done = rows.length > 0 ? await counted(db, { clubId, folds }, runId, { before: held.arrival, arrival }, events) : () => undefined;
+  const devices = [...new Set(stamps.map(({ device }) => device))];
+  const stored = await run<{ device: string; stored: number }>(db, 'devices-of', clubId, runId, devices);
+  return {
+    answer: {
+      stored: Object.fromEntries(stored.map((row) => [row.device, row.stored])),
+      arrival,
+      refused: rows.flatMap(({ device, seq, refused }) => (refused === null ? [] : [{ device, seq, code: refused }])),
+    },
+    done,
+  };
+}
+
+const taken = (current: unknown): HttpProblem =>
+  new HttpProblem(409, { code: 'stale', values: { what: 'run' } }, { current, changed: ['seq'] });
+
+/** What is kept of an event that cannot be counted: all of it, unless it is too large. */
+const bodyOf = (event: unknown, stamp: EventStamp): unknown =>
+  JSON.stringify(event).length > EVENTS_LIMITS.refusedBytes ? stamp : event;
+
+function whyNot(event: RunEvent | null, known: readonly Known[], athletes: ReadonlySet<string>): string | null {
+  if (event === null) return 'not-understood';
+  if (known.some(({ id }) => id === event.id)) return 'known-id';
+  if ('athlete' in event && event.athlete !== null && !athletes.has(event.athlete)) return 'unknown-athlete';
+  return null;
+}
+
+async function knownOf(
+  db: Db,
+  clubId: string,
+  runId: string,
+  stamps: readonly EventStamp[],
+  events: readonly (RunEvent | null)[],
+): Promise<Known[]> {
+  const ids = events.flatMap((event) => (event === null ? [] : [event.id]));
+  return run<Known & Record<string, unknown>>(
+    db,
+    'events-known',
+    clubId,
+    runId,
+    stamps.map(({ device }) => device),
+    stamps.map(({ seq }) => seq),
+    ids,
+  );
+}
+
+async function athletesOf(db: Db, clubId: string, events: readonly (RunEvent | null)[]): Promise<Set<string>> {
+  const named = new Set(events.flatMap((event) => (event !== null && 'athlete' in event && event.athlete !== null ? [event.athlete] : [])));
+  if (named.size === 0) return new Set();
+  return new Set((await run<{ id: string }>(db, 'athletes-known', clubId, [...named])).map(({ id }) => id));
+}
+
+async function counted(
+  db: Db,
+  { clubId, folds }: Pick<Sender, 'clubId' | 'folds'>,
+  runId: string,
+  { before, arrival }: { readonly before: number; readonly arrival: number },
+  events: readonly RunEvent[],
+): Promise<() => void> {
+  const remembered = folds?.take(runId, before) ?? null;
+  const fold = remembered ?? (await foldOf(db, clubId, runId, arrival));
+  if (!fold) throw notFound('run');
+  // One that was folded just now has read them already.
+  if (remembered) fold.log.take(events);
+  const written = await writeCounts(db, clubId, runId, fold);
+  const next: Fold = { arrival, log: fold.log, written };
+  return () => folds?.put(runId, next);
+}

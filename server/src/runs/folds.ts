@@ -1,0 +1,64 @@
+import { FAULTS } from '@hopsk/core/catalogue/faults';
+import type { RunCount, Tally } from '@hopsk/core/log/count';
+import type { RunEvent } from '@hopsk/core/log/event';
+import { RunLog } from '@hopsk/core/log/run-log';
+import type { RunPlan } from '@hopsk/core/plan/run-plan';
+import { one, run, type Db } from '../db/sql.js';
+
+export const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
+
+/** A run's log as it was folded up to an arrival, and what was written of it. */
+export interface Fold {
+  readonly arrival: number;
+  readonly log: RunLog;
+  /** Null: not known what is written, so that all of it is written anew. */
+  readonly written: Pick<RunCount, 'tallies' | 'praise'> | null;
+}
+
+/** The log of a run from its first event. */
+export async function foldOf(db: Db, clubId: string, runId: string, arrival: number): Promise<Fold | null> {
+  const kept = await one<{ plan: RunPlan; tapDelay: number }>(db, 'run-plan', clubId, runId);
+  if (!kept) return null;
+  const log = new RunLog(kept.plan, catalogue, kept.tapDelay);
+  log.take((await run<{ body: RunEvent }>(db, 'events-after', clubId, runId, 0, null)).map(({ body }) => body));
+  return { arrival, log, written: null };
+}
+
+/** Writes what a log adds up to, as far as it differs from what is written. */
+export async function writeCounts(db: Db, clubId: string, runId: string, { log, written }: Fold): Promise<Fold['written']> {
+  const { tallies, praise } = log.counts();
+  const keyOf = ({ athlete, fault }: Tally): string => `${athlete} ${fault}`;
+  const before = new Map((written?.tallies ?? []).map((row) => [keyOf(row), row]));
+  const changed = tallies.filter((row) => JSON.stringify(before.get(keyOf(row))) !== JSON.stringify(row));
+  const now = new Set(tallies.map(keyOf));
+  const gone = [...before.values()].filter((row) => !now.has(keyOf(row)));
+  if (written === null) await run(db, 'tallies-clear', clubId, runId);
+  if (gone.length > 0) await run(db, 'tallies-gone', clubId, runId, JSON.stringify(gone));
+  if (changed.length > 0) await run(db, 'tallies-set', clubId, runId, JSON.stringify(changed));
+  const nobodys = Object.fromEntries(Object.keys(written?.praise ?? {}).map((athlete) => [athlete, 0]));
+  const said = Object.entries({ ...nobodys, ...praise }).filter(([athlete, times]) => written?.praise[athlete] !== times);
+  if (said.length > 0) await run(db, 'praise-set', clubId, runId, JSON.stringify(Object.fromEntries(said)));
+  return { tallies, praise };
+}
+
+/**
+ * Logs that were folded lately, so that one more tap costs the same however many there were. Whoever takes one out puts it back
+ * when its transaction is done; what another server added since is seen by the arrival.
+ */
+export class Folds {
+  private readonly kept = new Map<string, Fold>();
+  constructor(private readonly most = 40) {}
+
+  take(runId: string, arrival: number): Fold | null {
+    const fold = this.kept.get(runId);
+    this.kept.delete(runId);
+    return fold?.arrival === arrival ? fold : null;
+  }
+
+  put(runId: string, fold: Fold): void {
+    this.kept.delete(runId);
+    this.kept.set(runId, fold);
+    const [oldest] = this.kept.keys();
+    if (this.kept.size > this.most && oldest !== undefined) this.kept.delete(oldest);
+  }
+}
