@@ -6,10 +6,11 @@ import { join } from 'node:path';
 import type { ClubFile } from '@hopsk/contract/club-file';
 import type { Pattern } from '@hopsk/contract/pattern';
 import type { Athlete } from '@hopsk/contract/people';
-import type { RunRow, RunUpload, RunWhole } from '@hopsk/contract/run';
+import type { EarlierUpload, RunRow, RunWhole } from '@hopsk/contract/run';
 import type { Session, SessionSave } from '@hopsk/contract/session';
 import { meaningsOf } from '@hopsk/contract/testing/lines';
 import { sampleAthlete, samplePattern, sampleSession } from '@hopsk/contract/testing/samples';
+import { fromEarlier } from '@hopsk/core/log/earlier';
 import { chromium, type BrowserContext, type Page } from 'playwright-core';
 import { season } from '../demo/src/season.js';
 import { buildServer, buildWeb } from '../scripts/lib/build.mjs';
@@ -128,7 +129,7 @@ function everything(pattern: Pattern, athletes: readonly string[]): SessionSave 
 }
 
 /** Two rounds by a log that holds each kind of event there is. */
-function everyEvent([ada, bea]: readonly string[], pattern: Pattern): RunUpload {
+function everyEvent([ada, bea]: readonly string[], pattern: Pattern): EarlierUpload {
   const startedAt = '2026-11-19T18:00:00.000Z';
   const who = { athlete: ada ?? '', source: 'floor', clip: null } as const;
   let n = 0;
@@ -265,9 +266,10 @@ async function fill(club: Club): Promise<void> {
   const session = await club.send<Session>('PUT', ...put('/sessions', everything(pattern, [ada.id, bea.id])));
   const { archivedAt: _, ...kept } = session;
   await club.send('PUT', ...put('/sessions', { ...kept, minutes: 50 }));
-  const upload = everyEvent([ada.id, bea.id], pattern);
-  await club.send('POST', `/runs/${upload.run.id}/log`, upload);
-  await club.send('PUT', `/runs/${upload.run.id}/name`, { name: 'Each kind once', patternId: null, version: 1 });
+  const { run, events } = everyEvent([ada.id, bea.id], pattern);
+  await club.send('PUT', `/runs/${run.id}`, run);
+  await club.send('POST', `/runs/${run.id}/events`, { events: fromEarlier(run.id, events).map((one) => ({ ...one, device: 'loft-phone' })) });
+  await club.send('PUT', `/runs/${run.id}/name`, { name: 'Each kind once', patternId: null, version: 1 });
 }
 
 const put = <T extends { id: string }>(path: string, record: T): [string, T] => [`${path}/${record.id}`, record];

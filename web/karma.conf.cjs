@@ -6,7 +6,7 @@ module.exports = (config) =>
     plugins: [require('karma-jasmine'), require('karma-chrome-launcher')],
     client: {
       clearContext: false,
-      jasmine: { random: true, seed: process.env.HOPSK_ORDER, failSpecWithNoExpectations: true, timeoutInterval: 20000 },
+      jasmine: { random: true, seed: process.env.HOPSK_ORDER, failSpecWithNoExpectations: true, timeoutInterval: 120000 },
     },
     reporters: ['dots'],
     customLaunchers: {
@@ -28,7 +28,7 @@ module.exports = (config) =>
     hostname: '127.0.0.1',
     listenAddress: '127.0.0.1',
     captureTimeout: 120000,
-    browserNoActivityTimeout: 30000,
+    browserNoActivityTimeout: 150000,
     browserDisconnectTolerance: 0,
     restartOnFileChange: false,
     singleRun: true,

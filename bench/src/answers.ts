@@ -17,22 +17,15 @@ export async function answers(url: string): Promise<Line[]> {
   const athletes = await ask<Athlete[]>('/athletes');
   const runs = await ask<RunRow[]>('/runs');
   const whole = await ask<RunWhole>(`/runs/${runs[0]?.id}`);
-  const { version: _, ...head } = whole.run;
   const last = whole.events.at(-1);
+  let seq = 0;
   const log = async (): Promise<unknown> => {
-    // One more praise in a run that is there: the run is counted anew from its whole log.
+    // One more tap in a run that is there.
     const event = {
-      id: randomUUID(),
-      n: 100_000,
-      at: Date.now(),
-      t: last?.t ?? 0,
-      kind: 'right',
-      athlete: head.athletes[0],
-      fault: null,
-      source: 'floor',
-      clip: null,
+      ...{ id: randomUUID(), device: 'bench', seq: ++seq, order: 100_000 + seq, m: last?.m ?? 0, at: Date.now() },
+      ...{ kind: 'fault', fault: 'tall', side: null, athlete: whole.run.athletes[0], source: 'floor', clip: null, shown: null },
     };
-    return ask(`/runs/${head.id}/log`, { method: 'POST', body: JSON.stringify({ run: head, events: [event] }) });
+    return ask(`/runs/${whole.run.id}/events`, { method: 'POST', body: JSON.stringify({ events: [event] }) });
   };
   const baseline = median(await timedAsync(100, () => ask('/health')));
   const line = async (name: string, work: () => Promise<unknown>): Promise<Line> => ({
@@ -47,8 +40,8 @@ export async function answers(url: string): Promise<Line[]> {
     await line('GET /athletes', () => ask('/athletes')),
     await line('GET /patterns', () => ask('/patterns')),
     await line('GET /runs', () => ask('/runs')),
-    await line('GET /runs/:id', () => ask(`/runs/${head.id}`)),
+    await line('GET /runs/:id', () => ask(`/runs/${whole.run.id}`)),
     await line('GET /athletes/:id/book', () => ask(`/athletes/${athletes[0]?.id}/book`)),
-    await line('POST /runs/:id/log', log),
+    await line('POST /runs/:id/events', log),
   ];
 }

@@ -218,5 +218,12 @@ export const RunRow = z.extend(z.omit(RunHead, { plan: true, steps: true }), {
 });
 export type RunRow = Wire<typeof RunRow>;
 
-export const RunWhole = z.object({ run: z.extend(RunHead, { version: z.int() }), events: z.array(RunEvent) });
+/** A run with its log. Events of a kind that is not known here are counted: a newer app wrote them. */
+export const RunWhole = z.pipe(
+  z.object({ run: z.extend(RunHead, { version: z.int() }), events: z.array(z.unknown()) }),
+  z.transform(({ run, events }) => {
+    const known = events.flatMap((event) => RunEvent.safeParse(event).data ?? []);
+    return { run, events: known, unread: events.length - known.length };
+  }),
+);
 export type RunWhole = Wire<typeof RunWhole>;

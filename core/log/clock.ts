@@ -36,6 +36,13 @@ export function planAt(clock: RunClock, m: number): number {
 const along = (piece: Piece, m: number, total: number): number =>
   piece.moving ? Math.min(total, ms(piece.t + (m - piece.m) / 1000)) : piece.t;
 
+/** The moment of the run (ms) at which a clock that goes on as it does now comes, or came, to a second of the plan; NaN if it stands. */
+export const momentOf = ({ pieces }: RunClock, t: number): number =>
+  momentIn(
+    pieces.findLast((piece) => piece.moving),
+    t,
+  );
+
 /** What the clock did at a moment of the run; null before its first start. */
 export function pieceAt({ pieces }: RunClock, m: number): Piece | null {
   let [low, high] = [0, pieces.length];
@@ -105,13 +112,20 @@ export function legsOf(clock: RunClock, m: number): Leg[] {
 }
 
 /** When a leg's clock last stood at a second of the plan before it went on: the moment at which what begins there begins. */
-export const begins = ({ pieces }: Leg, t: number): number => momentIn(pieces.findLast((piece) => piece.moving && piece.t <= t + 1e-9), t);
+export const begins = ({ pieces }: Leg, t: number): number =>
+  momentIn(
+    pieces.findLast((piece) => piece.moving && piece.t <= t + 1e-9),
+    t,
+  );
 
 /** When a leg's clock first came to a second of the plan: the moment at which what ends there is over. */
 export function ends({ pieces }: Leg, t: number): number {
   const after = pieces.findIndex((piece) => piece.t >= t - 1e-9);
   const upTo = after < 0 ? pieces : pieces.slice(0, Math.max(1, after));
-  return momentIn(upTo.findLast((piece) => piece.moving), t);
+  return momentIn(
+    upTo.findLast((piece) => piece.moving),
+    t,
+  );
 }
 
 const momentIn = (piece: Piece | undefined, t: number): number =>

@@ -43,7 +43,8 @@ export function closings(
     if (event.kind === 'board' || event.kind === 'view') throughout = both(throughout, shown());
     if (event.kind === 'attempt') {
       const { athlete, device } = event;
-      const seen = athlete === null ? [] : [...throughout].map((fault): Seen => ({ athlete, fault, chances: 1, devices: new Set([device]) }));
+      const seen =
+        athlete === null ? [] : [...throughout].map((fault): Seen => ({ athlete, fault, chances: 1, devices: new Set([device]) }));
       closed.push({ seen, taps });
     } else if (event.kind === 'watch') loose.push(...taps);
     else continue;

@@ -194,7 +194,10 @@ function recount(log: readonly RunEvent[]): Tally[] {
     homes.set(tap.id, home);
   }
   const athleteOf = (tap: RunEvent & { athlete: string | null }): string | null =>
-    standing.reduce<string | null>((to, one) => (one.kind === 'assign' && one.target === tap.id && inOrder(one, tap) > 0 ? one.athlete : to), tap.athlete);
+    standing.reduce<string | null>(
+      (to, one) => (one.kind === 'assign' && one.target === tap.id && inOrder(one, tap) > 0 ? one.athlete : to),
+      tap.athlete,
+    );
   for (let i = -1; i < occasions.length; i++) {
     const occasion = occasions[i];
     for (const fault of CODES) {
@@ -386,7 +389,8 @@ describe('the delay of a tap is the run’s time', () => {
     const skip: Loose = { kind: 'skip', t: 4.5, to: 10.5 };
     expect(placed(skip, fault(10.7, 4.7), { kind: 'end', t: 15 })).toEqual([[2, 'counted']]);
     // One further is the third; two further is the first after the skip.
-    const moved = (by: number): unknown => placed(skip, fault(10.7, 4.7), { kind: 'move', t: 12, target: 'e4', by }, { kind: 'end', t: 15 });
+    const moved = (by: number): unknown =>
+      placed(skip, fault(10.7, 4.7), { kind: 'move', t: 12, target: 'e4', by }, { kind: 'end', t: 15 });
     expect([moved(-1), moved(1), moved(2)]).toEqual([[[1, 'counted']], [[3, 'counted']], [[8, 'counted']]]);
   });
 });

@@ -1,6 +1,7 @@
 import type { FaultEntry } from '../catalogue/fault.js';
 import { occasionsOf, type Occasion } from '../plan/occasions.js';
 import { isTapped, repsOfPlan, stretchesOfPlan, type RunPlan } from '../plan/run-plan.js';
+import type { Stretch } from '../plan/stretch.js';
 import { judge, Tallies, type Tap } from './cells.js';
 import { clockOf, ends, legsOf, planAt, turned, unstarted, type Leg, type RunClock } from './clock.js';
 import { closings, type Closed } from './closings.js';
@@ -32,6 +33,7 @@ interface Noticed {
 export class RunLog {
   private readonly occasions: readonly Occasion[];
   private readonly windows: Windows;
+  private readonly stretches: readonly Stretch[];
   private readonly total: number;
   private readonly tapped: boolean;
   private readonly byId = new Map<string, RunEvent>();
@@ -50,8 +52,8 @@ export class RunLog {
   private settled: { leg: number; next: number | null; m: number } = { leg: 0, next: null, m: Number.NEGATIVE_INFINITY };
   private free: Closed | null = null;
   private clockNow: RunClock;
+  private lastNow: RunEvent | null = null;
   private latestM = 0;
-  private highest = 0;
   private readonly seqs = new Map<string, number>();
   /** Taps that were moved, and the moment up to which there were occasions to move them to. */
   private readonly steppers = new Set<string>();
@@ -62,14 +64,15 @@ export class RunLog {
    * @param tapDelay seconds by which a tap on the floor comes after what it means.
    */
   constructor(
-    private readonly plan: RunPlan,
+    plan: RunPlan,
     private readonly catalogue: ReadonlyMap<string, FaultEntry>,
     private readonly tapDelay: number,
   ) {
     this.tapped = isTapped(plan);
     this.occasions = occasionsOf(plan);
     this.windows = new Windows(repsOfPlan(plan));
-    this.total = stretchesOfPlan(plan).at(-1)?.end ?? 0;
+    this.stretches = stretchesOfPlan(plan);
+    this.total = this.stretches.at(-1)?.end ?? 0;
     this.clockNow = unstarted(this.total);
   }
 
@@ -84,7 +87,7 @@ export class RunLog {
 
   /** The highest order in the log. */
   get order(): number {
-    return this.highest;
+    return this.lastNow?.order ?? 0;
   }
 
   /** All events in order. */
@@ -92,8 +95,9 @@ export class RunLog {
     return [...this.byId.values()].sort(inOrder);
   }
 
-  has(id: string): boolean {
-    return this.byId.has(id);
+  /** The last event in order; null in an empty log. */
+  get last(): RunEvent | null {
+    return this.lastNow;
   }
 
   /** The last seq of a device. */
@@ -107,11 +111,19 @@ export class RunLog {
     return all === undefined || all.length < 2 ? null : (all.at(-1) ?? null);
   }
 
-  /** The latest observation of a device that can be taken back; null where there is none. */
-  lastUndoable(device: string): RunEvent | null {
+  /** The occasion that a tap on the floor means now, as the clock stands: what the screen shows of it. */
+  shownAt(m: number): Shown | null {
+    if (this.tapped) return null;
+    const meant = m - this.tapDelay * 1000;
+    const one = this.occasions[occasionAt(this.occasions, legsOf(this.clockNow, meant), planAt(this.clockNow, meant))];
+    return one === undefined ? null : { stretch: one.stretch, occasion: one.repetition - 1 };
+  }
+
+  /** The latest observation of these devices that can be taken back; null where there is none. */
+  lastUndoable(devices: ReadonlySet<string>): RunEvent | null {
     let last: RunEvent | null = null;
     for (const event of this.byId.values()) {
-      const candidate = event.device === device && OBSERVATIONS.includes(event.kind);
+      const candidate = devices.has(event.device) && OBSERVATIONS.includes(event.kind);
       if (candidate && (last === null || inOrder(event, last) > 0) && this.corrections.undoOf(event) === null) last = event;
     }
     return last;
@@ -127,8 +139,8 @@ export class RunLog {
     for (const event of events) {
       if (this.byId.has(event.id)) continue;
       this.byId.set(event.id, event);
+      if (this.lastNow === null || inOrder(event, this.lastNow) > 0) this.lastNow = event;
       this.latestM = Math.max(this.latestM, event.m);
-      this.highest = Math.max(this.highest, event.order);
       this.seqs.set(event.device, Math.max(this.seqOf(event.device), event.seq));
       this.free = null;
       if (isControl(event)) this.control(event);
@@ -151,6 +163,16 @@ export class RunLog {
   inExercise(exercise: number, m = this.latestM): Pick<RunCount, 'tallies' | 'results'> {
     if (!this.tapped) this.settle(m);
     return { tallies: this.rows(exercise), results: this.noticedBy(exercise)[1] };
+  }
+
+  /** How often an athlete was praised. */
+  praiseOf(athlete: string): number {
+    return this.noticedBy(null)[0][athlete] ?? 0;
+  }
+
+  /** How many results of an athlete were noted. */
+  resultsOf(athlete: string): number {
+    return Object.values(this.noticedBy(null)[1][athlete] ?? {}).reduce((sum, n) => sum + n, 0);
   }
 
   /** Tallies of all exercises at a moment of the run, without what is only for a review: cheap at every tick. */
@@ -261,8 +283,7 @@ export class RunLog {
 
   private exerciseAt(m: number): number {
     const t = planAt(this.clockNow, m);
-    const stretches = stretchesOfPlan(this.plan);
-    return (stretches.find(({ end }) => t < end) ?? stretches.at(-1))?.exercise ?? 0;
+    return (this.stretches.find(({ end }) => t < end) ?? this.stretches.at(-1))?.exercise ?? 0;
   }
 
   /** Works out what can be said of the occasions that are over. */
@@ -293,7 +314,9 @@ export class RunLog {
     const now = seenIn(occasion, leg, this.windows, this.watching, this.catalogue);
     const before = this.seen.get(at);
     // What was run twice, after a skip back, counts once: as it was seen best.
-    const kept = before?.filter((old) => !now.some((one) => one.athlete === old.athlete && one.fault === old.fault && one.chances > old.chances));
+    const kept = before?.filter(
+      (old) => !now.some((one) => one.athlete === old.athlete && one.fault === old.fault && one.chances > old.chances),
+    );
     const added = now.filter((one) => !kept?.some((old) => old.athlete === one.athlete && old.fault === one.fault));
     this.seen.set(at, [...(kept ?? []), ...added]);
     this.settled = { ...this.settled, m: Math.max(this.settled.m, ends(leg, Math.min(occasion.end, leg.to))) };
@@ -327,7 +350,13 @@ export class RunLog {
       .map((event) => this.taps.get(event.id)?.event ?? event);
     const devices = [...new Set(kept.map(({ device }) => device))];
     const moved = (tap: FaultEvent): number => this.corrections.moved(tap);
-    const each = devices.map((device) => closings(kept.filter((event) => event.device === device), this.catalogue, moved));
+    const each = devices.map((device) =>
+      closings(
+        kept.filter((event) => event.device === device),
+        this.catalogue,
+        moved,
+      ),
+    );
     this.free = {
       cells: each.flatMap(({ cells }) => cells),
       placed: new Map(each.flatMap(({ placed }) => [...placed])),

@@ -114,7 +114,7 @@ describe('counting faults', () => {
     const lastOf = (events: RunEvent[]): string | undefined => {
       const log = new RunLog(plan, catalogue, 1);
       log.take(events);
-      return log.lastUndoable(events[0]?.device ?? '')?.id;
+      return log.lastUndoable(new Set([events[0]?.device ?? '']))?.id;
     };
     expect(lastOf(logOf(...base))).toBe('e3');
     expect(lastOf(logOf(...base, { kind: 'undo', t: 4, target: 'e3' }))).toBeUndefined();

@@ -9,7 +9,8 @@ export interface Watching {
   readonly board: readonly string[];
 }
 
-const NOBODY: Watching = { m: Number.NEGATIVE_INFINITY, athlete: null, view: 'side', board: [] };
+/** What a coach watches before anything is said. */
+export const NOBODY: Watching = { m: Number.NEGATIVE_INFINITY, athlete: null, view: 'side', board: [] };
 
 export type TurnedEvent = Extract<RunEvent, Turned>;
 export const isTurned = (event: RunEvent): event is TurnedEvent => ['watch', 'view', 'board'].includes(event.kind);
@@ -36,6 +37,13 @@ export function watchings(events: readonly TurnedEvent[]): Watching[] {
   for (const event of events) all.push(watched(all.at(-1) as Watching, event));
   return all;
 }
+
+/** What says that this is watched. */
+export const turnsOf = ({ athlete, view, board }: Watching): readonly Turned[] => [
+  { kind: 'board', faults: board },
+  { kind: 'view', view },
+  { kind: 'watch', athlete },
+];
 
 /** What is in force at a moment of the run, by its place. */
 export function watchingAt(all: readonly Watching[], m: number): number {

@@ -131,7 +131,9 @@ describe('one evening, worked out by hand', () => {
     expect(row('recovery-place')).toEqual(jasmine.objectContaining({ attempts: 0, noted: 1 }));
     expect(row('no-recovery')).toEqual(jasmine.objectContaining({ attempts: 0, noted: 1 }));
     expect(counted.praise).toEqual({ ada: 1 });
-    const where = counted.placed.filter((p) => p.event.fault === 'split-late').map((p) => [p.occasion?.round, p.occasion?.repetition, p.as]);
+    const where = counted.placed
+      .filter((p) => p.event.fault === 'split-late')
+      .map((p) => [p.occasion?.round, p.occasion?.repetition, p.as]);
     expect(where).toEqual([
       [1, 2, 'counted'],
       [1, 2, 'again'],

@@ -1,4 +1,5 @@
-import type { RunEvent } from '@hopsk/core/log/event';
+import { COUNT_DOWN } from '@hopsk/core/log/clock';
+import { isControl, type Control, type Observation, type RunEvent, type Turned } from '@hopsk/core/log/event';
 import { CLUB_FILE, CLUB_FILE_VERSION, type ClubFile } from '@hopsk/contract/club-file';
 import type { PatternSave } from '@hopsk/contract/pattern';
 import type { AthleteSave } from '@hopsk/contract/people';
@@ -8,7 +9,8 @@ import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { parse } from '@hopsk/core/language/parse';
 import { TAP_DELAY } from '@hopsk/core/log/count';
 import { simulate } from '@hopsk/core/motion/simulate';
-import { attemptsOf, stretchesOfPlan, repPlanOf, type Attempt } from '@hopsk/core/plan/run-plan';
+import { attemptsOf, type Attempt } from '@hopsk/core/plan/occasions';
+import { stretchesOfPlan, repPlanOf } from '@hopsk/core/plan/run-plan';
 import { all } from '@hopsk/words/en/all';
 import { speak } from '@hopsk/words/words';
 import { Chance } from './chance.js';
@@ -24,7 +26,8 @@ const DAY = 24 * 3600 * 1000;
 const STRAY = ['eyes', 'tall', 'heels-down', 'rises', 'guard-drops', 'leans-back', 'freeze'] as const;
 const faults = new Map(FAULTS.map((fault) => [fault.code, fault]));
 
-type Loose = RunEvent extends infer E ? (E extends unknown ? Omit<E, 'id' | 'n' | 'at'> : never) : never;
+/** What happened at a second of the plan; nobody stops these clocks. */
+type Loose = (Control | Turned | Observation) & { readonly t: number };
 
 const shift = (p: number, by: number): number => 1 / (1 + Math.exp(-(Math.log(p / (1 - p)) + by)));
 
@@ -89,8 +92,12 @@ function runOf(
   if (!dose) throw new Error(`${pattern.name} has no dose`);
   const plan = { dose, rep: repPlanOf(simulate(parse(pattern.steps), performer)) };
   const events: RunEvent[] = [];
-  const push = (event: Loose): void => {
-    events.push({ ...event, id: chance.uuid(), n: events.length, at: startedAt.getTime() + event.t * 1000 });
+  const push = ({ t, ...body }: Loose): void => {
+    const n = events.length + 1;
+    const stamp = { id: chance.uuid(), device: 'loft-phone', seq: n, order: n, m: Math.round((t + COUNT_DOWN) * 1000) };
+    const event = { ...body, ...stamp, at: startedAt.getTime() + t * 1000 };
+    const answers = events.find((one) => one.kind === 'go')?.id ?? null;
+    events.push(('source' in event ? { ...event, shown: null } : isControl(event as RunEvent) ? { ...event, answers } : event) as RunEvent);
   };
   const rounds = stretchesOfPlan(plan).filter(({ kind }) => kind === 'work');
   const watched = rounds.map((_, i) => group[i % group.length] as Person);

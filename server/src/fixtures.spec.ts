@@ -10,7 +10,9 @@ const body = async <T>(coach: Coach, path: string): Promise<T> => (await coach.g
 /** Books and records of stages of everybody named. */
 async function countsOf(coach: Coach, ids: readonly string[]): Promise<Counted> {
   return Promise.all(
-    ids.map(async (id) => [id, await body<Book>(coach, `/athletes/${id}/book`), await body(coach, `/stage-records?athlete=${id}`)] as const),
+    ids.map(
+      async (id) => [id, await body<Book>(coach, `/athletes/${id}/book`), await body(coach, `/stage-records?athlete=${id}`)] as const,
+    ),
   );
 }
 
@@ -19,7 +21,9 @@ type Counted = readonly (readonly [athlete: string, book: Book, records: unknown
 const figuresOf = (counts: Counted): Map<string, string> =>
   new Map(
     counts.flatMap(([athlete, { entries }]) =>
-      entries.map(({ fault, attempts, faulty, noted }) => [`${athlete} ${fault}`, `${fault}: ${faulty} of ${attempts}, noted ${noted}`] as const),
+      entries.map(
+        ({ fault, attempts, faulty, noted }) => [`${athlete} ${fault}`, `${fault}: ${faulty} of ${attempts}, noted ${noted}`] as const,
+      ),
     ),
   );
 
@@ -32,7 +36,10 @@ function otherwise(before: Counted, now: Counted): string[] {
   return [...figuresOf(before)].flatMap(([key, was]) => (after.get(key) === was ? [] : [`${was} → ${after.get(key)}`]));
 }
 
-const TODAY = ['short-steps: 75 of 268, noted 0 → short-steps: 76 of 268, noted 0', 'no-recovery: 0 of 6, noted 0 → no-recovery: 0 of 7, noted 0'];
+const TODAY = [
+  'short-steps: 75 of 268, noted 0 → short-steps: 76 of 268, noted 0',
+  'no-recovery: 0 of 6, noted 0 → no-recovery: 0 of 7, noted 0',
+];
 
 for (const version of FIXTURES) {
   describe(`what ${version} left behind`, () => {

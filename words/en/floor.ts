@@ -83,6 +83,11 @@ export const floor = {
     done: 'done',
     none: 'No fault was tapped.',
     away: 'The app was away; the clock was stopped there.',
+    notKept: 'not kept on this device',
+    unkept: (n: number) =>
+      `This device keeps nothing more: ${n === 1 ? 'one entry is' : `${n} entries are`} on this page only. Leave it open, or save the log.`,
+    saveLog: 'save the log as a file',
+    newer: 'A newer version of the app wrote in this run; the counts here are not complete.',
     praise: 'that was right',
     again: 'again in the same attempt',
     note: 'noted',

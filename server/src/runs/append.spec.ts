@@ -45,7 +45,14 @@ describe('events of a run', () => {
 
   it('in any order, any parts and as often as they are sent are there once, and add up to what counting them from the first does', async () => {
     const log = ran(ada, [3.5, 3.9, 7.5, 12.5, 30]);
-    const undo: RunEvent = { ...first(log), id: randomUUID(), seq: 10, order: 10, kind: 'undo', target: log.events[4]?.id ?? '' } as RunEvent;
+    const undo: RunEvent = {
+      ...first(log),
+      id: randomUUID(),
+      seq: 10,
+      order: 10,
+      kind: 'undo',
+      target: log.events[4]?.id ?? '',
+    } as RunEvent;
     const all = [...log.events, undo];
     await holdsLater(
       fc.asyncProperty(
@@ -54,7 +61,8 @@ describe('events of a run', () => {
         async (muddled, parts) => {
           const run = { ...log.run, id: randomUUID() };
           await coach.keep({ run, events: [] });
-          for (let at = 0, i = 0; at < muddled.length; i++) await send(run.id, muddled.slice(at, (at += parts[i % parts.length] as number)));
+          for (let at = 0, i = 0; at < muddled.length; i++)
+            await send(run.id, muddled.slice(at, (at += parts[i % parts.length] as number)));
           const { stored: upTo } = await send(run.id, all);
           expect(upTo).toEqual({ [first(log).device]: all.length });
           expect((await stored(run.id)).length).toBe(all.length);
@@ -137,7 +145,8 @@ describe('events of a run', () => {
     const log = await begun(Array.from({ length: 600 }, (_, i) => i / 30));
     await send(log.run.id, log.events.slice(0, 400));
     await send(log.run.id, log.events.slice(400));
-    const page = async (after: number): Promise<EventsPage> => (await coach.get(`/runs/${log.run.id}/events?after=${after}`).expect(200)).body as EventsPage;
+    const page = async (after: number): Promise<EventsPage> =>
+      (await coach.get(`/runs/${log.run.id}/events?after=${after}`).expect(200)).body as EventsPage;
     const [one, two] = [await page(0), await page(500)];
     expect([one.events.length, one.arrival, one.more]).toEqual([500, 500, true]);
     expect([two.events.length, two.arrival, two.more]).toEqual([log.events.length - 500, log.events.length, false]);

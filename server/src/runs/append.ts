@@ -50,7 +50,8 @@ export async function appendEvents(db: Db, { clubId, coachId, folds }: Sender, r
       return;
     }
     const refused = whyNot(event, known, athletes);
-    const row = event !== null && refused === null ? rowOf(event) : { ...stamp, id: null, athlete: null, refused, body: bodyOf(sent[i], stamp) };
+    const row =
+      event !== null && refused === null ? rowOf(event) : { ...stamp, id: null, athlete: null, refused, body: bodyOf(sent[i], stamp) };
     rows.push(row);
     known.push({ ...stamp, id: row.id, body: row.body });
     if (event !== null && refused === null) events.push(event);
@@ -73,8 +74,7 @@ const taken = (current: unknown): HttpProblem =>
   new HttpProblem(409, { code: 'stale', values: { what: 'run' } }, { current, changed: ['seq'] });
 
 /** What is kept of an event that cannot be counted: all of it, unless it is too large. */
-const bodyOf = (event: unknown, stamp: EventStamp): unknown =>
-  JSON.stringify(event).length > EVENTS_LIMITS.refusedBytes ? stamp : event;
+const bodyOf = (event: unknown, stamp: EventStamp): unknown => (JSON.stringify(event).length > EVENTS_LIMITS.refusedBytes ? stamp : event);
 
 function whyNot(event: RunEvent | null, known: readonly Known[], athletes: ReadonlySet<string>): string | null {
   if (event === null) return 'not-understood';

@@ -85,12 +85,15 @@ describe('runs', () => {
 
   it('of a page of an earlier version are taken, however often and in whatever parts it sends them', async () => {
     const log = upload(ada, [3.5, 3.9, 7.5, 30]);
-    const send = (events: readonly unknown[]): Promise<unknown> => coach.post(`/runs/${log.run.id}/log`, { run: log.run, events }).expect(200);
+    const send = (events: readonly unknown[]): Promise<unknown> =>
+      coach.post(`/runs/${log.run.id}/log`, { run: log.run, events }).expect(200);
     await send(log.events.slice(0, 4));
     await send(log.events);
     await send(log.events.slice(5));
     expect((await book()).entries[0]).toEqual(jasmine.objectContaining({ attempts: 10, faulty: 3 }));
-    const { events } = (await coach.get(`/runs/${log.run.id}`).expect(200)).body as { events: { id: string; seq: number; device: string }[] };
+    const { events } = (await coach.get(`/runs/${log.run.id}`).expect(200)).body as {
+      events: { id: string; seq: number; device: string }[];
+    };
     expect(events.map(({ id }) => id)).toEqual(log.events.map(({ id }) => id));
     expect(events.map(({ seq }) => seq)).toEqual(log.events.map((_, i) => i + 1));
     expect(new Set(events.map(({ device }) => device))).toEqual(new Set([`legacy-${log.run.id}`]));

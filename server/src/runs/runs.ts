@@ -6,7 +6,7 @@ import { HttpProblem } from '../http/problem.js';
 export const listRuns = (db: Db, clubId: string, before: string, most: number): Promise<RunRow[]> =>
   run<RunRow>(db, 'run-list', clubId, before, most);
 
-export async function getRun(db: Db, clubId: string, id: string): Promise<RunWhole | null> {
+export async function getRun(db: Db, clubId: string, id: string): Promise<Omit<RunWhole, 'unread'> | null> {
   const head = await one<RunWhole['run']>(db, 'run-get', clubId, id);
   return head && { run: head, events: await eventsOf(db, clubId, id) };
 }

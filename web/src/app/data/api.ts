@@ -4,11 +4,14 @@ import { Book } from '@hopsk/contract/book';
 import { Coach, Door, Me, Phone, type Settings } from '@hopsk/contract/club';
 import { Imported } from '@hopsk/contract/club-file';
 import { PatternVersion } from '@hopsk/contract/pattern';
-import { RunRow, RunUploaded, RunWhole, type RunUpload } from '@hopsk/contract/run';
+import { EventsStored, RunRow, RunWhole, type RunEvent, type RunHead } from '@hopsk/contract/run';
 import { SessionVersion, StageRecord } from '@hopsk/contract/session';
 import { Teaching } from '@hopsk/contract/teaching';
-import { map, type Observable } from 'rxjs';
+import { map, timeout, type Observable } from 'rxjs';
 import * as z from 'zod/mini';
+
+/** A request of the log that is not answered for so long (ms) was swallowed: it is sent again. */
+const LONGEST = 30_000;
 
 /** Every request of the app. Answers are read by the contract before anybody uses them. */
 @Injectable({ providedIn: 'root' })
@@ -63,7 +66,9 @@ export class Api {
 
   runs = () => this.get('/runs', z.array(RunRow));
   run = (id: string) => this.get(`/runs/${id}`, RunWhole);
-  uploadRun = (upload: RunUpload) => this.post(`/runs/${upload.run.id}/log`, upload, RunUploaded);
+  putRun = (head: RunHead) => this.put(`/runs/${head.id}`, head, z.unknown()).pipe(timeout(LONGEST));
+  sendEvents = (runId: string, events: readonly RunEvent[]) =>
+    this.post(`/runs/${runId}/events`, { events }, EventsStored).pipe(timeout(LONGEST));
   renameRun = (id: string, body: { name: string; patternId: string | null; version: number }) =>
     this.put(`/runs/${id}/name`, body, RunWhole);
 

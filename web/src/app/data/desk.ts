@@ -1,16 +1,20 @@
 import { inject, Injectable } from '@angular/core';
 import type { RunHead } from '@hopsk/contract/run';
-import { clockAt, COUNT_DOWN } from '@hopsk/core/log/clock';
-import { ordered, type RunEvent } from '@hopsk/core/log/event';
+import { clockAt } from '@hopsk/core/log/clock';
+import { turnsOf } from '@hopsk/core/log/watching';
+import { isControl, ordered, type Control, type Correction, type Observation, type RunEvent, type Turned } from '@hopsk/core/log/event';
+import type { RunLog } from '@hopsk/core/log/run-log';
 import { stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { Store } from '@ngrx/store';
 import { newId } from './ids';
 import { DeviceStore, type KeptRun } from './device-store';
-import { runActions, runFeature } from './run';
+import { folded } from './folded';
 import { Outbox } from './outbox';
+import { runActions, runFeature } from './run';
+import { RunTime } from './run-time';
 
-/** An event without its stamp: the desk adds id, number, wall clock and plan time. */
-export type Loose = RunEvent extends infer E ? (E extends unknown ? Omit<E, 'id' | 'n' | 'at' | 't'> & { t?: number } : never) : never;
+/** What happened, without its stamp: the desk adds id, device, numbers and times. `m` where it is about another moment of the run. */
+export type Loose = (Control | Turned | Observation | Correction) & { readonly m?: number };
 
 /** How a run begins: who is watched first, what is on the board, from where. */
 export interface Beginning {
@@ -24,54 +28,123 @@ export interface Beginning {
 /** Away for longer than this while a run was open, and the clock is stopped where the app was last alive. */
 export const AWAY_MS = 15_000;
 
-/** Writes the log of the run on this device: kept here first, shown at once, sent when it can be. */
+/** Writes the log of the run on this device: kept here first, then shown, sent when it can be. */
 @Injectable({ providedIn: 'root' })
 export class RunDesk {
   private readonly store = inject(Store);
   private readonly device = inject(DeviceStore);
   private readonly outbox = inject(Outbox);
+  readonly time = inject(RunTime);
   private readonly run = this.store.selectSignal(runFeature.selectRun);
-  private readonly events = this.store.selectSignal(runFeature.selectEvents);
+  /** The log of the run at hand, folded. */
+  readonly fold = folded(this.run, this.store.selectSignal(runFeature.selectEvents));
+  /** How many events this device could not keep. */
+  readonly unkept = this.store.selectSignal(runFeature.selectUnkept);
+  /** What is being written: one after the other, so that each knows those before it. */
+  private writing: Promise<unknown> = Promise.resolve();
+  /** Under which this device writes in the run at hand: another one once something could not be kept. */
+  private name = '';
+  /** All names under which it did. */
+  private readonly names = new Set<string>();
+
+  /** Devices of this run that are this one. */
+  get mine(): ReadonlySet<string> {
+    return this.names;
+  }
+
+  private call(name: string, others: readonly string[] = []): void {
+    this.name = name;
+    this.names.clear();
+    for (const one of [name, ...others]) this.names.add(one);
+  }
 
   async begin(beginning: Beginning): Promise<void> {
-    const run: KeptRun = {
-      head: beginning.head,
-      clubId: beginning.clubId,
-      names: beginning.names,
-      open: 1,
-      refused: null,
-      aliveAt: Date.now(),
-    };
+    const { head, clubId, names } = beginning;
+    const run: KeptRun = { head, clubId, names, open: 1, refused: null, aliveAt: Date.now(), aliveM: 0, headSent: 0 };
+    this.time.stop();
+    this.call(await this.device.self());
     await this.device.putRun(run);
     this.store.dispatch(runActions.opened({ run, events: [] }));
-    const t = -COUNT_DOWN;
     await this.log(
-      { kind: 'board', faults: [...beginning.board], t },
-      { kind: 'view', view: beginning.view, t },
-      { kind: 'watch', athlete: beginning.head.athletes[0] ?? null, t },
-      { kind: 'go', t },
+      { kind: 'board', faults: [...beginning.board] },
+      { kind: 'view', view: beginning.view },
+      { kind: 'watch', athlete: head.athletes[0] ?? null },
+      { kind: 'go' },
     );
   }
 
-  /** Logs events at this moment of the plan's clock. The returned promise is done when they are safe on the device. */
-  async log(...loose: readonly Loose[]): Promise<RunEvent[]> {
-    const run = this.run();
-    if (!run) return [];
-    const at = Date.now();
-    const clock = clockAt(this.events(), stretchesOfPlan(run.head.plan), at);
-    const next = (this.events().at(-1)?.n ?? -1) + 1;
-    const events = loose.map((event, i): RunEvent => ({ ...event, id: newId(), n: next + i, at, t: event.t ?? round(clock.t) }));
-    this.store.dispatch(runActions.logged({ events }));
-    await this.device.putEvents(events.map((event) => ({ runId: run.head.id, clubId: run.clubId, event, sent: 0 })));
-    if (events.some((event) => event.kind === 'end')) await this.device.changeRun(run.head.id, { open: 0, aliveAt: at });
+  /** Logs events at this moment of the run. The promise is done when they are kept and shown; it says which. */
+  log(...loose: readonly Loose[]): Promise<RunEvent[]> {
+    return this.write(() => loose);
+  }
+
+  /** Logs what follows from the log as it is when those before it are written; nothing, where nothing follows. */
+  decide(follows: (log: RunLog) => Loose | null): Promise<RunEvent[]> {
+    return this.write((log) => {
+      const loose = follows(log);
+      return loose === null ? [] : [loose];
+    });
+  }
+
+  private write(follows: (log: RunLog) => readonly Loose[]): Promise<RunEvent[]> {
+    const [m, at] = [this.time.now(), Date.now()];
+    const next = this.writing.then(() => this.writeNow(follows, m, at));
+    this.writing = next;
+    return next;
+  }
+
+  private async writeNow(follows: (log: RunLog) => readonly Loose[], m: number, at: number): Promise<RunEvent[]> {
+    const [run, log] = [this.run(), this.fold()?.log];
+    if (!run || !log) return [];
+    const said = follows(log);
+    if (said.length === 0) return [];
+    const events = [...this.watchingToo(log), ...said].map((loose, i) => this.stamped(log, loose, i, m, at));
+    const kept = await this.keep(run, events);
+    if (events.some(({ kind }) => kind === 'go')) this.time.goFrom(0);
+    this.store.dispatch(runActions.logged({ events, kept }));
+    if (events.some(({ kind }) => kind === 'end')) await this.noteRun(run.head.id, { open: 0, aliveAt: at, aliveM: m });
     void this.outbox.send();
     return events;
+  }
+
+  /** Under a new name a device says first whom it watches, from where and for what. */
+  private watchingToo(log: RunLog): readonly Loose[] {
+    const before = log.last;
+    const watching = before === null || log.seqOf(this.name) > 0 ? null : log.watchingOf(before.device);
+    return watching === null ? [] : turnsOf(watching);
+  }
+
+  private stamped(log: RunLog, { m: moment, ...body }: Loose, i: number, m: number, at: number): RunEvent {
+    const when = moment ?? m;
+    const stamp = { id: newId(), device: this.name, seq: log.seqOf(this.name) + 1 + i, order: log.order + 1 + i, m: when, at };
+    const event = { ...body, ...stamp } as RunEvent;
+    if (isControl(event)) return { ...event, answers: log.clock.last };
+    return 'source' in event ? { ...event, shown: event.source === 'floor' ? log.shownAt(when) : null } : event;
+  }
+
+  /** Whether the device has them. What it cannot keep is held for the server, under another name: this one's numbers are known no more. */
+  private async keep(run: KeptRun, events: readonly RunEvent[]): Promise<boolean> {
+    const rows = events.map((event) => ({ runId: run.head.id, clubId: run.clubId, event, sent: 0 as const }));
+    const put = (): Promise<boolean> =>
+      this.device.putEvents(rows).then(
+        () => true,
+        () => false,
+      );
+    if ((await put()) || ((await this.device.reopened()) && (await put()))) return true;
+    this.outbox.hold(run, rows);
+    this.call(newId(), [...this.names]);
+    return false;
+  }
+
+  private noteRun(id: string, change: Partial<KeptRun>): Promise<void> {
+    // What is only noted may be lost: the log itself says what counts.
+    return this.device.changeRun(id, change).catch(() => undefined);
   }
 
   /** A sign of life, so that a reload knows how long the app was away. */
   alive(): void {
     const run = this.run();
-    if (run) void this.device.changeRun(run.head.id, { aliveAt: Date.now() });
+    if (run) void this.noteRun(run.head.id, { aliveAt: Date.now(), aliveM: this.time.now() });
   }
 
   /** The run that was open when the page went, if any; stopped where the app was last alive when that is long ago. */
@@ -80,17 +153,25 @@ export class RunDesk {
     const run = (await this.device.runs()).find((one) => one.open === 1 && one.clubId === clubId);
     if (!run) return false;
     const events = ordered((await this.device.eventsOf(run.head.id)).map((kept) => kept.event));
+    this.call(
+      await this.device.self(),
+      events.map(({ device }) => device),
+    );
     this.store.dispatch(runActions.opened({ run, events }));
-    const stretches = stretchesOfPlan(run.head.plan);
-    if (Date.now() - run.aliveAt > AWAY_MS && clockAt(events, stretches, run.aliveAt).status === 'running') {
-      await this.log({ kind: 'pause', t: round(clockAt(events, stretches, run.aliveAt).t) });
+    const log = this.fold()?.log;
+    if (!log) return false;
+    const away = Math.max(0, Date.now() - run.aliveAt);
+    const last = Math.max(run.aliveM, log.latest);
+    if (log.clock.status === 'waiting') this.time.stop();
+    else this.time.goFrom(last + away);
+    if (away > AWAY_MS && clockAt(log.clock, stretchesOfPlan(run.head.plan), last).status === 'running') {
+      await this.log({ kind: 'pause', m: last });
     }
     return true;
   }
 
   close(): void {
+    this.time.stop();
     this.store.dispatch(runActions.closed());
   }
 }
-
-const round = (seconds: number): number => Math.round(seconds * 100) / 100;

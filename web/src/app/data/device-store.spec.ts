@@ -26,8 +26,19 @@ describe('what this device remembers', () => {
     const run = keptRun();
     const [a, b] = [keptEvent(run.head.id, 0), keptEvent(run.head.id, 1)] as const;
     await store.putEvents([a, b]);
-    await store.markSent([a.event.id, 'nobody has this id']);
+    await store.mark([a.event.id, 'nobody has this id'], 1);
     expect((await store.unsent()).map((kept) => kept.event.id)).toEqual([b.event.id]);
+    // What the server lost is to be sent once more.
+    await store.mark([a.event.id], 0);
+    expect((await store.unsent()).length).toBe(2);
+  });
+
+  it('has one name, made once, which stays when whoever was signed in leaves', async () => {
+    const name = await store.self();
+    await store.forgetLists();
+    expect(await store.self()).toBe(name);
+    expect(await store.reopened()).toBeTrue();
+    expect(await store.self()).toBe(name);
   });
 
   it('changes a run in part, and passes over one that is not there', async () => {

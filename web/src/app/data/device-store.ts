@@ -3,6 +3,8 @@ import type { Problem } from '@hopsk/contract/problem';
 import type { RunHead } from '@hopsk/contract/run';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { newId } from './ids';
+import { takeOver, type EarlierKept } from './earlier-taps';
 
 /** A run as this device keeps it, with the names it needs when there is no network. */
 export interface KeptRun {
@@ -13,8 +15,11 @@ export interface KeptRun {
   readonly open: 0 | 1;
   /** Why the server would not take it, if so: it stays here. Text where an earlier version kept the words, or nothing was understood. */
   readonly refused: Problem | string | null;
-  /** Wall clock of the last sign of life while it was open, ms. */
+  /** Wall clock of the last sign of life while it was open, and the run's own time then, ms. */
   readonly aliveAt: number;
+  readonly aliveM: number;
+  /** Whether the server has its head. */
+  readonly headSent: 0 | 1;
 }
 
 export interface KeptEvent {
@@ -24,24 +29,38 @@ export interface KeptEvent {
   readonly sent: 0 | 1;
 }
 
-interface Schema extends DBSchema {
+export interface Schema extends DBSchema {
   runs: { key: string; value: KeptRun };
   events: { key: string; value: KeptEvent & { readonly id: string }; indexes: { run: string; sent: number } };
   kept: { key: string; value: unknown };
+  self: { key: string; value: string };
 }
 
 /** What this device remembers: runs and taps until they are sent, and copies of lists for when there is no network. */
 @Injectable({ providedIn: 'root' })
 export class DeviceStore {
-  private readonly db: Promise<IDBPDatabase<Schema>> = openDB<Schema>('hopsk', 1, {
-    upgrade(db) {
-      db.createObjectStore('runs', { keyPath: 'head.id' });
-      const events = db.createObjectStore('events', { keyPath: 'id' });
-      events.createIndex('run', 'runId');
-      events.createIndex('sent', 'sent');
-      db.createObjectStore('kept');
-    },
-  });
+  private db = openStore('hopsk');
+
+  /** The name under which this device writes, made once. */
+  async self(): Promise<string> {
+    const tx = (await this.db).transaction('self', 'readwrite');
+    const known = await tx.store.get('device');
+    const name = known ?? newId();
+    if (known === undefined) await tx.store.put(name, 'device');
+    await tx.done;
+    return name;
+  }
+
+  /** Opens the store anew, for when the browser closed it; gives whether it could. */
+  async reopened(): Promise<boolean> {
+    const again = openStore('hopsk');
+    const could = await again.then(
+      () => true,
+      () => false,
+    );
+    if (could) this.db = again;
+    return could;
+  }
 
   async putRun(run: KeptRun): Promise<void> {
     await (await this.db).put('runs', run);
@@ -73,11 +92,12 @@ export class DeviceStore {
     return (await this.db).getAllFromIndex('events', 'sent', 0);
   }
 
-  async markSent(ids: readonly string[]): Promise<void> {
+  /** Marks taps by id as sent or, where the server lost them, as still to be sent. */
+  async mark(ids: readonly string[], sent: 0 | 1): Promise<void> {
     const tx = (await this.db).transaction('events', 'readwrite');
     for (const id of ids) {
       const kept = await tx.store.get(id);
-      if (kept) await tx.store.put({ ...kept, sent: 1 });
+      if (kept) await tx.store.put({ ...kept, sent });
     }
     await tx.done;
   }
@@ -102,4 +122,25 @@ export class DeviceStore {
   async forgetLists(): Promise<void> {
     await (await this.db).clear('kept');
   }
+}
+
+/** A device's store as it is today; what an earlier version left in it is taken over. */
+export function openStore(name: string): Promise<IDBPDatabase<Schema>> {
+  return openDB<Schema>(name, 2, {
+    async upgrade(db, from, _, tx) {
+      if (from < 1) {
+        db.createObjectStore('runs', { keyPath: 'head.id' });
+        const events = db.createObjectStore('events', { keyPath: 'id' });
+        events.createIndex('run', 'runId');
+        events.createIndex('sent', 'sent');
+        db.createObjectStore('kept');
+      }
+      db.createObjectStore('self');
+      if (from === 0) return;
+      const kept = (await tx.objectStore('events').getAll()) as unknown as EarlierKept[];
+      const { runs, events } = takeOver(await tx.objectStore('runs').getAll(), kept);
+      for (const run of runs) await tx.objectStore('runs').put(run);
+      for (const event of events) await tx.objectStore('events').put({ ...event, id: event.event.id });
+    },
+  });
 }

@@ -1,6 +1,6 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
-import type { RunUpload } from '@hopsk/contract/run';
+import type { RunEvent, RunHead } from '@hopsk/contract/run';
 import { of, throwError } from 'rxjs';
 import { Api } from './api';
 import { DeviceStore } from './device-store';
@@ -10,23 +10,42 @@ import { Outbox } from './outbox';
 describe('the outbox', () => {
   let device: DeviceStore;
   let outbox: Outbox;
-  let sent: RunUpload[];
-  let answer: (upload: RunUpload) => ReturnType<Api['uploadRun']>;
+  let heads: string[];
+  let sent: { id: string; events: readonly RunEvent[] }[];
+  let head: (run: RunHead) => ReturnType<Api['putRun']>;
+  let answer: (id: string, events: readonly RunEvent[]) => ReturnType<Api['sendEvents']>;
   let asked: number;
   const failing =
     (status: number, error = 'x', values: object = {}) =>
     () =>
       throwError(() => new HttpErrorResponse({ status, error: { error, values, fields: [] } }));
 
+  /** All that was sent is there without a gap. */
+  const stored = (_: string, events: readonly RunEvent[]): ReturnType<Api['sendEvents']> => {
+    const upTo: Record<string, number> = {};
+    for (const { device: name, seq } of events) upTo[name] = Math.max(seq, upTo[name] ?? 0);
+    return of({ stored: upTo, arrival: 0, refused: [] });
+  };
+  const only = <T>(first: () => T, then: () => T): (() => T) => {
+    let asks = 0;
+    return () => (asks++ === 0 ? first() : then());
+  };
+
   beforeEach(async () => {
     await emptyDevice();
+    heads = [];
     sent = [];
+    head = () => of({});
     asked = 0;
-    answer = (upload) => of({ stored: upload.events.length, total: upload.events.length });
+    answer = stored;
     const api = {
-      uploadRun: (upload: RunUpload) => {
-        sent.push(upload);
-        return answer(upload);
+      putRun: (run: RunHead) => {
+        heads.push(run.id);
+        return head(run);
+      },
+      sendEvents: (id: string, events: readonly RunEvent[]) => {
+        sent.push({ id, events });
+        return answer(id, events);
       },
       me: () => {
         asked++;
@@ -46,16 +65,21 @@ describe('the outbox', () => {
     const run = keptRun(more);
     await device.putRun(run);
     await device.putEvents(
-      Array.from({ length: taps }, (_, n) => ({ runId: run.head.id, clubId: run.clubId, event: event(n), sent: 0 as const })),
+      Array.from({ length: taps }, (_, n) => ({ runId: run.head.id, clubId: run.clubId, event: event(n + 1), sent: 0 as const })),
     );
     return run.head.id;
   }
 
-  it('sends each tap once and then has nothing waiting', async () => {
+  it('sends the head once and each tap once, and then has nothing waiting', async () => {
     const id = await keep(3);
     await outbox.send();
     await outbox.send();
-    expect(sent.map((upload) => [upload.run.id, upload.events.length])).toEqual([[id, 3]]);
+    expect(heads).toEqual([id]);
+    expect(sent.map((upload) => [upload.id, upload.events.length])).toEqual([[id, 3]]);
+    await device.putEvents([{ runId: id, clubId: me.club.id, event: event(4), sent: 0 }]);
+    await outbox.send();
+    expect(heads).toEqual([id]);
+    expect(sent.at(-1)?.events.map(({ seq }) => seq)).toEqual([4]);
     expect(outbox.state()).toEqual({ waiting: 0, state: 'sent', message: '' });
     expect(await device.unsent()).toEqual([]);
   });
@@ -65,7 +89,7 @@ describe('the outbox', () => {
     answer = failing(0);
     await outbox.send();
     expect(outbox.state()).toEqual(jasmine.objectContaining({ waiting: 2, state: 'offline' }));
-    answer = (upload) => of({ stored: upload.events.length, total: upload.events.length });
+    answer = stored;
     await outbox.send();
     expect(outbox.state().state).toBe('sent');
     expect((await device.unsent()).length).toBe(0);
@@ -81,14 +105,14 @@ describe('the outbox', () => {
   it('keeps what the server refuses, says why, and tries again when told', async () => {
     const id = await keep(1);
     const other = await keep(1);
-    answer = (upload) => (upload.run.id === id ? failing(422, 'unknown-athlete', { count: 1 })() : of({ stored: 1, total: 1 }));
+    head = (run) => (run.id === id ? failing(422, 'unknown-athlete', { count: 1 })() : of({}));
     await outbox.send();
     await outbox.send();
     expect(outbox.state()).toEqual(jasmine.objectContaining({ state: 'refused', message: jasmine.stringContaining('1 of the athletes') }));
     // The refused run does not hold up the other one, and is not sent over and over.
-    expect(sent.filter((upload) => upload.run.id === other).length).toBe(1);
+    expect(sent.map((upload) => upload.id)).toEqual([other]);
     // Once, once more with a fresh token, and then not again.
-    expect(sent.filter((upload) => upload.run.id === id).length).toBe(2);
+    expect(heads.filter((one) => one === id).length).toBe(2);
     expect((await device.unsent()).map((kept) => kept.runId)).toEqual([id]);
     // The device keeps what the server gave, not the words: those are said when somebody reads them.
     expect((await device.runs()).find((run) => run.head.id === id)?.refused).toEqual(
@@ -97,7 +121,7 @@ describe('the outbox', () => {
     await device.changeRun(id, { refused: 'in the words of an earlier version' });
     await outbox.send();
     expect(outbox.state().message).toBe('in the words of an earlier version');
-    answer = () => of({ stored: 1, total: 1 });
+    head = () => of({});
     await outbox.retryRefused();
     expect(outbox.state().state).toBe('sent');
     expect((await device.unsent()).length).toBe(0);
@@ -105,12 +129,7 @@ describe('the outbox', () => {
 
   it('cures a page whose token is out of date by itself', async () => {
     await keep(1);
-    let first = true;
-    answer = () => {
-      if (!first) return of({ stored: 1, total: 1 });
-      first = false;
-      return failing(403)();
-    };
+    head = only(failing(403), () => of({}));
     await outbox.send();
     expect(asked).toBe(1);
     expect(outbox.state().state).toBe('sent');
@@ -127,9 +146,88 @@ describe('the outbox', () => {
   it('sends a very long log in parts', async () => {
     const id = await keep(2300);
     await outbox.send();
-    expect(sent.map((upload) => upload.events.length)).toEqual([2000, 300]);
+    expect(sent.map((upload) => upload.events.length)).toEqual([500, 500, 500, 500, 300]);
     expect(new Set(sent.flatMap((upload) => upload.events.map((one) => one.id))).size).toBe(2300);
-    expect(sent.every((upload) => upload.run.id === id)).toBeTrue();
+    expect(sent.every((upload) => upload.id === id)).toBeTrue();
+  });
+
+  it('what is too large for one request goes in smaller ones', async () => {
+    await keep(40);
+    answer = (id, events) => (events.length > 12 ? failing(413)() : stored(id, events));
+    await outbox.send();
+    expect(outbox.state().state).toBe('sent');
+    expect(sent.flatMap(({ events }) => (events.length > 12 ? [] : events.map(({ seq }) => seq)))).toEqual(
+      Array.from({ length: 40 }, (_, i) => i + 1),
+    );
+    expect((await device.unsent()).length).toBe(0);
+  });
+
+  it('one answer of 500 holds up neither what waits behind it nor itself the next time', async () => {
+    const id = await keep(1);
+    await keep(1);
+    answer = (run, events) => (run === id ? failing(500)() : stored(run, events));
+    await outbox.send();
+    expect(outbox.state()).toEqual(jasmine.objectContaining({ waiting: 1, state: 'offline' }));
+    expect((await device.unsent()).map(({ runId }) => runId)).toEqual([id]);
+    answer = stored;
+    await outbox.send();
+    expect((await device.unsent()).length).toBe(0);
+  });
+
+  it('a run that the server does not have is sent with its head again', async () => {
+    const id = await keep(2, { headSent: 1 });
+    answer = (run, events) => (heads.includes(run) ? stored(run, events) : failing(404)());
+    await outbox.send();
+    expect([heads, outbox.state().state]).toEqual([[id], 'sent']);
+  });
+
+  it('another device under this one’s name: what is to be sent goes under a new one, which says first what it watches', async () => {
+    const run = keptRun({ headSent: 1 });
+    await device.putRun(run);
+    const log = [
+      event(1, { kind: 'board', faults: ['tall'] }),
+      event(2, { kind: 'watch', athlete: run.head.athletes[0] ?? null }),
+      event(3),
+    ];
+    await device.putEvents(log.map((one, i) => ({ runId: run.head.id, clubId: run.clubId, event: one, sent: i < 2 ? 1 : 0 })));
+    answer = (id, events) => (events.some((one) => one.device === 'here') ? failing(409)() : stored(id, events));
+    await outbox.send();
+    expect(outbox.state().state).toBe('sent');
+    const last = sent.at(-1)?.events ?? [];
+    expect(last.map(({ kind, seq }) => [kind, seq])).toEqual([
+      ['board', 1],
+      ['view', 2],
+      ['watch', 3],
+      ['pause', 4],
+    ]);
+    expect(last[3]?.id).toBe(log[2]?.id);
+    expect((await device.eventsOf(run.head.id)).filter(({ sent: gone }) => gone === 0)).toEqual([]);
+  });
+
+  it('what the server says it has lost is sent once more', async () => {
+    const id = await keep(3);
+    await outbox.send();
+    await device.putEvents([{ runId: id, clubId: me.club.id, event: event(4), sent: 0 }]);
+    answer = only(
+      () => of({ stored: { here: 1 }, arrival: 0, refused: [] }),
+      () => of({ stored: { here: 4 }, arrival: 0, refused: [] }),
+    );
+    await outbox.send();
+    expect(sent.slice(-2).map(({ events }) => events.map(({ seq }) => seq))).toEqual([[4], [2, 3]]);
+    expect(await device.unsent()).toEqual([]);
+  });
+
+  it('what the device could not keep is sent from the page', async () => {
+    const run = keptRun();
+    outbox.hold(run, [{ runId: run.head.id, clubId: run.clubId, event: event(1), sent: 0 }]);
+    answer = failing(0);
+    await outbox.send();
+    expect(outbox.state().waiting).toBe(1);
+    answer = stored;
+    await outbox.send();
+    await outbox.send();
+    expect(outbox.state()).toEqual({ waiting: 0, state: 'sent', message: '' });
+    expect(sent.length).toBe(2);
   });
 
   it('forgets a run that is over and wholly sent, half a day later', async () => {

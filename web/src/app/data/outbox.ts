@@ -1,9 +1,12 @@
 import { inject, Injectable, signal } from '@angular/core';
-import type { RunUpload } from '@hopsk/contract/run';
+import { EVENTS_LIMITS } from '@hopsk/contract/run';
+import { grouped } from '@hopsk/core/grouped';
+import { isTurned, NOBODY, turnsOf, watchings } from '@hopsk/core/log/watching';
 import { firstValueFrom } from 'rxjs';
 import { Api } from './api';
-import { messageOf, troubleOf } from './problem';
 import { DeviceStore, type KeptEvent, type KeptRun } from './device-store';
+import { newId } from './ids';
+import { messageOf, troubleOf } from './problem';
 
 /** What the coach is told about taps that have not reached the server. */
 export interface OutboxState {
@@ -12,22 +15,29 @@ export interface OutboxState {
   readonly message: string;
 }
 
+type Outcome = Omit<OutboxState, 'waiting'> | null;
+
 /** Why a run was refused, in words: an earlier version kept them, this one keeps what the server gave. */
 const why = (refused: KeptRun['refused']): string =>
   typeof refused === 'object' && refused !== null ? messageOf(refused) : (refused ?? '');
 
-const EVERY = 10_000;
-const PART = 2_000;
+/** Milliseconds between two tries: growing while nothing gets through. */
+const SOONEST = 5_000;
+const LATEST = 80_000;
 
-/** Sends kept taps as soon as it can, in the order of their runs, as often as it takes. Sending twice changes nothing. */
+/** Sends kept taps as soon as it can, run by run, as often as it takes. Sending twice changes nothing. */
 @Injectable({ providedIn: 'root' })
 export class Outbox {
   private readonly api = inject(Api);
   private readonly device = inject(DeviceStore);
   private clubId: string | null = null;
-  private timer: ReturnType<typeof setInterval> | null = null;
+  private timer: ReturnType<typeof setTimeout> | null = null;
+  private pause = SOONEST;
   private running: Promise<void> | null = null;
   private again = false;
+  /** What this device could not keep: sent from here, as long as the page is open. */
+  private held: KeptEvent[] = [];
+  private readonly heldRuns = new Map<string, KeptRun>();
   readonly state = signal<OutboxState>({ waiting: 0, state: 'sent', message: '' });
 
   constructor() {
@@ -37,20 +47,27 @@ export class Outbox {
   /** Begins sending for a club: taps of another club on the same device wait for their own coach. */
   open(clubId: string): void {
     this.clubId = clubId;
-    this.timer ??= setInterval(() => void this.send(), EVERY);
     void this.send();
   }
 
   close(): void {
     this.clubId = null;
-    if (this.timer !== null) clearInterval(this.timer);
-    this.timer = null;
+    this.rest();
+  }
+
+  /** Takes in charge what could not be kept on the device. */
+  hold(run: KeptRun, events: readonly KeptEvent[]): void {
+    if (!this.heldRuns.has(run.head.id)) this.heldRuns.set(run.head.id, run);
+    this.held.push(...events);
   }
 
   /** Tries now; called after each tap. One sending at a time, and once more if taps came meanwhile; done when nothing is under way. */
   send(): Promise<void> {
     this.again = true;
-    this.running ??= this.rounds().finally(() => (this.running = null));
+    this.running ??= this.rounds().finally(() => {
+      this.running = null;
+      this.wait();
+    });
     return this.running;
   }
 
@@ -61,48 +78,137 @@ export class Outbox {
     }
   }
 
+  private rest(): void {
+    if (this.timer !== null) clearTimeout(this.timer);
+    this.timer = null;
+  }
+
+  private wait(): void {
+    this.rest();
+    if (this.clubId === null) return;
+    const through = this.state().state === 'sent' || this.state().state === 'refused';
+    this.pause = through ? SOONEST : Math.min(LATEST, this.pause * 2);
+    this.timer = setTimeout(() => void this.send(), this.pause);
+  }
+
+  private async waitingNow(): Promise<KeptEvent[]> {
+    return [...(await this.device.unsent()), ...this.held].filter((kept) => kept.clubId === this.clubId);
+  }
+
   private async round(): Promise<void> {
-    const unsent = (await this.device.unsent()).filter((kept) => kept.clubId === this.clubId);
-    const runs = new Map((await this.device.runs()).map((run) => [run.head.id, run]));
+    const unsent = await this.waitingNow();
+    const runs = new Map([...this.heldRuns, ...(await this.device.runs()).map((run) => [run.head.id, run] as const)]);
     const refused = [...runs.values()].find((run) => run.refused !== null && run.clubId === this.clubId);
-    const byRun = new Map<string, KeptEvent[]>();
-    for (const kept of unsent) byRun.set(kept.runId, [...(byRun.get(kept.runId) ?? []), kept]);
     let waiting = unsent.length;
     if (waiting > 0) this.state.set({ waiting, state: 'sending', message: '' });
-    for (const [id, events] of byRun) {
+    let failed: Outcome = null;
+    for (const [id, events] of grouped(unsent, ({ runId }) => runId)) {
       const run = runs.get(id);
       if (!run || run.refused !== null) continue;
       const outcome = await this.sendRun(run, events);
-      if (outcome !== null) {
-        this.state.set({ waiting, ...outcome });
-        if (outcome.state !== 'refused') return;
-      } else waiting -= events.length;
+      if (outcome === null) waiting -= events.length;
+      else failed ??= outcome;
+      // Without a network or a coach nothing else gets through either; one answer of another kind holds up nobody behind it.
+      if (outcome?.state === 'signed-out' || (outcome?.state === 'offline' && this.cut)) break;
     }
-    if (refused) this.state.set({ waiting, state: 'refused', message: why(refused.refused) });
-    else if (this.state().state !== 'refused') this.state.set({ waiting, state: 'sent', message: '' });
+    if (failed) this.state.set({ waiting, ...failed });
+    else if (refused) this.state.set({ waiting, state: 'refused', message: why(refused.refused) });
+    else this.state.set({ waiting, state: 'sent', message: '' });
     await this.tidy([...runs.values()]);
   }
 
-  private async sendRun(run: KeptRun, kept: readonly KeptEvent[]): Promise<Omit<OutboxState, 'waiting'> | null> {
-    try {
-      for (let at = 0; at < kept.length; at += PART) {
-        const part = kept.slice(at, at + PART);
-        const upload: RunUpload = { run: run.head, events: part.map((one) => one.event) };
-        await firstValueFrom(this.api.uploadRun(upload));
-        await this.device.markSent(part.map((one) => one.event.id));
+  /** Whether the last failure was the way to the server, not an answer. */
+  private cut = false;
+
+  private async sendRun(run: KeptRun, kept: readonly KeptEvent[]): Promise<Outcome> {
+    this.cut = false;
+    let [left, part] = [[...kept].sort((a, b) => a.event.seq - b.event.seq), EVENTS_LIMITS.most as number];
+    let [head, tries] = [run.headSent === 1, 0];
+    while (left.length > 0) {
+      try {
+        if (!head) {
+          await firstValueFrom(this.api.putRun(run.head));
+          await this.device.changeRun(run.head.id, { headSent: 1 });
+          head = true;
+        }
+        const some = left.slice(0, part);
+        const { stored } = await firstValueFrom(
+          this.api.sendEvents(
+            run.head.id,
+            some.map(({ event }) => event),
+          ),
+        );
+        await this.sent(run.head.id, some, stored);
+        left = left.slice(part);
+        tries = 0;
+      } catch (error) {
+        const trouble = troubleOf(error);
+        if (trouble.kind === 'too-large' && part > 1) {
+          part = Math.floor(Math.min(part, left.length) / 2);
+          if (part > 0) continue;
+        }
+        // Each of these is cured by this device, not by the coach; but not for ever.
+        if (tries++ < 3) {
+          if (trouble.kind === 'not-found' && head) {
+            head = false;
+            continue;
+          }
+          if (trouble.kind === 'stale' && head) {
+            left = await this.renamed(left);
+            continue;
+          }
+          if (trouble.kind === 'refused' && (await this.renewed())) continue;
+        }
+        if (trouble.kind === 'signed-out') return { state: 'signed-out', message: trouble.message };
+        if (['bad-input', 'refused', 'not-found', 'stale', 'too-large'].includes(trouble.kind)) {
+          await this.device.changeRun(run.head.id, { refused: trouble.problem ?? trouble.message });
+          return { state: 'refused', message: trouble.message };
+        }
+        this.cut = trouble.kind === 'offline';
+        return { state: 'offline', message: trouble.message };
       }
-      return null;
-    } catch (error) {
-      const trouble = troubleOf(error);
-      if (trouble.kind === 'signed-out') return { state: 'signed-out', message: trouble.message };
-      if (['bad-input', 'refused', 'not-found', 'stale'].includes(trouble.kind)) {
-        // A page whose token is out of date is cured by asking again, not by the coach.
-        if (trouble.kind === 'refused' && (await this.renewed())) return this.sendRun(run, kept);
-        await this.device.changeRun(run.head.id, { refused: trouble.problem ?? trouble.message });
-        return { state: 'refused', message: trouble.message };
-      }
-      return { state: 'offline', message: trouble.message };
     }
+    return null;
+  }
+
+  /** Notes what the server has. Where it says that it has less than was sent before, that is sent again. */
+  private async sent(runId: string, some: readonly KeptEvent[], stored: Readonly<Record<string, number>>): Promise<void> {
+    const ids = new Set(some.map(({ event }) => event.id));
+    this.held = this.held.filter(({ event }) => !ids.has(event.id));
+    await this.device.mark([...ids], 1);
+    const first = new Map<string, number>();
+    for (const { event } of some) first.set(event.device, Math.min(event.seq, first.get(event.device) ?? event.seq));
+    const short = [...first].filter(([device, seq]) => (stored[device] ?? 0) < seq - 1).map(([device]) => device);
+    if (short.length === 0) return;
+    const lost = (await this.device.eventsOf(runId)).filter(
+      ({ event }) => short.includes(event.device) && event.seq > (stored[event.device] ?? 0) && !ids.has(event.id),
+    );
+    await this.device.mark(
+      lost.map(({ event }) => event.id),
+      0,
+    );
+    this.again ||= lost.length > 0;
+  }
+
+  /** Another device has this one's name: what is still to be sent goes under a new one, which says first what it watches. */
+  private async renamed(left: readonly KeptEvent[]): Promise<KeptEvent[]> {
+    const [first] = left;
+    if (!first) return [];
+    const device = newId();
+    const before = (await this.device.eventsOf(first.runId))
+      .map(({ event }) => event)
+      .filter((event) => event.device === first.event.device && event.seq < first.event.seq)
+      .sort((a, b) => a.seq - b.seq);
+    const { order, m, at } = first.event;
+    const watching = turnsOf(watchings(before.filter(isTurned)).at(-1) ?? NOBODY).map((turn): KeptEvent => ({
+      ...first,
+      event: { ...turn, id: newId(), device, seq: 0, order, m, at },
+    }));
+    const again = [...watching, ...left].map((kept, i) => ({ ...kept, event: { ...kept.event, device, seq: i + 1 } }));
+    const held = new Set(this.held.map(({ event }) => event.id));
+    this.held = this.held.map((kept) => again.find(({ event }) => event.id === kept.event.id) ?? kept);
+    await this.device.putEvents(again.filter(({ event }) => !held.has(event.id)));
+    return again;
   }
 
   private renewedAt = 0;

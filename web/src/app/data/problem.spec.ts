@@ -1,12 +1,16 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import { words } from '@hopsk/words/words';
+import { TimeoutError } from 'rxjs';
 import { troubleOf } from './problem';
 
 const failed = (status: number, error: unknown = null) => troubleOf(new HttpErrorResponse({ status, error }));
 
 describe('what went wrong, in words', () => {
   it('no network and no answer are the same trouble: kept here, try again', () => {
-    for (const status of [0, 504]) expect(failed(status)).toEqual({ kind: 'offline', message: words.common.away, fields: [] });
+    const away = { kind: 'offline', message: words.common.away, fields: [] } as const;
+    for (const status of [0, 504]) expect(failed(status)).toEqual(away);
+    // A request that was swallowed.
+    expect(troubleOf(new TimeoutError())).toEqual(away);
   });
 
   it('says the server’s codes and fields', () => {
@@ -23,7 +27,7 @@ describe('what went wrong, in words', () => {
 
   it('says what to do by the status', () => {
     const kinds = [401, 403, 404, 409, 413, 422, 429, 500, 503].map((status) => failed(status, { error: 'x' }).kind);
-    expect(kinds).toEqual(['signed-out', 'refused', 'not-found', 'stale', 'refused', 'refused', 'refused', 'fault', 'away']);
+    expect(kinds).toEqual(['signed-out', 'refused', 'not-found', 'stale', 'too-large', 'refused', 'refused', 'fault', 'away']);
   });
 
   it('brings the record as it stands with a stale save', () => {

@@ -3,10 +3,11 @@ import { Problem, type ProblemMessage } from '@hopsk/contract/problem';
 import { fieldName, inALine, saidFields, type SaidField } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
+import { TimeoutError } from 'rxjs';
 
 /** What went wrong, for a screen to show: a kind to act on, a sentence, and the fields it is about. */
 export interface Trouble {
-  readonly kind: 'offline' | 'signed-out' | 'bad-input' | 'stale' | 'not-found' | 'away' | 'refused' | 'fault';
+  readonly kind: 'offline' | 'signed-out' | 'bad-input' | 'stale' | 'not-found' | 'away' | 'too-large' | 'refused' | 'fault';
   readonly message: string;
   readonly fields: readonly SaidField[];
   /** As the server gave it, where that is understood. */
@@ -24,6 +25,7 @@ export function messageOf({ error, values, fields }: Problem): string {
 
 /** Reads any failed request as trouble with a sentence. */
 export function troubleOf(error: unknown): Trouble {
+  if (error instanceof TimeoutError) return { kind: 'offline', message: words.common.away, fields: [] };
   if (!(error instanceof HttpErrorResponse)) return { kind: 'fault', message: words.common.unexpected, fields: [] };
   if (error.status === 0 || error.status === 504) return { kind: 'offline', message: words.common.away, fields: [] };
   const said = Problem.safeParse(error.error);
@@ -42,7 +44,9 @@ export function troubleOf(error: unknown): Trouble {
               ? 'fault'
               : error.status === 400
                 ? 'bad-input'
-                : 'refused';
+                : error.status === 413
+                  ? 'too-large'
+                  : 'refused';
   return {
     kind,
     message,

@@ -6,7 +6,8 @@ export const runActions = createActionGroup({
   source: 'run',
   events: {
     Opened: props<{ run: KeptRun; events: RunEvent[] }>(),
-    Logged: props<{ events: RunEvent[] }>(),
+    /** `kept`: whether the device has them; otherwise they are on this page only. */
+    Logged: props<{ events: RunEvent[]; kept: boolean }>(),
     Closed: emptyProps(),
   },
 });
@@ -14,17 +15,23 @@ export const runActions = createActionGroup({
 interface RunState {
   readonly run: KeptRun | null;
   readonly events: readonly RunEvent[];
+  /** How many of them this device could not keep. */
+  readonly unkept: number;
 }
 
-const initial: RunState = { run: null, events: [] };
+const initial: RunState = { run: null, events: [], unkept: 0 };
 
 /** The run on this device: its head and its log; everything shown of it is derived from these. */
 export const runFeature = createFeature({
   name: 'run',
   reducer: createReducer(
     initial,
-    on(runActions.opened, (_, { run, events }): RunState => ({ run, events })),
-    on(runActions.logged, (state, { events }): RunState => ({ ...state, events: [...state.events, ...events] })),
+    on(runActions.opened, (_, { run, events }): RunState => ({ run, events, unkept: 0 })),
+    on(runActions.logged, (state, { events, kept }): RunState => ({
+      ...state,
+      events: [...state.events, ...events],
+      unkept: state.unkept + (kept ? 0 : events.length),
+    })),
     on(runActions.closed, (): RunState => initial),
   ),
 });

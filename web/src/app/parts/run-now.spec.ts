@@ -2,6 +2,7 @@ import { signal } from '@angular/core';
 import { TAP_DELAY } from '@hopsk/core/log/count';
 import type { RunEvent } from '@hopsk/core/log/event';
 import type { KeptRun } from '../data/device-store';
+import { folded } from '../data/folded';
 import { athlete, event, keptRun } from '../testing/run';
 import { RunNow } from './run-now';
 
@@ -20,19 +21,17 @@ const plan = {
   cues: [cue(0, 'go', 'stand'), cue(12, 'call', 'left'), cue(14, 'freeze', 'freeze')],
   landings: 0,
 };
-/** When the clock of the plan stands at 0. */
-const ZERO = 1_000_000_000;
-
 /** A run whose clock has gone since zero, and what it is so many seconds later. */
 function runAt(second: number, log: readonly RunEvent[] = [], run: KeptRun | null = theRun()): RunNow {
-  const begun = [event(0, { kind: 'go', at: ZERO, t: 0 }), ...log];
-  return new RunNow({ run: signal(run), events: signal(run ? begun : []), now: signal(ZERO + second * 1000) });
+  const begun = [event(1, { kind: 'go', answers: null, t: -5 }), ...log.map((one, i) => ({ ...one, seq: i + 2, order: i + 2 }))];
+  const [kept, events] = [signal(run), signal(run ? begun : [])];
+  return new RunNow({ run: kept, events, fold: folded(kept, events), now: signal((second + 5) * 1000) });
 }
 const theRun = (): KeptRun =>
   keptRun({ names: { [ada.id]: 'Ada', [bea.id]: 'Bea' } }, { name: 'Evening', plan, athletes: [ada.id, bea.id] });
 const watch = (n: number, t: number, athlete: string | null, faults: string[]) => [
   event(n, { kind: 'watch', athlete, t }),
-  event(n + 0.5, { kind: 'board', faults, t }),
+  event(n, { kind: 'board', faults, t }),
 ];
 const tap = (n: number, t: number, fault: string, side: 'left' | 'right' | null, athlete: string | null = ada.id) =>
   event(n, { kind: 'fault', fault, side, athlete, source: 'floor', clip: null, t });

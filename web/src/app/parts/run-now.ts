@@ -1,12 +1,15 @@
 import { computed, type Signal } from '@angular/core';
+import type { Side } from '@hopsk/core/body/foot';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
-import { beepsOfPlan, clockAt } from '@hopsk/core/log/clock';
-import { countRun } from '@hopsk/core/log/count';
-import { undoneIds, type RunEvent } from '@hopsk/core/log/event';
-import { watchings } from '@hopsk/core/log/watching';
+import { beepsOfPlan } from '@hopsk/core/log/beeps';
+import { clockAt, planAt, unstarted } from '@hopsk/core/log/clock';
+import type { RunEvent } from '@hopsk/core/log/event';
+import { shows } from '@hopsk/core/log/watching';
 import { isSession, isTapped, stretchesOfPlan } from '@hopsk/core/plan/run-plan';
+import type { Stretch } from '@hopsk/core/plan/stretch';
 import { faultLabel } from '@hopsk/words/naming';
 import type { KeptRun } from '../data/device-store';
+import type { Folded } from '../data/folded';
 
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
 
@@ -15,10 +18,11 @@ const FREEZE_ASKED = 8;
 /** Sides of the last taps that a tile shows. */
 const DOTS = 8;
 
-/** A run as this device has it, and the wall clock, milliseconds. */
+/** A run as this device has it, its log, and its own time now, milliseconds. */
 interface RunOf {
   readonly run: Signal<KeptRun | null>;
   readonly events: Signal<readonly RunEvent[]>;
+  readonly fold: Signal<Folded | null>;
   readonly now: Signal<number>;
 }
 
@@ -26,7 +30,7 @@ interface RunOf {
 export class RunNow {
   constructor(private readonly of: RunOf) {}
 
-  readonly stretches = computed(() => (this.of.run() ? stretchesOfPlan(this.of.run()!.head.plan) : []));
+  readonly stretches = computed((): readonly Stretch[] => (this.of.run() ? stretchesOfPlan(this.of.run()!.head.plan) : []));
   readonly beeps = computed(() => (this.of.run() ? beepsOfPlan(this.of.run()!.head.plan) : []));
   /** The session under way; null where rounds of one pattern are run. */
   readonly session = computed(() => {
@@ -54,50 +58,55 @@ export class RunNow {
   readonly freeze = computed(() => {
     const t = this.clock().t;
     const cue = this.session()?.cues.findLast((one) => one.kind === 'freeze' && one.at <= t + 1e-6 && t - one.at < FREEZE_ASKED);
-    const answered = cue && this.of.events().some((event) => event.kind === 'freeze' && event.t >= cue.at);
+    const clock = this.of.fold()?.log.clock;
+    const answered = cue && clock && this.answers().some(({ m }) => planAt(clock, m) >= cue.at);
     return cue && !answered ? cue : null;
   });
-  readonly clock = computed(() => clockAt(this.of.events(), this.stretches(), this.of.now()));
+  private readonly answers = computed(() => this.of.events().filter((event) => event.kind === 'freeze'));
+  readonly clock = computed(() => clockAt(this.of.fold()?.log.clock ?? unstarted(0), this.stretches(), this.of.now()));
   readonly status = computed(() => this.clock().status);
-  readonly watching = computed(() => watchings(this.of.events()).at(-1));
+  /** What the coach at this device watches: its last change says so. */
+  readonly watching = computed(() => {
+    const device = this.of.events().at(-1)?.device;
+    return device === undefined ? null : (this.of.fold()?.log.watchingOf(device) ?? null);
+  });
   readonly tapped = computed(() => this.of.run() !== null && isTapped(this.of.run()!.head.plan));
   readonly athletes = computed(() => (this.of.run()?.head.athletes ?? []).map((id) => ({ id, name: this.of.run()?.names[id] ?? '–' })));
-  private readonly second = computed(() => Math.floor(this.clock().t));
-  /** Counted up to now, as if the clock stood: once a second and with each tap. */
-  private readonly counted = computed(() => {
-    const run = this.of.run();
-    if (!run) return null;
-    const stop: RunEvent = { kind: 'pause', id: 'now', n: Number.MAX_SAFE_INTEGER, at: 0, t: this.second() };
-    return countRun(run.head.plan, [...this.of.events(), stop], catalogue, run.head.tapDelay);
-  });
+  private readonly second = computed(() => Math.floor(this.of.now() / 1000));
+  /** Counted up to now: once a second and with each tap. */
+  private readonly counted = computed(() => this.of.fold()?.log.talliesAt(this.second() * 1000) ?? []);
   readonly chips = computed(() => {
     const counted = this.counted();
     return this.athletes().map((athlete) => {
-      const rows = counted?.tallies.filter((tally) => tally.athlete === athlete.id) ?? [];
+      const rows = counted.filter((tally) => tally.athlete === athlete.id) ?? [];
       return { ...athlete, seen: Math.max(0, ...rows.map((row) => row.attempts)), on: this.watching()?.athlete === athlete.id };
     });
   });
+  /** Sides of the taps of the one who is watched, by fault, without those taken back. */
+  private readonly sides = computed(() => {
+    const [folded, athlete] = [this.of.fold(), this.watching()?.athlete];
+    const sides = new Map<string, Side[]>();
+    for (const event of this.of.events()) {
+      if (event.kind !== 'fault' || event.side === null || event.athlete !== athlete || folded?.log.undoOf(event)) continue;
+      sides.set(event.fault, [...(sides.get(event.fault) ?? []).slice(1 - DOTS), event.side]);
+    }
+    return sides;
+  });
   readonly tiles = computed(() => {
     const watching = this.watching();
-    const undone = undoneIds(this.of.events());
     return (watching?.board ?? []).map((code, i) => {
       const fault = catalogue.get(code);
-      const taps = this.of
-        .events()
-        .filter((event) => event.kind === 'fault' && event.fault === code && event.athlete === watching?.athlete && !undone.has(event.id));
-      const tally = this.counted()?.tallies.find((row) => row.fault === code && row.athlete === watching?.athlete);
+      const tally = this.counted().find((row) => row.fault === code && row.athlete === watching?.athlete);
       return {
         code,
         key: i + 1,
         label: faultLabel(code),
         count: (tally?.faulty ?? 0) + (tally?.noted ?? 0),
-        shown: fault?.view === watching?.view,
-        dots: taps.flatMap((tap) => (tap.kind === 'fault' && tap.side ? [tap.side] : [])).slice(-DOTS),
+        shown: fault !== undefined && watching !== null && shows(fault, watching.view),
+        dots: this.sides().get(code) ?? [],
       };
     });
   });
-  readonly praise = computed(() => this.counted()?.praise[this.watching()?.athlete ?? ''] ?? 0);
-  readonly results = computed(() =>
-    Object.values(this.counted()?.results[this.watching()?.athlete ?? ''] ?? {}).reduce((a, b) => a + b, 0),
-  );
+  readonly praise = computed(() => this.of.fold()?.log.praiseOf(this.watching()?.athlete ?? '') ?? 0);
+  readonly results = computed(() => this.of.fold()?.log.resultsOf(this.watching()?.athlete ?? '') ?? 0);
 }

@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import { beepsOf } from '@hopsk/core/log/clock';
+import { beepsOf } from '@hopsk/core/log/beeps';
 import { stretchesOfRounds } from '@hopsk/core/plan/rounds';
 import { Sounds } from './sounds';
 

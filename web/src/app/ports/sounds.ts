@@ -1,5 +1,5 @@
 import { Injectable, signal } from '@angular/core';
-import type { Beep } from '@hopsk/core/log/clock';
+import type { Beep } from '@hopsk/core/log/beeps';
 
 const PITCH: Readonly<Record<Beep['sound'], number>> = { tick: 660, work: 990, rest: 495, end: 880, chime: 1320, beat: 440 };
 const LENGTH: Readonly<Record<Beep['sound'], number>> = { tick: 0.09, work: 0.5, rest: 0.5, end: 1, chime: 0.2, beat: 0.06 };

@@ -3,6 +3,7 @@ import type { Pattern } from '@hopsk/contract/pattern';
 import type { Athlete } from '@hopsk/contract/people';
 import type { RunHead } from '@hopsk/contract/run';
 import { sampleAthlete, samplePattern, sampleRun } from '@hopsk/contract/testing/samples';
+import { COUNT_DOWN } from '@hopsk/core/log/clock';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { newId } from '../data/ids';
 import type { KeptRun } from '../data/device-store';
@@ -25,11 +26,26 @@ export const keptRun = (more: Partial<KeptRun> = {}, head: Partial<RunHead> = {}
   open: 1,
   refused: null,
   aliveAt: Date.now(),
+  aliveM: 0,
+  headSent: 0,
   ...more,
 });
 
-export const event = (n: number, more: Partial<RunEvent> = {}): RunEvent =>
-  ({ id: newId(), n, at: 1_000_000 + n, t: n, kind: 'pause', ...more }) as RunEvent;
+/** An event of this device; `t` is the second of the plan at which it came, with a clock that was never stopped. */
+export const event = (seq: number, { t, ...more }: Partial<RunEvent> & { t?: number } = {}): RunEvent =>
+  ({
+    ...{
+      id: newId(),
+      device: 'here',
+      seq,
+      order: seq,
+      m: t === undefined ? seq * 1000 : Math.round((t + COUNT_DOWN) * 1000),
+      at: 1_000_000,
+    },
+    ...(more.kind === undefined ? { kind: 'pause', answers: null } : {}),
+    ...('source' in more ? { shown: null } : {}),
+    ...more,
+  }) as RunEvent;
 
 /** The device's store begins empty for each spec. */
 export function emptyDevice(): Promise<void> {

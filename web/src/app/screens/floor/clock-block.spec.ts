@@ -1,19 +1,20 @@
 import { TestBed } from '@angular/core/testing';
-import { clockAt } from '@hopsk/core/log/clock';
-import type { RunEvent } from '@hopsk/core/log/event';
+import { clockAt, clockOf } from '@hopsk/core/log/clock';
+import { isControl, type RunEvent } from '@hopsk/core/log/event';
 import { stretchesOfRounds } from '@hopsk/core/plan/rounds';
 import { event } from '../../testing/run';
 import { ClockBlock } from './clock-block';
 
 describe('the clock block', () => {
   const stretches = stretchesOfRounds({ mode: 'seconds', work: 30, rounds: 2, sets: 2, rest: 20, setRest: 60 }, null);
-  const go = event(0, { kind: 'go', at: 0, t: -5 });
+  const go = event(1, { kind: 'go', answers: null, t: -5 });
+  const answering = { answers: go.id };
 
   async function shown(seconds: number, ...more: RunEvent[]): Promise<HTMLElement> {
     const fixture = TestBed.createComponent(ClockBlock);
     fixture.componentRef.setInput('stretches', stretches);
     fixture.componentRef.setInput('name', 'שם 🏓');
-    fixture.componentRef.setInput('clock', clockAt([go, ...more], stretches, (seconds + 5) * 1000));
+    fixture.componentRef.setInput('clock', clockAt(clockOf([go, ...more].filter(isControl), 220), stretches, (seconds + 5) * 1000));
     await fixture.whenStable();
     return fixture.nativeElement as HTMLElement;
   }
@@ -36,7 +37,7 @@ describe('the clock block', () => {
     expect(words(rest, '.top')).toContain('round 1 of 2 · rest');
     expect(rest.classList).toContain('rest');
     expect(words(await shown(81), '.top')).toContain('set rest');
-    const paused = await shown(50, event(1, { kind: 'pause', t: 10 }));
+    const paused = await shown(50, event(2, { kind: 'pause', ...answering, t: 10 }));
     expect(words(paused, '.top')).toContain('· pause');
     expect(words(paused, '.digits')).toBe('0:20');
     expect(paused.classList).toContain('still');
@@ -65,7 +66,7 @@ describe('the clock block', () => {
         name: 'Corner',
         place: { exercise, of: 2 },
         cue,
-        clock: clockAt([go], session, (second + 5) * 1000),
+        clock: clockAt(clockOf([go].filter(isControl), 110), session, (second + 5) * 1000),
       };
       for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
       await fixture.whenStable();

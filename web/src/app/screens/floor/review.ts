@@ -1,17 +1,18 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { RunUpload, type RunPlan, type RunWhole } from '@hopsk/contract/run';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
-import { countRun } from '@hopsk/core/log/count';
-import { ordered, undoneIds, type RunEvent } from '@hopsk/core/log/event';
+import type { RunPlan, RunWhole } from '@hopsk/contract/run';
+import { planAt } from '@hopsk/core/log/clock';
+import type { Correction } from '@hopsk/core/log/event';
+import type { Placed } from '@hopsk/core/log/count';
 import { clockText } from '@hopsk/core/plan/clock-text';
-import { isSession, stretchesOfPlan, type Attempt } from '@hopsk/core/plan/run-plan';
+import { isSession, stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../../data/api';
 import { troubleOf, type Trouble } from '../../data/problem';
+import { logOf } from '../../data/folded';
 import { newId } from '../../data/ids';
 import { patterns, people } from '../../data/records';
 import { Box } from '../../ui/box';
@@ -19,12 +20,6 @@ import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
 import { byId, orNone } from '../../ui/options';
 import { texts } from '../../ui/reads';
-
-const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
-type Correction =
-  | { readonly kind: 'undo'; readonly target: string }
-  | { readonly kind: 'move'; readonly target: string; readonly by: number }
-  | { readonly kind: 'assign'; readonly target: string; readonly athlete: string };
 
 /** A run afterwards: its name and pattern, and each tap with where it belongs, to be moved, given away or taken back. */
 @Component({
@@ -64,6 +59,8 @@ export class Review {
   readonly id = input.required<string>();
   private readonly api = inject(Api);
   private readonly store = inject(Store);
+  /** Corrections are written under a name of their own, so that they meet nothing that is still waiting on this device. */
+  private readonly device = newId();
   protected readonly text = words.run;
   protected readonly common = words.common;
   protected readonly faults = words.book.title.toLowerCase();
@@ -82,31 +79,35 @@ export class Review {
   /** As typed, until it is saved. */
   protected readonly name = linkedSignal(() => this.whole()?.run.name ?? '');
   protected readonly patternId = linkedSignal(() => this.whole()?.run.patternId ?? null);
-  protected readonly rows = computed(() => {
+  private readonly log = computed(() => {
     const whole = this.whole();
-    if (!whole) return [];
-    const events = ordered(whole.events);
-    const undone = undoneIds(events);
-    const placed = new Map(countRun(whole.run.plan, events, catalogue, whole.run.tapDelay).placed.map((one) => [one.event.id, one]));
-    return events
+    return whole && logOf(whole.run, whole.events);
+  });
+  /** Events that a newer app wrote: what is counted here is not all. */
+  protected readonly unread = computed(() => this.whole()?.unread ?? 0);
+  protected readonly rows = computed(() => {
+    const [whole, log] = [this.whole(), this.log()];
+    if (!whole || !log) return [];
+    const placed = new Map(log.counts().placed.map((one) => [one.event.id, one]));
+    return log
+      .events()
       .filter((event) => event.kind === 'fault')
       .map((event) => {
         const at = placed.get(event.id);
-        const attempt = at?.attempt;
         return {
           id: event.id,
-          at: clockText(Math.max(0, event.t)),
+          at: clockText(Math.max(0, planAt(log.clock, event.m))),
           label: faultLabel(event.fault),
           side: event.side,
-          gone: undone.has(event.id),
+          undo: log.undoOf(event)?.id ?? null,
           athlete: at?.event.athlete ?? event.athlete,
           as: at ? this.text.countAs[at.as] : this.text.undone,
-          where: attempt ? this.place(attempt, whole.run.plan) : '',
+          where: at?.occasion ? this.place(at.occasion, whole.run.plan) : '',
         };
       });
   });
 
-  private place(attempt: Attempt, plan: RunPlan): string {
+  private place(attempt: NonNullable<Placed['occasion']>, plan: RunPlan): string {
     const sets = Math.max(1, ...stretchesOfPlan(plan).map(({ set }) => set));
     const exercise = isSession(plan) ? `${plan.exercises[attempt.exercise]?.name ?? ''}: ` : '';
     const round = `${this.text.round} ${attempt.round}, ${this.text.rep} ${attempt.repetition}`;
@@ -135,20 +136,25 @@ export class Review {
 
   /** Adds a correction to the log; what was tapped stays in it. */
   protected async correct(correction: Correction): Promise<void> {
-    const whole = this.whole();
-    if (!whole) return;
-    const n = Math.max(...whole.events.map((event) => event.n), 0) + 1;
-    const event = { ...correction, id: newId(), n, at: Date.now(), t: Math.max(...whole.events.map((one) => one.t), 0) } as RunEvent;
+    const [whole, log] = [this.whole(), this.log()];
+    if (!whole || !log) return;
+    const stamp = {
+      id: newId(),
+      device: this.device,
+      seq: log.seqOf(this.device) + 1,
+      order: log.order + 1,
+      m: log.latest,
+      at: Date.now(),
+    };
     await this.trying(async () => {
-      await firstValueFrom(this.api.uploadRun(RunUpload.parse({ run: whole.run, events: [event] })));
+      await firstValueFrom(this.api.sendEvents(whole.run.id, [{ ...correction, ...stamp }]));
       await this.load(whole.run.id);
     });
   }
 
   /** Takes a tap back; a tap already taken back counts again. */
-  protected turn(row: { id: string; gone: boolean }): void {
-    const undo = row.gone ? this.whole()?.events.findLast((event) => event.kind === 'undo' && event.target === row.id)?.id : row.id;
-    if (undo !== undefined) void this.correct({ kind: 'undo', target: undo });
+  protected turn(row: { id: string; undo: string | null }): void {
+    void this.correct({ kind: 'undo', target: row.undo ?? row.id });
   }
 
   private load(id: string): Promise<void> {

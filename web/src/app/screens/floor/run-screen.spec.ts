@@ -4,6 +4,7 @@ import type { RunEvent } from '@hopsk/core/log/event';
 import { Store } from '@ngrx/store';
 import { Speech } from '../../ports/speech';
 import { runActions, runFeature } from '../../data/run';
+import { RunTime } from '../../data/run-time';
 import { athlete, event, keptRun } from '../../testing/run';
 import { house, Screen } from '../../testing/screen';
 import { RunScreen } from './run-screen';
@@ -48,11 +49,12 @@ describe('a session under way', () => {
     spyOn(TestBed.inject(Speech), 'say');
     const run = keptRun({ names: { [ada.id]: 'Ada' } }, { plan, athletes: [ada.id] });
     const log = [
-      event(0, { kind: 'board', faults: ['tall'], t: -5 }),
-      event(1, { kind: 'view', view: 'side', t: -5 }),
-      event(2, { kind: 'watch', athlete: ada.id, t: -5 }),
-      event(3, { kind: 'go', at: Date.now() - (second + 5) * 1000, t: -5 }),
+      event(1, { kind: 'board', faults: ['tall'], t: -5 }),
+      event(2, { kind: 'view', view: 'side', t: -5 }),
+      event(3, { kind: 'watch', athlete: ada.id, t: -5 }),
+      event(4, { kind: 'go', answers: null, t: -5 }),
     ];
+    TestBed.inject(RunTime).goFrom((second + 5) * 1000);
     TestBed.inject(Store).dispatch(runActions.opened({ run, events: log }));
     screen = await Screen.of(RunScreen);
   }
@@ -69,7 +71,7 @@ describe('a session under way', () => {
   it('waits at the end of work that goes on until the coach says so', async () => {
     await open(9.7);
     await screen.until(() => events().some((one) => one.kind === 'pause'));
-    expect(events().find((one) => one.kind === 'pause')?.t).toBe(10);
+    expect(events().find((one) => one.kind === 'pause')?.m).toBe(15_000);
     expect(screen.words).toContain('Until they are comfortable');
     screen.button('go on').click();
     await screen.until(() => events().some((one) => one.kind === 'resume'));

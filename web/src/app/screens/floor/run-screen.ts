@@ -5,6 +5,7 @@ import type { Result } from '@hopsk/core/log/event';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { RunDesk } from '../../data/desk';
+import { fileName, saveFile } from '../../drawing/export';
 import { Outbox } from '../../data/outbox';
 import { Sounds } from '../../ports/sounds';
 import { runFeature } from '../../data/run';
@@ -41,12 +42,12 @@ export class RunScreen {
   protected readonly run = this.store.selectSignal(runFeature.selectRun);
   protected readonly events = this.store.selectSignal(runFeature.selectEvents);
   private readonly me = this.store.selectSignal(signInFeature.selectMe);
-  private readonly now = signal(Date.now());
-  protected readonly at = new RunNow({ run: this.run, events: this.events, now: this.now });
-  protected readonly taps = new RunTaps(this.at, this.events);
+  protected readonly unkept = this.desk.unkept;
+  private readonly now = signal(this.desk.time.now());
+  protected readonly at = new RunNow({ run: this.run, events: this.events, fold: this.desk.fold, now: this.now });
+  protected readonly taps = new RunTaps(this.at);
   protected readonly upkeep = new RunUpkeep({
     at: this.at,
-    events: this.events,
     now: this.now,
     say: (sentence) => this.taps.last.set(sentence),
   });
@@ -68,6 +69,12 @@ export class RunScreen {
   protected async askEnd(): Promise<void> {
     const { endAsk: question, endYes: yes, endNo: no } = this.text;
     if (await this.questions.sure({ question, yes, no })) await this.desk.log({ kind: 'end' });
+  }
+
+  /** What this device could not keep, as a file. */
+  protected saveLog(): void {
+    const run = this.run();
+    if (run) saveFile(JSON.stringify({ run: run.head, events: this.events() }), fileName(run.head.name, 'log.json'));
   }
 
   protected done(): void {
@@ -107,7 +114,7 @@ export class RunScreen {
       case 'next':
         return this.upkeep.next();
       case 'undo':
-        return this.taps.undo();
+        return void this.taps.undo();
       case 'right':
         return this.taps.praise();
       case 'clean':

@@ -1,6 +1,6 @@
-import { inject, signal, type Signal } from '@angular/core';
+import { inject, signal } from '@angular/core';
 import type { Side } from '@hopsk/core/body/foot';
-import { lastUndoable, type Result, type RunEvent } from '@hopsk/core/log/event';
+import type { Result } from '@hopsk/core/log/event';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
@@ -16,10 +16,7 @@ export class RunTaps {
   /** What was tapped last, or is to be known. */
   readonly last = signal('');
 
-  constructor(
-    private readonly at: RunNow,
-    private readonly events: Signal<readonly RunEvent[]>,
-  ) {}
+  constructor(private readonly at: RunNow) {}
 
   fault(code: string, side: Side | null = null): void {
     const of = this.sides() ? side : null;
@@ -73,19 +70,29 @@ export class RunTaps {
     void this.desk.log({ kind: 'view', view: this.at.watching()?.view === 'front' ? 'side' : 'front' });
   }
 
-  undo(): void {
-    const target = lastUndoable(this.events());
-    if (target) void this.log({ kind: 'undo', target: target.id }, this.text.undone);
-    else this.last.set(this.text.nothing);
+  async undo(): Promise<void> {
+    navigator.vibrate?.(15);
+    const undone = await this.desk.decide((log) => {
+      const target = log.lastUndoable(this.desk.mine);
+      return target && { kind: 'undo', target: target.id };
+    });
+    this.last.set(undone.length > 0 ? this.saidAt(this.text.undone) : this.text.nothing);
   }
 
   private get athlete(): string | null {
     return this.at.watching()?.athlete ?? null;
   }
 
+  /** Said when it is kept, not before. */
   private async log(loose: Loose, said: string): Promise<void> {
     navigator.vibrate?.(15);
-    this.last.set(`${said} · ${clockText(Math.max(0, this.at.clock().t))}`);
+    const sentence = this.saidAt(said);
+    const unkept = this.desk.unkept();
     await this.desk.log(loose);
+    this.last.set(this.desk.unkept() > unkept ? `${sentence} · ${this.text.notKept}` : sentence);
+  }
+
+  private saidAt(said: string): string {
+    return `${said} · ${clockText(Math.max(0, this.at.clock().t))}`;
   }
 }

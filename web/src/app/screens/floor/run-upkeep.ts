@@ -1,6 +1,5 @@
-import { DestroyRef, effect, inject, untracked, type Signal, type WritableSignal } from '@angular/core';
-import { clockAt, COUNT_DOWN } from '@hopsk/core/log/clock';
-import type { RunEvent } from '@hopsk/core/log/event';
+import { DestroyRef, effect, inject, untracked, type WritableSignal } from '@angular/core';
+import { COUNT_DOWN, momentOf, planAt } from '@hopsk/core/log/clock';
 import { words } from '@hopsk/words/words';
 import { RunDesk } from '../../data/desk';
 import { due, JUMP } from '../../parts/cues';
@@ -13,7 +12,6 @@ import { Speech } from '../../ports/speech';
 /** What a run under way is kept up from. */
 export interface UpkeepOf {
   readonly at: RunNow;
-  readonly events: Signal<readonly RunEvent[]>;
   readonly now: WritableSignal<number>;
   readonly say: (sentence: string) => void;
 }
@@ -34,7 +32,7 @@ export class RunUpkeep {
   constructor(private readonly of: UpkeepOf) {
     this.at = of.at;
     const timers = [
-      setInterval(() => of.now.set(Date.now()), 100),
+      setInterval(() => of.now.set(this.desk.time.now()), 100),
       setInterval(() => this.at.status() !== 'ended' && this.desk.alive(), 4000),
       setInterval(() => this.sound(), 5000),
     ];
@@ -91,7 +89,7 @@ export class RunUpkeep {
     const open = session.phases.find((stretch) => stretch.open && stretch.end > before && stretch.end <= t);
     if (open && t - before < JUMP) {
       this.of.say(words.run.openSays);
-      void this.desk.log({ kind: 'pause', t: open.end });
+      void this.desk.decide((log) => ({ kind: 'pause', m: momentOf(log.clock, open.end) }));
     }
   }
 
@@ -117,11 +115,11 @@ export class RunUpkeep {
     if (status !== 'ended') return;
     await this.awake.release();
     const end = this.at.stretches().at(-1)?.end ?? 0;
-    if (!this.of.events().some((event) => event.kind === 'end')) await this.desk.log({ kind: 'end', t: end });
+    await this.desk.decide((log) => (log.clock.status === 'ended' ? null : { kind: 'end', m: momentOf(log.clock, end) }));
   }
 
   private sound(): void {
-    const clock = clockAt(this.of.events(), this.at.stretches(), Date.now());
-    if (clock.status === 'running') this.sounds.plan(this.at.beeps(), Math.max(-COUNT_DOWN, clock.t));
+    const clock = this.desk.fold()?.log.clock;
+    if (clock?.status === 'running') this.sounds.plan(this.at.beeps(), Math.max(-COUNT_DOWN, planAt(clock, this.desk.time.now())));
   }
 }

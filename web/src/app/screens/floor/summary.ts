@@ -1,17 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { wilson } from '@hopsk/core/evidence/proportion';
-import { countRun } from '@hopsk/core/log/count';
 import { RESULTS, type RunEvent } from '@hopsk/core/log/event';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import type { KeptRun } from '../../data/device-store';
+import { logOf } from '../../data/folded';
 import { Outbox } from '../../data/outbox';
 import { Head } from '../../ui/head';
 
-const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
 const percent = (share: number): string => (share * 100).toFixed(0);
 
 /** What a run showed, for each athlete, as soon as it is over. */
@@ -40,7 +38,7 @@ export class Summary {
   protected readonly outbox = inject(Outbox).state;
   protected readonly text = words.run;
   protected readonly book = words.book;
-  private readonly counted = computed(() => countRun(this.run().head.plan, this.events(), catalogue, this.run().head.tapDelay));
+  private readonly counted = computed(() => logOf(this.run().head, this.events()).counts());
   protected readonly people = computed(() =>
     this.run().head.athletes.map((id) => {
       const rows = this.counted()

@@ -1,5 +1,5 @@
 import { DestroyRef, effect, inject, untracked, type Signal } from '@angular/core';
-import { beepsOf } from '@hopsk/core/log/clock';
+import { beepsOf } from '@hopsk/core/log/beeps';
 import type { SessionLook } from '../../compute/session';
 import { due } from '../../parts/cues';
 import { Player } from '../../parts/player';

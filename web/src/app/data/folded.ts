@@ -1,0 +1,34 @@
+import { computed, type Signal } from '@angular/core';
+import type { RunHead } from '@hopsk/contract/run';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
+import type { RunEvent } from '@hopsk/core/log/event';
+import { RunLog } from '@hopsk/core/log/run-log';
+
+const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
+
+/** A run's log from nothing. */
+export const logOf = ({ plan, tapDelay }: Pick<RunHead, 'plan' | 'tapDelay'>, events: readonly RunEvent[]): RunLog => {
+  const log = new RunLog(plan, catalogue, tapDelay);
+  log.take(events);
+  return log;
+};
+
+/** A log that says when there is more in it: another object each time, around the same log. */
+export interface Folded {
+  readonly log: RunLog;
+}
+
+/** The log of the run at hand; what is new in the list is taken in, what was in it before is not looked at again. */
+export function folded(run: Signal<{ readonly head: RunHead } | null>, events: Signal<readonly RunEvent[]>): Signal<Folded | null> {
+  let known: { readonly head: RunHead; readonly log: RunLog; n: number } | null = null;
+  return computed(() => {
+    const [head, all] = [run()?.head, events()];
+    if (head === undefined) known = null;
+    else if (known === null || known.head.id !== head.id || all.length < known.n) known = { head, log: logOf(head, all), n: all.length };
+    else {
+      known.log.take(all.slice(known.n));
+      known.n = all.length;
+    }
+    return known && { log: known.log };
+  });
+}
