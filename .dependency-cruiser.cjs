@@ -41,7 +41,7 @@ module.exports = {
       name: 'only-rooms-from-outside',
       severity: 'error',
       from: { path: '^(web|server|demo|bench|e2e|contract|cli|words)/', pathNot: '^words/.*\\.spec\\.ts$' },
-      to: { path: '^core/', pathNot: `^core/(${[...ROOMS, 'catalogue'].join('|')})/|^core/said\\.ts$|^core/testing/holds\\.ts$` },
+      to: { path: '^core/', pathNot: `^core/(${[...ROOMS, 'catalogue'].join('|')})/|^core/(said|grouped)\\.ts$|^core/testing/holds\\.ts$` },
     },
     {
       name: 'contract-knows-core-only',

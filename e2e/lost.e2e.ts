@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { devices, type Page } from '@playwright/test';
 import type { RunRow, RunWhole } from '@hopsk/contract/run';
 import { OwnHouse } from './own-house.js';
@@ -82,6 +83,42 @@ test.describe('nothing is lost', () => {
     const ids = faultsOf(await ask<RunWhole>(coach, `/runs/${id}`));
     expect(ids.length).toBe(4);
     expect(new Set(ids).size).toBe(4);
+  });
+
+  test('storage that fails between two taps and comes back: said at once, nothing lost, nothing twice', async ({ coach }) => {
+    await startRounds(coach, 'Ines');
+    await tapTile(coach, 'split-late');
+    await expect(sent(coach)).toHaveText('sent');
+    // From now on this device takes no tap.
+    await coach.evaluate(() => {
+      const put = IDBObjectStore.prototype.put;
+      IDBObjectStore.prototype.put = function (...args) {
+        if (this.name === 'events') throw new DOMException('full', 'QuotaExceededError');
+        return put.apply(this, args);
+      };
+      Object.assign(window, { mend: () => (IDBObjectStore.prototype.put = put) });
+    });
+    await tapTile(coach, 'split-late');
+    const alert = coach.getByRole('alert').filter({ hasText: 'keeps nothing more' });
+    await expect(alert).toContainText('one entry is on this page only');
+    await expect(count(coach, 'split-late')).toHaveText('2');
+    await expect(coach.locator('.last')).toContainText('not kept on this device');
+    await accessible(coach);
+    const [file] = await Promise.all([coach.waitForEvent('download'), alert.getByRole('button').click()]);
+    const saved = JSON.parse(await readFile(await file.path(), 'utf8')) as RunWhole;
+    expect(faultsOf(saved).length).toBe(2);
+    await coach.evaluate(() => (window as unknown as { mend: () => void }).mend());
+    await tapTile(coach, 'split-late');
+    await expect(count(coach, 'split-late')).toHaveText('3');
+    await coach.getByRole('button', { name: 'attempt over' }).click();
+    await coach.getByRole('button', { name: 'end', exact: true }).click();
+    await coach.getByRole('button', { name: 'end it' }).click();
+    await allSent(coach);
+    const whole = await ask<RunWhole>(coach, `/runs/${await runOf(coach)}`);
+    expect(faultsOf(whole).slice(0, 2)).toEqual(faultsOf(saved));
+    expect(new Set(faultsOf(whole)).size).toBe(3);
+    // What came under another name knows whom it watches: the attempt counts.
+    await expect(coach.getByRole('row', { name: /split late/ })).toContainText('1 of 1');
   });
 
   test('a server killed in the middle of a run', async ({ page }) => {

@@ -268,7 +268,9 @@ async function fill(club: Club): Promise<void> {
   await club.send('PUT', ...put('/sessions', { ...kept, minutes: 50 }));
   const { run, events } = everyEvent([ada.id, bea.id], pattern);
   await club.send('PUT', `/runs/${run.id}`, run);
-  await club.send('POST', `/runs/${run.id}/events`, { events: fromEarlier(run.id, events).map((one) => ({ ...one, device: 'loft-phone' })) });
+  await club.send('POST', `/runs/${run.id}/events`, {
+    events: fromEarlier(run.id, events).map((one) => ({ ...one, device: 'loft-phone' })),
+  });
   await club.send('PUT', `/runs/${run.id}/name`, { name: 'Each kind once', patternId: null, version: 1 });
 }
 

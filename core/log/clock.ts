@@ -44,7 +44,7 @@ export const momentOf = ({ pieces }: RunClock, t: number): number =>
   );
 
 /** What the clock did at a moment of the run; null before its first start. */
-export function pieceAt({ pieces }: RunClock, m: number): Piece | null {
+function pieceAt({ pieces }: RunClock, m: number): Piece | null {
   let [low, high] = [0, pieces.length];
   while (low < high) {
     const middle = (low + high) >> 1;

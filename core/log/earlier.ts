@@ -8,7 +8,7 @@ export type EarlierEvent = { readonly id: string; readonly n: number; readonly a
 );
 
 /** The device under which a run of an earlier version goes on. */
-export const earlierDevice = (runId: string): string => `legacy-${runId}`;
+const earlierDevice = (runId: string): string => `legacy-${runId}`;
 
 /** A pause that the wall's clock says was longer tells nothing: the clock was set. */
 const LONGEST_PAUSE = 12 * 3600 * 1000;

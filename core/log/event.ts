@@ -10,7 +10,7 @@ export const SOURCES = ['floor', 'film', 'import'] as const;
 type Source = (typeof SOURCES)[number];
 
 /** What every event of a run carries. */
-export interface Stamp {
+interface Stamp {
   readonly id: string;
   /** Which device wrote it, and its place among what that device wrote in this run: 1, 2, 3 … without gaps. */
   readonly device: string;

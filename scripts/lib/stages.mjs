@@ -45,7 +45,15 @@ const jasmine =
   ({ only, show, order }) =>
     specs(
       [
-        ...['--import', 'tsx', tools.jasmine, '--config=jasmine.json', '--helper=../scripts/lib/patience.mjs', '--no-color', `--seed=${order}`],
+        ...[
+          '--import',
+          'tsx',
+          tools.jasmine,
+          '--config=jasmine.json',
+          '--helper=../scripts/lib/patience.mjs',
+          '--no-color',
+          `--seed=${order}`,
+        ],
         ...(only ? specsNamed(workspace, only, '.spec.ts') : []),
       ],
       { cwd: join(root, workspace), env: { ...process.env, ...env }, show },

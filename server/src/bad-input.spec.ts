@@ -5,7 +5,7 @@ import { sampleSession } from '@hopsk/contract/testing/samples';
 import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';
-import { athlete, Coach, fieldsSaid, type House, openHouse, pattern, upload } from './testing/house.js';
+import { athlete, Coach, fieldsSaid, type House, openHouse, pattern } from './testing/house.js';
 import { holdsLater } from '@hopsk/core/testing/holds';
 
 describe('bad input', () => {

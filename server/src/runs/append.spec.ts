@@ -52,7 +52,7 @@ describe('events of a run', () => {
       order: 10,
       kind: 'undo',
       target: log.events[4]?.id ?? '',
-    } as RunEvent;
+    };
     const all = [...log.events, undo];
     await holdsLater(
       fc.asyncProperty(

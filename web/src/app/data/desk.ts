@@ -16,6 +16,13 @@ import { RunTime } from './run-time';
 /** What happened, without its stamp: the desk adds id, device, numbers and times. `m` where it is about another moment of the run. */
 export type Loose = (Control | Turned | Observation | Correction) & { readonly m?: number };
 
+/** When something was pressed: in the run, on the wall, and by the device's steady clock; ms. */
+interface Now {
+  readonly m: number;
+  readonly at: number;
+  readonly steady: number;
+}
+
 /** How a run begins: who is watched first, what is on the board, from where. */
 export interface Beginning {
   readonly head: RunHead;
@@ -87,22 +94,23 @@ export class RunDesk {
   }
 
   private write(follows: (log: RunLog) => readonly Loose[]): Promise<RunEvent[]> {
-    const [m, at] = [this.time.now(), Date.now()];
-    const next = this.writing.then(() => this.writeNow(follows, m, at));
+    const now: Now = { m: this.time.now(), at: Date.now(), steady: performance.now() };
+    const next = this.writing.then(() => this.writeNow(follows, now));
     this.writing = next;
     return next;
   }
 
-  private async writeNow(follows: (log: RunLog) => readonly Loose[], m: number, at: number): Promise<RunEvent[]> {
+  private async writeNow(follows: (log: RunLog) => readonly Loose[], now: Now): Promise<RunEvent[]> {
     const [run, log] = [this.run(), this.fold()?.log];
     if (!run || !log) return [];
     const said = follows(log);
     if (said.length === 0) return [];
-    const events = [...this.watchingToo(log), ...said].map((loose, i) => this.stamped(log, loose, i, m, at));
+    const events = [...this.watchingToo(log), ...said].map((loose, i) => this.stamped(log, loose, i, now));
     const kept = await this.keep(run, events);
-    if (events.some(({ kind }) => kind === 'go')) this.time.goFrom(0);
+    // The run began when it was pressed, however long keeping it took.
+    if (events.some(({ kind }) => kind === 'go')) this.time.goFrom(0, now.steady);
     this.store.dispatch(runActions.logged({ events, kept }));
-    if (events.some(({ kind }) => kind === 'end')) await this.noteRun(run.head.id, { open: 0, aliveAt: at, aliveM: m });
+    if (events.some(({ kind }) => kind === 'end')) await this.noteRun(run.head.id, { open: 0, aliveAt: now.at, aliveM: now.m });
     void this.outbox.send();
     return events;
   }
@@ -114,7 +122,7 @@ export class RunDesk {
     return watching === null ? [] : turnsOf(watching);
   }
 
-  private stamped(log: RunLog, { m: moment, ...body }: Loose, i: number, m: number, at: number): RunEvent {
+  private stamped(log: RunLog, { m: moment, ...body }: Loose, i: number, { m, at }: Now): RunEvent {
     const when = moment ?? m;
     const stamp = { id: newId(), device: this.name, seq: log.seqOf(this.name) + 1 + i, order: log.order + 1 + i, m: when, at };
     const event = { ...body, ...stamp } as RunEvent;
@@ -162,11 +170,16 @@ export class RunDesk {
     if (!log) return false;
     const away = Math.max(0, Date.now() - run.aliveAt);
     const last = Math.max(run.aliveM, log.latest);
-    if (log.clock.status === 'waiting') this.time.stop();
-    else this.time.goFrom(last + away);
+    if (log.clock.status === 'waiting') {
+      this.time.stop();
+      return true;
+    }
+    // Until the pause is written the clock stands where it was last seen to go: nothing falls due of what nobody heard.
+    this.time.goFrom(away > AWAY_MS ? last : last + away);
     if (away > AWAY_MS && clockAt(log.clock, stretchesOfPlan(run.head.plan), last).status === 'running') {
       await this.log({ kind: 'pause', m: last });
     }
+    this.time.goFrom(last + away);
     return true;
   }
 

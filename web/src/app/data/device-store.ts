@@ -2,7 +2,7 @@ import { Injectable } from '@angular/core';
 import type { Problem } from '@hopsk/contract/problem';
 import type { RunHead } from '@hopsk/contract/run';
 import type { RunEvent } from '@hopsk/core/log/event';
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction, type StoreNames } from 'idb';
 import { newId } from './ids';
 import { takeOver, type EarlierKept } from './earlier-taps';
 
@@ -124,23 +124,29 @@ export class DeviceStore {
   }
 }
 
-/** A device's store as it is today; what an earlier version left in it is taken over. */
-export function openStore(name: string): Promise<IDBPDatabase<Schema>> {
-  return openDB<Schema>(name, 2, {
-    async upgrade(db, from, _, tx) {
+/** A device's store as it is today; what an earlier version left in it is taken over: all of it, or the store stays as it was. */
+export async function openStore(name: string): Promise<IDBPDatabase<Schema>> {
+  const db = await openDB<Schema>(name, 2, {
+    upgrade(made, from, _, tx) {
       if (from < 1) {
-        db.createObjectStore('runs', { keyPath: 'head.id' });
-        const events = db.createObjectStore('events', { keyPath: 'id' });
+        made.createObjectStore('runs', { keyPath: 'head.id' });
+        const events = made.createObjectStore('events', { keyPath: 'id' });
         events.createIndex('run', 'runId');
         events.createIndex('sent', 'sent');
-        db.createObjectStore('kept');
+        made.createObjectStore('kept');
       }
-      db.createObjectStore('self');
-      if (from === 0) return;
-      const kept = (await tx.objectStore('events').getAll()) as unknown as EarlierKept[];
-      const { runs, events } = takeOver(await tx.objectStore('runs').getAll(), kept);
-      for (const run of runs) await tx.objectStore('runs').put(run);
-      for (const event of events) await tx.objectStore('events').put({ ...event, id: event.event.id });
+      made.createObjectStore('self');
+      if (from > 0) takeOverIn(tx).catch(() => tx.abort());
     },
+    // A newer version in another tab must not wait for this one; what is tapped here is opened for anew, or said to be unkept.
+    blocking: () => db.close(),
   });
+  return db;
+}
+
+async function takeOverIn(tx: IDBPTransaction<Schema, StoreNames<Schema>[], 'versionchange'>): Promise<void> {
+  const kept = (await tx.objectStore('events').getAll()) as unknown as EarlierKept[];
+  const { runs, events } = takeOver(await tx.objectStore('runs').getAll(), kept);
+  for (const run of runs) await tx.objectStore('runs').put(run);
+  for (const event of events) await tx.objectStore('events').put({ ...event, id: event.event.id });
 }

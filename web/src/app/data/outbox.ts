@@ -22,8 +22,8 @@ const why = (refused: KeptRun['refused']): string =>
   typeof refused === 'object' && refused !== null ? messageOf(refused) : (refused ?? '');
 
 /** Milliseconds between two tries: growing while nothing gets through. */
-const SOONEST = 5_000;
-const LATEST = 80_000;
+const SOONEST = 2_000;
+const LATEST = 15_000;
 
 /** Sends kept taps as soon as it can, run by run, as often as it takes. Sending twice changes nothing. */
 @Injectable({ providedIn: 'root' })

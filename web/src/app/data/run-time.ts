@@ -10,9 +10,9 @@ export class RunTime {
     return this.since === null ? 0 : Math.max(0, Math.round(this.since.m + performance.now() - this.since.steady));
   }
 
-  /** From now on time goes from this moment of the run. */
-  goFrom(m: number): void {
-    this.since = { m, steady: performance.now() };
+  /** Time goes from this moment of the run: since now, or since the steady clock stood there. */
+  goFrom(m: number, steady = performance.now()): void {
+    this.since = { m, steady };
   }
 
   /** Another run has not begun. */
