@@ -1,19 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import type { Athlete } from '@hopsk/contract/people';
 import type { RunRow, RunWhole } from '@hopsk/contract/run';
+import type { Ask } from './ask.js';
 import { median, timedAsync, type Line } from './measure.js';
 
 /** Medians of the API on the demo data over loopback; the baseline is the health answer, a bare round trip with one trivial query. */
-export async function answers(url: string): Promise<Line[]> {
-  const signedIn = await fetch(`${url}/api/demo`, { method: 'POST' });
-  const cookies = signedIn.headers.getSetCookie().map((cookie) => cookie.split(';')[0] ?? '');
-  const token = /XSRF-TOKEN=([^;]+)/.exec(cookies.join(';'))?.[1] ?? '';
-  const headers = { cookie: cookies.join('; '), 'x-xsrf-token': token, 'content-type': 'application/json' };
-  const ask = async <T>(path: string, init: RequestInit = {}): Promise<T> => {
-    const response = await fetch(`${url}/api${path}`, { headers, ...init });
-    if (!response.ok) throw new Error(`${path} answered ${response.status}`);
-    return (await response.json()) as T;
-  };
+export async function answers(ask: Ask): Promise<Line[]> {
   const athletes = await ask<Athlete[]>('/athletes');
   const runs = await ask<RunRow[]>('/runs');
   const whole = await ask<RunWhole>(`/runs/${runs[0]?.id}`);

@@ -2,9 +2,11 @@ import { grouped } from '../grouped.js';
 import { decide, type Decision } from './decide.js';
 import { clusteredWilson, wilson, type ClusteredInterval, type Interval } from './proportion.js';
 
-/** What one session (all runs of one day) says of one fault of an athlete. `day` is YYYY-MM-DD. */
+/** What a run, or some of one evening, says of one fault of an athlete. `day` is YYYY-MM-DD, of the evening. */
 export interface SessionTally {
   readonly day: string;
+  /** When the evening started, ms; without it all of a day is one. */
+  readonly evening?: number;
   readonly fault: string;
   readonly attempts: number;
   readonly faulty: number;
@@ -14,7 +16,7 @@ export interface SessionTally {
 }
 
 /** One session of a fault: its rate with the plain interval, which speaks of that session alone; null when nothing was watched. */
-export interface BookSession extends SessionTally {
+export interface BookSession extends Omit<SessionTally, 'evening'> {
   readonly rate: number | null;
   readonly interval: Interval | null;
 }
@@ -50,9 +52,10 @@ export function faultBook(tallies: readonly SessionTally[]): BookEntry[] {
 }
 
 function entry(fault: string, rows: readonly SessionTally[]): BookEntry {
-  const days = [...grouped(rows, (row) => row.day)].sort(([a], [b]) => (a < b ? -1 : 1));
-  const sessions = days.map(([day, parts]): BookSession => {
-    const merged = { day, fault, ...sums(parts) };
+  const inOrder = [...rows].sort((a, b) => (a.day === b.day ? (a.evening ?? 0) - (b.evening ?? 0) : a.day < b.day ? -1 : 1));
+  const evenings = [...grouped(inOrder, ({ day, evening }) => `${day} ${evening ?? ''}`).values()];
+  const sessions = evenings.map((parts): BookSession => {
+    const merged = { day: parts[0]?.day ?? '', fault, ...sums(parts) };
     const watched = merged.attempts > 0;
     return {
       ...merged,
@@ -75,7 +78,9 @@ function entry(fault: string, rows: readonly SessionTally[]): BookEntry {
   };
 }
 
-function sums(rows: readonly Omit<SessionTally, 'day' | 'fault'>[]): Omit<SessionTally, 'day' | 'fault'> {
+type Counts = Omit<SessionTally, 'day' | 'fault' | 'evening'>;
+
+function sums(rows: readonly Counts[]): Counts {
   const sum = { attempts: 0, faulty: 0, noted: 0, left: 0, right: 0 };
   for (const row of rows) for (const key of ['attempts', 'faulty', 'noted', 'left', 'right'] as const) sum[key] += row[key];
   return sum;

@@ -52,6 +52,7 @@ const START: Standing = { status: 'waiting', m: 0, t: -COUNT_DOWN, at: 0, id: nu
 function timeOf({ status, m, t, at }: Standing, eventT: number, eventAt: number): number {
   // What was numbered before the start but tells of a time after it was given its number late.
   if (status === 'waiting') return Math.round(Math.max(0, eventT - t) * 1000);
+  if (status === 'over') return m;
   if (status === 'running') return m + Math.round(Math.max(0, eventT - t) * 1000);
   return m + Math.round(Math.min(LONGEST_PAUSE, Math.max(0, eventAt - at)));
 }

@@ -110,7 +110,8 @@ const sorted = (tallies: readonly Tally[]): Tally[] =>
 /** The recount: what holds in each tenth of a second is written down first, and then read. */
 function recount(log: readonly RunEvent[]): Tally[] {
   const events = [...log].sort(inOrder);
-  const last = events.reduce((most, event) => Math.max(most, event.m), 0);
+  const corrections = ['undo', 'move', 'assign'];
+  const last = events.reduce((most, event) => (corrections.includes(event.kind) ? most : Math.max(most, event.m)), 0);
   const effective: { m: number; event: RunEvent }[] = [];
   let [status, latest] = ['waiting', null as string | null];
   for (const event of events) {
@@ -287,7 +288,9 @@ describe('a log of several devices', () => {
           for (; m < event.m; m += 700) live.talliesAt(m);
           live.take([event]);
         }
-        expect(plain(live.counts())).toEqual(plain(countRun(plan, log, catalogue, DELAY)));
+        const scratch = new RunLog(plan, catalogue, DELAY);
+        scratch.take(log);
+        expect(plain(live.counts(m))).toEqual(plain(scratch.counts(m)));
       }),
     );
   });
@@ -361,6 +364,45 @@ describe('a log of several devices', () => {
       ).placed.map((one) => one.occasion?.repetition),
     );
     expect([shown, bare]).toEqual([[4], [1]]);
+  });
+});
+
+describe('a clean attempt', () => {
+  it('was watched whole and had no fault of those that could be seen: not the worst fault counts, but any', () => {
+    // Source: two faults on four different attempts each, of forty: 32 of 40 are clean (worked by hand).
+    const forty: RunPlan = {
+      dose: { mode: 'reps', work: 40, rounds: 1, sets: 1, rest: null, setRest: null },
+      rep: { seconds: 2, chances: { repetition: [0], split: [0], arrival: [1.5] } },
+    };
+    const taps = [0, 5, 10, 15].flatMap((rep): Loose[] => [
+      { kind: 'fault', fault: 'split-late', t: rep * 2 + 1 },
+      { kind: 'fault', fault: 'tall', t: rep * 2 + 5 },
+      // Once more in the same attempt, and what cannot be seen from there.
+      { kind: 'fault', fault: 'tall', t: rep * 2 + 5.2 },
+      { kind: 'fault', fault: 'no-split', t: rep * 2 + 9 },
+    ]);
+    const run = (...more: Loose[]): { n: number; hits: number } => {
+      const log = new RunLog(forty, catalogue, 0);
+      log.take(
+        logOf([
+          { kind: 'board', t: -5, faults: ['split-late', 'tall', 'toe-angle', 'no-split'] },
+          { kind: 'watch', t: -5 },
+          { kind: 'go', t: -5 },
+          ...[...taps, ...more].sort((a, b) => a.t - b.t),
+          { kind: 'end', t: 80 },
+        ]),
+      );
+      return log.cleanIn(0, 'ada');
+    };
+    expect(run()).toEqual({ n: 40, hits: 8 });
+    // Who looks away for a moment has not seen that attempt whole; a fault in it says nothing.
+    const away: Loose[] = [
+      { kind: 'watch', t: 30.5, athlete: null },
+      { kind: 'watch', t: 31 },
+    ];
+    expect(run(...away)).toEqual({ n: 39, hits: 7 });
+    expect(run({ kind: 'skip', t: 41, to: 60 })).toEqual({ n: 30, hits: 8 });
+    expect(run({ kind: 'undo', t: 79, target: 'e3' })).toEqual({ n: 40, hits: 7 });
   });
 });
 

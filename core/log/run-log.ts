@@ -9,7 +9,7 @@ import { Corrections, isCorrection } from './corrections.js';
 import type { Placed, RunCount, Tally } from './count.js';
 import { firstWhere, occasionAt, stepped, through } from './course.js';
 import { inOrder, isControl, OBSERVATIONS, type ControlEvent, type FaultEvent, type Result, type RunEvent, type Shown } from './event.js';
-import { seenIn, Windows, type Seen } from './seen.js';
+import { seenIn, wholeIn, Windows, type Seen } from './seen.js';
 import { isTurned, watched, watchings, type TurnedEvent, type Watching } from './watching.js';
 
 /** A fault tapped, and where it belongs. */
@@ -45,6 +45,8 @@ export class RunLog {
   private readonly tapsAt = new Map<number, Map<string, Tap>>();
   private readonly noticed = new Map<string, Noticed>();
   private readonly seen = new Map<number, readonly Seen[]>();
+  /** Who was watched all through which occasion. */
+  private readonly whole = new Map<number, ReadonlySet<string>>();
   private readonly as = new Map<string, Placed['as']>();
   private readonly tallies = new Tallies();
   private readonly dirty = new Set<number>();
@@ -80,7 +82,7 @@ export class RunLog {
     return this.clockNow;
   }
 
-  /** The latest moment of the run that any event speaks of (ms). */
+  /** The latest moment of the run that anything in it speaks of, corrections apart (ms). */
   get latest(): number {
     return this.latestM;
   }
@@ -140,7 +142,7 @@ export class RunLog {
       if (this.byId.has(event.id)) continue;
       this.byId.set(event.id, event);
       if (this.lastNow === null || inOrder(event, this.lastNow) > 0) this.lastNow = event;
-      this.latestM = Math.max(this.latestM, event.m);
+      if (!isCorrection(event)) this.latestM = Math.max(this.latestM, event.m);
       this.seqs.set(event.device, Math.max(this.seqOf(event.device), event.seq));
       this.free = null;
       if (isControl(event)) this.control(event);
@@ -152,33 +154,45 @@ export class RunLog {
     }
   }
 
-  /** What the log adds up to at a moment of the run (ms); what was run after the latest one asked for is not seen yet. */
+  /** What the log adds up to at a moment of the run (ms), with where each tap belongs; later moments only, from call to call. */
   counts(m = this.latestM): RunCount {
-    if (!this.tapped) this.settle(m);
-    const [praise, results] = this.noticedBy(null);
-    return { tallies: this.rows(null), placed: this.placed(), praise, results };
+    const tallies = this.talliesAt(m);
+    return { tallies, placed: this.placed(), praise: this.praise(), results: this.noticedBy(null)[1] };
   }
 
   /** The same of one exercise of a session. */
-  inExercise(exercise: number, m = this.latestM): Pick<RunCount, 'tallies' | 'results'> {
-    if (!this.tapped) this.settle(m);
+  inExercise(exercise: number): Pick<RunCount, 'tallies' | 'results'> {
+    if (!this.tapped) this.settle(this.latestM);
     return { tallies: this.rows(exercise), results: this.noticedBy(exercise)[1] };
   }
 
-  /** How often an athlete was praised. */
-  praiseOf(athlete: string): number {
-    return this.noticedBy(null)[0][athlete] ?? 0;
+  /**
+   * Occasions of an exercise through which an athlete was watched whole, and how many of them were not clean: some fault that could
+   * be seen was tapped in one of its chances. Without a plan there are none: a closing says itself whether it was clean.
+   */
+  cleanIn(exercise: number, athlete: string): { readonly n: number; readonly hits: number } {
+    if (!this.tapped) this.settle(this.latestM);
+    const mine = [...this.whole].filter(([at, who]) => this.occasions[at]?.exercise === exercise && who.has(athlete));
+    const faulty = mine.filter(([at]) =>
+      [...(this.tapsAt.get(at)?.values() ?? [])].some(({ event }) => event.athlete === athlete && this.as.get(event.id) !== 'noted'),
+    );
+    return { n: mine.length, hits: faulty.length };
+  }
+
+  /** Tallies at a moment of the run, without what only a review needs: cheap at every tick. */
+  talliesAt(m: number): readonly Tally[] {
+    if (!this.tapped) this.settle(m);
+    return this.rows(null);
+  }
+
+  /** Praise by athlete. */
+  praise(): RunCount['praise'] {
+    return this.noticedBy(null)[0];
   }
 
   /** How many results of an athlete were noted. */
   resultsOf(athlete: string): number {
     return Object.values(this.noticedBy(null)[1][athlete] ?? {}).reduce((sum, n) => sum + n, 0);
-  }
-
-  /** Tallies of all exercises at a moment of the run, without what is only for a review: cheap at every tick. */
-  talliesAt(m: number): readonly Tally[] {
-    if (!this.tapped) this.settle(m);
-    return this.rows(null);
   }
 
   private control(event: ControlEvent): void {
@@ -217,6 +231,7 @@ export class RunLog {
     this.settled = { leg: 0, next: null, m: Number.NEGATIVE_INFINITY };
     for (const at of this.seen.keys()) this.dirty.add(at);
     this.seen.clear();
+    this.whole.clear();
   }
 
   /** The event that a chain of corrections speaks of in the end. */
@@ -319,6 +334,8 @@ export class RunLog {
     );
     const added = now.filter((one) => !kept?.some((old) => old.athlete === one.athlete && old.fault === one.fault));
     this.seen.set(at, [...(kept ?? []), ...added]);
+    const whole = wholeIn(occasion, leg, this.watching, this.catalogue);
+    this.whole.set(at, new Set([...(this.whole.get(at) ?? []), ...whole]));
     this.settled = { ...this.settled, m: Math.max(this.settled.m, ends(leg, Math.min(occasion.end, leg.to))) };
     this.dirty.add(at);
   }

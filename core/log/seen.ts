@@ -3,7 +3,7 @@ import { windowsOf, type Occasion, type Window } from '../plan/occasions.js';
 import { ms } from '../plan/ms.js';
 import type { RepPlan } from '../plan/run-plan.js';
 import { begins, ends, type Leg } from './clock.js';
-import { watchedThroughout, watchingAt, type Watching } from './watching.js';
+import { looksFor, watchedThroughout, watchingAt, type Watching } from './watching.js';
 
 /** What was seen of a fault of one athlete in one occasion: the chances that some device watched, and which devices did. */
 export interface Seen {
@@ -47,7 +47,7 @@ export function seenIn(
       windows.of(occasion.rep, fault.per).forEach(([start, end], i) => {
         const [planned, over] = [ms(occasion.start + start), ms(occasion.start + end)];
         if (planned < leg.from || over > leg.to) return;
-        const athlete = watchedThroughout(all, begins(leg, planned), ends(leg, over), fault);
+        const athlete = watchedThroughout(all, begins(leg, planned), ends(leg, over), (watching) => looksFor(watching, fault));
         if (athlete === null) return;
         const key = `${athlete} ${code}`;
         const seen = found.get(key) ?? { athlete, fault: code, chances: new Set(), devices: new Set() };
@@ -58,4 +58,21 @@ export function seenIn(
     }
   }
   return [...found.values()].map((seen) => ({ ...seen, chances: seen.chances.size }));
+}
+
+/** Whom some device watched all through an occasion that was run whole, looking for something that can be seen from there. */
+export function wholeIn(
+  { start, end }: Occasion,
+  leg: Leg,
+  watching: ReadonlyMap<string, readonly Watching[]>,
+  catalogue: ReadonlyMap<string, FaultEntry>,
+): ReadonlySet<string> {
+  if (start < leg.from || end > leg.to) return new Set();
+  const looks = (now: Watching): boolean =>
+    now.board.some((code) => {
+      const fault = catalogue.get(code);
+      return fault !== undefined && looksFor(now, fault);
+    });
+  const [from, to] = [begins(leg, start), ends(leg, end)];
+  return new Set([...watching.values()].flatMap((all) => watchedThroughout(all, from, to, looks) ?? []));
 }

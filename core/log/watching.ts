@@ -59,17 +59,28 @@ export function watchingAt(all: readonly Watching[], m: number): number {
 /** Whether a fault can be seen from there. */
 export const shows = (fault: FaultEntry, view: View): boolean => fault.view === view;
 
-/** Who was watched for a fault, where it could be seen, all through a time of the run; null where that changed in between. */
-export function watchedThroughout(all: readonly Watching[], from: number, to: number, fault: FaultEntry): string | null {
+/**
+ * Who was watched all through a time of the run while something held of the watching; null where either changed in between.
+ * @example watchedThroughout([NOBODY], 0, 1000, () => true) // null
+ */
+export function watchedThroughout(
+  all: readonly Watching[],
+  from: number,
+  to: number,
+  holds: (watching: Watching) => boolean,
+): string | null {
   let athlete: string | null = null;
   for (let i = watchingAt(all, from); i < all.length; i++) {
     const now = all[i] as Watching;
     // A moment's setting, changed again at once, was never in force.
     if (now.m >= to && now.m > from) break;
     if (i + 1 < all.length && (all[i + 1] as Watching).m <= from) continue;
-    if (now.athlete === null || !shows(fault, now.view) || !now.board.includes(fault.code)) return null;
+    if (now.athlete === null || !holds(now)) return null;
     if (athlete !== null && athlete !== now.athlete) return null;
     athlete = now.athlete;
   }
   return athlete;
 }
+
+/** Whether a fault is looked for and can be seen. */
+export const looksFor = ({ board, view }: Watching, fault: FaultEntry): boolean => shows(fault, view) && board.includes(fault.code);

@@ -63,7 +63,8 @@ for (const version of FIXTURES) {
             .withContext(list)
             .toBe(n);
         expect(await body(coach, '/runs?most=200')).toEqual(expected.runs.map(({ row }) => RunRow.parse(row)));
-        expect(await countsOf(coach, ids)).toEqual(counts);
+        const now = await countsOf(coach, ids);
+        expect(now.map(([id, book]) => [id, book])).toEqual(counts.map(([id, book]) => [id, book]));
         for (const { row, events } of expected.runs)
           expect((await body<RunWhole>(coach, `/runs/${row.id}`)).events.length)
             .withContext(row.name)

@@ -5,6 +5,8 @@ alter table earlier_event rename constraint run_event_pkey to earlier_event_pkey
 
 alter table run
   add column arrival integer not null default 0,
+  -- The latest moment of the run that its log speaks of, milliseconds: when it ended, as far as is known.
+  add column latest_m double precision not null default 0,
   -- The rules by which it was counted last: 1 up to now.
   add column rules integer not null default 1;
 

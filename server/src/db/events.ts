@@ -1,3 +1,4 @@
+import { isCorrection } from '@hopsk/core/log/corrections';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { grouped } from '@hopsk/core/grouped';
 import { one, run, type Db } from './sql.js';
@@ -9,6 +10,8 @@ export interface EventRow {
   readonly id: string | null;
   readonly athlete: string | null;
   readonly refused: string | null;
+  /** The moment of the run that it speaks of; 0 for what is said afterwards. */
+  readonly m: number;
   readonly body: unknown;
 }
 
@@ -28,6 +31,7 @@ export const rowOf = (event: RunEvent): EventRow => ({
   id: event.id,
   athlete: 'athlete' in event ? event.athlete : null,
   refused: null,
+  m: isCorrection(event) ? 0 : event.m,
   body: event,
 });
 
@@ -37,7 +41,7 @@ export async function addEvents(db: Db, { clubId, runId, coachId, arrival, rules
   const numbered = rows.map((row, i) => ({ ...row, arrival: arrival + i + 1 }));
   await run(db, 'events-add', clubId, runId, coachId, JSON.stringify(numbered));
   const last = arrival + rows.length;
-  await run(db, 'run-arrived', clubId, runId, last, rules);
+  await run(db, 'run-arrived', clubId, runId, last, rules, Math.max(...rows.map(({ m }) => m)));
   const devices = grouped(rows, ({ device }) => device);
   const known = await run<{ device: string; stored: number; highest: number }>(db, 'devices-of', clubId, runId, [...devices.keys()]);
   for (const [device, mine] of devices) {

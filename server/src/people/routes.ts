@@ -4,6 +4,7 @@ import { faultBook, type SessionTally } from '@hopsk/core/evidence/book';
 import { Router } from 'express';
 import type { Pool } from '../db/pool.js';
 import { one, run } from '../db/sql.js';
+import { eveningsOfRows, type RanRow } from '../runs/evenings.js';
 import { archiveRoute, saveRoutes } from '../http/records.js';
 import { idOf, notFound } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
@@ -25,17 +26,22 @@ export function peopleRoutes(pool: Pool): Router {
     const id = idOf(request, 'athlete');
     if (!(await getAthlete(pool, clubId, id))) throw notFound('athlete');
     const [tallies, praise] = await Promise.all([
-      run<SessionTally & Record<string, unknown>>(pool, 'book-tallies', clubId, id),
+      run<SessionTally & RanRow & Record<string, unknown>>(pool, 'book-tallies', clubId, id),
       one<{ times: number }>(pool, 'book-praise', clubId, id),
     ]);
-    const days = [...new Set(tallies.map((tally) => tally.day))];
+    const evenings = eveningsOfRows(tallies);
+    const days = [...new Set(evenings.values())].map(({ day }) => day);
+    const rows = tallies.map(({ id: runId, ...tally }): SessionTally => {
+      const evening = evenings.get(runId);
+      return { ...tally, ...(evening && { day: evening.day, evening: evening.start }) };
+    });
     response.json({
       athleteId: id,
       from: days[0] ?? null,
       to: days.at(-1) ?? null,
       sessions: days.length,
       praise: praise?.times ?? 0,
-      entries: faultBook(tallies).map((entry) => ({ ...entry, sessions: [...entry.sessions] })),
+      entries: faultBook(rows).map((entry) => ({ ...entry, sessions: [...entry.sessions] })),
     } satisfies Book);
   });
 

@@ -51,7 +51,9 @@ export async function appendEvents(db: Db, { clubId, coachId, folds }: Sender, r
     }
     const refused = whyNot(event, known, athletes);
     const row =
-      event !== null && refused === null ? rowOf(event) : { ...stamp, id: null, athlete: null, refused, body: bodyOf(sent[i], stamp) };
+      event !== null && refused === null
+        ? rowOf(event)
+        : { ...stamp, id: null, athlete: null, m: 0, refused, body: bodyOf(sent[i], stamp) };
     rows.push(row);
     known.push({ ...stamp, id: row.id, body: row.body });
     if (event !== null && refused === null) events.push(event);

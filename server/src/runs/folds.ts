@@ -26,7 +26,7 @@ export async function foldOf(db: Db, clubId: string, runId: string, arrival: num
 
 /** Writes what a log adds up to, as far as it differs from what is written. */
 export async function writeCounts(db: Db, clubId: string, runId: string, { log, written }: Fold): Promise<Fold['written']> {
-  const { tallies, praise } = log.counts();
+  const [tallies, praise] = [log.talliesAt(log.latest), log.praise()];
   const keyOf = ({ athlete, fault }: Tally): string => `${athlete} ${fault}`;
   const before = new Map((written?.tallies ?? []).map((row) => [keyOf(row), row]));
   const changed = tallies.filter((row) => JSON.stringify(before.get(keyOf(row))) !== JSON.stringify(row));

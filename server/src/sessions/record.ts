@@ -1,52 +1,59 @@
 import type { StageRecord } from '@hopsk/contract/session';
-import type { RunCount } from '@hopsk/core/log/count';
+import type { Evening } from '@hopsk/core/evidence/evenings';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { RunLog } from '@hopsk/core/log/run-log';
 import { isSession, type RunPlan } from '@hopsk/core/plan/run-plan';
 import { grouped } from '@hopsk/core/grouped';
 import { run, type Db } from '../db/sql.js';
+import { eveningsOfRows, type RanRow } from '../runs/evenings.js';
 import { catalogue } from '../runs/folds.js';
 
-interface SessionRun extends Record<string, unknown> {
-  readonly id: string;
-  readonly day: string;
+interface SessionRun extends RanRow, Record<string, unknown> {
   readonly plan: RunPlan;
   readonly tapDelay: number;
 }
 
+type Said = StageRecord['sessions'][number];
+
 /**
- * What an athlete's session runs (the last 100) say of each stage, oldest first: attempts watched for the fault of its watch list
- * that showed most, and how many had it.
+ * What an athlete's session runs (the last 100) say of each stage, an evening each, oldest first: attempts watched whole, and how many
+ * of them were not clean.
  * @param sessionId only runs of this one; null: of all.
  */
 export async function stageRecords(db: Db, clubId: string, athleteId: string, sessionId: string | null): Promise<StageRecord[]> {
-  const runs = await run<SessionRun>(db, 'session-runs-of', clubId, athleteId, sessionId);
+  const runs = (await run<SessionRun>(db, 'session-runs-of', clubId, athleteId, sessionId)).reverse();
   const ids = runs.map(({ id }) => id);
   const logs = grouped(await run<{ runId: string; body: RunEvent }>(db, 'events-of-runs', clubId, ids), ({ runId }) => runId);
-  const records = new Map<string, StageRecord['sessions']>();
-  for (const { id, day, plan, tapDelay } of runs.reverse()) {
-    if (!isSession(plan)) continue;
+  const evenings = eveningsOfRows(runs);
+  const records = new Map<string, Map<Evening, Said>>();
+  for (const { id, plan, tapDelay } of runs) {
+    const evening = evenings.get(id);
+    if (!isSession(plan) || !evening) continue;
     const log = new RunLog(plan, catalogue, tapDelay);
     log.take((logs.get(id) ?? []).map(({ body }) => body));
-    plan.exercises.forEach(({ stage, watch }, i) => {
-      const said = sessionOf(log.inExercise(i), athleteId, watch);
-      if (said) records.set(stage, [...(records.get(stage) ?? []), { day, ...said }]);
+    plan.exercises.forEach(({ stage }, i) => {
+      const { n, hits } = log.cleanIn(i, athleteId);
+      if (n === 0) return;
+      const said = records.get(stage) ?? new Map<Evening, Said>();
+      records.set(
+        stage,
+        said.set(evening, together(said.get(evening), { day: evening.day, n, hits, result: resultOf(log, i, athleteId) })),
+      );
     });
   }
-  return [...records].map(([stage, sessions]) => ({ stage, sessions }));
+  return [...records].map(([stage, said]) => ({ stage, sessions: [...said.values()] }));
 }
 
-/** One stage of one run for one athlete; null where nothing of its watch list was looked at. */
-function sessionOf(
-  { tallies, results }: Pick<RunCount, 'tallies' | 'results'>,
-  athlete: string,
-  watch: readonly string[],
-): Omit<StageRecord['sessions'][number], 'day'> | null {
-  const [worst] = tallies
-    .filter((tally) => tally.athlete === athlete && tally.attempts > 0 && watch.includes(tally.fault))
-    .sort((a, b) => b.faulty / b.attempts - a.faulty / a.attempts);
-  if (!worst) return null;
-  const { in: inside = 0, hit = 0, out = 0, missed = 0 } = results[athlete] ?? {};
+/** Runs of one evening are one session. */
+function together(before: Said | undefined, now: Said): Said {
+  if (!before) return now;
+  const [a, b] = [before.result, now.result];
+  const result = a && b ? { good: a.good + b.good, n: a.n + b.n } : (a ?? b);
+  return { day: before.day, n: before.n + now.n, hits: before.hits + now.hits, result };
+}
+
+function resultOf(log: RunLog, exercise: number, athlete: string): Said['result'] {
+  const { in: inside = 0, hit = 0, out = 0, missed = 0 } = log.inExercise(exercise).results[athlete] ?? {};
   const n = inside + hit + out + missed;
-  return { n: worst.attempts, hits: worst.faulty, result: n === 0 ? null : { good: inside + hit, n } };
+  return n === 0 ? null : { good: inside + hit, n };
 }

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import type { Book } from '@hopsk/contract/book';
 import type { SessionSave, StageRecord } from '@hopsk/contract/session';
 import { sampleSession } from '@hopsk/contract/testing/samples';
 import type { SessionPlan } from '@hopsk/core/plan/run-plan';
@@ -108,8 +109,19 @@ describe('sessions', () => {
       [stages[0], 5, 2],
       [stages[1], 5, 1],
     ]);
+    // Another run on the same evening is no other session; one of the next day is.
+    const again = { sessionId: one.id, plan: structuredClone(planOf(stages)) as never };
+    await coach.keep(ran(ada.id, [1.5], { ...again, startedAt: '2026-11-21T21:00:00.000Z' }));
+    await coach.keep(ran(ada.id, [], { ...again, startedAt: '2026-11-22T18:00:00.000Z', day: '2026-11-22' }));
+    const { body: more } = await coach.get(`/stage-records?athlete=${ada.id}&session=${one.id}`).expect(200);
+    expect((more as StageRecord[])[0]?.sessions.map(({ day, n, hits }) => [day, n, hits])).toEqual([
+      ['2026-11-21', 10, 3],
+      ['2026-11-22', 5, 0],
+    ]);
+    const book = (await coach.get(`/athletes/${ada.id}/book`).expect(200)).body as Book;
+    expect([book.sessions, book.from, book.to, book.entries[0]?.sessions.length]).toEqual([2, '2026-11-21', '2026-11-22', 2]);
     // Without a session it is of all of them; of another one nothing; to another club it does not exist.
-    expect((await coach.get(`/stage-records?athlete=${ada.id}`).expect(200)).body).toEqual(body);
+    expect((await coach.get(`/stage-records?athlete=${ada.id}`).expect(200)).body).toEqual(more);
     expect((await coach.get(`/stage-records?athlete=${ada.id}&session=${randomUUID()}`).expect(200)).body).toEqual([]);
     expect((await other.get(`/stage-records?athlete=${ada.id}`).expect(200)).body).toEqual([]);
     // A run of a session that this club does not have is kept all the same, without it.

@@ -107,6 +107,6 @@ export class RunNow {
       };
     });
   });
-  readonly praise = computed(() => this.of.fold()?.log.praiseOf(this.watching()?.athlete ?? '') ?? 0);
+  readonly praise = computed(() => this.of.fold()?.log.praise()[this.watching()?.athlete ?? ''] ?? 0);
   readonly results = computed(() => this.of.fold()?.log.resultsOf(this.watching()?.athlete ?? '') ?? 0);
 }
