@@ -100,7 +100,9 @@ test.describe('nothing is lost', () => {
     });
     await tapTile(coach, 'split-late');
     const alert = coach.getByRole('alert').filter({ hasText: 'keeps nothing more' });
-    await expect(alert).toContainText('one entry is on this page only');
+    // Not kept here, but sent from the page.
+    await expect(alert).toContainText('and has arrived');
+    await expect(sent(coach)).toHaveText('sent');
     await expect(count(coach, 'split-late')).toHaveText('2');
     await expect(coach.locator('.last')).toContainText('not kept on this device');
     await accessible(coach);

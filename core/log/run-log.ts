@@ -3,26 +3,21 @@ import { occasionsOf, type Occasion } from '../plan/occasions.js';
 import { isTapped, repsOfPlan, stretchesOfPlan, type RunPlan } from '../plan/run-plan.js';
 import type { Stretch } from '../plan/stretch.js';
 import { judge, Tallies, type Tap } from './cells.js';
-import { clockOf, ends, legsOf, planAt, turned, unstarted, type Leg, type RunClock } from './clock.js';
+import { clockOf, legsOf, planAt, turned, unstarted, type RunClock } from './clock.js';
 import { closings, type Closed } from './closings.js';
 import { Corrections, isCorrection } from './corrections.js';
 import type { Placed, RunCount, Tally } from './count.js';
-import { firstWhere, occasionAt, stepped, through } from './course.js';
-import { inOrder, isControl, OBSERVATIONS, type ControlEvent, type FaultEvent, type Result, type RunEvent, type Shown } from './event.js';
-import { seenIn, wholeIn, Windows, type Seen } from './seen.js';
-import { isTurned, watched, watchings, type TurnedEvent, type Watching } from './watching.js';
+import { firstWhere, occasionAt, stepped } from './course.js';
+import { inOrder, isControl, OBSERVATIONS, type ControlEvent, type FaultEvent, type RunEvent, type Shown } from './event.js';
+import { Noticed } from './noticed.js';
+import { Settling } from './settling.js';
+import { Watchers } from './watchers.js';
+import { isTurned, type Watching } from './watching.js';
 
 /** A fault tapped, and where it belongs. */
 interface Located extends Tap {
   /** Place of its occasion; −1: none. */
   readonly at: number;
-}
-
-/** Praise or a result as it is counted now. */
-interface Noticed {
-  readonly athlete: string;
-  readonly exercise: number;
-  readonly result: Result | null;
 }
 
 /**
@@ -32,26 +27,20 @@ interface Noticed {
  */
 export class RunLog {
   private readonly occasions: readonly Occasion[];
-  private readonly windows: Windows;
   private readonly stretches: readonly Stretch[];
   private readonly total: number;
   private readonly tapped: boolean;
   private readonly byId = new Map<string, RunEvent>();
   private readonly controls: ControlEvent[] = [];
-  private readonly turns = new Map<string, TurnedEvent[]>();
-  private readonly watching = new Map<string, Watching[]>();
+  private readonly watchers = new Watchers();
   private readonly corrections = new Corrections();
   private readonly taps = new Map<string, Located>();
   private readonly tapsAt = new Map<number, Map<string, Tap>>();
-  private readonly noticed = new Map<string, Noticed>();
-  private readonly seen = new Map<number, readonly Seen[]>();
-  /** Who was watched all through which occasion. */
-  private readonly whole = new Map<number, ReadonlySet<string>>();
+  private readonly noticed = new Noticed();
+  private readonly settling: Settling;
   private readonly as = new Map<string, Placed['as']>();
   private readonly tallies = new Tallies();
   private readonly dirty = new Set<number>();
-  /** Up to where occasions are settled: the leg, the next occasion in it (null: its first), and the moment of the run. */
-  private settled: { leg: number; next: number | null; m: number } = { leg: 0, next: null, m: Number.NEGATIVE_INFINITY };
   private free: Closed | null = null;
   private clockNow: RunClock;
   private lastNow: RunEvent | null = null;
@@ -72,7 +61,7 @@ export class RunLog {
   ) {
     this.tapped = isTapped(plan);
     this.occasions = occasionsOf(plan);
-    this.windows = new Windows(repsOfPlan(plan));
+    this.settling = new Settling(this.occasions, repsOfPlan(plan), catalogue);
     this.stretches = stretchesOfPlan(plan);
     this.total = this.stretches.at(-1)?.end ?? 0;
     this.clockNow = unstarted(this.total);
@@ -109,8 +98,7 @@ export class RunLog {
 
   /** What a device's coach watches now; null before anything was said. */
   watchingOf(device: string): Watching | null {
-    const all = this.watching.get(device);
-    return all === undefined || all.length < 2 ? null : (all.at(-1) ?? null);
+    return this.watchers.now(device);
   }
 
   /** The occasion that a tap on the floor means now, as the clock stands: what the screen shows of it. */
@@ -146,8 +134,9 @@ export class RunLog {
       this.seqs.set(event.device, Math.max(this.seqOf(event.device), event.seq));
       this.free = null;
       if (isControl(event)) this.control(event);
-      else if (isTurned(event)) this.turn(event);
-      else if (isCorrection(event)) {
+      else if (isTurned(event)) {
+        if (this.watchers.add(event) < this.settling.until) this.again();
+      } else if (isCorrection(event)) {
         this.corrections.add(event);
         this.lookAt(this.root(event.target));
       } else this.lookAt(event.id);
@@ -157,13 +146,13 @@ export class RunLog {
   /** What the log adds up to at a moment of the run (ms), with where each tap belongs; later moments only, from call to call. */
   counts(m = this.latestM): RunCount {
     const tallies = this.talliesAt(m);
-    return { tallies, placed: this.placed(), praise: this.praise(), results: this.noticedBy(null)[1] };
+    return { tallies, placed: this.placed(), praise: this.praise(), results: this.noticed.results(null) };
   }
 
   /** The same of one exercise of a session. */
   inExercise(exercise: number): Pick<RunCount, 'tallies' | 'results'> {
     if (!this.tapped) this.settle(this.latestM);
-    return { tallies: this.rows(exercise), results: this.noticedBy(exercise)[1] };
+    return { tallies: this.rows(exercise), results: this.noticed.results(exercise) };
   }
 
   /**
@@ -172,8 +161,8 @@ export class RunLog {
    */
   cleanIn(exercise: number, athlete: string): { readonly n: number; readonly hits: number } {
     if (!this.tapped) this.settle(this.latestM);
-    const mine = [...this.whole].filter(([at, who]) => this.occasions[at]?.exercise === exercise && who.has(athlete));
-    const faulty = mine.filter(([at]) =>
+    const mine = this.settling.wholeOf(exercise, athlete);
+    const faulty = mine.filter((at) =>
       [...(this.tapsAt.get(at)?.values() ?? [])].some(({ event }) => event.athlete === athlete && this.as.get(event.id) !== 'noted'),
     );
     return { n: mine.length, hits: faulty.length };
@@ -187,12 +176,12 @@ export class RunLog {
 
   /** Praise by athlete. */
   praise(): RunCount['praise'] {
-    return this.noticedBy(null)[0];
+    return this.noticed.praise();
   }
 
   /** How many results of an athlete were noted. */
   resultsOf(athlete: string): number {
-    return Object.values(this.noticedBy(null)[1][athlete] ?? {}).reduce((sum, n) => sum + n, 0);
+    return Object.values(this.noticed.results(null)[athlete] ?? {}).reduce((sum, n) => sum + n, 0);
   }
 
   private control(event: ControlEvent): void {
@@ -202,36 +191,18 @@ export class RunLog {
     this.clockNow = last ? turned(before, event) : clockOf(this.controls, this.total);
     if (this.clockNow === before) return;
     const from = this.clockNow.pieces.at(-1)?.m ?? 0;
-    const goesOn = last && from >= this.settled.m && before.status !== 'ended';
+    const goesOn = last && from >= this.settling.until && before.status !== 'ended';
     if (!goesOn) this.again();
     const since = goesOn ? from : Number.NEGATIVE_INFINITY;
-    for (const { event: tap } of [...this.taps.values()]) if (this.meant(tap) >= since) this.lookAt(tap.id);
-  }
-
-  private turn(event: TurnedEvent): void {
-    const { device } = event;
-    const mine = this.turns.get(device) ?? [];
-    this.turns.set(device, mine);
-    const last = mine.at(-1);
-    const all = this.watching.get(device) ?? watchings([]);
-    mine.push(event);
-    if (last === undefined || last.seq < event.seq) {
-      all.push(watched(all.at(-1) as Watching, event));
-      this.watching.set(device, all);
-    } else {
-      mine.sort((a, b) => a.seq - b.seq);
-      this.watching.set(device, watchings(mine));
+    for (const id of [...this.taps.keys(), ...this.noticed.ids()]) {
+      const event = this.byId.get(id);
+      if (event && this.meant(event) >= since) this.lookAt(id);
     }
-    const from = last !== undefined && last.seq > event.seq ? event.m : (this.watching.get(device)?.at(-1)?.m ?? event.m);
-    if (from < this.settled.m) this.again();
   }
 
   /** Occasions that were settled are settled anew. */
   private again(): void {
-    this.settled = { leg: 0, next: null, m: Number.NEGATIVE_INFINITY };
-    for (const at of this.seen.keys()) this.dirty.add(at);
-    this.seen.clear();
-    this.whole.clear();
+    for (const at of this.settling.forget()) this.dirty.add(at);
   }
 
   /** The event that a chain of corrections speaks of in the end. */
@@ -257,8 +228,8 @@ export class RunLog {
     if (event.kind === 'fault') this.locate(to === null ? event : { ...event, athlete: to }, gone);
     if (event.kind !== 'right' && event.kind !== 'result') return;
     const athlete = to ?? event.athlete;
-    if (gone || athlete === null) this.noticed.delete(id);
-    else this.noticed.set(id, { athlete, exercise: this.exerciseAt(event.m), result: event.kind === 'result' ? event.result : null });
+    const result = event.kind === 'result' ? event.result : null;
+    this.noticed.set(id, gone || athlete === null ? null : { athlete, exercise: this.exerciseAt(event.m), result });
   }
 
   private locate(event: FaultEvent, gone: boolean): void {
@@ -305,39 +276,14 @@ export class RunLog {
   private settle(m: number): void {
     if (this.steppedAt !== this.latestM) for (const id of this.steppers) this.lookAt(id);
     this.steppedAt = this.latestM;
-    const legs = legsOf(this.clockNow, m);
-    for (let i = this.settled.leg; i < legs.length; i++) {
-      const leg = legs[i] as Leg;
-      const { first, last } = through(this.occasions, leg);
-      let next = this.settled.leg === i && this.settled.next !== null ? this.settled.next : first;
-      for (; next <= last; next++) {
-        const occasion = this.occasions[next] as Occasion;
-        if (occasion.end > leg.to && !leg.closed) break;
-        this.settleOne(next, occasion, leg);
-      }
-      this.settled = { ...this.settled, leg: i, next };
-    }
+    for (const at of this.settling.settle(legsOf(this.clockNow, m), this.watchers.byDevice)) this.dirty.add(at);
     for (const at of this.dirty) {
-      const judged = judge(this.seen.get(at) ?? [], [...(this.tapsAt.get(at)?.values() ?? [])], this.occasions[at]?.exercise ?? null);
+      const taps = [...(this.tapsAt.get(at)?.values() ?? [])];
+      const judged = judge(this.settling.seenAt(at), taps, this.occasions[at]?.exercise ?? null);
       this.tallies.set(at, judged.cells);
       for (const [id, as] of judged.as) this.as.set(id, as);
     }
     this.dirty.clear();
-  }
-
-  private settleOne(at: number, occasion: Occasion, leg: Leg): void {
-    const now = seenIn(occasion, leg, this.windows, this.watching, this.catalogue);
-    const before = this.seen.get(at);
-    // What was run twice, after a skip back, counts once: as it was seen best.
-    const kept = before?.filter(
-      (old) => !now.some((one) => one.athlete === old.athlete && one.fault === old.fault && one.chances > old.chances),
-    );
-    const added = now.filter((one) => !kept?.some((old) => old.athlete === one.athlete && old.fault === one.fault));
-    this.seen.set(at, [...(kept ?? []), ...added]);
-    const whole = wholeIn(occasion, leg, this.watching, this.catalogue);
-    this.whole.set(at, new Set([...(this.whole.get(at) ?? []), ...whole]));
-    this.settled = { ...this.settled, m: Math.max(this.settled.m, ends(leg, Math.min(occasion.end, leg.to))) };
-    this.dirty.add(at);
   }
 
   private rows(exercise: number | null): Tally[] {
@@ -379,19 +325,5 @@ export class RunLog {
       placed: new Map(each.flatMap(({ placed }) => [...placed])),
     };
     return this.free;
-  }
-
-  private noticedBy(exercise: number | null): [RunCount['praise'], RunCount['results']] {
-    const praise: Record<string, number> = {};
-    const results: Record<string, Partial<Record<Result, number>>> = {};
-    for (const one of this.noticed.values()) {
-      if (exercise !== null && one.exercise !== exercise) continue;
-      if (one.result === null) praise[one.athlete] = (praise[one.athlete] ?? 0) + 1;
-      else {
-        const mine = (results[one.athlete] ??= {});
-        mine[one.result] = (mine[one.result] ?? 0) + 1;
-      }
-    }
-    return [praise, results];
   }
 }

@@ -85,7 +85,9 @@ export const floor = {
     away: 'The app was away; the clock was stopped there.',
     notKept: 'not kept on this device',
     unkept: (n: number) =>
-      `This device keeps nothing more: ${n === 1 ? 'one entry is' : `${n} entries are`} on this page only. Leave it open, or save the log.`,
+      n === 0
+        ? 'This device keeps nothing more; what was tapped since is sent from this page, and has arrived.'
+        : `This device keeps nothing more: ${n === 1 ? 'one entry is' : `${n} entries are`} on this page only. Leave it open, or save the log.`,
     saveLog: 'save the log as a file',
     newer: 'A newer version of the app wrote in this run; the counts here are not complete.',
     praise: 'that was right',

@@ -217,6 +217,15 @@ describe('the outbox', () => {
     expect(await device.unsent()).toEqual([]);
   });
 
+  it('a device that is full and cannot note what went sends it once all the same', async () => {
+    await keep(2);
+    spyOn(device, 'mark').and.rejectWith(new DOMException('full', 'QuotaExceededError'));
+    spyOn(device, 'changeRun').and.rejectWith(new DOMException('full', 'QuotaExceededError'));
+    await outbox.send();
+    await outbox.send();
+    expect([sent.length, outbox.state().state, outbox.state().waiting]).toEqual([1, 'sent', 0]);
+  });
+
   it('what the device could not keep is sent from the page', async () => {
     const run = keptRun();
     outbox.hold(run, [{ runId: run.head.id, clubId: run.clubId, event: event(1), sent: 0 }]);

@@ -36,7 +36,9 @@ export class Outbox {
   private running: Promise<void> | null = null;
   private again = false;
   /** What this device could not keep: sent from here, as long as the page is open. */
-  private held: KeptEvent[] = [];
+  readonly held = signal<readonly KeptEvent[]>([]);
+  /** What the server has and this device could not note as sent. */
+  private readonly unmarked = new Set<string>();
   private readonly heldRuns = new Map<string, KeptRun>();
   readonly state = signal<OutboxState>({ waiting: 0, state: 'sent', message: '' });
 
@@ -58,7 +60,7 @@ export class Outbox {
   /** Takes in charge what could not be kept on the device. */
   hold(run: KeptRun, events: readonly KeptEvent[]): void {
     if (!this.heldRuns.has(run.head.id)) this.heldRuns.set(run.head.id, run);
-    this.held.push(...events);
+    this.held.update((held) => [...held, ...events]);
   }
 
   /** Tries now; called after each tap. One sending at a time, and once more if taps came meanwhile; done when nothing is under way. */
@@ -92,7 +94,9 @@ export class Outbox {
   }
 
   private async waitingNow(): Promise<KeptEvent[]> {
-    return [...(await this.device.unsent()), ...this.held].filter((kept) => kept.clubId === this.clubId);
+    return [...(await this.device.unsent()), ...this.held()].filter(
+      (kept) => kept.clubId === this.clubId && !this.unmarked.has(kept.event.id),
+    );
   }
 
   private async round(): Promise<void> {
@@ -128,7 +132,7 @@ export class Outbox {
       try {
         if (!head) {
           await firstValueFrom(this.api.putRun(run.head));
-          await this.device.changeRun(run.head.id, { headSent: 1 });
+          await this.device.changeRun(run.head.id, { headSent: 1 }).catch(() => undefined);
           head = true;
         }
         const some = left.slice(0, part);
@@ -174,8 +178,9 @@ export class Outbox {
   /** Notes what the server has. Where it says that it has less than was sent before, that is sent again. */
   private async sent(runId: string, some: readonly KeptEvent[], stored: Readonly<Record<string, number>>): Promise<void> {
     const ids = new Set(some.map(({ event }) => event.id));
-    this.held = this.held.filter(({ event }) => !ids.has(event.id));
-    await this.device.mark([...ids], 1);
+    this.held.update((held) => held.filter(({ event }) => !ids.has(event.id)));
+    // A device that is full may not even note that they went: sent once more another day they change nothing.
+    await this.device.mark([...ids], 1).catch(() => ids.forEach((id) => this.unmarked.add(id)));
     const first = new Map<string, number>();
     for (const { event } of some) first.set(event.device, Math.min(event.seq, first.get(event.device) ?? event.seq));
     const short = [...first].filter(([device, seq]) => (stored[device] ?? 0) < seq - 1).map(([device]) => device);
@@ -205,8 +210,8 @@ export class Outbox {
       event: { ...turn, id: newId(), device, seq: 0, order, m, at },
     }));
     const again = [...watching, ...left].map((kept, i) => ({ ...kept, event: { ...kept.event, device, seq: i + 1 } }));
-    const held = new Set(this.held.map(({ event }) => event.id));
-    this.held = this.held.map((kept) => again.find(({ event }) => event.id === kept.event.id) ?? kept);
+    const held = new Set(this.held().map(({ event }) => event.id));
+    this.held.update((kept) => kept.map((one) => again.find(({ event }) => event.id === one.event.id) ?? one));
     await this.device.putEvents(again.filter(({ event }) => !held.has(event.id)));
     return again;
   }

@@ -36,7 +36,10 @@ export class RunScreen {
   private readonly dialogs = inject(Dialogs);
   private readonly questions = inject(Ask);
   protected readonly sounds = inject(Sounds);
-  protected readonly outbox = inject(Outbox).state;
+  private readonly sending = inject(Outbox);
+  protected readonly outbox = this.sending.state;
+  /** What is on this page only: neither kept nor sent. */
+  protected readonly held = this.sending.held;
   protected readonly text = words.run;
   protected readonly common = words.common;
   protected readonly run = this.store.selectSignal(runFeature.selectRun);

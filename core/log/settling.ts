@@ -1,0 +1,77 @@
+import type { FaultEntry } from '../catalogue/fault.js';
+import type { Occasion } from '../plan/occasions.js';
+import type { RepPlan } from '../plan/run-plan.js';
+import { ends, type Leg } from './clock.js';
+import { through } from './course.js';
+import { seenIn, wholeIn, Windows, type Seen } from './seen.js';
+import type { Watching } from './watching.js';
+
+/** What was seen in the occasions that are over: worked out once for each, in the order in which they were run. */
+export class Settling {
+  private readonly seen = new Map<number, readonly Seen[]>();
+  private readonly whole = new Map<number, ReadonlySet<string>>();
+  private readonly windows: Windows;
+  private leg = 0;
+  /** The next occasion in that leg; null: its first. */
+  private next: number | null = null;
+  private through = Number.NEGATIVE_INFINITY;
+
+  constructor(
+    private readonly occasions: readonly Occasion[],
+    reps: readonly RepPlan[],
+    private readonly catalogue: ReadonlyMap<string, FaultEntry>,
+  ) {
+    this.windows = new Windows(reps);
+  }
+
+  /** The moment of the run (ms) before which all is settled: what is said of it later has everything settled anew. */
+  get until(): number {
+    return this.through;
+  }
+
+  seenAt(at: number): readonly Seen[] {
+    return this.seen.get(at) ?? [];
+  }
+
+  /** Occasions of an exercise through which an athlete was watched whole. */
+  wholeOf(exercise: number, athlete: string): number[] {
+    return [...this.whole].flatMap(([at, who]) => (this.occasions[at]?.exercise === exercise && who.has(athlete) ? [at] : []));
+  }
+
+  /** Forgets what was settled; gives the occasions of which something was known. */
+  forget(): number[] {
+    const known = [...this.seen.keys()];
+    this.seen.clear();
+    this.whole.clear();
+    [this.leg, this.next, this.through] = [0, null, Number.NEGATIVE_INFINITY];
+    return known;
+  }
+
+  /** Settles what is over by now; gives the occasions of which more is known. */
+  settle(legs: readonly Leg[], watching: ReadonlyMap<string, readonly Watching[]>): number[] {
+    const settled: number[] = [];
+    for (let i = this.leg; i < legs.length; i++) {
+      const leg = legs[i] as Leg;
+      const { first, last } = through(this.occasions, leg);
+      let at = this.leg === i && this.next !== null ? this.next : first;
+      for (; at <= last; at++) {
+        const occasion = this.occasions[at] as Occasion;
+        if (occasion.end > leg.to && !leg.closed) break;
+        this.one(at, occasion, leg, watching);
+        settled.push(at);
+      }
+      [this.leg, this.next] = [i, at];
+    }
+    return settled;
+  }
+
+  private one(at: number, occasion: Occasion, leg: Leg, watching: ReadonlyMap<string, readonly Watching[]>): void {
+    const now = seenIn(occasion, leg, this.windows, watching, this.catalogue);
+    const same = (a: Seen, b: Seen): boolean => a.athlete === b.athlete && a.fault === b.fault;
+    // What was run twice, after a skip back, counts once: as it was seen best.
+    const kept = this.seenAt(at).filter((old) => !now.some((one) => same(one, old) && one.chances > old.chances));
+    this.seen.set(at, [...kept, ...now.filter((one) => !kept.some((old) => same(old, one)))]);
+    this.whole.set(at, new Set([...(this.whole.get(at) ?? []), ...wholeIn(occasion, leg, watching, this.catalogue)]));
+    this.through = Math.max(this.through, ends(leg, Math.min(occasion.end, leg.to)));
+  }
+}
