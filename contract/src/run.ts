@@ -38,6 +38,7 @@ const RunStretch = z.object({
   round: z.int().check(z.gte(0)),
   exercise: z.int().check(z.gte(0), z.lte(SESSION_LIMITS.stages)),
   open: z.boolean(),
+  wave: z.optional(z.int().check(z.gte(1), z.lte(MOST_HERE))),
   done: z.array(z.tuple([moment, z.int().check(z.gte(0))])).check(z.maxLength(4000)),
 }) satisfies z.ZodMiniType<PlannedRunStretch>;
 

@@ -48,14 +48,16 @@ export interface RunCount {
  * athlete was watched for all of it, the fault was on the board and the viewpoint shows it.
  * @param catalogue the fault's unit and viewpoint by code; a tap with an unknown code is noted.
  * @param tapDelay seconds by which a tap on the floor comes after what it means.
+ * @param athletes of the run in their order: where groups take turns, who is of which.
  */
 export function countRun(
   plan: RunPlan,
   events: readonly RunEvent[],
   catalogue: ReadonlyMap<string, FaultEntry>,
   tapDelay: number,
+  athletes: readonly string[] = [],
 ): RunCount {
-  const log = new RunLog(plan, catalogue, tapDelay);
+  const log = new RunLog(plan, catalogue, tapDelay, athletes);
   log.take(events);
   return log.counts();
 }

@@ -1,4 +1,5 @@
 import type { FaultEntry } from '../catalogue/fault.js';
+import { groupOf, groupsOf } from '../plan/groups.js';
 import { occasionsOf, type Occasion } from '../plan/occasions.js';
 import { isTapped, repsOfPlan, stretchesOfPlan, type RunPlan } from '../plan/run-plan.js';
 import type { Stretch } from '../plan/stretch.js';
@@ -53,16 +54,23 @@ export class RunLog {
   /**
    * @param catalogue the fault's unit and viewpoint by code; a tap with an unknown code is noted.
    * @param tapDelay seconds by which a tap on the floor comes after what it means.
+   * @param athletes of the run in their order: where groups take turns, who is of which.
    */
   constructor(
     plan: RunPlan,
     private readonly catalogue: ReadonlyMap<string, FaultEntry>,
     private readonly tapDelay: number,
+    athletes: readonly string[] = [],
   ) {
     this.tapped = isTapped(plan);
     this.occasions = occasionsOf(plan);
-    this.settling = new Settling(this.occasions, repsOfPlan(plan), catalogue);
-    this.stretches = stretchesOfPlan(plan);
+    const stretches = stretchesOfPlan(plan);
+    const groups = groupsOf(stretches);
+    this.settling = new Settling(this.occasions, repsOfPlan(plan), catalogue, ({ stretch, exercise }, athlete) => {
+      const group = groupOf(athletes, groups.get(exercise) ?? 1, athlete);
+      return group === 0 || group === (stretches[stretch]?.wave ?? 1);
+    });
+    this.stretches = stretches;
     this.total = this.stretches.at(-1)?.end ?? 0;
     this.clockNow = unstarted(this.total);
   }

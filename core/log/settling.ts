@@ -20,6 +20,8 @@ export class Settling {
     private readonly occasions: readonly Occasion[],
     reps: readonly RepPlan[],
     private readonly catalogue: ReadonlyMap<string, FaultEntry>,
+    /** Whether it is an athlete's turn there. */
+    private readonly turn: (occasion: Occasion, athlete: string) => boolean,
   ) {
     this.windows = new Windows(reps);
   }
@@ -66,12 +68,14 @@ export class Settling {
   }
 
   private one(at: number, occasion: Occasion, leg: Leg, watching: ReadonlyMap<string, readonly Watching[]>): void {
-    const now = seenIn(occasion, leg, this.windows, watching, this.catalogue);
+    // What others do while an athlete waits is none of that athlete's attempts.
+    const now = seenIn(occasion, leg, this.windows, watching, this.catalogue).filter(({ athlete }) => this.turn(occasion, athlete));
+    const whole = [...wholeIn(occasion, leg, watching, this.catalogue)].filter((athlete) => this.turn(occasion, athlete));
     const same = (a: Seen, b: Seen): boolean => a.athlete === b.athlete && a.fault === b.fault;
     // What was run twice, after a skip back, counts once: as it was seen best.
     const kept = this.seenAt(at).filter((old) => !now.some((one) => same(one, old) && one.chances > old.chances));
     this.seen.set(at, [...kept, ...now.filter((one) => !kept.some((old) => same(old, one)))]);
-    this.whole.set(at, new Set([...(this.whole.get(at) ?? []), ...wholeIn(occasion, leg, watching, this.catalogue)]));
+    this.whole.set(at, new Set([...(this.whole.get(at) ?? []), ...whole]));
     this.through = Math.max(this.through, ends(leg, Math.min(occasion.end, leg.to)));
   }
 }

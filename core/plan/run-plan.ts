@@ -20,6 +20,8 @@ export interface RoundsPlan {
 
 /** A stretch of a run's clock with what is done in it. */
 export interface RunStretch extends Stretch {
+  /** Which of the groups that take turns is at it, from 1; without it there is one group, or an earlier program did not keep it. */
+  readonly wave?: number | undefined;
   /** Each repetition's start (seconds from the stretch's) and its place among `reps`. */
   readonly done: readonly (readonly [number, number])[];
 }

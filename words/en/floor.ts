@@ -83,6 +83,8 @@ export const floor = {
     done: 'done',
     none: 'No fault was tapped.',
     away: 'The app was away; the clock was stopped there.',
+    group: 'group',
+    waits: 'waits',
     notKept: 'not kept on this device',
     unkept: (n: number) =>
       n === 0

@@ -37,6 +37,7 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
       round: stretch.round,
       exercise: stretch.exercise,
       open: stretch.open,
+      ...(stretch.wave > 1 ? { wave: stretch.wave } : {}),
       done,
     };
   });

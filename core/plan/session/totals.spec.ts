@@ -2,6 +2,9 @@ import fc from 'fast-check';
 import { holds } from '../../testing/holds.js';
 import { asWritten, aStage, seenOf, sessionOf, SPOKEN } from '../../testing/sessions.js';
 import { alternative, USUAL_CALLS, type Alternative } from '../calls/calls.js';
+import { FAULTS } from '../../catalogue/faults.js';
+import { countRun } from '../../log/count.js';
+import { logOf } from '../../testing/logs.js';
 import { attemptsOf } from '../occasions.js';
 import type { SessionPlan } from '../run-plan.js';
 import { sessionPlanOf } from './session-plan.js';
@@ -101,5 +104,33 @@ describe('groups that take turns', () => {
     expect([all.work, all.rest, all.total]).toEqual([90, 180, 270]);
     expect(all.reps).toBe(sessionTotals(seenOf(session), session).all.reps);
     expect(sessionTotals(seenOf(session), session).all.rest).toBe(40);
+  });
+
+  it('somebody watched throughout has the attempts of their own turns, each group the same', () => {
+    holds(
+      fc.property(fc.integer({ min: 1, max: 7 }), fc.integer({ min: 1, max: 3 }), (people, equipment) => {
+        const session = sessionOf([aStage('3 × 30 s, rest 20 s', { implement: 'with' }), aStage('2 × 8, rest 10 s')], { equipment });
+        const seen = seenOf(session, { ...asWritten, athletes: people });
+        const plan = sessionPlanOf(seen, timelineOf(seen, session, SPOKEN), sessionTotals(seen, session));
+        const names = Array.from({ length: people }, (_, i) => `athlete ${i}`);
+        const end = plan.phases.at(-1)?.end ?? 0;
+        for (const name of names) {
+          const log = logOf(
+            [
+              { kind: 'board', faults: ['tall'], t: -5 },
+              { kind: 'watch', t: -5 },
+              { kind: 'go', t: -5 },
+              { kind: 'end', t: end },
+            ],
+            name,
+          );
+          const counted = countRun(plan, log, new Map(FAULTS.map((fault) => [fault.code, fault])), 1, names);
+          expect(counted.tallies.map(({ athlete, attempts }) => [athlete, attempts])).toEqual([
+            [name, sessionTotals(seen, session).all.reps],
+          ]);
+        }
+      }),
+      40,
+    );
   });
 });

@@ -1,1 +1,4 @@
-select plan, tap_delay as "tapDelay" from run where club_id = $1 and id = $2
+select run.plan, run.tap_delay as "tapDelay",
+       array(select ra.athlete_id from run_athlete ra where ra.club_id = run.club_id and ra.run_id = run.id order by ra.place) as athletes
+from run
+where run.club_id = $1 and run.id = $2

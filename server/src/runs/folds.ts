@@ -17,9 +17,9 @@ export interface Fold {
 
 /** The log of a run from its first event. */
 export async function foldOf(db: Db, clubId: string, runId: string, arrival: number): Promise<Fold | null> {
-  const kept = await one<{ plan: RunPlan; tapDelay: number }>(db, 'run-plan', clubId, runId);
+  const kept = await one<{ plan: RunPlan; tapDelay: number; athletes: string[] }>(db, 'run-plan', clubId, runId);
   if (!kept) return null;
-  const log = new RunLog(kept.plan, catalogue, kept.tapDelay);
+  const log = new RunLog(kept.plan, catalogue, kept.tapDelay, kept.athletes);
   log.take((await run<{ body: RunEvent }>(db, 'events-after', clubId, runId, 0, null)).map(({ body }) => body));
   return { arrival, log, written: null };
 }

@@ -11,6 +11,7 @@ import { catalogue } from '../runs/folds.js';
 interface SessionRun extends RanRow, Record<string, unknown> {
   readonly plan: RunPlan;
   readonly tapDelay: number;
+  readonly athletes: readonly string[];
 }
 
 type Said = StageRecord['sessions'][number];
@@ -26,10 +27,10 @@ export async function stageRecords(db: Db, clubId: string, athleteId: string, se
   const logs = grouped(await run<{ runId: string; body: RunEvent }>(db, 'events-of-runs', clubId, ids), ({ runId }) => runId);
   const evenings = eveningsOfRows(runs);
   const records = new Map<string, Map<Evening, Said>>();
-  for (const { id, plan, tapDelay } of runs) {
+  for (const { id, plan, tapDelay, athletes } of runs) {
     const evening = evenings.get(id);
     if (!isSession(plan) || !evening) continue;
-    const log = new RunLog(plan, catalogue, tapDelay);
+    const log = new RunLog(plan, catalogue, tapDelay, athletes);
     log.take((logs.get(id) ?? []).map(({ body }) => body));
     plan.exercises.forEach(({ stage }, i) => {
       const { n, hits } = log.cleanIn(i, athleteId);

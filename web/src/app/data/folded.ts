@@ -7,8 +7,11 @@ import { RunLog } from '@hopsk/core/log/run-log';
 const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
 
 /** A run's log from nothing. */
-export const logOf = ({ plan, tapDelay }: Pick<RunHead, 'plan' | 'tapDelay'>, events: readonly RunEvent[]): RunLog => {
-  const log = new RunLog(plan, catalogue, tapDelay);
+export const logOf = (
+  { plan, tapDelay, athletes }: Pick<RunHead, 'plan' | 'tapDelay' | 'athletes'>,
+  events: readonly RunEvent[],
+): RunLog => {
+  const log = new RunLog(plan, catalogue, tapDelay, athletes);
   log.take(events);
   return log;
 };

@@ -114,4 +114,31 @@ describe('a run at this moment', () => {
       ['Bea', 0],
     ]);
   });
+
+  it('where groups take turns says whose turn it is; in a rest it is nobody’s', () => {
+    const turns = {
+      ...plan,
+      phases: [
+        { ...work, start: 0, end: 10, exercise: 0, open: false },
+        { ...work, start: 10, end: 20, exercise: 0, open: false, wave: 2 },
+        { ...work, kind: 'rest' as const, start: 20, end: 30, exercise: 0, open: false, wave: 2 },
+      ],
+    };
+    const run = keptRun({ names: {} }, { plan: turns, athletes: [ada.id, bea.id] });
+    const waiting = (second: number) =>
+      runAt(second, [], run)
+        .chips()
+        .map(({ waits }) => waits);
+    expect([runAt(5, [], run).group(), runAt(12, [], run).group(), runAt(25, [], run).group()]).toEqual([
+      { group: 1, of: 2 },
+      { group: 2, of: 2 },
+      null,
+    ]);
+    expect([waiting(5), waiting(12), waiting(25)]).toEqual([
+      [false, true],
+      [true, false],
+      [false, false],
+    ]);
+    expect(runAt(5).group()).toBeNull();
+  });
 });

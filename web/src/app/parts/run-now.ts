@@ -5,6 +5,7 @@ import { beepsOfPlan } from '@hopsk/core/log/beeps';
 import { clockAt, planAt, unstarted } from '@hopsk/core/log/clock';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { shows } from '@hopsk/core/log/watching';
+import { groupOf, groupsOf } from '@hopsk/core/plan/groups';
 import { isSession, isTapped, stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import type { Stretch } from '@hopsk/core/plan/stretch';
 import { faultLabel } from '@hopsk/words/naming';
@@ -48,6 +49,13 @@ export class RunNow {
     const stretch = session?.phases[this.place()];
     return session && stretch ? { exercise: stretch.exercise + 1, of: session.exercises.length } : null;
   });
+  /** Where groups take turns: which is at it, of how many; null where all are, or nobody works now. */
+  readonly group = computed(() => {
+    const stretch = this.session()?.phases[this.place()];
+    const groups = stretch?.kind === 'work' ? (this.groups().get(stretch.exercise) ?? 1) : 1;
+    return groups > 1 ? { group: stretch?.wave ?? 1, of: groups } : null;
+  });
+  private readonly groups = computed(() => groupsOf(this.session()?.phases ?? []));
   readonly title = computed(() => this.exercise()?.name ?? this.of.run()?.head.name ?? '');
   /** What the clock shows of the plan: the last cue that fell due. */
   readonly cue = computed(() => {
@@ -76,10 +84,16 @@ export class RunNow {
   /** Counted up to now: once a second and with each tap. */
   private readonly counted = computed(() => this.of.fold()?.log.talliesAt(this.second() * 1000) ?? []);
   readonly chips = computed(() => {
-    const counted = this.counted();
+    const [counted, group] = [this.counted(), this.group()];
+    const all = this.of.run()?.head.athletes ?? [];
     return this.athletes().map((athlete) => {
       const rows = counted.filter((tally) => tally.athlete === athlete.id) ?? [];
-      return { ...athlete, seen: Math.max(0, ...rows.map((row) => row.attempts)), on: this.watching()?.athlete === athlete.id };
+      return {
+        ...athlete,
+        seen: Math.max(0, ...rows.map((row) => row.attempts)),
+        on: this.watching()?.athlete === athlete.id,
+        waits: group !== null && groupOf(all, group.of, athlete.id) !== group.group,
+      };
     });
   });
   /** Sides of the taps of the one who is watched, by fault, without those taken back. */

@@ -66,6 +66,7 @@ describe('the clock block', () => {
         name: 'Corner',
         place: { exercise, of: 2 },
         cue,
+        group: second === 95 ? { group: 2, of: 3 } : null,
         clock: clockAt(clockOf([go].filter(isControl), 110), session, (second + 5) * 1000),
       };
       for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
@@ -75,7 +76,7 @@ describe('the clock block', () => {
     expect(words(await at(5, 1, 'next: Corner'), '.top')).toContain('stage 1 of 2 · show, explain');
     expect(words(await at(30, 1, ''), '.top')).toContain('stage 1 of 2 · round 1 of 1 · work');
     const called = await at(95, 2, 'left');
-    expect(words(called, '.top')).toContain('stage 2 of 2 · round 2 of 2 · work');
+    expect(words(called, '.top')).toContain('stage 2 of 2 · round 2 of 2 · group 2 of 3 · work');
     expect(words(called, '.name')).toMatch(/Corner\s*left/);
     // The cue names the stage itself: it is not said twice.
     expect(words(await at(52, 2, 'change, then Corner'), '.name')).toBe('change, then Corner');

@@ -38,6 +38,8 @@ export class ClockBlock {
   readonly name = input('');
   /** In a session: which exercise of how many. */
   readonly place = input<{ readonly exercise: number; readonly of: number } | null>(null);
+  /** Where groups take turns: which is at it, of how many. */
+  readonly group = input<{ readonly group: number; readonly of: number } | null>(null);
   /** What the plan shows at this moment. */
   readonly cue = input('');
   private readonly text = words.run;
@@ -56,7 +58,9 @@ export class ClockBlock {
     const rounds = Math.max(...work.map((one) => one.round), 1);
     const sets = Math.max(...work.map((one) => one.set), 1);
     const where = `${sets > 1 ? `${this.text.set} ${stretch.set} ${this.text.of} ${sets}, ` : ''}${this.text.round} ${stretch.round} ${this.text.of} ${rounds}`;
-    return `${stage}${where} · ${what}`;
+    const group = this.group();
+    const turn = group === null ? '' : ` · ${this.text.group} ${group.group} ${this.text.of} ${group.of}`;
+    return `${stage}${where}${turn} · ${what}`;
   });
 
   /** Stretches of the same exercise: rounds and sets are counted within it. */
