@@ -91,12 +91,12 @@ test.describe('nothing is lost', () => {
     await expect(sent(coach)).toHaveText('sent');
     // From now on this device takes no tap.
     await coach.evaluate(() => {
-      const put = IDBObjectStore.prototype.put;
+      const own = Object.getOwnPropertyDescriptor(IDBObjectStore.prototype, 'put') as TypedPropertyDescriptor<IDBObjectStore['put']>;
       IDBObjectStore.prototype.put = function (...args) {
         if (this.name === 'events') throw new DOMException('full', 'QuotaExceededError');
-        return put.apply(this, args);
+        return own.value?.apply(this, args) as IDBRequest<IDBValidKey>;
       };
-      Object.assign(window, { mend: () => (IDBObjectStore.prototype.put = put) });
+      Object.assign(window, { mend: () => Object.defineProperty(IDBObjectStore.prototype, 'put', own) });
     });
     await tapTile(coach, 'split-late');
     const alert = coach.getByRole('alert').filter({ hasText: 'keeps nothing more' });
