@@ -80,7 +80,7 @@ export async function taps(ask: Ask): Promise<Line[]> {
 async function onServer(ask: Ask, athletes: readonly string[], events: readonly RunEvent[], faults: readonly number[]): Promise<number> {
   const head: RunHead = {
     ...{ id: randomUUID(), name: 'Taps', day: '2026-11-20', startedAt: '2026-11-20T18:00:00.000Z', patternId: null, sessionId: null },
-    ...{ steps: null, plan: plan as RunHead['plan'], athletes: [...athletes], tapDelay: 1 },
+    ...{ steps: null, plan: plan, athletes: [...athletes], tapDelay: 1 },
   };
   await ask(`/runs/${head.id}`, { method: 'PUT', body: JSON.stringify(head) });
   const send = async (some: readonly RunEvent[]): Promise<number> => {
