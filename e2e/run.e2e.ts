@@ -99,7 +99,8 @@ for (const [size, viewport] of [
       const end = coach.getByRole('button', { name: 'end it' });
       await drawn(coach, end);
       await end.click();
-      await tick(coach);
+      // Over when it is kept, and drawn at the tick after that.
+      await drawn(coach, coach.getByRole('heading', { name: 'What was seen' }));
 
       const row = coach.getByRole('row', { name: /split late/ });
       await expect(row.getByRole('cell')).toHaveText(['split late', '6 of 26', '23', '11–42']);
@@ -145,7 +146,7 @@ test.describe('a run', () => {
     await tapTile(coach, 'split-late');
     await coach.getByRole('button', { name: 'undo' }).click();
     await runTo(coach, 21);
-    await tick(coach);
+    await drawn(coach, coach.getByRole('heading', { name: 'What was seen' }));
     // The clock ended the run by itself.
     await expect(coach.getByRole('row', { name: /split late/ }).first()).toContainText('1 of 8');
     await allSent(coach, () => tick(coach));
