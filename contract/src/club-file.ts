@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { CLUB_FILE, CLUB_FILE_VERSION } from './club-format.js';
 import { line, type Wire } from './common.js';
 import { fromEarlier } from './earlier.js';
 import { AthleteSave } from './people.js';
@@ -8,10 +9,7 @@ import { Teaching } from './teaching.js';
 import { RunWithLog } from './run.js';
 import { field } from './problem.js';
 
-/** Our open file format for a whole club: people, patterns, sessions and runs with their logs. */
-export const CLUB_FILE = 'hopsk-club';
-/** Files of version 1 call sessions progressions, and up to 2 events carry no device; they are read as files of today. */
-export const CLUB_FILE_VERSION = 3 as const;
+/** A club file as it is read. */
 export const ClubFile = fromEarlier(
   z.object({
     format: z.literal(CLUB_FILE, field('not-ours', {})),

@@ -1,5 +1,6 @@
 import { SignIn } from './club.js';
-import { CLUB_FILE, ClubFile } from './club-file.js';
+import { CLUB_FILE } from './club-format.js';
+import { ClubFile } from './club-file.js';
 import { Rounds } from './pattern.js';
 import { AthleteDraft } from './people.js';
 import { fieldsOf } from './problem.js';

@@ -4,7 +4,8 @@ import { readPatternFile, writePatternFile } from '@hopsk/core/language/pattern-
 import { readSession, writeSession } from '@hopsk/core/plan/session/session-file';
 import { fromEarlier, type EarlierEvent } from '@hopsk/core/log/earlier';
 import { isSession } from '@hopsk/core/plan/run-plan';
-import { CLUB_FILE_VERSION, ClubFile } from './club-file.js';
+import { CLUB_FILE_VERSION } from './club-format.js';
+import { ClubFile } from './club-file.js';
 import { PatternFile } from './pattern.js';
 import type { RunPlan } from './run.js';
 import { SessionFile } from './session.js';

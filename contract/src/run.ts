@@ -136,42 +136,35 @@ const said = {
   assign: { kind: z.literal('assign'), target: Id, athlete: Id },
 };
 
-export const RunEvent = z.discriminatedUnion('kind', [
-  z.object({ ...stamp, ...said.clock, ...control }),
-  z.object({ ...stamp, ...said.skip, ...control }),
-  z.object({ ...stamp, ...said.watch }),
-  z.object({ ...stamp, ...said.board }),
-  z.object({ ...stamp, ...said.view }),
-  z.object({ ...stamp, ...said.fault, ...shown }),
-  z.object({ ...stamp, ...said.right, ...shown }),
-  z.object({ ...stamp, ...said.result, ...shown }),
-  z.object({ ...stamp, ...said.attempt, ...shown }),
-  z.object({ ...stamp, ...said.freeze, ...shown }),
-  z.object({ ...stamp, ...said.undo }),
-  z.object({ ...stamp, ...said.move }),
-  z.object({ ...stamp, ...said.assign }),
-]) satisfies z.ZodMiniType<LoggedEvent>;
+/** Events of every kind, with what each has beside what it says. */
+const eventsWith = <S extends z.core.$ZodShape, C extends z.core.$ZodShape, O extends z.core.$ZodShape>(
+  every: S,
+  controls: C,
+  observations: O,
+) =>
+  z.discriminatedUnion('kind', [
+    z.object({ ...every, ...said.clock, ...controls }),
+    z.object({ ...every, ...said.skip, ...controls }),
+    z.object({ ...every, ...said.watch }),
+    z.object({ ...every, ...said.board }),
+    z.object({ ...every, ...said.view }),
+    z.object({ ...every, ...said.fault, ...observations }),
+    z.object({ ...every, ...said.right, ...observations }),
+    z.object({ ...every, ...said.result, ...observations }),
+    z.object({ ...every, ...said.attempt, ...observations }),
+    z.object({ ...every, ...said.freeze, ...observations }),
+    z.object({ ...every, ...said.undo }),
+    z.object({ ...every, ...said.move }),
+    z.object({ ...every, ...said.assign }),
+  ]);
 
+export const RunEvent = eventsWith(stamp, control, shown) satisfies z.ZodMiniType<LoggedEvent>;
 export type RunEvent = Wire<typeof RunEvent>;
 
 const earlier = { id: Id, n: z.int().check(z.gte(0), z.lte(1_000_000)), at: wallClock, t: between(-3600, 100_000, 's') };
 
 /** An event as devices wrote it before they numbered their own. */
-export const EarlierEvent = z.discriminatedUnion('kind', [
-  z.object({ ...earlier, ...said.clock }),
-  z.object({ ...earlier, ...said.skip }),
-  z.object({ ...earlier, ...said.watch }),
-  z.object({ ...earlier, ...said.board }),
-  z.object({ ...earlier, ...said.view }),
-  z.object({ ...earlier, ...said.fault }),
-  z.object({ ...earlier, ...said.right }),
-  z.object({ ...earlier, ...said.result }),
-  z.object({ ...earlier, ...said.attempt }),
-  z.object({ ...earlier, ...said.freeze }),
-  z.object({ ...earlier, ...said.undo }),
-  z.object({ ...earlier, ...said.move }),
-  z.object({ ...earlier, ...said.assign }),
-]) satisfies z.ZodMiniType<LoggedEarlier>;
+export const EarlierEvent = eventsWith(earlier, {}, {}) satisfies z.ZodMiniType<LoggedEarlier>;
 
 /** What a device of an earlier version sends: the run with all it knows of it. Sending twice changes nothing. */
 export const EarlierUpload = z.object({

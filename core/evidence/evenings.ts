@@ -12,7 +12,7 @@ export interface Evening {
   readonly start: number;
 }
 
-/** Less than this from the end of one run to the start of the next, and they are of one evening; milliseconds. */
+/** Less than this from the end of one run to the start of the next, and they are of one evening (common practice, no source); milliseconds. */
 const APART = 4 * 3600 * 1000;
 
 /**

@@ -1,6 +1,7 @@
 import { COUNT_DOWN } from '@hopsk/core/log/clock';
 import { isControl, type Control, type Observation, type RunEvent, type Turned } from '@hopsk/core/log/event';
-import { CLUB_FILE, CLUB_FILE_VERSION, type ClubFile } from '@hopsk/contract/club-file';
+import { CLUB_FILE, CLUB_FILE_VERSION } from '@hopsk/contract/club-format';
+import type { ClubFile } from '@hopsk/contract/club-file';
 import type { PatternSave } from '@hopsk/contract/pattern';
 import type { AthleteSave } from '@hopsk/contract/people';
 import { bodyOf } from '@hopsk/core/body/body';

@@ -45,4 +45,3 @@ create table run_device (
 );
 
 create index praise_run on praise (club_id, run_id);
-create index tally_fault on tally (club_id, athlete_id, run_id);

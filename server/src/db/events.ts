@@ -1,7 +1,7 @@
 import { isCorrection } from '@hopsk/core/log/corrections';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { grouped } from '@hopsk/core/grouped';
-import { one, run, type Db } from './sql.js';
+import { run, type Db } from './sql.js';
 
 /** A row of a run's log to be written: an event, or what came in its place and cannot be counted. */
 export interface EventRow {
@@ -43,15 +43,26 @@ export async function addEvents(db: Db, { clubId, runId, coachId, arrival, rules
   const last = arrival + rows.length;
   await run(db, 'run-arrived', clubId, runId, last, rules, Math.max(...rows.map(({ m }) => m)));
   const devices = grouped(rows, ({ device }) => device);
-  const known = await run<{ device: string; stored: number; highest: number }>(db, 'devices-of', clubId, runId, [...devices.keys()]);
-  for (const [device, mine] of devices) {
-    const { stored, highest } = known.find((row) => row.device === device) ?? { stored: 0, highest: 0 };
+  const known = await run<DeviceRow>(db, 'devices-of', clubId, runId, [...devices.keys()]);
+  const before = new Map(known.map((row) => [row.device, row]));
+  const now = [...devices].map(([device, mine]) => {
+    const { stored, highest } = before.get(device) ?? { stored: 0, highest: 0 };
     const seqs = mine.map(({ seq }) => seq).sort((a, b) => a - b);
     const most = Math.max(highest, seqs.at(-1) as number);
     const goesOn = stored === highest && seqs.every((seq, i) => seq === stored + i + 1);
-    // Only where something is missing is the whole log looked at.
-    const upTo = goesOn ? most : ((await one<{ stored: number }>(db, 'device-stored', clubId, runId, device))?.stored ?? stored);
-    await run(db, 'device-set', clubId, runId, device, upTo, most);
-  }
+    return { device, stored: goesOn ? most : null, highest: most };
+  });
+  // Only where something is missing is a device's whole log looked at.
+  const gaps = now.flatMap(({ device, stored }) => (stored === null ? [device] : []));
+  const found = gaps.length === 0 ? [] : await run<DeviceRow>(db, 'devices-stored', clubId, runId, gaps);
+  const counted = new Map(found.map(({ device, stored }) => [device, stored]));
+  const written = now.map((row) => ({ ...row, stored: row.stored ?? counted.get(row.device) ?? 0 }));
+  await run(db, 'devices-set', clubId, runId, JSON.stringify(written));
   return last;
+}
+
+interface DeviceRow extends Record<string, unknown> {
+  readonly device: string;
+  readonly stored: number;
+  readonly highest: number;
 }

@@ -4,7 +4,7 @@ import { faultBook, type SessionTally } from '@hopsk/core/evidence/book';
 import { Router } from 'express';
 import type { Pool } from '../db/pool.js';
 import { one, run } from '../db/sql.js';
-import { eveningsOfRows, type RanRow } from '../runs/evenings.js';
+import { athleteEvenings } from '../runs/evenings.js';
 import { archiveRoute, saveRoutes } from '../http/records.js';
 import { idOf, notFound } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
@@ -25,16 +25,16 @@ export function peopleRoutes(pool: Pool): Router {
     const { clubId } = actorOf(request);
     const id = idOf(request, 'athlete');
     if (!(await getAthlete(pool, clubId, id))) throw notFound('athlete');
-    const [tallies, praise] = await Promise.all([
-      run<SessionTally & RanRow & Record<string, unknown>>(pool, 'book-tallies', clubId, id),
+    const [tallies, evenings, praise] = await Promise.all([
+      run<SessionTally & { id: string } & Record<string, unknown>>(pool, 'book-tallies', clubId, id),
+      athleteEvenings(pool, clubId, id),
       one<{ times: number }>(pool, 'book-praise', clubId, id),
     ]);
-    const evenings = eveningsOfRows(tallies);
-    const days = [...new Set(evenings.values())].map(({ day }) => day);
     const rows = tallies.map(({ id: runId, ...tally }): SessionTally => {
       const evening = evenings.get(runId);
       return { ...tally, ...(evening && { day: evening.day, evening: evening.start }) };
     });
+    const days = [...new Map(rows.map(({ day, evening }) => [`${day} ${evening ?? ''}`, day])).values()];
     response.json({
       athleteId: id,
       from: days[0] ?? null,

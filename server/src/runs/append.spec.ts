@@ -195,6 +195,30 @@ describe('events of a run', () => {
     expect(await written(log.run.id)).toEqual([...countRun(log.run.plan, log.events, catalogue, 1).tallies]);
   });
 
+  it('of two clubs under one run’s id are counted each for their own', async () => {
+    const log = await begun([3.5, 7.5]);
+    const other = await Coach.of(house, 'Other');
+    const bea = randomUUID();
+    await other.put(`/athletes/${bea}`, athlete({ id: bea })).expect(201);
+    const twin = ran(bea, [], { id: log.run.id });
+    await other.keep({ run: twin.run, events: [] });
+    // Both have as many events when the next one comes.
+    await send(log.run.id, log.events.slice(0, 4));
+    await other.post(`/runs/${log.run.id}/events`, { events: twin.events }).expect(200);
+    await send(log.run.id, log.events.slice(4));
+    const of = async (who: Coach, id: string): Promise<unknown> =>
+      ((await who.get(`/athletes/${id}/book`).expect(200)).body as Book).entries.map(({ attempts, faulty }) => [attempts, faulty]);
+    expect(await of(other, bea)).toEqual([[10, 0]]);
+    const { rows } = await house.pool.query<{ club: string; faulty: number }>(
+      'select club_id as club, faulty from tally where run_id = $1 order by faulty',
+      [log.run.id],
+    );
+    expect(rows).toEqual([
+      { club: other.clubId, faulty: 0 },
+      { club: coach.clubId, faulty: 2 },
+    ]);
+  });
+
   it('one more tap reads no more, however many there were', async () => {
     const log = await begun(Array.from({ length: 450 }, (_, i) => i / 25));
     await send(log.run.id, log.events.slice(0, 5));

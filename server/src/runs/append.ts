@@ -39,23 +39,27 @@ export async function appendEvents(db: Db, { clubId, coachId, folds }: Sender, r
   if (!held) throw notFound('run');
   const parsed = sent.map((event) => RunEvent.safeParse(event).data ?? null);
   const known = await knownOf(db, clubId, runId, stamps, parsed);
+  const bodies = new Map(known.map(({ device, seq, body }) => [`${device} ${seq}`, body]));
+  const ids = new Set(known.map(({ id }) => id));
   const athletes = await athletesOf(db, clubId, parsed);
   const rows: EventRow[] = [];
   const events: RunEvent[] = [];
   stamps.forEach((stamp, i) => {
     const event = parsed[i] ?? null;
-    const there = known.find(({ device, seq }) => device === stamp.device && seq === stamp.seq);
-    if (there) {
-      if (!isDeepStrictEqual(there.body, event) && !isDeepStrictEqual(there.body, bodyOf(sent[i], stamp))) throw taken(there.body);
+    const place = `${stamp.device} ${stamp.seq}`;
+    const there = bodies.get(place);
+    if (there !== undefined) {
+      if (!isDeepStrictEqual(there, event) && !isDeepStrictEqual(there, bodyOf(sent[i], stamp))) throw taken(there);
       return;
     }
-    const refused = whyNot(event, known, athletes);
+    const refused = whyNot(event, ids, athletes);
     const row =
       event !== null && refused === null
         ? rowOf(event)
         : { ...stamp, id: null, athlete: null, m: 0, refused, body: bodyOf(sent[i], stamp) };
     rows.push(row);
-    known.push({ ...stamp, id: row.id, body: row.body });
+    bodies.set(place, row.body);
+    ids.add(row.id);
     if (event !== null && refused === null) events.push(event);
   });
   const arrival = await addEvents(db, { clubId, runId, coachId, arrival: held.arrival, rules: RULES }, rows);
@@ -78,9 +82,9 @@ const taken = (current: unknown): HttpProblem =>
 /** What is kept of an event that cannot be counted: all of it, unless it is too large. */
 const bodyOf = (event: unknown, stamp: EventStamp): unknown => (JSON.stringify(event).length > EVENTS_LIMITS.refusedBytes ? stamp : event);
 
-function whyNot(event: RunEvent | null, known: readonly Known[], athletes: ReadonlySet<string>): string | null {
+function whyNot(event: RunEvent | null, ids: ReadonlySet<string | null>, athletes: ReadonlySet<string>): string | null {
   if (event === null) return 'not-understood';
-  if (known.some(({ id }) => id === event.id)) return 'known-id';
+  if (ids.has(event.id)) return 'known-id';
   if ('athlete' in event && event.athlete !== null && !athletes.has(event.athlete)) return 'unknown-athlete';
   return null;
 }
@@ -117,12 +121,12 @@ async function counted(
   { before, arrival }: { readonly before: number; readonly arrival: number },
   events: readonly RunEvent[],
 ): Promise<() => void> {
-  const remembered = folds?.take(runId, before) ?? null;
+  const remembered = folds?.take(clubId, runId, before) ?? null;
   const fold = remembered ?? (await foldOf(db, clubId, runId, arrival));
   if (!fold) throw notFound('run');
   // One that was folded just now has read them already.
   if (remembered) fold.log.take(events);
   const written = await writeCounts(db, clubId, runId, fold);
   const next: Fold = { arrival, log: fold.log, written };
-  return () => folds?.put(runId, next);
+  return () => folds?.put(clubId, runId, next);
 }

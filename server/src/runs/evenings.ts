@@ -1,7 +1,7 @@
 import { eveningsOf, type Evening } from '@hopsk/core/evidence/evenings';
+import { run, type Db } from '../db/sql.js';
 
-/** When a run was, as the database gives it. */
-export interface RanRow {
+interface RanRow extends Record<string, unknown> {
   readonly id: string;
   readonly day: string;
   readonly startedAt: string;
@@ -9,11 +9,11 @@ export interface RanRow {
   readonly latestM: number;
 }
 
-/** The evening of each of an athlete's runs, by the run's id. */
-export function eveningsOfRows(rows: readonly RanRow[]): Map<string, Evening> {
-  const runs = new Map(rows.map((row) => [row.id, row]));
+/** The evening of each of an athlete's runs, by the run's id: all of them, since one in which nothing was seen joins two others. */
+export async function athleteEvenings(db: Db, clubId: string, athleteId: string): Promise<Map<string, Evening>> {
+  const rows = await run<RanRow>(db, 'athlete-runs', clubId, athleteId);
   return eveningsOf(
-    [...runs.values()].map(({ id, day, startedAt, latestM }) => {
+    rows.map(({ id, day, startedAt, latestM }) => {
       const start = Date.parse(startedAt);
       return { id, day, start, end: start + latestM };
     }),

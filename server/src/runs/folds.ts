@@ -43,21 +43,23 @@ export async function writeCounts(db: Db, clubId: string, runId: string, { log, 
 
 /**
  * Logs that were folded lately, so that one more tap costs the same however many there were. Whoever takes one out puts it back
- * when its transaction is done; what another server added since is seen by the arrival.
+ * when its transaction is done; what another server added since is seen by the arrival. Two clubs may have runs of one id.
  */
 export class Folds {
   private readonly kept = new Map<string, Fold>();
   constructor(private readonly most = 40) {}
 
-  take(runId: string, arrival: number): Fold | null {
-    const fold = this.kept.get(runId);
-    this.kept.delete(runId);
+  take(clubId: string, runId: string, arrival: number): Fold | null {
+    const key = `${clubId} ${runId}`;
+    const fold = this.kept.get(key);
+    this.kept.delete(key);
     return fold?.arrival === arrival ? fold : null;
   }
 
-  put(runId: string, fold: Fold): void {
-    this.kept.delete(runId);
-    this.kept.set(runId, fold);
+  put(clubId: string, runId: string, fold: Fold): void {
+    const key = `${clubId} ${runId}`;
+    this.kept.delete(key);
+    this.kept.set(key, fold);
     const [oldest] = this.kept.keys();
     if (this.kept.size > this.most && oldest !== undefined) this.kept.delete(oldest);
   }

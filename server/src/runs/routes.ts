@@ -49,7 +49,7 @@ export function runRoutes(pool: Pool): Router {
     const id = idOf(request, 'run');
     const { after } = read(After, request.query);
     const page = await eventsAfter(pool, clubId, id, after, EVENTS_LIMITS.most);
-    if (page.events.length === 0 && !(await one(pool, 'run-plan', clubId, id))) throw notFound('run');
+    if (page.events.length === 0 && !(await one(pool, 'run-there', clubId, id))) throw notFound('run');
     response.json(page);
   });
 

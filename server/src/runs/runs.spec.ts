@@ -83,6 +83,15 @@ describe('runs', () => {
     expect(body.fields.some((field: { path: string }) => field.path === 'athletes.0.name')).toBeTrue();
   });
 
+  it('that are there get from a file what their log lacks, once', async () => {
+    const log = ran(ada, [3.5, 7.5]);
+    await coach.keep({ ...log, events: log.events.slice(0, 4) });
+    const file = { ...(await coach.get('/export').expect(200)).body, athletes: [], runs: [log] };
+    for (let time = 0; time < 2; time++) expect((await coach.post('/import', file).expect(200)).body.runs).toEqual({ added: 0, known: 1 });
+    expect((await coach.get(`/runs/${log.run.id}`).expect(200)).body.events).toEqual(log.events);
+    expect((await book()).entries[0]).toEqual(jasmine.objectContaining({ attempts: 10, faulty: 2 }));
+  });
+
   it('of a page of an earlier version are taken, however often and in whatever parts it sends them', async () => {
     const log = upload(ada, [3.5, 3.9, 7.5, 30]);
     const send = (events: readonly unknown[]): Promise<unknown> =>

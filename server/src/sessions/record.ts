@@ -5,10 +5,11 @@ import { RunLog } from '@hopsk/core/log/run-log';
 import { isSession, type RunPlan } from '@hopsk/core/plan/run-plan';
 import { grouped } from '@hopsk/core/grouped';
 import { run, type Db } from '../db/sql.js';
-import { eveningsOfRows, type RanRow } from '../runs/evenings.js';
+import { athleteEvenings } from '../runs/evenings.js';
 import { catalogue } from '../runs/folds.js';
 
-interface SessionRun extends RanRow, Record<string, unknown> {
+interface SessionRun extends Record<string, unknown> {
+  readonly id: string;
   readonly plan: RunPlan;
   readonly tapDelay: number;
   readonly athletes: readonly string[];
@@ -25,7 +26,7 @@ export async function stageRecords(db: Db, clubId: string, athleteId: string, se
   const runs = (await run<SessionRun>(db, 'session-runs-of', clubId, athleteId, sessionId)).reverse();
   const ids = runs.map(({ id }) => id);
   const logs = grouped(await run<{ runId: string; body: RunEvent }>(db, 'events-of-runs', clubId, ids), ({ runId }) => runId);
-  const evenings = eveningsOfRows(runs);
+  const evenings = await athleteEvenings(db, clubId, athleteId);
   const records = new Map<string, Map<Evening, Said>>();
   for (const { id, plan, tapDelay, athletes } of runs) {
     const evening = evenings.get(id);

@@ -111,7 +111,10 @@ describe('sessions', () => {
     ]);
     // Another run on the same evening is no other session; one of the next day is.
     const again = { sessionId: one.id, plan: structuredClone(planOf(stages)) as never };
-    await coach.keep(ran(ada.id, [1.5], { ...again, startedAt: '2026-11-21T21:00:00.000Z' }));
+    // One in which nobody was watched joins them.
+    const between = ran(ada.id, [], { startedAt: '2026-11-21T21:30:00.000Z' });
+    await coach.keep({ ...between, events: between.events.filter(({ kind }) => kind === 'go' || kind === 'end') });
+    await coach.keep(ran(ada.id, [1.5], { ...again, startedAt: '2026-11-22T01:00:00.000Z', day: '2026-11-22' }));
     await coach.keep(ran(ada.id, [], { ...again, startedAt: '2026-11-22T18:00:00.000Z', day: '2026-11-22' }));
     const { body: more } = await coach.get(`/stage-records?athlete=${ada.id}&session=${one.id}`).expect(200);
     expect((more as StageRecord[])[0]?.sessions.map(({ day, n, hits }) => [day, n, hits])).toEqual([

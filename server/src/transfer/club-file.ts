@@ -1,5 +1,6 @@
 import type { RunEvent } from '@hopsk/core/log/event';
-import { CLUB_FILE, CLUB_FILE_VERSION, type ClubFile, type Imported } from '@hopsk/contract/club-file';
+import { CLUB_FILE, CLUB_FILE_VERSION } from '@hopsk/contract/club-format';
+import type { ClubFile, Imported } from '@hopsk/contract/club-file';
 import type { Pattern } from '@hopsk/contract/pattern';
 import type { Athlete } from '@hopsk/contract/people';
 import type { RunHead } from '@hopsk/contract/run';
@@ -10,11 +11,12 @@ import { addAthlete, listAthletes } from '../people/athletes.js';
 import { addPattern, listPatterns } from '../patterns/patterns.js';
 import { addSession, listSessions } from '../sessions/sessions.js';
 import { appendEvents } from '../runs/append.js';
-import { putHead } from '../runs/runs.js';
+import { eventsOf, putHead } from '../runs/runs.js';
 import { addTeaching, getTeaching } from '../teaching/teaching.js';
 
 /**
- * Adds what a club file holds to a club. What is there already (same id) is left as it is and counted as known.
+ * Adds what a club file holds to a club. What is there already (same id) is left as it is and counted as known; to the log of a run
+ * that is there the events are added that it lacks.
  * To be called in a transaction: all of the file or nothing.
  */
 export async function importClub(db: Db, clubId: string, file: ClubFile): Promise<Imported> {
@@ -27,9 +29,11 @@ export async function importClub(db: Db, clubId: string, file: ClubFile): Promis
   for (const entry of file.runs) {
     const known = await one(db, 'run-lock', clubId, entry.run.id);
     result.runs[known ? 'known' : 'added']++;
-    if (known) continue;
-    await putHead(db, clubId, entry.run);
-    if (entry.events.length > 0) await appendEvents(db, { clubId, coachId: null, folds: null }, entry.run.id, entry.events);
+    if (!known) await putHead(db, clubId, entry.run);
+    // A run that is there gets what its log lacks: so comes in what a device could neither keep nor send.
+    const there = new Set(known ? (await eventsOf(db, clubId, entry.run.id)).map(({ id }) => id) : []);
+    const missing = entry.events.filter(({ id }) => !there.has(id));
+    if (missing.length > 0) await appendEvents(db, { clubId, coachId: null, folds: null }, entry.run.id, missing);
   }
   return result;
 }

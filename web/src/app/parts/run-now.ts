@@ -87,7 +87,7 @@ export class RunNow {
     const [counted, group] = [this.counted(), this.group()];
     const all = this.of.run()?.head.athletes ?? [];
     return this.athletes().map((athlete) => {
-      const rows = counted.filter((tally) => tally.athlete === athlete.id) ?? [];
+      const rows = counted.filter((tally) => tally.athlete === athlete.id);
       return {
         ...athlete,
         seen: Math.max(0, ...rows.map((row) => row.attempts)),

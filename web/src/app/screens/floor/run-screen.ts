@@ -1,6 +1,8 @@
 import { ChangeDetectionStrategy, Component, effect, inject, signal, untracked } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { MatButton } from '@angular/material/button';
+import type { ClubFile } from '@hopsk/contract/club-file';
+import { CLUB_FILE, CLUB_FILE_VERSION } from '@hopsk/contract/club-format';
 import type { Result } from '@hopsk/core/log/event';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -74,10 +76,21 @@ export class RunScreen {
     if (await this.questions.sure({ question, yes, no })) await this.desk.log({ kind: 'end' });
   }
 
-  /** What this device could not keep, as a file. */
+  /** The run as a club file that the club reads in again, for when this device keeps nothing. */
   protected saveLog(): void {
-    const run = this.run();
-    if (run) saveFile(JSON.stringify({ run: run.head, events: this.events() }), fileName(run.head.name, 'log.json'));
+    const [run, me] = [this.run(), this.me()];
+    if (!run || !me) return;
+    const runs = [{ run: run.head, events: [...this.events()] }];
+    const file: ClubFile = {
+      format: CLUB_FILE,
+      version: CLUB_FILE_VERSION,
+      club: { name: me.club.name },
+      athletes: [],
+      patterns: [],
+      sessions: [],
+      runs,
+    };
+    saveFile(JSON.stringify(file), fileName(run.head.name, 'hopsk.json'));
   }
 
   protected done(): void {

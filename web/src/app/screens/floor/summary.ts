@@ -2,14 +2,18 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, output } f
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { wilson } from '@hopsk/core/evidence/proportion';
-import { RESULTS, type RunEvent } from '@hopsk/core/log/event';
+import type { RunCount } from '@hopsk/core/log/count';
+import type { RunLog } from '@hopsk/core/log/run-log';
+import { RESULTS } from '@hopsk/core/log/event';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import type { KeptRun } from '../../data/device-store';
-import { logOf } from '../../data/folded';
+import { RunDesk } from '../../data/desk';
 import { Outbox } from '../../data/outbox';
 import { Head } from '../../ui/head';
 
+const countedIn = (log: RunLog | undefined, m: number): RunCount =>
+  log?.counts(Math.max(log.latest, m)) ?? { tallies: [], placed: [], praise: {}, results: {} };
 const percent = (share: number): string => (share * 100).toFixed(0);
 
 /** What a run showed, for each athlete, as soon as it is over. */
@@ -33,12 +37,13 @@ const percent = (share: number): string => (share * 100).toFixed(0);
 })
 export class Summary {
   readonly run = input.required<KeptRun>();
-  readonly events = input.required<readonly RunEvent[]>();
   readonly done = output();
   protected readonly outbox = inject(Outbox).state;
   protected readonly text = words.run;
   protected readonly book = words.book;
-  private readonly counted = computed(() => logOf(this.run().head, this.events()).counts());
+  private readonly desk = inject(RunDesk);
+  /** Up to now: over by the clock, a run is over before its end is written. */
+  private readonly counted = computed(() => countedIn(this.desk.fold()?.log, this.desk.time.now()));
   protected readonly people = computed(() =>
     this.run().head.athletes.map((id) => {
       const rows = this.counted()
