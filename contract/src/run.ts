@@ -106,11 +106,14 @@ export const EventStamp = z.object({
 
 export type EventStamp = Wire<typeof EventStamp>;
 
+/** Milliseconds of a run. */
+const ofRun = z.int().check(z.gte(0), z.lte(10_000_000_000));
+
 const stamp = {
   ...EventStamp.shape,
   id: Id,
   order: z.int().check(z.gte(1), z.lte(1_000_000_000)),
-  m: z.int().check(z.gte(0), z.lte(10_000_000_000)),
+  m: ofRun,
   at: wallClock,
 };
 const control = { answers: z.nullable(Id) };
@@ -158,7 +161,10 @@ const eventsWith = <S extends z.core.$ZodShape, C extends z.core.$ZodShape, O ex
     z.object({ ...every, ...said.assign }),
   ]);
 
-export const RunEvent = eventsWith(stamp, control, shown) satisfies z.ZodMiniType<LoggedEvent>;
+export const RunEvent = z.discriminatedUnion('kind', [
+  eventsWith(stamp, control, shown),
+  z.object({ ...stamp, kind: z.literal('follow'), within: ofRun }),
+]) satisfies z.ZodMiniType<LoggedEvent>;
 export type RunEvent = Wire<typeof RunEvent>;
 
 const earlier = { id: Id, n: z.int().check(z.gte(0), z.lte(1_000_000)), at: wallClock, t: between(-3600, 100_000, 's') };
@@ -186,11 +192,19 @@ export const RunWithLog = z.union([
 export const EVENTS_LIMITS = { most: 500, refusedBytes: 65_536 } as const;
 
 /** Some events of a run. Each is looked at by itself, so that one of a kind that is not known here holds up no other. */
-export const EventsUpload = z.object({ events: z.array(z.unknown()).check(z.minLength(1), z.maxLength(EVENTS_LIMITS.most)) });
+export const EventsUpload = z.object({
+  events: z.array(z.unknown()).check(z.minLength(1), z.maxLength(EVENTS_LIMITS.most)),
+  /** The run's time (ms) when they are sent, where the device knows it: those who join go by it. */
+  m: z._default(z.nullable(ofRun), null),
+});
 
-/** How far each device's events are stored without a gap, and which of those sent are kept but not counted. */
+/**
+ * How far each device's events are stored without a gap, which of those sent are kept but not counted, and the numbers of the last
+ * arrival before them and now: where a device knew the first, it knows all up to the second.
+ */
 export const EventsStored = z.object({
   stored: z.record(Device, z.int()),
+  before: z.int(),
   arrival: z.int(),
   refused: z.array(z.extend(EventStamp, { code: z.string() })),
 });
@@ -212,12 +226,24 @@ export const RunRow = z.extend(z.omit(RunHead, { plan: true, steps: true }), {
 });
 export type RunRow = Wire<typeof RunRow>;
 
+/** A run that is under way, and whose devices are in it. */
+export const RunOpen = z.extend(z.pick(RunHead, { id: true, name: true, startedAt: true, athletes: true }), {
+  coaches: z.array(z.string()),
+});
+export type RunOpen = Wire<typeof RunOpen>;
+
 /** A run with its log. Events of a kind that is not known here are counted: a newer app wrote them. */
 export const RunWhole = z.pipe(
-  z.object({ run: z.extend(RunHead, { version: z.int() }), events: z.array(z.unknown()) }),
-  z.transform(({ run, events }) => {
+  z.object({
+    run: z.extend(RunHead, { version: z.int() }),
+    events: z.array(z.unknown()),
+    arrival: z.int(),
+    /** The run's time (ms) as this is answered, or a little less; null before it began, or where nobody said. */
+    now: z.nullable(z.number()),
+  }),
+  z.transform(({ run, events, arrival, now }) => {
     const known = events.flatMap((event) => RunEvent.safeParse(event).data ?? []);
-    return { run, events: known, unread: events.length - known.length };
+    return { run, events: known, unread: events.length - known.length, arrival, now };
   }),
 );
 export type RunWhole = Wire<typeof RunWhole>;

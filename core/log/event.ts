@@ -54,6 +54,9 @@ export type Correction =
   | { readonly kind: 'move'; readonly target: string; readonly by: number }
   | { readonly kind: 'assign'; readonly target: string; readonly athlete: string };
 
+/** A device takes part from here on, its clock set by what the server knew: behind the run's time by less than so many milliseconds. */
+export type Taking = { readonly kind: 'follow'; readonly within: number };
+
 /** The occasion on the screen when an observation was meant: its stretch of the plan and its place there, both from 0. */
 export interface Shown {
   readonly stretch: number;
@@ -65,7 +68,7 @@ export interface Shown {
  * answers (null: none yet), so that of two that answer the same only one acts.
  */
 export type RunEvent = Stamp &
-  ((Control & { readonly answers: string | null }) | Turned | (Observation & { readonly shown: Shown | null }) | Correction);
+  ((Control & { readonly answers: string | null }) | Turned | (Observation & { readonly shown: Shown | null }) | Correction | Taking);
 
 export type RunEventKind = RunEvent['kind'];
 export type FaultEvent = Extract<RunEvent, { kind: 'fault' }>;

@@ -11,6 +11,7 @@ import { requestLog } from './http/log.js';
 import { answerProblems, notFound } from './http/problem.js';
 import { actorOf, guardWrites, sessions } from './http/sign-in.js';
 import { webFiles } from './http/static.js';
+import { liveRoutes } from './live/routes.js';
 import { patternRoutes } from './patterns/routes.js';
 import { peopleRoutes } from './people/routes.js';
 import { sessionRoutes } from './sessions/routes.js';
@@ -58,7 +59,7 @@ export function createApp(
     actorOf(request);
     response.json(await phone());
   });
-  api.use(peopleRoutes(pool), patternRoutes(pool), sessionRoutes(pool), runRoutes(pool), teachingRoutes(pool), transferRoutes(pool));
+  api.use(peopleRoutes(pool), patternRoutes(pool), sessionRoutes(pool), runRoutes(pool), liveRoutes(pool), teachingRoutes(pool), transferRoutes(pool));
   api.use(() => {
     throw notFound('address');
   });

@@ -1,11 +1,15 @@
-import type { RecordName } from '@hopsk/contract/problem';
+import type { Hint } from '@hopsk/contract/live';
 import type { Router } from 'express';
 import type * as z from 'zod/mini';
 import type { Pool } from '../db/pool.js';
 import type { Db } from '../db/sql.js';
+import { hint } from '../live/hints.js';
 import { HttpProblem, idOf, notFound, read } from './problem.js';
 import { actorOf } from './sign-in.js';
 import { refuseStale } from './versioned.js';
+
+/** Kinds of records that pages list. */
+type Kind = Extract<Hint, { record: string }>['record'];
 
 interface Saving<Sent, Kept> {
   add(db: Db, clubId: string, record: Sent): Promise<Kept | null>;
@@ -21,7 +25,7 @@ export function saveRoutes<Schema extends z.ZodMiniType<{ id: string; version: n
   router: Router,
   pool: Pool,
   path: string,
-  what: RecordName,
+  what: Kind,
   schema: Schema,
   saving: Saving<z.infer<Schema>, Kept>,
 ): void {
@@ -32,6 +36,7 @@ export function saveRoutes<Schema extends z.ZodMiniType<{ id: string; version: n
     if (sent.id !== id) throw new HttpProblem(400, { code: 'id-differs', values: {} });
     const kept = sent.version === 0 ? await saving.add(pool, clubId, sent) : await saving.save(pool, clubId, sent);
     if (!kept) refuseStale(what, sent, await saving.get(pool, clubId, id));
+    await hint(pool, clubId, { record: what });
     response.status(sent.version === 0 ? 201 : 200).json(kept);
   });
 }
@@ -41,7 +46,7 @@ export function archiveRoute<Kept extends object>(
   router: Router,
   pool: Pool,
   path: string,
-  what: RecordName,
+  what: Kind,
   archive: (db: Db, clubId: string, id: string, archived: boolean) => Promise<Kept | null>,
 ): void {
   for (const [verb, archived] of [
@@ -49,8 +54,10 @@ export function archiveRoute<Kept extends object>(
     ['restore', false],
   ] as const) {
     router.post(`/${path}/:id/${verb}`, async (request, response) => {
-      const kept = await archive(pool, actorOf(request).clubId, idOf(request, what), archived);
+      const { clubId } = actorOf(request);
+      const kept = await archive(pool, clubId, idOf(request, what), archived);
       if (!kept) throw notFound(what);
+      await hint(pool, clubId, { record: what });
       response.json(kept);
     });
   }

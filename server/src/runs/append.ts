@@ -69,6 +69,7 @@ export async function appendEvents(db: Db, { clubId, coachId, folds }: Sender, r
   return {
     answer: {
       stored: Object.fromEntries(stored.map((row) => [row.device, row.stored])),
+      before: held.arrival,
       arrival,
       refused: rows.flatMap(({ device, seq, refused }) => (refused === null ? [] : [{ device, seq, code: refused }])),
     },

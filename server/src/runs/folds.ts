@@ -12,7 +12,7 @@ export interface Fold {
   readonly arrival: number;
   readonly log: RunLog;
   /** Null: not known what is written, so that all of it is written anew. */
-  readonly written: Pick<RunCount, 'tallies' | 'praise'> | null;
+  readonly written: (Pick<RunCount, 'tallies' | 'praise'> & { readonly ended: boolean }) | null;
 }
 
 /** The log of a run from its first event. */
@@ -38,7 +38,9 @@ export async function writeCounts(db: Db, clubId: string, runId: string, { log, 
   const nobodys = Object.fromEntries(Object.keys(written?.praise ?? {}).map((athlete) => [athlete, 0]));
   const said = Object.entries({ ...nobodys, ...praise }).filter(([athlete, times]) => written?.praise[athlete] !== times);
   if (said.length > 0) await run(db, 'praise-set', clubId, runId, JSON.stringify(Object.fromEntries(said)));
-  return { tallies, praise };
+  const ended = log.clock.status === 'ended';
+  if (written?.ended !== ended) await run(db, 'run-ended', clubId, runId, ended);
+  return { tallies, praise, ended };
 }
 
 /**

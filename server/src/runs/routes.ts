@@ -3,19 +3,28 @@ import { fromEarlier } from '@hopsk/core/log/earlier';
 import { Router } from 'express';
 import * as z from 'zod/mini';
 import { transaction, type Pool } from '../db/pool.js';
-import { one } from '../db/sql.js';
+import { one, run, type Db } from '../db/sql.js';
 import { HttpProblem, idOf, notFound, read } from '../http/problem.js';
+import { hint } from '../live/hints.js';
 import { actorOf } from '../http/sign-in.js';
 import { refuseStale } from '../http/versioned.js';
 import { getPattern } from '../patterns/patterns.js';
-import { appendEvents } from './append.js';
+import { appendEvents, type Appended, type Sender } from './append.js';
 import { Folds } from './folds.js';
-import { eventsAfter, eventsOf, getRun, listRuns, putHead } from './runs.js';
+import { eventsAfter, eventsOf, getRun, listOpen, listRuns, putHead } from './runs.js';
 
 const Page = z.object({
   before: z._default(z.iso.datetime(), '9999-12-31T00:00:00Z'),
   most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(200)), 40),
 });
+
+/** Adds events and says to whoever hears of the club that there are more. */
+async function append(db: Db, sender: Sender, runId: string, events: readonly unknown[]): Promise<Appended> {
+  const appended = await appendEvents(db, sender, runId, events);
+  const { before, arrival } = appended.answer;
+  if (arrival > before) await hint(db, sender.clubId, { run: runId, arrival });
+  return appended;
+}
 
 const After = z.object({ after: z._default(z.coerce.number().check(z.int(), z.gte(0), z.lte(1_000_000_000)), 0) });
 
@@ -28,6 +37,10 @@ export function runRoutes(pool: Pool): Router {
     const { clubId } = actorOf(request);
     const { before, most } = read(Page, request.query);
     response.json(await listRuns(pool, clubId, before, most));
+  });
+
+  router.get('/runs/open', async (request, response) => {
+    response.json(await listOpen(pool, actorOf(request).clubId));
   });
 
   router.get('/runs/:id', async (request, response) => {
@@ -56,8 +69,11 @@ export function runRoutes(pool: Pool): Router {
   router.post('/runs/:id/events', async (request, response) => {
     const { clubId, id: coachId } = actorOf(request);
     const runId = idOf(request, 'run');
-    const { events } = read(EventsUpload, request.body);
-    const { answer, done } = await transaction(pool, (db) => appendEvents(db, { clubId, coachId, folds }, runId, events));
+    const { events, m } = read(EventsUpload, request.body);
+    const { answer, done } = await transaction(pool, async (db) => {
+      if (m !== null) await run(db, 'run-ahead', clubId, runId, m);
+      return append(db, { clubId, coachId, folds }, runId, events);
+    });
     done();
     response.json(answer);
   });
@@ -70,7 +86,7 @@ export function runRoutes(pool: Pool): Router {
     const done = await transaction(pool, async (db) => {
       await putHead(db, clubId, run);
       const fresh = fromEarlier(run.id, events, await eventsOf(db, clubId, run.id));
-      return fresh.length > 0 ? (await appendEvents(db, { clubId, coachId, folds }, run.id, fresh)).done : () => undefined;
+      return fresh.length > 0 ? (await append(db, { clubId, coachId, folds }, run.id, fresh)).done : () => undefined;
     });
     done();
     response.json({ stored: events.length });

@@ -1,4 +1,4 @@
-import type { EventsPage, RunHead, RunRow, RunWhole } from '@hopsk/contract/run';
+import type { EventsPage, RunHead, RunOpen, RunRow, RunWhole } from '@hopsk/contract/run';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { one, run, type Db } from '../db/sql.js';
 import { HttpProblem } from '../http/problem.js';
@@ -6,9 +6,15 @@ import { HttpProblem } from '../http/problem.js';
 export const listRuns = (db: Db, clubId: string, before: string, most: number): Promise<RunRow[]> =>
   run<RunRow>(db, 'run-list', clubId, before, most);
 
+/** Runs under way of which something was heard lately. */
+export const listOpen = (db: Db, clubId: string): Promise<RunOpen[]> => run<RunOpen>(db, 'runs-open', clubId);
+
 export async function getRun(db: Db, clubId: string, id: string): Promise<Omit<RunWhole, 'unread'> | null> {
   const head = await one<RunWhole['run']>(db, 'run-get', clubId, id);
-  return head && { run: head, events: await eventsOf(db, clubId, id) };
+  if (!head) return null;
+  // The number first: what arrives meanwhile is then asked for once more, and not left out.
+  const standing = await one<{ arrival: number; now: number | null }>(db, 'run-now', clubId, id);
+  return { run: head, events: await eventsOf(db, clubId, id), arrival: standing?.arrival ?? 0, now: standing?.now ?? null };
 }
 
 /** All events of a run that can be counted, by arrival. */

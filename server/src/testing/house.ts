@@ -65,9 +65,13 @@ export const appOn = (pool: Pool, web: string | null = null): Express =>
 /** A signed-in browser of one club's coach: it keeps cookies and sends the page's token. */
 export class Coach {
   private token = '';
+  /** What its browser sends with each request. */
+  cookie = '';
   private constructor(
     readonly agent: TestAgent,
     readonly clubId: string,
+    readonly email: string,
+    readonly password: string,
   ) {}
 
   static async of(house: House, club: string, demo = false): Promise<Coach> {
@@ -77,9 +81,11 @@ export class Coach {
   }
 
   static async signIn(house: House, clubId: string, who: { readonly email: string; readonly password: string }): Promise<Coach> {
-    const coach = new Coach(request.agent(house.app), clubId);
+    const coach = new Coach(request.agent(house.app), clubId, who.email, who.password);
     const response = await coach.agent.post('/api/sign-in').send(who).expect(200);
-    coach.token = tokenOf(response.get('Set-Cookie') ?? []);
+    const cookies = response.get('Set-Cookie') ?? [];
+    coach.token = tokenOf(cookies);
+    coach.cookie = cookies.map((one) => one.split(';')[0]).join('; ');
     return coach;
   }
 

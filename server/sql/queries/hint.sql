@@ -1,0 +1,1 @@
+select pg_notify('hopsk', $1)
