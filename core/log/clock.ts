@@ -12,6 +12,8 @@ interface Piece {
   readonly moving: boolean;
   /** Which leg it belongs to: each skip begins another. */
   readonly leg: number;
+  /** The control that made it. */
+  readonly by: string;
 }
 
 /** A run's clock as its controls made it. */
@@ -66,11 +68,11 @@ export function turned(clock: RunClock, event: ControlEvent): RunClock {
   const t = planAt(clock, m);
   const leg = before?.leg ?? 0;
   const { status } = clock;
-  const next = (to: RunClock['status'], piece: Piece): RunClock => ({
+  const next = (to: RunClock['status'], piece: Omit<Piece, 'by'>): RunClock => ({
     ...clock,
     status: to,
     last: event.id,
-    pieces: [...clock.pieces, piece],
+    pieces: [...clock.pieces, { ...piece, by: event.id }],
   });
   if (event.kind === 'go' && status === 'waiting') return next('running', { m, t: -COUNT_DOWN, moving: true, leg });
   if (event.kind === 'pause' && status === 'running') return next('paused', { m, t, moving: false, leg });
@@ -80,6 +82,9 @@ export function turned(clock: RunClock, event: ControlEvent): RunClock {
   if (event.kind === 'end' && status !== 'ended') return next('ended', { m, t, moving: false, leg });
   return clock;
 }
+
+/** Whether a control turned the clock; one that answers a state that was not there any more is kept, and does nothing. */
+export const acted = ({ pieces }: RunClock, event: ControlEvent): boolean => pieces.some(({ by }) => by === event.id);
 
 /** The clock of all controls, in whatever order they came. */
 export const clockOf = (controls: readonly ControlEvent[], total: number): RunClock =>

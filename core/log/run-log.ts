@@ -4,7 +4,7 @@ import { occasionsOf, type Occasion } from '../plan/occasions.js';
 import { isTapped, repsOfPlan, stretchesOfPlan, type RunPlan } from '../plan/run-plan.js';
 import type { Stretch } from '../plan/stretch.js';
 import { judge, Tallies, type Tap } from './cells.js';
-import { clockOf, legsOf, planAt, turned, unstarted, type RunClock } from './clock.js';
+import { acted, clockOf, legsOf, planAt, turned, unstarted, type RunClock } from './clock.js';
 import { closings, type Closed } from './closings.js';
 import { Corrections, isCorrection } from './corrections.js';
 import type { Placed, RunCount, Tally } from './count.js';
@@ -125,6 +125,34 @@ export class RunLog {
       if (candidate && (last === null || inOrder(event, last) > 0) && this.corrections.undoOf(event) === null) last = event;
     }
     return last;
+  }
+
+  /** Whether it is in the log. */
+  has(id: string): boolean {
+    return this.byId.has(id);
+  }
+
+  /** All that wrote in it. */
+  get devices(): readonly string[] {
+    return [...this.seqs.keys()];
+  }
+
+  /** The last control of these devices that did nothing, because another had turned the clock first; null where each did something. */
+  idle(devices: ReadonlySet<string>): ControlEvent | null {
+    const mine = this.controls.filter((event) => devices.has(event.device) && !acted(this.clockNow, event));
+    return mine.sort(inOrder).at(-1) ?? null;
+  }
+
+  /** The clock as the device had it that wrote a control: by what it answered, and what that answered. */
+  clockBy(event: ControlEvent): RunClock {
+    const known: ControlEvent[] = [];
+    for (
+      let one: RunEvent | undefined = event;
+      one !== undefined && isControl(one) && !known.includes(one);
+      one = this.byId.get(one.answers ?? '')
+    )
+      known.push(one);
+    return clockOf(known, this.total);
   }
 
   /** The undo that took an event back, if one stands. */

@@ -50,7 +50,8 @@ const jasmine =
           'tsx',
           tools.jasmine,
           '--config=jasmine.json',
-          '--helper=../scripts/lib/patience.mjs',
+          // A path of its own: Jasmine takes others from where the specs are, and says nothing when there is none.
+          `--helper=${join(root, 'scripts/lib/patience.mjs')}`,
           '--no-color',
           `--seed=${order}`,
         ],

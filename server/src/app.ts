@@ -59,7 +59,15 @@ export function createApp(
     actorOf(request);
     response.json(await phone());
   });
-  api.use(peopleRoutes(pool), patternRoutes(pool), sessionRoutes(pool), runRoutes(pool), liveRoutes(pool), teachingRoutes(pool), transferRoutes(pool));
+  api.use(
+    peopleRoutes(pool),
+    patternRoutes(pool),
+    sessionRoutes(pool),
+    runRoutes(pool),
+    liveRoutes(pool),
+    teachingRoutes(pool),
+    transferRoutes(pool),
+  );
   api.use(() => {
     throw notFound('address');
   });

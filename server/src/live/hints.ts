@@ -49,19 +49,23 @@ export class Hints {
     return leave;
   }
 
-  private async listen(): Promise<pg.Client> {
+  private listen(): Promise<pg.Client> {
     const client = new pg.Client(this.pool.options);
     client.on('notification', ({ payload }) => this.heard(payload ?? ''));
-    // Whoever was listening asks again, and with the first of them a new connection is opened.
+    // Said more than once, and of a connection that was given back too. Whoever was hearing asks again, which opens another.
     const lost = (): void => {
+      if (this.listening !== opened) return;
       this.listening = null;
       for (const ear of [...this.ears.values()].flatMap((ears) => [...ears])) ear.lost();
     };
-    await client.connect();
-    client.on('error', lost);
-    client.on('end', lost);
-    await client.query('listen hopsk');
-    return client;
+    const opened = (async () => {
+      await client.connect();
+      client.on('error', lost);
+      client.on('end', lost);
+      await client.query('listen hopsk');
+      return client;
+    })();
+    return opened;
   }
 
   private heard(payload: string): void {

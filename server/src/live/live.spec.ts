@@ -105,7 +105,9 @@ describe('hints of what may be otherwise', () => {
 
   it('end when the database listens no more, and are there again when they are asked for again', async () => {
     const page = await hear(ours);
-    await house.pool.query(`select pg_terminate_backend(pid) from pg_stat_activity where query = 'listen hopsk' and datname = current_database()`);
+    await house.pool.query(
+      `select pg_terminate_backend(pid) from pg_stat_activity where query = 'listen hopsk' and datname = current_database()`,
+    );
     await page.ended;
     const again = await hear(ours);
     await added(ours);

@@ -30,7 +30,7 @@ export function liveRoutes(pool: Pool): Router {
       response.end();
     };
     const beat = setInterval(() => {
-      response.write(':\n\n');
+      response.write('event: beat\ndata:\n\n');
       void stillIn(request).then((still) => (still ? undefined : end()));
     }, BEAT);
     request.on('close', gone);

@@ -18,10 +18,14 @@ const Page = z.object({
   most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(200)), 40),
 });
 
-/** Adds events and says to whoever hears of the club that there are more. */
-async function append(db: Db, sender: Sender, runId: string, events: readonly unknown[]): Promise<Appended> {
+/**
+ * Adds events and says to whoever hears of the club that there are more.
+ * @param m the run's time (ms) as they were sent; null where that is not known.
+ */
+async function append(db: Db, sender: Sender, runId: string, events: readonly unknown[], m: number | null): Promise<Appended> {
   const appended = await appendEvents(db, sender, runId, events);
   const { before, arrival } = appended.answer;
+  await run(db, 'run-heard', sender.clubId, runId, m);
   if (arrival > before) await hint(db, sender.clubId, { run: runId, arrival });
   return appended;
 }
@@ -70,10 +74,7 @@ export function runRoutes(pool: Pool): Router {
     const { clubId, id: coachId } = actorOf(request);
     const runId = idOf(request, 'run');
     const { events, m } = read(EventsUpload, request.body);
-    const { answer, done } = await transaction(pool, async (db) => {
-      if (m !== null) await run(db, 'run-ahead', clubId, runId, m);
-      return append(db, { clubId, coachId, folds }, runId, events);
-    });
+    const { answer, done } = await transaction(pool, (db) => append(db, { clubId, coachId, folds }, runId, events, m));
     done();
     response.json(answer);
   });
@@ -86,7 +87,7 @@ export function runRoutes(pool: Pool): Router {
     const done = await transaction(pool, async (db) => {
       await putHead(db, clubId, run);
       const fresh = fromEarlier(run.id, events, await eventsOf(db, clubId, run.id));
-      return fresh.length > 0 ? (await append(db, { clubId, coachId, folds }, run.id, fresh)).done : () => undefined;
+      return fresh.length > 0 ? (await append(db, { clubId, coachId, folds }, run.id, fresh, null)).done : () => undefined;
     });
     done();
     response.json({ stored: events.length });

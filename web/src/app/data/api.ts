@@ -4,7 +4,7 @@ import { Book } from '@hopsk/contract/book';
 import { Coach, Door, Me, Phone, type Settings } from '@hopsk/contract/club';
 import { Imported } from '@hopsk/contract/club-file';
 import { PatternVersion } from '@hopsk/contract/pattern';
-import { EventsStored, RunRow, RunWhole, type RunEvent, type RunHead } from '@hopsk/contract/run';
+import { EventsPage, EventsStored, RunOpen, RunRow, RunWhole, type RunEvent, type RunHead } from '@hopsk/contract/run';
 import { SessionVersion, StageRecord } from '@hopsk/contract/session';
 import { Teaching } from '@hopsk/contract/teaching';
 import { map, timeout, type Observable } from 'rxjs';
@@ -67,8 +67,11 @@ export class Api {
   runs = () => this.get('/runs', z.array(RunRow));
   run = (id: string) => this.get(`/runs/${id}`, RunWhole);
   putRun = (head: RunHead) => this.put(`/runs/${head.id}`, head, z.unknown()).pipe(timeout(LONGEST));
-  sendEvents = (runId: string, events: readonly RunEvent[]) =>
-    this.post(`/runs/${runId}/events`, { events }, EventsStored).pipe(timeout(LONGEST));
+  /** `m`: the run's time as they are sent; null where it is not known. */
+  sendEvents = (runId: string, events: readonly RunEvent[], m: number | null = null) =>
+    this.post(`/runs/${runId}/events`, { events, m }, EventsStored).pipe(timeout(LONGEST));
+  eventsAfter = (runId: string, after: number) => this.get(`/runs/${runId}/events?after=${after}`, EventsPage).pipe(timeout(LONGEST));
+  openRuns = () => this.get('/runs/open', z.array(RunOpen));
   renameRun = (id: string, body: { name: string; patternId: string | null; version: number }) =>
     this.put(`/runs/${id}/name`, body, RunWhole);
 

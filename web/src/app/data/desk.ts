@@ -1,20 +1,31 @@
-import { inject, Injectable } from '@angular/core';
-import type { RunHead } from '@hopsk/contract/run';
-import { clockAt } from '@hopsk/core/log/clock';
+import { computed, inject, Injectable, signal } from '@angular/core';
+import type { RunHead, RunWhole } from '@hopsk/contract/run';
+import { clockAt, planAt } from '@hopsk/core/log/clock';
 import { turnsOf } from '@hopsk/core/log/watching';
-import { isControl, ordered, type Control, type Correction, type Observation, type RunEvent, type Turned } from '@hopsk/core/log/event';
+import {
+  isControl,
+  ordered,
+  type Control,
+  type ControlEvent,
+  type Correction,
+  type Observation,
+  type RunEvent,
+  type Taking,
+  type Turned,
+} from '@hopsk/core/log/event';
 import type { RunLog } from '@hopsk/core/log/run-log';
 import { stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { Store } from '@ngrx/store';
+import { RunAtHand } from './at-hand';
 import { newId } from './ids';
 import { DeviceStore, type KeptRun } from './device-store';
-import { folded } from './folded';
+import { Following } from './following';
 import { Outbox } from './outbox';
-import { runActions, runFeature } from './run';
+import { runActions } from './run';
 import { RunTime } from './run-time';
 
 /** What happened, without its stamp: the desk adds id, device, numbers and times. `m` where it is about another moment of the run. */
-export type Loose = (Control | Turned | Observation | Correction) & { readonly m?: number };
+export type Loose = (Control | Turned | Observation | Correction | Taking) & { readonly m?: number };
 
 /** When something was pressed: in the run, on the wall, and by the device's steady clock; ms. */
 interface Now {
@@ -42,34 +53,28 @@ export class RunDesk {
   private readonly device = inject(DeviceStore);
   private readonly outbox = inject(Outbox);
   readonly time = inject(RunTime);
-  private readonly run = this.store.selectSignal(runFeature.selectRun);
-  /** The log of the run at hand, folded. */
-  readonly fold = folded(this.run, this.store.selectSignal(runFeature.selectEvents));
-  /** How many events this device could not keep. */
-  readonly unkept = this.store.selectSignal(runFeature.selectUnkept);
+  private readonly following = inject(Following);
+  readonly atHand = inject(RunAtHand);
+  private readonly run = this.atHand.run;
+  readonly fold = this.atHand.fold;
+  readonly unkept = this.atHand.unkept;
   /** What is being written: one after the other, so that each knows those before it. */
   private writing: Promise<unknown> = Promise.resolve();
-  /** Under which this device writes in the run at hand: another one once something could not be kept. */
-  private name = '';
-  /** All names under which it did. */
-  private readonly names = new Set<string>();
 
-  /** Devices of this run that are this one. */
+  /** Names under which this device writes in the run at hand. */
   get mine(): ReadonlySet<string> {
-    return this.names;
+    return this.atHand.mine();
   }
 
-  private call(name: string, others: readonly string[] = []): void {
-    this.name = name;
-    this.names.clear();
-    for (const one of [name, ...others]) this.names.add(one);
+  /** Under which it writes now: another one once something could not be kept. */
+  private get name(): string {
+    return this.atHand.names().at(-1) ?? '';
   }
 
   async begin(beginning: Beginning): Promise<void> {
     const { head, clubId, names } = beginning;
-    const run: KeptRun = { head, clubId, names, open: 1, refused: null, aliveAt: Date.now(), aliveM: 0, headSent: 0 };
     this.time.stop();
-    this.call(await this.device.self());
+    const run = await this.kept({ head, clubId, names });
     await this.device.putRun(run);
     this.store.dispatch(runActions.opened({ run, events: [] }));
     await this.log(
@@ -78,6 +83,45 @@ export class RunDesk {
       { kind: 'watch', athlete: head.athletes[0] ?? null },
       { kind: 'go' },
     );
+  }
+
+  /** A run as this device keeps it when it first has it. */
+  private async kept(of: Pick<KeptRun, 'head' | 'clubId' | 'names'> & Partial<KeptRun>): Promise<KeptRun> {
+    const devices = [await this.device.self()];
+    return { open: 1, refused: null, aliveAt: Date.now(), aliveM: 0, headSent: 0, devices, arrival: 0, ...of };
+  }
+
+  /**
+   * Takes part in a run that was begun on another device, as the server gave it.
+   * @param asked when it was asked for and came, by this device's steady clock (ms).
+   */
+  async join(whole: RunWhole, of: Pick<KeptRun, 'clubId' | 'names'>, asked: { readonly at: number; readonly came: number }): Promise<void> {
+    const { version: _, ...head } = whole.run;
+    const before = (await this.device.runs()).find((one) => one.head.id === head.id);
+    const run = before
+      ? { ...before, open: 1 as const, aliveAt: Date.now() }
+      : await this.kept({ head, ...of, headSent: 1, arrival: whole.arrival, aliveM: whole.now ?? 0 });
+    await this.device.putRun(run);
+    await this.device.heard(whole.events.map((event) => ({ runId: head.id, clubId: of.clubId, event, sent: 1 as const })));
+    this.open(await this.named(run), ordered((await this.device.eventsOf(head.id)).map((kept) => kept.event)));
+    const m = whole.now === null ? null : Math.round(whole.now);
+    if (m === null) this.time.stop();
+    else this.time.goFrom(m, asked.came);
+    const last = this.fold()?.log.last;
+    const there = last ? this.fold()?.log.watchingOf(last.device) : null;
+    // Whom this coach watches is for them to say; board and place are those of the others until then.
+    const turns = this.atHand.watching() === null && there ? turnsOf({ ...there, athlete: null }) : [];
+    await this.log(...turns, { kind: 'follow', within: Math.ceil(asked.came - asked.at) });
+  }
+
+  private open(run: KeptRun, events: RunEvent[]): void {
+    this.store.dispatch(runActions.opened({ run, events }));
+  }
+
+  /** With this device's own name as one of those under which it writes. */
+  private async named(run: KeptRun): Promise<KeptRun> {
+    const self = await this.device.self();
+    return run.devices.includes(self) ? run : { ...run, devices: [...run.devices, self] };
   }
 
   /** Logs events at this moment of the run. The promise is done when they are kept and shown; it says which. */
@@ -105,7 +149,15 @@ export class RunDesk {
     if (!run || !log) return [];
     const said = follows(log);
     if (said.length === 0) return [];
-    const events = [...this.watchingToo(log), ...said].map((loose, i) => this.stamped(log, loose, i, now));
+    let answers = log.clock.last;
+    const events = [...this.watchingToo(log), ...said].map((loose, i) => {
+      const event = this.stamped(log, loose, i, now);
+      if (!isControl(event)) return event;
+      // Of several at once each answers the one before it.
+      const control = { ...event, answers };
+      answers = event.id;
+      return control;
+    });
     const kept = await this.keep(run, events);
     // The run began when it was pressed, however long keeping it took.
     if (events.some(({ kind }) => kind === 'go')) this.time.goFrom(0, now.steady);
@@ -117,8 +169,7 @@ export class RunDesk {
 
   /** Under a new name a device says first whom it watches, from where and for what. */
   private watchingToo(log: RunLog): readonly Loose[] {
-    const before = log.last;
-    const watching = before === null || log.seqOf(this.name) > 0 ? null : log.watchingOf(before.device);
+    const watching = log.seqOf(this.name) > 0 ? null : this.atHand.watching();
     return watching === null ? [] : turnsOf(watching);
   }
 
@@ -126,7 +177,6 @@ export class RunDesk {
     const when = moment ?? m;
     const stamp = { id: newId(), device: this.name, seq: log.seqOf(this.name) + 1 + i, order: log.order + 1 + i, m: when, at };
     const event = { ...body, ...stamp } as RunEvent;
-    if (isControl(event)) return { ...event, answers: log.clock.last };
     return 'source' in event ? { ...event, shown: event.source === 'floor' ? log.shownAt(when) : null } : event;
   }
 
@@ -140,7 +190,12 @@ export class RunDesk {
       );
     if ((await put()) || ((await this.device.reopened()) && (await put()))) return true;
     this.outbox.hold(run, rows);
-    this.call(newId(), [...this.names]);
+    const name = newId();
+    const devices = [...this.atHand.names(), name];
+    this.store.dispatch(runActions.changed({ change: { devices } }));
+    // Where not even that can be kept, the server notices that the old name goes on.
+    await this.device.rename(name).catch(() => undefined);
+    await this.noteRun(run.head.id, { devices });
     return false;
   }
 
@@ -158,14 +213,10 @@ export class RunDesk {
   /** The run that was open when the page went, if any; stopped where the app was last alive when that is long ago. */
   async recover(clubId: string): Promise<boolean> {
     if (this.run()) return true;
-    const run = (await this.device.runs()).find((one) => one.open === 1 && one.clubId === clubId);
+    const run = await this.openHere(clubId);
     if (!run) return false;
     const events = ordered((await this.device.eventsOf(run.head.id)).map((kept) => kept.event));
-    this.call(
-      await this.device.self(),
-      events.map(({ device }) => device),
-    );
-    this.store.dispatch(runActions.opened({ run, events }));
+    this.open(await this.named(run), events);
     const log = this.fold()?.log;
     if (!log) return false;
     const away = Math.max(0, Date.now() - run.aliveAt);
@@ -176,11 +227,68 @@ export class RunDesk {
     }
     // Until the pause is written the clock stands where it was last seen to go: nothing falls due of what nobody heard.
     this.time.goFrom(away > AWAY_MS ? last : last + away);
-    if (away > AWAY_MS && clockAt(log.clock, stretchesOfPlan(run.head.plan), last).status === 'running') {
+    // A run in which others are goes on without this device.
+    if (
+      away > AWAY_MS &&
+      this.atHand.others().length === 0 &&
+      clockAt(log.clock, stretchesOfPlan(run.head.plan), last).status === 'running'
+    ) {
       await this.log({ kind: 'pause', m: last });
     }
     this.time.goFrom(last + away);
+    await this.following.lookUp();
     return true;
+  }
+
+  /** A control of this device that did nothing, because another had turned the clock first, and that is not what the clock does anyway. */
+  readonly ignored = computed((): ControlEvent | null => {
+    const log = this.fold()?.log;
+    const idle = log?.idle(this.mine) ?? null;
+    if (!log || idle === null || idle.id === this.settled()) return null;
+    const { status } = log.clock;
+    const wanted = { go: status !== 'waiting', pause: status !== 'running', resume: status !== 'paused', end: status === 'ended' };
+    const there = idle.kind === 'skip' ? planAt(log.clock, this.time.now()) >= idle.to : wanted[idle.kind];
+    return there ? null : idle;
+  });
+  private readonly settled = signal<string | null>(null);
+
+  /** The run goes on as the others have it. */
+  follow(control: ControlEvent): void {
+    this.settled.set(control.id);
+  }
+
+  /** The run goes on here as one of its own, from where this device's clock stood after its control. */
+  async split(control: ControlEvent): Promise<void> {
+    const [run, log] = [this.run(), this.fold()?.log];
+    if (!run || !log) return;
+    const clock = log.clockBy(control);
+    const [to, watching] = [planAt(clock, this.time.now()), this.atHand.watching()];
+    await this.leave();
+    const now = new Date();
+    const own = await this.kept({
+      ...run,
+      head: { ...run.head, id: newId(), startedAt: now.toISOString() },
+      headSent: 0,
+      arrival: 0,
+      open: 1,
+    });
+    this.time.stop();
+    await this.device.putRun(own);
+    this.open(own, []);
+    const stands: readonly Loose[] = clock.status === 'paused' ? [{ kind: 'pause' }] : [];
+    await this.log(...(watching ? turnsOf(watching) : []), { kind: 'go' }, { kind: 'skip', to: Math.max(0, to) }, ...stands);
+  }
+
+  /** This device takes part no more; the run goes on where others are in it. */
+  async leave(): Promise<void> {
+    const run = this.run();
+    if (run) await this.device.changeRun(run.head.id, { open: 0, aliveAt: Date.now(), aliveM: this.time.now() });
+    this.close();
+  }
+
+  /** The run that is open on this device. */
+  async openHere(clubId: string): Promise<KeptRun | null> {
+    return (await this.device.runs()).find((one) => one.open === 1 && one.clubId === clubId) ?? null;
   }
 
   close(): void {

@@ -1,7 +1,7 @@
 import { Injectable } from '@angular/core';
 import type { Problem } from '@hopsk/contract/problem';
 import type { RunHead } from '@hopsk/contract/run';
-import type { RunEvent } from '@hopsk/core/log/event';
+import { inOrder, type RunEvent } from '@hopsk/core/log/event';
 import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction, type StoreNames } from 'idb';
 import { newId } from './ids';
 import { takeOver, type EarlierKept } from './earlier-taps';
@@ -20,6 +20,10 @@ export interface KeptRun {
   readonly aliveM: number;
   /** Whether the server has its head. */
   readonly headSent: 0 | 1;
+  /** Names under which this device writes in it; the last is the one it has now. */
+  readonly devices: readonly string[];
+  /** All that arrived at the server up to this number is here. */
+  readonly arrival: number;
 }
 
 export interface KeptEvent {
@@ -49,6 +53,11 @@ export class DeviceStore {
     if (known === undefined) await tx.store.put(name, 'device');
     await tx.done;
     return name;
+  }
+
+  /** Another device has this one's name: from now on it has another. */
+  async rename(name: string): Promise<void> {
+    await (await this.db).put('self', name, 'device');
   }
 
   /** Opens the store anew, for when the browser closed it; gives whether it could. */
@@ -81,6 +90,13 @@ export class DeviceStore {
   async putEvents(events: readonly KeptEvent[]): Promise<void> {
     const tx = (await this.db).transaction('events', 'readwrite', { durability: 'strict' });
     for (const kept of events) await tx.store.put({ ...kept, id: kept.event.id });
+    await tx.done;
+  }
+
+  /** What others wrote, unless it is here already: what this device still has to send stays so. */
+  async heard(events: readonly KeptEvent[]): Promise<void> {
+    const tx = (await this.db).transaction('events', 'readwrite');
+    for (const kept of events) if ((await tx.store.getKey(kept.event.id)) === undefined) await tx.store.put({ ...kept, id: kept.event.id });
     await tx.done;
   }
 
@@ -126,7 +142,7 @@ export class DeviceStore {
 
 /** A device's store as it is today; what an earlier version left in it is taken over: all of it, or the store stays as it was. */
 export async function openStore(name: string): Promise<IDBPDatabase<Schema>> {
-  const db = await openDB<Schema>(name, 2, {
+  const db = await openDB<Schema>(name, 3, {
     upgrade(made, from, _, tx) {
       if (from < 1) {
         made.createObjectStore('runs', { keyPath: 'head.id' });
@@ -135,8 +151,9 @@ export async function openStore(name: string): Promise<IDBPDatabase<Schema>> {
         events.createIndex('sent', 'sent');
         made.createObjectStore('kept');
       }
-      made.createObjectStore('self');
-      if (from > 0) takeOverIn(tx).catch(() => tx.abort());
+      if (from < 2) made.createObjectStore('self');
+      if (from === 1) takeOverIn(tx).catch(() => tx.abort());
+      if (from === 2) namesIn(tx).catch(() => tx.abort());
     },
     // A newer version in another tab must not wait for this one; what is tapped here is opened for anew, or said to be unkept.
     blocking: () => db.close(),
@@ -149,4 +166,13 @@ async function takeOverIn(tx: IDBPTransaction<Schema, StoreNames<Schema>[], 'ver
   const { runs, events } = takeOver(await tx.objectStore('runs').getAll(), kept);
   for (const run of runs) await tx.objectStore('runs').put(run);
   for (const event of events) await tx.objectStore('events').put({ ...event, id: event.event.id });
+}
+
+/** Up to version 2 one device alone wrote in a run. */
+async function namesIn(tx: IDBPTransaction<Schema, StoreNames<Schema>[], 'versionchange'>): Promise<void> {
+  for (const run of await tx.objectStore('runs').getAll()) {
+    const kept = await tx.objectStore('events').index('run').getAll(run.head.id);
+    const wrote = kept.map(({ event }) => event).sort(inOrder);
+    await tx.objectStore('runs').put({ ...run, devices: [...new Set(wrote.map(({ device }) => device))], arrival: 0 });
+  }
 }

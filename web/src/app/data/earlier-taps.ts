@@ -6,7 +6,7 @@ import type { KeptEvent, KeptRun } from './device-store';
 export interface EarlierKept extends Omit<KeptEvent, 'event'> {
   readonly event: EarlierEvent;
 }
-export type EarlierRun = Omit<KeptRun, 'aliveM' | 'headSent'>;
+export type EarlierRun = Omit<KeptRun, 'aliveM' | 'headSent' | 'devices' | 'arrival'>;
 
 /**
  * Runs and taps that an earlier version left on this device, as they are kept today: all of them the earlier device's, numbered as the
@@ -29,7 +29,8 @@ export function takeOver(
     const last = log.at(-1);
     const since = last === undefined || run.open === 0 ? 0 : Math.max(0, run.aliveAt - last.at);
     // The earlier version sent the run with each tap.
-    return { ...run, aliveM: (last?.m ?? 0) + since, headSent: mine.some((one) => one.sent === 1) ? 1 : 0 };
+    const devices = [...new Set(log.map(({ device }) => device))];
+    return { ...run, aliveM: (last?.m ?? 0) + since, headSent: mine.some((one) => one.sent === 1) ? 1 : 0, devices, arrival: 0 };
   });
   return { runs: taken, events };
 }

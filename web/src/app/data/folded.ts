@@ -27,7 +27,7 @@ export function folded(run: Signal<{ readonly head: RunHead } | null>, events: S
   return computed(() => {
     const [head, all] = [run()?.head, events()];
     if (head === undefined) known = null;
-    else if (known === null || known.head.id !== head.id || all.length < known.n) known = { head, log: logOf(head, all), n: all.length };
+    else if (known === null || known.head !== head || all.length < known.n) known = { head, log: logOf(head, all), n: all.length };
     else {
       known.log.take(all.slice(known.n));
       known.n = all.length;

@@ -2,10 +2,12 @@ import { HttpErrorResponse } from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
 import type { RunEvent, RunHead } from '@hopsk/contract/run';
 import { of, throwError } from 'rxjs';
+import { provideStore } from '@ngrx/store';
 import { Api } from './api';
 import { DeviceStore } from './device-store';
 import { emptyDevice, event, keptRun, me } from '../testing/run';
 import { Outbox } from './outbox';
+import { runFeature } from './run';
 
 describe('the outbox', () => {
   let device: DeviceStore;
@@ -24,7 +26,7 @@ describe('the outbox', () => {
   const stored = (_: string, events: readonly RunEvent[]): ReturnType<Api['sendEvents']> => {
     const upTo: Record<string, number> = {};
     for (const { device: name, seq } of events) upTo[name] = Math.max(seq, upTo[name] ?? 0);
-    return of({ stored: upTo, arrival: 0, refused: [] });
+    return of({ stored: upTo, before: 0, arrival: 0, refused: [] });
   };
   const only = <T>(first: () => T, then: () => T): (() => T) => {
     let asks = 0;
@@ -52,7 +54,9 @@ describe('the outbox', () => {
         return of(me);
       },
     };
-    TestBed.configureTestingModule({ providers: [{ provide: Api, useValue: api }] });
+    TestBed.configureTestingModule({
+      providers: [provideStore({ [runFeature.name]: runFeature.reducer }), { provide: Api, useValue: api }],
+    });
     device = TestBed.inject(DeviceStore);
     outbox = TestBed.inject(Outbox);
     outbox.open(me.club.id);
@@ -209,8 +213,8 @@ describe('the outbox', () => {
     await outbox.send();
     await device.putEvents([{ runId: id, clubId: me.club.id, event: event(4), sent: 0 }]);
     answer = only(
-      () => of({ stored: { here: 1 }, arrival: 0, refused: [] }),
-      () => of({ stored: { here: 4 }, arrival: 0, refused: [] }),
+      () => of({ stored: { here: 1 }, before: 0, arrival: 0, refused: [] }),
+      () => of({ stored: { here: 4 }, before: 0, arrival: 0, refused: [] }),
     );
     await outbox.send();
     expect(sent.slice(-2).map(({ events }) => events.map(({ seq }) => seq))).toEqual([[4], [2, 3]]);

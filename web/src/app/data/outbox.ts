@@ -1,12 +1,18 @@
 import { inject, Injectable, signal } from '@angular/core';
 import { EVENTS_LIMITS } from '@hopsk/contract/run';
 import { grouped } from '@hopsk/core/grouped';
+import { ordered } from '@hopsk/core/log/event';
 import { isTurned, NOBODY, turnsOf, watchings } from '@hopsk/core/log/watching';
+import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from './api';
+import { RunAtHand } from './at-hand';
 import { DeviceStore, type KeptEvent, type KeptRun } from './device-store';
+import { Following } from './following';
 import { newId } from './ids';
 import { messageOf, troubleOf } from './problem';
+import { runActions } from './run';
+import { RunTime } from './run-time';
 
 /** What the coach is told about taps that have not reached the server. */
 export interface OutboxState {
@@ -30,6 +36,10 @@ const LATEST = 15_000;
 export class Outbox {
   private readonly api = inject(Api);
   private readonly device = inject(DeviceStore);
+  private readonly store = inject(Store);
+  private readonly atHand = inject(RunAtHand);
+  private readonly following = inject(Following);
+  private readonly time = inject(RunTime);
   private clubId: string | null = null;
   private timer: ReturnType<typeof setTimeout> | null = null;
   private pause = SOONEST;
@@ -118,6 +128,7 @@ export class Outbox {
     if (failed) this.state.set({ waiting, ...failed });
     else if (refused) this.state.set({ waiting, state: 'refused', message: why(refused.refused) });
     else this.state.set({ waiting, state: 'sent', message: '' });
+    await this.following.lookUp();
     await this.tidy([...runs.values()]);
   }
 
@@ -133,16 +144,19 @@ export class Outbox {
         if (!head) {
           await firstValueFrom(this.api.putRun(run.head));
           await this.device.changeRun(run.head.id, { headSent: 1 }).catch(() => undefined);
+          if (this.isHere(run)) this.store.dispatch(runActions.changed({ change: { headSent: 1 } }));
           head = true;
         }
         const some = left.slice(0, part);
-        const { stored } = await firstValueFrom(
+        const answer = await firstValueFrom(
           this.api.sendEvents(
             run.head.id,
             some.map(({ event }) => event),
+            this.isHere(run) && this.time.known ? this.time.now() : null,
           ),
         );
-        await this.sent(run.head.id, some, stored);
+        await this.sent(run.head.id, some, answer.stored);
+        await this.following.answered(run.head.id, answer);
         left = left.slice(part);
         tries = 0;
       } catch (error) {
@@ -158,7 +172,7 @@ export class Outbox {
             continue;
           }
           if (trouble.kind === 'stale' && head) {
-            left = await this.renamed(left);
+            left = await this.renamed(run, left);
             continue;
           }
           if (trouble.kind === 'refused' && (await this.renewed())) continue;
@@ -173,6 +187,10 @@ export class Outbox {
       }
     }
     return null;
+  }
+
+  private isHere(run: KeptRun): boolean {
+    return this.atHand.run()?.head.id === run.head.id;
   }
 
   /** Notes what the server has. Where it says that it has less than was sent before, that is sent again. */
@@ -196,7 +214,7 @@ export class Outbox {
   }
 
   /** Another device has this one's name: what is still to be sent goes under a new one, which says first what it watches. */
-  private async renamed(left: readonly KeptEvent[]): Promise<KeptEvent[]> {
+  private async renamed(run: KeptRun, left: readonly KeptEvent[]): Promise<KeptEvent[]> {
     const [first] = left;
     if (!first) return [];
     const device = newId();
@@ -213,6 +231,14 @@ export class Outbox {
     const held = new Set(this.held().map(({ event }) => event.id));
     this.held.update((kept) => kept.map((one) => again.find(({ event }) => event.id === one.event.id) ?? one));
     await this.device.putEvents(again.filter(({ event }) => !held.has(event.id)));
+    await this.device.rename(device);
+    const devices = [...run.devices, device];
+    await this.device.changeRun(run.head.id, { devices });
+    if (this.isHere(run)) {
+      const kept = (await this.device.eventsOf(run.head.id)).map(({ event }) => event);
+      const unkept = this.held().flatMap(({ runId, event }) => (runId === run.head.id ? [event] : []));
+      this.store.dispatch(runActions.renamed({ devices, events: ordered([...kept, ...unkept]) }));
+    }
     return again;
   }
 

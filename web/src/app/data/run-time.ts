@@ -10,6 +10,11 @@ export class RunTime {
     return this.since === null ? 0 : Math.max(0, Math.round(this.since.m + performance.now() - this.since.steady));
   }
 
+  /** Whether it goes. */
+  get known(): boolean {
+    return this.since !== null;
+  }
+
   /** Time goes from this moment of the run: since now, or since the steady clock stood there. */
   goFrom(m: number, steady = performance.now()): void {
     this.since = { m, steady };

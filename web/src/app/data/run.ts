@@ -8,6 +8,12 @@ export const runActions = createActionGroup({
     Opened: props<{ run: KeptRun; events: RunEvent[] }>(),
     /** `kept`: whether the device has them; otherwise they are on this page only. */
     Logged: props<{ events: RunEvent[]; kept: boolean }>(),
+    /** What other devices wrote. */
+    Heard: props<{ events: RunEvent[] }>(),
+    /** This device writes under another name, or the server has the head now. */
+    Changed: props<{ change: Partial<KeptRun> }>(),
+    /** Another device had this one's name: what was still to be sent is under a new one. */
+    Renamed: props<{ devices: string[]; events: RunEvent[] }>(),
     Closed: emptyProps(),
   },
 });
@@ -31,6 +37,14 @@ export const runFeature = createFeature({
       ...state,
       events: [...state.events, ...events],
       unkept: state.unkept + (kept ? 0 : events.length),
+    })),
+    on(runActions.heard, (state, { events }): RunState => ({ ...state, events: [...state.events, ...events] })),
+    on(runActions.changed, (state, { change }): RunState => ({ ...state, run: state.run && { ...state.run, ...change } })),
+    // Another object around the same head: the log is folded anew.
+    on(runActions.renamed, (state, { devices, events }): RunState => ({
+      ...state,
+      run: state.run && { ...state.run, devices, head: { ...state.run.head } },
+      events,
     })),
     on(runActions.closed, (): RunState => initial),
   ),

@@ -1,4 +1,4 @@
-import { signal } from '@angular/core';
+import { computed, signal } from '@angular/core';
 import { TAP_DELAY } from '@hopsk/core/log/count';
 import type { RunEvent } from '@hopsk/core/log/event';
 import type { KeptRun } from '../data/device-store';
@@ -25,7 +25,9 @@ const plan = {
 function runAt(second: number, log: readonly RunEvent[] = [], run: KeptRun | null = theRun()): RunNow {
   const begun = [event(1, { kind: 'go', answers: null, t: -5 }), ...log.map((one, i) => ({ ...one, seq: i + 2, order: i + 2 }))];
   const [kept, events] = [signal(run), signal(run ? begun : [])];
-  return new RunNow({ run: kept, events, fold: folded(kept, events), now: signal((second + 5) * 1000) });
+  const fold = folded(kept, events);
+  const watching = computed(() => fold()?.log.watchingOf('here') ?? null);
+  return new RunNow({ run: kept, events, fold, watching, now: signal((second + 5) * 1000) });
 }
 const theRun = (): KeptRun =>
   keptRun({ names: { [ada.id]: 'Ada', [bea.id]: 'Bea' } }, { name: 'Evening', plan, athletes: [ada.id, bea.id] });

@@ -4,7 +4,7 @@ import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { beepsOfPlan } from '@hopsk/core/log/beeps';
 import { clockAt, planAt, unstarted } from '@hopsk/core/log/clock';
 import type { RunEvent } from '@hopsk/core/log/event';
-import { shows } from '@hopsk/core/log/watching';
+import { shows, type Watching } from '@hopsk/core/log/watching';
 import { groupOf, groupsOf } from '@hopsk/core/plan/groups';
 import { isSession, isTapped, stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import type { Stretch } from '@hopsk/core/plan/stretch';
@@ -24,12 +24,17 @@ interface RunOf {
   readonly run: Signal<KeptRun | null>;
   readonly events: Signal<readonly RunEvent[]>;
   readonly fold: Signal<Folded | null>;
+  /** What the coach at this device watches. */
+  readonly watching: Signal<Watching | null>;
   readonly now: Signal<number>;
 }
 
 /** What a run is at this moment: clock, exercise, cue, who is watched, and what counts. All of it is derived from its log. */
 export class RunNow {
-  constructor(private readonly of: RunOf) {}
+  readonly watching: Signal<Watching | null>;
+  constructor(private readonly of: RunOf) {
+    this.watching = of.watching;
+  }
 
   readonly stretches = computed((): readonly Stretch[] => (this.of.run() ? stretchesOfPlan(this.of.run()!.head.plan) : []));
   readonly beeps = computed(() => (this.of.run() ? beepsOfPlan(this.of.run()!.head.plan) : []));
@@ -73,11 +78,6 @@ export class RunNow {
   private readonly answers = computed(() => this.of.events().filter((event) => event.kind === 'freeze'));
   readonly clock = computed(() => clockAt(this.of.fold()?.log.clock ?? unstarted(0), this.stretches(), this.of.now()));
   readonly status = computed(() => this.clock().status);
-  /** What the coach at this device watches: its last change says so. */
-  readonly watching = computed(() => {
-    const device = this.of.events().at(-1)?.device;
-    return device === undefined ? null : (this.of.fold()?.log.watchingOf(device) ?? null);
-  });
   readonly tapped = computed(() => this.of.run() !== null && isTapped(this.of.run()!.head.plan));
   readonly athletes = computed(() => (this.of.run()?.head.athletes ?? []).map((id) => ({ id, name: this.of.run()?.names[id] ?? '–' })));
   private readonly second = computed(() => Math.floor(this.of.now() / 1000));

@@ -7,6 +7,7 @@ import { Store } from '@ngrx/store';
 import { filter, firstValueFrom, map } from 'rxjs';
 import { words } from '@hopsk/words/words';
 import { Api } from '../data/api';
+import { Live } from '../data/live';
 import { Outbox } from '../data/outbox';
 import { loadAll } from '../data/records';
 import { signInFeature } from '../data/sign-in';
@@ -30,6 +31,7 @@ export class Inside {
   protected readonly more = signal(false);
   private readonly api = inject(Api);
   private readonly sending = inject(Outbox);
+  private readonly live = inject(Live);
   protected readonly outbox = this.sending.state;
   private readonly store = inject(Store);
   private readonly router = inject(Router);
@@ -73,6 +75,7 @@ export class Inside {
 
   private enter(club: string): void {
     this.sending.open(club);
+    this.live.open();
     for (const load of loadAll()) this.store.dispatch(load);
   }
 

@@ -28,6 +28,8 @@ export const keptRun = (more: Partial<KeptRun> = {}, head: Partial<RunHead> = {}
   aliveAt: Date.now(),
   aliveM: 0,
   headSent: 0,
+  devices: ['here'],
+  arrival: 0,
   ...more,
 });
 

@@ -8,6 +8,7 @@ import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import * as z from 'zod/mini';
 import { Api } from '../../data/api';
+import { RunDesk } from '../../data/desk';
 import { DeviceStore } from '../../data/device-store';
 import { troubleOf } from '../../data/problem';
 import { signInFeature } from '../../data/sign-in';
@@ -30,9 +31,10 @@ const RECENT = 12;
 export class BeforeThis {
   private readonly api = inject(Api);
   private readonly device = inject(DeviceStore);
+  private readonly desk = inject(RunDesk);
   private readonly me = inject(Store).selectSignal(signInFeature.selectMe);
   /** A run that was begun on this device and not ended. */
-  readonly open = signal(false);
+  readonly here = signal<string | null>(null);
   readonly recent = signal<readonly RunRow[]>([]);
   readonly trouble = signal('');
   /** Whether it is known what was used last: until then nothing is offered, so that nothing jumps under a thumb. */
@@ -57,7 +59,7 @@ export class BeforeThis {
       this.last.set(kept.data);
       this.looked.set(true);
     }
-    this.open.set((await this.device.runs()).some((run) => run.open === 1 && run.clubId === clubId));
+    this.here.set((await this.desk.openHere(clubId))?.head.id ?? null);
     try {
       const rows = await firstValueFrom(this.api.runs());
       this.recent.set(rows.slice(0, RECENT));

@@ -24,16 +24,18 @@ import { signInFeature } from '../../data/sign-in';
 import { OPEN_DOSE } from '../../parts/pattern-draft';
 import { TeachingStore } from '../../data/teaching';
 import { once } from '../../ui/once';
+import { RoomForRun } from '../../parts/room-for-run';
 import { BOARD_HOLDS, boardOf, roundsBegun } from '../../parts/run-setup';
 import { Dialogs } from '../../ui/dialogs';
 import { Head } from '../../ui/head';
 import { BeforeThis } from './before-this';
 import { pickFault } from './dialogs';
+import { UnderWay } from './under-way';
 
 /** Where rounds begin: who is here, what is looked for, and one press; with a pattern or without. */
 @Component({
   selector: 'hop-floor-screen',
-  imports: [DoseForm, Head, MatButton, RouterLink],
+  imports: [DoseForm, Head, MatButton, RouterLink, UnderWay],
   templateUrl: './floor.html',
   styleUrl: './floor.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -92,6 +94,7 @@ export class FloorScreen {
   protected readonly waiting = this.repetitions.open;
   protected readonly refusal = signal('');
   protected readonly label = faultLabel;
+  private readonly room = new RoomForRun();
   private readonly dialogs = inject(Dialogs);
   protected readonly boardFull = computed(() => this.board().length >= BOARD_HOLDS);
 
@@ -132,6 +135,7 @@ export class FloorScreen {
     if (!me || this.hindrance() !== '' || this.asks() || this.waiting()) return;
     // Sound may only begin with a tap; this is the one.
     this.sounds.wake();
+    if (!(await this.room.made())) return;
     const pattern = this.chosen();
     const [name, people, board] = [pattern?.name ?? this.text.free, this.here(), this.board()];
     const beginning = roundsBegun({ me, name, pattern, rep: this.rep(), dose: this.dose(), people, board });

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, effect, inject, signal, untracked } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { MatButton } from '@angular/material/button';
 import type { ClubFile } from '@hopsk/contract/club-file';
@@ -6,11 +6,11 @@ import { CLUB_FILE, CLUB_FILE_VERSION } from '@hopsk/contract/club-format';
 import type { Result } from '@hopsk/core/log/event';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
+import type { ControlEvent } from '@hopsk/core/log/event';
 import { RunDesk } from '../../data/desk';
 import { fileName, saveFile } from '../../drawing/export';
 import { Outbox } from '../../data/outbox';
 import { Sounds } from '../../ports/sounds';
-import { runFeature } from '../../data/run';
 import { signInFeature } from '../../data/sign-in';
 import { ClockBlock } from './clock-block';
 import { FAULT_PICKER, KEY_LIST, pickFault, RESULT_PICKER } from './dialogs';
@@ -21,6 +21,7 @@ import { RunUpkeep } from './run-upkeep';
 import { Summary } from './summary';
 import { Ask } from '../../ui/ask';
 import { Dialogs } from '../../ui/dialogs';
+import { once } from '../../ui/once';
 
 /** Rounds under way: the clock, who is watched, and a tile a fault. Everything shown is derived from the run's log. */
 @Component({
@@ -44,12 +45,26 @@ export class RunScreen {
   protected readonly held = this.sending.held;
   protected readonly text = words.run;
   protected readonly common = words.common;
-  protected readonly run = this.store.selectSignal(runFeature.selectRun);
-  protected readonly events = this.store.selectSignal(runFeature.selectEvents);
+  protected readonly run = this.desk.atHand.run;
+  protected readonly events = this.desk.atHand.events;
   private readonly me = this.store.selectSignal(signInFeature.selectMe);
   protected readonly unkept = this.desk.unkept;
   private readonly now = signal(this.desk.time.now());
-  protected readonly at = new RunNow({ run: this.run, events: this.events, fold: this.desk.fold, now: this.now });
+  private readonly atHand = this.desk.atHand;
+  protected readonly at = new RunNow({
+    run: this.run,
+    events: this.events,
+    fold: this.desk.fold,
+    watching: this.atHand.watching,
+    now: this.now,
+  });
+  /** Other devices that take part. */
+  protected readonly others = computed(() => this.atHand.others().length);
+  /** What of this device's did nothing: the coach says how it goes on. */
+  protected readonly ignored = computed(() => {
+    const control = this.desk.ignored();
+    return control && { control, said: this.text.ignored(this.text.controls[control.kind]), own: control.kind !== 'end' };
+  });
   protected readonly taps = new RunTaps(this.at);
   protected readonly upkeep = new RunUpkeep({
     at: this.at,
@@ -72,8 +87,23 @@ export class RunScreen {
   }
 
   protected async askEnd(): Promise<void> {
-    const { endAsk: question, endYes: yes, endNo: no } = this.text;
+    const { endAsk, endAll, endYes: yes, endNo: no } = this.text;
+    const question = this.others() > 0 ? endAll : endAsk;
     if (await this.questions.sure({ question, yes, no })) await this.desk.log({ kind: 'end' });
+  }
+
+  protected follow(control: ControlEvent): void {
+    this.desk.follow(control);
+  }
+
+  protected readonly split = once((control: ControlEvent) => this.desk.split(control));
+
+  /** The others go on; what was tapped here stays in the run. */
+  protected async leave(): Promise<void> {
+    const { leaveAsk: question, leave: yes, stay: no } = this.text;
+    if (!(await this.questions.sure({ question, yes, no }))) return;
+    await this.desk.leave();
+    await this.router.navigate(['/floor']);
   }
 
   /** The run as a club file that the club reads in again, for when this device keeps nothing. */

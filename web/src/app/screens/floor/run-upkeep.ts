@@ -48,6 +48,10 @@ export class RunUpkeep {
       untracked(() => this.tell(t));
     });
     effect(() => {
+      // Whoever turned the clock: what would sound by the old one does not.
+      if (this.desk.fold()?.log.clock.last) untracked(() => (this.sounds.silence(), this.sound()));
+    });
+    effect(() => {
       const exercise = this.at.exercise();
       untracked(() => void this.turnTo(exercise));
     });
@@ -74,9 +78,7 @@ export class RunUpkeep {
     const { t, stretch } = this.at.clock();
     const total = this.at.stretches().at(-1)?.end ?? 0;
     const to = t < 0 ? 0 : (stretch?.end ?? total);
-    this.sounds.silence();
     void this.desk.log(to >= total ? { kind: 'end' } : { kind: 'skip', to });
-    this.sound();
   }
 
   /** Says what fell due; at the end of work that goes on until the coach says so, the clock waits. */

@@ -6,6 +6,7 @@ import { Studies } from '../../compute/studies';
 import { RunDesk } from '../../data/desk';
 import { signInFeature } from '../../data/sign-in';
 import type { Draft } from '../../parts/session-draft';
+import { RoomForRun } from '../../parts/room-for-run';
 import { Sounds } from '../../ports/sounds';
 import { Ask } from '../../ui/ask';
 import type { Looked } from './looked';
@@ -19,6 +20,7 @@ export class StartRun {
   private readonly sounds = inject(Sounds);
   private readonly questions = inject(Ask);
   private readonly router = inject(Router);
+  private readonly room = new RoomForRun();
 
   /**
    * @param sessionId null where it was never saved.
@@ -33,6 +35,7 @@ export class StartRun {
     this.sounds.wake();
     const open = { question: words.build.runOpen(stops.length), yes: words.build.run, no: words.common.notNow };
     if (stops.some((problem) => problem.level === 'asks') && !(await this.questions.sure(open))) return null;
+    if (!(await this.room.made())) return null;
     const plan = await this.asking.ask('sessionPlan', looked.asked()).catch(() => null);
     const begun = plan && sessionBegun({ me, draft, sessionId, plan, here: looked.here() });
     if (!begun) return words.build.cannotRun;

@@ -1,0 +1,157 @@
+import { devices, type Browser, type Page } from '@playwright/test';
+import type { Book } from '@hopsk/contract/book';
+import type { Athlete } from '@hopsk/contract/people';
+import type { RunWhole } from '@hopsk/contract/run';
+import {
+  accessible,
+  addAthlete,
+  allSent,
+  ask,
+  enterDemo,
+  expect,
+  keptOnDevice,
+  onlyHere,
+  savePattern,
+  tapTile,
+  test,
+  watchPage,
+} from './support.js';
+
+const { viewport, userAgent, deviceScaleFactor, isMobile, hasTouch } = devices['Pixel 7'];
+const PHONE = { viewport, userAgent, deviceScaleFactor, isMobile, hasTouch };
+
+/** A second phone of the club, in the demo club too. */
+async function otherPhone(browser: Browser, baseURL: string): Promise<Page> {
+  const page = await (await browser.newContext({ ...PHONE, baseURL, reducedMotion: 'reduce', serviceWorkers: 'block' })).newPage();
+  await enterDemo(page);
+  return page;
+}
+
+/** Athletes of their own and a pattern run with them on the first phone. */
+async function begin(page: Page, name: string, ...people: string[]): Promise<void> {
+  for (const one of people) await addAthlete(page, one, '170', { focus: 'split late' });
+  await savePattern(page, name, { mode: 'seconds', work: 60, rounds: 3, sets: 1, rest: 15, setRest: null });
+  await page.goto('/floor');
+  await page.getByRole('button', { name, exact: true }).click();
+  await onlyHere(page, ...people);
+  await page.getByRole('button', { name: /^run/ }).click();
+  await page.locator('[data-fault]').first().waitFor();
+}
+
+async function join(page: Page, name: string): Promise<void> {
+  await page.goto('/floor');
+  await page.locator('.under').filter({ hasText: name }).getByRole('button', { name: 'take part' }).click();
+  await page.locator('[data-fault]').first().waitFor();
+}
+
+const clockOf = (page: Page) => page.locator('hop-clock-block');
+const watch = (page: Page, name: string) => page.locator('.chip').filter({ hasText: name }).click();
+
+test.describe('two phones in one run', () => {
+  test.use(PHONE);
+
+  test('one of them without a network half of the time: both and the server show the same, to the tap', async ({
+    coach,
+    browser,
+    baseURL,
+  }) => {
+    const [ada, bea] = ['Both Ada', 'Both Bea'];
+    await begin(coach, 'Both', ada, bea);
+    const other = await otherPhone(browser, baseURL ?? '');
+    const seen = watchPage(other);
+    try {
+      await join(other, 'Both');
+      await expect(coach.getByRole('button', { name: '2 devices' })).toBeVisible();
+      await watch(other, bea);
+      await coach.getByRole('button', { name: 'next' }).click();
+      // The one turns the clock, the other's turns with it.
+      await expect(clockOf(other)).toContainText('round 1 of 3 · work');
+      for (const page of [coach, other]) {
+        await expect(page.locator('.chip[aria-pressed="true"]')).toContainText(/[1-9] seen/);
+        await tapTile(page, 'split-late');
+      }
+      await other.context().setOffline(true);
+      for (let i = 0; i < 3; i++) {
+        await tapTile(other, 'split-late', 'right');
+        await tapTile(coach, 'split-late');
+      }
+      await coach.getByRole('button', { name: 'next' }).click();
+      await expect(clockOf(coach)).toContainText('rest');
+      await expect(clockOf(other)).toContainText('work');
+      await keptOnDevice(other, '"fault":"split-late","side":"right"', 3);
+      await other.context().setOffline(false);
+      await expect(clockOf(other)).toContainText('rest');
+      await coach.getByRole('button', { name: 'next' }).click();
+      await expect(clockOf(other)).toContainText('round 2 of 3 · work');
+      // The other way round: the second phone turns the clock.
+      await other.getByRole('button', { name: 'pause' }).click();
+      await expect(clockOf(coach)).toContainText('pause');
+      await other.getByRole('button', { name: 'go on' }).click();
+      await coach.getByRole('button', { name: 'end', exact: true }).click();
+      await expect(coach.getByRole('dialog')).toContainText('for everybody');
+      await coach.getByRole('button', { name: 'end it' }).click();
+      for (const page of [coach, other]) await expect(page.getByRole('heading', { name: 'What was seen' })).toBeVisible();
+      for (const page of [coach, other]) await allSent(page);
+      const said = (page: Page) => page.locator('hop-summary section').allInnerTexts();
+      await expect.poll(() => said(other)).toEqual(await said(coach));
+
+      const id = ((await coach.getByRole('link', { name: /name, taps/ }).getAttribute('href')) ?? '').split('/').at(-1) ?? '';
+      const whole = await ask<RunWhole>(coach, `/runs/${id}`);
+      const taps = whole.events.filter(({ kind }) => kind === 'fault');
+      expect(taps.length).toBe(8);
+      expect(new Set(taps.map(({ device }) => device)).size).toBe(2);
+      for (const page of [coach, other]) await keptOnDevice(page, '"kind":"fault"', 8);
+      // What the server wrote down is what both screens say.
+      const people = await ask<Athlete[]>(coach, '/athletes');
+      for (const [i, name] of [ada, bea].entries()) {
+        const book = await ask<Book>(coach, `/athletes/${people.find((one) => one.name === name)?.id}/book`);
+        const row = book.entries.find(({ fault }) => fault === 'split-late');
+        const shown = (await said(coach))[i] ?? '';
+        if (row) expect(shown).toContain(`${row.faulty} of ${row.attempts}`);
+        else expect(shown).toMatch(/noted 4/);
+      }
+      expect(seen).toEqual([]);
+    } finally {
+      await other.context().close();
+    }
+  });
+
+  test('a control that came too late did nothing, and says so: follow, or a run of one’s own', async ({ coach, browser, baseURL }) => {
+    await begin(coach, 'Apart', 'Apart Ada');
+    const other = await otherPhone(browser, baseURL ?? '');
+    try {
+      await join(other, 'Apart');
+      await coach.getByRole('button', { name: 'next' }).click();
+      await expect(clockOf(other)).toContainText('round 1 of 3 · work');
+      await other.context().setOffline(true);
+      // Of two controls that answer the same, the one acts whose device had seen less: here that is not the second.
+      await tapTile(other, 'split-late');
+      await coach.getByRole('button', { name: 'next' }).click();
+      await expect(clockOf(coach)).toContainText('rest');
+      await expect(coach.locator('.sent')).toHaveText('sent');
+      await other.getByRole('button', { name: 'pause' }).click();
+      await expect(clockOf(other)).toContainText('pause');
+      await other.context().setOffline(false);
+      const said = other.getByRole('alert').filter({ hasText: 'your ‘pause’ did nothing' });
+      await expect(said).toBeVisible();
+      await expect(clockOf(other)).toContainText('rest');
+      await accessible(other);
+      await said.getByRole('button', { name: 'a run of my own from here' }).click();
+      await expect(said).toHaveCount(0);
+      await expect(clockOf(other)).toContainText('round 1 of 3 · pause');
+      await expect(clockOf(coach)).toContainText('rest');
+      // One run is open on a device: before another begins here, somebody says what becomes of it.
+      await other.goto('/floor');
+      await other.locator('.under').filter({ hasText: 'Apart' }).getByRole('button', { name: 'take part' }).click();
+      await expect(other.getByRole('dialog')).toContainText('‘Apart’ is still open on this device');
+      await other.getByRole('button', { name: 'yes, begin another' }).click();
+      await expect(clockOf(other)).toContainText('rest');
+      await coach.getByRole('button', { name: /devices$/ }).click();
+      await coach.getByRole('button', { name: 'leave it' }).click();
+      await expect(coach).toHaveURL(/\/floor$/);
+      await expect(coach.locator('.under').filter({ hasText: 'Apart' })).toBeVisible();
+    } finally {
+      await other.context().close();
+    }
+  });
+});

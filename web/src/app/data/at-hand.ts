@@ -1,0 +1,26 @@
+import { computed, inject, Injectable } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { folded } from './folded';
+import { runFeature } from './run';
+
+/** The run on this page, its log, and what the log adds up to. */
+@Injectable({ providedIn: 'root' })
+export class RunAtHand {
+  private readonly store = inject(Store);
+  readonly run = this.store.selectSignal(runFeature.selectRun);
+  readonly events = this.store.selectSignal(runFeature.selectEvents);
+  /** How many events this device could not keep. */
+  readonly unkept = this.store.selectSignal(runFeature.selectUnkept);
+  readonly fold = folded(this.run, this.events);
+  /** Names under which this device writes in it; the last is the one it has now. */
+  readonly names = computed(() => this.run()?.devices ?? []);
+  readonly mine = computed<ReadonlySet<string>>(() => new Set(this.names()));
+  /** What the coach at this device watches: said under its last name that said anything. */
+  readonly watching = computed(() => {
+    const log = this.fold()?.log;
+    const said = this.names().findLast((name) => log?.watchingOf(name) != null);
+    return said === undefined ? null : (log?.watchingOf(said) ?? null);
+  });
+  /** Other devices in it. */
+  readonly others = computed(() => this.fold()?.log.devices.filter((device) => !this.mine().has(device)) ?? []);
+}

@@ -1,0 +1,100 @@
+import { effect, inject, Injectable, untracked } from '@angular/core';
+import { RunEvent, type EventsStored } from '@hopsk/contract/run';
+import { Store } from '@ngrx/store';
+import { firstValueFrom } from 'rxjs';
+import { Api } from './api';
+import { RunAtHand } from './at-hand';
+import { DeviceStore } from './device-store';
+import { Live } from './live';
+import { runActions } from './run';
+
+/** Keeps the run at hand up with what other devices write in it: when the server hints at it, and whenever something was sent. */
+@Injectable({ providedIn: 'root' })
+export class Following {
+  private readonly api = inject(Api);
+  private readonly device = inject(DeviceStore);
+  private readonly store = inject(Store);
+  private readonly atHand = inject(RunAtHand);
+  private readonly live = inject(Live);
+  /** Of which run all is known that arrived up to a number. */
+  private known = { run: '', arrival: 0 };
+  private asking: Promise<void> | null = null;
+  private again = false;
+  /** Something was asked for and could not be fetched. */
+  private behind = false;
+
+  constructor() {
+    this.live.hints.subscribe((hint) => {
+      if ('run' in hint && hint.run === this.atHand.run()?.head.id && hint.arrival > this.upTo(hint.run)) void this.catchUp();
+    });
+    // What was hinted at while nobody heard is asked for.
+    effect(() => {
+      if (this.live.hearing()) untracked(() => void this.catchUp());
+    });
+  }
+
+  /** Called every few seconds, for where the server does not hint. */
+  async lookUp(): Promise<void> {
+    if (this.behind || !this.live.hearing()) await this.catchUp();
+  }
+
+  /** What was sent was answered: all is known up to there, or others wrote meanwhile. */
+  async answered(runId: string, { before, arrival }: Pick<EventsStored, 'before' | 'arrival'>): Promise<void> {
+    if (runId !== this.atHand.run()?.head.id) return;
+    if (before === this.upTo(runId)) await this.upToNow(runId, arrival);
+    else if (arrival > this.upTo(runId)) void this.catchUp();
+  }
+
+  /** Fetches what is not known yet; done when nothing is. What cannot be fetched now is asked for again later. */
+  catchUp(): Promise<void> {
+    this.again = true;
+    this.asking ??= this.rounds().finally(() => (this.asking = null));
+    return this.asking;
+  }
+
+  private async rounds(): Promise<void> {
+    while (this.again) {
+      this.again = false;
+      const run = this.atHand.run();
+      // Before the server has the head there is nothing of others.
+      if (run === null || run.headSent === 0) return;
+      try {
+        const page = await firstValueFrom(this.api.eventsAfter(run.head.id, this.upTo(run.head.id)));
+        const events = page.events.flatMap((event) => RunEvent.safeParse(event).data ?? []);
+        await this.hear(run.head.id, events, page.arrival);
+        this.again ||= page.more;
+        this.behind = false;
+      } catch {
+        // No network, or nobody signed in: the outbox says so, and looks again.
+        this.behind = true;
+        return;
+      }
+    }
+  }
+
+  /** Kept, then shown. */
+  private async hear(runId: string, events: readonly RunEvent[], arrival: number): Promise<void> {
+    const run = this.atHand.run();
+    const log = this.atHand.fold()?.log;
+    if (run?.head.id !== runId || !log) return;
+    const fresh = events.filter(({ id }) => !log.has(id));
+    const rows = fresh.map((event) => ({ runId, clubId: run.clubId, event, sent: 1 as const }));
+    // A device that is full hears all the same: the server has it.
+    if (rows.length > 0) await this.device.heard(rows).catch(() => undefined);
+    if (fresh.length > 0 && this.atHand.run()?.head.id === runId) this.store.dispatch(runActions.heard({ events: fresh }));
+    await this.upToNow(runId, arrival);
+  }
+
+  private upTo(runId: string): number {
+    const run = this.atHand.run();
+    if (this.known.run !== runId) this.known = { run: runId, arrival: run?.head.id === runId ? run.arrival : 0 };
+    return this.known.arrival;
+  }
+
+  private async upToNow(runId: string, arrival: number): Promise<void> {
+    if (arrival <= this.upTo(runId)) return;
+    this.known = { run: runId, arrival };
+    // Noted late or not at all, some of it is asked for once more.
+    await this.device.changeRun(runId, { arrival }).catch(() => undefined);
+  }
+}

@@ -1,0 +1,182 @@
+import { TestBed } from '@angular/core/testing';
+import { clockAt } from '@hopsk/core/log/clock';
+import { isControl, type RunEvent } from '@hopsk/core/log/event';
+import { stretchesOfPlan } from '@hopsk/core/plan/run-plan';
+import { provideStore } from '@ngrx/store';
+import { LogServer } from '../testing/log-server';
+import { emptyDevice, event, me, runHead } from '../testing/run';
+import { Api } from './api';
+import { RunAtHand } from './at-hand';
+import { AWAY_MS, RunDesk } from './desk';
+import { DeviceStore } from './device-store';
+import { Following } from './following';
+import { Live } from './live';
+import { Outbox } from './outbox';
+import { runFeature } from './run';
+
+const right = { kind: 'right', fault: null, athlete: null, source: 'floor', clip: null } as const;
+
+describe('a run on several devices', () => {
+  let server: LogServer;
+  let desk: RunDesk;
+  let device: DeviceStore;
+  let steady: number;
+
+  const setUp = (): void => {
+    TestBed.resetTestingModule();
+    TestBed.configureTestingModule({
+      providers: [provideStore({ [runFeature.name]: runFeature.reducer }), { provide: Api, useValue: server.api }],
+    });
+    desk = TestBed.inject(RunDesk);
+    device = TestBed.inject(DeviceStore);
+    TestBed.inject(Outbox).open(me.club.id);
+  };
+  const events = (): readonly RunEvent[] => TestBed.inject(RunAtHand).events();
+  const sent = (): Promise<void> => TestBed.inject(Outbox).send();
+  const heard = (): Promise<void> => TestBed.inject(Following).catchUp();
+  const later = (seconds: number): void => {
+    steady += seconds * 1000;
+    jasmine.clock().mockDate(new Date(Date.now() + seconds * 1000));
+  };
+  const status = (): unknown => {
+    const { status, t } = clockAt(desk.fold()!.log.clock, stretchesOfPlan(desk.atHand.run()!.head.plan), desk.time.now());
+    return [status, t];
+  };
+  const there = (seq: number, m: number, more: Partial<RunEvent>): RunEvent => event(seq, { device: 'there', m, ...more });
+
+  /** Begun on the other device at zero, a second before it is joined at eight. */
+  const begun = (): RunEvent[] => [
+    there(1, 0, { kind: 'board', faults: ['tall'] }),
+    there(2, 0, { kind: 'view', view: 'front' }),
+    there(3, 0, { kind: 'watch', athlete: server.whole.run.athletes[0] ?? null }),
+    there(4, 0, { kind: 'go', answers: null }),
+  ];
+  async function join(): Promise<void> {
+    server.from(...begun());
+    server.now = 8000;
+    const at = steady;
+    const whole = server.whole;
+    steady += 120;
+    await desk.join(whole, { clubId: me.club.id, names: {} }, { at, came: steady });
+    await sent();
+  }
+
+  beforeEach(async () => {
+    await emptyDevice();
+    steady = 1000;
+    spyOn(performance, 'now').and.callFake(() => steady);
+    jasmine.clock().install().mockDate(new Date('2026-11-20T18:00:00Z'));
+    server = new LogServer(runHead());
+    setUp();
+  });
+  afterEach(() => {
+    TestBed.inject(Outbox).close();
+    jasmine.clock().uninstall();
+  });
+
+  it('is joined at its own time, with the board and the place of those who are in it; whom to watch is this coach’s word', async () => {
+    await join();
+    later(2);
+    expect(desk.time.now()).toBe(10_000);
+    expect(status()).toEqual(['running', 5]);
+    expect(desk.atHand.watching()).toEqual(jasmine.objectContaining({ athlete: null, view: 'front', board: ['tall'] }));
+    expect(desk.atHand.others()).toEqual(['there']);
+    const mine = server.log.slice(4);
+    expect(mine.map(({ kind, seq, m }) => [kind, seq, m])).toEqual([
+      ['board', 1, 8000],
+      ['view', 2, 8000],
+      ['watch', 3, 8000],
+      ['follow', 4, 8000],
+    ]);
+    expect(mine.at(-1)).toEqual(jasmine.objectContaining({ within: 120 }));
+    // Those who join go by the time that was sent along.
+    expect(server.times.at(-1)).toBe(8000);
+    // All that arrived is its own: nothing was asked for.
+    expect(server.asked.filter((after) => after < 4)).toEqual([]);
+  });
+
+  it('what others write is heard at a hint, kept, and there after a reload without a network', async () => {
+    await join();
+    const go = events().find(isControl)?.id ?? '';
+    server.from(there(5, 9000, { kind: 'pause', answers: go }));
+    TestBed.inject(Live).hints.next({ run: server.whole.run.id, arrival: 9 });
+    await heard();
+    later(30);
+    expect(status()).toEqual(['paused', 4]);
+    await desk.log(right);
+    await sent();
+    const before = server.asked.length;
+    setUp();
+    steady = 300;
+    expect(await desk.recover(me.club.id)).toBeTrue();
+    expect(status()).toEqual(['paused', 4]);
+    expect(events().length).toBe(10);
+    expect(server.asked.slice(before).every((after) => after >= 9)).toBeTrue();
+    expect(await device.unsent()).toEqual([]);
+  });
+
+  it('what was written between two of this device’s own is asked for; between nothing, nothing', async () => {
+    await join();
+    TestBed.inject(Live).hearing.set(true);
+    TestBed.tick();
+    await heard();
+    const before = server.asked.length;
+    await desk.log(right);
+    await sent();
+    expect(server.asked.length).toBe(before);
+    server.from(there(5, 9000, right));
+    await desk.log(right);
+    await sent();
+    await heard();
+    expect(events().filter(({ device: name }) => name === 'there').length).toBe(5);
+    expect(new Set(events().map(({ id }) => id)).size).toBe(events().length);
+  });
+
+  it('away for long, the run of others goes on', async () => {
+    await join();
+    desk.alive();
+    await device.runs();
+    setUp();
+    later(AWAY_MS / 1000 + 1);
+    expect(await desk.recover(me.club.id)).toBeTrue();
+    expect(status()).toEqual(['running', 3 + AWAY_MS / 1000 + 1]);
+  });
+
+  describe('when another turned the clock first', () => {
+    /** The other one went on to the second round while this device paused at ten seconds. */
+    beforeEach(async () => {
+      await join();
+      later(2);
+      const go = events().find(isControl)?.id ?? '';
+      server.from(there(5, 9000, { kind: 'skip', to: 15, answers: go, order: 5 }));
+      await desk.log({ kind: 'pause' });
+      await sent();
+      await heard();
+    });
+
+    it('a control that did nothing is said, until the coach follows', () => {
+      expect(status()).toEqual(['running', 16]);
+      const ignored = desk.ignored();
+      expect(ignored).toEqual(jasmine.objectContaining({ kind: 'pause', m: 10_000 }));
+      if (ignored) desk.follow(ignored);
+      expect(desk.ignored()).toBeNull();
+    });
+
+    it('or goes on with a run of their own, from where their clock stood', async () => {
+      const first = desk.atHand.run()?.head.id;
+      const ignored = desk.ignored();
+      if (ignored) await desk.split(ignored);
+      expect(desk.atHand.run()?.head.id).not.toBe(first);
+      expect(status()).toEqual(['paused', 5]);
+      expect(desk.atHand.others()).toEqual([]);
+      expect(desk.atHand.watching()?.board).toEqual(['tall']);
+      expect((await device.runs()).filter(({ open }) => open === 1).map(({ head }) => head.id)).toEqual([desk.atHand.run()?.head.id ?? '']);
+    });
+
+    it('two that wanted the same are not asked', async () => {
+      server.from(there(6, 11_000, { kind: 'pause', answers: server.log.find(({ kind }) => kind === 'skip')?.id ?? '', order: 99 }));
+      await heard();
+      expect(desk.ignored()).toBeNull();
+    });
+  });
+});
