@@ -154,4 +154,39 @@ test.describe('two phones in one run', () => {
       await other.context().close();
     }
   });
+
+  test('two tabs of one phone: one writes, the other shows it, and writes when it is told to or is left alone', async ({
+    coach,
+    context,
+  }) => {
+    await begin(coach, 'Tabs', 'Tabs Ada');
+    await coach.getByRole('button', { name: 'next' }).click();
+    const second = await context.newPage();
+    const seen = watchPage(second);
+    await second.goto('/floor/run');
+    const only = second.getByRole('alert').filter({ hasText: 'Another tab' });
+    await expect(only).toBeVisible();
+    await expect(clockOf(second)).toContainText('round 1 of 3 · work');
+    await tapTile(coach, 'split-late');
+    const count = (page: Page) => page.locator('[data-fault="split-late"] .count');
+    await expect(count(second)).toHaveText('1');
+    // What is tapped where it is only shown is nothing.
+    await tapTile(second, 'split-late');
+    await coach.getByRole('button', { name: 'next' }).click();
+    await expect(clockOf(second)).toContainText('rest');
+    await expect(count(second)).toHaveText('1');
+    await accessible(second);
+    await only.getByRole('button', { name: 'write here' }).click();
+    await expect(only).toHaveCount(0);
+    const there = coach.getByRole('alert').filter({ hasText: 'Another tab' });
+    await expect(there).toBeVisible();
+    await tapTile(second, 'split-late', 'right');
+    await expect(count(coach)).toHaveText('2');
+    await second.close();
+    await expect(there).toHaveCount(0);
+    await tapTile(coach, 'split-late');
+    await expect(count(coach)).toHaveText('3');
+    await keptOnDevice(coach, '"kind":"fault"', 3);
+    expect(seen).toEqual([]);
+  });
 });

@@ -71,6 +71,8 @@ export const floor = {
     leaveAsk: 'Leave this run? It goes on for the others, and what you tapped stays in it.',
     leave: 'leave it',
     stay: 'stay',
+    otherTab: 'Another tab of this device writes in this run; here it is only shown.',
+    lead: 'write here',
     pickOne: 'Choose whom you watch.',
     controls: { go: 'start', pause: 'pause', resume: 'go on', skip: 'next', end: 'end' },
     ignored: (control: string): string => `Somebody had turned the clock before you: your ‘${control}’ did nothing.`,

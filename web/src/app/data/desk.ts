@@ -1,4 +1,4 @@
-import { computed, inject, Injectable, signal } from '@angular/core';
+import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
 import type { RunHead, RunWhole } from '@hopsk/contract/run';
 import { clockAt, planAt } from '@hopsk/core/log/clock';
 import { turnsOf } from '@hopsk/core/log/watching';
@@ -20,6 +20,7 @@ import { RunAtHand } from './at-hand';
 import { newId } from './ids';
 import { DeviceStore, type KeptRun } from './device-store';
 import { Following } from './following';
+import { Leading } from './leading';
 import { Outbox } from './outbox';
 import { runActions } from './run';
 import { RunTime } from './run-time';
@@ -54,12 +55,22 @@ export class RunDesk {
   private readonly outbox = inject(Outbox);
   readonly time = inject(RunTime);
   private readonly following = inject(Following);
+  private readonly leading = inject(Leading);
+  /** Whether this page writes in the run: of several of one device one does. */
+  readonly leads = this.leading.leads;
   readonly atHand = inject(RunAtHand);
   private readonly run = this.atHand.run;
   readonly fold = this.atHand.fold;
   readonly unkept = this.atHand.unkept;
   /** What is being written: one after the other, so that each knows those before it. */
   private writing: Promise<unknown> = Promise.resolve();
+
+  constructor() {
+    // The page that wrote was closed.
+    effect(() => {
+      if (this.leads()) untracked(() => void this.reread());
+    });
+  }
 
   /** Names under which this device writes in the run at hand. */
   get mine(): ReadonlySet<string> {
@@ -76,7 +87,7 @@ export class RunDesk {
     this.time.stop();
     const run = await this.kept({ head, clubId, names });
     await this.device.putRun(run);
-    this.store.dispatch(runActions.opened({ run, events: [] }));
+    await this.open(run, []);
     await this.log(
       { kind: 'board', faults: [...beginning.board] },
       { kind: 'view', view: beginning.view },
@@ -103,7 +114,7 @@ export class RunDesk {
       : await this.kept({ head, ...of, headSent: 1, arrival: whole.arrival, aliveM: whole.now ?? 0 });
     await this.device.putRun(run);
     await this.device.heard(whole.events.map((event) => ({ runId: head.id, clubId: of.clubId, event, sent: 1 as const })));
-    this.open(await this.named(run), ordered((await this.device.eventsOf(head.id)).map((kept) => kept.event)));
+    await this.open(await this.named(run), ordered((await this.device.eventsOf(head.id)).map((kept) => kept.event)));
     const m = whole.now === null ? null : Math.round(whole.now);
     if (m === null) this.time.stop();
     else this.time.goFrom(m, asked.came);
@@ -114,8 +125,26 @@ export class RunDesk {
     await this.log(...turns, { kind: 'follow', within: Math.ceil(asked.came - asked.at) });
   }
 
-  private open(run: KeptRun, events: RunEvent[]): void {
+  private async open(run: KeptRun, events: RunEvent[]): Promise<void> {
     this.store.dispatch(runActions.opened({ run, events }));
+    await this.leading.take(run.head.id);
+  }
+
+  /** From here on this page writes in the run, and no other of this device. */
+  async lead(): Promise<void> {
+    const run = this.run();
+    if (!run) return;
+    await this.leading.take(run.head.id, true);
+    await this.reread();
+  }
+
+  /** What another page of this device wrote is here too. */
+  private async reread(): Promise<void> {
+    const run = this.run();
+    if (!run) return;
+    const log = this.fold()?.log;
+    const kept = (await this.device.eventsOf(run.head.id)).map(({ event }) => event).filter(({ id }) => log?.has(id) !== true);
+    if (kept.length > 0 && this.run()?.head.id === run.head.id) this.store.dispatch(runActions.heard({ events: kept }));
   }
 
   /** With this device's own name as one of those under which it writes. */
@@ -146,7 +175,7 @@ export class RunDesk {
 
   private async writeNow(follows: (log: RunLog) => readonly Loose[], now: Now): Promise<RunEvent[]> {
     const [run, log] = [this.run(), this.fold()?.log];
-    if (!run || !log) return [];
+    if (!run || !log || !this.leads()) return [];
     const said = follows(log);
     if (said.length === 0) return [];
     let answers = log.clock.last;
@@ -207,7 +236,7 @@ export class RunDesk {
   /** A sign of life, so that a reload knows how long the app was away. */
   alive(): void {
     const run = this.run();
-    if (run) void this.noteRun(run.head.id, { aliveAt: Date.now(), aliveM: this.time.now() });
+    if (run && this.leads()) void this.noteRun(run.head.id, { aliveAt: Date.now(), aliveM: this.time.now() });
   }
 
   /** The run that was open when the page went, if any; stopped where the app was last alive when that is long ago. */
@@ -216,7 +245,7 @@ export class RunDesk {
     const run = await this.openHere(clubId);
     if (!run) return false;
     const events = ordered((await this.device.eventsOf(run.head.id)).map((kept) => kept.event));
-    this.open(await this.named(run), events);
+    await this.open(await this.named(run), events);
     const log = this.fold()?.log;
     if (!log) return false;
     const away = Math.max(0, Date.now() - run.aliveAt);
@@ -228,11 +257,8 @@ export class RunDesk {
     // Until the pause is written the clock stands where it was last seen to go: nothing falls due of what nobody heard.
     this.time.goFrom(away > AWAY_MS ? last : last + away);
     // A run in which others are goes on without this device.
-    if (
-      away > AWAY_MS &&
-      this.atHand.others().length === 0 &&
-      clockAt(log.clock, stretchesOfPlan(run.head.plan), last).status === 'running'
-    ) {
+    const alone = this.leads() && this.atHand.others().length === 0;
+    if (alone && away > AWAY_MS && clockAt(log.clock, stretchesOfPlan(run.head.plan), last).status === 'running') {
       await this.log({ kind: 'pause', m: last });
     }
     this.time.goFrom(last + away);
@@ -274,7 +300,7 @@ export class RunDesk {
     });
     this.time.stop();
     await this.device.putRun(own);
-    this.open(own, []);
+    await this.open(own, []);
     const stands: readonly Loose[] = clock.status === 'paused' ? [{ kind: 'pause' }] : [];
     await this.log(...(watching ? turnsOf(watching) : []), { kind: 'go' }, { kind: 'skip', to: Math.max(0, to) }, ...stands);
   }
@@ -292,6 +318,7 @@ export class RunDesk {
   }
 
   close(): void {
+    this.leading.release();
     this.time.stop();
     this.store.dispatch(runActions.closed());
   }

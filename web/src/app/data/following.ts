@@ -5,6 +5,7 @@ import { firstValueFrom } from 'rxjs';
 import { Api } from './api';
 import { RunAtHand } from './at-hand';
 import { DeviceStore } from './device-store';
+import { Leading } from './leading';
 import { Live } from './live';
 import { runActions } from './run';
 
@@ -16,6 +17,7 @@ export class Following {
   private readonly store = inject(Store);
   private readonly atHand = inject(RunAtHand);
   private readonly live = inject(Live);
+  private readonly leading = inject(Leading);
   /** Of which run all is known that arrived up to a number. */
   private known = { run: '', arrival: 0 };
   private asking: Promise<void> | null = null;
@@ -56,8 +58,8 @@ export class Following {
     while (this.again) {
       this.again = false;
       const run = this.atHand.run();
-      // Before the server has the head there is nothing of others.
-      if (run === null || run.headSent === 0) return;
+      // Before the server has the head there is nothing of others; a page that only shows hears from the one that writes.
+      if (run === null || run.headSent === 0 || !this.leading.leads()) return;
       try {
         const page = await firstValueFrom(this.api.eventsAfter(run.head.id, this.upTo(run.head.id)));
         const events = page.events.flatMap((event) => RunEvent.safeParse(event).data ?? []);

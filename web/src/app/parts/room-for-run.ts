@@ -19,6 +19,7 @@ export class RoomForRun {
     const { openHere, openYes: yes } = words.floor;
     if (!(await this.questions.sure({ question: openHere(open.head.name), yes, no: words.common.notNow }))) return false;
     await this.desk.recover(club);
+    await this.desk.lead();
     if (this.desk.atHand.others().length === 0) await this.desk.log({ kind: 'end' });
     await this.desk.leave();
     return true;

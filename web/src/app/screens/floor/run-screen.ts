@@ -58,6 +58,8 @@ export class RunScreen {
     watching: this.atHand.watching,
     now: this.now,
   });
+  protected readonly leads = this.desk.leads;
+  protected readonly lead = once(() => this.desk.lead());
   /** Other devices that take part. */
   protected readonly others = computed(() => this.atHand.others().length);
   /** What of this device's did nothing: the coach says how it goes on. */

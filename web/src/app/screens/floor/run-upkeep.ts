@@ -86,7 +86,7 @@ export class RunUpkeep {
     const session = this.at.session();
     const before = this.heard;
     this.heard = t;
-    if (!session || this.at.status() !== 'running') return;
+    if (!session || this.at.status() !== 'running' || !this.desk.leads()) return;
     for (const cue of due(session.cues, before, t)) this.speech.say(cue.say);
     const open = session.phases.find((stretch) => stretch.open && stretch.end > before && stretch.end <= t);
     if (open && t - before < JUMP) {
@@ -122,6 +122,7 @@ export class RunUpkeep {
 
   private sound(): void {
     const clock = this.desk.fold()?.log.clock;
-    if (clock?.status === 'running') this.sounds.plan(this.at.beeps(), Math.max(-COUNT_DOWN, planAt(clock, this.desk.time.now())));
+    if (this.desk.leads() && clock?.status === 'running')
+      this.sounds.plan(this.at.beeps(), Math.max(-COUNT_DOWN, planAt(clock, this.desk.time.now())));
   }
 }

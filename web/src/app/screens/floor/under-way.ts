@@ -27,9 +27,17 @@ const LOOKS = 2000;
     @for (one of under(); track one.id) {
       <p class="said row under" role="status">
         <span
-          ><bdi>{{ one.name }}</bdi> {{ text.under }} <span class="muted">{{ saysOf(one) }}</span></span
+          ><strong
+            ><bdi>{{ one.name }}</bdi></strong
+          >
+          {{ text.under }} <span class="muted">{{ saysOf(one) }}</span></span
         ><button mat-flat-button (click)="join(one)">{{ text.join }}</button>
       </p>
+    }
+  `,
+  styles: `
+    button {
+      min-height: 48px;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
