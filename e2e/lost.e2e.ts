@@ -87,6 +87,38 @@ test.describe('nothing is lost', () => {
     expect(new Set(ids).size).toBe(4);
   });
 
+  test('without a network: the taps of a run that is on this device, to be corrected, and the fault book as last seen', async ({
+    coach,
+    context,
+  }) => {
+    await coach.goto('/');
+    await coach.evaluate(() => navigator.serviceWorker.ready.then(() => true));
+    await coach.goto('/faults');
+    await expect(coach.locator('.one')).toBeVisible();
+    const book = await coach.locator('hop-book .list').innerText();
+    await startRounds(coach, 'Ines');
+    await tapTile(coach, 'split-late');
+    await expect(sent(coach)).toHaveText('sent');
+    await context.setOffline(true);
+    await tapTile(coach, 'split-late');
+    await coach.getByRole('button', { name: 'end', exact: true }).click();
+    await coach.getByRole('button', { name: 'end it' }).click();
+    await expect(coach.getByRole('heading', { name: 'What was seen' })).toBeVisible();
+    const id = await runOf(coach);
+    await coach.getByRole('link', { name: /name, taps/ }).click();
+    const undo = coach.getByRole('button', { name: 'undo', exact: true });
+    await expect(undo).toHaveCount(2);
+    await undo.first().click();
+    await expect(coach.getByText('taken back')).toHaveCount(1);
+    await coach.goto('/faults');
+    await expect(coach.getByText('No network: as this device saw it last')).toBeVisible();
+    expect(await coach.locator('hop-book .list').innerText()).toBe(book);
+    await accessible(coach);
+    await context.setOffline(false);
+    await expect.poll(async () => (await ask<RunWhole>(coach, `/runs/${id}`)).events.filter(({ kind }) => kind === 'undo').length).toBe(1);
+    expect(faultsOf(await ask<RunWhole>(coach, `/runs/${id}`)).length).toBe(2);
+  });
+
   test('storage that fails between two taps and comes back: said at once, nothing lost, nothing twice', async ({ coach }) => {
     await startRounds(coach, 'Ines');
     await tapTile(coach, 'split-late');

@@ -1,9 +1,9 @@
 import * as z from 'zod/mini';
 import { Id, type Wire } from './common.js';
 
-/** Records whose lists a page shows. */
-export const HINTED = ['athlete', 'pattern', 'session', 'teaching'] as const;
-
-/** What may be otherwise than a page knows it: a run has events up to an arrival, or a record was saved. Whoever wants to know asks. */
-export const Hint = z.union([z.object({ run: Id, arrival: z.int() }), z.object({ record: z.enum(HINTED) })]);
+/** What may be otherwise than a page knows it: a run has events up to an arrival, or a record has a version. Whoever wants to know asks. */
+export const Hint = z.union([
+  z.object({ run: Id, arrival: z.int() }),
+  z.object({ record: z.enum(['athlete', 'pattern', 'session']), id: Id, version: z.int() }),
+]);
 export type Hint = Wire<typeof Hint>;

@@ -4,7 +4,7 @@ import { occasionsOf, windowsOf } from '../plan/occasions.js';
 import { repsOfPlan, type RunPlan } from '../plan/run-plan.js';
 import { holds } from '../testing/holds.js';
 import { logOf, type Loose } from '../testing/logs.js';
-import { clockOf, COUNT_DOWN } from './clock.js';
+import { clockOf, planAt, COUNT_DOWN } from './clock.js';
 import { countRun, type RunCount, type Tally } from './count.js';
 import { inOrder, isControl, type RunEvent } from './event.js';
 import { RunLog } from './run-log.js';
@@ -313,6 +313,14 @@ describe('a log of several devices', () => {
     // The second one has not heard of the pause and skips: it stays where the first left it.
     const late = steps(step('a', 80, { kind: 'pause' }), step('b', 2, { kind: 'skip', to: 20 }, false));
     expect(clockOf(late.filter(isControl), TOTAL).status).toBe('paused');
+    // Its device can say which did nothing, and where its own clock stood by it.
+    const both = new RunLog(plan, catalogue, DELAY);
+    both.take([...late].reverse());
+    const idle = both.idle(new Set(['b']));
+    expect(idle?.kind).toBe('skip');
+    expect(idle && planAt(both.clockBy(idle), idle.m + 1000)).toBe(21);
+    expect(both.idle(new Set(['a']))).toBeNull();
+    expect([...both.devices].sort()).toEqual(['a', 'b']);
   });
 
   it('taps in one repetition are as many as its chances at most; the third of two splits is again', () => {

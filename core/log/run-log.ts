@@ -47,6 +47,7 @@ export class RunLog {
   private lastNow: RunEvent | null = null;
   private latestM = 0;
   private readonly seqs = new Map<string, number>();
+  private readonly present = new Set<string>();
   /** Taps that were moved, and the moment up to which there were occasions to move them to. */
   private readonly steppers = new Set<string>();
   private steppedAt = 0;
@@ -132,9 +133,9 @@ export class RunLog {
     return this.byId.has(id);
   }
 
-  /** All that wrote in it. */
+  /** All that took part in it; not those that only corrected it afterwards. */
   get devices(): readonly string[] {
-    return [...this.seqs.keys()];
+    return [...this.present];
   }
 
   /** The last control of these devices that did nothing, because another had turned the clock first; null where each did something. */
@@ -166,7 +167,10 @@ export class RunLog {
       if (this.byId.has(event.id)) continue;
       this.byId.set(event.id, event);
       if (this.lastNow === null || inOrder(event, this.lastNow) > 0) this.lastNow = event;
-      if (!isCorrection(event)) this.latestM = Math.max(this.latestM, event.m);
+      if (!isCorrection(event)) {
+        this.latestM = Math.max(this.latestM, event.m);
+        this.present.add(event.device);
+      }
       this.seqs.set(event.device, Math.max(this.seqOf(event.device), event.seq));
       this.free = null;
       if (isControl(event)) this.control(event);

@@ -18,6 +18,7 @@ export const book = {
     last: 'last seen',
     noted: 'noted',
     notSeen: 'not seen',
+    lastSeen: (when: string): string => `No network: as this device saw it last, ${when}.`,
     noRate: 'noted only',
     chart: 'Rate by session',
     table: 'Session by session',

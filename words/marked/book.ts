@@ -19,6 +19,7 @@ export const book = {
     last: 'ļášţ šééñ',
     noted: 'ñóţéđ',
     notSeen: 'ñóţ šééñ',
+    lastSeen: (when: string): string => `Ñó ñéţŵóŕķ: áš ţĥíš đéṽíçé šáŵ íţ ļášţ, ${when}.`,
     noRate: 'ñóţéđ óñļý',
     chart: 'Ŕáţé ƀý šéššíóñ',
     table: 'Šéššíóñ ƀý šéššíóñ',

@@ -11,6 +11,10 @@ import { refuseStale } from './versioned.js';
 /** Kinds of records that pages list. */
 type Kind = Extract<Hint, { record: string }>['record'];
 
+interface Versioned {
+  readonly version: number;
+}
+
 interface Saving<Sent, Kept> {
   add(db: Db, clubId: string, record: Sent): Promise<Kept | null>;
   save(db: Db, clubId: string, record: Sent): Promise<Kept | null>;
@@ -21,7 +25,7 @@ interface Saving<Sent, Kept> {
  * PUT /PATH/:id for records with a version: 0 makes it, a later one replaces exactly that version, an older one is
  * refused with what changed. Making the same record twice gives the one that is there.
  */
-export function saveRoutes<Schema extends z.ZodMiniType<{ id: string; version: number }>, Kept extends object>(
+export function saveRoutes<Schema extends z.ZodMiniType<{ id: string; version: number }>, Kept extends Versioned>(
   router: Router,
   pool: Pool,
   path: string,
@@ -36,13 +40,13 @@ export function saveRoutes<Schema extends z.ZodMiniType<{ id: string; version: n
     if (sent.id !== id) throw new HttpProblem(400, { code: 'id-differs', values: {} });
     const kept = sent.version === 0 ? await saving.add(pool, clubId, sent) : await saving.save(pool, clubId, sent);
     if (!kept) refuseStale(what, sent, await saving.get(pool, clubId, id));
-    await hint(pool, clubId, { record: what });
+    await hint(pool, clubId, { record: what, id, version: kept.version });
     response.status(sent.version === 0 ? 201 : 200).json(kept);
   });
 }
 
 /** POST /PATH/:id/archive and /restore: nothing is deleted. */
-export function archiveRoute<Kept extends object>(
+export function archiveRoute<Kept extends Versioned>(
   router: Router,
   pool: Pool,
   path: string,
@@ -55,9 +59,10 @@ export function archiveRoute<Kept extends object>(
   ] as const) {
     router.post(`/${path}/:id/${verb}`, async (request, response) => {
       const { clubId } = actorOf(request);
-      const kept = await archive(pool, clubId, idOf(request, what), archived);
+      const id = idOf(request, what);
+      const kept = await archive(pool, clubId, id, archived);
       if (!kept) throw notFound(what);
-      await hint(pool, clubId, { record: what });
+      await hint(pool, clubId, { record: what, id, version: kept.version });
       response.json(kept);
     });
   }

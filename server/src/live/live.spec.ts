@@ -77,13 +77,13 @@ describe('hints of what may be otherwise', () => {
     await ours.keep({ run, events });
     expect(await page.next()).toEqual({ run: run.id, arrival: events.length });
     await ours.post(`/runs/${run.id}/events`, { events }).expect(200);
-    await added(ours);
+    const bea = await added(ours);
     // The same again had nothing new in it: the next that is heard is the athlete.
-    expect(await page.next()).toEqual({ record: 'athlete' });
+    expect(await page.next()).toEqual({ record: 'athlete', id: bea, version: 1 });
     const elsewhere = appOn(house.pool);
     const there = await Coach.signIn({ ...house, app: elsewhere }, theirs.clubId, { email: theirs.email, password: theirs.password });
-    await added(there);
-    expect(await other.next()).toEqual({ record: 'athlete' });
+    const theirOwn = await added(there);
+    expect(await other.next()).toEqual({ record: 'athlete', id: theirOwn, version: 1 });
     expect(other.hints.length).toBe(1);
     expect(page.hints.length).toBe(2);
   });
@@ -110,8 +110,8 @@ describe('hints of what may be otherwise', () => {
     );
     await page.ended;
     const again = await hear(ours);
-    await added(ours);
-    expect(await again.next()).toEqual({ record: 'athlete' });
+    const one = await added(ours);
+    expect(await again.next()).toEqual({ record: 'athlete', id: one, version: 1 });
   });
 
   it('say what joins: runs under way, with whose devices are in them, and the run’s time now', async () => {

@@ -1,7 +1,6 @@
 import { Teaching } from '@hopsk/contract/teaching';
 import { Router } from 'express';
 import type { Pool } from '../db/pool.js';
-import { hint } from '../live/hints.js';
 import { read } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
 import { refuseStale } from '../http/versioned.js';
@@ -21,7 +20,6 @@ export function teachingRoutes(pool: Pool): Router {
     const sent = read(Teaching, request.body);
     const kept = sent.version === 0 ? await addTeaching(pool, clubId, sent) : await saveTeaching(pool, clubId, sent);
     if (!kept) refuseStale('teaching', sent, (await getTeaching(pool, clubId)) ?? NOTHING);
-    await hint(pool, clubId, { record: 'teaching' });
     response.json(kept);
   });
   return router;

@@ -1,12 +1,11 @@
-import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
-import type { RunHead, RunWhole } from '@hopsk/contract/run';
-import { clockAt, planAt } from '@hopsk/core/log/clock';
+import { effect, inject, Injectable, untracked } from '@angular/core';
+import type { RunHead } from '@hopsk/contract/run';
+import { clockAt } from '@hopsk/core/log/clock';
 import { turnsOf } from '@hopsk/core/log/watching';
 import {
   isControl,
   ordered,
   type Control,
-  type ControlEvent,
   type Correction,
   type Observation,
   type RunEvent,
@@ -85,9 +84,8 @@ export class RunDesk {
   async begin(beginning: Beginning): Promise<void> {
     const { head, clubId, names } = beginning;
     this.time.stop();
-    const run = await this.kept({ head, clubId, names });
-    await this.device.putRun(run);
-    await this.open(run, []);
+    await this.device.putRun(await this.newRun({ head, clubId, names }));
+    await this.open(head.id);
     await this.log(
       { kind: 'board', faults: [...beginning.board] },
       { kind: 'view', view: beginning.view },
@@ -97,37 +95,19 @@ export class RunDesk {
   }
 
   /** A run as this device keeps it when it first has it. */
-  private async kept(of: Pick<KeptRun, 'head' | 'clubId' | 'names'> & Partial<KeptRun>): Promise<KeptRun> {
+  async newRun(of: Pick<KeptRun, 'head' | 'clubId' | 'names'> & Partial<KeptRun>): Promise<KeptRun> {
     const devices = [await this.device.self()];
     return { open: 1, refused: null, aliveAt: Date.now(), aliveM: 0, headSent: 0, devices, arrival: 0, ...of };
   }
 
-  /**
-   * Takes part in a run that was begun on another device, as the server gave it.
-   * @param asked when it was asked for and came, by this device's steady clock (ms).
-   */
-  async join(whole: RunWhole, of: Pick<KeptRun, 'clubId' | 'names'>, asked: { readonly at: number; readonly came: number }): Promise<void> {
-    const { version: _, ...head } = whole.run;
-    const before = (await this.device.runs()).find((one) => one.head.id === head.id);
-    const run = before
-      ? { ...before, open: 1 as const, aliveAt: Date.now() }
-      : await this.kept({ head, ...of, headSent: 1, arrival: whole.arrival, aliveM: whole.now ?? 0 });
-    await this.device.putRun(run);
-    await this.device.heard(whole.events.map((event) => ({ runId: head.id, clubId: of.clubId, event, sent: 1 as const })));
-    await this.open(await this.named(run), ordered((await this.device.eventsOf(head.id)).map((kept) => kept.event)));
-    const m = whole.now === null ? null : Math.round(whole.now);
-    if (m === null) this.time.stop();
-    else this.time.goFrom(m, asked.came);
-    const last = this.fold()?.log.last;
-    const there = last ? this.fold()?.log.watchingOf(last.device) : null;
-    // Whom this coach watches is for them to say; board and place are those of the others until then.
-    const turns = this.atHand.watching() === null && there ? turnsOf({ ...there, athlete: null }) : [];
-    await this.log(...turns, { kind: 'follow', within: Math.ceil(asked.came - asked.at) });
-  }
-
-  private async open(run: KeptRun, events: RunEvent[]): Promise<void> {
-    this.store.dispatch(runActions.opened({ run, events }));
-    await this.leading.take(run.head.id);
+  /** Puts a run that this device keeps on the page, with what is known of its log. */
+  async open(id: string): Promise<void> {
+    const run = (await this.device.runs()).find(({ head }) => head.id === id);
+    if (!run) return;
+    const [self, kept] = [await this.device.self(), await this.device.eventsOf(id)];
+    const devices = run.devices.includes(self) ? run.devices : [...run.devices, self];
+    this.store.dispatch(runActions.opened({ run: { ...run, devices }, events: ordered(kept.map(({ event }) => event)) }));
+    await this.leading.take(id);
   }
 
   /** From here on this page writes in the run, and no other of this device. */
@@ -145,12 +125,6 @@ export class RunDesk {
     const log = this.fold()?.log;
     const kept = (await this.device.eventsOf(run.head.id)).map(({ event }) => event).filter(({ id }) => log?.has(id) !== true);
     if (kept.length > 0 && this.run()?.head.id === run.head.id) this.store.dispatch(runActions.heard({ events: kept }));
-  }
-
-  /** With this device's own name as one of those under which it writes. */
-  private async named(run: KeptRun): Promise<KeptRun> {
-    const self = await this.device.self();
-    return run.devices.includes(self) ? run : { ...run, devices: [...run.devices, self] };
   }
 
   /** Logs events at this moment of the run. The promise is done when they are kept and shown; it says which. */
@@ -244,8 +218,7 @@ export class RunDesk {
     if (this.run()) return true;
     const run = await this.openHere(clubId);
     if (!run) return false;
-    const events = ordered((await this.device.eventsOf(run.head.id)).map((kept) => kept.event));
-    await this.open(await this.named(run), events);
+    await this.open(run.head.id);
     const log = this.fold()?.log;
     if (!log) return false;
     const away = Math.max(0, Date.now() - run.aliveAt);
@@ -264,52 +237,6 @@ export class RunDesk {
     this.time.goFrom(last + away);
     await this.following.lookUp();
     return true;
-  }
-
-  /** A control of this device that did nothing, because another had turned the clock first, and that is not what the clock does anyway. */
-  readonly ignored = computed((): ControlEvent | null => {
-    const log = this.fold()?.log;
-    const idle = log?.idle(this.mine) ?? null;
-    if (!log || idle === null || idle.id === this.settled()) return null;
-    const { status } = log.clock;
-    const wanted = { go: status !== 'waiting', pause: status !== 'running', resume: status !== 'paused', end: status === 'ended' };
-    const there = idle.kind === 'skip' ? planAt(log.clock, this.time.now()) >= idle.to : wanted[idle.kind];
-    return there ? null : idle;
-  });
-  private readonly settled = signal<string | null>(null);
-
-  /** The run goes on as the others have it. */
-  follow(control: ControlEvent): void {
-    this.settled.set(control.id);
-  }
-
-  /** The run goes on here as one of its own, from where this device's clock stood after its control. */
-  async split(control: ControlEvent): Promise<void> {
-    const [run, log] = [this.run(), this.fold()?.log];
-    if (!run || !log) return;
-    const clock = log.clockBy(control);
-    const [to, watching] = [planAt(clock, this.time.now()), this.atHand.watching()];
-    await this.leave();
-    const now = new Date();
-    const own = await this.kept({
-      ...run,
-      head: { ...run.head, id: newId(), startedAt: now.toISOString() },
-      headSent: 0,
-      arrival: 0,
-      open: 1,
-    });
-    this.time.stop();
-    await this.device.putRun(own);
-    await this.open(own, []);
-    const stands: readonly Loose[] = clock.status === 'paused' ? [{ kind: 'pause' }] : [];
-    await this.log(...(watching ? turnsOf(watching) : []), { kind: 'go' }, { kind: 'skip', to: Math.max(0, to) }, ...stands);
-  }
-
-  /** This device takes part no more; the run goes on where others are in it. */
-  async leave(): Promise<void> {
-    const run = this.run();
-    if (run) await this.device.changeRun(run.head.id, { open: 0, aliveAt: Date.now(), aliveM: this.time.now() });
-    this.close();
   }
 
   /** The run that is open on this device. */

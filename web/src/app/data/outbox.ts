@@ -231,7 +231,7 @@ export class Outbox {
     const held = new Set(this.held().map(({ event }) => event.id));
     this.held.update((kept) => kept.map((one) => again.find(({ event }) => event.id === one.event.id) ?? one));
     await this.device.putEvents(again.filter(({ event }) => !held.has(event.id)));
-    await this.device.rename(device);
+    if ((await this.device.self()) === first.event.device) await this.device.rename(device);
     const devices = [...run.devices, device];
     await this.device.changeRun(run.head.id, { devices });
     if (this.isHere(run)) {

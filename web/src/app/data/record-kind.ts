@@ -144,6 +144,8 @@ export function recordKind<R extends Row, S extends { readonly id: string }>(nam
     selectHere: createSelector(selectAll, (all) => all.filter((row) => row.archivedAt === null)),
     selectStatus: createSelector(selectState, ({ status }) => status),
     selectSaves: createSelector(selectState, ({ saves }) => saves),
+    /** The version in which a record is known here; 0 where it is not. */
+    versionOf: (store: Store, id: string): number => store.selectSignal(selectState)().entities[id]?.version ?? 0,
   };
 }
 

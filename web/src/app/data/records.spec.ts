@@ -4,6 +4,7 @@ import { TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import { DeviceStore } from './device-store';
+import { Live } from './live';
 import { athlete, emptyDevice, me, pattern } from '../testing/run';
 import { session } from '../testing/sessions';
 import { patterns, people, sessions, recordProviders } from './records';
@@ -43,6 +44,26 @@ describe('the club’s records', () => {
     await until('ready');
     expect(select(people.selectAll)).toEqual([ada, bea]);
     expect(await TestBed.inject(DeviceStore).recall('people')).toEqual([bea, ada]);
+  });
+
+  it('a list in which somebody else saved is fetched anew; one in which this page did is not', () => {
+    jasmine.clock().install();
+    try {
+      const [mine, theirs] = [athlete({ version: 2 }), athlete({ version: 1 })];
+      store.dispatch(people.actions.loaded([mine, theirs]));
+      const { hints } = TestBed.inject(Live);
+      hints.next({ record: 'athlete', id: mine.id, version: 3 });
+      // The answer to this page's own save comes a little after the hint.
+      store.dispatch(people.actions.saved({ ...mine, version: 3 }));
+      hints.next({ run: mine.id, arrival: 4 });
+      jasmine.clock().tick(1000);
+      expect(http.match('/api/athletes')).toEqual([]);
+      hints.next({ record: 'athlete', id: theirs.id, version: 2 });
+      jasmine.clock().tick(1000);
+      http.expectOne('/api/athletes').flush([mine, { ...theirs, version: 2 }]);
+    } finally {
+      jasmine.clock().uninstall();
+    }
   });
 
   it('a list asked for before a save and arriving after it takes nothing back', () => {

@@ -1,6 +1,11 @@
+import { inject } from '@angular/core';
 import { Pattern, type PatternSave } from '@hopsk/contract/pattern';
 import { Athlete, type AthleteSave } from '@hopsk/contract/people';
 import { Session, type SessionSave } from '@hopsk/contract/session';
+import { createEffect, provideEffects } from '@ngrx/effects';
+import { Store } from '@ngrx/store';
+import { delay, filter, map } from 'rxjs';
+import { Live } from './live';
 import { recordKind } from './record-kind';
 import { teachingProviders } from './teaching';
 
@@ -9,10 +14,26 @@ export const people = recordKind<Athlete, AthleteSave>('people', 'athletes', Ath
 export const patterns = recordKind<Pattern, PatternSave>('patterns', 'patterns', Pattern);
 export const sessions = recordKind<Session, SessionSave>('sessions', 'sessions', Session);
 
-const KINDS = [people, patterns, sessions] as const;
+const OF_HINT = { athlete: people, pattern: patterns, session: sessions } as const;
+const KINDS = Object.values(OF_HINT);
+
+/** A page knows what it saved itself by the answer, which may come after the hint (ms). */
+const OWN_ANSWER = 1000;
+
+/** A list in which somebody else saved is fetched anew. */
+const onHint = createEffect(
+  (live = inject(Live), store = inject<Store>(Store)) =>
+    live.hints.pipe(
+      filter((hint) => 'record' in hint),
+      delay(OWN_ANSWER),
+      filter(({ record, id, version }) => OF_HINT[record].versionOf(store, id) < version),
+      map(({ record }) => OF_HINT[record].actions.load()),
+    ),
+  { functional: true },
+);
 
 /** For where the store is provided. */
-export const recordProviders = [...KINDS.flatMap(({ providers }) => providers), ...teachingProviders];
+export const recordProviders = [...KINDS.flatMap(({ providers }) => providers), provideEffects({ onHint }), ...teachingProviders];
 
 /** Fetches them all anew. */
 export const loadAll = () => KINDS.map(({ actions }) => actions.load());

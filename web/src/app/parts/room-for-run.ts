@@ -3,11 +3,13 @@ import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { RunDesk } from '../data/desk';
 import { signInFeature } from '../data/sign-in';
+import { Together } from '../data/together';
 import { Ask } from '../ui/ask';
 
 /** One run is open on a device: before another begins, the coach says what becomes of the first. To be made where things can be injected. */
 export class RoomForRun {
   private readonly desk = inject(RunDesk);
+  private readonly together = inject(Together);
   private readonly questions = inject(Ask);
   private readonly me = inject(Store).selectSignal(signInFeature.selectMe);
 
@@ -21,7 +23,7 @@ export class RoomForRun {
     await this.desk.recover(club);
     await this.desk.lead();
     if (this.desk.atHand.others().length === 0) await this.desk.log({ kind: 'end' });
-    await this.desk.leave();
+    await this.together.leave();
     return true;
   }
 }

@@ -1,16 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import type { Book } from '@hopsk/contract/book';
+import { Book } from '@hopsk/contract/book';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { RECURS_FROM, type BookEntry } from '@hopsk/core/evidence/book';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Table } from '../../ui/table';
 import { Store } from '@ngrx/store';
-import { firstValueFrom } from 'rxjs';
 import { Latest } from '../../compute/latest';
 import { Api } from '../../data/api';
+import { LastSeen } from '../../data/last-seen';
 import { troubleOf, type Trouble } from '../../data/problem';
 import { picked } from '../../data/picked';
 import { people } from '../../data/records';
@@ -34,6 +34,7 @@ export class BookScreen {
   readonly athlete = input<string>();
   private readonly store = inject(Store);
   private readonly api = inject(Api);
+  private readonly lastSeen = inject(LastSeen);
   protected readonly text = words.book;
   protected readonly common = words.common;
   protected readonly people = this.store.selectSignal(people.selectHere);
@@ -42,6 +43,8 @@ export class BookScreen {
   protected readonly choice = picked(this.people, () => this.athlete());
   protected readonly who = this.choice.record;
   protected readonly book = signal<Book | null>(null);
+  /** Without a network: that this is what was seen when. */
+  protected readonly seenAt = signal('');
   protected readonly trouble = signal<Trouble | null>(null);
   private readonly question = new Latest();
   protected readonly chosen = linkedSignal<BookEntry | null>(() => this.book()?.entries[0] ?? null);
@@ -113,10 +116,14 @@ export class BookScreen {
 
   protected load(id: string): void {
     this.book.set(null);
+    this.seenAt.set('');
     this.trouble.set(null);
     void this.question.ask(
-      () => firstValueFrom(this.api.book(id)),
-      (book) => this.book.set(book),
+      () => this.lastSeen.ask(`book-${id}`, Book, this.api.book(id)),
+      ({ value, at }) => {
+        this.book.set(value);
+        this.seenAt.set(at === null ? '' : this.text.lastSeen(new Date(at).toLocaleString()));
+      },
       (error) => this.trouble.set(troubleOf(error)),
     );
   }

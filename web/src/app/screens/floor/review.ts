@@ -15,6 +15,7 @@ import { troubleOf, type Trouble } from '../../data/problem';
 import { logOf } from '../../data/folded';
 import { newId } from '../../data/ids';
 import { patterns, people } from '../../data/records';
+import { RunsSeen } from '../../data/runs-seen';
 import { Box } from '../../ui/box';
 import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
@@ -58,6 +59,7 @@ import { texts } from '../../ui/reads';
 export class Review {
   readonly id = input.required<string>();
   private readonly api = inject(Api);
+  private readonly seen = inject(RunsSeen);
   private readonly store = inject(Store);
   /** Corrections are written under a name of their own, so that they meet nothing that is still waiting on this device. */
   private readonly device = newId();
@@ -79,6 +81,8 @@ export class Review {
   /** As typed, until it is saved. */
   protected readonly name = linkedSignal(() => this.whole()?.run.name ?? '');
   protected readonly patternId = linkedSignal(() => this.whole()?.run.patternId ?? null);
+  /** What is being written: one after the other, so that each has its own number. */
+  private writing: Promise<void> = Promise.resolve();
   private readonly log = computed(() => {
     const whole = this.whole();
     return whole && logOf(whole.run, whole.events);
@@ -135,7 +139,12 @@ export class Review {
   }
 
   /** Adds a correction to the log; what was tapped stays in it. */
-  protected async correct(correction: Correction): Promise<void> {
+  protected correct(correction: Correction): Promise<void> {
+    this.writing = this.writing.then(() => this.correctNow(correction));
+    return this.writing;
+  }
+
+  private async correctNow(correction: Correction): Promise<void> {
     const [whole, log] = [this.whole(), this.log()];
     if (!whole || !log) return;
     const stamp = {
@@ -146,10 +155,7 @@ export class Review {
       m: log.latest,
       at: Date.now(),
     };
-    await this.trying(async () => {
-      await firstValueFrom(this.api.sendEvents(whole.run.id, [{ ...correction, ...stamp }]));
-      await this.load(whole.run.id);
-    });
+    await this.trying(async () => this.whole.set(await this.seen.add(whole, { ...correction, ...stamp })));
   }
 
   /** Takes a tap back; a tap already taken back counts again. */
@@ -158,7 +164,7 @@ export class Review {
   }
 
   private load(id: string): Promise<void> {
-    return this.trying(async () => this.whole.set(await firstValueFrom(this.api.run(id))));
+    return this.trying(async () => this.whole.set(await this.seen.whole(id)));
   }
 
   private async trying(work: () => Promise<void>): Promise<void> {

@@ -10,6 +10,7 @@ import type { ControlEvent } from '@hopsk/core/log/event';
 import { RunDesk } from '../../data/desk';
 import { fileName, saveFile } from '../../drawing/export';
 import { Outbox } from '../../data/outbox';
+import { Together } from '../../data/together';
 import { Sounds } from '../../ports/sounds';
 import { signInFeature } from '../../data/sign-in';
 import { ClockBlock } from './clock-block';
@@ -35,6 +36,7 @@ import { once } from '../../ui/once';
 export class RunScreen {
   private readonly store = inject(Store);
   private readonly desk = inject(RunDesk);
+  private readonly together = inject(Together);
   private readonly router = inject(Router);
   private readonly dialogs = inject(Dialogs);
   private readonly questions = inject(Ask);
@@ -64,7 +66,7 @@ export class RunScreen {
   protected readonly others = computed(() => this.atHand.others().length);
   /** What of this device's did nothing: the coach says how it goes on. */
   protected readonly ignored = computed(() => {
-    const control = this.desk.ignored();
+    const control = this.together.ignored();
     return control && { control, said: this.text.ignored(this.text.controls[control.kind]), own: control.kind !== 'end' };
   });
   protected readonly taps = new RunTaps(this.at);
@@ -95,16 +97,16 @@ export class RunScreen {
   }
 
   protected follow(control: ControlEvent): void {
-    this.desk.follow(control);
+    this.together.follow(control);
   }
 
-  protected readonly split = once((control: ControlEvent) => this.desk.split(control));
+  protected readonly split = once((control: ControlEvent) => this.together.split(control));
 
   /** The others go on; what was tapped here stays in the run. */
   protected async leave(): Promise<void> {
     const { leaveAsk: question, leave: yes, stay: no } = this.text;
     if (!(await this.questions.sure({ question, yes, no }))) return;
-    await this.desk.leave();
+    await this.together.leave();
     await this.router.navigate(['/floor']);
   }
 

@@ -7,11 +7,11 @@ import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { filter, firstValueFrom, throttleTime } from 'rxjs';
 import { Api } from '../../data/api';
-import { RunDesk } from '../../data/desk';
 import { Live } from '../../data/live';
 import { troubleOf } from '../../data/problem';
 import { people } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
+import { Together } from '../../data/together';
 import { RoomForRun } from '../../parts/room-for-run';
 import { Sounds } from '../../ports/sounds';
 import { once } from '../../ui/once';
@@ -48,7 +48,7 @@ export class UnderWay {
   /** Why it could not be joined. */
   readonly refused = output<string>();
   private readonly api = inject(Api);
-  private readonly desk = inject(RunDesk);
+  private readonly together = inject(Together);
   private readonly router = inject(Router);
   private readonly sounds = inject(Sounds);
   private readonly room = new RoomForRun();
@@ -79,7 +79,7 @@ export class UnderWay {
       const at = performance.now();
       const whole = await firstValueFrom(this.api.run(id));
       const names = Object.fromEntries(whole.run.athletes.map((one) => [one, this.nameOf(one)]));
-      await this.desk.join(whole, { clubId, names }, { at, came: performance.now() });
+      await this.together.join(whole, { clubId, names }, { at, came: performance.now() });
       await this.router.navigate(['/floor/run']);
     } catch (error) {
       this.refused.emit(troubleOf(error).message);

@@ -13,12 +13,14 @@ import { Following } from './following';
 import { Live } from './live';
 import { Outbox } from './outbox';
 import { runFeature } from './run';
+import { Together } from './together';
 
 const right = { kind: 'right', fault: null, athlete: null, source: 'floor', clip: null } as const;
 
 describe('a run on several devices', () => {
   let server: LogServer;
   let desk: RunDesk;
+  let together: Together;
   let device: DeviceStore;
   let steady: number;
 
@@ -28,6 +30,7 @@ describe('a run on several devices', () => {
       providers: [provideStore({ [runFeature.name]: runFeature.reducer }), { provide: Api, useValue: server.api }],
     });
     desk = TestBed.inject(RunDesk);
+    together = TestBed.inject(Together);
     device = TestBed.inject(DeviceStore);
     TestBed.inject(Outbox).open(me.club.id);
   };
@@ -57,7 +60,7 @@ describe('a run on several devices', () => {
     const at = steady;
     const whole = server.whole;
     steady += 120;
-    await desk.join(whole, { clubId: me.club.id, names: {} }, { at, came: steady });
+    await together.join(whole, { clubId: me.club.id, names: {} }, { at, came: steady });
     await sent();
   }
 
@@ -156,16 +159,16 @@ describe('a run on several devices', () => {
 
     it('a control that did nothing is said, until the coach follows', () => {
       expect(status()).toEqual(['running', 16]);
-      const ignored = desk.ignored();
+      const ignored = together.ignored();
       expect(ignored).toEqual(jasmine.objectContaining({ kind: 'pause', m: 10_000 }));
-      if (ignored) desk.follow(ignored);
-      expect(desk.ignored()).toBeNull();
+      if (ignored) together.follow(ignored);
+      expect(together.ignored()).toBeNull();
     });
 
     it('or goes on with a run of their own, from where their clock stood', async () => {
       const first = desk.atHand.run()?.head.id;
-      const ignored = desk.ignored();
-      if (ignored) await desk.split(ignored);
+      const ignored = together.ignored();
+      if (ignored) await together.split(ignored);
       expect(desk.atHand.run()?.head.id).not.toBe(first);
       expect(status()).toEqual(['paused', 5]);
       expect(desk.atHand.others()).toEqual([]);
@@ -176,7 +179,7 @@ describe('a run on several devices', () => {
     it('two that wanted the same are not asked', async () => {
       server.from(there(6, 11_000, { kind: 'pause', answers: server.log.find(({ kind }) => kind === 'skip')?.id ?? '', order: 99 }));
       await heard();
-      expect(desk.ignored()).toBeNull();
+      expect(together.ignored()).toBeNull();
     });
   });
 });
