@@ -235,7 +235,7 @@ export class RunDesk {
       await this.log({ kind: 'pause', m: last });
     }
     this.time.goFrom(last + away);
-    await this.following.lookUp();
+    void this.following.catchUp();
     return true;
   }
 

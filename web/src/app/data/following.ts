@@ -1,4 +1,4 @@
-import { effect, inject, Injectable, untracked } from '@angular/core';
+import { effect, inject, Injectable, signal, untracked } from '@angular/core';
 import { RunEvent, type EventsStored } from '@hopsk/contract/run';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
@@ -24,6 +24,8 @@ export class Following {
   private again = false;
   /** Something was asked for and could not be fetched. */
   private behind = false;
+  /** The run in which a newer app wrote what this page does not know. */
+  readonly newer = signal<string | null>(null);
 
   constructor() {
     this.live.hints.subscribe((hint) => {
@@ -43,7 +45,7 @@ export class Following {
   /** What was sent was answered: all is known up to there, or others wrote meanwhile. */
   async answered(runId: string, { before, arrival }: Pick<EventsStored, 'before' | 'arrival'>): Promise<void> {
     if (runId !== this.atHand.run()?.head.id) return;
-    if (before === this.upTo(runId)) await this.upToNow(runId, arrival);
+    if (before === this.upTo(runId)) await this.upToNow(runId, arrival, this.newer() !== runId);
     else if (arrival > this.upTo(runId)) void this.catchUp();
   }
 
@@ -63,6 +65,7 @@ export class Following {
       try {
         const page = await firstValueFrom(this.api.eventsAfter(run.head.id, this.upTo(run.head.id)));
         const events = page.events.flatMap((event) => RunEvent.safeParse(event).data ?? []);
+        if (events.length < page.events.length) this.newer.set(run.head.id);
         await this.hear(run.head.id, events, page.arrival);
         this.again ||= page.more;
         this.behind = false;
@@ -81,10 +84,13 @@ export class Following {
     if (run?.head.id !== runId || !log) return;
     const fresh = events.filter(({ id }) => !log.has(id));
     const rows = fresh.map((event) => ({ runId, clubId: run.clubId, event, sent: 1 as const }));
-    // A device that is full hears all the same: the server has it.
-    if (rows.length > 0) await this.device.heard(rows).catch(() => undefined);
+    // A device that is full hears all the same: the server has it, and is asked again after a reload.
+    const kept = await this.device.heard(rows).then(
+      () => true,
+      () => false,
+    );
     if (fresh.length > 0 && this.atHand.run()?.head.id === runId) this.store.dispatch(runActions.heard({ events: fresh }));
-    await this.upToNow(runId, arrival);
+    await this.upToNow(runId, arrival, kept && this.newer() !== runId);
   }
 
   private upTo(runId: string): number {
@@ -93,10 +99,10 @@ export class Following {
     return this.known.arrival;
   }
 
-  private async upToNow(runId: string, arrival: number): Promise<void> {
+  private async upToNow(runId: string, arrival: number, noted = true): Promise<void> {
     if (arrival <= this.upTo(runId)) return;
     this.known = { run: runId, arrival };
     // Noted late or not at all, some of it is asked for once more.
-    await this.device.changeRun(runId, { arrival }).catch(() => undefined);
+    if (noted) await this.device.changeRun(runId, { arrival }).catch(() => undefined);
   }
 }

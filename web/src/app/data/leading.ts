@@ -84,13 +84,14 @@ export class Leading implements OnDestroy {
     if (this.atHand.run()?.head.id !== run) return;
     this.set(false);
     this.channel.postMessage({ run, asks: true } satisfies Word);
-    this.waiting = new AbortController();
+    const { signal } = (this.waiting = new AbortController());
     await navigator.locks
-      .request(`hopsk-run-${run}`, { signal: this.waiting.signal }, () => {
+      .request(`hopsk-run-${run}`, { signal }, () => {
         this.set(true);
         return this.held();
       })
-      .catch(() => undefined);
+      // Another page took it, unless nobody waits for it any more.
+      .catch(() => (signal.aborted ? undefined : this.wait(run)));
   }
 
   private set(leads: boolean): boolean {

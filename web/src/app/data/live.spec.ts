@@ -61,6 +61,16 @@ describe('what the server hints at', () => {
     expect(Stream.all[0]?.readyState).toBe(Stream.CLOSED);
   });
 
+  it('a page that nobody looks at has no stream', () => {
+    last().onopen();
+    const hidden = spyOnProperty(document, 'hidden').and.returnValue(true);
+    document.dispatchEvent(new Event('visibilitychange'));
+    expect([last().readyState, live.hearing()]).toEqual([Stream.CLOSED, false]);
+    hidden.and.returnValue(false);
+    document.dispatchEvent(new Event('visibilitychange'));
+    expect(Stream.all.length).toBe(2);
+  });
+
   it('one that was refused is asked for again later; one that only broke comes back by itself', () => {
     last().onopen();
     last().onerror();

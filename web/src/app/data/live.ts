@@ -16,8 +16,21 @@ export class Live {
   private source: EventSource | null = null;
   private timer: ReturnType<typeof setTimeout> | null = null;
 
+  private wanted = false;
+
+  constructor() {
+    // A browser has few connections for all its tabs: those that nobody looks at ask now and then.
+    document.addEventListener('visibilitychange', () => {
+      if (!this.wanted) return;
+      if (document.hidden) this.shut();
+      else this.open();
+    });
+  }
+
   open(): void {
-    this.close();
+    this.shut();
+    this.wanted = true;
+    if (document.hidden) return;
     const source = new EventSource('/api/live?ngsw-bypass');
     this.source = source;
     source.onopen = () => {
@@ -48,6 +61,11 @@ export class Live {
   }
 
   close(): void {
+    this.wanted = false;
+    this.shut();
+  }
+
+  private shut(): void {
     this.rest();
     this.source?.close();
     this.source = null;

@@ -135,6 +135,18 @@ describe('a run on several devices', () => {
     expect(new Set(events().map(({ id }) => id)).size).toBe(events().length);
   });
 
+  it('what a newer app wrote is said, and asked for again after a reload', async () => {
+    await join();
+    server.from({ ...there(5, 9000, right), kind: 'juggle' } as unknown as RunEvent, there(6, 9100, right));
+    await heard();
+    expect(TestBed.inject(Following).newer()).toBe(server.whole.run.id);
+    expect(events().filter(({ device: name }) => name === 'there').length).toBe(5);
+    setUp();
+    await desk.recover(me.club.id);
+    await heard();
+    expect(TestBed.inject(Following).newer()).toBe(server.whole.run.id);
+  });
+
   it('away for long, the run of others goes on', async () => {
     await join();
     desk.alive();

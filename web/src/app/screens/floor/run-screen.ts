@@ -8,6 +8,7 @@ import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import type { ControlEvent } from '@hopsk/core/log/event';
 import { RunDesk } from '../../data/desk';
+import { Following } from '../../data/following';
 import { fileName, saveFile } from '../../drawing/export';
 import { Outbox } from '../../data/outbox';
 import { Together } from '../../data/together';
@@ -37,6 +38,7 @@ export class RunScreen {
   private readonly store = inject(Store);
   private readonly desk = inject(RunDesk);
   private readonly together = inject(Together);
+  private readonly following = inject(Following);
   private readonly router = inject(Router);
   private readonly dialogs = inject(Dialogs);
   private readonly questions = inject(Ask);
@@ -62,6 +64,8 @@ export class RunScreen {
   });
   protected readonly leads = this.desk.leads;
   protected readonly lead = once(() => this.desk.lead());
+  /** A newer app wrote in it what this page does not know. */
+  protected readonly newer = computed(() => this.following.newer() !== null && this.following.newer() === this.run()?.head.id);
   /** Other devices that take part. */
   protected readonly others = computed(() => this.atHand.others().length);
   /** What of this device's did nothing: the coach says how it goes on. */
