@@ -313,9 +313,10 @@ describe('a log of several devices', () => {
     // The second one has not heard of the pause and skips: it stays where the first left it.
     const late = steps(step('a', 80, { kind: 'pause' }), step('b', 2, { kind: 'skip', to: 20 }, false));
     expect(clockOf(late.filter(isControl), TOTAL).status).toBe('paused');
-    // Its device can say which did nothing, and where its own clock stood by it.
+    // A device that had heard of the start can say which did nothing, and where its own clock stood by it.
     const both = new RunLog(plan, catalogue, DELAY);
-    both.take([...late].reverse());
+    const heard = step('b', 1, { kind: 'view', view: 'side' });
+    both.take([...steps(heard, step('a', 80, { kind: 'pause' }), step('b', 2, { kind: 'skip', to: 20 }, false))].reverse());
     const idle = both.idle(new Set(['b']));
     expect(idle?.kind).toBe('skip');
     expect(idle && planAt(both.clockBy(idle), idle.m + 1000)).toBe(21);
