@@ -7,7 +7,7 @@ export class OwnHouse {
   private constructor(
     readonly port: number,
     private readonly postgres: Awaited<ReturnType<typeof throwAwayPostgres>>,
-    private readonly databaseUrl: string,
+    readonly databaseUrl: string,
     private server: Awaited<ReturnType<typeof startServer>>,
   ) {}
 

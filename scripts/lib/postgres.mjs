@@ -224,6 +224,20 @@ export async function startPostgres(data, { throwAway = false, wish = null } = {
   };
 }
 
+/** Does something with the database of a data folder, or the one that DATABASE_URL names; one that was not running is stopped again. */
+export async function withDatabase(data, work) {
+  const own = process.env.DATABASE_URL;
+  if (own) return work(own);
+  if (!existsSync(join(data, 'postgres.secret'))) throw new Plain(`There is no database in ${data}.`);
+  const running = runningPort(clusterFolder(data)) !== null;
+  const database = await startPostgres(data);
+  try {
+    return await work(database.url);
+  } finally {
+    if (!running) await database.stop();
+  }
+}
+
 /** Makes a database if it is not there; the name is one of ours, never typed by anybody. */
 export async function ensureDatabase(adminUrl, name) {
   const { default: pg } = await import(join(root, 'node_modules', 'pg', 'lib', 'index.js'));

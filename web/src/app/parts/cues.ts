@@ -5,7 +5,7 @@ export interface Timed {
 }
 
 /** A clock that moved on by more than this was moved by hand: nothing of what lies between is said. */
-export const JUMP = 3;
+const JUMP = 3;
 
 /** What falls due when the clock goes from one moment to the next, in order; nothing when it goes back or was moved by hand. */
 export function due<T extends Timed>(cues: readonly T[], from: number, to: number, jump = JUMP): T[] {

@@ -1,8 +1,8 @@
 import { DestroyRef, effect, inject, untracked, type WritableSignal } from '@angular/core';
-import { COUNT_DOWN, momentOf, planAt } from '@hopsk/core/log/clock';
+import { COUNT_DOWN, momentOf, planAt, type RunClock } from '@hopsk/core/log/clock';
 import { words } from '@hopsk/words/words';
 import { RunDesk } from '../../data/desk';
-import { due, JUMP } from '../../parts/cues';
+import { due } from '../../parts/cues';
 import type { RunNow } from '../../parts/run-now';
 import { BOARD_HOLDS } from '../../parts/run-setup';
 import { Awake } from '../../ports/awake';
@@ -88,11 +88,15 @@ export class RunUpkeep {
     this.heard = t;
     if (!session || this.at.status() !== 'running' || !this.desk.leads()) return;
     for (const cue of due(session.cues, before, t)) this.speech.say(cue.say);
-    const open = session.phases.find((stretch) => stretch.open && stretch.end > before && stretch.end <= t);
-    if (open && t - before < JUMP) {
-      this.of.say(words.run.openSays);
-      void this.desk.decide((log) => ({ kind: 'pause', m: momentOf(log.clock, open.end) }));
-    }
+    // Run over by time, however long this page was held up: whoever skipped it, or went on after it, turned the clock.
+    const ranOver = (clock: RunClock) => session.phases.find(({ open, end }) => open && end <= t && end > (clock.pieces.at(-1)?.t ?? t));
+    const clock = this.desk.fold()?.log.clock;
+    if (!clock || !ranOver(clock)) return;
+    this.of.say(words.run.openSays);
+    void this.desk.decide((log) => {
+      const open = log.clock.status === 'running' ? ranOver(log.clock) : undefined;
+      return open ? { kind: 'pause', m: momentOf(log.clock, open.end) } : null;
+    });
   }
 
   /** With another exercise come its faults on the board and the place to stand; what the coach changed in it since stays. */
