@@ -7,8 +7,9 @@ import { PatternVersion } from '@hopsk/contract/pattern';
 import { EventsPage, EventsStored, RunOpen, RunRow, RunWhole, type RunEvent, type RunHead } from '@hopsk/contract/run';
 import { SessionVersion, StageRecord } from '@hopsk/contract/session';
 import { Teaching } from '@hopsk/contract/teaching';
-import { map, timeout, type Observable } from 'rxjs';
+import { map, type Observable } from 'rxjs';
 import * as z from 'zod/mini';
+import { within } from './later';
 
 /** A request of the log that is not answered for so long (ms) was swallowed: it is sent again. */
 const LONGEST = 30_000;
@@ -66,11 +67,11 @@ export class Api {
 
   runs = () => this.get('/runs', z.array(RunRow));
   run = (id: string) => this.get(`/runs/${id}`, RunWhole);
-  putRun = (head: RunHead) => this.put(`/runs/${head.id}`, head, z.unknown()).pipe(timeout(LONGEST));
+  putRun = (head: RunHead) => this.put(`/runs/${head.id}`, head, z.unknown()).pipe(within(LONGEST));
   /** `m`: the run's time as they are sent; null where it is not known. */
   sendEvents = (runId: string, events: readonly RunEvent[], m: number | null = null) =>
-    this.post(`/runs/${runId}/events`, { events, m }, EventsStored).pipe(timeout(LONGEST));
-  eventsAfter = (runId: string, after: number) => this.get(`/runs/${runId}/events?after=${after}`, EventsPage).pipe(timeout(LONGEST));
+    this.post(`/runs/${runId}/events`, { events, m }, EventsStored).pipe(within(LONGEST));
+  eventsAfter = (runId: string, after: number) => this.get(`/runs/${runId}/events?after=${after}`, EventsPage).pipe(within(LONGEST));
   openRuns = () => this.get('/runs/open', z.array(RunOpen));
   renameRun = (id: string, body: { name: string; patternId: string | null; version: number }) =>
     this.put(`/runs/${id}/name`, body, RunWhole);

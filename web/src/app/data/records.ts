@@ -4,7 +4,8 @@ import { Athlete, type AthleteSave } from '@hopsk/contract/people';
 import { Session, type SessionSave } from '@hopsk/contract/session';
 import { createEffect, provideEffects } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
-import { delay, filter, map } from 'rxjs';
+import { filter, map } from 'rxjs';
+import { later } from './later';
 import { Live } from './live';
 import { recordKind } from './record-kind';
 import { teachingProviders } from './teaching';
@@ -25,7 +26,7 @@ const onHint = createEffect(
   (live = inject(Live), store = inject<Store>(Store)) =>
     live.hints.pipe(
       filter((hint) => 'record' in hint),
-      delay(OWN_ANSWER),
+      later(OWN_ANSWER),
       filter(({ record, id, version }) => OF_HINT[record].versionOf(store, id) < version),
       map(({ record }) => OF_HINT[record].actions.load()),
     ),

@@ -5,8 +5,9 @@ import { Router } from '@angular/router';
 import type { RunOpen } from '@hopsk/contract/run';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
-import { filter, firstValueFrom, throttleTime } from 'rxjs';
+import { exhaustMap, filter, firstValueFrom, of } from 'rxjs';
 import { Api } from '../../data/api';
+import { later } from '../../data/later';
 import { Live } from '../../data/live';
 import { troubleOf } from '../../data/problem';
 import { people } from '../../data/records';
@@ -16,8 +17,8 @@ import { RoomForRun } from '../../parts/room-for-run';
 import { Sounds } from '../../ports/sounds';
 import { once } from '../../ui/once';
 
-/** Between two looks (ms). */
-const LOOKS = 2000;
+/** From a hint to the look that it is worth (ms): what is hinted at meanwhile is seen too. */
+const LOOKS = 1000;
 
 /** Runs of the club that are under way on other devices, to take part in. */
 @Component({
@@ -64,7 +65,7 @@ export class UnderWay {
     inject(Live)
       .hints.pipe(
         filter((hint) => 'run' in hint),
-        throttleTime(LOOKS, undefined, { leading: true, trailing: true }),
+        exhaustMap((hint) => of(hint).pipe(later(LOOKS))),
         takeUntilDestroyed(),
       )
       .subscribe(() => void this.look());
