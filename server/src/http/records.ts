@@ -11,6 +11,9 @@ import { refuseStale } from './versioned.js';
 /** Kinds of records that pages list. */
 type Kind = Extract<Hint, { record: string }>['record'];
 
+/** What was saved is saved, whether others hear of it or not. */
+const saved = (pool: Pool, clubId: string, what: Hint): Promise<void> => hint(pool, clubId, what).catch(() => undefined);
+
 interface Versioned {
   readonly version: number;
 }
@@ -40,7 +43,7 @@ export function saveRoutes<Schema extends z.ZodMiniType<{ id: string; version: n
     if (sent.id !== id) throw new HttpProblem(400, { code: 'id-differs', values: {} });
     const kept = sent.version === 0 ? await saving.add(pool, clubId, sent) : await saving.save(pool, clubId, sent);
     if (!kept) refuseStale(what, sent, await saving.get(pool, clubId, id));
-    await hint(pool, clubId, { record: what, id, version: kept.version });
+    await saved(pool, clubId, { record: what, id, version: kept.version });
     response.status(sent.version === 0 ? 201 : 200).json(kept);
   });
 }
@@ -62,7 +65,7 @@ export function archiveRoute<Kept extends Versioned>(
       const id = idOf(request, what);
       const kept = await archive(pool, clubId, id, archived);
       if (!kept) throw notFound(what);
-      await hint(pool, clubId, { record: what, id, version: kept.version });
+      await saved(pool, clubId, { record: what, id, version: kept.version });
       response.json(kept);
     });
   }

@@ -114,6 +114,24 @@ describe('hints of what may be otherwise', () => {
     expect(await again.next()).toEqual({ record: 'athlete', id: one, version: 1 });
   });
 
+  it('are listened for only while somebody hears, and what others notify is passed over', async () => {
+    const listeners = async (): Promise<number> =>
+      (
+        await house.pool.query<{ n: number }>(
+          `select count(*)::int as n from pg_stat_activity where query = 'listen hopsk' and datname = current_database()`,
+        )
+      ).rows[0]?.n ?? -1;
+    const [page, second] = [await hear(ours), await hear(ours)];
+    expect(await listeners()).toBe(1);
+    for (const junk of ['', 'no club', '{"club":1}']) await house.pool.query(`select pg_notify('hopsk', $1)`, [junk]);
+    const one = await added(ours);
+    expect(await page.next()).toEqual({ record: 'athlete', id: one, version: 1 });
+    page.close();
+    second.close();
+    while ((await listeners()) > 0) await new Promise(setImmediate);
+    expect(await listeners()).toBe(0);
+  });
+
   it('say what joins: runs under way, with whose devices are in them, and the run’s time now', async () => {
     const { run, events } = ran(ada, [3.5]);
     const running = events.slice(0, -1);

@@ -33,14 +33,14 @@ export function liveRoutes(pool: Pool): Router {
       response.write('event: beat\ndata:\n\n');
       void stillIn(request).then((still) => (still ? undefined : end()));
     }, BEAT);
-    request.on('close', gone);
+    response.on('close', gone);
     try {
       leave = await hints.hear(clubId, { tell: (hint) => response.write(`data: ${hint}\n\n`), lost: end });
     } catch (error) {
       gone();
       throw error;
     }
-    if (request.destroyed) return gone();
+    if (response.destroyed) return gone();
     response.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store, no-transform', 'X-Accel-Buffering': 'no' });
     response.write('retry: 3000\n\n');
   });

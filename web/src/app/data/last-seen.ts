@@ -1,8 +1,10 @@
 import { inject, Injectable } from '@angular/core';
+import { Store } from '@ngrx/store';
 import { firstValueFrom, type Observable } from 'rxjs';
 import * as z from 'zod/mini';
 import { DeviceStore } from './device-store';
-import { troubleOf } from './problem';
+import { isAway } from './problem';
+import { signInFeature } from './sign-in';
 
 /** What was asked for, and when it was seen where there is no network (wall's clock, ms); null: just now. */
 export interface Seen<T> {
@@ -14,9 +16,12 @@ export interface Seen<T> {
 @Injectable({ providedIn: 'root' })
 export class LastSeen {
   private readonly device = inject(DeviceStore);
+  private readonly me = inject(Store).selectSignal(signInFeature.selectMe);
 
-  /** Throws what the server said where there is a network, or nothing was seen before. */
-  async ask<T>(key: string, shape: z.ZodMiniType<T>, asked: Observable<T>): Promise<Seen<T>> {
+  /** Of the club that is signed in. Throws what the server said where it answers, or nothing was seen before. */
+  async ask<T>(name: string, shape: z.ZodMiniType<T>, asked: Observable<T>): Promise<Seen<T>> {
+    // Two clubs may know somebody by one id.
+    const key = `${this.me()?.club.id ?? ''} ${name}`;
     try {
       const value = await firstValueFrom(asked);
       // A device that is full shows all the same.
@@ -24,7 +29,7 @@ export class LastSeen {
       return { value, at: null };
     } catch (error) {
       const kept = z.object({ at: z.number(), value: shape }).safeParse(await this.device.recall(key));
-      if (!kept.success || troubleOf(error).kind !== 'offline') throw error;
+      if (!kept.success || !isAway(error)) throw error;
       return kept.data;
     }
   }

@@ -23,6 +23,9 @@ export function messageOf({ error, values, fields }: Problem): string {
   return error === 'bad-input' && fields.length > 0 ? words.common.nothingSaved(inALine(saidFields(fields.slice(0, 3)))) : message;
 }
 
+/** Whether the server, or its database, was not to be reached: what this device keeps is all there is. */
+export const isAway = (error: unknown): boolean => ['offline', 'away'].includes(troubleOf(error).kind);
+
 /** Reads any failed request as trouble with a sentence. */
 export function troubleOf(error: unknown): Trouble {
   if (error instanceof TimeoutError) return { kind: 'offline', message: words.common.away, fields: [] };

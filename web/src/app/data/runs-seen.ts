@@ -5,7 +5,7 @@ import { firstValueFrom } from 'rxjs';
 import { Api } from './api';
 import { DeviceStore, type KeptRun } from './device-store';
 import { Outbox } from './outbox';
-import { troubleOf } from './problem';
+import { isAway } from './problem';
 
 /** Runs to be gone through afterwards: the server's, and without a network those that this device keeps. */
 @Injectable({ providedIn: 'root' })
@@ -21,7 +21,7 @@ export class RunsSeen {
       const whole = await firstValueFrom(this.api.run(id));
       return kept === null ? whole : { ...whole, events: together(whole.events, kept.events) };
     } catch (error) {
-      if (kept === null || troubleOf(error).kind !== 'offline') throw error;
+      if (kept === null || !isAway(error)) throw error;
       return { run: { ...kept.run.head, version: 0 }, events: kept.events, unread: 0, arrival: kept.run.arrival, now: null };
     }
   }
