@@ -172,6 +172,7 @@ test.describe('two phones in one run', () => {
     await expect(count(second)).toHaveText('1');
     // What is tapped where it is only shown is nothing.
     await tapTile(second, 'split-late');
+    await expect(second.locator('.last')).not.toContainText('split late');
     await coach.getByRole('button', { name: 'next' }).click();
     await expect(clockOf(second)).toContainText('rest');
     await expect(count(second)).toHaveText('1');

@@ -18,7 +18,8 @@ export const floor = {
     resumeSays: 'A run is under way on this device.',
     under: 'is under way.',
     join: 'take part',
-    openHere: (name: string): string => `‘${name}’ is still open on this device. End it, or leave it to those who are in it?`,
+    openHere: (name: string): string =>
+      `‘${name}’ is still open on this device. Beginning another ends it, or leaves it to those who are in it.`,
     openYes: 'yes, begin another',
     watching: 'watched',
     taps: 'taps',

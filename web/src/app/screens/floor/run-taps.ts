@@ -83,12 +83,12 @@ export class RunTaps {
     return this.at.watching()?.athlete ?? null;
   }
 
-  /** Said when it is kept, not before. */
+  /** Said when it is kept, not before; where another tab writes, nothing was. */
   private async log(loose: Loose, said: string): Promise<void> {
     navigator.vibrate?.(15);
     const sentence = this.saidAt(said);
     const unkept = this.desk.unkept();
-    await this.desk.log(loose);
+    if ((await this.desk.log(loose)).length === 0) return;
     this.last.set(this.desk.unkept() > unkept ? `${sentence} · ${this.text.notKept}` : sentence);
   }
 
