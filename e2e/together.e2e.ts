@@ -172,10 +172,10 @@ test.describe('two phones in one run', () => {
     await expect(count(second)).toHaveText('1');
     // What is tapped where it is only shown is nothing.
     await tapTile(second, 'split-late');
-    await expect(second.locator('.last')).not.toContainText('split late');
     await coach.getByRole('button', { name: 'next' }).click();
     await expect(clockOf(second)).toContainText('rest');
     await expect(count(second)).toHaveText('1');
+    await expect(second.locator('.last')).not.toContainText('split late');
     await accessible(second);
     await only.getByRole('button', { name: 'write here' }).click();
     await expect(only).toHaveCount(0);
