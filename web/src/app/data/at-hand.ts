@@ -1,7 +1,8 @@
 import { computed, inject, Injectable } from '@angular/core';
+import type { RunEvent } from '@hopsk/core/log/event';
 import { Store } from '@ngrx/store';
 import { folded } from './folded';
-import { runFeature } from './run';
+import { runActions, runFeature } from './run';
 
 /** The run on this page, its log, and what the log adds up to. */
 @Injectable({ providedIn: 'root' })
@@ -23,4 +24,12 @@ export class RunAtHand {
   });
   /** Other devices in it. */
   readonly others = computed(() => this.fold()?.log.devices.filter((device) => !this.mine().has(device)) ?? []);
+
+  /** Shows what others wrote, or another page of this device: what is shown already comes no second time, whoever was first. */
+  hear(runId: string, events: readonly RunEvent[]): void {
+    const log = this.fold()?.log;
+    if (!log || this.run()?.head.id !== runId) return;
+    const fresh = events.filter(({ id }) => !log.has(id));
+    if (fresh.length > 0) this.store.dispatch(runActions.heard({ events: fresh }));
+  }
 }

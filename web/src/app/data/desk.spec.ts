@@ -6,6 +6,7 @@ import { DeviceStore } from './device-store';
 import { runFeature } from './run';
 import { emptyDevice, keptRun, me, runHead } from '../testing/run';
 import { AWAY_MS, RunDesk } from './desk';
+import { Leading } from './leading';
 import { Outbox } from './outbox';
 
 describe('the desk that writes the log', () => {
@@ -75,6 +76,32 @@ describe('the desk that writes the log', () => {
     ]);
     expect(new Set(events().map(({ device: name }) => name))).toEqual(new Set([await device.self()]));
     expect(events()[2]).toEqual(jasmine.objectContaining({ athlete: head.athletes[0] }));
+  });
+
+  it('a page that takes the lead while something is written shows it once', async () => {
+    const head = runHead();
+    await begin(head);
+    const put = device.putEvents.bind(device);
+    let show = (): void => undefined;
+    const kept = new Promise<void>((done) => {
+      spyOn(device, 'putEvents').and.callFake(async (rows) => {
+        await put(rows);
+        done();
+        await new Promise<void>((shown) => (show = shown));
+      });
+    });
+    const tap = desk.log(right);
+    await kept;
+    const { leads } = TestBed.inject(Leading);
+    for (const now of [false, true]) {
+      leads.set(now);
+      TestBed.tick();
+    }
+    await device.eventsOf(head.id);
+    show();
+    await tap;
+    await desk.decide(() => null);
+    expect(events().map(({ seq }) => seq)).toEqual([1, 2, 3, 4, 5]);
   });
 
   it('stamps a tap with the run’s time and what the screen showed, and has it on the device before it is sent', async () => {

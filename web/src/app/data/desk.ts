@@ -118,13 +118,16 @@ export class RunDesk {
     await this.reread();
   }
 
-  /** What another page of this device wrote is here too. */
-  private async reread(): Promise<void> {
-    const run = this.run();
-    if (!run) return;
-    const log = this.fold()?.log;
-    const kept = (await this.device.eventsOf(run.head.id)).map(({ event }) => event).filter(({ id }) => log?.has(id) !== true);
-    if (kept.length > 0 && this.run()?.head.id === run.head.id) this.store.dispatch(runActions.heard({ events: kept }));
+  /** What another page of this device wrote is here too. In turn with what is being written, which is kept a moment before it is shown. */
+  private reread(): Promise<void> {
+    return this.inTurn(async () => {
+      const run = this.run();
+      if (run)
+        this.atHand.hear(
+          run.head.id,
+          (await this.device.eventsOf(run.head.id)).map(({ event }) => event),
+        );
+    });
   }
 
   /** Logs events at this moment of the run. The promise is done when they are kept and shown; it says which. */
@@ -142,8 +145,12 @@ export class RunDesk {
 
   private write(follows: (log: RunLog) => readonly Loose[]): Promise<RunEvent[]> {
     const now: Now = { m: this.time.now(), at: Date.now(), steady: performance.now() };
-    const next = this.writing.then(() => this.writeNow(follows, now));
-    this.writing = next;
+    return this.inTurn(() => this.writeNow(follows, now));
+  }
+
+  private inTurn<T>(does: () => Promise<T>): Promise<T> {
+    const next = this.writing.then(does);
+    this.writing = next.catch(() => undefined);
     return next;
   }
 

@@ -1,20 +1,17 @@
 import { effect, inject, Injectable, signal, untracked } from '@angular/core';
 import { RunEvent, type EventsStored } from '@hopsk/contract/run';
-import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from './api';
 import { RunAtHand } from './at-hand';
 import { DeviceStore } from './device-store';
 import { Leading } from './leading';
 import { Live } from './live';
-import { runActions } from './run';
 
 /** Keeps the run at hand up with what other devices write in it: when the server hints at it, and whenever something was sent. */
 @Injectable({ providedIn: 'root' })
 export class Following {
   private readonly api = inject(Api);
   private readonly device = inject(DeviceStore);
-  private readonly store = inject(Store);
   private readonly atHand = inject(RunAtHand);
   private readonly live = inject(Live);
   private readonly leading = inject(Leading);
@@ -89,7 +86,7 @@ export class Following {
       () => true,
       () => false,
     );
-    if (fresh.length > 0 && this.atHand.run()?.head.id === runId) this.store.dispatch(runActions.heard({ events: fresh }));
+    this.atHand.hear(runId, fresh);
     await this.upToNow(runId, arrival, kept && this.newer() !== runId);
   }
 

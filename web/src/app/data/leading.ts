@@ -1,10 +1,8 @@
 import { effect, inject, Injectable, signal, untracked, type OnDestroy } from '@angular/core';
 import type { Wire } from '@hopsk/contract/common';
 import { RunEvent } from '@hopsk/contract/run';
-import { Store } from '@ngrx/store';
 import * as z from 'zod/mini';
 import { RunAtHand } from './at-hand';
-import { runActions } from './run';
 import { RunTime } from './run-time';
 
 /** What pages of one device tell each other of the run: how it stands, or that one wants to know. */
@@ -23,7 +21,6 @@ const sharedNow = (): number => performance.timeOrigin + performance.now();
  */
 @Injectable({ providedIn: 'root' })
 export class Leading implements OnDestroy {
-  private readonly store = inject(Store);
   private readonly atHand = inject(RunAtHand);
   private readonly time = inject(RunTime);
   readonly leads = signal(true);
@@ -104,10 +101,8 @@ export class Leading implements OnDestroy {
       if (this.leads()) this.tell([]);
       return;
     }
-    const log = this.atHand.fold()?.log;
-    if (this.leads() || !log) return;
-    const events = word.events.filter(({ id }) => !log.has(id));
-    if (events.length > 0) this.store.dispatch(runActions.heard({ events }));
+    if (this.leads()) return;
+    this.atHand.hear(word.run, word.events);
     if (word.m !== null) this.time.goFrom(word.m + Math.max(0, sharedNow() - word.at));
   }
 
