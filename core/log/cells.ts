@@ -67,10 +67,11 @@ export function judge(seen: readonly Seen[], taps: readonly Tap[], exercise: num
 
 /** Tallies added up from what the occasions say, one of them changed at a time. */
 export class Tallies {
-  private readonly of = new Map<number, readonly Cell[]>();
+  private readonly of = new Map<number | string, readonly Cell[]>();
   private readonly sums = new Map<string, Draft>();
 
-  set(occasion: number, cells: readonly Cell[]): void {
+  /** @param occasion its place in the plan, or the ball's id. */
+  set(occasion: number | string, cells: readonly Cell[]): void {
     for (const old of this.of.get(occasion) ?? []) this.add(old, -1);
     for (const one of cells) this.add(one, 1);
     this.of.set(occasion, cells);

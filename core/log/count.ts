@@ -26,11 +26,17 @@ export interface Tally {
   readonly right: number;
 }
 
+/** An occasion as a coach knows it: a repetition by the plan, or a ball. */
+export interface Home extends Pick<Occasion, 'exercise' | 'set' | 'round' | 'repetition'> {
+  /** Opened by a coach; `repetition` says which it is in its round. */
+  readonly ball?: true;
+}
+
 /** Where a tap belongs: counted, once more in what is full, or noted without a rate. */
 export interface Placed {
   readonly event: FaultEvent;
   readonly as: 'counted' | 'again' | 'noted';
-  readonly occasion: Pick<Occasion, 'exercise' | 'set' | 'round' | 'repetition'> | null;
+  readonly occasion: Home | null;
 }
 
 export interface RunCount {

@@ -25,17 +25,17 @@ export const through = (occasions: readonly Occasion[], { from, to }: Leg): Thro
 });
 
 /**
- * The occasion that was on at a second of the plan in the last of these legs, or the last one before it that was run; −1: none.
- * In a rest it is the one before the rest, after a skip the one before the skip.
+ * The occasion that was on at a second of the plan in the last of these legs, or the last one before it that was run, and the leg it
+ * was run in; null: none. In a rest it is the one before the rest, after a skip the one before the skip.
  */
-export function occasionAt(occasions: readonly Occasion[], legs: readonly Leg[], t: number): number {
+export function occasionAt(occasions: readonly Occasion[], legs: readonly Leg[], t: number): { at: number; leg: Leg } | null {
   for (let i = legs.length - 1; i >= 0; i--) {
     const leg = legs[i] as Leg;
     const upTo = i === legs.length - 1 ? t : leg.to;
     const at = firstWhere(occasions, ({ start }) => (i === legs.length - 1 ? start > upTo : start >= upTo)) - 1;
-    if (at >= 0 && (occasions[at] as Occasion).end > leg.from) return at;
+    if (at >= 0 && (occasions[at] as Occasion).end > leg.from) return { at, leg };
   }
-  return -1;
+  return null;
 }
 
 /** The occasion so many further among those that were run, each once; −1 where there is none. */

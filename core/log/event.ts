@@ -1,5 +1,6 @@
 import type { Side } from '../body/foot.js';
 import type { View } from '../catalogue/fault.js';
+import type { Opener } from '../plan/run-plan.js';
 
 /** Where the ball or blade went. */
 export const RESULTS = ['in', 'out', 'hit', 'missed'] as const;
@@ -54,21 +55,41 @@ export type Correction =
   | { readonly kind: 'move'; readonly target: string; readonly by: number }
   | { readonly kind: 'assign'; readonly target: string; readonly athlete: string };
 
+/** A ball is fed, thrown or pointed: from here on the chances of its line are this ball's. */
+interface Fed {
+  readonly kind: 'ball';
+  readonly source: Source;
+}
+
+/** From here on others open the occasions of an exercise. */
+interface Opening {
+  readonly kind: 'opens';
+  readonly exercise: number;
+  readonly by: Opener;
+}
+
+/** What opens occasions, and says who does. */
+export type Opened = Fed | Opening;
+
 /** A device takes part from here on, its clock set by what the server knew: behind the run's time by less than so many milliseconds. */
 export type Taking = { readonly kind: 'follow'; readonly within: number };
 
-/** The occasion on the screen when an observation was meant: its stretch of the plan and its place there, both from 0. */
-export interface Shown {
-  readonly stretch: number;
-  readonly occasion: number;
-}
+/** The occasion on the screen when an observation was meant: its stretch of the plan and its place there, both from 0; or the ball. */
+export type Shown = { readonly stretch: number; readonly occasion: number } | { readonly ball: string };
 
 /**
  * What happened in a run. The log is append-only: undoing, moving and giving away are events too. A control says which control it
  * answers (null: none yet), so that of two that answer the same only one acts.
  */
 export type RunEvent = Stamp &
-  ((Control & { readonly answers: string | null }) | Turned | (Observation & { readonly shown: Shown | null }) | Correction | Taking);
+  (
+    | (Control & { readonly answers: string | null })
+    | Turned
+    | (Observation & { readonly shown: Shown | null })
+    | Opened
+    | Correction
+    | Taking
+  );
 
 export type RunEventKind = RunEvent['kind'];
 export type FaultEvent = Extract<RunEvent, { kind: 'fault' }>;
@@ -89,4 +110,4 @@ const CONTROLS: readonly RunEventKind[] = ['go', 'pause', 'resume', 'end', 'skip
 export const isControl = (event: RunEvent): event is ControlEvent => CONTROLS.includes(event.kind);
 
 /** Kinds that a coach can take back. */
-export const OBSERVATIONS: readonly RunEventKind[] = ['fault', 'right', 'attempt', 'result', 'freeze'];
+export const OBSERVATIONS: readonly RunEventKind[] = ['fault', 'right', 'attempt', 'result', 'freeze', 'ball'];

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { FAULTS } from '../catalogue/faults.js';
 import { occasionsOf, windowsOf } from '../plan/occasions.js';
-import { repsOfPlan, type RunPlan } from '../plan/run-plan.js';
+import { repsOfPlan, stretchesOfPlan, type RunPlan } from '../plan/run-plan.js';
 import { holds } from '../testing/holds.js';
 import { logOf, type Loose } from '../testing/logs.js';
 import { clockOf, planAt, COUNT_DOWN } from './clock.js';
@@ -76,6 +76,15 @@ const anySaid: fc.Arbitrary<Said> = fc.oneof(
       ...observed,
     }),
   },
+  { weight: 6, arbitrary: fc.record({ kind: fc.constant('ball' as const), source: fc.constant('floor' as const) }) },
+  {
+    weight: 2,
+    arbitrary: fc.record({
+      kind: fc.constant('opens' as const),
+      exercise: fc.constant(0),
+      by: fc.constantFrom('plan' as const, 'coach' as const, 'coach' as const),
+    }),
+  },
   { weight: 1, arbitrary: fc.record({ kind: fc.constant('right' as const), fault: fc.constant(null), ...observed }) },
   { weight: 1, arbitrary: fc.record({ kind: fc.constant('undo' as const), target }) },
   { weight: 1, arbitrary: fc.record({ kind: fc.constant('move' as const), target, by: fc.integer({ min: -3, max: 3 }) }) },
@@ -99,7 +108,31 @@ const begin = (device: Step['device'], athlete = 'ada', view: 'front' | 'side' =
     ] as const
   ).map((said) => ({ device, after: 0, heard: true, said }));
 const go: Step = { device: 'a', after: 0, heard: true, said: { kind: 'go' } };
-const anyRun = anySteps.map((steps) => written([...begin('a'), ...begin('b', 'bea', 'front'), go, ...steps]));
+const fed: Step = { device: 'a', after: 0, heard: true, said: { kind: 'opens', exercise: 0, by: 'coach' } };
+const begun = [...begin('a'), ...begin('b', 'bea', 'front')];
+/** A lesson fed ball by ball, by two devices that seldom look away. */
+const fedStep = fc.record({
+  device: fc.constantFrom('a' as const, 'b' as const),
+  after: fc.integer({ min: 3, max: 18 }),
+  heard: fc.constant(true),
+  said: fc.oneof(
+    { weight: 6, arbitrary: fc.constant<Said>({ kind: 'ball', source: 'floor' }) },
+    {
+      weight: 5,
+      arbitrary: fc.constantFrom<Said>(
+        ...['split-late', 'tall'].map(
+          (fault) => ({ kind: 'fault', fault, side: null, athlete: 'ada', source: 'floor', clip: null }) as const,
+        ),
+      ),
+    },
+    { weight: 1, arbitrary: fc.constantFrom<Said>({ kind: 'pause' }, { kind: 'resume' }, { kind: 'skip', to: 16 }) },
+    { weight: 1, arbitrary: target.map((target): Said => ({ kind: 'undo', target })) },
+  ),
+});
+const anyRun = fc.oneof(
+  anySteps.map((steps) => written([...begun, go, ...steps])),
+  fc.array(fedStep, { minLength: 12, maxLength: 36 }).map((steps) => written([...begin('a'), ...begin('b'), fed, { ...go, after: 0 }, ...steps])),
+);
 
 /** Tallies in one order, without those of nothing. */
 const sorted = (tallies: readonly Tally[]): Tally[] =>
@@ -171,23 +204,50 @@ function recount(log: readonly RunEvent[]): Tally[] {
     const to = Math.max(legFrom(n), ...ranOf(n, upTo).map((one) => one + 1));
     return occasions.flatMap((one, i) => (one.end * 10 > legFrom(n) + 1e-6 && one.start * 10 < to - 1e-6 ? [i] : []));
   };
+  // Balls are numbered on behind the plan's repetitions; the last thing that was opened by each tenth is written down.
+  const opener = (k: number): string =>
+    events
+      .filter((one) => one.kind === 'opens' && one.m <= k * 100)
+      .sort((x, y) => x.m - y.m || inOrder(x, y))
+      .map((one) => (one.kind === 'opens' ? one.by : ''))
+      .at(-1) ?? 'plan';
+  const works = stretchesOfPlan(plan).filter(({ kind }) => kind === 'work');
+  const begun = (effective[0] as { m: number } | undefined)?.m ?? Infinity;
+  const endedAt = effective.find(({ event }) => event.kind === 'end')?.m ?? Infinity;
+  const waits = ({ t: at, moves: on }: { t: number; moves: boolean }): boolean =>
+    !on && works.some(({ end }) => Math.round(end * 10) === at);
+  const balls: { k: number; device: string }[] = [];
+  const homeAt: number[] = [];
+  let [home, was] = [-1, ''];
+  ticks.forEach((tick, k) => {
+    const here = occasions.findLastIndex((one) => one.start * 10 <= tick.t + 1e-6);
+    const one = occasions[here];
+    const ran = one !== undefined && k * 100 >= begun && one.end * 10 > legFrom(tick.leg) + 1e-6;
+    const first = one !== undefined && tick.t === Math.max(Math.round(one.start * 10), legFrom(tick.leg));
+    if (ran && (was !== `${here} ${tick.leg}` || (first && tick.moves))) {
+      was = `${here} ${tick.leg}`;
+      if (opener(k) !== 'coach') home = here;
+      else if (home < occasions.length) home = -1;
+    }
+    for (const event of standing.filter((one) => one.kind === 'ball' && one.m === k * 100).sort(inOrder)) {
+      const working = tick.moves ? works.some(({ start, end }) => tick.t >= start * 10 - 1e-6 && tick.t < end * 10 - 1e-6) : waits(tick);
+      if (!working || k * 100 < begun || k * 100 >= endedAt || opener(k) !== 'coach') continue;
+      const last = balls.at(-1);
+      if (!last || last.device === event.device || k - last.k >= 10) balls.push({ k, device: event.device });
+      home = occasions.length + balls.length - 1;
+    }
+    homeAt.push(home);
+  });
   const homes = new Map<string, number>();
   for (const tap of standing) {
     if (tap.kind !== 'fault') continue;
     const meant = tap.m - (tap.source === 'floor' ? DELAY * 1000 : 0);
-    const tick = ticks[Math.floor(meant / 100)];
-    let home = -1;
-    if (tick && effective.length > 0 && (effective[0] as { m: number }).m <= meant) {
-      const here = occasions.findLastIndex((one) => one.start * 10 <= tick.t + 1e-6);
-      if (here >= 0 && (occasions[here] as { end: number }).end * 10 > legFrom(tick.leg) + 1e-6) home = here;
-      for (let n = tick.leg - 1; n >= 0 && home < 0; n--) {
-        const to = Math.max(legFrom(n), ...ranOf(n, Infinity).map((one) => one + 1));
-        const before = occasions.findLastIndex((one) => one.start * 10 < to - 1e-6);
-        if (before >= 0 && (occasions[before] as { end: number }).end * 10 > legFrom(n) + 1e-6) home = before;
-      }
-    }
+    let home = homeAt[Math.floor(meant / 100)] ?? -1;
     const by = standing.reduce((sum, one) => sum + (one.kind === 'move' && one.target === tap.id && inOrder(one, tap) > 0 ? one.by : 0), 0);
-    if (home >= 0 && by !== 0) {
+    if (home >= occasions.length && by !== 0) {
+      const to = balls[home - occasions.length + by];
+      home = to && to.k * 100 <= Math.max(last, meant) ? home + by : -1;
+    } else if (home >= 0 && by !== 0) {
       const run = [...new Set(legs.flatMap((n) => touched(n, Math.max(last, meant))))];
       const place = run.indexOf(home);
       if (place >= 0) home = run[place + by] ?? -1;
@@ -199,7 +259,7 @@ function recount(log: readonly RunEvent[]): Tally[] {
       (to, one) => (one.kind === 'assign' && one.target === tap.id && inOrder(one, tap) > 0 ? one.athlete : to),
       tap.athlete,
     );
-  for (let i = -1; i < occasions.length; i++) {
+  for (let i = -1; i < occasions.length + balls.length; i++) {
     const occasion = occasions[i];
     for (const fault of CODES) {
       for (const athlete of ['ada', 'bea']) {
@@ -208,6 +268,18 @@ function recount(log: readonly RunEvent[]): Tally[] {
           .sort((x, y) => x.m - y.m || inOrder(x, y));
         const unit = catalogue.get(fault)?.per;
         let [chances, devices] = [0, new Set<string>()];
+        const ball = balls[i - occasions.length];
+        if (ball && unit) {
+          const over = ticks.findIndex((tick, k) => k > ball.k && (tick.leg !== ticks[ball.k]?.leg || k * 100 >= endedAt));
+          const ends = [ball.k + 30, balls[i - occasions.length + 1]?.k ?? Infinity, over < 0 ? Infinity : over];
+          const end = Math.min(...ends);
+          const during = ticks.slice(ball.k, end);
+          const whole = end * 100 <= last && end > ball.k && during.every((tick) => tick.moves || waits(tick));
+          const watchers = ['a', 'b', 'c'].filter((device) =>
+            during.every((_, k) => watching(device, (ball.k + k) * 100, fault) === athlete),
+          );
+          if (whole && watchers.length > 0) [chances, devices] = [windowsOf(repsOfPlan(plan)[0], unit).length, new Set(watchers)];
+        }
         if (occasion && unit) {
           const best = legs
             .map((n) => {
@@ -218,6 +290,10 @@ function recount(log: readonly RunEvent[]): Tally[] {
                 if (!tenths.every((tenth) => ran.has(tenth))) return false;
                 const over = n < (legs.at(-1) ?? 0) || closed || ran.has(Math.round(occasion.end * 10) - 1);
                 if (!over) return false;
+                const all = ticks.flatMap((tick, k) =>
+                  tick.leg === n && tick.moves && tick.t >= occasion.start * 10 - 1e-6 && tick.t < occasion.end * 10 - 1e-6 ? [k] : [],
+                );
+                for (let k = Math.min(...all); k <= Math.max(...all); k++) if (opener(k) === 'coach') return false;
                 const times = ticks.flatMap((tick, k) => (tick.leg === n && tick.moves && tenths.includes(tick.t) ? [k] : []));
                 const [first, end] = [Math.min(...times), Math.max(...times)];
                 let seen = false;

@@ -1,24 +1,29 @@
 import type { FaultEntry } from '../catalogue/fault.js';
 import { groupOf, groupsOf } from '../plan/groups.js';
 import { occasionsOf, type Occasion } from '../plan/occasions.js';
-import { isTapped, repsOfPlan, stretchesOfPlan, type RunPlan } from '../plan/run-plan.js';
+import { isTapped, openersOfPlan, repsOfPlan, stretchesOfPlan, type Opener, type RunPlan } from '../plan/run-plan.js';
 import type { Stretch } from '../plan/stretch.js';
+import { Balls, type Ball, type BallEvent } from './balls.js';
 import { judge, Tallies, type Tap } from './cells.js';
-import { acted, clockOf, legsOf, planAt, turned, unstarted, type RunClock } from './clock.js';
+import { acted, begins, clockOf, legsOf, planAt, turned, unstarted, type RunClock } from './clock.js';
 import { closings, type Closed } from './closings.js';
 import { Corrections, isCorrection } from './corrections.js';
-import type { Placed, RunCount, Tally } from './count.js';
+import type { Home, Placed, RunCount, Tally } from './count.js';
 import { firstWhere, occasionAt, stepped } from './course.js';
 import { inOrder, isControl, OBSERVATIONS, type ControlEvent, type FaultEvent, type RunEvent, type Shown } from './event.js';
 import { Noticed } from './noticed.js';
+import { Openings } from './openings.js';
+import { Windows } from './seen.js';
 import { Settling } from './settling.js';
 import { Watchers } from './watchers.js';
 import { isTurned, type Watching } from './watching.js';
 
+/** An occasion: its place among the plan's, or the id of a ball; −1: none. */
+type Place = number | string;
+
 /** A fault tapped, and where it belongs. */
 interface Located extends Tap {
-  /** Place of its occasion; −1: none. */
-  readonly at: number;
+  readonly at: Place;
 }
 
 /**
@@ -36,16 +41,20 @@ export class RunLog {
   private readonly watchers = new Watchers();
   private readonly corrections = new Corrections();
   private readonly taps = new Map<string, Located>();
-  private readonly tapsAt = new Map<number, Map<string, Tap>>();
+  private readonly tapsAt = new Map<Place, Map<string, Tap>>();
   private readonly noticed = new Noticed();
+  private readonly openings: Openings;
   private readonly settling: Settling;
+  private readonly balls: Balls;
   private readonly as = new Map<string, Placed['as']>();
   private readonly tallies = new Tallies();
-  private readonly dirty = new Set<number>();
+  private readonly dirty = new Set<Place>();
   private free: Closed | null = null;
   private clockNow: RunClock;
   private lastNow: RunEvent | null = null;
   private latestM = 0;
+  /** The latest moment that a tap means. */
+  private latestMeant = Number.NEGATIVE_INFINITY;
   private readonly seqs = new Map<string, number>();
   private readonly present = new Set<string>();
   /** Taps that were moved, and the moment up to which there were occasions to move them to. */
@@ -67,9 +76,20 @@ export class RunLog {
     this.occasions = occasionsOf(plan);
     const stretches = stretchesOfPlan(plan);
     const groups = groupsOf(stretches);
-    this.settling = new Settling(this.occasions, repsOfPlan(plan), catalogue, ({ stretch, exercise }, athlete) => {
+    const turn = ({ stretch, exercise }: Pick<Occasion, 'stretch' | 'exercise'>, athlete: string): boolean => {
       const group = groupOf(athletes, groups.get(exercise) ?? 1, athlete);
       return group === 0 || group === (stretches[stretch]?.wave ?? 1);
+    };
+    const windows = new Windows(repsOfPlan(plan));
+    this.openings = new Openings(openersOfPlan(plan));
+    this.settling = new Settling(this.occasions, windows, catalogue, turn, (...time) => this.openings.byPlan(...time));
+    this.balls = new Balls({
+      stretches,
+      windows,
+      catalogue,
+      turn,
+      clock: () => this.clockNow,
+      byCoach: (exercise, m) => this.openerAt(exercise, m) === 'coach',
     });
     this.stretches = stretches;
     this.total = this.stretches.at(-1)?.end ?? 0;
@@ -113,9 +133,20 @@ export class RunLog {
   /** The occasion that a tap on the floor means now, as the clock stands: what the screen shows of it. */
   shownAt(m: number): Shown | null {
     if (this.tapped) return null;
-    const meant = m - this.tapDelay * 1000;
-    const one = this.occasions[occasionAt(this.occasions, legsOf(this.clockNow, meant), planAt(this.clockNow, meant))];
+    const at = this.placeAt(m - this.tapDelay * 1000);
+    if (typeof at === 'string') return { ball: at };
+    const one = this.occasions[at];
     return one === undefined ? null : { stretch: one.stretch, occasion: one.repetition - 1 };
+  }
+
+  /** Who opens the occasions of an exercise at a moment of the run (ms). */
+  openerAt(exercise: number, m: number): Opener {
+    return this.tapped ? 'plan' : this.openings.at(exercise, m);
+  }
+
+  /** The last ball opened by a moment of the run (ms); null before the first. */
+  ballAt(m: number): Ball | null {
+    return this.balls.at(m);
   }
 
   /** The latest observation of these devices that can be taken back; null where there is none. */
@@ -175,12 +206,21 @@ export class RunLog {
       this.free = null;
       if (isControl(event)) this.control(event);
       else if (isTurned(event)) {
-        if (this.watchers.add(event) < this.settling.until) this.again();
+        if (this.watchers.add(event) < this.until) this.again();
+      } else if (event.kind === 'opens') {
+        this.openings.add(event);
+        if (event.m < this.until) this.again();
+        this.openedAnew(event.m);
       } else if (isCorrection(event)) {
         this.corrections.add(event);
         this.lookAt(this.root(event.target));
       } else this.lookAt(event.id);
     }
+  }
+
+  /** The moment of the run (ms) before which all is settled. */
+  private get until(): number {
+    return Math.max(this.settling.until, this.balls.until);
   }
 
   /** What the log adds up to at a moment of the run (ms), with where each tap belongs; later moments only, from call to call. */
@@ -201,11 +241,12 @@ export class RunLog {
    */
   cleanIn(exercise: number, athlete: string): { readonly n: number; readonly hits: number } {
     if (!this.tapped) this.settle(this.latestM);
-    const mine = this.settling.wholeOf(exercise, athlete);
-    const faulty = mine.filter((at) =>
+    const mine: Place[] = this.settling.wholeOf(exercise, athlete);
+    const balls = this.balls.wholeOf(exercise, athlete);
+    const faulty = [...mine, ...balls].filter((at) =>
       [...(this.tapsAt.get(at)?.values() ?? [])].some(({ event }) => event.athlete === athlete && this.as.get(event.id) !== 'noted'),
     );
-    return { n: mine.length, hits: faulty.length };
+    return { n: mine.length + balls.length, hits: faulty.length };
   }
 
   /** Tallies at a moment of the run, without what only a review needs: cheap at every tick. */
@@ -231,18 +272,38 @@ export class RunLog {
     this.clockNow = last ? turned(before, event) : clockOf(this.controls, this.total);
     if (this.clockNow === before) return;
     const from = this.clockNow.pieces.at(-1)?.m ?? 0;
-    const goesOn = last && from >= this.settling.until && before.status !== 'ended';
-    if (!goesOn) this.again();
-    const since = goesOn ? from : Number.NEGATIVE_INFINITY;
+    const goesOn = last && from >= this.until && before.status !== 'ended';
+    if (goesOn) return this.lookSince(from);
+    this.again();
+    this.openedAnew(Number.NEGATIVE_INFINITY);
+  }
+
+  /** Occasions that were settled are settled anew. */
+  private again(): void {
+    for (const at of [...this.settling.forget(), ...this.balls.unsettle()]) this.dirty.add(at);
+  }
+
+  /** Balls are opened anew, and what may belong to one of them is looked at again. */
+  private openedAnew(since: number): void {
+    for (const id of this.balls.forget()) this.dirty.add(id);
+    this.lookSince(since);
+  }
+
+  /** Looks again at all that means a moment of the run (ms) or a later one. */
+  private lookSince(since: number): void {
+    if (since > this.latestMeant) return;
     for (const id of [...this.taps.keys(), ...this.noticed.ids()]) {
       const event = this.byId.get(id);
       if (event && this.meant(event) >= since) this.lookAt(id);
     }
   }
 
-  /** Occasions that were settled are settled anew. */
-  private again(): void {
-    for (const at of this.settling.forget()) this.dirty.add(at);
+  /** A ball is opened, or was taken back. */
+  private ball(event: BallEvent, gone: boolean): void {
+    const inTurn = !gone && event.m >= this.until;
+    if (!this.balls.set(event, gone)) return;
+    if (inTurn) this.lookSince(event.m);
+    else this.openedAnew(event.m);
   }
 
   /** The event that a chain of corrections speaks of in the end. */
@@ -263,9 +324,11 @@ export class RunLog {
   private lookAt(id: string): void {
     const event = this.byId.get(id);
     if (event === undefined) return;
+    this.latestMeant = Math.max(this.latestMeant, this.meant(event));
     const gone = this.corrections.undoOf(event) !== null;
     const to = this.corrections.givenTo(event);
     if (event.kind === 'fault') this.locate(to === null ? event : { ...event, athlete: to }, gone);
+    if (event.kind === 'ball') this.ball(event, gone);
     if (event.kind !== 'right' && event.kind !== 'result') return;
     const athlete = to ?? event.athlete;
     const result = event.kind === 'result' ? event.result : null;
@@ -291,18 +354,41 @@ export class RunLog {
   }
 
   /** As its screen showed it, whatever was said of the clock later; otherwise by the run's time. */
-  private occasionOf(event: FaultEvent, meant: number): number {
+  private occasionOf(event: FaultEvent, meant: number): Place {
     const { shown } = event;
-    const byScreen = shown === null ? -1 : this.placeOf(shown);
+    const byScreen = shown === null ? -1 : this.placeOf(shown, meant);
     const by = this.corrections.moved(event);
     if (by !== 0) this.steppers.add(event.id);
-    if (byScreen >= 0 && by === 0) return byScreen;
-    const legs = legsOf(this.clockNow, meant);
-    const at = byScreen >= 0 ? byScreen : occasionAt(this.occasions, legs, planAt(this.clockNow, meant));
-    return stepped(this.occasions, legsOf(this.clockNow, Math.max(this.latestM, meant)), at, by);
+    const at = byScreen === -1 ? this.placeAt(meant) : byScreen;
+    if (by === 0) return at;
+    const latest = Math.max(this.latestM, meant);
+    if (typeof at === 'number') return stepped(this.occasions, legsOf(this.clockNow, latest), at, by);
+    const ball = this.balls.openedBy(at);
+    return (ball && this.balls.stepped(ball, by, latest)?.id) ?? -1;
   }
 
-  private placeOf({ stretch, occasion }: Shown): number {
+  /** The occasion that was on at a moment of the run, or the last one before it; −1: none. */
+  private placeAt(meant: number): Place {
+    const legs = legsOf(this.clockNow, meant);
+    const planned = occasionAt(this.occasions, legs, planAt(this.clockNow, meant));
+    const ball = this.balls.at(meant);
+    if (planned === null) return ball?.id ?? -1;
+    const one = this.occasions[planned.at] as Occasion;
+    // In a leg whose clock has not moved yet it is as good as begun.
+    const begun = begins(planned.leg, Math.max(one.start, planned.leg.from));
+    const began = Number.isNaN(begun) ? (planned.leg.pieces[0]?.m ?? meant) : begun;
+    if (ball !== null && ball.m >= began) return ball.id;
+    if (this.openerAt(one.exercise, began) !== 'coach') return planned.at;
+    // Before the first ball of an exercise there is none; between its rounds it is still the last one.
+    return ball?.exercise === one.exercise ? ball.id : -1;
+  }
+
+  private placeOf(shown: Shown, meant: number): Place {
+    if ('ball' in shown) {
+      const ball = this.balls.openedBy(shown.ball);
+      return ball !== null && ball.m <= meant ? ball.id : -1;
+    }
+    const { stretch, occasion } = shown;
     const at = firstWhere(this.occasions, (one) => one.stretch >= stretch) + occasion;
     return this.occasions[at]?.stretch === stretch ? at : -1;
   }
@@ -317,9 +403,11 @@ export class RunLog {
     if (this.steppedAt !== this.latestM) for (const id of this.steppers) this.lookAt(id);
     this.steppedAt = this.latestM;
     for (const at of this.settling.settle(legsOf(this.clockNow, m), this.watchers.byDevice)) this.dirty.add(at);
+    for (const id of this.balls.settle(m, this.watchers.byDevice)) this.dirty.add(id);
     for (const at of this.dirty) {
       const taps = [...(this.tapsAt.get(at)?.values() ?? [])];
-      const judged = judge(this.settling.seenAt(at), taps, this.occasions[at]?.exercise ?? null);
+      const seen = typeof at === 'string' ? this.balls.seenAt(at) : this.settling.seenAt(at);
+      const judged = judge(seen, taps, this.homeOf(at)?.exercise ?? null);
       this.tallies.set(at, judged.cells);
       for (const [id, as] of judged.as) this.as.set(id, as);
     }
@@ -341,8 +429,12 @@ export class RunLog {
       .sort((a, b) => inOrder(a.event, b.event))
       .map(({ event, at }): Placed => {
         if (this.tapped) return { event, ...(this.closed().placed.get(event.id) ?? { as: 'noted', occasion: null }) };
-        return { event, as: this.as.get(event.id) ?? 'noted', occasion: this.occasions[at] ?? null };
+        return { event, as: this.as.get(event.id) ?? 'noted', occasion: this.homeOf(at) };
       });
+  }
+
+  private homeOf(at: Place): Home | null {
+    return (typeof at === 'string' ? this.balls.openedBy(at) : this.occasions[at]) ?? null;
   }
 
   /** Without a plan the coach's own taps close the attempts: all of them are gone through. */

@@ -1,8 +1,6 @@
 import type { FaultEntry, FaultUnit } from '../catalogue/fault.js';
-import { windowsOf, type Occasion, type Window } from '../plan/occasions.js';
-import { ms } from '../plan/ms.js';
+import { windowsOf, type Window } from '../plan/occasions.js';
 import type { RepPlan } from '../plan/run-plan.js';
-import { begins, ends, type Leg } from './clock.js';
 import { looksFor, watchedThroughout, watchingAt, type Watching } from './watching.js';
 
 /** What was seen of a fault of one athlete in one occasion: the chances that some device watched, and which devices did. */
@@ -18,6 +16,11 @@ export class Windows {
   private readonly made = new Map<FaultUnit, readonly (readonly Window[])[]>();
   constructor(private readonly reps: readonly RepPlan[]) {}
 
+  /** Seconds of a repetition. */
+  seconds(rep: number): number {
+    return this.reps[rep]?.seconds ?? 0;
+  }
+
   of(rep: number, unit: FaultUnit): readonly Window[] {
     let all = this.made.get(unit);
     if (all === undefined) this.made.set(unit, (all = this.reps.map((one) => windowsOf(one, unit))));
@@ -26,28 +29,26 @@ export class Windows {
 }
 
 /**
- * Chances of an occasion that were run whole in a leg and watched throughout. A chance counts once, whichever devices watched.
+ * Chances of a time of the run (ms) that were watched throughout. A chance counts once, whichever devices watched.
+ * @param chances of a fault, each with its own time of the run; null: it was not run whole.
  * @param watching what each device's coach watched.
  */
 export function seenIn(
-  occasion: Occasion,
-  leg: Leg,
-  windows: Windows,
+  from: number,
+  to: number,
+  chances: (fault: FaultEntry) => readonly (Window | null)[],
   watching: ReadonlyMap<string, readonly Watching[]>,
   catalogue: ReadonlyMap<string, FaultEntry>,
 ): Seen[] {
   const found = new Map<string, { athlete: string; fault: string; chances: Set<number>; devices: Set<string> }>();
-  const from = begins(leg, Math.max(occasion.start, leg.from));
-  const to = ends(leg, Math.min(occasion.end, leg.to));
   for (const [device, all] of watching) {
     const boards = new Set(all.slice(watchingAt(all, from), watchingAt(all, to) + 1).flatMap(({ board }) => board));
     for (const code of boards) {
       const fault = catalogue.get(code);
       if (fault === undefined) continue;
-      windows.of(occasion.rep, fault.per).forEach(([start, end], i) => {
-        const [planned, over] = [ms(occasion.start + start), ms(occasion.start + end)];
-        if (planned < leg.from || over > leg.to) return;
-        const athlete = watchedThroughout(all, begins(leg, planned), ends(leg, over), (watching) => looksFor(watching, fault));
+      chances(fault).forEach((chance, i) => {
+        if (chance === null) return;
+        const athlete = watchedThroughout(all, chance[0], chance[1], (watching) => looksFor(watching, fault));
         if (athlete === null) return;
         const key = `${athlete} ${code}`;
         const seen = found.get(key) ?? { athlete, fault: code, chances: new Set(), devices: new Set() };
@@ -60,19 +61,17 @@ export function seenIn(
   return [...found.values()].map((seen) => ({ ...seen, chances: seen.chances.size }));
 }
 
-/** Whom some device watched all through an occasion that was run whole, looking for something that can be seen from there. */
+/** Whom some device watched all through a time of the run (ms), looking for something that can be seen from there. */
 export function wholeIn(
-  { start, end }: Occasion,
-  leg: Leg,
+  from: number,
+  to: number,
   watching: ReadonlyMap<string, readonly Watching[]>,
   catalogue: ReadonlyMap<string, FaultEntry>,
 ): ReadonlySet<string> {
-  if (start < leg.from || end > leg.to) return new Set();
   const looks = (now: Watching): boolean =>
     now.board.some((code) => {
       const fault = catalogue.get(code);
       return fault !== undefined && looksFor(now, fault);
     });
-  const [from, to] = [begins(leg, start), ends(leg, end)];
   return new Set([...watching.values()].flatMap((all) => watchedThroughout(all, from, to, looks) ?? []));
 }

@@ -1,7 +1,7 @@
 import type { FaultEntry } from '../catalogue/fault.js';
-import type { Occasion } from '../plan/occasions.js';
-import type { RepPlan } from '../plan/run-plan.js';
-import { ends, type Leg } from './clock.js';
+import type { Occasion, Window } from '../plan/occasions.js';
+import { ms } from '../plan/ms.js';
+import { begins, ends, type Leg } from './clock.js';
 import { through } from './course.js';
 import { seenIn, wholeIn, Windows, type Seen } from './seen.js';
 import type { Watching } from './watching.js';
@@ -10,7 +10,6 @@ import type { Watching } from './watching.js';
 export class Settling {
   private readonly seen = new Map<number, readonly Seen[]>();
   private readonly whole = new Map<number, ReadonlySet<string>>();
-  private readonly windows: Windows;
   private leg = 0;
   /** The next occasion in that leg; null: its first. */
   private next: number | null = null;
@@ -18,13 +17,13 @@ export class Settling {
 
   constructor(
     private readonly occasions: readonly Occasion[],
-    reps: readonly RepPlan[],
+    private readonly windows: Windows,
     private readonly catalogue: ReadonlyMap<string, FaultEntry>,
     /** Whether it is an athlete's turn there. */
     private readonly turn: (occasion: Occasion, athlete: string) => boolean,
-  ) {
-    this.windows = new Windows(reps);
-  }
+    /** Whether the plan opens the occasions of an exercise all through a time of the run (ms). */
+    private readonly byPlan: (exercise: number, from: number, to: number) => boolean,
+  ) {}
 
   /** The moment of the run (ms) before which all is settled: what is said of it later has everything settled anew. */
   get until(): number {
@@ -68,14 +67,24 @@ export class Settling {
   }
 
   private one(at: number, occasion: Occasion, leg: Leg, watching: ReadonlyMap<string, readonly Watching[]>): void {
+    const [from, to] = [begins(leg, Math.max(occasion.start, leg.from)), ends(leg, Math.min(occasion.end, leg.to))];
+    this.through = Math.max(this.through, to);
+    // Where the coach opens the balls, the plan's repetitions are none.
+    if (!this.byPlan(occasion.exercise, from, to)) return;
+    const chances = (fault: FaultEntry): (Window | null)[] =>
+      this.windows.of(occasion.rep, fault.per).map(([start, end]) => {
+        const [planned, over] = [ms(occasion.start + start), ms(occasion.start + end)];
+        return planned < leg.from || over > leg.to ? null : [begins(leg, planned), ends(leg, over)];
+      });
     // What others do while an athlete waits is none of that athlete's attempts.
-    const now = seenIn(occasion, leg, this.windows, watching, this.catalogue).filter(({ athlete }) => this.turn(occasion, athlete));
-    const whole = [...wholeIn(occasion, leg, watching, this.catalogue)].filter((athlete) => this.turn(occasion, athlete));
+    const mine = (athlete: string): boolean => this.turn(occasion, athlete);
+    const now = seenIn(from, to, chances, watching, this.catalogue).filter(({ athlete }) => mine(athlete));
+    const ran = occasion.start >= leg.from && occasion.end <= leg.to;
+    const whole = ran ? [...wholeIn(from, to, watching, this.catalogue)].filter(mine) : [];
     const same = (a: Seen, b: Seen): boolean => a.athlete === b.athlete && a.fault === b.fault;
     // What was run twice, after a skip back, counts once: as it was seen best.
     const kept = this.seenAt(at).filter((old) => !now.some((one) => same(one, old) && one.chances > old.chances));
     this.seen.set(at, [...kept, ...now.filter((one) => !kept.some((old) => same(old, one)))]);
     this.whole.set(at, new Set([...(this.whole.get(at) ?? []), ...whole]));
-    this.through = Math.max(this.through, ends(leg, Math.min(occasion.end, leg.to)));
   }
 }

@@ -18,12 +18,18 @@ export interface RoundsPlan {
   readonly rep: RepPlan | null;
 }
 
+/** Who opens an occasion: the plan (drills on a beat), its calls, or the coach, ball by ball (fed, thrown, pointed work). */
+export const OPENERS = ['plan', 'calls', 'coach'] as const;
+export type Opener = (typeof OPENERS)[number];
+
 /** A stretch of a run's clock with what is done in it. */
 export interface RunStretch extends Stretch {
   /** Which of the groups that take turns is at it, from 1; without it there is one group, or an earlier program did not keep it. */
   readonly wave?: number | undefined;
   /** Each repetition's start (seconds from the stretch's) and its place among `reps`. */
   readonly done: readonly (readonly [number, number])[];
+  /** What a ball holds where no repetition fits into the stretch, by its place among `reps`. */
+  readonly line?: number | undefined;
 }
 
 /** One exercise of a session as it is run. */
@@ -34,6 +40,8 @@ interface PlannedExercise {
   readonly steps: string;
   readonly watch: readonly string[];
   readonly view: View;
+  /** Who opens its occasions; without it the plan does. */
+  readonly opens?: Opener | undefined;
 }
 
 /** A whole session as it is run: what was planned, drawn calls included, whatever becomes of it later. */
@@ -69,8 +77,12 @@ export function stretchesOfPlan(plan: RunPlan): readonly RunStretch[] {
   return stretchesOfRounds(dose, rep?.seconds ?? null).map((stretch) => ({
     ...stretch,
     done: rep === null ? [] : Array.from({ length: stretch.reps }, (_, k) => [ms(k * rep.seconds), 0] as const),
+    ...(rep === null ? {} : { line: 0 }),
   }));
 }
+
+/** Who opens the occasions of each exercise. */
+export const openersOfPlan = (plan: RunPlan): readonly Opener[] => (isSession(plan) ? plan.exercises.map(({ opens }) => opens ?? 'plan') : ['plan']);
 
 /** The repetitions that a plan's stretches name by place. */
 export const repsOfPlan = (plan: RunPlan): readonly RepPlan[] => (isSession(plan) ? plan.reps : plan.rep === null ? [] : [plan.rep]);
