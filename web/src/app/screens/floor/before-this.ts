@@ -33,8 +33,8 @@ export class BeforeThis {
   private readonly device = inject(DeviceStore);
   private readonly desk = inject(RunDesk);
   private readonly me = inject(Store).selectSignal(signInFeature.selectMe);
-  /** A run that was begun on this device and not ended. */
-  readonly here = signal<string | null>(null);
+  /** A run that was begun on this device and not ended; null: none, undefined: not known yet. */
+  readonly here = signal<string | null | undefined>(undefined);
   readonly recent = signal<readonly RunRow[]>([]);
   readonly trouble = signal('');
   /** Whether it is known what was used last: until then nothing is offered, so that nothing jumps under a thumb. */
@@ -59,7 +59,8 @@ export class BeforeThis {
       this.last.set(kept.data);
       this.looked.set(true);
     }
-    this.here.set((await this.desk.openHere(clubId))?.head.id ?? null);
+    const open = await this.desk.openHere(clubId).catch(() => null);
+    this.here.set(open?.head.id ?? null);
     try {
       const rows = await firstValueFrom(this.api.runs());
       this.recent.set(rows.slice(0, RECENT));

@@ -5,6 +5,7 @@ import type { RunRow } from '@hopsk/contract/run';
 import { repetitionOf, type Repetition } from '../../compute/repetition';
 import { Studies } from '../../compute/studies';
 import { DeviceStore } from '../../data/device-store';
+import { newId } from '../../data/ids';
 import { athlete, keptRun, me, pattern } from '../../testing/run';
 import { house, Screen } from '../../testing/screen';
 import { FloorScreen } from './floor';
@@ -108,6 +109,33 @@ describe('where a run begins', () => {
     await open({ keep: () => device().putRun(keptRun({ clubId: me.club.id, open: 1 })) });
     await screen.until(() => screen.words.includes('A run is under way on this device'));
     expect(screen.host.querySelector('a[href="/floor/run"]')).not.toBeNull();
+  });
+
+  it('offers to take part in what others run, at no moment in what is open here', async () => {
+    await house({ people: [ada], patterns: [corner] });
+    const mine = keptRun({ clubId: me.club.id, open: 1 });
+    await device().putRun(mine);
+    const runs = device().runs.bind(device());
+    let known = (): void => undefined;
+    const kept = new Promise<void>((done) => (known = done));
+    spyOn(device(), 'runs').and.callFake(() => kept.then(runs));
+    screen = await Screen.of(FloorScreen);
+    const others = { startedAt: new Date().toISOString(), athletes: [ada.id], coaches: ['Runa'] };
+    const open = [
+      { id: mine.head.id, name: 'Mine', ...others },
+      { id: newId(), name: 'Theirs', ...others },
+    ];
+    await screen.until(
+      () =>
+        http()
+          .match('/api/runs/open')
+          .map((one) => one.flush(open)).length > 0,
+    );
+    await screen.fixture.whenStable();
+    expect(screen.all('.under').length).toBe(0);
+    known();
+    await screen.until(() => screen.all('.under').length > 0);
+    expect(screen.all('.under').map((one) => one.textContent.includes('Theirs'))).toEqual([true]);
   });
 
   it('without anybody in the club leads to where people are added', async () => {

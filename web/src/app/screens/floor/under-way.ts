@@ -44,8 +44,8 @@ const LOOKS = 1000;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class UnderWay {
-  /** The run that is open on this device. */
-  readonly here = input<string | null>(null);
+  /** The run that is open on this device, which is not joined; null: none. Until it is known nothing is offered. */
+  readonly here = input.required<string | null | undefined>();
   /** Why it could not be joined. */
   readonly refused = output<string>();
   private readonly api = inject(Api);
@@ -57,7 +57,7 @@ export class UnderWay {
   private readonly people = inject(Store).selectSignal(people.selectById);
   protected readonly text = words.floor;
   private readonly going = signal<readonly RunOpen[]>([]);
-  protected readonly under = computed(() => this.going().filter(({ id }) => id !== this.here()));
+  protected readonly under = computed(() => (this.here() === undefined ? [] : this.going().filter(({ id }) => id !== this.here())));
 
   constructor() {
     void this.look();
