@@ -174,7 +174,7 @@ test.describe('a run', () => {
 
   test('keys do what tiles do', async ({ coach }) => {
     await addAthlete(coach, 'Keys Ada', '170', { focus: 'split late' });
-    await savePattern(coach, 'Keys', { mode: 'seconds', work: 60, rounds: 2, sets: 1, rest: 15, setRest: null });
+    await savePattern(coach, 'Keys', { mode: 'seconds', work: 600, rounds: 2, sets: 1, rest: 15, setRest: null });
     await coach.goto('/floor');
     await coach.getByRole('button', { name: 'Keys', exact: true }).click();
     await onlyHere(coach, 'Keys Ada');
@@ -213,7 +213,7 @@ test.describe('a run', () => {
 
   test('a quick second press starts no second run and skips nothing twice; of taps each counts', async ({ coach }) => {
     await addAthlete(coach, 'Quick Ada', '170', { focus: 'split late' });
-    await savePattern(coach, 'Quick', { mode: 'seconds', work: 60, rounds: 3, sets: 1, rest: 15, setRest: null });
+    await savePattern(coach, 'Quick', { mode: 'seconds', work: 600, rounds: 3, sets: 1, rest: 15, setRest: null });
     const before = (await ask<RunRow[]>(coach, '/runs')).map((one) => one.id);
     await coach.goto('/floor');
     await coach.getByRole('button', { name: 'Quick', exact: true }).click();

@@ -27,10 +27,13 @@ async function otherPhone(browser: Browser, baseURL: string): Promise<Page> {
   return page;
 }
 
-/** Athletes of their own and a pattern run with them on the first phone. */
+/**
+ * Athletes of their own and a pattern run with them on the first phone. Its rounds and rests are longer than any machine, however busy,
+ * takes for a test.
+ */
 async function begin(page: Page, name: string, ...people: string[]): Promise<void> {
   for (const one of people) await addAthlete(page, one, '170', { focus: 'split late' });
-  await savePattern(page, name, { mode: 'seconds', work: 60, rounds: 3, sets: 1, rest: 15, setRest: null });
+  await savePattern(page, name, { mode: 'seconds', work: 600, rounds: 3, sets: 1, rest: 600, setRest: null });
   await page.goto('/floor');
   await page.getByRole('button', { name, exact: true }).click();
   await onlyHere(page, ...people);

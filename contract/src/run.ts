@@ -2,11 +2,12 @@ import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
 import { RESULTS, SOURCES, type RunEvent as LoggedEvent } from '@hopsk/core/log/event';
 import { fromEarlier, type EarlierEvent as LoggedEarlier } from '@hopsk/core/log/earlier';
 import { CUE_KINDS, SOUNDS } from '@hopsk/core/plan/cue';
-import type {
-  RepPlan as PlannedRep,
-  RoundsPlan as RoundsRun,
-  RunStretch as PlannedRunStretch,
-  SessionPlan as SessionRun,
+import {
+  OPENERS,
+  type RepPlan as PlannedRep,
+  type RoundsPlan as RoundsRun,
+  type RunStretch as PlannedRunStretch,
+  type SessionPlan as SessionRun,
 } from '@hopsk/core/plan/run-plan';
 import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import * as z from 'zod/mini';
@@ -40,6 +41,7 @@ const RunStretch = z.object({
   open: z.boolean(),
   wave: z.optional(z.int().check(z.gte(1), z.lte(MOST_HERE))),
   done: z.array(z.tuple([moment, z.int().check(z.gte(0))])).check(z.maxLength(4000)),
+  line: z.optional(z.int().check(z.gte(0))),
 }) satisfies z.ZodMiniType<PlannedRunStretch>;
 
 /** A whole session as it is run: its clock, its cues, every repetition with its chances. */
@@ -52,6 +54,7 @@ const SessionPlan = z.object({
         steps: z.string().check(z.maxLength(20_000)),
         watch: z.array(Code).check(z.maxLength(8)),
         view: z.enum(VIEWS),
+        opens: z.optional(z.enum(OPENERS)),
       }),
     )
     .check(z.minLength(1, field('too-few', { least: 1 })), z.maxLength(SESSION_LIMITS.stages)),
@@ -119,7 +122,12 @@ const stamp = {
 const control = { answers: z.nullable(Id) };
 const observed = { athlete: z.nullable(Id), source: z.enum(SOURCES), clip: z.nullable(between(0, 100_000, 's')) };
 const shown = {
-  shown: z.nullable(z.object({ stretch: z.int().check(z.gte(0), z.lte(6000)), occasion: z.int().check(z.gte(0), z.lte(4000)) })),
+  shown: z.nullable(
+    z.union([
+      z.object({ stretch: z.int().check(z.gte(0), z.lte(6000)), occasion: z.int().check(z.gte(0), z.lte(4000)) }),
+      z.object({ ball: Id }),
+    ]),
+  ),
 };
 
 /** What each kind of event says beside its stamp. */
@@ -164,6 +172,8 @@ const eventsWith = <S extends z.core.$ZodShape, C extends z.core.$ZodShape, O ex
 export const RunEvent = z.discriminatedUnion('kind', [
   eventsWith(stamp, control, shown),
   z.object({ ...stamp, kind: z.literal('follow'), within: ofRun }),
+  z.object({ ...stamp, kind: z.literal('ball'), source: z.enum(SOURCES) }),
+  z.object({ ...stamp, kind: z.literal('opens'), exercise: z.int().check(z.gte(0), z.lte(SESSION_LIMITS.stages)), by: z.enum(OPENERS) }),
 ]) satisfies z.ZodMiniType<LoggedEvent>;
 export type RunEvent = Wire<typeof RunEvent>;
 

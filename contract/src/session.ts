@@ -3,6 +3,7 @@ import { placingFrom } from '@hopsk/core/judge/area-text';
 import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
 import { LONGEST_REST } from '@hopsk/core/language/dose';
 import { CALL_LIMITS, type Calls } from '@hopsk/core/plan/calls/calls';
+import { OPENERS } from '@hopsk/core/plan/run-plan';
 import { STRETCH_KINDS } from '@hopsk/core/plan/stretch';
 import { SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/session';
 import { CONTACT_LEVELS, CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS, type Stage } from '@hopsk/core/plan/session/stage';
@@ -59,6 +60,7 @@ export const StageSchema = z.object({
   lead: z.enum(['left', 'right', 'none']),
   shouldClose: z.boolean(),
   cueing: z.enum(CUEINGS),
+  opens: z.optional(z.enum(OPENERS)),
   implement: z.enum(IMPLEMENTS),
   tempo: between(0.25, 4),
   /** As typed: what of it cannot be read is said on the page, never lost. */

@@ -118,7 +118,7 @@ describe('a lesson fed ball by ball', () => {
   });
 
   it('what the screen showed holds; a move goes from ball to ball', () => {
-    const shown: Said = [40, { ...late(40)[1], shown: { ball: 'e5' } } as Said[1]];
+    const shown: Said = [40, { ...late(40)[1], shown: { ball: 'e5' } }];
     const fold = log(lesson, ball(32), ball(37), shown, [41, { kind: 'move', target: 'e7', by: 1 }], end(60));
     expect(fold.counts().placed[0]?.occasion?.repetition).toBe(2);
     expect(log(lesson, ball(32), ball(37), shown, end(60)).counts().placed[0]?.occasion?.repetition).toBe(1);

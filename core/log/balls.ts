@@ -10,7 +10,7 @@ import type { Watching } from './watching.js';
 export type BallEvent = Extract<RunEvent, { kind: 'ball' }>;
 
 /** Two devices that open a ball within so many milliseconds open one (the product's own rule: two coaches press for the same feed). */
-export const SAME_BALL_MS = 1000;
+const SAME_BALL_MS = 1000;
 
 /** A ball that was opened: an occasion with the chances of its line. */
 export interface Ball extends Home {

@@ -151,9 +151,13 @@ export interface ClockState {
 export function clockAt(clock: RunClock, stretches: readonly Stretch[], m: number): ClockState {
   const { total } = clock;
   const t = planAt(clock, m);
-  const stretch = t < 0 ? null : (stretches.find((one) => t < one.end) ?? stretches.at(-1) ?? null);
+  // Work at whose end the clock waits is not over before somebody goes on.
+  const waits = clock.status === 'paused' ? stretches.find(({ kind, end }) => kind === 'work' && end === t) : undefined;
+  const stretch = t < 0 ? null : (waits ?? stretches.find((one) => t < one.end) ?? stretches.at(-1) ?? null);
+  // At the end of open work the clock is about to wait; gone on from there, it is over.
+  const open = stretches.at(-1)?.open === true && (clock.pieces.at(-1)?.t ?? total) < total;
   return {
-    status: clock.status === 'running' && t >= total ? 'ended' : clock.status,
+    status: clock.status === 'running' && t >= total && !open ? 'ended' : clock.status,
     t,
     stretch,
     left: t < 0 ? -t : stretch ? Math.max(0, stretch.end - t) : 0,

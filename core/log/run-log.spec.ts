@@ -131,7 +131,9 @@ const fedStep = fc.record({
 });
 const anyRun = fc.oneof(
   anySteps.map((steps) => written([...begun, go, ...steps])),
-  fc.array(fedStep, { minLength: 12, maxLength: 36 }).map((steps) => written([...begin('a'), ...begin('b'), fed, { ...go, after: 0 }, ...steps])),
+  fc
+    .array(fedStep, { minLength: 12, maxLength: 36 })
+    .map((steps) => written([...begin('a'), ...begin('b'), fed, { ...go, after: 0 }, ...steps])),
 );
 
 /** Tallies in one order, without those of nothing. */

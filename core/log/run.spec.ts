@@ -29,6 +29,29 @@ const only = (log: RunEvent[], fault = 'split-late', delay = 1, p = plan): Tally
   countRun(p, log, catalogue, delay).tallies.find((tally) => tally.fault === fault);
 
 describe('the clock of a run', () => {
+  it('waits at the end of open work, the last one too: what comes next has not begun, and nothing is over before somebody goes on', () => {
+    const open = [0, 10].map((start, exercise) => ({
+      kind: 'work' as const,
+      start,
+      end: start + 10,
+      exercise,
+      set: 1,
+      round: 1,
+      open: true,
+    }));
+    const seen = (seconds: number, ...more: Loose[]): unknown[] => {
+      const controls = logOf({ kind: 'go', t: -COUNT_DOWN }, ...more).filter(isControl);
+      const { status, stretch, left } = clockAt(clockOf(controls, 20), open, (seconds + COUNT_DOWN) * 1000);
+      return [status, stretch?.exercise, left];
+    };
+    expect(seen(9)).toEqual(['running', 0, 1]);
+    expect(seen(30, { kind: 'pause', t: 10 })).toEqual(['paused', 0, 0]);
+    expect(seen(31, { kind: 'pause', t: 10 }, { kind: 'resume', t: 30 })).toEqual(['running', 1, 9]);
+    expect(seen(20)).toEqual(['running', 1, 0]);
+    expect(seen(40, { kind: 'pause', t: 20 })).toEqual(['paused', 1, 0]);
+    expect(seen(41, { kind: 'pause', t: 20 }, { kind: 'resume', t: 40 })).toEqual(['ended', 1, 0]);
+  });
+
   it('is derived from the log: count-down, work, rest, pause, skip, end', () => {
     const loose: Loose[] = [{ kind: 'go', t: -COUNT_DOWN, at: 0 }];
     /** So many seconds of the run after its start. */

@@ -3,7 +3,8 @@ import type { Occasion, Window } from '../plan/occasions.js';
 import { ms } from '../plan/ms.js';
 import { begins, ends, type Leg } from './clock.js';
 import { through } from './course.js';
-import { seenIn, wholeIn, Windows, type Seen } from './seen.js';
+import type { Windows } from './seen.js';
+import { seenIn, wholeIn, type Seen } from './seen.js';
 import type { Watching } from './watching.js';
 
 /** What was seen in the occasions that are over: worked out once for each, in the order in which they were run. */

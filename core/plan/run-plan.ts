@@ -82,7 +82,8 @@ export function stretchesOfPlan(plan: RunPlan): readonly RunStretch[] {
 }
 
 /** Who opens the occasions of each exercise. */
-export const openersOfPlan = (plan: RunPlan): readonly Opener[] => (isSession(plan) ? plan.exercises.map(({ opens }) => opens ?? 'plan') : ['plan']);
+export const openersOfPlan = (plan: RunPlan): readonly Opener[] =>
+  isSession(plan) ? plan.exercises.map(({ opens }) => opens ?? 'plan') : ['plan'];
 
 /** The repetitions that a plan's stretches name by place. */
 export const repsOfPlan = (plan: RunPlan): readonly RepPlan[] => (isSession(plan) ? plan.reps : plan.rep === null ? [] : [plan.rep]);

@@ -5,6 +5,7 @@ import { repPlanOf, type RepPlan, type RunStretch, type SessionPlan } from '../r
 import { landingsOf } from './landings.js';
 import { repetitionsIn } from './repetitions.js';
 import { wayAt, type StageSeen } from './seen.js';
+import { openerOf } from './stage.js';
 import type { Timeline } from './timeline.js';
 import type { SessionTotals } from './totals.js';
 
@@ -22,6 +23,8 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
   const phases = timeline.stretches.map((stretch, i): RunStretch => {
     const one = seen[stretch.exercise];
     const done: [number, number][] = [];
+    const fed = one !== undefined && stretch.kind === 'work' && openerOf(one.stage) === 'coach';
+    const rep = fed ? wayAt(one, stretch).rep : null;
     if (one && stretch.kind === 'work') {
       const list = timeline.calls.get(i) ?? null;
       repetitionsIn(one, stretch, list).starts.forEach((start, k) => {
@@ -36,9 +39,11 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
       set: stretch.set,
       round: stretch.round,
       exercise: stretch.exercise,
-      open: stretch.open,
+      // So many balls take as long as they take: the clock waits for the coach.
+      open: stretch.open || (fed && one.dose.work.by === 'count'),
       ...(stretch.wave > 1 ? { wave: stretch.wave } : {}),
       done,
+      ...(rep && done.length === 0 ? { line: placeOf(rep) } : {}),
     };
   });
   return {
@@ -48,6 +53,7 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
       steps: ways[0].text,
       watch: stage.watch,
       view: stage.view,
+      ...(openerOf(stage) === 'plan' ? {} : { opens: openerOf(stage) }),
     })),
     reps,
     phases,

@@ -394,6 +394,29 @@ describe('a session as it is run', () => {
     expect(attemptsOf(plan, 'call').length).toBe(4);
   });
 
+  it('what is fed is opened by the coach, and so many balls take as long as they take', () => {
+    const planOf = (...stages: Stage[]) => {
+      const session = sessionOf(stages);
+      const seen = seenOf(session);
+      return sessionPlanOf(seen, timelineOf(seen, session, SPOKEN), sessionTotals(seen, session));
+    };
+    const opens = (more: Partial<Stage>) => planOf(aStage('20', more)).exercises[0]?.opens;
+    expect(
+      [{}, { cueing: 'fed' as const }, { opens: 'coach' as const }, { cueing: 'fed' as const, opens: 'plan' as const }].map(opens),
+    ).toEqual([undefined, 'coach', 'coach', undefined]);
+    const called = { cueing: 'called' as const, calls: corners };
+    expect([opens(called), opens({ ...called, opens: 'coach' })]).toEqual(['calls', 'coach']);
+    const works = (dose: string) => planOf(aStage(dose, { cueing: 'fed' })).phases.filter(({ kind }) => kind === 'work');
+    // The clock waits after so many balls, not after a round by time; a round too short for one repetition still has a line.
+    expect(works('20').map(({ open, done, line }) => [open, done.length, line])).toEqual([[true, 20, undefined]]);
+    expect(works('2 × 30 s, rest 20 s').map(({ open, line }) => [open, line])).toEqual([
+      [false, undefined],
+      [false, undefined],
+    ]);
+    expect(works('1 × 1 s').map(({ done, line }) => [done.length, line])).toEqual([[0, 0]]);
+    expect(planOf(aStage('20')).phases.every(({ open }) => !open)).toBeTrue();
+  });
+
   it('counts taps where they belong, stage by stage', () => {
     const tap = (t: number): Loose => ({ t, kind: 'fault', fault: 'split-late' });
     const second = plan.phases.find((phase) => phase.exercise === 1 && phase.kind === 'work');

@@ -1,6 +1,7 @@
 import type { Side } from '../../body/foot.js';
 import type { FaultUnit, View } from '../../catalogue/fault.js';
 import type { Calls } from '../calls/calls.js';
+import type { Opener } from '../run-plan.js';
 import { EVIDENCE, type Evidence } from './evidence-rule.js';
 
 /** What a stage of a session is for, from slow and alone to fast and opposed. */
@@ -76,6 +77,8 @@ export interface Stage extends StageLine {
   /** The pattern it was taken from, as it stood then. */
   readonly pattern: { readonly id: string; readonly version: number } | null;
   readonly cueing: Cueing;
+  /** Who opens its occasions; without it, whoever usually does for its cueing. */
+  readonly opens?: Opener | undefined;
   readonly implement: Implement;
   /** Factor on all times; above 1 is slower. Flights keep theirs. */
   readonly tempo: number;
@@ -126,3 +129,9 @@ export const stageOf = (id: string, name: string, line: StageLine, more: Partial
   priority: 2,
   ...more,
 });
+
+/** Who opens the occasions of a stage: the coach where it is fed, its calls where it is called, else the plan. */
+export function openerOf({ opens, calls, cueing }: Pick<Stage, 'opens' | 'calls' | 'cueing'>): Opener {
+  if (opens === 'coach' || (opens === undefined && cueing === 'fed')) return 'coach';
+  return calls ? 'calls' : 'plan';
+}

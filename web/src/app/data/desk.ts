@@ -8,6 +8,7 @@ import {
   type Control,
   type Correction,
   type Observation,
+  type Opened,
   type RunEvent,
   type Taking,
   type Turned,
@@ -25,7 +26,7 @@ import { runActions } from './run';
 import { RunTime } from './run-time';
 
 /** What happened, without its stamp: the desk adds id, device, numbers and times. `m` where it is about another moment of the run. */
-export type Loose = (Control | Turned | Observation | Correction | Taking) & { readonly m?: number };
+export type Loose = (Control | Turned | Observation | Opened | Correction | Taking) & { readonly m?: number };
 
 /** When something was pressed: in the run, on the wall, and by the device's steady clock; ms. */
 interface Now {
@@ -187,7 +188,7 @@ export class RunDesk {
     const when = moment ?? m;
     const stamp = { id: newId(), device: this.name, seq: log.seqOf(this.name) + 1 + i, order: log.order + 1 + i, m: when, at };
     const event = { ...body, ...stamp } as RunEvent;
-    return 'source' in event ? { ...event, shown: event.source === 'floor' ? log.shownAt(when) : null } : event;
+    return 'source' in event && event.kind !== 'ball' ? { ...event, shown: event.source === 'floor' ? log.shownAt(when) : null } : event;
   }
 
   /** Whether the device has them. What it cannot keep is held for the server, under another name: this one's numbers are known no more. */

@@ -63,6 +63,27 @@ describe('a run at this moment', () => {
     expect(runAt(31).status()).toBe('ended');
   });
 
+  it('where the coach opens what is counted, says how many feeds there were in this round', () => {
+    const fed = [
+      event(1, { kind: 'opens', exercise: 0, by: 'coach', t: 1 }),
+      ...[3, 6].map((at, i) => event(2 + i, { kind: 'ball', source: 'floor', t: at })),
+    ];
+    expect(runAt(4).feeds()).toBeNull();
+    expect(runAt(4).opener().by).toBe('plan');
+    expect(runAt(2, fed.slice(0, 1)).feeds()).toEqual({ n: 0, of: null });
+    expect(runAt(7, fed).feeds()).toEqual({ n: 0, of: null });
+    // Where nothing is planned to be done there is no ball either; in a plan with a line there is.
+    const lines = { ...plan, phases: plan.phases.map((one) => ({ ...one, line: 0 })) };
+    const run = keptRun({}, { plan: lines, athletes: [ada.id] });
+    expect(runAt(7, fed, run).feeds()).toEqual({ n: 2, of: null });
+    const planned = {
+      ...plan,
+      phases: plan.phases.map((one) => ({ ...one, open: true, done: [[0, 0] as [number, number], [2, 0] as [number, number]] })),
+    };
+    expect(runAt(7, fed, keptRun({}, { plan: planned, athletes: [ada.id] })).feeds()).toEqual({ n: 2, of: 2 });
+    expect(runAt(12, fed, run).feeds()).toBeNull();
+  });
+
   it('asks about a freeze for eight seconds, or until somebody answered', () => {
     const answer = event(9, { kind: 'freeze', could: false, athlete: null, source: 'floor', clip: null, t: 15 });
     expect([13.9, 14, 21.9, 22].map((second) => runAt(second).freeze() !== null)).toEqual([false, true, true, false]);

@@ -64,8 +64,10 @@ export class RunNow {
   readonly title = computed(() => this.exercise()?.name ?? this.of.run()?.head.name ?? '');
   /** What the clock shows of the plan: the last cue that fell due. */
   readonly cue = computed(() => {
-    const t = this.clock().t;
-    return this.session()?.cues.findLast((cue) => cue.at <= t + 1e-6) ?? null;
+    const { t, stretch, status } = this.clock();
+    // At the end of work that waits, what is said then has not been said yet.
+    const upTo = status === 'paused' && stretch?.end === t ? t - 0.001 : t;
+    return this.session()?.cues.findLast((cue) => cue.at <= upTo + 1e-6) ?? null;
   });
   /** The last freeze is asked about until it was answered, or long enough. */
   readonly freeze = computed(() => {
@@ -78,6 +80,20 @@ export class RunNow {
   private readonly answers = computed(() => this.of.events().filter((event) => event.kind === 'freeze'));
   readonly clock = computed(() => clockAt(this.of.fold()?.log.clock ?? unstarted(0), this.stretches(), this.of.now()));
   readonly status = computed(() => this.clock().status);
+  /** Who opens what is counted now, in which exercise, and who was to. */
+  readonly opener = computed(() => {
+    const exercise = this.clock().stretch?.exercise ?? this.stretches()[0]?.exercise ?? 0;
+    const planned = this.session()?.exercises[exercise]?.opens ?? 'plan';
+    return { exercise, planned, by: this.of.fold()?.log.openerAt(exercise, this.of.now()) ?? planned };
+  });
+  /** Where the coach opens what is counted: how many feeds there were in this round, of how many that were planned; else null. */
+  readonly feeds = computed(() => {
+    const [at, log] = [this.place(), this.of.fold()?.log];
+    if (this.clock().stretch?.kind !== 'work' || this.opener().by !== 'coach') return null;
+    const ball = log?.ballAt(this.of.now());
+    const planned = this.session()?.phases[at];
+    return { n: ball?.stretch === at ? ball.repetition : 0, of: (planned?.open && planned.done.length) || null };
+  });
   readonly tapped = computed(() => this.of.run() !== null && isTapped(this.of.run()!.head.plan));
   readonly athletes = computed(() => (this.of.run()?.head.athletes ?? []).map((id) => ({ id, name: this.of.run()?.names[id] ?? '–' })));
   private readonly second = computed(() => Math.floor(this.of.now() / 1000));

@@ -2,7 +2,7 @@ import type { Side } from '@hopsk/core/body/foot';
 
 /** What a key does on the run screen. */
 export type KeyAct =
-  | { readonly do: 'pause' | 'next' | 'undo' | 'right' | 'clean' | 'attempt' | 'view' | 'end' | 'keys' }
+  | { readonly do: 'pause' | 'next' | 'undo' | 'right' | 'clean' | 'attempt' | 'feed' | 'view' | 'end' | 'keys' }
   | { readonly do: 'athlete'; readonly by: 1 | -1 }
   | { readonly do: 'fault'; readonly code: string; readonly side: Side | null };
 
@@ -14,6 +14,7 @@ const PLAIN = {
   r: 'right',
   c: 'clean',
   a: 'attempt',
+  f: 'feed',
   v: 'view',
   e: 'end',
   '?': 'keys',

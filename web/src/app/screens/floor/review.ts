@@ -114,7 +114,8 @@ export class Review {
   private place(attempt: NonNullable<Placed['occasion']>, plan: RunPlan): string {
     const sets = Math.max(1, ...stretchesOfPlan(plan).map(({ set }) => set));
     const exercise = isSession(plan) ? `${plan.exercises[attempt.exercise]?.name ?? ''}: ` : '';
-    const round = `${this.text.round} ${attempt.round}, ${this.text.rep} ${attempt.repetition}`;
+    const which = attempt.ball ? this.text.fed(attempt.repetition) : `${this.text.rep} ${attempt.repetition}`;
+    const round = `${this.text.round} ${attempt.round}, ${which}`;
     return `${exercise}${sets > 1 ? `${this.text.set} ${attempt.set}, ` : ''}${round}`;
   }
 

@@ -35,7 +35,7 @@ const plan = {
     { ...work, start: 0, end: 10, exercise: 0, open: true },
     { ...work, start: 10, end: 30, exercise: 1, open: false },
   ],
-  cues: [cue(0, 'go', 'stand'), cue(12, 'call', 'left'), cue(20, 'freeze', 'freeze', true), cue(30, 'end', 'done')],
+  cues: [cue(0, 'go', 'stand'), cue(10, 'go', 'turn'), cue(12, 'call', 'left'), cue(20, 'freeze', 'freeze', true), cue(30, 'end', 'done')],
   landings: 0,
 };
 
@@ -82,8 +82,13 @@ describe('a session under way', () => {
     await screen.until(() => events().some((one) => one.kind === 'pause'));
     expect(events().find((one) => one.kind === 'pause')?.m).toBe(15_000);
     expect(screen.words).toContain('Until they are comfortable');
+    // It is still the first stage: what comes next is neither said nor on the board.
+    expect(screen.words).toContain('stage 1 of 2');
+    expect([said(), events().filter((one) => one.kind === 'board').length]).toEqual([[], 1]);
     screen.button('go on').click();
     await screen.until(() => events().some((one) => one.kind === 'resume'));
+    to(17.2);
+    await screen.until(() => said().includes('turn'));
     // With the next stage come its faults and the place to stand.
     await screen.until(() => events().some((one) => one.kind === 'board' && one.faults[0] === 'crossed'));
     await screen.until(() => events().some((one) => one.kind === 'view' && one.view === 'front'));

@@ -175,6 +175,8 @@ export class RunScreen {
         return this.taps.attempt(true);
       case 'attempt':
         return this.at.tapped() ? this.taps.attempt(false) : undefined;
+      case 'feed':
+        return this.at.feeds() ? this.taps.feed() : undefined;
       case 'view':
         return this.taps.turnView();
       case 'end':

@@ -44,6 +44,17 @@ export class RunTaps {
     );
   }
 
+  /** The next ball is fed: what is tapped from here on is about it. */
+  feed(): void {
+    void this.log({ kind: 'ball', source: 'floor' }, this.text.fed((this.at.feeds()?.n ?? 0) + 1));
+  }
+
+  /** Who opens what is counted in this exercise, from here on. */
+  turnOpener(): void {
+    const { exercise, by, planned } = this.at.opener();
+    void this.desk.log({ kind: 'opens', exercise, by: by === 'coach' ? (planned === 'coach' ? 'plan' : planned) : 'coach' });
+  }
+
   result(result: Result): void {
     void this.log({ kind: 'result', result, athlete: this.athlete, source: 'floor', clip: null }, this.text.results[result]);
   }

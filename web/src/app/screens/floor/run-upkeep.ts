@@ -75,7 +75,9 @@ export class RunUpkeep {
 
   /** On to the next stretch of the clock. */
   next(): void {
-    const { t, stretch } = this.at.clock();
+    const { t, stretch, status } = this.at.clock();
+    // Work at whose end the clock waits is over with that.
+    if (status === 'paused' && stretch?.end === t) return void this.desk.log({ kind: 'resume' });
     const total = this.at.stretches().at(-1)?.end ?? 0;
     const to = t < 0 ? 0 : (stretch?.end ?? total);
     void this.desk.log(to >= total ? { kind: 'end' } : { kind: 'skip', to });
@@ -84,15 +86,18 @@ export class RunUpkeep {
   /** Says what fell due; at the end of work that goes on until the coach says so, the clock waits. */
   private tell(t: number): void {
     const session = this.at.session();
+    const clock = this.desk.fold()?.log.clock;
     const before = this.heard;
     this.heard = t;
-    if (!session || this.at.status() !== 'running' || !this.desk.leads()) return;
-    for (const cue of due(session.cues, before, t)) this.speech.say(cue.say);
+    if (!session || !clock || this.at.status() !== 'running' || !this.desk.leads()) return;
     // Run over by time, however long this page was held up: whoever skipped it, or went on after it, turned the clock.
     const ranOver = (clock: RunClock) => session.phases.find(({ open, end }) => open && end <= t && end > (clock.pieces.at(-1)?.t ?? t));
-    const clock = this.desk.fold()?.log.clock;
-    if (!clock || !ranOver(clock)) return;
-    this.of.say(words.run.openSays);
+    const over = ranOver(clock);
+    // What is said at its end and after it falls due when somebody goes on.
+    if (over) this.heard = over.end - 0.001;
+    for (const cue of due(session.cues, before, this.heard)) this.speech.say(cue.say);
+    if (!over) return;
+    this.of.say(this.at.opener().by === 'coach' ? words.run.feedsOver : words.run.openSays);
     void this.desk.decide((log) => {
       const open = log.clock.status === 'running' ? ranOver(log.clock) : undefined;
       return open ? { kind: 'pause', m: momentOf(log.clock, open.end) } : null;

@@ -8,7 +8,8 @@ import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { rotationOf } from '@hopsk/core/plan/build/rotation';
 import { alternative, USUAL_CALLS } from '@hopsk/core/plan/calls/calls';
-import { CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS, type Cueing } from '@hopsk/core/plan/session/stage';
+import type { Opener } from '@hopsk/core/plan/run-plan';
+import { CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS, openerOf, type Cueing } from '@hopsk/core/plan/session/stage';
 import type { WorkTotals } from '@hopsk/core/plan/session/totals';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
@@ -18,7 +19,7 @@ import { oneLine, stanceOf, type Draft, type DraftStage } from '../../parts/sess
 import type { SessionLook, StageLook } from '../../compute/session';
 import { Box } from '../../ui/box';
 import { Choice } from '../../ui/choice';
-import { namedOptions } from '../../ui/options';
+import { namedOptions, type Option } from '../../ui/options';
 import { asTyped, lists, numbers, texts } from '../../ui/reads';
 import { PartnerForm } from './partner-form';
 import { booksOf } from '../../parts/sources';
@@ -79,6 +80,15 @@ export class StageDetail {
   protected readonly unwatched = computed(() =>
     FAULTS.filter(({ code }) => !this.stage().watch.includes(code)).map(({ code }) => ({ value: code, label: faultLabel(code) })),
   );
+  /** Who opens what is counted: its calls only where there are any. */
+  protected readonly openers = computed((): readonly Option<'usual' | Opener>[] => {
+    const { opensUsually, openers } = words.build;
+    return [
+      { value: 'usual', label: opensUsually(openers[openerOf({ ...this.stage(), opens: undefined })]) },
+      ...namedOptions<Opener>([this.stage().calls ? 'calls' : 'plan', 'coach'], openers),
+    ];
+  });
+  protected readonly opener = computed((): 'usual' | Opener => (this.stage().opens === undefined ? 'usual' : openerOf(this.stage())));
   protected readonly oneLine = oneLine;
   protected readonly playbooks = computed(() => booksOf(this.club.teaching()));
   protected readonly label = faultLabel;
@@ -106,6 +116,10 @@ export class StageDetail {
   protected watch(code: string, on: boolean): void {
     const watch = this.stage().watch.filter((one) => one !== code);
     this.changed.emit({ watch: on ? [...watch, code].slice(0, 8) : watch });
+  }
+
+  protected open(by: 'usual' | Opener): void {
+    this.changed.emit({ opens: by === 'usual' ? undefined : by });
   }
 
   /** How an athlete knows when to begin; being called needs something to call. */
