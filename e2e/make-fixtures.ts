@@ -3,7 +3,6 @@ import { randomUUID } from 'node:crypto';
 import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import type { ClubFile } from '@hopsk/contract/club-file';
 import type { Pattern } from '@hopsk/contract/pattern';
 import type { Athlete } from '@hopsk/contract/people';
 import type { EarlierUpload, RunRow, RunWhole } from '@hopsk/contract/run';
@@ -20,6 +19,7 @@ import { root } from '../scripts/lib/project.mjs';
 import { startServer } from '../scripts/lib/server.mjs';
 import { CHROMIUM } from './chromium.js';
 import { dumpDevice } from './device.js';
+import { clubOf, takeIn } from './take-in.js';
 
 /**
  * Data as today's version writes it, for the versions to come: a database, a club file, what a device holds with taps that were
@@ -35,6 +35,10 @@ class Club {
     private readonly url: string,
     private readonly context: BrowserContext,
   ) {}
+
+  async text(path: string): Promise<string> {
+    return (await this.context.request.get(`${this.url}/api${path}`)).text();
+  }
 
   async send<T>(method: 'GET' | 'PUT' | 'POST', path: string, data?: object): Promise<T> {
     const answer = await this.context.request.fetch(`${this.url}/api${path}`, {
@@ -184,7 +188,7 @@ async function fill(club: Club): Promise<void> {
   await club.send('POST', '/setup', { club: 'Lighthouse', name: 'Asta', ...SIGN_IN });
   await club.send('POST', '/coaches', { name: 'Ole', email: 'ole@lighthouse.test', password: 'rope and chalk dust' });
   const demo = season('2026-11-14');
-  await club.send('POST', '/import', { ...demo, club: { name: 'Lighthouse' }, runs: demo.runs.slice(-6) });
+  await takeIn((...ask) => club.send(...ask), { ...demo, club: { name: 'Lighthouse' }, runs: demo.runs.slice(-6) });
   await club.send('PUT', '/me/settings', { units: 'ft-in', tapDelay: 0.8 });
   const teaching = await club.send<{ version: number }>('GET', '/teaching');
   await club.send('PUT', '/teaching', {
@@ -397,8 +401,8 @@ async function main(name: string | undefined): Promise<void> {
     files['device.json'] = JSON.stringify(await onDevice(page, url), null, 1);
     await context.setOffline(false);
     await page.close();
-    const exported = await club.send<ClubFile>('GET', '/export');
-    files['club.hopsk.json'] = JSON.stringify(exported);
+    files['club.hopsk.jsonl'] = await club.text('/export');
+    const exported = clubOf(files['club.hopsk.jsonl']);
     files['lines.json'] = JSON.stringify(meaningsOf(exported), null, 1);
     files['expected.json'] = JSON.stringify(await madeOf(club), null, 1);
     const dump = join(await ensurePostgres(), 'pg_dump');

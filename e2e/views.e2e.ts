@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { accessible, choose, expect, openPattern, test } from './support.js';
 
@@ -167,9 +168,19 @@ test('the club as a file goes out and comes in again', async ({ coach }) => {
   await coach.getByRole('button', { name: 'save the file' }).click();
   const path = await (await download).path();
   await coach.locator('input[type="file"]').setInputFiles(path);
+  await expect(coach.getByText(/would add: athletes 0 \(\d+ here already\)/)).toBeVisible();
+  await accessible(coach);
+  await coach.getByRole('button', { name: 'add it to the club' }).click();
   await expect(coach.getByText(/Read: athletes 0 added, \d+ here already/)).toBeVisible();
+  // Half of it, with a line that is none: what is wrong stands there before anything is added.
+  const text = await readFile(path, 'utf8');
+  const half = `${text.slice(0, text.indexOf('{"run"'))}{"athlete":{"name":7}}\n`;
+  await coach.locator('input[type="file"]').setInputFiles({ name: 'half.jsonl', mimeType: 'text/plain', buffer: Buffer.from(half) });
+  await expect(coach.getByText('The file ends in the middle')).toBeVisible();
+  await expect(coach.getByText('One line cannot be taken')).toBeVisible();
+  await coach.getByRole('button', { name: 'leave it' }).click();
   await coach.locator('input[type="file"]').setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('not json') });
-  await expect(coach.getByText('‘notes.txt’ is not a club file. Nothing was changed.')).toBeVisible();
+  await expect(coach.getByRole('alert')).toContainText('Nothing was saved');
   await coach
     .locator('input[type="file"]')
     .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"other"}') });

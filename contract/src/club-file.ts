@@ -9,7 +9,7 @@ import { Teaching } from './teaching.js';
 import { RunWithLog } from './run.js';
 import { field } from './problem.js';
 
-/** A club file as it is read. */
+/** A club file that is one document: how earlier versions wrote them, and how a device saves a run that it cannot keep. */
 export const ClubFile = fromEarlier(
   z.object({
     format: z.literal(CLUB_FILE, field('not-ours', {})),
@@ -27,12 +27,3 @@ export const ClubFile = fromEarlier(
   }),
 );
 export type ClubFile = Wire<typeof ClubFile>;
-
-/** What an import did: new ones were added, known ones (same id) were left as they are. */
-export const Imported = z.object({
-  athletes: z.object({ added: z.int(), known: z.int() }),
-  patterns: z.object({ added: z.int(), known: z.int() }),
-  sessions: z.object({ added: z.int(), known: z.int() }),
-  runs: z.object({ added: z.int(), known: z.int() }),
-});
-export type Imported = Wire<typeof Imported>;

@@ -36,6 +36,9 @@ export interface FieldMessages {
   readonly taken: Nothing;
   readonly wrong: Nothing;
   readonly 'unknown-athlete': { readonly id: string };
+  /** It names something that neither the file nor the club has. */
+  readonly 'not-there': Nothing;
+  readonly 'not-json': Nothing;
   /** A value of another kind than the field holds. */
   readonly kind: Nothing;
 }
@@ -43,7 +46,7 @@ export interface FieldMessages {
 export type FieldProblem = Said<FieldMessages> & { readonly path: string };
 
 /** Records that a request can be about. */
-export type RecordName = 'athlete' | 'pattern' | 'session' | 'run' | 'teaching' | 'address';
+export type RecordName = 'athlete' | 'pattern' | 'session' | 'run' | 'teaching' | 'address' | 'file';
 
 /** Why a request was not answered as asked. */
 export interface ProblemMessages {
@@ -52,6 +55,8 @@ export interface ProblemMessages {
   readonly 'not-json': Nothing;
   readonly 'bad-request': Nothing;
   readonly 'too-large': Nothing;
+  readonly 'no-room': Nothing;
+  readonly busy: Nothing;
   readonly 'not-found': { readonly what: RecordName };
   readonly stale: { readonly what: RecordName };
   readonly 'signed-out': Nothing;
@@ -73,11 +78,14 @@ export type ProblemMessage = Said<ProblemMessages>;
 
 const Values = z._default(z.record(z.string(), z.union([z.string(), z.number(), z.array(z.string())])), {});
 
+/** What is wrong with a field, as it comes over the wire. */
+export const FieldSaid = z.object({ path: z.string(), code: z.string(), values: Values });
+
 /** What is wrong with a request: a code with its values, and each field with its own. */
 export const Problem = z.object({
   error: z.string(),
   values: Values,
-  fields: z._default(z.array(z.object({ path: z.string(), code: z.string(), values: Values })), []),
+  fields: z._default(z.array(FieldSaid), []),
   /** With 409: the record as it stands now, and which fields differ from what was sent. */
   current: z.optional(z.unknown()),
   changed: z.optional(z.array(z.string())),

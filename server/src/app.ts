@@ -21,7 +21,7 @@ import { transferRoutes } from './transfer/routes.js';
 
 /** The whole server as one Express application; listening is somebody else's. */
 export function createApp(
-  config: Pick<Config, 'web' | 'tls' | 'trustProxy' | 'sessionSecret'>,
+  config: Pick<Config, 'web' | 'tls' | 'trustProxy' | 'sessionSecret' | 'uploads'>,
   pool: Pool,
   log: Logger,
   phone: () => Promise<Phone>,
@@ -53,7 +53,7 @@ export function createApp(
   api.use(guardWrites);
   // A file with a whole club is large; every other request is small.
   const small = express.json({ limit: '2mb' });
-  api.use((request, response, next) => (request.path === '/import' ? next() : small(request, response, next)));
+  api.use((request, response, next) => (request.path === '/imports' ? next() : small(request, response, next)));
   api.use(clubRoutes(pool));
   api.get('/phone', async (request, response) => {
     actorOf(request);
@@ -66,7 +66,7 @@ export function createApp(
     runRoutes(pool),
     liveRoutes(pool),
     teachingRoutes(pool),
-    transferRoutes(pool),
+    transferRoutes(pool, config.uploads),
   );
   api.use(() => {
     throw notFound('address');

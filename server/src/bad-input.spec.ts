@@ -18,7 +18,7 @@ describe('bad input', () => {
   afterEach(() => house.close());
 
   const known = athlete();
-  const routes = ['/sign-in', '/setup', '/me/password', '/coaches', '/import'] as const;
+  const routes = ['/sign-in', '/setup', '/me/password', '/coaches'] as const;
   const writes = [
     (body: object) => coach.put(`/athletes/${known.id}`, body),
     (body: object) => coach.put(`/patterns/${known.id}`, body),

@@ -1,4 +1,6 @@
-import { existsSync, readFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import * as z from 'zod';
 
 /** How this server was told to run; everything comes from its environment. */
@@ -13,6 +15,8 @@ const Environment = z.object({
   /** Addresses of a proxy in front that is trusted to say who asks. */
   HOPSK_TRUST_PROXY: z.string().optional(),
   HOPSK_SESSION_SECRET: z.string().min(16),
+  /** The folder where files that come in are kept while they are read. */
+  HOPSK_UPLOADS: z.string().min(1).optional(),
   HOPSK_LOG: z.enum(['silent', 'info', 'warn']).default('info'),
 });
 
@@ -24,6 +28,7 @@ export interface Config {
   readonly tls: { readonly cert: string; readonly key: string } | null;
   readonly trustProxy: string | null;
   readonly sessionSecret: string;
+  readonly uploads: string;
   readonly log: 'silent' | 'info' | 'warn';
 }
 
@@ -50,6 +55,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
         : null,
     trustProxy: e.HOPSK_TRUST_PROXY ?? null,
     sessionSecret: e.HOPSK_SESSION_SECRET,
+    uploads: e.HOPSK_UPLOADS ?? mkdtempSync(join(tmpdir(), 'hopsk-uploads-')),
     log: e.HOPSK_LOG,
   };
 }

@@ -8,6 +8,7 @@ const things: Readonly<Record<RecordName, string>> = {
   run: 'run',
   teaching: 'page of what the club teaches',
   address: 'address',
+  file: 'file',
 };
 
 /** What fields are called, by the last part of their path that has a name. */
@@ -85,6 +86,8 @@ export const problems = {
     'not-json': () => 'The request is not readable as JSON. Nothing was saved.',
     'bad-request': () => 'The request could not be understood. Nothing was saved.',
     'too-large': () => 'That is more than this server takes at once. Nothing was saved.',
+    'no-room': () => 'The disk of the server is nearly full. Nothing was taken.',
+    busy: () => 'Another file is being read just now. Please wait for that one, or leave it.',
     'not-found': ({ what }) => `There is no such ${things[what]}.`,
     stale: ({ what }) => `Somebody else saved this ${things[what]} in the meantime. Nothing was overwritten; what you typed is kept.`,
     'signed-out': () => 'Please sign in. What is on this device is kept.',
@@ -134,6 +137,8 @@ export const problems = {
     taken: () => 'is in use already',
     wrong: () => 'is wrong',
     'unknown-athlete': ({ id }) => `‘${id}’ is not known here`,
+    'not-there': () => 'is neither in the file nor in the club',
+    'not-json': () => 'is not readable',
     kind: () => 'is of the wrong kind',
   } satisfies Says<FieldMessages> as Says<FieldMessages>,
 };

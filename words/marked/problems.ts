@@ -9,6 +9,7 @@ const things: Readonly<Record<RecordName, string>> = {
   run: 'ŕúñ',
   teaching: 'þáĝé óƒ ŵĥáţ ţĥé çļúƀ ţéáçĥéš',
   address: 'áđđŕéšš',
+  file: 'ƒíļé',
 };
 
 /** What fields are called, by the last part of their path that has a name. */
@@ -86,6 +87,8 @@ export const problems = {
     'not-json': () => 'Ţĥé ŕéɋúéšţ íš ñóţ ŕéáđáƀļé áš ĴŠÓÑ. Ñóţĥíñĝ ŵáš šáṽéđ.',
     'bad-request': () => 'Ţĥé ŕéɋúéšţ çóúļđ ñóţ ƀé úñđéŕšţóóđ. Ñóţĥíñĝ ŵáš šáṽéđ.',
     'too-large': () => 'Ţĥáţ íš ɱóŕé ţĥáñ ţĥíš šéŕṽéŕ ţáķéš áţ óñçé. Ñóţĥíñĝ ŵáš šáṽéđ.',
+    'no-room': () => 'Ţĥé đíšķ óƒ ţĥé šéŕṽéŕ íš ñéáŕļý ƒúļļ. Ñóţĥíñĝ ŵáš ţáķéñ.',
+    busy: () => 'Áñóţĥéŕ ƒíļé íš ƀéíñĝ ŕéáđ ĵúšţ ñóŵ. Þļéášé ŵáíţ ƒóŕ ţĥáţ óñé, óŕ ļéáṽé íţ.',
     'not-found': ({ what }) => `Ţĥéŕé íš ñó šúçĥ ${things[what]}.`,
     stale: ({ what }) => `Šóɱéƀóđý éļšé šáṽéđ ţĥíš ${things[what]} íñ ţĥé ɱéáñţíɱé. Ñóţĥíñĝ ŵáš óṽéŕŵŕíţţéñ; ŵĥáţ ýóú ţýþéđ íš ķéþţ.`,
     'signed-out': () => 'Þļéášé šíĝñ íñ. Ŵĥáţ íš óñ ţĥíš đéṽíçé íš ķéþţ.',
@@ -135,6 +138,8 @@ export const problems = {
     taken: () => 'íš íñ úšé áļŕéáđý',
     wrong: () => 'íš ŵŕóñĝ',
     'unknown-athlete': ({ id }) => `‘${id}’ íš ñóţ ķñóŵñ ĥéŕé`,
+    'not-there': () => 'íš ñéíţĥéŕ íñ ţĥé ƒíļé ñóŕ íñ ţĥé çļúƀ',
+    'not-json': () => 'íš ñóţ ŕéáđáƀļé',
     kind: () => 'íš óƒ ţĥé ŵŕóñĝ ķíñđ',
   } satisfies Says<FieldMessages> as Says<FieldMessages>,
 };

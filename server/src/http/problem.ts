@@ -51,7 +51,8 @@ export function answerProblems(log: Logger): ErrorRequestHandler {
   };
 }
 
-function asProblem(error: unknown): HttpProblem {
+/** What went wrong, as it is answered; a fault of ours where nothing else is known. */
+export function asProblem(error: unknown): HttpProblem {
   if (error instanceof HttpProblem) return error;
   if (isAway(error)) return new HttpProblem(503, { code: 'database-away', values: {} });
   const status = (error as { status?: unknown } | null)?.status;

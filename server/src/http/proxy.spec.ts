@@ -7,7 +7,7 @@ import { makeLog } from './log.js';
 describe('a proxy in front', () => {
   let house: House;
   const appBehind = (trustProxy: string | null) =>
-    createApp({ web: null, tls: null, trustProxy, sessionSecret: 'only for the specs' }, house.pool, makeLog('silent'), () =>
+    createApp({ web: null, tls: null, trustProxy, sessionSecret: 'only for the specs', uploads: '' }, house.pool, makeLog('silent'), () =>
       Promise.resolve({ lan: false, secure: false, addresses: [] }),
     );
   const enter = (app: ReturnType<typeof appBehind>) =>
@@ -37,7 +37,7 @@ describe('a proxy in front', () => {
   it('the first coach is made on the machine itself, whatever a client says of where it is', async () => {
     const fresh = await openHouse();
     const app = createApp(
-      { web: null, tls: null, trustProxy: 'loopback', sessionSecret: 'only for the specs' },
+      { web: null, tls: null, trustProxy: 'loopback', sessionSecret: 'only for the specs', uploads: '' },
       fresh.pool,
       makeLog('silent'),
       () => Promise.reject(new Error('none')),

@@ -1,3 +1,4 @@
+import { CLUB_FILE, CLUB_FILE_VERSION } from '@hopsk/contract/club-format';
 import type { Book } from '@hopsk/contract/book';
 import type { RoundsPlan } from '@hopsk/core/plan/run-plan';
 import { randomUUID } from 'node:crypto';
@@ -71,23 +72,21 @@ describe('runs', () => {
 
   it('go out and into another club through the open file, counted alike', async () => {
     await coach.keep(ran(ada, [3.5, 7.5]));
-    const file = (await coach.get('/export').expect(200)).body;
+    const { text, held } = await coach.file();
     const other = await Coach.of(house, 'Other');
-    const done = (await other.post('/import', file).expect(200)).body;
-    expect(done.runs.added).toBe(file.runs.length);
-    expect((await other.post('/import', file).expect(200)).body.runs).toEqual({ added: 0, known: file.runs.length });
+    expect((await other.takeIn(text)).counts.runs.added).toBe(held.runs.length);
+    expect((await other.takeIn(text)).counts.runs).toEqual({ added: 0, known: held.runs.length });
     expect((await other.get(`/athletes/${ada}/book`)).body).toEqual(await book());
-    expect((await other.get('/export')).body.runs).toEqual(file.runs);
-    const { body } = await other.post('/import', { ...file, version: 7, athletes: [{ name: 3 }] }).expect(400);
-    expect(body.fields[0].path).toBe('version');
-    expect(body.fields.some((field: { path: string }) => field.path === 'athletes.0.name')).toBeTrue();
+    expect((await other.file()).held.runs).toEqual(held.runs);
   });
 
   it('that are there get from a file what their log lacks, once', async () => {
     const log = ran(ada, [3.5, 7.5]);
     await coach.keep({ ...log, events: log.events.slice(0, 4) });
-    const file = { ...(await coach.get('/export').expect(200)).body, athletes: [], runs: [log] };
-    for (let time = 0; time < 2; time++) expect((await coach.post('/import', file).expect(200)).body.runs).toEqual({ added: 0, known: 1 });
+    // As a device saves a run that it cannot keep.
+    const club = { format: CLUB_FILE, version: CLUB_FILE_VERSION, club: { name: 'Ours' } };
+    const file = { ...club, athletes: [], patterns: [], sessions: [], runs: [log] };
+    for (let time = 0; time < 2; time++) expect((await coach.takeIn(file)).counts.runs).toEqual({ added: 0, known: 1 });
     expect((await coach.get(`/runs/${log.run.id}`).expect(200)).body.events).toEqual(log.events);
     expect((await book()).entries[0]).toEqual(jasmine.objectContaining({ attempts: 10, faulty: 2 }));
   });

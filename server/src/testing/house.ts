@@ -1,6 +1,9 @@
 import { randomUUID } from 'node:crypto';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import type { PatternSave } from '@hopsk/contract/pattern';
 import type { AthleteSave } from '@hopsk/contract/people';
+import { ImportNow } from '@hopsk/contract/club-lines';
 import { Problem } from '@hopsk/contract/problem';
 import type { EarlierUpload, RunEvent, RunHead } from '@hopsk/contract/run';
 import { fromEarlier } from '@hopsk/core/log/earlier';
@@ -57,8 +60,11 @@ async function fill(url: string, sql: string): Promise<void> {
   await client.end();
 }
 
+/** Files that come in during the specs: each application empties the folder before its first one. */
+const uploads = join(tmpdir(), `hopsk-spec-uploads-${process.pid}`);
+
 export const appOn = (pool: Pool, web: string | null = null): Express =>
-  createApp({ web, tls: null, trustProxy: null, sessionSecret: 'only for the specs' }, pool, makeLog('silent'), () =>
+  createApp({ web, tls: null, trustProxy: null, sessionSecret: 'only for the specs', uploads }, pool, makeLog('silent'), () =>
     Promise.resolve({ lan: false, secure: false, addresses: [] }),
   );
 
@@ -101,6 +107,48 @@ export class Coach {
     return this.agent.post(`/api${path}`).set('X-XSRF-TOKEN', this.token).send(body);
   }
 
+  /** Sends bytes as a file that comes in. */
+  upload(body: string | Buffer): request.Test {
+    return this.agent.post('/api/imports').set('X-XSRF-TOKEN', this.token).type('application/octet-stream').send(body);
+  }
+
+  delete(path: string): request.Test {
+    return this.agent.delete(`/api${path}`).set('X-XSRF-TOKEN', this.token);
+  }
+
+  /** A file on its way in, once nothing is under way with it. */
+  async settled(id: string): Promise<ImportNow> {
+    for (;;) {
+      const now = ImportNow.parse((await this.get(`/imports/${id}`).expect(200)).body);
+      if (now.state !== 'reading' && now.state !== 'adding') return now;
+    }
+  }
+
+  /** Reads a club file in and adds what it holds; gives how it stands then. */
+  async takeIn(file: object | string | Buffer): Promise<ImportNow> {
+    const body = typeof file === 'string' || Buffer.isBuffer(file) ? file : JSON.stringify(file);
+    const { id } = (await this.upload(body).expect(201)).body as ImportNow;
+    const read = await this.settled(id);
+    if (read.state !== 'read') return read;
+    await this.post(`/imports/${id}/add`).expect(200);
+    return this.settled(id);
+  }
+
+  /** The club as a file, and as what it holds. */
+  async file(): Promise<{ readonly text: string; readonly held: Held }> {
+    const answer = await this.agent
+      .get('/api/export')
+      .buffer(true)
+      .parse((response, done) => {
+        const parts: Buffer[] = [];
+        response.on('data', (part: Buffer) => parts.push(part));
+        response.on('end', () => done(null, Buffer.concat(parts).toString('utf8')));
+      })
+      .expect(200);
+    const text = answer.body as string;
+    return { text, held: heldIn(text) };
+  }
+
   /** Sends a run's head and all that is in its log. */
   async keep({ run, events }: Ran): Promise<void> {
     await this.put(`/runs/${run.id}`, run).expect((response) => {
@@ -108,6 +156,29 @@ export class Coach {
     });
     if (events.length > 0) await this.post(`/runs/${run.id}/events`, { events }).expect(200);
   }
+}
+
+/** What a club file of lines holds, put together. */
+export interface Held {
+  teaching?: unknown;
+  readonly athletes: unknown[];
+  readonly patterns: unknown[];
+  readonly sessions: unknown[];
+  readonly runs: { readonly run: RunHead; readonly events: unknown[] }[];
+}
+
+function heldIn(text: string): Held {
+  const held: Held = { athletes: [], patterns: [], sessions: [], runs: [] };
+  for (const line of text.split('\n').filter((one) => one !== '')) {
+    const { teaching, athlete, pattern, session, run, log } = JSON.parse(line) as Record<string, unknown>;
+    if (teaching) held.teaching = teaching;
+    if (athlete) held.athletes.push(athlete);
+    if (pattern) held.patterns.push(pattern);
+    if (session) held.sessions.push(session);
+    if (run) held.runs.push({ run: run as RunHead, events: [] });
+    if (log) held.runs.at(-1)?.events.push(...(log as { events: unknown[] }).events);
+  }
+  return held;
 }
 
 export const tokenOf = (cookies: readonly string[]): string => /XSRF-TOKEN=([^;]+)/.exec(cookies.join('\n'))?.[1] ?? '';

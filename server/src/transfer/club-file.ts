@@ -1,66 +1,78 @@
-import type { RunEvent } from '@hopsk/core/log/event';
-import { CLUB_FILE, CLUB_FILE_VERSION } from '@hopsk/contract/club-format';
-import type { ClubFile, Imported } from '@hopsk/contract/club-file';
-import type { Pattern } from '@hopsk/contract/pattern';
-import type { Athlete } from '@hopsk/contract/people';
-import type { RunHead } from '@hopsk/contract/run';
-import type { Session } from '@hopsk/contract/session';
-import { grouped } from '@hopsk/core/grouped';
-import { one, run, type Db } from '../db/sql.js';
-import { addAthlete, listAthletes } from '../people/athletes.js';
-import { addPattern, listPatterns } from '../patterns/patterns.js';
-import { addSession, listSessions } from '../sessions/sessions.js';
+import type { ClubRecord, Imported, Refused } from '@hopsk/contract/club-lines';
+import type { Db } from '../db/sql.js';
+import { addAthlete } from '../people/athletes.js';
+import { addPattern } from '../patterns/patterns.js';
+import { addSession } from '../sessions/sessions.js';
 import { appendEvents } from '../runs/append.js';
-import { eventsOf, putHead } from '../runs/runs.js';
-import { addTeaching, getTeaching } from '../teaching/teaching.js';
+import { Folds } from '../runs/folds.js';
+import { putHead } from '../runs/runs.js';
+import { addTeaching } from '../teaching/teaching.js';
+import type { Found } from './read-lines.js';
+import { Sorting } from './sorting.js';
 
-/**
- * Adds what a club file holds to a club. What is there already (same id) is left as it is and counted as known; to the log of a run
- * that is there the events are added that it lacks.
- * To be called in a transaction: all of the file or nothing.
- */
-export async function importClub(db: Db, clubId: string, file: ClubFile): Promise<Imported> {
-  const none = (): { added: number; known: number } => ({ added: 0, known: 0 });
-  const result = { athletes: none(), patterns: none(), sessions: none(), runs: none() };
-  if (file.teaching) await addTeaching(db, clubId, file.teaching);
-  for (const athlete of file.athletes) result.athletes[(await addAthlete(db, clubId, athlete)) ? 'added' : 'known']++;
-  for (const pattern of file.patterns) result.patterns[(await addPattern(db, clubId, pattern)) ? 'added' : 'known']++;
-  for (const one of file.sessions) result.sessions[(await addSession(db, clubId, one)) ? 'added' : 'known']++;
-  for (const entry of file.runs) {
-    const known = await one(db, 'run-lock', clubId, entry.run.id);
-    result.runs[known ? 'known' : 'added']++;
-    if (!known) await putHead(db, clubId, entry.run);
-    // A run that is there gets what its log lacks: so comes in what a device could neither keep nor send.
-    const there = new Set(known ? (await eventsOf(db, clubId, entry.run.id)).map(({ id }) => id) : []);
-    const missing = entry.events.filter(({ id }) => !there.has(id));
-    if (missing.length > 0) await appendEvents(db, { clubId, coachId: null, folds: null }, entry.run.id, missing);
-  }
-  return result;
+/** What going through a file came to. */
+export interface Through {
+  readonly club: string;
+  readonly whole: Extract<Found, { kind: 'end' }>['whole'];
+  readonly counts: Imported;
+  readonly refused: number;
 }
 
-/** The whole club as a club file, archived people and patterns left out unless a run needs them. */
-export async function exportClub(db: Db, clubId: string): Promise<ClubFile> {
-  const club = await one<{ name: string }>(db, 'club-of', clubId);
-  const heads = await run<RunHead & { version: number }>(db, 'run-all', clubId);
-  const ids = heads.map(({ id }) => id);
-  const events = grouped(await run<{ runId: string; body: RunEvent }>(db, 'events-of-runs', clubId, ids), ({ runId }) => runId);
-  const fresh = <T extends Athlete | Pattern | Session>({ archivedAt: _, ...record }: T): Omit<T, 'archivedAt'> & { version: number } => ({
-    ...record,
-    version: 0,
-  });
-  const needed = new Set(heads.flatMap((head) => [...head.athletes, head.patternId, head.sessionId]));
-  const wanted = (record: Athlete | Pattern | Session): boolean => record.archivedAt === null || needed.has(record.id);
-  const teaching = await getTeaching(db, clubId);
-  return {
-    format: CLUB_FILE,
-    version: CLUB_FILE_VERSION,
-    club: { name: club?.name ?? '' },
-    ...(teaching && {
-      teaching: { choices: teaching.choices, stances: teaching.stances, moves: teaching.moves, playbooks: teaching.playbooks },
-    }),
-    athletes: (await listAthletes(db, clubId)).filter(wanted).map(fresh),
-    patterns: (await listPatterns(db, clubId)).filter(wanted).map(fresh),
-    sessions: (await listSessions(db, clubId)).filter(wanted).map(fresh),
-    runs: heads.map(({ version: _, ...head }) => ({ run: head, events: (events.get(head.id) ?? []).map(({ body }) => body) })),
+/** How one goes through a file: whether records are added, and who hears of what is left out and of what was counted so far. */
+export interface Going {
+  readonly adds: boolean;
+  readonly refuse: (refused: Refused) => void;
+  readonly counted: (counts: Imported) => void;
+}
+
+/**
+ * Goes through what was found in a club file, and adds it where it is to be added. What is there already (same id) is left as it is and
+ * counted as known; to the log of a run that is there the events are added that it lacks. What is refused is left out, with the events
+ * of a run that is. To be called in a transaction.
+ */
+export async function goThrough(db: Db, clubId: string, found: AsyncIterable<Found>, going: Going): Promise<Through> {
+  const sorting = await Sorting.of(db, clubId);
+  // Its own: what is folded in this transaction is nobody else's before it is done.
+  const folds = new Folds(1);
+  let [club, whole, refused]: [string, Through['whole'], number] = ['', 'cut', 0];
+  const without = new Set<string>();
+  const refuse = (line: number, fields: Refused['fields']): void => {
+    refused++;
+    going.refuse({ line, fields });
   };
+  for await (const one of found) {
+    if (one.kind === 'club') club = one.name;
+    else if (one.kind === 'end') whole = one.whole;
+    else if (one.kind === 'refused') refuse(one.line, [...one.fields]);
+    else if (one.record.kind === 'log') {
+      const { run: runId } = one.record.record;
+      const lacking = await sorting.lacking(one.record.record);
+      if (lacking === null && !without.has(runId)) refuse(one.line, [{ path: 'log.run', code: 'not-there', values: {} }]);
+      if (going.adds && lacking !== null && lacking.length > 0)
+        (await appendEvents(db, { clubId, coachId: null, folds }, runId, lacking)).done();
+    } else {
+      const sorted = sorting.sort(one.record);
+      if (sorted.is === 'refused') {
+        if (one.record.kind === 'run') without.add(one.record.record.id);
+        refuse(one.line, [...sorted.fields]);
+      } else if (going.adds && sorted.is === 'new') await add(db, clubId, one.record);
+    }
+    going.counted(sorting.counts);
+  }
+  return { club, whole, counts: sorting.counts, refused };
+}
+
+async function add(db: Db, clubId: string, { kind, record }: Exclude<ClubRecord, { kind: 'log' }>): Promise<void> {
+  switch (kind) {
+    case 'teaching':
+      return void (await addTeaching(db, clubId, record));
+    case 'athlete':
+      return void (await addAthlete(db, clubId, record));
+    case 'pattern':
+      return void (await addPattern(db, clubId, record));
+    case 'session':
+      return void (await addSession(db, clubId, record));
+    case 'run':
+      return void (await putHead(db, clubId, record));
+  }
 }

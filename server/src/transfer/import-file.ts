@@ -1,11 +1,11 @@
 import { readFileSync } from 'node:fs';
-import { ClubFile } from '@hopsk/contract/club-file';
 import * as z from 'zod/mini';
 import { addClub, addCoach } from '../club/club.js';
 import { migrate } from '../db/migrate.js';
 import { openPool, transaction } from '../db/pool.js';
 import { one } from '../db/sql.js';
-import { importClub } from './club-file.js';
+import { goThrough } from './club-file.js';
+import { foundIn } from './read-lines.js';
 
 /** People who may sign in to a club made from a file. */
 const Coaches = z
@@ -22,18 +22,34 @@ async function main(clubPath: string, coachesPath: string): Promise<void> {
     await migrate(pool);
     const door = await one<{ setup: boolean }>(pool, 'door');
     if (!door?.setup) return;
-    const file = ClubFile.parse(JSON.parse(readFileSync(clubPath, 'utf8')));
     const [first, ...others] = Coaches.parse(JSON.parse(readFileSync(coachesPath, 'utf8')));
     if (!first) return;
-    const imported = await transaction(pool, async (db) => {
-      const { clubId } = await addClub(db, file.club.name, first, true);
+    const name = await nameIn(clubPath);
+    const { counts } = await transaction(pool, async (db) => {
+      const { clubId } = await addClub(db, name, first, true);
       for (const coach of others) await addCoach(db, clubId, coach);
-      return importClub(db, clubId, file);
+      return goThrough(
+        db,
+        clubId,
+        foundIn(clubPath, () => undefined),
+        {
+          adds: true,
+          refuse: ({ line, fields }) => {
+            throw new Error(`Line ${line} of ${clubPath} cannot be read: ${JSON.stringify(fields)}`);
+          },
+          counted: () => undefined,
+        },
+      );
     });
-    console.log(`${imported.athletes.added} athletes, ${imported.patterns.added} patterns, ${imported.runs.added} runs`);
+    console.log(`${counts.athletes.added} athletes, ${counts.patterns.added} patterns, ${counts.runs.added} runs`);
   } finally {
     await pool.end();
   }
+}
+
+async function nameIn(path: string): Promise<string> {
+  for await (const found of foundIn(path, () => undefined)) if (found.kind === 'club') return found.name;
+  throw new Error(`${path} is no club file.`);
 }
 
 const [club, coaches] = process.argv.slice(2);

@@ -1,21 +1,43 @@
-import { ClubFile } from '@hopsk/contract/club-file';
-import express, { Router } from 'express';
+import { once } from 'node:events';
+import { Router } from 'express';
 import { transaction, type Pool } from '../db/pool.js';
-import { read } from '../http/problem.js';
+import { idOf } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
-import { exportClub, importClub } from './club-file.js';
+import { Imports } from './imports.js';
+import { clubLines } from './write-lines.js';
 
 /** The club as a file, out and in. */
-export function transferRoutes(pool: Pool): Router {
+export function transferRoutes(pool: Pool, folder: string): Router {
   const router = Router();
+  const imports = new Imports(pool, folder);
+
   router.get('/export', async (request, response) => {
-    const file = await exportClub(pool, actorOf(request).clubId);
-    response.attachment('club.hopsk.json').json(file);
-  });
-  router.post('/import', express.json({ limit: '40mb' }), async (request, response) => {
     const { clubId } = actorOf(request);
-    const file = read(ClubFile, request.body);
-    response.json(await transaction(pool, (db) => importClub(db, clubId, file)));
+    await transaction(pool, async (db) => {
+      await db.query('set transaction isolation level repeatable read, read only');
+      response.attachment('club.hopsk.jsonl').type('application/jsonl');
+      for await (const line of clubLines(db, clubId)) {
+        if (response.destroyed) return;
+        if (!response.write(line)) await Promise.race([once(response, 'drain'), once(response, 'close')]);
+      }
+      response.end();
+    });
+  });
+
+  router.post('/imports', async (request, response) => {
+    const { clubId } = actorOf(request);
+    const announced = Number(request.get('content-length'));
+    response.status(201).json(await imports.take(clubId, request, Number.isFinite(announced) ? announced : null));
+  });
+  router.get('/imports/:id', (request, response) => {
+    response.json(imports.now(actorOf(request).clubId, idOf(request, 'file')));
+  });
+  router.post('/imports/:id/add', (request, response) => {
+    response.json(imports.add(actorOf(request).clubId, idOf(request, 'file')));
+  });
+  router.delete('/imports/:id', async (request, response) => {
+    await imports.cancel(actorOf(request).clubId, idOf(request, 'file'));
+    response.status(204).end();
   });
   return router;
 }

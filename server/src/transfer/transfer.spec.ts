@@ -1,14 +1,25 @@
-import { ClubFile } from '@hopsk/contract/club-file';
+import { createHash, randomUUID } from 'node:crypto';
+import { mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import type { Imported } from '@hopsk/contract/club-lines';
 import { sampleSession } from '@hopsk/contract/testing/samples';
-import { randomUUID } from 'node:crypto';
-import { athlete, Coach, fieldsSaid, type House, openHouse, pattern, ran } from '../testing/house.js';
+import request from 'supertest';
+import { athlete, Coach, type House, openHouse, pattern, ran } from '../testing/house.js';
+import { foundIn, type Found } from './read-lines.js';
+
+const nothing = { added: 0, known: 0 };
+const added = (n: number) => ({ added: n, known: 0 });
+const known = (n: number) => ({ added: 0, known: n });
 
 describe('the club as a file', () => {
   let house: House;
   beforeEach(async () => (house = await openHouse()));
   afterEach(() => house.close());
 
-  async function filled(): Promise<{ coach: Coach; file: ClubFile }> {
+  /** A club with two people, patterns, a session and a run, of which the half was put away, and its file. */
+  async function filled() {
     const coach = await Coach.of(house, 'First club');
     const [here, away] = [athlete({ name: 'Here' }), athlete({ name: 'Away' })];
     const [used, unused] = [pattern({ name: 'Used' }), pattern({ name: 'Unused' })];
@@ -23,70 +34,209 @@ describe('the club as a file', () => {
     await coach.keep(log);
     for (const path of [`/athletes/${here.id}`, `/athletes/${away.id}`, `/patterns/${used.id}`])
       await coach.post(`${path}/archive`).expect(200);
-    const file = ClubFile.parse((await coach.get('/export').expect(200)).body);
-    return { coach, file };
+    return { coach, log, ...(await coach.file()) };
   }
+  const all: Imported = { athletes: added(1), patterns: added(2), sessions: added(1), runs: added(1), events: added(6) };
 
-  it('holds everything that is needed, and leaves out what was put away and is not', async () => {
-    const { file } = await filled();
-    expect(file.athletes.map((one) => one.name)).toEqual(['Here']);
-    expect(file.patterns.map((one) => one.name).sort()).toEqual(['Unused', 'Used']);
-    expect(file.runs.length).toBe(1);
-    expect(file.sessions.map((one) => one.id)).toEqual([file.runs[0]?.run.sessionId ?? '']);
-    expect(file.teaching).toEqual({
+  it('holds everything that is needed, a record a line, and ends with counts and a hash', async () => {
+    const { text, held, log } = await filled();
+    expect(held.athletes.map((one) => (one as { name: string }).name)).toEqual(['Here']);
+    expect(held.patterns.map((one) => (one as { name: string }).name).sort()).toEqual(['Unused', 'Used']);
+    expect(held.sessions.map((one) => (one as { id: string }).id)).toEqual([held.runs[0]?.run.sessionId ?? '']);
+    expect(held.runs).toEqual([{ run: log.run, events: [...log.events] }]);
+    expect(held.teaching).toEqual({
       choices: { crossing: 'behind' },
       stances: [],
       moves: [{ name: 'corner', steps: 'split' }],
       playbooks: [],
     });
-    expect(JSON.stringify(file)).not.toMatch(/password|email|@/);
+    expect(text).not.toMatch(/password|email|@/);
+    const lines = text.trimEnd().split('\n');
+    const before = text.slice(0, text.lastIndexOf('{"end"'));
+    expect(JSON.parse(lines.at(-1) ?? '')).toEqual({
+      end: {
+        counts: { athletes: 1, patterns: 2, sessions: 1, runs: 1, events: 6 },
+        sha256: createHash('sha256').update(before).digest('hex'),
+      },
+    });
   });
 
-  it('read twice adds once; into another club it counts the same', async () => {
-    const { file } = await filled();
+  it('read twice adds once; into another club it counts the same, and goes out as it came', async () => {
+    const { text, held } = await filled();
     const other = await Coach.of(house, 'Second club');
-    const own = { version: 0, choices: {}, stances: [], moves: [], playbooks: [] };
-    const first = (await other.post('/import', file).expect(200)).body;
-    expect(first).toEqual({
-      athletes: { added: 1, known: 0 },
-      patterns: { added: 2, known: 0 },
-      sessions: { added: 1, known: 0 },
-      runs: { added: 1, known: 0 },
-    });
-    const again = (await other.post('/import', file).expect(200)).body;
-    expect(again).toEqual({
-      athletes: { added: 0, known: 1 },
-      patterns: { added: 0, known: 2 },
-      sessions: { added: 0, known: 1 },
-      runs: { added: 0, known: 1 },
-    });
-    const out = ClubFile.parse((await other.get('/export').expect(200)).body);
-    expect<ClubFile>({ ...out, club: file.club }).toEqual(file);
+    const first = await other.takeIn(text);
+    expect([first.state, first.club, first.whole, first.counts, first.refused.count]).toEqual(['added', 'First club', 'whole', all, 0]);
+    const again = await other.takeIn(text);
+    expect(again.counts).toEqual({ athletes: known(1), patterns: known(2), sessions: known(1), runs: known(1), events: known(6) });
+    expect((await other.file()).held).toEqual(held);
     // A club that teaches something already keeps it.
+    const own = { version: 0, choices: {}, stances: [], moves: [], playbooks: [] };
     const third = await Coach.of(house, 'Third club');
     await third.put('/teaching', own).expect(200);
-    await third.post('/import', file).expect(200);
+    await third.takeIn(text);
     expect((await third.get('/teaching').expect(200)).body).toEqual({ ...own, version: 1 });
-    const book = (await other.get(`/athletes/${file.athletes[0]?.id}/book`).expect(200)).body;
+    const { id } = held.athletes[0] as { id: string };
+    const book = (await other.get(`/athletes/${id}/book`).expect(200)).body;
     expect([book.entries[0].fault, book.entries[0].faulty]).toEqual(['split-late', 2]);
   });
 
-  it('a file with one wrong place is refused whole, and says where', async () => {
-    const { file } = await filled();
+  it('is read packed, and as the one document that earlier versions wrote', async () => {
+    const { text, held } = await filled();
+    const packed = await (await Coach.of(house, 'Second club')).takeIn(gzipSync(text));
+    expect([packed.whole, packed.counts]).toEqual(['whole', all]);
+    const document = { format: 'hopsk-club', version: 3, club: { name: 'First club' }, ...held };
+    for (const body of [JSON.stringify(document), JSON.stringify(document, null, 2)]) {
+      const read = await (await Coach.of(house, 'Another')).takeIn(body);
+      expect([read.whole, read.club, read.counts]).toEqual(['earlier', 'First club', all]);
+    }
+  });
+
+  it('is looked through first: what would be added, and of what is refused the line and why; the rest is added when the coach says so', async () => {
+    const { text } = await filled();
+    const stranger = ran(randomUUID(), [3.5]);
+    const lines = text.trimEnd().split('\n');
+    const wrong = [
+      '{"athlete":{"name":3}}',
+      'no line of ours',
+      '{"juggler":{}}',
+      JSON.stringify({ run: stranger.run }),
+      JSON.stringify({ log: { run: stranger.run.id, events: stranger.events } }),
+      JSON.stringify({ log: { run: randomUUID(), events: stranger.events } }),
+    ];
+    const body = [...lines.slice(0, -1), ...wrong, ...lines.slice(-1)].join('\n');
     const other = await Coach.of(house, 'Second club');
-    const broken = structuredClone(file) as unknown as { runs: { events: { m: unknown }[] }[] };
-    const event = broken.runs[0]?.events[3];
-    if (event) event.m = 'late';
-    const answer = await other.post('/import', broken).expect(400);
-    expect(answer.body.fields[0].path).toBe('runs.0.events.3.m');
-    await other.post('/import', { ...file, athletes: [] }).expect(422);
+    const { id } = (await other.upload(body).expect(201)).body as { id: string };
+    const read = await other.settled(id);
+    expect([read.state, read.whole, read.counts, read.refused.count]).toEqual(['read', 'changed', all, 5]);
+    expect(read.refused.told.map(({ line, fields }) => [line - lines.length, fields[0]?.path, fields[0]?.code])).toEqual([
+      [0, 'athlete.name', 'kind'],
+      [1, '', 'not-json'],
+      [2, 'juggler', 'kind'],
+      [3, 'run.athletes', 'unknown-athlete'],
+      [5, 'log.run', 'not-there'],
+    ]);
     expect((await other.get('/patterns').expect(200)).body).toEqual([]);
-    for (const [change, code] of [
-      [{ format: 'other' }, 'not-ours'],
-      [{ version: 4 }, 'other-version'],
-    ] as const) {
-      const refused = await other.post('/import', { ...file, ...change }).expect(400);
-      expect(fieldsSaid(refused.body)).toEqual([`${Object.keys(change).join()} ${code}`]);
+    await other.post(`/imports/${id}/add`).expect(200);
+    expect((await other.settled(id)).counts).toEqual(all);
+    expect((await other.get('/patterns').expect(200)).body.length).toBe(2);
+    await other.post(`/imports/${id}/add`).expect(409);
+  });
+
+  it('cut anywhere, plain or packed, it says so and crashes nothing; what is there can be added', async () => {
+    const { text } = await filled();
+    const other = await Coach.of(house, 'Second club');
+    const packed = gzipSync(text);
+    for (const part of [0.2, 0.5, 0.9, 0.99]) {
+      for (const bytes of [Buffer.from(text), packed]) {
+        const now = await other.takeIn(bytes.subarray(0, Math.floor(bytes.length * part)));
+        expect(now.whole).withContext(`${part}`).toBe('cut');
+        expect(['added', 'failed']).withContext(`${part}`).toContain(now.state);
+      }
+    }
+    const whole = await other.takeIn(text);
+    expect([whole.whole, whole.counts.events.known > 0]).toEqual(['whole', true]);
+    expect((await other.takeIn(text.replace('Unused', 'Unusual'))).whole).toBe('changed');
+    expect((await other.takeIn(`${text}{"pattern":{}}\n`)).whole).toBe('changed');
+  });
+
+  it('what is no club file, of tomorrow, or too large when unpacked is refused whole, and says why', async () => {
+    const coach = await Coach.of(house, 'First club');
+    const why = async (body: string | Buffer): Promise<unknown[]> => {
+      const { state, problem } = await coach.takeIn(body);
+      return [state, problem?.error, problem?.fields[0]?.path, problem?.fields[0]?.code];
+    };
+    expect(await why('')).toEqual(['failed', 'bad-input', '', 'not-json']);
+    expect(await why('\u0000\u0001')).toEqual(['failed', 'bad-input', '', 'not-json']);
+    expect(await why('{"format":"other"}')).toEqual(['failed', 'bad-input', 'format', 'not-ours']);
+    expect(await why('{"format":"hopsk-club","version":9,"club":{"name":"x"}}\n{}\n')).toEqual([
+      'failed',
+      'bad-input',
+      'version',
+      'other-version',
+    ]);
+    expect(await why(gzipSync(Buffer.alloc(41 * 2 ** 20, 32)))).toEqual(['failed', 'too-large', undefined, undefined]);
+    expect(await why(gzipSync('x').subarray(0, 12).fill(7, 10))).toEqual(['failed', 'bad-input', '', 'not-json']);
+  });
+
+  it('who sends is asked before anything is taken, and nobody else sees it', async () => {
+    const statusOf = async (asked: request.Test): Promise<number> => (await asked).status;
+    expect(await statusOf(request(house.app).post('/api/imports').send('x'))).toBe(401);
+    const [ours, theirs] = [await Coach.of(house, 'Ours'), await Coach.of(house, 'Theirs')];
+    const { id } = (await ours.upload('{}').expect(201)).body as { id: string };
+    const guesses = [theirs.get(`/imports/${id}`), theirs.post(`/imports/${id}/add`), theirs.delete(`/imports/${id}`)];
+    for (const guess of guesses) expect(await statusOf(guess)).toBe(404);
+    expect(await statusOf(ours.delete(`/imports/${id}`))).toBe(204);
+    expect(await statusOf(ours.get(`/imports/${id}`))).toBe(404);
+  });
+
+  it('one at a time a club; what is cancelled while it is added is not added', async () => {
+    const { text } = await filled();
+    const other = await Coach.of(house, 'Second club');
+    const { id } = (await other.upload(text).expect(201)).body as { id: string };
+    await other.settled(id);
+    // Somebody holds the table: adding waits at its first athlete.
+    const holder = await house.pool.connect();
+    await holder.query('begin');
+    await holder.query('lock table athlete in exclusive mode');
+    await other.post(`/imports/${id}/add`).expect(200);
+    await other.upload(text).expect(409);
+    const gone = other.delete(`/imports/${id}`).expect(204);
+    const cancelled = gone.then(() => true);
+    while ((await other.get(`/imports/${id}`)).status !== 404);
+    await holder.query('rollback');
+    holder.release();
+    expect(await cancelled).toBeTrue();
+    expect((await other.get('/athletes').expect(200)).body).toEqual([]);
+    expect((await other.takeIn(text)).counts).toEqual(all);
+  });
+
+  it('where the log of a run says otherwise than the file, nothing is added', async () => {
+    const { text, log } = await filled();
+    const other = await Coach.of(house, 'Second club');
+    await other.takeIn(text);
+    const [first] = log.events;
+    const changed = text
+      .replaceAll(first?.id ?? '', randomUUID())
+      .replace('Unused', 'Fresh')
+      .replaceAll(/"pattern":\{"id":"[^"]+/g, () => `"pattern":{"id":"${randomUUID()}`);
+    const now = await other.takeIn(changed);
+    expect([now.state, now.problem?.error, now.counts.patterns]).toEqual(['failed', 'stale', nothing]);
+    expect((await other.get('/patterns').expect(200)).body.length).toBe(2);
+  });
+});
+
+describe('a large club file', () => {
+  it('is gone through as it is read: no more of it is held than a line and what the disk gives at once', async () => {
+    const folder = await mkdtemp(join(tmpdir(), 'hopsk-large-'));
+    const path = join(folder, 'club.hopsk.jsonl');
+    try {
+      const events = ran(randomUUID(), []).events;
+      const line = `${JSON.stringify({
+        log: {
+          run: randomUUID(),
+          events: Array.from({ length: 60 }, () => events)
+            .flat()
+            .slice(0, 240),
+        },
+      })}\n`;
+      const head = '{"format":"hopsk-club","version":4,"club":{"name":"Large"}}\n';
+      const n = Math.ceil((20 * 2 ** 20) / line.length);
+      await writeFile(path, head + line.repeat(n));
+      const size = head.length + n * line.length;
+      let [read, yielded, ahead] = [0, head.length, 0];
+      const found: Found['kind'][] = [];
+      for await (const one of foundIn(path, (part) => (read = part * size))) {
+        if (one.kind === 'record') {
+          yielded += line.length;
+          ahead = Math.max(ahead, read - yielded);
+        }
+        found.push(one.kind);
+      }
+      expect([found.length, found.filter((kind) => kind === 'record').length]).toEqual([n + 2, n]);
+      expect(Math.round(read)).toBe(size);
+      expect(ahead).toBeLessThan(1_000_000);
+    } finally {
+      await rm(folder, { recursive: true });
     }
   });
 });

@@ -2,7 +2,7 @@ import { HttpClient } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
 import { Book } from '@hopsk/contract/book';
 import { Coach, Door, Me, Phone, type Settings } from '@hopsk/contract/club';
-import { Imported } from '@hopsk/contract/club-file';
+import { ImportNow } from '@hopsk/contract/club-lines';
 import { PatternVersion } from '@hopsk/contract/pattern';
 import { EventsPage, EventsStored, RunOpen, RunRow, RunWhole, type RunEvent, type RunHead } from '@hopsk/contract/run';
 import { SessionVersion, StageRecord } from '@hopsk/contract/session';
@@ -76,6 +76,9 @@ export class Api {
   renameRun = (id: string, body: { name: string; patternId: string | null; version: number }) =>
     this.put(`/runs/${id}/name`, body, RunWhole);
 
-  exportClub = () => this.http.get('/api/export', { responseType: 'blob' });
-  importClub = (file: unknown) => this.post('/import', file, Imported);
+  /** Sends a file as it is: the server reads it. */
+  sendFile = (file: Blob) => this.post('/imports', new Blob([file], { type: 'application/octet-stream' }), ImportNow);
+  fileNow = (id: string) => this.get(`/imports/${id}`, ImportNow);
+  addFile = (id: string) => this.post(`/imports/${id}/add`, {}, ImportNow);
+  cancelFile = (id: string) => this.http.delete(`/api/imports/${id}`);
 }

@@ -63,3 +63,11 @@ export function saveFile(content: Blob | string, name: string): void {
   link.click();
   setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }
+
+/** Has the browser save what an address of ours answers with, however large it is, under the name that comes with it. */
+export function openFile(address: string): void {
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = '';
+  link.click();
+}

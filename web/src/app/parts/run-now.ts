@@ -62,12 +62,15 @@ export class RunNow {
   });
   private readonly groups = computed(() => groupsOf(this.session()?.phases ?? []));
   readonly title = computed(() => this.exercise()?.name ?? this.of.run()?.head.name ?? '');
+  /** Up to where in the plan all has fallen due: at the end of work that waits, what is said then has not. */
+  readonly due = computed(() => {
+    const { t, stretch, status } = this.clock();
+    return status === 'paused' && stretch?.end === t ? t - 0.001 : t;
+  });
   /** What the clock shows of the plan: the last cue that fell due. */
   readonly cue = computed(() => {
-    const { t, stretch, status } = this.clock();
-    // At the end of work that waits, what is said then has not been said yet.
-    const upTo = status === 'paused' && stretch?.end === t ? t - 0.001 : t;
-    return this.session()?.cues.findLast((cue) => cue.at <= upTo + 1e-6) ?? null;
+    const upTo = this.due() + 1e-6;
+    return this.session()?.cues.findLast((cue) => cue.at <= upTo) ?? null;
   });
   /** The last freeze is asked about until it was answered, or long enough. */
   readonly freeze = computed(() => {

@@ -1,16 +1,18 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
+import type { ImportNow } from '@hopsk/contract/club-lines';
+import { inALine, saidFields } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
-import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../../data/api';
-import { loadAll } from '../../data/records';
-import { saveFile } from '../../drawing/export';
+import { messageOf } from '../../data/problem';
+import { openFile } from '../../drawing/export';
 import { Sending, Sent } from '../../parts/sending';
 import { FileBox } from '../../ui/file-box';
 import { once } from '../../ui/once';
+import { Incoming } from './incoming';
 
-const KINDS = ['athletes', 'patterns', 'sessions', 'runs'] as const;
+const KINDS = ['athletes', 'patterns', 'sessions', 'runs', 'events'] as const;
 
 /** All that the club has, as a file: out, and in again. */
 @Component({
@@ -21,12 +23,53 @@ const KINDS = ['athletes', 'patterns', 'sessions', 'runs'] as const;
       <h2>{{ text.file }}</h2>
       <p>{{ text.fileSays }}</p>
       <hop-sent [of]="sending" />
+      @if (incoming.now(); as now) {
+        @switch (now.state) {
+          @case ('reading') {
+            <p role="status">{{ text.reading }} <progress [value]="now.through" [attr.aria-label]="text.reading"></progress></p>
+          }
+          @case ('adding') {
+            <p role="status">{{ text.adding }} <progress [value]="now.through" [attr.aria-label]="text.adding"></progress></p>
+          }
+          @case ('read') {
+            <p role="status">
+              <strong>{{ text.holds(now.club) }}</strong> {{ says() }}
+            </p>
+          }
+          @case ('added') {
+            <p class="said good" role="status">{{ text.imported(says()) }}</p>
+          }
+          @case ('failed') {
+            <p class="said wrong" role="alert">{{ why() }}</p>
+          }
+        }
+        @if (now.state !== 'failed' && now.state !== 'reading' && text.wholes[now.whole] !== '') {
+          <p class="said">{{ text.wholes[now.whole] }}</p>
+        }
+        @if (now.refused.count > 0) {
+          <p>{{ text.leftOut(now.refused.count) }}</p>
+          <ul>
+            @for (one of refused(); track one.line) {
+              <li>
+                <span class="num">{{ text.lineOf(one.line) }}</span> <bdi>{{ one.why }}</bdi>
+              </li>
+            }
+          </ul>
+        }
+      }
       <div class="row">
-        <button mat-stroked-button (click)="export()">{{ text.export }}</button><hop-file
-          [label]="text.import"
-          accept="application/json,.json"
-          (taken)="import($event)"
-        />
+        @if (incoming.now()?.state === 'read') {
+          <button mat-flat-button (click)="add()">{{ text.add }}</button>
+        }
+        @if (under()) {
+          <button mat-stroked-button (click)="cancel()">{{ text.cancel }}</button>
+        } @else {
+          <button mat-stroked-button (click)="export()">{{ text.export }}</button><hop-file
+            [label]="text.import"
+            accept=".jsonl,.json,.gz,application/json"
+            (taken)="import($event)"
+          />
+        }
       </div>
     </section>
   `,
@@ -35,29 +78,37 @@ const KINDS = ['athletes', 'patterns', 'sessions', 'runs'] as const;
 })
 export class ClubFileForm {
   private readonly api = inject(Api);
-  private readonly store = inject(Store);
   protected readonly text = words.club;
   protected readonly sending = new Sending();
+  protected readonly incoming = new Incoming(this.sending);
+  /** Whether one is on its way, so that no other can be taken. */
+  protected readonly under = computed(() => ['reading', 'read', 'adding'].includes(this.incoming.now()?.state ?? ''));
+  protected readonly says = computed(() => {
+    const counts = this.incoming.now()?.counts;
+    const { kinds, took, takes } = this.text;
+    const say = this.incoming.now()?.state === 'added' ? took : takes;
+    return counts ? KINDS.map((kind) => say(kinds[kind], counts[kind].added, counts[kind].known)).join('; ') : '';
+  });
+  protected readonly why = computed(() => {
+    const problem = this.incoming.now()?.problem;
+    return problem ? messageOf(problem) : '';
+  });
+  protected readonly refused = computed(() =>
+    (this.incoming.now()?.refused.told ?? []).map(({ line, fields }: ImportNow['refused']['told'][number]) => ({
+      line,
+      why: inALine(saidFields(fields.slice(0, 3))),
+    })),
+  );
 
   protected readonly export = once(() =>
     this.sending.send(async () => {
-      saveFile(await firstValueFrom(this.api.exportClub()), 'club.hopsk.json');
+      // Who is signed out gets no file with an error in it.
+      await firstValueFrom(this.api.me());
+      openFile('/api/export');
       return '';
     }),
   );
-
-  protected readonly import = once((file: File) =>
-    this.sending.send(async () => {
-      const content = await file
-        .text()
-        .then((body): unknown => JSON.parse(body))
-        .catch(() => null);
-      if (content === null) return { kind: 'bad-input', message: `‘${file.name}’ ${this.text.notJson}`, fields: [] };
-      const done = await firstValueFrom(this.api.importClub(content));
-      const { kinds, took, imported } = this.text;
-      const all = KINDS.map((kind) => took(kinds[kind], done[kind].added, done[kind].known));
-      for (const load of loadAll()) this.store.dispatch(load);
-      return imported(all.join('; '));
-    }),
-  );
+  protected readonly import = once((file: File) => this.incoming.send(file));
+  protected readonly add = once(() => this.incoming.add());
+  protected readonly cancel = once(() => this.incoming.cancel());
 }

@@ -44,7 +44,7 @@ export class RunUpkeep {
       if (this.at.status() === 'ended') this.desk.close();
     });
     effect(() => {
-      const t = this.at.clock().t;
+      const t = this.at.due();
       untracked(() => this.tell(t));
     });
     effect(() => {

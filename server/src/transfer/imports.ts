@@ -1,0 +1,179 @@
+import { randomUUID } from 'node:crypto';
+import { createWriteStream } from 'node:fs';
+import { mkdir, readdir, rm, statfs } from 'node:fs/promises';
+import { join } from 'node:path';
+import type { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import { REFUSED_TOLD, type Imported, type ImportNow } from '@hopsk/contract/club-lines';
+import type { Problem } from '@hopsk/contract/problem';
+import { transaction, type Pool } from '../db/pool.js';
+import type { Db } from '../db/sql.js';
+import { asProblem, HttpProblem, notFound } from '../http/problem.js';
+import { goThrough } from './club-file.js';
+import { FILE_LIMITS, foundIn } from './read-lines.js';
+
+/** Bytes that are left free on the disk whatever comes in. */
+const RESERVE = 512 * 2 ** 20;
+/** A file that was looked through and not added is kept for so long (ms). */
+const KEPT = 3600_000;
+const NAME = /^[0-9a-f-]{36}\.hopsk-upload$/;
+
+type Tally = { -readonly [K in keyof Imported]: { added: number; known: number } };
+
+/** One file on its way in. */
+interface Import {
+  readonly id: string;
+  readonly clubId: string;
+  readonly path: string;
+  readonly began: number;
+  now: ImportNow;
+  /** Ends what is under way with it; what was not added whole is not added. */
+  cancelled: boolean;
+  work: Promise<void>;
+}
+
+class Cancelled extends Error {}
+
+const tooLarge = (): HttpProblem => new HttpProblem(413, { code: 'too-large', values: {} });
+const busy = (): HttpProblem => new HttpProblem(409, { code: 'busy', values: {} });
+const empty = (): Tally => {
+  const none = (): { added: number; known: number } => ({ added: 0, known: 0 });
+  return { athletes: none(), patterns: none(), sessions: none(), runs: none(), events: none() };
+};
+
+/**
+ * Club files on their way in: kept in a folder of this server, looked through from there, and added when the coach says so. One at a
+ * time a club; of all clubs one is added at a time, so that the others' requests find connections.
+ */
+export class Imports {
+  private readonly of = new Map<string, Import>();
+  /** Clubs whose file is just coming in. */
+  private readonly coming = new Set<string>();
+  private adding: Promise<unknown> = Promise.resolve();
+  private ready: Promise<void> | null = null;
+
+  constructor(
+    private readonly pool: Pool,
+    private readonly folder: string,
+  ) {}
+
+  /** Takes a file in and begins to look through it. Throws 409 while another of the club is under way, 413, and 507 where there is no room. */
+  async take(clubId: string, body: Readable, announced: number | null): Promise<ImportNow> {
+    const before = this.of.get(clubId);
+    if (this.coming.has(clubId) || before?.now.state === 'adding') throw busy();
+    if (announced !== null && announced > FILE_LIMITS.sent) throw tooLarge();
+    this.coming.add(clubId);
+    try {
+      await this.swept();
+      if (before) await this.drop(before);
+      const { bavail, bsize } = await statfs(this.folder);
+      if (bavail * bsize < RESERVE + (announced ?? 0)) throw new HttpProblem(507, { code: 'no-room', values: {} });
+      const id = randomUUID();
+      const path = join(this.folder, `${id}.hopsk-upload`);
+      try {
+        await pipeline(body, bounded, createWriteStream(path, { flags: 'wx', mode: 0o600 }));
+      } catch (error) {
+        await rm(path, { force: true });
+        throw error;
+      }
+      const now: ImportNow = {
+        ...{ id, state: 'reading', through: 0, club: '', whole: 'cut', counts: empty() },
+        ...{ refused: { count: 0, told: [] }, problem: null },
+      };
+      const one: Import = { id, clubId, path, began: Date.now(), now, cancelled: false, work: Promise.resolve() };
+      this.of.set(clubId, one);
+      one.work = this.go(one, 'read');
+      return one.now;
+    } finally {
+      this.coming.delete(clubId);
+    }
+  }
+
+  /** How it stands. Throws 404 for what this club did not send. */
+  now(clubId: string, id: string): ImportNow {
+    return this.find(clubId, id).now;
+  }
+
+  /** Adds what was looked through, all of it or nothing. Throws 409 before it was looked through, and after it was added. */
+  add(clubId: string, id: string): ImportNow {
+    const one = this.find(clubId, id);
+    if (one.now.state !== 'read') throw busy();
+    one.now = { ...one.now, state: 'adding', through: 0, counts: empty(), refused: { count: 0, told: [] } };
+    const work = this.adding.then(() => this.go(one, 'added'));
+    this.adding = one.work = work;
+    return one.now;
+  }
+
+  /** Ends it; what is being added is then not added. Done when nothing of it is left. */
+  async cancel(clubId: string, id: string): Promise<void> {
+    await this.drop(this.find(clubId, id));
+  }
+
+  private find(clubId: string, id: string): Import {
+    const one = this.of.get(clubId);
+    if (one?.id !== id || one.cancelled) throw notFound('file');
+    return one;
+  }
+
+  private async drop(one: Import): Promise<void> {
+    one.cancelled = true;
+    await one.work;
+    await rm(one.path, { force: true });
+    if (this.of.get(one.clubId) === one) this.of.delete(one.clubId);
+  }
+
+  /** Goes through a file to its end, and says what it came to. */
+  private async go(one: Import, to: 'read' | 'added'): Promise<void> {
+    const adds = to === 'added';
+    const through = (part: number): void => void (one.now = { ...one.now, through: part });
+    const going = {
+      adds,
+      refuse: (refused: ImportNow['refused']['told'][number]): void => {
+        const { count, told } = one.now.refused;
+        one.now = { ...one.now, refused: { count: count + 1, told: told.length < REFUSED_TOLD ? [...told, refused] : told } };
+      },
+      counted: (counts: Imported): void => {
+        if (one.cancelled) throw new Cancelled();
+        one.now = { ...one.now, counts };
+      },
+    };
+    const work = (db: Db) => goThrough(db, one.clubId, foundIn(one.path, through), going);
+    try {
+      if (one.cancelled) return;
+      const { club, whole, counts } = await (adds ? transaction(this.pool, work) : work(this.pool));
+      one.now = { ...one.now, state: to, through: 1, club, whole, counts };
+    } catch (error) {
+      if (error instanceof Cancelled) return;
+      one.now = { ...one.now, state: 'failed', counts: empty(), problem: said(error) };
+    } finally {
+      if (one.now.state !== 'read') await rm(one.path, { force: true });
+    }
+  }
+
+  /** What an earlier start left, and what nobody came back for, is taken away before another file comes. */
+  private async swept(): Promise<void> {
+    this.ready ??= this.emptied();
+    await this.ready;
+    for (const one of this.of.values()) if (one.now.state !== 'adding' && Date.now() - one.began > KEPT) await this.drop(one);
+  }
+
+  private async emptied(): Promise<void> {
+    await mkdir(this.folder, { recursive: true, mode: 0o700 });
+    for (const name of await readdir(this.folder)) if (NAME.test(name)) await rm(join(this.folder, name), { force: true });
+  }
+}
+
+/** No more than so many bytes, whatever was announced. */
+async function* bounded(source: AsyncIterable<Buffer>): AsyncGenerator<Buffer> {
+  let all = 0;
+  for await (const part of source) {
+    all += part.length;
+    if (all > FILE_LIMITS.sent) throw tooLarge();
+    yield part;
+  }
+}
+
+function said(error: unknown): Problem {
+  const { says, more } = asProblem(error);
+  return { error: says.code, values: says.values, fields: [], ...more };
+}

@@ -1,0 +1,64 @@
+import type { ClubRecord, Imported } from '@hopsk/contract/club-lines';
+import type { FieldProblem } from '@hopsk/contract/problem';
+import { run, type Db } from '../db/sql.js';
+
+type Kind = 'athlete' | 'pattern' | 'session' | 'run';
+
+/** What becomes of a record: it is new, there already, or cannot be taken. Of a log, the events that are not there. */
+export type Sorted = { readonly is: 'new' | 'known' } | { readonly is: 'refused'; readonly fields: readonly FieldProblem[] };
+
+const missing = (path: string, code: 'unknown-athlete' | 'not-there', id: string): FieldProblem =>
+  code === 'unknown-athlete' ? { path, code, values: { id } } : { path, code, values: {} };
+
+/**
+ * Says of each record of a file, in its order, what becomes of it in a club, and adds up. Nothing is written: looking through a file
+ * and adding it go the same way.
+ */
+export class Sorting {
+  private readonly tally = { athletes: none(), patterns: none(), sessions: none(), runs: none(), events: none() };
+
+  private constructor(
+    private readonly db: Db,
+    private readonly clubId: string,
+    private readonly there: Readonly<Record<Kind, Set<string>>>,
+  ) {}
+
+  static async of(db: Db, clubId: string): Promise<Sorting> {
+    const there = { athlete: new Set<string>(), pattern: new Set<string>(), session: new Set<string>(), run: new Set<string>() };
+    for (const { kind, id } of await run<{ kind: Kind; id: string }>(db, 'club-ids', clubId)) there[kind].add(id);
+    return new Sorting(db, clubId, there);
+  }
+
+  get counts(): Imported {
+    return structuredClone(this.tally);
+  }
+
+  /** What becomes of it. */
+  sort({ kind, record }: Exclude<ClubRecord, { kind: 'log' }>): Sorted {
+    if (kind === 'teaching') return { is: 'new' };
+    const { athlete, pattern, session } = this.there;
+    if (kind === 'run' && !this.there.run.has(record.id)) {
+      const fields = record.athletes.filter((id) => !athlete.has(id)).map((id) => missing('run.athletes', 'unknown-athlete', id));
+      if (record.patternId !== null && !pattern.has(record.patternId)) fields.push(missing('run.patternId', 'not-there', record.patternId));
+      if (record.sessionId !== null && !session.has(record.sessionId)) fields.push(missing('run.sessionId', 'not-there', record.sessionId));
+      if (fields.length > 0) return { is: 'refused', fields: fields.slice(0, 20) };
+    }
+    const known = this.there[kind].has(record.id);
+    this.there[kind].add(record.id);
+    this.tally[`${kind}s`][known ? 'known' : 'added']++;
+    return { is: known ? 'known' : 'new' };
+  }
+
+  /** Of a run's events, those that it lacks; null where there is no such run, in the club or before them in the file. */
+  async lacking({ run: runId, events }: Extract<ClubRecord, { kind: 'log' }>['record']): Promise<typeof events | null> {
+    if (!this.there.run.has(runId)) return null;
+    const ids = events.map(({ id }) => id);
+    const there = new Set((await run<{ id: string }>(this.db, 'events-there', this.clubId, runId, ids)).map(({ id }) => id));
+    const lacking = events.filter(({ id }) => !there.has(id));
+    this.tally.events.added += lacking.length;
+    this.tally.events.known += events.length - lacking.length;
+    return lacking;
+  }
+}
+
+const none = (): { added: number; known: number } => ({ added: 0, known: 0 });

@@ -1,0 +1,57 @@
+import { inject, signal } from '@angular/core';
+import type { ImportNow } from '@hopsk/contract/club-lines';
+import { Store } from '@ngrx/store';
+import { firstValueFrom, of } from 'rxjs';
+import { Api } from '../../data/api';
+import { later } from '../../data/later';
+import { loadAll } from '../../data/records';
+import type { Sending } from '../../parts/sending';
+
+/** From one look at how a file stands to the next (ms). */
+const LOOKS = 400;
+
+/** A club file on its way in: sent, looked through, and added when the coach says so. To be made where things can be injected. */
+export class Incoming {
+  private readonly api = inject(Api);
+  private readonly store = inject(Store);
+  /** How it stands on the server; null: none is on its way. */
+  readonly now = signal<ImportNow | null>(null);
+
+  constructor(private readonly sending: Sending) {}
+
+  send(file: File): Promise<void> {
+    return this.sending.send(async () => {
+      this.now.set(null);
+      this.now.set(await firstValueFrom(this.api.sendFile(file)));
+      await this.settled();
+      return '';
+    });
+  }
+
+  add(): Promise<void> {
+    return this.sending.send(async () => {
+      const id = this.now()?.id;
+      if (id === undefined) return '';
+      this.now.set(await firstValueFrom(this.api.addFile(id)));
+      await this.settled();
+      if (this.now()?.state === 'added') for (const load of loadAll()) this.store.dispatch(load);
+      return '';
+    });
+  }
+
+  /** Takes it back: what was not added whole is not added. */
+  async cancel(): Promise<void> {
+    const id = this.now()?.id;
+    this.now.set(null);
+    if (id !== undefined) await firstValueFrom(this.api.cancelFile(id)).catch(() => undefined);
+  }
+
+  /** Looks how it stands until nothing is under way with it, or it was taken back. */
+  private async settled(): Promise<void> {
+    for (let now = this.now(); now !== null && (now.state === 'reading' || now.state === 'adding'); now = this.now()) {
+      const next = await firstValueFrom(of(now.id).pipe(later(LOOKS)));
+      const seen = await firstValueFrom(this.api.fileNow(next));
+      if (this.now()?.id === seen.id) this.now.set(seen);
+    }
+  }
+}
