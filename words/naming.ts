@@ -65,7 +65,7 @@ export function fieldName(path: string): string {
   const parts = path.split('.');
   const at = parts.findLastIndex((part) => part in words.fieldNames);
   const place = parts.find((part) => /^\d+$/.test(part));
-  const name = at < 0 ? `‘${path}’` : (words.fieldNames[parts[at] as string] as string);
+  const name = at < 0 ? (path === '' ? words.common.whole : `‘${path}’`) : (words.fieldNames[parts[at] as string] as string);
   return place === undefined ? name : `${Number(place) + 1}: ${name}`;
 }
 

@@ -31,8 +31,12 @@ export const club = {
     add: 'add it to the club',
     cancel: 'leave it',
     kinds: { athletes: 'athletes', patterns: 'patterns', sessions: 'sessions', runs: 'runs', events: 'entries of their logs' },
-    holds: (club: string): string => `The file of ‘${club}’ would add:`,
-    takes: (what: string, added: number, known: number) => `${what} ${added} (${known} here already)`,
+    holds: (club: string): string => `The file of ‘${club}’`,
+    took: (club: string): string => `Read: the file of ‘${club}’`,
+    fresh: 'new',
+    added: 'added',
+    known: 'here already',
+    nothingNew: 'All that it holds is here already.',
     /** Whether the file is as it was written. */
     wholes: {
       whole: '',
@@ -42,9 +46,7 @@ export const club = {
     },
     leftOut: (n: number): string =>
       n === 1 ? 'One line cannot be taken and is left out:' : `${n} lines cannot be taken and are left out:`,
-    lineOf: (n: number): string => `Line ${n}:`,
-    took: (what: string, added: number, known: number) => `${what} ${added} added, ${known} here already`,
-    imported: (all: string) => `Read: ${all}.`,
+    lineOf: (n: number): string => `Line ${n}: `,
     phone: 'Phones and the hall screen',
     phoneOff:
       'Only this machine can open Hopsk now. Start it with ‘npm start -- --lan’ to let phones on the same network reach it over HTTPS.',

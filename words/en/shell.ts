@@ -36,6 +36,7 @@ export const shell = {
     undo: 'take back',
     redo: 'do again',
     save: 'save',
+    whole: 'it',
     add: 'add',
     close: 'close',
     retry: 'try again',

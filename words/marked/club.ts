@@ -32,8 +32,12 @@ export const club = {
     add: 'áđđ íţ ţó ţĥé çļúƀ',
     cancel: 'ļéáṽé íţ',
     kinds: { athletes: 'áţĥļéţéš', patterns: 'þáţţéŕñš', sessions: 'šéššíóñš', runs: 'ŕúñš', events: 'éñţŕíéš óƒ ţĥéíŕ ļóĝš' },
-    holds: (club: string): string => `Ţĥé ƒíļé óƒ ‘${club}’ ŵóúļđ áđđ:`,
-    takes: (what: string, added: number, known: number) => `${what} ${added} (${known} ĥéŕé áļŕéáđý)`,
+    holds: (club: string): string => `Ţĥé ƒíļé óƒ ‘${club}’`,
+    took: (club: string): string => `Ŕéáđ: ţĥé ƒíļé óƒ ‘${club}’`,
+    fresh: 'ñéŵ',
+    added: 'áđđéđ',
+    known: 'ĥéŕé áļŕéáđý',
+    nothingNew: 'Áļļ ţĥáţ íţ ĥóļđš íš ĥéŕé áļŕéáđý.',
     /** Whether the file is as it was written. */
     wholes: {
       whole: '',
@@ -43,9 +47,7 @@ export const club = {
     },
     leftOut: (n: number): string =>
       n === 1 ? 'Óñé ļíñé çáññóţ ƀé ţáķéñ áñđ íš ļéƒţ óúţ:' : `${n} ļíñéš çáññóţ ƀé ţáķéñ áñđ áŕé ļéƒţ óúţ:`,
-    lineOf: (n: number): string => `Ļíñé ${n}:`,
-    took: (what: string, added: number, known: number) => `${what} ${added} áđđéđ, ${known} ĥéŕé áļŕéáđý`,
-    imported: (all: string) => `Ŕéáđ: ${all}.`,
+    lineOf: (n: number): string => `Ļíñé ${n}: `,
     phone: 'Þĥóñéš áñđ ţĥé ĥáļļ šçŕééñ',
     phoneOff:
       'Óñļý ţĥíš ɱáçĥíñé çáñ óþéñ Ĥóþšķ ñóŵ. Šţáŕţ íţ ŵíţĥ ‘npm start -- --lan’ ţó ļéţ þĥóñéš óñ ţĥé šáɱé ñéţŵóŕķ ŕéáçĥ íţ óṽéŕ ĤŢŢÞŠ.',

@@ -37,6 +37,7 @@ export const shell = {
     undo: 'ţáķé ƀáçķ',
     redo: 'đó áĝáíñ',
     save: 'šáṽé',
+    whole: 'íţ',
     add: 'áđđ',
     close: 'çļóšé',
     retry: 'ţŕý áĝáíñ',

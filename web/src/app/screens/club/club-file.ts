@@ -31,16 +31,36 @@ const KINDS = ['athletes', 'patterns', 'sessions', 'runs', 'events'] as const;
           @case ('adding') {
             <p role="status">{{ text.adding }} <progress [value]="now.through" [attr.aria-label]="text.adding"></progress></p>
           }
-          @case ('read') {
-            <p role="status">
-              <strong>{{ text.holds(now.club) }}</strong> {{ says() }}
-            </p>
-          }
-          @case ('added') {
-            <p class="said good" role="status">{{ text.imported(says()) }}</p>
-          }
           @case ('failed') {
             <p class="said wrong" role="alert">{{ why() }}</p>
+          }
+        }
+        @if (now.state === 'read' || now.state === 'added') {
+          <table class="counts">
+            <caption role="status">
+              {{
+                now.state === 'read' ? text.holds(now.club) : text.took(now.club)
+              }}
+            </caption>
+            <thead>
+              <tr>
+                <td></td>
+                <th scope="col">{{ now.state === 'read' ? text.fresh : text.added }}</th>
+                <th scope="col">{{ text.known }}</th>
+              </tr>
+            </thead>
+            <tbody>
+              @for (kind of kinds; track kind) {
+                <tr>
+                  <th scope="row">{{ text.kinds[kind] }}</th>
+                  <td class="num">{{ now.counts[kind].added }}</td>
+                  <td class="num">{{ now.counts[kind].known }}</td>
+                </tr>
+              }
+            </tbody>
+          </table>
+          @if (!news()) {
+            <p>{{ text.nothingNew }}</p>
           }
         }
         @if (now.state !== 'failed' && now.state !== 'reading' && text.wholes[now.whole] !== '') {
@@ -58,7 +78,7 @@ const KINDS = ['athletes', 'patterns', 'sessions', 'runs', 'events'] as const;
         }
       }
       <div class="row">
-        @if (incoming.now()?.state === 'read') {
+        @if (incoming.now()?.state === 'read' && news()) {
           <button mat-flat-button (click)="add()">{{ text.add }}</button>
         }
         @if (under()) {
@@ -83,11 +103,11 @@ export class ClubFileForm {
   protected readonly incoming = new Incoming(this.sending);
   /** Whether one is on its way, so that no other can be taken. */
   protected readonly under = computed(() => ['reading', 'read', 'adding'].includes(this.incoming.now()?.state ?? ''));
-  protected readonly says = computed(() => {
-    const counts = this.incoming.now()?.counts;
-    const { kinds, took, takes } = this.text;
-    const say = this.incoming.now()?.state === 'added' ? took : takes;
-    return counts ? KINDS.map((kind) => say(kinds[kind], counts[kind].added, counts[kind].known)).join('; ') : '';
+  protected readonly kinds = KINDS;
+  /** Whether it holds anything that is not here already. */
+  protected readonly news = computed(() => {
+    const now = this.incoming.now();
+    return now?.state === 'added' || KINDS.some((kind) => (now?.counts[kind].added ?? 0) > 0);
   });
   protected readonly why = computed(() => {
     const problem = this.incoming.now()?.problem;
