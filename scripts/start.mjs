@@ -98,7 +98,6 @@ async function main() {
     const server = await startServer(wanted.data, {
       DATABASE_URL: url,
       HOPSK_PORT: String(wanted.port),
-      HOPSK_UPLOADS: join(wanted.data, 'uploads'),
       HOPSK_HOSTS: wanted.lan ? (wanted.host === '0.0.0.0' ? '0.0.0.0' : `127.0.0.1,${wanted.host}`) : '127.0.0.1',
       ...(tls ? { HOPSK_CERT: tls.cert, HOPSK_KEY: tls.key } : {}),
       ...(wanted['trust-proxy'] ? { HOPSK_TRUST_PROXY: wanted['trust-proxy'] } : {}),

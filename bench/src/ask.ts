@@ -1,5 +1,9 @@
 /** A request of somebody who is signed in; anything but success is an error. */
-export type Ask = <T>(path: string, init?: RequestInit) => Promise<T>;
+export interface Ask {
+  <T>(path: string, init?: RequestInit): Promise<T>;
+  /** How many bytes an answer has, none of which is kept. */
+  bytes(path: string): Promise<number>;
+}
 
 /** Signs in to the demo club. */
 export async function signIn(url: string): Promise<Ask> {
@@ -7,9 +11,16 @@ export async function signIn(url: string): Promise<Ask> {
   const cookies = signedIn.headers.getSetCookie().map((cookie) => cookie.split(';')[0] ?? '');
   const token = /XSRF-TOKEN=([^;]+)/.exec(cookies.join(';'))?.[1] ?? '';
   const headers = { cookie: cookies.join('; '), 'x-xsrf-token': token, 'content-type': 'application/json' };
-  return async <T>(path: string, init: RequestInit = {}): Promise<T> => {
+  const answered = async (path: string, init: RequestInit = {}): Promise<Response> => {
     const response = await fetch(`${url}/api${path}`, { headers, ...init });
     if (!response.ok) throw new Error(`${path} answered ${response.status}`);
-    return (await response.json()) as T;
+    return response;
   };
+  return Object.assign(async <T>(path: string, init?: RequestInit): Promise<T> => (await (await answered(path, init)).json()) as T, {
+    bytes: async (path: string): Promise<number> => {
+      let all = 0;
+      for await (const part of (await answered(path)).body as unknown as AsyncIterable<Uint8Array>) all += part.length;
+      return all;
+    },
+  });
 }

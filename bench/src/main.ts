@@ -1,6 +1,7 @@
 import { openHouse } from '../../scripts/lib/house.mjs';
 import { answers } from './answers.js';
 import { signIn } from './ask.js';
+import { clubFile } from './club-file.js';
 import { engine, PERFORMER, SHORT } from './engine.js';
 import { heapSlope } from './heap.js';
 import { library } from './library.js';
@@ -16,6 +17,7 @@ const house = await openHouse();
 try {
   const ask = await signIn(house.url);
   lines.push(...(await firstLoads(house.url)), ...(await answers(ask)), ...(await taps(ask)), ...(await library(house.url)));
+  lines.push(...(await clubFile(ask, house.pid, process.argv.includes('--long'))));
 } finally {
   await house.stop();
 }

@@ -39,6 +39,8 @@ export async function openHouse() {
     const server = await startServer(postgres.data, { DATABASE_URL: url, HOPSK_PORT: '0', HOPSK_LOG: 'warn' });
     return {
       url: `http://127.0.0.1:${server.port}`,
+      /** Of the server. */
+      pid: Number(server.child.pid),
       databaseUrl: url,
       postgres,
       stop: async () => {

@@ -22,7 +22,14 @@ export async function startServer(data, env) {
     stdio: ['ignore', log, 'pipe', 'ipc'],
     // A Ctrl-C reaches the whole group; the server must live until we end it, before its database goes.
     detached: true,
-    env: { ...process.env, NODE_ENV: 'production', HOPSK_WEB: join(root, 'web/dist'), HOPSK_SESSION_SECRET: sessionSecret(data), ...env },
+    env: {
+      ...process.env,
+      NODE_ENV: 'production',
+      HOPSK_WEB: join(root, 'web/dist'),
+      HOPSK_UPLOADS: join(data, 'uploads'),
+      HOPSK_SESSION_SECRET: sessionSecret(data),
+      ...env,
+    },
   });
   child.stderr.on('data', (chunk) => errors.push(String(chunk)));
   const port = await new Promise((done, fail) => {

@@ -46,7 +46,7 @@ export const club = {
     },
     leftOut: (n: number): string =>
       n === 1 ? 'One line cannot be taken and is left out:' : `${n} lines cannot be taken and are left out:`,
-    lineOf: (n: number): string => `Line ${n}: `,
+    lineOf: (n: number): string => `Line ${n}:`,
     phone: 'Phones and the hall screen',
     phoneOff:
       'Only this machine can open Hopsk now. Start it with ‘npm start -- --lan’ to let phones on the same network reach it over HTTPS.',

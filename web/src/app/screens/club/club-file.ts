@@ -71,7 +71,7 @@ const KINDS = ['athletes', 'patterns', 'sessions', 'runs', 'events'] as const;
           <ul>
             @for (one of refused(); track one.line) {
               <li>
-                <span class="num">{{ text.lineOf(one.line) }}</span> <bdi>{{ one.why }}</bdi>
+                <span class="num">{{ text.lineOf(one.line) }}</span>&ngsp;<bdi>{{ one.why }}</bdi>
               </li>
             }
           </ul>
