@@ -164,7 +164,7 @@ test('in the marked language every word of every screen is marked', async ({ pag
       ['/build/playbooks', 'hop-playbooks section'],
       [`/build/${session}`, 'hop-thumb svg', 'workshop'],
       [`/build/${session}/print`, 'hop-sheets tbody tr'],
-      ['/floor', '.recent li', 'floor'],
+      ['/floor', 'hop-run-rows li', 'floor'],
       [`/floor/runs/${file.runs[0]?.run.id}`, 'tr td'],
       ['/faults', 'hop-rate-chart svg'],
       ['/club', 'input[type="password"]'],

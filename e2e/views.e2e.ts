@@ -11,7 +11,8 @@ const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
   ['/build/new', (page) => page.locator('hop-start-from ol li').nth(2).waitFor()],
   ['/build/grid', (page) => page.locator('hop-grid-map tbody tr').nth(2).waitFor()],
   ['/build/playbooks', (page) => page.locator('hop-playbooks section').nth(1).waitFor()],
-  ['/floor', (page) => page.locator('.recent li').first().waitFor()],
+  ['/floor/runs', (page) => page.locator('hop-run-rows li').nth(39).waitFor()],
+  ['/floor', (page) => page.locator('hop-run-rows li').first().waitFor()],
   [
     '/faults',
     async (page) => {
@@ -202,4 +203,23 @@ test('the club as a file goes out and comes in again', async ({ coach }) => {
     .locator('input[type="file"]')
     .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"other"}') });
   await expect(coach.getByRole('alert')).toContainText('Nothing was saved');
+});
+
+test('runs older than those on the floor page are found by name and by day', async ({ coach }) => {
+  await coach.goto('/floor');
+  await coach.getByRole('link', { name: 'all runs' }).click();
+  const rows = coach.locator('hop-run-rows li');
+  await expect(rows).toHaveCount(40);
+  await coach.getByRole('button', { name: 'older ones' }).click();
+  await expect.poll(() => rows.count()).toBeGreaterThan(40);
+  const day = /\d{4}-\d{2}-\d{2}/.exec(await rows.last().innerText())?.[0] ?? '';
+  await coach.getByLabel('from', { exact: true }).fill(day);
+  await coach.getByLabel('to', { exact: true }).fill(day);
+  await expect.poll(async () => (await rows.allInnerTexts()).every((said) => said.includes(day))).toBe(true);
+  expect(await rows.count()).toBeGreaterThan(0);
+  await coach.getByLabel('name', { exact: true }).fill('no such run');
+  await expect(coach.getByText('No run is called that')).toBeVisible();
+  await coach.getByLabel('name', { exact: true }).fill('');
+  await rows.last().getByRole('link').click();
+  await expect(coach.getByRole('link', { name: '← floor' })).toBeVisible();
 });

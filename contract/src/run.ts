@@ -236,6 +236,17 @@ export const RunRow = z.extend(z.omit(RunHead, { plan: true, steps: true }), {
 });
 export type RunRow = Wire<typeof RunRow>;
 
+/** Which runs are wanted: the latest before a moment (or at it and behind a run), so many; whose name holds a text, of some days. */
+export const RunsAsked = z.object({
+  before: z._default(z.iso.datetime(), '9999-12-31T00:00:00Z'),
+  behind: z._default(Id, 'ffffffff-ffff-4fff-bfff-ffffffffffff'),
+  most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(200)), 40),
+  find: z._default(z.string().check(z.maxLength(80)), ''),
+  from: z._default(Day, '0001-01-01'),
+  to: z._default(Day, '9999-12-31'),
+});
+export type RunsAsked = Wire<typeof RunsAsked>;
+
 /** A run that is under way, and whose devices are in it. */
 export const RunOpen = z.extend(z.pick(RunHead, { id: true, name: true, startedAt: true, athletes: true }), {
   coaches: z.array(z.string()),

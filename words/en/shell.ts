@@ -15,6 +15,7 @@ export const shell = {
     print: 'print',
     floor: 'Floor',
     review: 'Taps',
+    runs: 'Runs',
     faults: 'Faults',
     club: 'Club',
   },

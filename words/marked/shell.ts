@@ -16,6 +16,7 @@ export const shell = {
     print: 'þŕíñţ',
     floor: 'Ƒļóóŕ',
     review: 'Ţáþš',
+    runs: 'Ŕúñš',
     faults: 'Ƒáúļţš',
     club: 'Çļúƀ',
   },

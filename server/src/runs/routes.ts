@@ -1,4 +1,4 @@
-import { EarlierUpload, EVENTS_LIMITS, EventsUpload, RunHead, RunRename } from '@hopsk/contract/run';
+import { EarlierUpload, EVENTS_LIMITS, EventsUpload, RunHead, RunRename, RunsAsked } from '@hopsk/contract/run';
 import { fromEarlier } from '@hopsk/core/log/earlier';
 import { Router } from 'express';
 import * as z from 'zod/mini';
@@ -12,11 +12,6 @@ import { getPattern } from '../patterns/patterns.js';
 import { appendEvents, type Appended, type Sender } from './append.js';
 import { Folds } from './folds.js';
 import { eventsAfter, eventsOf, getRun, listOpen, listRuns, putHead } from './runs.js';
-
-const Page = z.object({
-  before: z._default(z.iso.datetime(), '9999-12-31T00:00:00Z'),
-  most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(200)), 40),
-});
 
 /**
  * Adds events and says to whoever hears of the club that there are more.
@@ -39,8 +34,7 @@ export function runRoutes(pool: Pool): Router {
 
   router.get('/runs', async (request, response) => {
     const { clubId } = actorOf(request);
-    const { before, most } = read(Page, request.query);
-    response.json(await listRuns(pool, clubId, before, most));
+    response.json(await listRuns(pool, clubId, read(RunsAsked, request.query)));
   });
 
   router.get('/runs/open', async (request, response) => {

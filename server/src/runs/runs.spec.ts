@@ -35,6 +35,34 @@ describe('runs', () => {
     expect(row).toEqual(jasmine.objectContaining({ name: 'Evening', athletes: [ada], watched: 10, taps: 4 }));
   });
 
+  it('are found by a part of their name and by day, page by page, each once even where several began at one moment', async () => {
+    const own = await Coach.of(house, 'Many runs');
+    const bo = athlete();
+    await own.put(`/athletes/${bo.id}`, bo).expect(201);
+    const at = (day: number) => ({ day: `2026-11-0${day}`, startedAt: `2026-11-0${day}T18:00:00.000Z` });
+    for (let i = 0; i < 9; i++) await own.keep(ran(bo.id, [], { ...at(1 + (i % 2)), name: `Corner ${i} 50%` }));
+    await own.keep(ran(bo.id, [], { ...at(5), name: 'T drills' }));
+    const list = async (query: string): Promise<{ id: string; name: string; startedAt: string }[]> =>
+      (await own.get(`/runs?${query}`).expect(200)).body as { id: string; name: string; startedAt: string }[];
+    const all = await list('most=200');
+    const paged: typeof all = [];
+    for (let page = await list('most=2'); page.length > 0;) {
+      paged.push(...page);
+      const { startedAt, id } = page.at(-1) as (typeof all)[number];
+      page = await list(`most=2&before=${startedAt}&behind=${id}`);
+    }
+    expect(paged.map(({ id }) => id)).toEqual(all.map(({ id }) => id));
+    expect(all.length).toBe(10);
+    expect((await list('find=corNER')).length).toBe(9);
+    // Signs of a pattern are letters like any other.
+    expect([(await list('find=50%25')).length, (await list('find=5_')).length, (await list('find=%25%25')).length]).toEqual([9, 0, 0]);
+    expect((await list('from=2026-11-02&to=2026-11-04')).length).toBe(4);
+    expect((await list('find=drills&from=2026-11-06')).length).toBe(0);
+    for (const bad of ['from=soon', 'behind=x', `find=${'x'.repeat(81)}`]) await own.get(`/runs?${bad}`).expect(400);
+    const other = await Coach.of(house, 'Not ours');
+    expect((await other.get('/runs?find=Corner').expect(200)).body).toEqual([]);
+  });
+
   it('can be named and joined to a pattern afterwards, but not from an old version', async () => {
     const log = ran(ada, []);
     const plan = pattern();

@@ -1,10 +1,10 @@
-import type { EventsPage, RunHead, RunOpen, RunRow, RunWhole } from '@hopsk/contract/run';
+import type { EventsPage, RunHead, RunOpen, RunRow, RunsAsked, RunWhole } from '@hopsk/contract/run';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { one, run, type Db } from '../db/sql.js';
 import { HttpProblem } from '../http/problem.js';
 
-export const listRuns = (db: Db, clubId: string, before: string, most: number): Promise<RunRow[]> =>
-  run<RunRow>(db, 'run-list', clubId, before, most);
+export const listRuns = (db: Db, clubId: string, { before, behind, most, find, from, to }: RunsAsked): Promise<RunRow[]> =>
+  run<RunRow>(db, 'run-list', clubId, before, behind, most, find, from, to);
 
 /** Runs under way of which something was heard lately. */
 export const listOpen = (db: Db, clubId: string): Promise<RunOpen[]> => run<RunOpen>(db, 'runs-open', clubId);

@@ -4,7 +4,7 @@ import { Book } from '@hopsk/contract/book';
 import { Coach, Door, Me, Phone, type Settings } from '@hopsk/contract/club';
 import { ImportNow } from '@hopsk/contract/club-lines';
 import { PatternVersion } from '@hopsk/contract/pattern';
-import { EventsPage, EventsStored, RunOpen, RunRow, RunWhole, type RunEvent, type RunHead } from '@hopsk/contract/run';
+import { EventsPage, EventsStored, RunOpen, RunRow, RunWhole, type RunEvent, type RunHead, type RunsAsked } from '@hopsk/contract/run';
 import { SessionVersion, StageRecord } from '@hopsk/contract/session';
 import { Teaching } from '@hopsk/contract/teaching';
 import { map, type Observable } from 'rxjs';
@@ -66,6 +66,10 @@ export class Api {
   saveTeaching = (teaching: Teaching) => this.put('/teaching', teaching, Teaching);
 
   runs = () => this.get('/runs', z.array(RunRow));
+  runsOf = (asked: Partial<RunsAsked>) => {
+    const said = Object.entries(asked).map(([key, value]) => [key, String(value)] as [string, string]);
+    return this.get(`/runs?${new URLSearchParams(said).toString()}`, z.array(RunRow));
+  };
   run = (id: string) => this.get(`/runs/${id}`, RunWhole);
   putRun = (head: RunHead) => this.put(`/runs/${head.id}`, head, z.unknown()).pipe(within(LONGEST));
   /** `m`: the run's time as they are sent; null where it is not known. */

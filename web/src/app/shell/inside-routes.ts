@@ -131,6 +131,11 @@ export const inside: Routes = [
         loadComponent: screen(['floor', 'book'], () => import('../screens/floor/run-screen').then((m) => m.RunScreen)),
       },
       {
+        path: 'floor/runs',
+        title: title('runs'),
+        loadComponent: screen(['floor'], () => import('../screens/floor/runs').then((m) => m.RunsScreen)),
+      },
+      {
         path: 'floor/runs/:id',
         title: title('review'),
         loadComponent: screen(['floor', 'book'], () => import('../screens/floor/review').then((m) => m.Review)),

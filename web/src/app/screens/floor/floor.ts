@@ -3,7 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
 import type { Pattern } from '@hopsk/contract/pattern';
 import type { Athlete } from '@hopsk/contract/people';
-import { MOST_HERE, type RunRow } from '@hopsk/contract/run';
+import { MOST_HERE } from '@hopsk/contract/run';
 import { ROUNDS_LIMITS, type Rounds } from '@hopsk/core/language/rounds';
 import { totalsOfRounds, openInRounds } from '@hopsk/core/plan/rounds';
 import { clockText } from '@hopsk/core/plan/clock-text';
@@ -30,12 +30,13 @@ import { Dialogs } from '../../ui/dialogs';
 import { Head } from '../../ui/head';
 import { BeforeThis } from './before-this';
 import { pickFault } from './dialogs';
+import { RunRows } from './run-rows';
 import { UnderWay } from './under-way';
 
 /** Where rounds begin: who is here, what is looked for, and one press; with a pattern or without. */
 @Component({
   selector: 'hop-floor-screen',
-  imports: [DoseForm, Head, MatButton, RouterLink, UnderWay],
+  imports: [DoseForm, Head, MatButton, RouterLink, RunRows, UnderWay],
   templateUrl: './floor.html',
   styleUrl: './floor.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -163,10 +164,5 @@ export class FloorScreen {
         this.refusal.set(this.common.stopped);
       },
     );
-  }
-
-  protected names(row: RunRow): string {
-    const byId = new Map(this.people().map((athlete) => [athlete.id, athlete.name]));
-    return row.athletes.map((id) => byId.get(id) ?? '–').join(', ');
   }
 }
