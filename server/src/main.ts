@@ -19,6 +19,8 @@ async function main(): Promise<void> {
   const servers: Server[] = [];
   for (const host of config.hosts) {
     const server = config.tls ? createSecureServer(config.tls, app) : createServer(app);
+    // A club file of a gigabyte over the network of a hall takes a while.
+    server.requestTimeout = 1800_000;
     servers.push(server);
     await new Promise<void>((done, fail) => server.once('error', fail).listen(port, host, done));
     // Port 0 asks for any free one; further addresses then take the same.

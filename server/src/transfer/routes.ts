@@ -6,6 +6,9 @@ import { actorOf } from '../http/sign-in.js';
 import { Imports } from './imports.js';
 import { clubLines } from './write-lines.js';
 
+/** A file that nobody takes a byte of for so long (ms) is broken off. */
+const STALLED = 60_000;
+
 /** The club as a file, out and in. */
 export function transferRoutes(pool: Pool, folder: string): Router {
   const router = Router();
@@ -13,6 +16,8 @@ export function transferRoutes(pool: Pool, folder: string): Router {
 
   router.get('/export', async (request, response) => {
     const { clubId } = actorOf(request);
+    // Who stops reading holds no connection to the database for ever.
+    response.setTimeout(STALLED);
     await transaction(pool, async (db) => {
       await db.query('set transaction isolation level repeatable read, read only');
       response.attachment('club.hopsk.jsonl').type('application/jsonl');
