@@ -119,7 +119,7 @@ export const SHOTS = [
     go: async (page) => {
       await page.goto('/floor');
       await page.getByRole('button', { name: 'Ines' }).waitFor();
-      await page.locator('.recent li').first().waitFor();
+      await page.locator('hop-run-rows li').first().waitFor();
     },
   },
   {
