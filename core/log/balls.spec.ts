@@ -101,6 +101,8 @@ describe('a lesson fed ball by ball', () => {
     // The clock stands at 55 s of the plan, 60 s of the run, while more balls are fed.
     expect(ofAda(log(lesson, ball(58), pause(60), ball(70), ball(75), end(90)))).toBe('0 of 6, again 0, noted 0');
     expect(ofAda(log(lesson, end(60), ball(62), ball(70)))).toBe('-');
+    // Skipped to its end while the clock stood, it is over.
+    expect(ofAda(log(lesson, pause(40), skip(41), ball(45), end(90)))).toBe('-');
   });
 
   it('two devices that open one at the same time open one, and both count in it', () => {

@@ -1,9 +1,9 @@
 import type { FaultEntry } from '../catalogue/fault.js';
 import type { RunStretch } from '../plan/run-plan.js';
-import type { RunClock } from './clock.js';
-import { planAt } from './clock.js';
+import { pieceAt, planAt, waitsFor, type RunClock } from './clock.js';
 import type { Home } from './count.js';
 import { inOrder, type RunEvent } from './event.js';
+import { lastAt } from './last-at.js';
 import { seenIn, wholeIn, type Seen, type Windows } from './seen.js';
 import type { Watching } from './watching.js';
 
@@ -103,13 +103,7 @@ export class Balls {
   /** The last one opened by a moment of the run (ms). */
   at(m: number): Ball | null {
     this.look();
-    let [low, high] = [0, this.opened.length];
-    while (low < high) {
-      const middle = (low + high) >> 1;
-      if ((this.opened[middle] as Ball).m <= m) low = middle + 1;
-      else high = middle;
-    }
-    return this.opened[low - 1] ?? null;
+    return this.opened[lastAt(this.opened, m)] ?? null;
   }
 
   /** The ball so many further; null where there is none by that moment of the run (ms). */
@@ -154,8 +148,9 @@ export class Balls {
   private endOf(ball: Ball): { readonly end: number; readonly whole: boolean } {
     const next = this.opened[this.opened.indexOf(ball, this.settled) + 1];
     let end = Math.min(ball.m + Math.round(ball.seconds * 1000), next?.m ?? Number.POSITIVE_INFINITY);
-    const { pieces, status } = this.of.clock();
-    const leg = pieces.findLast((piece) => piece.m <= ball.m)?.leg;
+    const clock = this.of.clock();
+    const { pieces, status } = clock;
+    const leg = pieceAt(clock, ball.m)?.leg;
     let whole = true;
     for (let i = pieces.length - 1; i >= 0; i--) {
       const piece = pieces[i] as (typeof pieces)[number];
@@ -164,14 +159,9 @@ export class Balls {
       const over = piece.leg !== leg || (status === 'ended' && i === pieces.length - 1);
       const stood = !piece.moving && pieces[i + 1]?.m !== piece.m;
       if (over) end = piece.m;
-      else if (stood && this.waitsAt(piece.t) < 0) whole = false;
+      else if (stood && waitsFor(clock, piece, this.of.stretches) < 0) whole = false;
     }
     return { end, whole: whole && end > ball.m };
-  }
-
-  /** The work at whose end the clock stands: there it waits for the coach, and balls go on. −1: none. */
-  private waitsAt(t: number): number {
-    return this.of.stretches.findIndex(({ kind, end }) => kind === 'work' && end === t);
   }
 
   private look(): void {
@@ -188,11 +178,13 @@ export class Balls {
 
   private opens({ id, device, m }: BallEvent): Ball | null {
     const clock = this.of.clock();
-    const piece = clock.pieces.findLast((one) => one.m <= m);
-    if (piece === undefined || (clock.status === 'ended' && piece === clock.pieces.at(-1))) return null;
+    const piece = pieceAt(clock, m);
+    if (piece === null || (clock.status === 'ended' && piece === clock.pieces.at(-1))) return null;
     const t = planAt(clock, m);
     const { stretches, byCoach, windows } = this.of;
-    const stretch = piece.moving ? (t < 0 ? -1 : stretches.findIndex(({ end }) => t < end)) : this.waitsAt(t);
+    const running = t < 0 ? -1 : stretches.findIndex(({ end }) => t < end);
+    // At the end of work that waits for the coach balls go on.
+    const stretch = piece.moving ? running : waitsFor(clock, piece, stretches);
     const one = stretches[stretch];
     if (one?.kind !== 'work' || !byCoach(one.exercise, m)) return null;
     const before = this.opened.findLast((ball) => ball.stretch === stretch)?.repetition ?? 0;

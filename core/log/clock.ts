@@ -1,12 +1,13 @@
 import { ms } from '../plan/ms.js';
 import type { Stretch } from '../plan/stretch.js';
 import { inOrder, type ControlEvent } from './event.js';
+import { lastAt } from './last-at.js';
 
 /** Seconds of count-down before the plan's zero. */
 export const COUNT_DOWN = 5;
 
 /** From a moment of the run on: where in the plan the clock is, and whether it moves. */
-interface Piece {
+export interface Piece {
   readonly m: number;
   readonly t: number;
   readonly moving: boolean;
@@ -46,14 +47,12 @@ export const momentOf = ({ pieces }: RunClock, t: number): number =>
   );
 
 /** What the clock did at a moment of the run; null before its first start. */
-function pieceAt({ pieces }: RunClock, m: number): Piece | null {
-  let [low, high] = [0, pieces.length];
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if ((pieces[middle] as Piece).m <= m) low = middle + 1;
-    else high = middle;
-  }
-  return pieces[low - 1] ?? null;
+export const pieceAt = ({ pieces }: RunClock, m: number): Piece | null => pieces[lastAt(pieces, m)] ?? null;
+
+/** The work at whose end a clock stands that ran up to it: it is on until somebody goes on. Skipped to its end it is over. −1: none. */
+export function waitsFor(clock: RunClock, piece: Piece, stretches: readonly Stretch[]): number {
+  const ran = !piece.moving && clock.pieces.some(({ leg, t }) => leg === piece.leg && t < piece.t);
+  return ran ? stretches.findIndex(({ kind, end }) => kind === 'work' && end === piece.t) : -1;
 }
 
 /**
@@ -147,17 +146,24 @@ export interface ClockState {
   readonly totalLeft: number;
 }
 
+/** Open work whose end the clock came to by a moment of the run (ms) without anybody having gone on from there; it waits there. */
+export function overrun<S extends Stretch>(clock: RunClock, stretches: readonly S[], m: number): S | undefined {
+  const [t, from] = [planAt(clock, m), clock.pieces.at(-1)?.t ?? 0];
+  return clock.status === 'running' ? stretches.find(({ open, end }) => open && end <= t && end > from) : undefined;
+}
+
 /** The clock as it is shown at a moment of the run (ms). */
 export function clockAt(clock: RunClock, stretches: readonly Stretch[], m: number): ClockState {
-  const { total } = clock;
-  const t = planAt(clock, m);
-  // Work at whose end the clock waits is not over before somebody goes on.
-  const waits = clock.status === 'paused' ? stretches.find(({ kind, end }) => kind === 'work' && end === t) : undefined;
-  const stretch = t < 0 ? null : (waits ?? stretches.find((one) => t < one.end) ?? stretches.at(-1) ?? null);
-  // At the end of open work the clock is about to wait; gone on from there, it is over.
-  const open = stretches.at(-1)?.open === true && (clock.pieces.at(-1)?.t ?? total) < total;
+  const { total, status } = clock;
+  const now = planAt(clock, m);
+  const last = clock.pieces.at(-1);
+  // Open work does not run over, however late its wait is written down; what waits is not over before somebody goes on.
+  const over = overrun(clock, stretches, m);
+  const waits = status === 'paused' && last ? stretches[waitsFor(clock, last, stretches)] : undefined;
+  const t = over?.end ?? now;
+  const stretch = t < 0 ? null : (over ?? waits ?? stretches.find((one) => t < one.end) ?? stretches.at(-1) ?? null);
   return {
-    status: clock.status === 'running' && t >= total && !open ? 'ended' : clock.status,
+    status: status === 'running' && t >= total && !over ? 'ended' : status,
     t,
     stretch,
     left: t < 0 ? -t : stretch ? Math.max(0, stretch.end - t) : 0,

@@ -216,8 +216,8 @@ function recount(log: readonly RunEvent[]): Tally[] {
   const works = stretchesOfPlan(plan).filter(({ kind }) => kind === 'work');
   const begun = (effective[0] as { m: number } | undefined)?.m ?? Infinity;
   const endedAt = effective.find(({ event }) => event.kind === 'end')?.m ?? Infinity;
-  const waits = ({ t: at, moves: on }: { t: number; moves: boolean }): boolean =>
-    !on && works.some(({ end }) => Math.round(end * 10) === at);
+  const waits = ({ t: at, leg: n, moves: on }: (typeof ticks)[number]): boolean =>
+    !on && legFrom(n) < at && works.some(({ end }) => Math.round(end * 10) === at);
   const balls: { k: number; device: string }[] = [];
   const homeAt: number[] = [];
   let [home, was] = [-1, ''];

@@ -47,9 +47,17 @@ describe('the clock of a run', () => {
     expect(seen(9)).toEqual(['running', 0, 1]);
     expect(seen(30, { kind: 'pause', t: 10 })).toEqual(['paused', 0, 0]);
     expect(seen(31, { kind: 'pause', t: 10 }, { kind: 'resume', t: 30 })).toEqual(['running', 1, 9]);
-    expect(seen(20)).toEqual(['running', 1, 0]);
-    expect(seen(40, { kind: 'pause', t: 20 })).toEqual(['paused', 1, 0]);
-    expect(seen(41, { kind: 'pause', t: 20 }, { kind: 'resume', t: 40 })).toEqual(['ended', 1, 0]);
+    // However late it is looked at, nothing runs over.
+    for (const late of [10, 12, 19.9, 20, 300]) expect(seen(late)).toEqual(['running', 0, 0]);
+    const on: Loose[] = [
+      { kind: 'pause', t: 10 },
+      { kind: 'resume', t: 30 },
+    ];
+    expect(seen(55, ...on)).toEqual(['running', 1, 0]);
+    expect(seen(60, ...on, { kind: 'pause', t: 40 })).toEqual(['paused', 1, 0]);
+    expect(seen(61, ...on, { kind: 'pause', t: 40 }, { kind: 'resume', t: 60 })).toEqual(['ended', 1, 0]);
+    // Skipped to its end while the clock stood, it is over.
+    expect(seen(5, { kind: 'pause', t: 3 }, { kind: 'skip', t: 4, to: 10 })).toEqual(['paused', 1, 10]);
   });
 
   it('is derived from the log: count-down, work, rest, pause, skip, end', () => {

@@ -1,5 +1,6 @@
 import type { FaultEntry, View } from '../catalogue/fault.js';
 import type { RunEvent, Turned } from './event.js';
+import { lastAt } from './last-at.js';
 
 /** Whom a coach watches, from where, with what on the board, from a moment of the run (ms) on. */
 export interface Watching {
@@ -46,15 +47,7 @@ export const turnsOf = ({ athlete, view, board }: Watching): readonly Turned[] =
 ];
 
 /** What is in force at a moment of the run, by its place. */
-export function watchingAt(all: readonly Watching[], m: number): number {
-  let [low, high] = [0, all.length];
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if ((all[middle] as Watching).m <= m) low = middle + 1;
-    else high = middle;
-  }
-  return Math.max(0, low - 1);
-}
+export const watchingAt = (all: readonly Watching[], m: number): number => Math.max(0, lastAt(all, m));
 
 /** Whether a fault can be seen from there. */
 export const shows = (fault: FaultEntry, view: View): boolean => fault.view === view;

@@ -84,6 +84,13 @@ describe('a run at this moment', () => {
     expect(runAt(12, fed, run).feeds()).toBeNull();
   });
 
+  it('past the end of open work shows that work, however late the page looks, and nothing of what comes next', () => {
+    const phases = plan.phases.map((one, i) => ({ ...one, open: i === 0 }));
+    const cues = [...plan.cues, cue(10, 'go', 'turn')].sort((a, b) => a.at - b.at);
+    const late = runAt(17, [], keptRun({}, { plan: { ...plan, phases, cues }, athletes: [ada.id] }));
+    expect([late.status(), late.exercise()?.name, late.clock().left, late.cue()?.show]).toEqual(['running', 'First', 0, 'stand']);
+  });
+
   it('asks about a freeze for eight seconds, or until somebody answered', () => {
     const answer = event(9, { kind: 'freeze', could: false, athlete: null, source: 'floor', clip: null, t: 15 });
     expect([13.9, 14, 21.9, 22].map((second) => runAt(second).freeze() !== null)).toEqual([false, true, true, false]);

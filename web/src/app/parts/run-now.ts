@@ -65,7 +65,7 @@ export class RunNow {
   /** Up to where in the plan all has fallen due: at the end of work that waits, what is said then has not. */
   readonly due = computed(() => {
     const { t, stretch, status } = this.clock();
-    return status === 'paused' && stretch?.end === t ? t - 0.001 : t;
+    return status !== 'ended' && stretch?.end === t ? t - 0.001 : t;
   });
   /** What the clock shows of the plan: the last cue that fell due. */
   readonly cue = computed(() => {

@@ -1,5 +1,5 @@
 import { DestroyRef, effect, inject, untracked, type WritableSignal } from '@angular/core';
-import { COUNT_DOWN, momentOf, planAt, type RunClock } from '@hopsk/core/log/clock';
+import { COUNT_DOWN, momentOf, overrun, planAt } from '@hopsk/core/log/clock';
 import { words } from '@hopsk/words/words';
 import { RunDesk } from '../../data/desk';
 import { due } from '../../parts/cues';
@@ -44,8 +44,8 @@ export class RunUpkeep {
       if (this.at.status() === 'ended') this.desk.close();
     });
     effect(() => {
-      const t = this.at.due();
-      untracked(() => this.tell(t));
+      const [t, m] = [this.at.due(), of.now()];
+      untracked(() => this.tell(t, m));
     });
     effect(() => {
       // Whoever turned the clock: what would sound by the old one does not.
@@ -84,22 +84,17 @@ export class RunUpkeep {
   }
 
   /** Says what fell due; at the end of work that goes on until the coach says so, the clock waits. */
-  private tell(t: number): void {
+  private tell(t: number, m: number): void {
     const session = this.at.session();
-    const clock = this.desk.fold()?.log.clock;
     const before = this.heard;
     this.heard = t;
-    if (!session || !clock || this.at.status() !== 'running' || !this.desk.leads()) return;
-    // Run over by time, however long this page was held up: whoever skipped it, or went on after it, turned the clock.
-    const ranOver = (clock: RunClock) => session.phases.find(({ open, end }) => open && end <= t && end > (clock.pieces.at(-1)?.t ?? t));
-    const over = ranOver(clock);
-    // What is said at its end and after it falls due when somebody goes on.
-    if (over) this.heard = over.end - 0.001;
-    for (const cue of due(session.cues, before, this.heard)) this.speech.say(cue.say);
-    if (!over) return;
+    if (!session || this.at.status() !== 'running' || !this.desk.leads()) return;
+    for (const cue of due(session.cues, before, t)) this.speech.say(cue.say);
+    const clock = this.desk.fold()?.log.clock;
+    if (!clock || !overrun(clock, session.phases, m)) return;
     this.of.say(this.at.opener().by === 'coach' ? words.run.feedsOver : words.run.openSays);
     void this.desk.decide((log) => {
-      const open = log.clock.status === 'running' ? ranOver(log.clock) : undefined;
+      const open = overrun(log.clock, session.phases, m);
       return open ? { kind: 'pause', m: momentOf(log.clock, open.end) } : null;
     });
   }
