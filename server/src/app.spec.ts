@@ -44,7 +44,12 @@ describe('the server', () => {
   });
 
   it('reads its settings and names what is wrong with them', () => {
-    const good = { DATABASE_URL: 'postgresql://x', HOPSK_SESSION_SECRET: 'sixteen letters!!', HOPSK_HOSTS: '127.0.0.1, 127.0.0.2' };
+    const good = {
+      DATABASE_URL: 'postgresql://x',
+      HOPSK_SESSION_SECRET: 'sixteen letters!!',
+      HOPSK_UPLOADS: '/x',
+      HOPSK_HOSTS: '127.0.0.1, 127.0.0.2',
+    };
     expect(readConfig(good)).toEqual(jasmine.objectContaining({ port: 4180, hosts: ['127.0.0.1', '127.0.0.2'], tls: null }));
     expect(() => readConfig({ ...good, HOPSK_PORT: '99999' })).toThrowError(/HOPSK_PORT/);
     expect(() => readConfig({ ...good, HOPSK_CERT: '/x' })).toThrowError(/needs its key/);

@@ -1,6 +1,4 @@
-import { existsSync, mkdtempSync, readFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { existsSync, readFileSync } from 'node:fs';
 import * as z from 'zod';
 
 /** How this server was told to run; everything comes from its environment. */
@@ -16,7 +14,7 @@ const Environment = z.object({
   HOPSK_TRUST_PROXY: z.string().optional(),
   HOPSK_SESSION_SECRET: z.string().min(16),
   /** The folder where files that come in are kept while they are read. */
-  HOPSK_UPLOADS: z.string().min(1).optional(),
+  HOPSK_UPLOADS: z.string().min(1),
   HOPSK_LOG: z.enum(['silent', 'info', 'warn']).default('info'),
 });
 
@@ -55,7 +53,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
         : null,
     trustProxy: e.HOPSK_TRUST_PROXY ?? null,
     sessionSecret: e.HOPSK_SESSION_SECRET,
-    uploads: e.HOPSK_UPLOADS ?? mkdtempSync(join(tmpdir(), 'hopsk-uploads-')),
+    uploads: e.HOPSK_UPLOADS,
     log: e.HOPSK_LOG,
   };
 }

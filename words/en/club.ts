@@ -26,6 +26,7 @@ export const club = {
     fileSays: 'Everything of the club in one open file: people, patterns, sessions, runs with their logs.',
     export: 'save the file',
     import: 'read a file',
+    sending: 'Sending the file …',
     reading: 'Looking through the file …',
     adding: 'Adding …',
     add: 'add it to the club',

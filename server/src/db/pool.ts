@@ -14,14 +14,20 @@ export function openPool(url: string, onLost: (error: Error) => void): Pool {
 }
 
 /** Does `work` in one transaction: all of it or nothing. */
-export async function transaction<T>(pool: Pool, work: (db: Db) => Promise<T>): Promise<T> {
+export const transaction = <T>(pool: Pool, work: (db: Db) => Promise<T>): Promise<T> => begun(pool, 'begin', work);
+
+/** Reads in `work` what the database held at one moment. */
+export const snapshot = <T>(pool: Pool, work: (db: Db) => Promise<T>): Promise<T> =>
+  begun(pool, 'begin isolation level repeatable read read only', work);
+
+async function begun<T>(pool: Pool, begin: string, work: (db: Db) => Promise<T>): Promise<T> {
   const client = await pool.connect();
   let broken: Error | undefined;
   // A connection that dies while it is in our hands says so by an event too; unheard, that would end the process.
   const lost = (error: Error): void => void (broken = error);
   client.on('error', lost);
   try {
-    await client.query('begin');
+    await client.query(begin);
     const result = await work(client);
     await client.query('commit');
     return result;

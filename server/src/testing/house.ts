@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { PatternSave } from '@hopsk/contract/pattern';
@@ -62,6 +63,7 @@ async function fill(url: string, sql: string): Promise<void> {
 
 /** Files that come in during the specs: each application empties the folder before its first one. */
 const uploads = join(tmpdir(), `hopsk-spec-uploads-${process.pid}`);
+process.once('exit', () => rmSync(uploads, { recursive: true, force: true }));
 
 export const appOn = (pool: Pool, web: string | null = null): Express =>
   createApp({ web, tls: null, trustProxy: null, sessionSecret: 'only for the specs', uploads }, pool, makeLog('silent'), () =>

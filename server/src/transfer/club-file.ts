@@ -15,7 +15,6 @@ export interface Through {
   readonly club: string;
   readonly whole: Extract<Found, { kind: 'end' }>['whole'];
   readonly counts: Imported;
-  readonly refused: number;
 }
 
 /** How one goes through a file: whether records are added, and who hears of what is left out and of what was counted so far. */
@@ -34,32 +33,29 @@ export async function goThrough(db: Db, clubId: string, found: AsyncIterable<Fou
   const sorting = await Sorting.of(db, clubId);
   // Its own: what is folded in this transaction is nobody else's before it is done.
   const folds = new Folds(1);
-  let [club, whole, refused]: [string, Through['whole'], number] = ['', 'cut', 0];
+  let [club, whole]: [string, Through['whole']] = ['', 'cut'];
   const without = new Set<string>();
-  const refuse = (line: number, fields: Refused['fields']): void => {
-    refused++;
-    going.refuse({ line, fields });
-  };
   for await (const one of found) {
     if (one.kind === 'club') club = one.name;
     else if (one.kind === 'end') whole = one.whole;
-    else if (one.kind === 'refused') refuse(one.line, [...one.fields]);
+    else if (one.kind === 'refused') going.refuse({ line: one.line, fields: [...one.fields] });
     else if (one.record.kind === 'log') {
       const { run: runId } = one.record.record;
       const lacking = await sorting.lacking(one.record.record);
-      if (lacking === null && !without.has(runId)) refuse(one.line, [{ path: 'log.run', code: 'not-there', values: {} }]);
+      if (lacking === null && !without.has(runId))
+        going.refuse({ line: one.line, fields: [{ path: 'log.run', code: 'not-there', values: {} }] });
       if (going.adds && lacking !== null && lacking.length > 0)
         (await appendEvents(db, { clubId, coachId: null, folds }, runId, lacking)).done();
     } else {
       const sorted = sorting.sort(one.record);
       if (sorted.is === 'refused') {
         if (one.record.kind === 'run') without.add(one.record.record.id);
-        refuse(one.line, [...sorted.fields]);
+        going.refuse({ line: one.line, fields: [...sorted.fields] });
       } else if (going.adds && sorted.is === 'new') await add(db, clubId, one.record);
     }
     going.counted(sorting.counts);
   }
-  return { club, whole, counts: sorting.counts, refused };
+  return { club, whole, counts: sorting.counts };
 }
 
 async function add(db: Db, clubId: string, { kind, record }: Exclude<ClubRecord, { kind: 'log' }>): Promise<void> {

@@ -10,6 +10,8 @@ import { transaction, type Pool } from '../db/pool.js';
 import type { Db } from '../db/sql.js';
 import { asProblem, HttpProblem, notFound } from '../http/problem.js';
 import { goThrough } from './club-file.js';
+import { atMost, tooLarge } from './at-most.js';
+import { noTally } from './counts.js';
 import { FILE_LIMITS, foundIn } from './read-lines.js';
 
 /** Bytes that are left free on the disk whatever comes in. */
@@ -17,8 +19,6 @@ const RESERVE = 512 * 2 ** 20;
 /** A file that was looked through and not added is kept for so long (ms). */
 const KEPT = 3600_000;
 const NAME = /^[0-9a-f-]{36}\.hopsk-upload$/;
-
-type Tally = { -readonly [K in keyof Imported]: { added: number; known: number } };
 
 /** One file on its way in. */
 interface Import {
@@ -34,11 +34,12 @@ interface Import {
 
 class Cancelled extends Error {}
 
-const tooLarge = (): HttpProblem => new HttpProblem(413, { code: 'too-large', values: {} });
 const busy = (): HttpProblem => new HttpProblem(409, { code: 'busy', values: {} });
-const empty = (): Tally => {
-  const none = (): { added: number; known: number } => ({ added: 0, known: 0 });
-  return { athletes: none(), patterns: none(), sessions: none(), runs: none(), events: none() };
+
+/** Bytes that a folder has room for. */
+const roomIn = async (folder: string): Promise<number> => {
+  const { bavail, bsize } = await statfs(folder);
+  return bavail * bsize;
 };
 
 /**
@@ -55,6 +56,7 @@ export class Imports {
   constructor(
     private readonly pool: Pool,
     private readonly folder: string,
+    private readonly room = roomIn,
   ) {}
 
   /** Takes a file in and begins to look through it. Throws 409 while another of the club is under way, 413, and 507 where there is no room. */
@@ -66,18 +68,17 @@ export class Imports {
     try {
       await this.swept();
       if (before) await this.drop(before);
-      const { bavail, bsize } = await statfs(this.folder);
-      if (bavail * bsize < RESERVE + (announced ?? 0)) throw new HttpProblem(507, { code: 'no-room', values: {} });
+      if ((await this.room(this.folder)) < RESERVE + (announced ?? 0)) throw new HttpProblem(507, { code: 'no-room', values: {} });
       const id = randomUUID();
       const path = join(this.folder, `${id}.hopsk-upload`);
       try {
-        await pipeline(body, bounded, createWriteStream(path, { flags: 'wx', mode: 0o600 }));
+        await pipeline(atMost(body, FILE_LIMITS.sent), createWriteStream(path, { flags: 'wx', mode: 0o600 }));
       } catch (error) {
         await rm(path, { force: true });
         throw error;
       }
       const now: ImportNow = {
-        ...{ id, state: 'reading', through: 0, club: '', whole: 'cut', counts: empty() },
+        ...{ id, state: 'reading', through: 0, club: '', whole: 'cut', counts: noTally() },
         ...{ refused: { count: 0, told: [] }, problem: null },
       };
       const one: Import = { id, clubId, path, began: Date.now(), now, cancelled: false, work: Promise.resolve() };
@@ -98,7 +99,7 @@ export class Imports {
   add(clubId: string, id: string): ImportNow {
     const one = this.find(clubId, id);
     if (one.now.state !== 'read') throw busy();
-    one.now = { ...one.now, state: 'adding', through: 0, counts: empty(), refused: { count: 0, told: [] } };
+    one.now = { ...one.now, state: 'adding', through: 0, counts: noTally(), refused: { count: 0, told: [] } };
     const work = this.adding.then(() => this.go(one, 'added'));
     this.adding = one.work = work;
     return one.now;
@@ -144,7 +145,7 @@ export class Imports {
       one.now = { ...one.now, state: to, through: 1, club, whole, counts };
     } catch (error) {
       if (error instanceof Cancelled) return;
-      one.now = { ...one.now, state: 'failed', counts: empty(), problem: said(error) };
+      one.now = { ...one.now, state: 'failed', counts: noTally(), problem: said(error) };
     } finally {
       if (one.now.state !== 'read') await rm(one.path, { force: true });
     }
@@ -160,16 +161,6 @@ export class Imports {
   private async emptied(): Promise<void> {
     await mkdir(this.folder, { recursive: true, mode: 0o700 });
     for (const name of await readdir(this.folder)) if (NAME.test(name)) await rm(join(this.folder, name), { force: true });
-  }
-}
-
-/** No more than so many bytes, whatever was announced. */
-async function* bounded(source: AsyncIterable<Buffer>): AsyncGenerator<Buffer> {
-  let all = 0;
-  for await (const part of source) {
-    all += part.length;
-    if (all > FILE_LIMITS.sent) throw tooLarge();
-    yield part;
   }
 }
 

@@ -8,6 +8,8 @@ import { CLUB_RECORDS, ClubEnd, ClubHead, type ClubCounts, type ClubRecord, type
 import { fieldsOf, type FieldProblem } from '@hopsk/contract/problem';
 import { EVENTS_LIMITS } from '@hopsk/contract/run';
 import { HttpProblem } from '../http/problem.js';
+import { atMost } from './at-most.js';
+import { countIn, noCounts } from './counts.js';
 
 /** Bytes of a file as it is sent, unpacked, of one line, and of a file that is one document, which has to be held whole. */
 export const FILE_LIMITS = { sent: 2 * 2 ** 30, unpacked: 8 * 2 ** 30, line: 16 * 2 ** 20, document: 40 * 2 ** 20 } as const;
@@ -20,7 +22,6 @@ export type Found =
   | { readonly kind: 'end'; readonly whole: ImportNow['whole'] };
 
 const wrong = (path: string, code: 'not-json' | 'missing' | 'kind'): FieldProblem => ({ path, code, values: {} });
-const tooLarge = (): HttpProblem => new HttpProblem(413, { code: 'too-large', values: {} });
 const notOurs = (fields: readonly FieldProblem[]): HttpProblem => new HttpProblem(400, { code: 'bad-input', values: {} }, { fields });
 
 /**
@@ -46,7 +47,7 @@ export async function* foundIn(path: string, through: (part: number) => void): A
 
 async function* recordsIn(lines: AsyncGenerator<Buffer>, head: Buffer): AsyncGenerator<Found> {
   const hash = createHash('sha256').update(head).update('\n');
-  const counts: { -readonly [K in keyof ClubCounts]: number } = { athletes: 0, patterns: 0, sessions: 0, runs: 0, events: 0 };
+  const counts = noCounts();
   let line = 1;
   let end: ClubCounts | null = null;
   let same = false;
@@ -64,16 +65,11 @@ async function* recordsIn(lines: AsyncGenerator<Buffer>, head: Buffer): AsyncGen
     same = false;
     hash.update(text).update('\n');
     const found = value === null ? { kind: 'refused' as const, line, fields: [wrong('', 'not-json')] } : recordOf(value, line);
-    if (found.kind === 'record') counted(counts, found.record);
+    if (found.kind === 'record') countIn(counts, found.record);
     yield found;
   }
   const all = end !== null && (Object.keys(counts) as (keyof ClubCounts)[]).every((key) => counts[key] === end[key]);
   yield { kind: 'end', whole: end === null ? 'cut' : same && all ? 'whole' : 'changed' };
-}
-
-function counted(counts: { -readonly [K in keyof ClubCounts]: number }, { kind, record }: ClubRecord): void {
-  if (kind === 'log') counts.events += record.events.length;
-  else if (kind !== 'teaching') counts[`${kind}s`]++;
 }
 
 function recordOf(value: unknown, line: number): Found {
@@ -95,7 +91,7 @@ async function* documentIn(path: string, otherwise: readonly FieldProblem[]): As
   const { bytes, stop } = await openBytes(path, FILE_LIMITS.document, () => undefined);
   const parts: Buffer[] = [];
   try {
-    for await (const part of bytes) parts.push(part as Buffer);
+    for await (const part of bytes) parts.push(part);
   } finally {
     stop();
   }
@@ -127,7 +123,7 @@ const parsed = (text: Buffer): unknown => {
 };
 
 interface Opened {
-  readonly bytes: AsyncIterable<unknown>;
+  readonly bytes: AsyncIterable<Buffer>;
   readonly stop: () => void;
 }
 
@@ -143,21 +139,16 @@ async function openBytes(path: string, most: number, through: (bytes: number) =>
   const source: Readable = packed ? file.pipe(createGunzip()) : file;
   // A broken file ends the stream that is read, with its error.
   if (packed) file.on('error', (error) => source.destroy(error));
-  async function* bounded(): AsyncGenerator<Buffer> {
-    let all = 0;
+  async function* untilCut(): AsyncGenerator<Buffer> {
     try {
-      for await (const part of source) {
-        all += (part as Buffer).length;
-        if (all > most) throw tooLarge();
-        yield part as Buffer;
-      }
+      yield* atMost(source, most);
     } catch (error) {
       // Packed bytes that end in the middle: what was there is read, and the file is said to be cut.
       if ((error as { code?: unknown }).code !== 'Z_BUF_ERROR') throw asBroken(error);
     }
   }
   return {
-    bytes: bounded(),
+    bytes: untilCut(),
     stop: () => {
       file.destroy();
       source.destroy();
@@ -180,7 +171,7 @@ async function openLines(
       if (length + part.length <= FILE_LIMITS.line) parts.push(part);
       length += part.length;
     };
-    for await (const part of bytes as AsyncIterable<Buffer>) {
+    for await (const part of bytes) {
       let from = 0;
       for (let at = part.indexOf(10); at >= 0; at = part.indexOf(10, from)) {
         take(part.subarray(from, at));

@@ -1,6 +1,6 @@
 import { once } from 'node:events';
 import { Router } from 'express';
-import { transaction, type Pool } from '../db/pool.js';
+import { snapshot, type Pool } from '../db/pool.js';
 import { idOf } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
 import { Imports } from './imports.js';
@@ -18,8 +18,7 @@ export function transferRoutes(pool: Pool, folder: string): Router {
     const { clubId } = actorOf(request);
     // Who stops reading holds no connection to the database for ever.
     response.setTimeout(STALLED);
-    await transaction(pool, async (db) => {
-      await db.query('set transaction isolation level repeatable read, read only');
+    await snapshot(pool, async (db) => {
       response.attachment('club.hopsk.jsonl').type('application/jsonl');
       for await (const line of clubLines(db, clubId)) {
         if (response.destroyed) return;

@@ -1,21 +1,21 @@
 import type { ClubRecord, Imported } from '@hopsk/contract/club-lines';
 import type { FieldProblem } from '@hopsk/contract/problem';
 import { run, type Db } from '../db/sql.js';
+import { noTally } from './counts.js';
 
 type Kind = 'athlete' | 'pattern' | 'session' | 'run';
 
-/** What becomes of a record: it is new, there already, or cannot be taken. Of a log, the events that are not there. */
+/** What becomes of a record: it is new, there already, or cannot be taken. */
 export type Sorted = { readonly is: 'new' | 'known' } | { readonly is: 'refused'; readonly fields: readonly FieldProblem[] };
 
-const missing = (path: string, code: 'unknown-athlete' | 'not-there', id: string): FieldProblem =>
-  code === 'unknown-athlete' ? { path, code, values: { id } } : { path, code, values: {} };
+const notThere = (path: string): FieldProblem => ({ path, code: 'not-there', values: {} });
 
 /**
  * Says of each record of a file, in its order, what becomes of it in a club, and adds up. Nothing is written: looking through a file
  * and adding it go the same way.
  */
 export class Sorting {
-  private readonly tally = { athletes: none(), patterns: none(), sessions: none(), runs: none(), events: none() };
+  private readonly tally = noTally();
 
   private constructor(
     private readonly db: Db,
@@ -38,9 +38,10 @@ export class Sorting {
     if (kind === 'teaching') return { is: 'new' };
     const { athlete, pattern, session } = this.there;
     if (kind === 'run' && !this.there.run.has(record.id)) {
-      const fields = record.athletes.filter((id) => !athlete.has(id)).map((id) => missing('run.athletes', 'unknown-athlete', id));
-      if (record.patternId !== null && !pattern.has(record.patternId)) fields.push(missing('run.patternId', 'not-there', record.patternId));
-      if (record.sessionId !== null && !session.has(record.sessionId)) fields.push(missing('run.sessionId', 'not-there', record.sessionId));
+      const strangers = record.athletes.filter((id) => !athlete.has(id));
+      const fields = strangers.map((id): FieldProblem => ({ path: 'run.athletes', code: 'unknown-athlete', values: { id } }));
+      if (record.patternId !== null && !pattern.has(record.patternId)) fields.push(notThere('run.patternId'));
+      if (record.sessionId !== null && !session.has(record.sessionId)) fields.push(notThere('run.sessionId'));
       if (fields.length > 0) return { is: 'refused', fields: fields.slice(0, 20) };
     }
     const known = this.there[kind].has(record.id);
@@ -60,5 +61,3 @@ export class Sorting {
     return lacking;
   }
 }
-
-const none = (): { added: number; known: number } => ({ added: 0, known: 0 });

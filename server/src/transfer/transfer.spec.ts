@@ -1,12 +1,15 @@
 import { createHash, randomUUID } from 'node:crypto';
-import { mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { mkdtemp, readdir, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { Readable } from 'node:stream';
 import { gzipSync } from 'node:zlib';
 import type { Imported } from '@hopsk/contract/club-lines';
 import { sampleSession } from '@hopsk/contract/testing/samples';
 import request from 'supertest';
 import { athlete, Coach, type House, openHouse, pattern, ran } from '../testing/house.js';
+import { HttpProblem } from '../http/problem.js';
+import { Imports } from './imports.js';
 import { foundIn, type Found } from './read-lines.js';
 
 const nothing = { added: 0, known: 0 };
@@ -167,6 +170,29 @@ describe('the club as a file', () => {
     for (const guess of guesses) expect(await statusOf(guess)).toBe(404);
     expect(await statusOf(ours.delete(`/imports/${id}`))).toBe(204);
     expect(await statusOf(ours.get(`/imports/${id}`))).toBe(404);
+  });
+
+  it('what is announced as too large, or finds no room on the disk, is not taken, and nothing of it stays', async () => {
+    const folder = await mkdtemp(join(tmpdir(), 'hopsk-room-'));
+    try {
+      const take = (room: number, announced: number | null): Promise<unknown> =>
+        new Imports(house.pool, folder, () => Promise.resolve(room)).take(randomUUID(), Readable.from(['{}']), announced).then(
+          ({ state }) => state,
+          (error: unknown) => (error instanceof HttpProblem ? [error.status, error.says.code] : error),
+        );
+      expect(await take(1e12, 2 ** 31 + 1)).toEqual([413, 'too-large']);
+      expect(await take(600e6, 200e6)).toEqual([507, 'no-room']);
+      expect(await take(500e6, null)).toEqual([507, 'no-room']);
+      expect(await readdir(folder)).toEqual([]);
+      const imports = new Imports(house.pool, folder, () => Promise.resolve(800e6));
+      const club = randomUUID();
+      const { id, state } = await imports.take(club, Readable.from(['{}']), 200e6);
+      expect(state).toBe('reading');
+      await imports.cancel(club, id);
+      expect(await readdir(folder)).toEqual([]);
+    } finally {
+      await rm(folder, { recursive: true });
+    }
   });
 
   it('one at a time a club; what is cancelled while it is added is not added', async () => {

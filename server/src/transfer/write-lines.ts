@@ -1,9 +1,9 @@
 import { createHash } from 'node:crypto';
 import { CLUB_FILE, CLUB_LINES_VERSION } from '@hopsk/contract/club-format';
-import type { ClubCounts, ClubRecord } from '@hopsk/contract/club-lines';
+import type { ClubRecord } from '@hopsk/contract/club-lines';
 import type { Pattern } from '@hopsk/contract/pattern';
 import type { Athlete } from '@hopsk/contract/people';
-import { EVENTS_LIMITS, type RunHead } from '@hopsk/contract/run';
+import { EVENTS_LIMITS, type RunEvent, type RunHead } from '@hopsk/contract/run';
 import type { Session } from '@hopsk/contract/session';
 import { one, run, type Db } from '../db/sql.js';
 import { listAthletes } from '../people/athletes.js';
@@ -11,20 +11,24 @@ import { listPatterns } from '../patterns/patterns.js';
 import { eventsAfter } from '../runs/runs.js';
 import { listSessions } from '../sessions/sessions.js';
 import { getTeaching } from '../teaching/teaching.js';
+import { countIn, noCounts } from './counts.js';
 
 /**
- * The whole club, line by line, as it is when the first is read: to be called in a transaction that sees one moment. People and
+ * The whole club, line by line, as it is when the first is read: to be called in a snapshot. People and
  * patterns that were put away are left out unless a run needs them.
  */
 export async function* clubLines(db: Db, clubId: string): AsyncGenerator<string> {
   const hash = createHash('sha256');
-  const counts: { -readonly [K in keyof ClubCounts]: number } = { athletes: 0, patterns: 0, sessions: 0, runs: 0, events: 0 };
+  const counts = noCounts();
   const lineOf = (value: unknown): string => {
     const line = `${JSON.stringify(value)}\n`;
     hash.update(line);
     return line;
   };
-  const written = ({ kind, record }: ClubRecord): string => lineOf({ [kind]: record });
+  const written = (one: ClubRecord): string => {
+    countIn(counts, one);
+    return lineOf({ [one.kind]: one.record });
+  };
   const club = await one<{ name: string }>(db, 'club-of', clubId);
   yield lineOf({ format: CLUB_FILE, version: CLUB_LINES_VERSION, club: { name: club?.name ?? '' } });
   const teaching = await getTeaching(db, clubId);
@@ -38,30 +42,19 @@ export async function* clubLines(db: Db, clubId: string): AsyncGenerator<string>
     ...record,
     version: 0,
   });
-  for (const record of (await listAthletes(db, clubId)).filter(wanted)) {
-    counts.athletes++;
-    yield written({ kind: 'athlete', record: fresh(record) });
-  }
-  for (const record of (await listPatterns(db, clubId)).filter(wanted)) {
-    counts.patterns++;
-    yield written({ kind: 'pattern', record: fresh(record) });
-  }
-  for (const record of (await listSessions(db, clubId)).filter(wanted)) {
-    counts.sessions++;
-    yield written({ kind: 'session', record: fresh(record) });
-  }
+  for (const record of (await listAthletes(db, clubId)).filter(wanted)) yield written({ kind: 'athlete', record: fresh(record) });
+  for (const record of (await listPatterns(db, clubId)).filter(wanted)) yield written({ kind: 'pattern', record: fresh(record) });
+  for (const record of (await listSessions(db, clubId)).filter(wanted)) yield written({ kind: 'session', record: fresh(record) });
   for (const { id } of await run<{ id: string }>(db, 'run-ids', clubId)) {
     const head = await one<RunHead & { version: number }>(db, 'run-get', clubId, id);
     if (!head) continue;
     const { version: _, ...record } = head;
-    counts.runs++;
     yield written({ kind: 'run', record });
     for (let [after, more] = [0, true]; more;) {
       const page = await eventsAfter(db, clubId, id, after, EVENTS_LIMITS.most);
       [after, more] = [page.arrival, page.more];
       if (page.events.length === 0) break;
-      counts.events += page.events.length;
-      yield lineOf({ log: { run: id, events: page.events } });
+      yield written({ kind: 'log', record: { run: id, events: page.events as RunEvent[] } });
     }
   }
   yield `${JSON.stringify({ end: { counts, sha256: hash.digest('hex') } })}\n`;

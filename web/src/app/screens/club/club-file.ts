@@ -23,6 +23,9 @@ const KINDS = ['athletes', 'patterns', 'sessions', 'runs', 'events'] as const;
       <h2>{{ text.file }}</h2>
       <p>{{ text.fileSays }}</p>
       <hop-sent [of]="sending" />
+      @if (incoming.coming()) {
+        <p role="status">{{ text.sending }}</p>
+      }
       @if (incoming.now(); as now) {
         @switch (now.state) {
           @case ('reading') {
@@ -102,7 +105,9 @@ export class ClubFileForm {
   protected readonly sending = new Sending();
   protected readonly incoming = new Incoming(this.sending);
   /** Whether one is on its way, so that no other can be taken. */
-  protected readonly under = computed(() => ['reading', 'read', 'adding'].includes(this.incoming.now()?.state ?? ''));
+  protected readonly under = computed(
+    () => this.incoming.coming() || ['reading', 'read', 'adding'].includes(this.incoming.now()?.state ?? ''),
+  );
   protected readonly kinds = KINDS;
   /** Whether it holds anything that is not here already. */
   protected readonly news = computed(() => {

@@ -1,9 +1,10 @@
 import { inject, signal } from '@angular/core';
 import type { ImportNow } from '@hopsk/contract/club-lines';
 import { Store } from '@ngrx/store';
-import { firstValueFrom, of } from 'rxjs';
+import { firstValueFrom, mergeMap, of, Subject, takeUntil } from 'rxjs';
 import { Api } from '../../data/api';
 import { later } from '../../data/later';
+import { isAway } from '../../data/problem';
 import { loadAll } from '../../data/records';
 import type { Sending } from '../../parts/sending';
 
@@ -16,13 +17,18 @@ export class Incoming {
   private readonly store = inject(Store);
   /** How it stands on the server; null: none is on its way. */
   readonly now = signal<ImportNow | null>(null);
+  /** Whether its bytes are still being sent. */
+  readonly coming = signal(false);
+  private readonly left = new Subject<void>();
 
   constructor(private readonly sending: Sending) {}
 
   send(file: File): Promise<void> {
     return this.sending.send(async () => {
       this.now.set(null);
-      this.now.set(await firstValueFrom(this.api.sendFile(file)));
+      this.coming.set(true);
+      const sent = firstValueFrom(this.api.sendFile(file).pipe(takeUntil(this.left)), { defaultValue: null });
+      this.now.set(await sent.finally(() => this.coming.set(false)));
       await this.settled();
       return '';
     });
@@ -42,6 +48,7 @@ export class Incoming {
   /** Takes it back: what was not added whole is not added. */
   async cancel(): Promise<void> {
     const id = this.now()?.id;
+    this.left.next();
     this.now.set(null);
     if (id !== undefined) await firstValueFrom(this.api.cancelFile(id)).catch(() => undefined);
   }
@@ -49,8 +56,12 @@ export class Incoming {
   /** Looks how it stands until nothing is under way with it, or it was taken back. */
   private async settled(): Promise<void> {
     for (let now = this.now(); now !== null && (now.state === 'reading' || now.state === 'adding'); now = this.now()) {
-      const next = await firstValueFrom(of(now.id).pipe(later(LOOKS)));
-      const seen = await firstValueFrom(this.api.fileNow(next));
+      const seen = await firstValueFrom(of(now.id).pipe(later(LOOKS), mergeMap(this.api.fileNow))).catch((error: unknown) => {
+        // The server goes on with it while the network is away; what it does not know any more is over.
+        if (isAway(error)) return now;
+        this.now.set(null);
+        throw error;
+      });
       if (this.now()?.id === seen.id) this.now.set(seen);
     }
   }
