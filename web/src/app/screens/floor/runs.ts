@@ -19,10 +19,10 @@ const PAGE = 40;
   selector: 'hop-runs',
   imports: [Box, Head, MatButton, RunRows],
   template: `
+    <hop-head back="/floor" [backTo]="text.title">
+      <h1>{{ text.runs }}</h1>
+    </hop-head>
     <div class="page">
-      <hop-head back="/floor" [backTo]="text.title">
-        <h1>{{ text.runs }}</h1>
-      </hop-head>
       <search class="row">
         <hop-box live [label]="text.findRun" [reads]="reads.find" [value]="find()" (taken)="find.set($event)" />
         <hop-box [label]="text.fromDay" [reads]="reads.day" [value]="from()" (taken)="from.set($event)" />
