@@ -1,52 +1,20 @@
-import { HttpClient } from '@angular/common/http';
-import { inject, Injectable } from '@angular/core';
+import { Injectable } from '@angular/core';
 import { Book } from '@hopsk/contract/book';
-import { Coach, Door, Me, Phone, type Settings } from '@hopsk/contract/club';
 import { ImportNow } from '@hopsk/contract/club-lines';
 import { PatternVersion } from '@hopsk/contract/pattern';
 import { EventsPage, EventsStored, RunOpen, RunRow, RunWhole, type RunEvent, type RunHead, type RunsAsked } from '@hopsk/contract/run';
 import { SessionVersion, StageRecord } from '@hopsk/contract/session';
 import { Teaching } from '@hopsk/contract/teaching';
-import { map, type Observable } from 'rxjs';
 import * as z from 'zod/mini';
 import { within } from './later';
+import { Requests } from './requests';
 
 /** A request of the log that is not answered for so long (ms) was swallowed: it is sent again. */
 const LONGEST = 30_000;
 
-/** Every request of the app. Answers are read by the contract before anybody uses them. */
+/** Every request about what a club has: records, fault books, runs, club files. */
 @Injectable({ providedIn: 'root' })
-export class Api {
-  private readonly http = inject(HttpClient);
-
-  private read<T extends z.ZodMiniType>(schema: T): (source: Observable<unknown>) => Observable<z.infer<T>> {
-    return map((answer) => schema.parse(answer));
-  }
-
-  private get<T extends z.ZodMiniType>(path: string, schema: T): Observable<z.infer<T>> {
-    return this.http.get<unknown>(`/api${path}`).pipe(this.read(schema));
-  }
-
-  private post<T extends z.ZodMiniType>(path: string, body: unknown, schema: T): Observable<z.infer<T>> {
-    return this.http.post<unknown>(`/api${path}`, body).pipe(this.read(schema));
-  }
-
-  private put<T extends z.ZodMiniType>(path: string, body: unknown, schema: T): Observable<z.infer<T>> {
-    return this.http.put<unknown>(`/api${path}`, body).pipe(this.read(schema));
-  }
-
-  door = () => this.get('/door', Door);
-  me = () => this.get('/me', Me);
-  signIn = (body: { email: string; password: string }) => this.post('/sign-in', body, Me);
-  setUp = (body: { club: string; name: string; email: string; password: string }) => this.post('/setup', body, Me);
-  demo = () => this.post('/demo', {}, Me);
-  signOut = () => this.post('/sign-out', {}, z.unknown());
-  saveSettings = (settings: Settings) => this.put('/me/settings', settings, Me);
-  changePassword = (body: { old: string; password: string }) => this.post('/me/password', body, z.unknown());
-  coaches = () => this.get('/coaches', z.array(Coach));
-  addCoach = (body: { name: string; email: string; password: string }) => this.post('/coaches', body, z.array(Coach));
-  phone = () => this.get('/phone', Phone);
-
+export class Api extends Requests {
   records = <T extends z.ZodMiniType>(path: string, list: T) => this.get(`/${path}`, list);
   saveRecord = <T extends z.ZodMiniType>(path: string, record: { readonly id: string }, shape: T) =>
     this.put(`/${path}/${record.id}`, record, shape);

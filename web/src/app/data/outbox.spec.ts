@@ -3,6 +3,7 @@ import { TestBed } from '@angular/core/testing';
 import type { RunEvent, RunHead } from '@hopsk/contract/run';
 import { of, throwError } from 'rxjs';
 import { provideStore } from '@ngrx/store';
+import { AccountApi } from './account-api';
 import { Api } from './api';
 import { DeviceStore } from './device-store';
 import { emptyDevice, event, keptRun, me } from '../testing/run';
@@ -49,13 +50,19 @@ describe('the outbox', () => {
         sent.push({ id, events });
         return answer(id, events);
       },
+    };
+    const account = {
       me: () => {
         asked++;
         return of(me);
       },
     };
     TestBed.configureTestingModule({
-      providers: [provideStore({ [runFeature.name]: runFeature.reducer }), { provide: Api, useValue: api }],
+      providers: [
+        provideStore({ [runFeature.name]: runFeature.reducer }),
+        { provide: Api, useValue: api },
+        { provide: AccountApi, useValue: account },
+      ],
     });
     device = TestBed.inject(DeviceStore);
     outbox = TestBed.inject(Outbox);

@@ -5,6 +5,7 @@ import { ordered } from '@hopsk/core/log/event';
 import { isTurned, NOBODY, turnsOf, watchings } from '@hopsk/core/log/watching';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
+import { AccountApi } from './account-api';
 import { Api } from './api';
 import { RunAtHand } from './at-hand';
 import { DeviceStore, type KeptEvent, type KeptRun } from './device-store';
@@ -35,6 +36,7 @@ const LATEST = 15_000;
 @Injectable({ providedIn: 'root' })
 export class Outbox {
   private readonly api = inject(Api);
+  private readonly account = inject(AccountApi);
   private readonly device = inject(DeviceStore);
   private readonly store = inject(Store);
   private readonly atHand = inject(RunAtHand);
@@ -246,7 +248,7 @@ export class Outbox {
   private async renewed(): Promise<boolean> {
     if (Date.now() - this.renewedAt < 60_000) return false;
     this.renewedAt = Date.now();
-    return firstValueFrom(this.api.me()).then(
+    return firstValueFrom(this.account.me()).then(
       () => true,
       () => false,
     );

@@ -3,14 +3,14 @@ import { Me } from '@hopsk/contract/club';
 import { measureIn } from '@hopsk/words/measured';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { catchError, concatMap, filter, from, map, of, switchMap, takeUntil, tap } from 'rxjs';
-import { Api } from './api';
+import { AccountApi } from './account-api';
 import { troubleOf } from './problem';
 import { DeviceStore } from './device-store';
 import { signInActions } from './sign-in';
 
 /** Asks who is signed in; without a network this device's memory answers. Whoever enters meanwhile is known better than by a late answer. */
 export const askSession = createEffect(
-  (actions = inject(Actions), api = inject(Api), device = inject(DeviceStore)) =>
+  (actions = inject(Actions), api = inject(AccountApi), device = inject(DeviceStore)) =>
     actions.pipe(
       ofType(signInActions.ask),
       switchMap(() =>

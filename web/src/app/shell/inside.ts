@@ -6,7 +6,7 @@ import { NavigationEnd, NavigationError, NavigationStart, Router, RouterLink, Ro
 import { Store } from '@ngrx/store';
 import { filter, firstValueFrom, map } from 'rxjs';
 import { words } from '@hopsk/words/words';
-import { Api } from '../data/api';
+import { AccountApi } from '../data/account-api';
 import { Live } from '../data/live';
 import { Outbox } from '../data/outbox';
 import { loadAll } from '../data/records';
@@ -29,7 +29,7 @@ export class Inside {
   /** On a phone these wait behind ‘more’. */
   protected readonly seldom: readonly string[] = ['people', 'stance', 'club'];
   protected readonly more = signal(false);
-  private readonly api = inject(Api);
+  private readonly api = inject(AccountApi);
   private readonly sending = inject(Outbox);
   private readonly live = inject(Live);
   protected readonly outbox = this.sending.state;

@@ -4,7 +4,7 @@ import type { ImportNow } from '@hopsk/contract/club-lines';
 import { inALine, saidFields } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { firstValueFrom } from 'rxjs';
-import { Api } from '../../data/api';
+import { AccountApi } from '../../data/account-api';
 import { messageOf } from '../../data/problem';
 import { openFile } from '../../drawing/export';
 import { Sending, Sent } from '../../parts/sending';
@@ -100,7 +100,7 @@ const KINDS = ['athletes', 'patterns', 'sessions', 'runs', 'events'] as const;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ClubFileForm {
-  private readonly api = inject(Api);
+  private readonly api = inject(AccountApi);
   protected readonly text = words.club;
   protected readonly sending = new Sending();
   protected readonly incoming = new Incoming(this.sending);

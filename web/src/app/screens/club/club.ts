@@ -4,7 +4,7 @@ import { Router } from '@angular/router';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
-import { Api } from '../../data/api';
+import { AccountApi } from '../../data/account-api';
 import { DeviceStore } from '../../data/device-store';
 import { Outbox } from '../../data/outbox';
 import { signInActions, signInFeature } from '../../data/sign-in';
@@ -44,7 +44,7 @@ import { Taught } from './taught';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ClubScreen {
-  private readonly api = inject(Api);
+  private readonly api = inject(AccountApi);
   private readonly store = inject(Store);
   private readonly router = inject(Router);
   private readonly device = inject(DeviceStore);

@@ -3,7 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { LEAST_PASSWORD, type Coach } from '@hopsk/contract/club';
 import { words } from '@hopsk/words/words';
 import { firstValueFrom } from 'rxjs';
-import { Api } from '../../data/api';
+import { AccountApi } from '../../data/account-api';
 import { Sending, Sent } from '../../parts/sending';
 import { Fields, type Field } from '../../ui/fields';
 import { once } from '../../ui/once';
@@ -43,7 +43,7 @@ const NOBODY = { name: '', email: '', password: '' };
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Coaches {
-  private readonly api = inject(Api);
+  private readonly api = inject(AccountApi);
   protected readonly text = words.club;
   protected readonly common = words.common;
   protected readonly sending = new Sending();

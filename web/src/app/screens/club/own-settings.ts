@@ -4,7 +4,7 @@ import type { Settings } from '@hopsk/contract/club';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
-import { Api } from '../../data/api';
+import { AccountApi } from '../../data/account-api';
 import { signInActions, signInFeature } from '../../data/sign-in';
 import { Sending, Sent } from '../../parts/sending';
 import { Box } from '../../ui/box';
@@ -39,7 +39,7 @@ import { Whole } from '../../ui/whole';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class OwnSettings {
-  private readonly api = inject(Api);
+  private readonly api = inject(AccountApi);
   private readonly store = inject(Store);
   private readonly me = this.store.selectSignal(signInFeature.selectMe);
   protected readonly text = words.club;

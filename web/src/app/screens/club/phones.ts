@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/cor
 import type { Phone } from '@hopsk/contract/club';
 import { words } from '@hopsk/words/words';
 import { firstValueFrom } from 'rxjs';
-import { Api } from '../../data/api';
+import { AccountApi } from '../../data/account-api';
 import { Sending, Sent } from '../../parts/sending';
 
 /** How phones in the hall reach this server. */
@@ -49,7 +49,7 @@ import { Sending, Sent } from '../../parts/sending';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Phones {
-  private readonly api = inject(Api);
+  private readonly api = inject(AccountApi);
   protected readonly text = words.club;
   protected readonly sending = new Sending();
   protected readonly phone = signal<Phone | null>(null);

@@ -5,7 +5,7 @@ import { LEAST_PASSWORD, type Door, type Me } from '@hopsk/contract/club';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom, type Observable } from 'rxjs';
-import { Api } from '../../data/api';
+import { AccountApi } from '../../data/account-api';
 import { signInActions } from '../../data/sign-in';
 import { Sending, Sent } from '../../parts/sending';
 import { Fields, type Field } from '../../ui/fields';
@@ -47,7 +47,7 @@ export class Enter {
       note: words.enter.passwordHint,
     },
   ];
-  private readonly api = inject(Api);
+  private readonly api = inject(AccountApi);
   private readonly store = inject(Store);
   private readonly router = inject(Router);
 
