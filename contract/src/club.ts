@@ -2,6 +2,7 @@ import { LENGTH_UNITS } from '@hopsk/core/body/length';
 import * as z from 'zod/mini';
 import { between, Id, line, type Wire } from './common.js';
 import { field } from './problem.js';
+import { OwnViewsSchema } from './views.js';
 
 const Email = z.pipe(
   z.email(field('email', {})).check(z.maxLength(120)),
@@ -18,7 +19,7 @@ export const CoachDraft = z.object({ name: line(80), email: Email, password: Pas
 export const PasswordChange = z.object({ old: z.string().check(z.maxLength(200)), password: Password });
 
 const Units = z.enum(LENGTH_UNITS);
-export const Settings = z.object({ units: Units, tapDelay: between(0, 3, 's') });
+export const Settings = z.object({ units: Units, tapDelay: between(0, 3, 's'), views: z._default(OwnViewsSchema, {}) });
 export type Settings = Wire<typeof Settings>;
 
 export const Me = z.object({

@@ -40,11 +40,12 @@ for (const version of versions) {
         ...one,
         cautions: (one.cautions as (Caution | string)[]).map(notesOfOld),
       })) as ClubFile['athletes'];
+      const teaching = club.teaching && { ...club.teaching, views: {} };
       const runs = club.runs.map(({ run, events }) => ({
         run: { ...run, plan: plansOfOld(run.plan) },
         events: fromEarlier(run.id, events as unknown as EarlierEvent[]),
       }));
-      expect<ClubFile>(ClubFile.parse(json('club.hopsk.json'))).toEqual({ ...club, version: CLUB_FILE_VERSION, athletes, runs });
+      expect<ClubFile>(ClubFile.parse(json('club.hopsk.json'))).toEqual({ ...club, version: CLUB_FILE_VERSION, teaching, athletes, runs });
     });
 
     it('are read as text and written again as they were', () => {

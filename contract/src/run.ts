@@ -16,6 +16,7 @@ import { Rounds } from './pattern.js';
 import { StretchKind } from './session.js';
 import { fromEarlier as fromEarlierNames } from './earlier.js';
 import { field } from './problem.js';
+import { OwnViewsSchema } from './views.js';
 
 const moments = z.array(between(0, 3600, 's')).check(z.maxLength(4000));
 
@@ -93,6 +94,8 @@ export const RunHead = z.object({
   plan: RunPlan,
   athletes: z.array(Id).check(z.minLength(1, field('nobody', {})), z.maxLength(MOST_HERE)),
   tapDelay: between(0, 3, 's'),
+  /** From where faults show, as club and coach had it then; missing: as the catalogue has it. */
+  views: z.optional(OwnViewsSchema),
 });
 export type RunHead = Wire<typeof RunHead>;
 

@@ -7,6 +7,7 @@ import * as z from 'zod/mini';
 import { between, Code, line, note, type Wire } from './common.js';
 import { PlaybookSchema } from './playbook.js';
 import { field } from './problem.js';
+import { OwnViewsSchema } from './views.js';
 
 /** What is chosen where schools differ: a topic with one of its options; unknown topics are refused. */
 export const SchoolChoicesSchema = z.pipe(
@@ -87,5 +88,6 @@ export const Teaching = z.object({
     ),
     [],
   ),
+  views: z._default(OwnViewsSchema, {}),
 });
 export type Teaching = Wire<typeof Teaching>;

@@ -14,8 +14,12 @@ export type FaultUnit = (typeof FAULT_UNITS)[number];
 export interface FaultEntry {
   readonly code: string;
   readonly phase: 'stance' | 'ready' | 'first' | 'travel' | 'arrival' | 'strike' | 'back';
-  readonly view: View;
+  /** From where it shows; the first is where one stands for it. */
+  readonly views: readonly View[];
   readonly per: FaultUnit;
   readonly shownBy: string;
   readonly causes: readonly string[];
 }
+
+/** From where faults show, by code, where somebody says otherwise than the catalogue. */
+export type OwnViews = Readonly<Record<string, readonly View[]>>;

@@ -1,11 +1,11 @@
-import type { FaultEntry } from './fault.js';
+import type { FaultEntry, OwnViews } from './fault.js';
 
 /** Faults to begin with (common practice, no source). A club adds, renames and hides its own beside them. */
 export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'stance-narrow',
     phase: 'stance',
-    view: 'front',
+    views: ['front'],
     per: 'step',
     shownBy: 'gathers, turns',
     causes: ['follow-uneven', 'turn-far'],
@@ -13,7 +13,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'stance-wide',
     phase: 'stance',
-    view: 'front',
+    views: ['front'],
     per: 'step',
     shownBy: 'gathers, turns, split',
     causes: ['follow-uneven', 'turn-short'],
@@ -21,7 +21,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'stance-bladed',
     phase: 'stance',
-    view: 'front',
+    views: ['front'],
     per: 'repetition',
     shownBy: 'any',
     causes: [],
@@ -29,7 +29,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'stance-square',
     phase: 'stance',
-    view: 'front',
+    views: ['front'],
     per: 'repetition',
     shownBy: 'any',
     causes: [],
@@ -37,7 +37,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'tall',
     phase: 'stance',
-    view: 'side',
+    views: ['side'],
     per: 'repetition',
     shownBy: 'any',
     causes: [],
@@ -45,7 +45,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'deep',
     phase: 'ready',
-    view: 'side',
+    views: ['side'],
     per: 'split',
     shownBy: 'split',
     causes: [],
@@ -53,7 +53,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'stiff',
     phase: 'stance',
-    view: 'front',
+    views: ['front'],
     per: 'repetition',
     shownBy: 'any',
     causes: [],
@@ -61,7 +61,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'guard-drops',
     phase: 'stance',
-    view: 'front',
+    views: ['front'],
     per: 'repetition',
     shownBy: 'any',
     causes: [],
@@ -69,7 +69,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'eyes',
     phase: 'stance',
-    view: 'front',
+    views: ['front'],
     per: 'repetition',
     shownBy: 'partner, called',
     causes: [],
@@ -77,7 +77,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'heels-down',
     phase: 'ready',
-    view: 'side',
+    views: ['side'],
     per: 'step',
     shownBy: 'split, gathers',
     causes: ['tall'],
@@ -85,7 +85,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'weight-off',
     phase: 'stance',
-    view: 'side',
+    views: ['side'],
     per: 'step',
     shownBy: 'stance, landings',
     causes: [],
@@ -93,7 +93,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'no-split',
     phase: 'ready',
-    view: 'front',
+    views: ['front', 'side'],
     per: 'split',
     shownBy: 'split',
     causes: [],
@@ -101,7 +101,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'split-late',
     phase: 'ready',
-    view: 'side',
+    views: ['side'],
     per: 'split',
     shownBy: 'split',
     causes: ['split-high'],
@@ -109,7 +109,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'split-early',
     phase: 'ready',
-    view: 'side',
+    views: ['side'],
     per: 'split',
     shownBy: 'split',
     causes: [],
@@ -117,7 +117,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'split-high',
     phase: 'ready',
-    view: 'side',
+    views: ['side'],
     per: 'split',
     shownBy: 'split',
     causes: [],
@@ -125,7 +125,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'split-long',
     phase: 'ready',
-    view: 'side',
+    views: ['side'],
     per: 'split',
     shownBy: 'split',
     causes: ['tall', 'deep'],
@@ -133,7 +133,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'split-direction',
     phase: 'ready',
-    view: 'front',
+    views: ['front'],
     per: 'split',
     shownBy: 'split',
     causes: [],
@@ -141,7 +141,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'sway',
     phase: 'ready',
-    view: 'front',
+    views: ['front'],
     per: 'split',
     shownBy: 'split',
     causes: [],
@@ -149,7 +149,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'hand-unready',
     phase: 'ready',
-    view: 'front',
+    views: ['front'],
     per: 'split',
     shownBy: 'split',
     causes: [],
@@ -157,7 +157,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'facing',
     phase: 'ready',
-    view: 'front',
+    views: ['front'],
     per: 'split',
     shownBy: 'split, turns',
     causes: [],
@@ -165,7 +165,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'waits',
     phase: 'ready',
-    view: 'front',
+    views: ['front'],
     per: 'call',
     shownBy: 'called drills',
     causes: [],
@@ -173,7 +173,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'wrong-first',
     phase: 'first',
-    view: 'front',
+    views: ['front'],
     per: 'step',
     shownBy: 'gathers',
     causes: [],
@@ -181,7 +181,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'slow-first',
     phase: 'first',
-    view: 'side',
+    views: ['side'],
     per: 'step',
     shownBy: 'split, call',
     causes: ['tall', 'heels-down', 'heavy-foot'],
@@ -189,7 +189,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'tell',
     phase: 'first',
-    view: 'front',
+    views: ['front'],
     per: 'step',
     shownBy: 'any',
     causes: [],
@@ -197,7 +197,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'heavy-foot',
     phase: 'first',
-    view: 'side',
+    views: ['side'],
     per: 'step',
     shownBy: 'back step, crossover',
     causes: [],
@@ -205,7 +205,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'push-jump',
     phase: 'first',
-    view: 'side',
+    views: ['side'],
     per: 'step',
     shownBy: 'gathers',
     causes: [],
@@ -213,7 +213,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'trunk-turn-late',
     phase: 'first',
-    view: 'front',
+    views: ['front'],
     per: 'step',
     shownBy: 'first step, drop step',
     causes: [],
@@ -221,7 +221,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'crossed',
     phase: 'travel',
-    view: 'front',
+    views: ['front'],
     per: 'step',
     shownBy: 'gathers, orbit',
     causes: ['wrong-first'],
@@ -229,7 +229,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'follow-uneven',
     phase: 'travel',
-    view: 'side',
+    views: ['side'],
     per: 'step',
     shownBy: 'gathers, retreat',
     causes: ['long-step'],
@@ -237,7 +237,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'long-step',
     phase: 'travel',
-    view: 'side',
+    views: ['side'],
     per: 'step',
     shownBy: 'gathers',
     causes: [],
@@ -245,7 +245,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'short-steps',
     phase: 'travel',
-    view: 'front',
+    views: ['front'],
     per: 'step',
     shownBy: 'approach',
     causes: ['far-leg-idle'],
@@ -253,7 +253,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'rises',
     phase: 'travel',
-    view: 'side',
+    views: ['side'],
     per: 'step',
     shownBy: 'gathers, approach',
     causes: [],
@@ -261,7 +261,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'foot-lift',
     phase: 'travel',
-    view: 'side',
+    views: ['side'],
     per: 'step',
     shownBy: 'gathers',
     causes: [],
@@ -269,7 +269,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'retreat-short',
     phase: 'travel',
-    view: 'side',
+    views: ['side'],
     per: 'step',
     shownBy: 'retreat',
     causes: [],
@@ -277,7 +277,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'tempo-flat',
     phase: 'travel',
-    view: 'side',
+    views: ['side'],
     per: 'step',
     shownBy: 'step-lunge',
     causes: [],
@@ -285,7 +285,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'creeps',
     phase: 'travel',
-    view: 'side',
+    views: ['side'],
     per: 'step',
     shownBy: 'half steps',
     causes: [],
@@ -293,7 +293,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'freeze',
     phase: 'travel',
-    view: 'front',
+    views: ['front'],
     per: 'repetition',
     shownBy: 'combinations',
     causes: [],
@@ -301,7 +301,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'far-leg-idle',
     phase: 'travel',
-    view: 'side',
+    views: ['side'],
     per: 'step',
     shownBy: 'gathers, lunge',
     causes: [],
@@ -309,7 +309,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'no-approach',
     phase: 'travel',
-    view: 'front',
+    views: ['front'],
     per: 'arrival',
     shownBy: 'lunge',
     causes: [],
@@ -317,7 +317,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'trunk-pitch',
     phase: 'travel',
-    view: 'side',
+    views: ['side'],
     per: 'step',
     shownBy: 'any',
     causes: ['tall'],
@@ -325,7 +325,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'wrong-choice',
     phase: 'travel',
-    view: 'front',
+    views: ['front'],
     per: 'call',
     shownBy: 'scenario calls',
     causes: [],
@@ -333,7 +333,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'wrong-leg',
     phase: 'arrival',
-    view: 'front',
+    views: ['front'],
     per: 'arrival',
     shownBy: 'open-stance, approach',
     causes: [],
@@ -341,7 +341,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'toe-angle',
     phase: 'arrival',
-    view: 'side',
+    views: ['side'],
     per: 'arrival',
     shownBy: 'jumps, reaching step',
     causes: [],
@@ -349,7 +349,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'knee-line',
     phase: 'arrival',
-    view: 'front',
+    views: ['front'],
     per: 'arrival',
     shownBy: 'lunge',
     causes: [],
@@ -357,7 +357,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'rear-leg',
     phase: 'arrival',
-    view: 'side',
+    views: ['side'],
     per: 'arrival',
     shownBy: 'lunge',
     causes: [],
@@ -365,7 +365,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'turn-short',
     phase: 'arrival',
-    view: 'front',
+    views: ['front'],
     per: 'turn',
     shownBy: 'turns',
     causes: [],
@@ -373,7 +373,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'turn-far',
     phase: 'arrival',
-    view: 'front',
+    views: ['front'],
     per: 'turn',
     shownBy: 'turns',
     causes: [],
@@ -381,7 +381,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'wrong-side',
     phase: 'arrival',
-    view: 'front',
+    views: ['front'],
     per: 'turn',
     shownBy: 'slip-side quarter',
     causes: [],
@@ -389,7 +389,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'land-early',
     phase: 'arrival',
-    view: 'side',
+    views: ['side'],
     per: 'arrival',
     shownBy: 'lunge',
     causes: [],
@@ -397,7 +397,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'land-late',
     phase: 'arrival',
-    view: 'side',
+    views: ['side'],
     per: 'arrival',
     shownBy: 'lunge',
     causes: ['slow-first'],
@@ -405,7 +405,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'not-in-stance',
     phase: 'arrival',
-    view: 'front',
+    views: ['front'],
     per: 'arrival',
     shownBy: 'any',
     causes: ['follow-uneven'],
@@ -413,7 +413,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'leans-back',
     phase: 'strike',
-    view: 'side',
+    views: ['side', 'front'],
     per: 'strike',
     shownBy: 'strokes',
     causes: ['short-steps', 'no-approach', 'slow-first'],
@@ -421,7 +421,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'reaches',
     phase: 'strike',
-    view: 'side',
+    views: ['side'],
     per: 'strike',
     shownBy: 'strokes',
     causes: ['short-steps', 'land-early'],
@@ -429,7 +429,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'jammed',
     phase: 'strike',
-    view: 'front',
+    views: ['front'],
     per: 'strike',
     shownBy: 'strokes',
     causes: ['long-step'],
@@ -437,7 +437,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'swings-round',
     phase: 'strike',
-    view: 'front',
+    views: ['front'],
     per: 'strike',
     shownBy: 'step-in',
     causes: [],
@@ -445,7 +445,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'out-of-time',
     phase: 'strike',
-    view: 'side',
+    views: ['side'],
     per: 'strike',
     shownBy: 'hand words',
     causes: [],
@@ -453,7 +453,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'out-of-zone',
     phase: 'strike',
-    view: 'side',
+    views: ['side'],
     per: 'strike',
     shownBy: 'strokes',
     causes: ['short-steps'],
@@ -461,7 +461,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'out-of-range',
     phase: 'strike',
-    view: 'front',
+    views: ['front'],
     per: 'strike',
     shownBy: 'partner',
     causes: [],
@@ -469,7 +469,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'same-stance',
     phase: 'strike',
-    view: 'front',
+    views: ['front'],
     per: 'strike',
     shownBy: 'strokes',
     causes: [],
@@ -477,7 +477,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'finish-line',
     phase: 'strike',
-    view: 'front',
+    views: ['front'],
     per: 'strike',
     shownBy: 'strokes',
     causes: [],
@@ -485,7 +485,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'steps-in',
     phase: 'strike',
-    view: 'side',
+    views: ['side'],
     per: 'strike',
     shownBy: 'retreat counters',
     causes: [],
@@ -493,7 +493,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'no-recovery',
     phase: 'back',
-    view: 'side',
+    views: ['side', 'front'],
     per: 'back',
     shownBy: 'way back',
     causes: [],
@@ -501,7 +501,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'recovery-step',
     phase: 'back',
-    view: 'front',
+    views: ['front'],
     per: 'back',
     shownBy: 'way back',
     causes: [],
@@ -509,7 +509,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'recovery-place',
     phase: 'back',
-    view: 'front',
+    views: ['front'],
     per: 'back',
     shownBy: 'way back',
     causes: [],
@@ -517,7 +517,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'backpedals',
     phase: 'back',
-    view: 'side',
+    views: ['side', 'front'],
     per: 'back',
     shownBy: 'retreat',
     causes: [],
@@ -525,7 +525,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'no-angle',
     phase: 'back',
-    view: 'front',
+    views: ['front'],
     per: 'back',
     shownBy: 'exits',
     causes: [],
@@ -533,7 +533,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'lets-out',
     phase: 'back',
-    view: 'front',
+    views: ['front'],
     per: 'call',
     shownBy: 'pressing',
     causes: [],
@@ -541,7 +541,7 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'foot-exposed',
     phase: 'back',
-    view: 'side',
+    views: ['side'],
     per: 'back',
     shownBy: 'retreat',
     causes: [],
@@ -549,9 +549,19 @@ export const FAULTS: readonly FaultEntry[] = [
   {
     code: 'same-exit',
     phase: 'back',
-    view: 'front',
+    views: ['front'],
     per: 'repetition',
     shownBy: 'exits',
     causes: [],
   },
 ];
+
+/**
+ * The catalogue by code, as a run counts with it.
+ * @param own from where a club or a coach says that faults show; the last one that speaks of a fault holds.
+ * @example faultsByCode({ tall: ['front'] }).get('tall')?.views // ['front']
+ */
+export function faultsByCode(...own: readonly (OwnViews | null | undefined)[]): ReadonlyMap<string, FaultEntry> {
+  const views: OwnViews = Object.assign({}, ...own);
+  return new Map(FAULTS.map((fault) => [fault.code, { ...fault, views: views[fault.code] ?? fault.views }]));
+}

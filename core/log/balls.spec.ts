@@ -1,9 +1,9 @@
-import { FAULTS } from '../catalogue/faults.js';
+import { faultsByCode } from '../catalogue/faults.js';
 import type { Opener, SessionPlan } from '../plan/run-plan.js';
 import type { RunEvent } from './event.js';
 import { RunLog } from './run-log.js';
 
-const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
+const catalogue = faultsByCode();
 const exercise = (name: string, opens?: Opener) => ({ name, stage: name, steps: 'split, split', watch: [], view: 'side' as const, opens });
 const work = (start: number, end: number, exercise: number, more: Partial<SessionPlan['phases'][number]> = {}) => ({
   ...{ kind: 'work' as const, start, end, set: 1, round: 1, exercise, open: false, done: [] as [number, number][] },

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
-import type { FaultEntry } from '../catalogue/fault.js';
-import { FAULTS } from '../catalogue/faults.js';
+import { faultsByCode } from '../catalogue/faults.js';
 import { stretchesOfRounds } from '../plan/rounds.js';
 import { attemptsOf } from '../plan/occasions.js';
 import type { RunPlan } from '../plan/run-plan.js';
@@ -12,7 +11,7 @@ import { isControl } from './event.js';
 
 /** The rules of counting, sentence by sentence (common practice, no source), and what must hold of any log at all. */
 
-const catalogue = new Map<string, FaultEntry>(FAULTS.map((fault) => [fault.code, fault]));
+const catalogue = faultsByCode();
 const withPlan: RunPlan = {
   dose: { mode: 'seconds', work: 12, rounds: 2, sets: 2, rest: 6, setRest: 10 },
   rep: { seconds: 3, chances: { repetition: [0], split: [0], step: [0.6, 1.2, 1.8], arrival: [1] } },
@@ -43,10 +42,16 @@ describe('counting with a plan', () => {
   });
 
   it('a fault that the viewpoint does not show has no denominator; one tap changes the viewpoint', () => {
-    const count = counted(withPlan, ...begin(['split-late', 'no-split']), { kind: 'view', t: 15, view: 'front' }, over);
+    const count = counted(withPlan, ...begin(['split-late', 'sway', 'no-split']), { kind: 'view', t: 15, view: 'front' }, over);
     // From the side in the first round (0–12 s), from the front in the three others.
     expect(of(count, 'split-late')?.attempts).toBe(4);
-    expect(of(count, 'no-split')?.attempts).toBe(12);
+    expect(of(count, 'sway')?.attempts).toBe(12);
+    // What shows from both is counted through, and in the attempts of the change too.
+    expect(of(count, 'no-split')?.attempts).toBe(16);
+    // A club that sees the sway from the side as well counts it there.
+    const ours = faultsByCode({ sway: ['front', 'side'] });
+    const here = countRun(withPlan, logOf([...begin(['sway']), over]), ours, 1);
+    expect(of(here, 'sway')?.attempts).toBe(16);
   });
 
   it('nobody chosen, or the clock paused and the rest skipped: nothing is counted', () => {

@@ -50,7 +50,7 @@ export const turnsOf = ({ athlete, view, board }: Watching): readonly Turned[] =
 export const watchingAt = (all: readonly Watching[], m: number): number => Math.max(0, lastAt(all, m));
 
 /** Whether a fault can be seen from there. */
-export const shows = (fault: FaultEntry, view: View): boolean => fault.view === view;
+export const shows = (fault: FaultEntry, view: View): boolean => fault.views.includes(view);
 
 /**
  * Who was watched all through a time of the run while something held of the watching; null where either changed in between.

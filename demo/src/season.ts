@@ -107,7 +107,7 @@ function runOf(
   rounds.forEach((round, i) => {
     const person = watched[i] as Person;
     const board = person.habits.map((habit) => habit.fault);
-    const view = faults.get(chance.pick(board))?.view ?? 'side';
+    const view = faults.get(chance.pick(board))?.views[0] ?? 'side';
     const before = round.start - (i === 0 ? 5 : 2);
     log.push(
       { kind: 'board', t: before, faults: board },
@@ -117,7 +117,7 @@ function runOf(
     for (const habit of person.habits) {
       const unit = faults.get(habit.fault)?.per ?? 'repetition';
       const inRound = attemptsOf(plan, unit).filter((attempt) => attempt.start >= round.start && attempt.start < round.end);
-      log.push(...taps(chance, habit, inRound, person.athlete.id, progress, mood, faults.get(habit.fault)?.view === view));
+      log.push(...taps(chance, habit, inRound, person.athlete.id, progress, mood, faults.get(habit.fault)?.views.includes(view) === true));
     }
     // Now and then something is seen that nobody was looking for.
     if (chance.next() < 0.1)

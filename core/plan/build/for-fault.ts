@@ -90,7 +90,7 @@ export function forFault(fault: FaultEntry, source: BuildSource, performer: Perf
     .filter((stage) => !told.includes(stage))
     .map(({ name }): LeftOut => ({ name, code: 'no-chance', values: { fault: fault.code } }));
   const stages = told.map((one): BuiltStage => {
-    const stage = { ...one.stage, watch: [fault.code], view: fault.view, unit: fault.per };
+    const stage = { ...one.stage, watch: [fault.code], view: fault.views[0] ?? one.stage.view, unit: fault.per };
     return { ...one, stage, cue: fault.code };
   });
   const [first] = stages;

@@ -208,7 +208,7 @@ describe('building up', () => {
       const line = lineForFault(fault, [], () => ada);
       const stages = stagesOf(forFault(fault, line, ada, options()));
       expect(stages[0]?.name).withContext(fault.code).toBe(`remedy ${fault.code}`);
-      for (const stage of stages) expect([stage.watch, stage.view, stage.cues]).toEqual([[fault.code], fault.view, [`cue ${fault.code}`]]);
+      for (const stage of stages) expect([stage.watch, stage.view, stage.cues]).toEqual([[fault.code], fault.views[0] as 'front' | 'side', [`cue ${fault.code}`]]);
       expect(parse(line.steps).errors).toEqual([]);
     }
     // A heel raise shows no late split: it is left out, and said so.
@@ -241,7 +241,7 @@ describe('what to watch', () => {
     const seen = { simulation: simOf('split, shuffle right 40 cm, shuffle left 40 cm'), cueing: 'self' as const, staggered: false };
     const free = watchList(seen);
     expect(free.watch.length).toBe(3);
-    expect(free.watch.every((code) => FAULTS.find((fault) => fault.code === code)?.view === free.view)).toBeTrue();
+    expect(free.watch.every((code) => FAULTS.find((fault) => fault.code === code)?.views.includes(free.view))).toBeTrue();
     const mine = watchList(seen, ['crossed']);
     expect([mine.watch[0], mine.view]).toEqual(['crossed', 'front']);
     // A fault that cannot show is not looked for, focus or not.

@@ -83,7 +83,10 @@ export function watchList(
     .map((fault, i) => ({ fault, i }))
     .sort((a, b) => rank(a.fault) - rank(b.fault) || a.i - b.i)
     .map(({ fault }) => fault);
-  const view = shown[0]?.view ?? 'front';
-  const kept = shown.filter((fault) => fault.view === view).slice(0, WATCH_AT_ONCE);
+  const [first] = shown;
+  const from = (view: View): FaultEntry[] => shown.filter(({ views }) => views.includes(view)).slice(0, WATCH_AT_ONCE);
+  // Where the first shows from several sides, from where more can be watched.
+  const view = first?.views.reduce((best, one) => (from(one).length > from(best).length ? one : best)) ?? 'front';
+  const kept = from(view);
   return { watch: kept.map((fault) => fault.code), view };
 }

@@ -1,5 +1,5 @@
 -- Session runs an athlete was in, newest first; of one session, or of all where none is asked for.
-select run.id, run.plan, run.tap_delay as "tapDelay",
+select run.id, run.plan, run.tap_delay as "tapDelay", run.views,
        array(select ra.athlete_id from run_athlete ra where ra.club_id = run.club_id and ra.run_id = run.id order by ra.place) as athletes
 from run
 join run_athlete on run_athlete.club_id = run.club_id and run_athlete.run_id = run.id and run_athlete.athlete_id = $2

@@ -1,3 +1,3 @@
-select version, choices, stances, moves, playbooks
+select version, choices, stances, moves, playbooks, views
 from teaching
 where club_id = $1

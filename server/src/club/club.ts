@@ -46,13 +46,14 @@ export async function meOf(db: Db, actor: Actor): Promise<Me | null> {
     name: string;
     units: 'cm' | 'ft-in';
     tapDelay: number;
+    views: Settings['views'];
     clubId: string;
     clubName: string;
     demo: boolean;
   }>(db, 'me', actor.clubId, actor.id);
   if (!row) return null;
   return {
-    coach: { id: row.id, name: row.name, units: row.units, tapDelay: row.tapDelay },
+    coach: { id: row.id, name: row.name, units: row.units, tapDelay: row.tapDelay, views: row.views },
     club: { id: row.clubId, name: row.clubName, demo: row.demo },
   };
 }
@@ -60,4 +61,4 @@ export async function meOf(db: Db, actor: Actor): Promise<Me | null> {
 export const listCoaches = (db: Db, clubId: string): Promise<Coach[]> => run<Coach>(db, 'coach-list', clubId);
 
 export const saveSettings = (db: Db, actor: Actor, settings: Settings): Promise<unknown> =>
-  run(db, 'coach-settings', actor.clubId, actor.id, settings.units, settings.tapDelay);
+  run(db, 'coach-settings', actor.clubId, actor.id, settings.units, settings.tapDelay, JSON.stringify(settings.views));

@@ -1,6 +1,7 @@
 import type { Book } from '@hopsk/contract/book';
 import type { EventsPage, EventsStored, RunEvent } from '@hopsk/contract/run';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
+import type { OwnViews } from '@hopsk/core/catalogue/fault';
+import { faultsByCode } from '@hopsk/core/catalogue/faults';
 import { countRun, type Tally } from '@hopsk/core/log/count';
 import { holdsLater } from '@hopsk/core/testing/holds';
 import fc from 'fast-check';
@@ -10,7 +11,7 @@ import { appOn, athlete, Coach, openHouse, ran, type House, type Ran } from '../
 import { appendEvents } from './append.js';
 import { Folds } from './folds.js';
 
-const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
+const catalogue = faultsByCode();
 
 describe('events of a run', () => {
   let house: House;
@@ -42,6 +43,26 @@ describe('events of a run', () => {
       )
     ).rows;
   const first = (log: Ran): RunEvent => log.events[0] as RunEvent;
+
+  it('is counted by where faults showed for club and coach when it began', async () => {
+    const log = ran(ada, [3.5]);
+    const begun = async (views?: OwnViews): Promise<Tally[]> => {
+      const head = { ...log.run, id: randomUUID(), ...(views && { views }) };
+      await coach.put(`/runs/${head.id}`, head).expect(201);
+      await send(
+        head.id,
+        log.events.map((event) => ({ ...event, id: randomUUID() })),
+      );
+      // The same head again changes nothing; another view of things is another head.
+      await coach.put(`/runs/${head.id}`, head).expect(200);
+      await coach.put(`/runs/${head.id}`, { ...head, views: { tall: ['front'] } }).expect(409);
+      expect((await coach.get(`/runs/${head.id}`).expect(200)).body.run.views).toEqual(views);
+      return written(head.id);
+    };
+    const [usual] = await begun();
+    const [elsewhere] = await begun({ [usual?.fault ?? '']: ['front'] });
+    expect([usual?.faulty, usual?.noted, elsewhere?.attempts, elsewhere?.faulty, elsewhere?.noted]).toEqual([1, 0, 0, 0, 1]);
+  });
 
   it('in any order, any parts and as often as they are sent are there once, and add up to what counting them from the first does', async () => {
     const log = ran(ada, [3.5, 3.9, 7.5, 12.5, 30]);

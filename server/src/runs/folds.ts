@@ -1,11 +1,16 @@
-import { FAULTS } from '@hopsk/core/catalogue/faults';
+import type { RunHead } from '@hopsk/contract/run';
+import type { OwnViews } from '@hopsk/core/catalogue/fault';
+import { faultsByCode } from '@hopsk/core/catalogue/faults';
 import type { RunCount, Tally } from '@hopsk/core/log/count';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { RunLog } from '@hopsk/core/log/run-log';
-import type { RunPlan } from '@hopsk/core/plan/run-plan';
 import { one, run, type Db } from '../db/sql.js';
 
-export const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
+/** What a run is counted by. */
+type RunBasics = Pick<RunHead, 'plan' | 'tapDelay' | 'athletes'> & { readonly views: OwnViews | null };
+
+/** A run's log from nothing. */
+export const logOf = ({ plan, tapDelay, athletes, views }: RunBasics): RunLog => new RunLog(plan, faultsByCode(views), tapDelay, athletes);
 
 /** A run's log as it was folded up to an arrival, and what was written of it. */
 export interface Fold {
@@ -17,9 +22,9 @@ export interface Fold {
 
 /** The log of a run from its first event. */
 export async function foldOf(db: Db, clubId: string, runId: string, arrival: number): Promise<Fold | null> {
-  const kept = await one<{ plan: RunPlan; tapDelay: number; athletes: string[] }>(db, 'run-plan', clubId, runId);
+  const kept = await one<RunBasics>(db, 'run-plan', clubId, runId);
   if (!kept) return null;
-  const log = new RunLog(kept.plan, catalogue, kept.tapDelay, kept.athletes);
+  const log = logOf(kept);
   log.take((await run<{ body: RunEvent }>(db, 'events-after', clubId, runId, 0, null)).map(({ body }) => body));
   return { arrival, log, written: null };
 }

@@ -1,4 +1,5 @@
 import type { EventsPage, RunHead, RunOpen, RunRow, RunsAsked, RunWhole } from '@hopsk/contract/run';
+import type { OwnViews } from '@hopsk/core/catalogue/fault';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { one, run, type Db } from '../db/sql.js';
 import { HttpProblem } from '../http/problem.js';
@@ -9,8 +10,16 @@ export const listRuns = (db: Db, clubId: string, { before, behind, most, find, f
 /** Runs under way of which something was heard lately. */
 export const listOpen = (db: Db, clubId: string): Promise<RunOpen[]> => run<RunOpen>(db, 'runs-open', clubId);
 
+/** The head of a run, with how often its name was changed; what was not said when it began is not in it. */
+export async function headOf(db: Db, clubId: string, id: string): Promise<RunWhole['run'] | null> {
+  const row = await one<RunWhole['run'] & { views: OwnViews | null }>(db, 'run-get', clubId, id);
+  if (!row) return null;
+  const { views, ...head } = row;
+  return views === null ? head : { ...head, views };
+}
+
 export async function getRun(db: Db, clubId: string, id: string): Promise<Omit<RunWhole, 'unread'> | null> {
-  const head = await one<RunWhole['run']>(db, 'run-get', clubId, id);
+  const head = await headOf(db, clubId, id);
   if (!head) return null;
   // The number first: what arrives meanwhile is then asked for once more, and not left out.
   const standing = await one<{ arrival: number; now: number | null }>(db, 'run-now', clubId, id);
@@ -45,13 +54,14 @@ export async function putHead(db: Db, clubId: string, head: RunHead): Promise<bo
   }
   const plan = JSON.stringify(head.plan);
   const { id, name, day, startedAt, patternId, steps, tapDelay, sessionId, athletes } = head;
-  const added = await one(db, 'run-add', clubId, id, name, day, startedAt, patternId, steps, plan, tapDelay, sessionId);
+  const views = head.views ? JSON.stringify(head.views) : null;
+  const added = await one(db, 'run-add', clubId, id, name, day, startedAt, patternId, steps, plan, tapDelay, sessionId, views);
   if (added) {
     await run(db, 'run-athletes-add', clubId, id, athletes);
     return true;
   }
-  const there = await one<{ same: boolean }>(db, 'run-same', clubId, id, day, startedAt, steps, plan, tapDelay, athletes);
+  const there = await one<{ same: boolean }>(db, 'run-same', clubId, id, day, startedAt, steps, plan, tapDelay, athletes, views);
   if (there?.same !== true)
-    throw new HttpProblem(409, { code: 'stale', values: { what: 'run' } }, { current: await one(db, 'run-get', clubId, id) });
+    throw new HttpProblem(409, { code: 'stale', values: { what: 'run' } }, { current: await headOf(db, clubId, id) });
   return false;
 }

@@ -1,18 +1,20 @@
 import type { StageRecord } from '@hopsk/contract/session';
+import type { OwnViews } from '@hopsk/core/catalogue/fault';
 import type { Evening } from '@hopsk/core/evidence/evenings';
 import type { RunEvent } from '@hopsk/core/log/event';
-import { RunLog } from '@hopsk/core/log/run-log';
+import type { RunLog } from '@hopsk/core/log/run-log';
 import { isSession, type RunPlan } from '@hopsk/core/plan/run-plan';
 import { grouped } from '@hopsk/core/grouped';
 import { run, type Db } from '../db/sql.js';
 import { athleteEvenings } from '../runs/evenings.js';
-import { catalogue } from '../runs/folds.js';
+import { logOf } from '../runs/folds.js';
 
 interface SessionRun extends Record<string, unknown> {
   readonly id: string;
   readonly plan: RunPlan;
   readonly tapDelay: number;
   readonly athletes: readonly string[];
+  readonly views: OwnViews | null;
 }
 
 type Said = StageRecord['sessions'][number];
@@ -28,10 +30,11 @@ export async function stageRecords(db: Db, clubId: string, athleteId: string, se
   const logs = grouped(await run<{ runId: string; body: RunEvent }>(db, 'events-of-runs', clubId, ids), ({ runId }) => runId);
   const evenings = await athleteEvenings(db, clubId, athleteId);
   const records = new Map<string, Map<Evening, Said>>();
-  for (const { id, plan, tapDelay, athletes } of runs) {
+  for (const one of runs) {
+    const { id, plan } = one;
     const evening = evenings.get(id);
     if (!isSession(plan) || !evening) continue;
-    const log = new RunLog(plan, catalogue, tapDelay, athletes);
+    const log = logOf(one);
     log.take((logs.get(id) ?? []).map(({ body }) => body));
     plan.exercises.forEach(({ stage }, i) => {
       const { n, hits } = log.cleanIn(i, athleteId);

@@ -7,7 +7,7 @@ import { refuseStale } from '../http/versioned.js';
 import { addTeaching, getTeaching, saveTeaching } from './teaching.js';
 
 /** A club that has not chosen anything yet. */
-const NOTHING: Teaching = { version: 0, choices: {}, stances: [], moves: [], playbooks: [] };
+const NOTHING: Teaching = { version: 0, choices: {}, stances: [], moves: [], playbooks: [], views: {} };
 
 /** What a club teaches: one record a club, replaced as a whole and never over somebody else's save. */
 export function teachingRoutes(pool: Pool): Router {

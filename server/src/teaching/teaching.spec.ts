@@ -26,13 +26,21 @@ describe('what a club teaches', () => {
   afterAll(() => house.close());
 
   it('is nothing at first, one record a club, seen by nobody else, and never saved over somebody else’s save', async () => {
-    expect((await coach.get('/teaching').expect(200)).body).toEqual({ version: 0, choices: {}, stances: [], moves: [], playbooks: [] });
+    expect((await coach.get('/teaching').expect(200)).body).toEqual({
+      version: 0,
+      choices: {},
+      stances: [],
+      moves: [],
+      playbooks: [],
+      views: {},
+    });
     const mine = {
       version: 0,
       choices: { crossing: 'never' },
       stances: [bent],
       moves: [{ name: 'corner', steps: 'shuffle right 40 cm' }],
       playbooks: [],
+      views: { tall: ['front', 'side'] },
     };
     expect((await coach.put('/teaching', mine).expect(200)).body).toEqual({ ...mine, version: 1 });
     const { body } = await coach.put('/teaching', { ...mine, choices: {} }).expect(409);
@@ -51,6 +59,11 @@ describe('what a club teaches', () => {
     expect(await put({ moves: [{ name: 'two words', steps: 'split' }] })).toEqual(['moves.0.name move-name']);
     const twice = ['split', 'hold 1 s'].map((steps) => ({ name: 'a', steps }));
     expect(await put({ moves: twice })).toEqual(['moves twice']);
+    expect(await put({ views: { tall: [] } })).toEqual(['views.tall too-few 1']);
+    expect(await put({ views: { tall: ['above'] } })).toEqual(['views.tall.0 one-of front,side']);
+    expect(await put({ views: Object.fromEntries(Array.from({ length: 401 }, (_, i) => [`f${i}`, ['side']])) })).toEqual([
+      'views too-many 400',
+    ]);
     expect(await put({ stances: [bent, bent] })).toEqual(['stances twice']);
     expect(await put({ stances: [{ ...bent, toes: { lead: 0, rear: 300 } }] })).toEqual(['stances.0.toes.rear between -60 120 °']);
   });

@@ -3,8 +3,8 @@ import { one, type Db } from '../db/sql.js';
 
 type Taught = Omit<Teaching, 'version'>;
 
-const fields = ({ choices, stances, moves, playbooks }: Taught): string[] =>
-  [choices, stances, moves, playbooks].map((part) => JSON.stringify(part));
+const fields = ({ choices, stances, moves, playbooks, views }: Taught): string[] =>
+  [choices, stances, moves, playbooks, views].map((part) => JSON.stringify(part));
 
 /** Null where the club has not chosen anything yet. */
 export const getTeaching = (db: Db, clubId: string): Promise<Teaching | null> => one<Teaching>(db, 'teaching-get', clubId);

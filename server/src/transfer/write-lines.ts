@@ -3,12 +3,12 @@ import { CLUB_FILE, CLUB_LINES_VERSION } from '@hopsk/contract/club-format';
 import type { ClubRecord } from '@hopsk/contract/club-lines';
 import type { Pattern } from '@hopsk/contract/pattern';
 import type { Athlete } from '@hopsk/contract/people';
-import { EVENTS_LIMITS, type RunEvent, type RunHead } from '@hopsk/contract/run';
+import { EVENTS_LIMITS, type RunEvent } from '@hopsk/contract/run';
 import type { Session } from '@hopsk/contract/session';
 import { one, run, type Db } from '../db/sql.js';
 import { listAthletes } from '../people/athletes.js';
 import { listPatterns } from '../patterns/patterns.js';
-import { eventsAfter } from '../runs/runs.js';
+import { eventsAfter, headOf } from '../runs/runs.js';
 import { listSessions } from '../sessions/sessions.js';
 import { getTeaching } from '../teaching/teaching.js';
 import { countIn, noCounts } from './counts.js';
@@ -33,8 +33,8 @@ export async function* clubLines(db: Db, clubId: string): AsyncGenerator<string>
   yield lineOf({ format: CLUB_FILE, version: CLUB_LINES_VERSION, club: { name: club?.name ?? '' } });
   const teaching = await getTeaching(db, clubId);
   if (teaching) {
-    const { choices, stances, moves, playbooks } = teaching;
-    yield written({ kind: 'teaching', record: { choices, stances, moves, playbooks } });
+    const { version: _, ...record } = teaching;
+    yield written({ kind: 'teaching', record });
   }
   const needed = new Set((await run<{ id: string }>(db, 'run-needs', clubId)).map(({ id }) => id));
   const wanted = (record: Athlete | Pattern | Session): boolean => record.archivedAt === null || needed.has(record.id);
@@ -46,7 +46,7 @@ export async function* clubLines(db: Db, clubId: string): AsyncGenerator<string>
   for (const record of (await listPatterns(db, clubId)).filter(wanted)) yield written({ kind: 'pattern', record: fresh(record) });
   for (const record of (await listSessions(db, clubId)).filter(wanted)) yield written({ kind: 'session', record: fresh(record) });
   for (const { id } of await run<{ id: string }>(db, 'run-ids', clubId)) {
-    const head = await one<RunHead & { version: number }>(db, 'run-get', clubId, id);
+    const head = await headOf(db, clubId, id);
     if (!head) continue;
     const { version: _, ...record } = head;
     yield written({ kind: 'run', record });

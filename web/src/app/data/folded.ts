@@ -1,17 +1,15 @@
 import { computed, type Signal } from '@angular/core';
 import type { RunHead } from '@hopsk/contract/run';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { faultsByCode } from '@hopsk/core/catalogue/faults';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { RunLog } from '@hopsk/core/log/run-log';
 
-const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
-
 /** A run's log from nothing. */
 export const logOf = (
-  { plan, tapDelay, athletes }: Pick<RunHead, 'plan' | 'tapDelay' | 'athletes'>,
+  { plan, tapDelay, athletes, views }: Pick<RunHead, 'plan' | 'tapDelay' | 'athletes' | 'views'>,
   events: readonly RunEvent[],
 ): RunLog => {
-  const log = new RunLog(plan, catalogue, tapDelay, athletes);
+  const log = new RunLog(plan, faultsByCode(views), tapDelay, athletes);
   log.take(events);
   return log;
 };

@@ -8,7 +8,7 @@ import { signInActions } from './sign-in';
 import { TeachingStore } from './teaching';
 
 const loft = { ...SCHOOLS[0], code: 'loft', name: 'Loft', says: '', knees: '' };
-const some = { version: 3, choices: { crossing: 'never' as const }, stances: [loft], moves: [], playbooks: [] };
+const some = { version: 3, choices: { crossing: 'never' as const }, stances: [loft], moves: [], playbooks: [], views: {} };
 
 describe('what the club teaches, on this device', () => {
   let store: TeachingStore;
@@ -90,7 +90,10 @@ describe('what the club teaches, on this device', () => {
     TestBed.inject(Store).dispatch(signInActions.left());
     expect(await saving).toBeNull();
     expect(http.expectOne('/api/teaching').cancelled).toBeTrue();
-    expect([store.ready(), store.teaching()]).toEqual([false, { version: 0, choices: {}, stances: [], moves: [], playbooks: [] }]);
+    expect([store.ready(), store.teaching()]).toEqual([
+      false,
+      { version: 0, choices: {}, stances: [], moves: [], playbooks: [], views: {} },
+    ]);
     // And whoever comes next asks for their own.
     store.load();
     http.expectOne('/api/teaching');

@@ -24,7 +24,7 @@ import { newId } from './ids';
 import { troubleOf, type Trouble } from './problem';
 import { signInActions } from './sign-in';
 
-type Change = Partial<Pick<Teaching, 'choices' | 'stances' | 'moves' | 'playbooks'>>;
+type Change = Partial<Pick<Teaching, 'choices' | 'stances' | 'moves' | 'playbooks' | 'views'>>;
 
 const actions = createActionGroup({
   source: 'teaching',
@@ -44,7 +44,10 @@ interface TeachingState {
   readonly status: 'unknown' | 'recalled' | 'ready';
 }
 
-const initial: TeachingState = { teaching: { version: 0, choices: {}, stances: [], moves: [], playbooks: [] }, status: 'unknown' };
+const initial: TeachingState = {
+  teaching: { version: 0, choices: {}, stances: [], moves: [], playbooks: [], views: {} },
+  status: 'unknown',
+};
 
 const feature = createFeature({
   name: 'teaching',

@@ -1,6 +1,6 @@
 import { computed, type Signal } from '@angular/core';
 import type { Side } from '@hopsk/core/body/foot';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { faultsByCode } from '@hopsk/core/catalogue/faults';
 import { beepsOfPlan } from '@hopsk/core/log/beeps';
 import { clockAt, planAt, unstarted } from '@hopsk/core/log/clock';
 import type { RunEvent } from '@hopsk/core/log/event';
@@ -11,8 +11,6 @@ import type { Stretch } from '@hopsk/core/plan/stretch';
 import { faultLabel } from '@hopsk/words/naming';
 import type { KeptRun } from '../data/device-store';
 import type { Folded } from '../data/folded';
-
-const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
 
 /** Seconds for which a freeze is asked about. */
 const FREEZE_ASKED = 8;
@@ -125,8 +123,9 @@ export class RunNow {
     }
     return sides;
   });
+  private readonly catalogue = computed(() => faultsByCode(this.of.run()?.head.views));
   readonly tiles = computed(() => {
-    const watching = this.watching();
+    const [watching, catalogue] = [this.watching(), this.catalogue()];
     return (watching?.board ?? []).map((code, i) => {
       const fault = catalogue.get(code);
       const tally = this.counted().find((row) => row.fault === code && row.athlete === watching?.athlete);

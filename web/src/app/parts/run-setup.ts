@@ -3,7 +3,8 @@ import type { Pattern } from '@hopsk/contract/pattern';
 import type { Athlete } from '@hopsk/contract/people';
 import { fieldsOf } from '@hopsk/contract/problem';
 import { RunHead } from '@hopsk/contract/run';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
+import type { OwnViews, View } from '@hopsk/core/catalogue/fault';
+import { faultsByCode } from '@hopsk/core/catalogue/faults';
 import type { Rounds } from '@hopsk/core/language/rounds';
 import type { RunPlan } from '@hopsk/core/plan/run-plan';
 import { inALine, saidFields } from '@hopsk/words/naming';
@@ -13,8 +14,6 @@ import type { Beginning } from '../data/desk';
 
 /** Tiles that fit under a thumb. */
 export const BOARD_HOLDS = 8;
-
-const views = new Map(FAULTS.map((fault) => [fault.code, fault.view]));
 
 /** What those here work on, in the order of how many do, as many as the board holds. */
 export function boardOf(people: readonly Athlete[]): string[] {
@@ -27,10 +26,14 @@ export function boardOf(people: readonly Athlete[]): string[] {
 }
 
 /** From where most of the board can be seen. */
-export function viewOf(board: readonly string[]): 'front' | 'side' {
-  const front = board.filter((code) => views.get(code) === 'front').length;
-  return front * 2 > board.length ? 'front' : 'side';
+export function viewOf(board: readonly string[], views: OwnViews): View {
+  const catalogue = faultsByCode(views);
+  const from = (view: View): number => board.filter((code) => catalogue.get(code)?.views.includes(view)).length;
+  return from('front') > from('side') ? 'front' : 'side';
 }
+
+/** From where faults show for this coach of this club, where it is other than usual: what the coach says holds before what the club does. */
+export const viewsFor = ({ coach }: Me, club: OwnViews): OwnViews => ({ ...club, ...coach.views });
 
 /** The hall's own day, not the one of a far time zone. */
 export const dayOf = (now: Date): string => {
@@ -41,11 +44,13 @@ export const dayOf = (now: Date): string => {
 /** What a run is made of when it begins. */
 interface Begun {
   readonly me: Me;
+  /** From where faults show, as the club has it. */
+  readonly views: OwnViews;
   readonly name: string;
   readonly plan: RunPlan;
   readonly people: readonly Athlete[];
   readonly board: readonly string[];
-  readonly view: 'front' | 'side';
+  readonly view: View;
   readonly patternId?: string | null;
   readonly sessionId?: string | null;
   readonly steps?: string | null;
@@ -53,7 +58,20 @@ interface Begun {
 }
 
 /** The run as it begins: everything it needs later is written into it, names too. What the server would refuse later is said now. */
-export function begun({ me, name, plan, people, board, view, patternId, sessionId, steps, now = new Date() }: Begun): Beginning | string {
+export function begun({
+  me,
+  views,
+  name,
+  plan,
+  people,
+  board,
+  view,
+  patternId,
+  sessionId,
+  steps,
+  now = new Date(),
+}: Begun): Beginning | string {
+  const own = viewsFor(me, views);
   const head: RunHead = {
     id: newId(),
     name,
@@ -65,6 +83,7 @@ export function begun({ me, name, plan, people, board, view, patternId, sessionI
     plan,
     athletes: people.map((athlete) => athlete.id),
     tapDelay: me.coach.tapDelay,
+    ...(Object.keys(own).length > 0 && { views: own }),
   };
   const checked = RunHead.safeParse(head);
   if (!checked.success) return inALine(saidFields(fieldsOf(checked.error, head)));
@@ -72,7 +91,7 @@ export function begun({ me, name, plan, people, board, view, patternId, sessionI
 }
 
 /** What rounds are made of: of one pattern, or of none, when attempts are tapped. */
-interface RoundsBegun extends Pick<Begun, 'me' | 'name' | 'people' | 'board' | 'now'> {
+interface RoundsBegun extends Pick<Begun, 'me' | 'views' | 'name' | 'people' | 'board' | 'now'> {
   readonly pattern: Pattern | null;
   readonly rep: Repetition | null;
   readonly dose: Rounds;
@@ -84,5 +103,5 @@ export const roundsBegun = ({ pattern, rep, dose, ...more }: RoundsBegun): Begin
     patternId: pattern?.id ?? null,
     steps: rep?.steps ?? null,
     plan: { dose, rep: rep?.plan ?? null },
-    view: viewOf(more.board),
+    view: viewOf(more.board, viewsFor(more.me, more.views)),
   });

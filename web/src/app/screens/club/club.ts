@@ -13,6 +13,7 @@ import { Ask } from '../../ui/ask';
 import { Head } from '../../ui/head';
 import { ClubFileForm } from './club-file';
 import { Coaches } from './coaches';
+import { FaultViews } from './fault-views';
 import { OwnPassword } from './own-password';
 import { OwnSettings } from './own-settings';
 import { Phones } from './phones';
@@ -21,7 +22,7 @@ import { Taught } from './taught';
 /** The coach's own settings, what the club teaches, how phones reach this server, the coaches, and the club as a file. */
 @Component({
   selector: 'hop-club',
-  imports: [ClubFileForm, Coaches, Head, MatButton, OwnPassword, OwnSettings, Phones, Sent, Taught],
+  imports: [ClubFileForm, Coaches, FaultViews, Head, MatButton, OwnPassword, OwnSettings, Phones, Sent, Taught],
   template: `
     <hop-head>
       <h1>
@@ -35,6 +36,7 @@ import { Taught } from './taught';
       <hop-sent [of]="sending" />
       <hop-own-settings />
       <hop-taught />
+      <hop-fault-views />
       <hop-phones />
       <hop-coaches />
       <hop-own-password />

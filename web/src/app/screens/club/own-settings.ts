@@ -52,8 +52,8 @@ export class OwnSettings {
   ];
   /** As they are typed; the coach's own until then. */
   protected readonly settings = linkedSignal<Settings>(() => {
-    const { units, tapDelay } = this.me()?.coach ?? { units: 'cm', tapDelay: 1 };
-    return { units, tapDelay };
+    const { units, tapDelay, views } = this.me()?.coach ?? { units: 'cm', tapDelay: 1, views: {} };
+    return { units, tapDelay, views };
   });
 
   protected set(change: Partial<Settings>): void {

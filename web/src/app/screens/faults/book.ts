@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, li
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { Book } from '@hopsk/contract/book';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { faultsByCode } from '@hopsk/core/catalogue/faults';
 import { RECURS_FROM, type BookEntry } from '@hopsk/core/evidence/book';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
@@ -19,7 +19,7 @@ import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
 import { byId } from '../../ui/options';
 
-const catalogue = new Map(FAULTS.map((fault) => [fault.code, fault]));
+const catalogue = faultsByCode();
 const per100 = (share: number): string => (share * 100).toFixed(1).replace(/\.0$/, '');
 
 /** The fault book of one athlete: what recurs first, the chosen fault by session, and the numbers behind it. */

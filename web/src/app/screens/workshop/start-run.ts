@@ -5,6 +5,7 @@ import { Store } from '@ngrx/store';
 import { Studies } from '../../compute/studies';
 import { RunDesk } from '../../data/desk';
 import { signInFeature } from '../../data/sign-in';
+import { TeachingStore } from '../../data/teaching';
 import type { Draft } from '../../parts/session-draft';
 import { RoomForRun } from '../../parts/room-for-run';
 import { Sounds } from '../../ports/sounds';
@@ -15,6 +16,7 @@ import { sessionBegun } from './run-it';
 /** Runs a session, once it is said that open questions may stay open. To be made where things can be injected. */
 export class StartRun {
   private readonly me = inject(Store).selectSignal(signInFeature.selectMe);
+  private readonly club = inject(TeachingStore);
   private readonly asking = inject(Studies);
   private readonly desk = inject(RunDesk);
   private readonly sounds = inject(Sounds);
@@ -37,7 +39,7 @@ export class StartRun {
     if (stops.some((problem) => problem.level === 'asks') && !(await this.questions.sure(open))) return null;
     if (!(await this.room.made())) return null;
     const plan = await this.asking.ask('sessionPlan', looked.asked()).catch(() => null);
-    const begun = plan && sessionBegun({ me, draft, sessionId, plan, here: looked.here() });
+    const begun = plan && sessionBegun({ me, views: this.club.teaching().views, draft, sessionId, plan, here: looked.here() });
     if (!begun) return words.build.cannotRun;
     if (typeof begun === 'string') return begun;
     await this.desk.begin(begun);
