@@ -213,7 +213,7 @@ test.describe('a run', () => {
 
   test('a quick second press starts no second run and skips nothing twice; of taps each counts', async ({ coach }) => {
     await addAthlete(coach, 'Quick Ada', '170', { focus: 'split late' });
-    await savePattern(coach, 'Quick', { mode: 'seconds', work: 600, rounds: 3, sets: 1, rest: 15, setRest: null });
+    await savePattern(coach, 'Quick', { mode: 'seconds', work: 600, rounds: 3, sets: 1, rest: 600, setRest: null });
     const before = (await ask<RunRow[]>(coach, '/runs')).map((one) => one.id);
     await coach.goto('/floor');
     await coach.getByRole('button', { name: 'Quick', exact: true }).click();
@@ -221,8 +221,10 @@ test.describe('a run', () => {
     await coach.getByRole('button', { name: /^run/ }).dblclick();
     const tile = coach.locator('[data-fault="split-late"]');
     await tile.waitFor();
+    const clock = coach.locator('hop-clock-block');
+    await expect(clock).toContainText('round 1 of 3 · work');
     await coach.getByRole('button', { name: 'next' }).dblclick();
-    await expect(coach.locator('hop-clock-block')).toContainText('round 1 of 3 · work');
+    await expect(clock).toContainText('round 1 of 3 · rest');
     await tile.dblclick({ position: { x: 20, y: 20 } });
     await keptOnDevice(coach, '"kind":"fault"', 2);
     await expect(coach.locator('.last')).toContainText('split late, left');

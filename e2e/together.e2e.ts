@@ -66,9 +66,7 @@ test.describe('two phones in one run', () => {
       await join(other, 'Both');
       await expect(coach.getByRole('button', { name: '2 devices' })).toBeVisible();
       await watch(other, bea);
-      await coach.getByRole('button', { name: 'next' }).click();
-      // The one turns the clock, the other's turns with it.
-      await expect(clockOf(other)).toContainText('round 1 of 3 · work');
+      for (const page of [coach, other]) await expect(clockOf(page)).toContainText('round 1 of 3 · work');
       for (const page of [coach, other]) {
         await expect(page.locator('.chip[aria-pressed="true"]')).toContainText(/[1-9] seen/);
         await tapTile(page, 'split-late');
@@ -124,8 +122,7 @@ test.describe('two phones in one run', () => {
     const other = await otherPhone(browser, baseURL ?? '');
     try {
       await join(other, 'Apart');
-      await coach.getByRole('button', { name: 'next' }).click();
-      await expect(clockOf(other)).toContainText('round 1 of 3 · work');
+      for (const page of [coach, other]) await expect(clockOf(page)).toContainText('round 1 of 3 · work');
       await other.context().setOffline(true);
       // Of two controls that answer the same, the one acts whose device had seen less: here that is not the second.
       await tapTile(other, 'split-late');
@@ -163,7 +160,6 @@ test.describe('two phones in one run', () => {
     context,
   }) => {
     await begin(coach, 'Tabs', 'Tabs Ada');
-    await coach.getByRole('button', { name: 'next' }).click();
     const second = await context.newPage();
     const seen = watchPage(second);
     await second.goto('/floor/run');
