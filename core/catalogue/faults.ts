@@ -562,6 +562,6 @@ export const FAULTS: readonly FaultEntry[] = [
  * @example faultsByCode({ tall: ['front'] }).get('tall')?.views // ['front']
  */
 export function faultsByCode(...own: readonly (OwnViews | null | undefined)[]): ReadonlyMap<string, FaultEntry> {
-  const views: OwnViews = Object.assign({}, ...own);
+  const views = own.reduce<OwnViews>((all, one) => ({ ...all, ...one }), {});
   return new Map(FAULTS.map((fault) => [fault.code, { ...fault, views: views[fault.code] ?? fault.views }]));
 }

@@ -87,7 +87,7 @@ export class Balls {
 
   /** What was seen is forgotten; gives the balls of which something was known. */
   unsettle(): string[] {
-    const known = [...this.seen.keys()];
+    const known = this.known();
     this.seen.clear();
     this.whole.clear();
     [this.settled, this.settledTo] = [0, Number.NEGATIVE_INFINITY];
@@ -116,9 +116,14 @@ export class Balls {
     return this.seen.get(id) ?? [];
   }
 
-  /** Balls of an exercise through which an athlete was watched whole. */
-  wholeOf(exercise: number, athlete: string): string[] {
-    return [...this.whole].flatMap(([id, who]) => (this.balls.get(id)?.exercise === exercise && who.has(athlete) ? [id] : []));
+  /** Who was watched all through a ball. */
+  wholeAt(id: string): ReadonlySet<string> {
+    return this.whole.get(id) ?? new Set();
+  }
+
+  /** Balls of which something is known. */
+  known(): string[] {
+    return [...this.seen.keys()];
   }
 
   /** Settles what is over by a moment of the run (ms); gives the balls of which more is known. */

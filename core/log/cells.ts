@@ -1,13 +1,9 @@
 import { inOrder, type FaultEvent } from './event.js';
 import type { Placed, Tally } from './count.js';
+import type { Part, Where } from './details.js';
 import type { Seen } from './seen.js';
 
-/** What one occasion adds to the tallies, by exercise. */
-export interface Cell extends Tally {
-  readonly exercise: number;
-}
-
-type Draft = { -readonly [K in keyof Cell]: Cell[K] };
+type Draft = { -readonly [K in keyof Part]: Part[K] };
 
 /** A tap with the athlete it was given to, and the exercise it was made in. */
 export interface Tap {
@@ -17,28 +13,34 @@ export interface Tap {
 
 /** What the taps of one occasion come to, and each tap's part in it. */
 export interface Judged {
-  readonly cells: readonly Cell[];
+  readonly cells: readonly Part[];
   readonly as: ReadonlyMap<string, Placed['as']>;
 }
 
+const NOWHERE: Where = { exercise: 0, set: 0, round: 0, third: 0 };
+const NOTHING = { view: null, attempts: 0, faulty: 0, again: 0, noted: 0, left: 0, right: 0, shared: 0, disagree: 0 } as const;
+
 const byTime = (a: Tap, b: Tap): number => a.event.m - b.event.m || inOrder(a.event, b.event);
 const keyOf = (athlete: string, fault: string, exercise: number): string => `${athlete} ${fault} ${exercise}`;
+const counterOf = (athlete: string, fault: string, device: string): string => `${athlete} ${fault} ${device}`;
 
 /**
  * Taps of one fault in one occasion are as many as its chances at most, those over are 'again'; they count where the device that
  * tapped had watched. Where several did, the one that saw most says how many.
- * @param exercise of the occasion; null for taps that belong to none.
+ * @param at where the occasion is; null for taps that belong to none.
  */
-export function judge(seen: readonly Seen[], taps: readonly Tap[], exercise: number | null): Judged {
+export function judge(seen: readonly Seen[], taps: readonly Tap[], at: Where | null): Judged {
   const cells = new Map<string, Draft>();
-  const cell = (athlete: string, fault: string, at: number): Draft => {
-    const key = keyOf(athlete, fault, at);
-    const known = cells.get(key) ?? { athlete, fault, exercise: at, attempts: 0, faulty: 0, again: 0, noted: 0, left: 0, right: 0 };
+  const here = at ?? NOWHERE;
+  const cell = (athlete: string, fault: string, exercise: number): Draft => {
+    const key = keyOf(athlete, fault, exercise);
+    const known = cells.get(key) ?? { ...here, ...NOTHING, devices: [], athlete, fault, exercise };
     cells.set(key, known);
     return known;
   };
-  const watched = new Map(seen.map((one) => [keyOf(one.athlete, one.fault, exercise ?? 0), one]));
-  for (const { athlete, fault, chances } of seen) cell(athlete, fault, exercise ?? 0).attempts = chances;
+  const watched = new Map(seen.map((one) => [keyOf(one.athlete, one.fault, here.exercise), one]));
+  for (const { athlete, fault, chances, view, devices } of seen)
+    Object.assign(cell(athlete, fault, here.exercise), { attempts: chances, view, devices: [...devices.keys()].sort() });
   const as = new Map<string, Placed['as']>();
   const times = new Map<string, number>();
   for (const { event, exercise: its } of [...taps].sort(byTime)) {
@@ -47,9 +49,9 @@ export function judge(seen: readonly Seen[], taps: readonly Tap[], exercise: num
       as.set(event.id, 'noted');
       continue;
     }
-    const row = cell(athlete, fault, exercise ?? its);
-    const chance = watched.get(keyOf(athlete, fault, exercise ?? its));
-    const counter = `${keyOf(athlete, fault, 0)} ${device}`;
+    const row = cell(athlete, fault, at?.exercise ?? its);
+    const chance = at === null ? undefined : watched.get(keyOf(athlete, fault, at.exercise));
+    const counter = counterOf(athlete, fault, device);
     const n = (times.get(counter) ?? 0) + 1;
     if (chance?.devices.has(device) !== true) as.set(event.id, 'noted');
     else {
@@ -62,47 +64,39 @@ export function judge(seen: readonly Seen[], taps: readonly Tap[], exercise: num
     else row.noted++;
     if (side !== null && said !== 'again') row[side]++;
   }
+  for (const { athlete, fault, chances, devices } of seen) {
+    // Those who watched all of it alike can be held against each other.
+    const alike = [...devices].flatMap(([device, n]) => (n === chances ? [times.get(counterOf(athlete, fault, device)) ?? 0] : []));
+    if (alike.length < 2) continue;
+    const taps = alike.map((n) => Math.min(n, chances));
+    Object.assign(cell(athlete, fault, here.exercise), { shared: chances, disagree: Math.max(...taps) - Math.min(...taps) });
+  }
   return { cells: [...cells.values()], as };
 }
 
 /** Tallies added up from what the occasions say, one of them changed at a time. */
 export class Tallies {
-  private readonly of = new Map<number | string, readonly Cell[]>();
-  private readonly sums = new Map<string, Draft>();
+  private readonly of = new Map<number | string, readonly Part[]>();
+  private readonly sums = new Map<string, { -readonly [K in keyof Tally]: Tally[K] }>();
 
   /** @param occasion its place in the plan, or the ball's id. */
-  set(occasion: number | string, cells: readonly Cell[]): void {
+  set(occasion: number | string, cells: readonly Part[]): void {
     for (const old of this.of.get(occasion) ?? []) this.add(old, -1);
     for (const one of cells) this.add(one, 1);
     this.of.set(occasion, cells);
   }
 
-  clear(): void {
-    this.of.clear();
-    this.sums.clear();
+  /** What was tapped or could be seen, by athlete and fault. */
+  rows(): Tally[] {
+    return [...this.sums.values()]
+      .filter(({ attempts, again, noted, faulty }) => attempts + again + noted + faulty > 0)
+      .map((sum) => ({ ...sum }));
   }
 
-  /** What was tapped or could be seen, by athlete and fault, of one exercise or of all. */
-  rows(exercise: number | null): Tally[] {
-    const rows = new Map<string, Draft>();
-    for (const sum of this.sums.values()) {
-      if ((exercise !== null && sum.exercise !== exercise) || sum.attempts + sum.again + sum.noted + sum.faulty === 0) continue;
-      const key = keyOf(sum.athlete, sum.fault, 0);
-      const row = rows.get(key);
-      if (row) accrue(row, sum, 1);
-      else rows.set(key, { ...sum });
-    }
-    return [...rows.values()].map(({ exercise: _, ...tally }) => tally);
-  }
-
-  private add(one: Cell, sign: 1 | -1): void {
-    const key = keyOf(one.athlete, one.fault, one.exercise);
-    const sum = this.sums.get(key) ?? { ...one, attempts: 0, faulty: 0, again: 0, noted: 0, left: 0, right: 0 };
-    accrue(sum, one, sign);
+  private add({ athlete, fault, ...one }: Tally, sign: 1 | -1): void {
+    const key = keyOf(athlete, fault, 0);
+    const sum = this.sums.get(key) ?? { athlete, fault, attempts: 0, faulty: 0, again: 0, noted: 0, left: 0, right: 0 };
+    for (const name of ['attempts', 'faulty', 'again', 'noted', 'left', 'right'] as const) sum[name] += sign * one[name];
     this.sums.set(key, sum);
   }
-}
-
-function accrue(sum: Draft, one: Tally, sign: 1 | -1): void {
-  for (const key of ['attempts', 'faulty', 'again', 'noted', 'left', 'right'] as const) sum[key] += sign * one[key];
 }

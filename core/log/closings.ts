@@ -1,13 +1,13 @@
 import type { FaultEntry, View } from '../catalogue/fault.js';
 import type { FaultEvent, RunEvent } from './event.js';
-import { judge, type Cell, type Tap } from './cells.js';
+import { judge, type Judged, type Tap } from './cells.js';
 import type { Placed } from './count.js';
 import type { Seen } from './seen.js';
 import { shows } from './watching.js';
 
 /** What the runs without a plan come to: attempts that the coach closed with a tap. */
 export interface Closed {
-  readonly cells: readonly Cell[];
+  readonly attempts: readonly Judged[];
   readonly placed: ReadonlyMap<string, Pick<Placed, 'as' | 'occasion'>>;
 }
 
@@ -44,7 +44,9 @@ export function closings(
     if (event.kind === 'attempt') {
       const { athlete, device } = event;
       const seen =
-        athlete === null ? [] : [...throughout].map((fault): Seen => ({ athlete, fault, chances: 1, devices: new Set([device]) }));
+        athlete === null
+          ? []
+          : [...throughout].map((fault): Seen => ({ athlete, fault, chances: 1, devices: new Map([[device, 1]]), view }));
       closed.push({ seen, taps });
     } else if (event.kind === 'watch') loose.push(...taps);
     else continue;
@@ -60,17 +62,17 @@ function judged(
   loose: readonly FaultEvent[],
   moved: (tap: FaultEvent) => number,
 ): Closed {
-  const cells: Cell[] = [];
+  const attempts: Judged[] = [];
   const placed = new Map<string, Pick<Placed, 'as' | 'occasion'>>();
   const at = closed.map((): Tap[] => []);
   const nowhere = loose.map((event): Tap => ({ event, exercise: 0 }));
   closed.forEach(({ taps }, i) => taps.forEach((event) => (at[i + moved(event)] ?? nowhere).push({ event, exercise: 0 })));
   const add = (seen: readonly Seen[], taps: readonly Tap[], occasion: Placed['occasion']): void => {
-    const { cells: more, as } = judge(seen, taps, 0);
-    cells.push(...more);
-    for (const [id, said] of as) placed.set(id, { as: said, occasion });
+    const one = judge(seen, taps, occasion && { exercise: 0, set: 0, round: 0, third: 0 });
+    attempts.push(one);
+    for (const [id, said] of one.as) placed.set(id, { as: said, occasion });
   };
   closed.forEach(({ seen }, i) => add(seen, at[i] as Tap[], { exercise: 0, set: 1, round: 1, repetition: i + 1 }));
   add([], nowhere, null);
-  return { cells, placed };
+  return { attempts, placed };
 }

@@ -6,6 +6,7 @@ import type { RunPlan } from '../plan/run-plan.js';
 import { holds } from '../testing/holds.js';
 import { logOf, type Loose } from '../testing/logs.js';
 import { clockAt, clockOf, legsOf } from './clock.js';
+import { RunLog } from './run-log.js';
 import { countRun, type RunCount, type Tally } from './count.js';
 import { isControl } from './event.js';
 
@@ -52,6 +53,18 @@ describe('counting with a plan', () => {
     const ours = faultsByCode({ sway: ['front', 'side'] });
     const here = countRun(withPlan, logOf([...begin(['sway']), over]), ours, 1);
     expect(of(here, 'sway')?.attempts).toBe(16);
+  });
+
+  it('from where it was watched is said; a setting that was changed again at once was never in force', () => {
+    const viewsOf = (...turns: Loose[]): unknown => {
+      const log = new RunLog(withPlan, catalogue, 1);
+      log.take(logOf([...begin(['no-split']), ...turns, over]));
+      return log.details().parts.map(({ view, attempts }) => [view, attempts]);
+    };
+    const flicker: Loose[] = ['front' as const, 'side' as const].map((view) => ({ kind: 'view', t: 7, view }));
+    expect(viewsOf(...flicker)).toEqual(viewsOf());
+    // Two rounds from the side, the attempt of the change from both, the rest from the front.
+    expect(viewsOf({ kind: 'view', t: 7, view: 'front' })).toContain([null, 1]);
   });
 
   it('nobody chosen, or the clock paused and the rest skipped: nothing is counted', () => {

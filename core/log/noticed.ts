@@ -28,11 +28,16 @@ export class Noticed {
     return praise;
   }
 
-  /** Results by athlete, of one exercise or of all. */
-  results(exercise: number | null): RunCount['results'] {
+  /** Results with the event that said each. */
+  each(): { readonly id: string; readonly athlete: string; readonly exercise: number; readonly result: Result }[] {
+    return [...this.notes].flatMap(([id, { result, ...note }]) => (result === null ? [] : [{ id, ...note, result }]));
+  }
+
+  /** Results by athlete. */
+  results(): RunCount['results'] {
     const results: Record<string, Partial<Record<Result, number>>> = {};
-    for (const { athlete, exercise: its, result } of this.notes.values()) {
-      if (result === null || (exercise !== null && its !== exercise)) continue;
+    for (const { athlete, result } of this.notes.values()) {
+      if (result === null) continue;
       const mine = (results[athlete] ??= {});
       mine[result] = (mine[result] ?? 0) + 1;
     }

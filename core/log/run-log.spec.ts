@@ -1,11 +1,14 @@
 import fc from 'fast-check';
+import type { View } from '../catalogue/fault.js';
 import { faultsByCode } from '../catalogue/faults.js';
 import { occasionsOf, windowsOf } from '../plan/occasions.js';
 import { repsOfPlan, stretchesOfPlan, type RunPlan } from '../plan/run-plan.js';
+import { cleanOf } from '../testing/clean.js';
 import { holds } from '../testing/holds.js';
 import { logOf, type Loose } from '../testing/logs.js';
 import { clockOf, planAt, COUNT_DOWN } from './clock.js';
 import { countRun, type RunCount, type Tally } from './count.js';
+import type { Part, Where } from './details.js';
 import { inOrder, isControl, type RunEvent } from './event.js';
 import { RunLog } from './run-log.js';
 
@@ -86,6 +89,10 @@ const anySaid: fc.Arbitrary<Said> = fc.oneof(
     }),
   },
   { weight: 1, arbitrary: fc.record({ kind: fc.constant('right' as const), fault: fc.constant(null), ...observed }) },
+  {
+    weight: 2,
+    arbitrary: fc.record({ kind: fc.constant('result' as const), result: fc.constantFrom('in' as const, 'out' as const), ...observed }),
+  },
   { weight: 1, arbitrary: fc.record({ kind: fc.constant('undo' as const), target }) },
   { weight: 1, arbitrary: fc.record({ kind: fc.constant('move' as const), target, by: fc.integer({ min: -3, max: 3 }) }) },
   { weight: 1, arbitrary: fc.record({ kind: fc.constant('assign' as const), target, athlete: fc.constantFrom('ada', 'bea') }) },
@@ -142,8 +149,16 @@ const sorted = (tallies: readonly Tally[]): Tally[] =>
     .filter((row) => row.attempts + row.faulty + row.again + row.noted > 0)
     .sort((x, y) => (`${x.athlete} ${x.fault}` < `${y.athlete} ${y.fault}` ? -1 : 1));
 
+/** What one athlete showed of one fault in one occasion (−1: in none), and whether it was clean for them. */
+type Entry = Part & { readonly i: number };
+interface CleanEntry {
+  readonly athlete: string;
+  readonly result: string;
+  readonly n: readonly number[];
+}
+
 /** The recount: what holds in each tenth of a second is written down first, and then read. */
-function recount(log: readonly RunEvent[]): Tally[] {
+function recount(log: readonly RunEvent[]): { readonly entries: readonly Entry[]; readonly clean: readonly CleanEntry[] } {
   const events = [...log].sort(inOrder);
   const corrections = ['undo', 'move', 'assign'];
   const last = events.reduce((most, event) => (corrections.includes(event.kind) ? most : Math.max(most, event.m)), 0);
@@ -190,18 +205,17 @@ function recount(log: readonly RunEvent[]): Tally[] {
     }
     return board.includes(fault) && catalogue.get(fault)?.views.some((from) => from === view) ? athlete : null;
   };
+  const viewOf = (device: string, m: number): string =>
+    events
+      .filter((one) => one.device === device && one.m <= m)
+      .sort((x, y) => x.seq - y.seq)
+      .reduce<string>((view, one) => (one.kind === 'view' ? one.view : view), 'side');
   const occasions = occasionsOf(plan);
   const legs = [...new Set(ticks.map((tick) => tick.leg))];
   const legFrom = (n: number): number => ticks.find((tick) => tick.leg === n)?.t ?? 0;
   const ranOf = (n: number, upTo: number): number[] =>
     ticks.flatMap((tick, k) => (tick.leg === n && tick.moves && k * 100 < upTo && tick.t < TOTAL * 10 ? [tick.t] : []));
-  const rows = new Map<string, { -readonly [K in keyof Tally]: Tally[K] }>();
-  const row = (athlete: string, fault: string) => {
-    const key = `${athlete} ${fault}`;
-    const known = rows.get(key) ?? { athlete, fault, attempts: 0, faulty: 0, again: 0, noted: 0, left: 0, right: 0 };
-    rows.set(key, known);
-    return known;
-  };
+  const entries: Entry[] = [];
   const touched = (n: number, upTo: number): number[] => {
     const to = Math.max(legFrom(n), ...ranOf(n, upTo).map((one) => one + 1));
     return occasions.flatMap((one, i) => (one.end * 10 > legFrom(n) + 1e-6 && one.start * 10 < to - 1e-6 ? [i] : []));
@@ -241,10 +255,12 @@ function recount(log: readonly RunEvent[]): Tally[] {
     homeAt.push(home);
   });
   const homes = new Map<string, number>();
+  const meantBy = (tap: RunEvent & { source: string }): number => tap.m - (tap.source === 'floor' ? DELAY * 1000 : 0);
+  const homeOf = (tap: RunEvent & { source: string }): number => homeAt[Math.floor(meantBy(tap) / 100)] ?? -1;
   for (const tap of standing) {
     if (tap.kind !== 'fault') continue;
-    const meant = tap.m - (tap.source === 'floor' ? DELAY * 1000 : 0);
-    let home = homeAt[Math.floor(meant / 100)] ?? -1;
+    const meant = meantBy(tap);
+    let home = homeOf(tap);
     const by = standing.reduce((sum, one) => sum + (one.kind === 'move' && one.target === tap.id && inOrder(one, tap) > 0 ? one.by : 0), 0);
     if (home >= occasions.length && by !== 0) {
       const to = balls[home - occasions.length + by];
@@ -256,11 +272,44 @@ function recount(log: readonly RunEvent[]): Tally[] {
     }
     homes.set(tap.id, home);
   }
+  const whereOf = (i: number): Where => {
+    const ball = balls[i - occasions.length];
+    const tenth = ball ? (ticks[ball.k]?.t ?? 0) : Math.round((occasions[i]?.start ?? 0) * 10);
+    const round = works.findLastIndex(({ start }) => Math.round(start * 10) <= tenth);
+    const work = works[round];
+    if (i < 0 || !work) return { exercise: 0, set: 0, round: 0, third: 0 };
+    const through = (tenth / 10 - work.start) / (work.end - work.start);
+    return { exercise: 0, set: 1, round: round + 1, third: through < 1 / 3 - 1e-9 ? 1 : through < 2 / 3 - 1e-9 ? 2 : 3 };
+  };
   const athleteOf = (tap: RunEvent & { athlete: string | null }): string | null =>
     standing.reduce<string | null>(
       (to, one) => (one.kind === 'assign' && one.target === tap.id && inOrder(one, tap) > 0 ? one.athlete : to),
       tap.athlete,
     );
+  const looked = (device: string, k: number, athlete: string): boolean =>
+    CODES.some((fault) => watching(device, k * 100, fault) === athlete);
+  const wholeOf = (i: number, athlete: string): boolean => {
+    const [ball, occasion] = [balls[i - occasions.length], occasions[i]];
+    const spans: number[][] = [];
+    if (ball) {
+      const over = ticks.findIndex((tick, k) => k > ball.k && (tick.leg !== ticks[ball.k]?.leg || k * 100 >= endedAt));
+      const end = Math.min(ball.k + 30, balls[i - occasions.length + 1]?.k ?? Infinity, over < 0 ? Infinity : over);
+      const during = Array.from({ length: Math.max(0, end - ball.k) }, (_, k) => ball.k + k);
+      const ran = during.every((k) => ticks[k] !== undefined && (ticks[k].moves || waits(ticks[k])));
+      if (end * 100 <= last && ran) spans.push(during);
+    }
+    if (occasion)
+      for (const n of legs) {
+        const [from, to] = [Math.round(occasion.start * 10), Math.round(occasion.end * 10)];
+        const ran = ticks.flatMap((tick, k) =>
+          tick.leg === n && tick.moves && tick.t >= from && tick.t < to && k * 100 < last ? [k] : [],
+        );
+        const [first, final] = [Math.min(...ran), Math.max(...ran)];
+        const span = ran.length === to - from ? Array.from({ length: final - first + 1 }, (_, k) => first + k) : [];
+        if (span.every((k) => opener(k) !== 'coach')) spans.push(span);
+      }
+    return spans.some((span) => span.length > 0 && ['a', 'b', 'c'].some((device) => span.every((k) => looked(device, k, athlete))));
+  };
   for (let i = -1; i < occasions.length + balls.length; i++) {
     const occasion = occasions[i];
     for (const fault of CODES) {
@@ -269,7 +318,7 @@ function recount(log: readonly RunEvent[]): Tally[] {
           .filter((tap) => tap.kind === 'fault' && homes.get(tap.id) === i && tap.fault === fault && athleteOf(tap) === athlete)
           .sort((x, y) => x.m - y.m || inOrder(x, y));
         const unit = catalogue.get(fault)?.per;
-        let [chances, devices] = [0, new Set<string>()];
+        let [chances, devices, looks] = [0, new Map<string, number>(), new Set<string>()];
         const ball = balls[i - occasions.length];
         if (ball && unit) {
           const over = ticks.findIndex((tick, k) => k > ball.k && (tick.leg !== ticks[ball.k]?.leg || k * 100 >= endedAt));
@@ -280,13 +329,18 @@ function recount(log: readonly RunEvent[]): Tally[] {
           const watchers = ['a', 'b', 'c'].filter((device) =>
             during.every((_, k) => watching(device, (ball.k + k) * 100, fault) === athlete),
           );
-          if (whole && watchers.length > 0) [chances, devices] = [windowsOf(repsOfPlan(plan)[0], unit).length, new Set(watchers)];
+          if (whole && watchers.length > 0) {
+            chances = windowsOf(repsOfPlan(plan)[0], unit).length;
+            devices = new Map(watchers.map((device) => [device, chances]));
+            for (const device of watchers) during.forEach((_, k) => looks.add(viewOf(device, (ball.k + k) * 100)));
+          }
         }
         if (occasion && unit) {
           const best = legs
             .map((n) => {
               const ran = new Set(ranOf(n, last));
-              const watchers = new Set<string>();
+              const watchers = new Map<string, number>();
+              const looks = new Set<string>();
               const whole = windowsOf(repsOfPlan(plan)[0], unit).filter(([from, to]) => {
                 const tenths = Array.from({ length: Math.round((to - from) * 10) }, (_, k) => Math.round((occasion.start + from) * 10) + k);
                 if (!tenths.every((tenth) => ran.has(tenth))) return false;
@@ -303,38 +357,122 @@ function recount(log: readonly RunEvent[]): Tally[] {
                   const all = Array.from({ length: end - first + 1 }, (_, k) => watching(device, (first + k) * 100, fault) === athlete);
                   if (!all.every(Boolean)) continue;
                   seen = true;
-                  watchers.add(device);
+                  watchers.set(device, (watchers.get(device) ?? 0) + 1);
+                  all.forEach((_, k) => looks.add(viewOf(device, (first + k) * 100)));
                 }
                 return seen;
               }).length;
-              return { whole, watchers };
+              return { whole, watchers, looks };
             })
             .reduce((most, one) => (one.whole > most.whole ? one : most));
-          [chances, devices] = [best.whole, best.watchers];
+          [chances, devices, looks] = [best.whole, best.watchers, best.looks];
         }
         const times: Record<string, number> = {};
+        const here = {
+          ...{ i, athlete, fault, ...whereOf(i), attempts: chances, faulty: 0, again: 0, noted: 0, left: 0, right: 0 },
+          view: looks.size === 1 ? ([...looks][0] as View) : null,
+          devices: [...devices.keys()].sort(),
+        };
         for (const tap of taps) {
-          const here = row(athlete, fault);
           const counts = devices.has(tap.device);
           const n = (times[tap.device] = (times[tap.device] ?? 0) + (counts ? 1 : 0));
           if (!counts) here.noted++;
           else if (n > chances) here.again++;
           if (tap.kind === 'fault' && tap.side !== null && !(counts && n > chances)) here[tap.side]++;
         }
-        if (chances > 0) row(athlete, fault).attempts += chances;
-        const most = Math.max(0, ...Object.values(times).map((n) => Math.min(n, chances)));
-        if (most > 0) row(athlete, fault).faulty += most;
+        here.faulty = Math.max(0, ...Object.values(times).map((n) => Math.min(n, chances)));
+        const alike = [...devices].filter(([, n]) => n === chances).map(([device]) => Math.min(times[device] ?? 0, chances));
+        const shared = alike.length > 1 ? chances : 0;
+        const disagree = shared > 0 ? Math.max(...alike) - Math.min(...alike) : 0;
+        if (chances + taps.length > 0) entries.push({ ...here, shared, disagree });
       }
     }
   }
-  return sorted([...rows.values()]);
+  const clean: CleanEntry[] = [];
+  for (let i = -1; i < occasions.length + balls.length; i++)
+    for (const athlete of ['ada', 'bea']) {
+      const showed = entries.some((one) => one.i === i && one.athlete === athlete && one.faulty + one.again > 0);
+      const whole = wholeOf(i, athlete);
+      const row = (result: string): CleanEntry => ({ athlete, result, n: [whole && !showed, whole && showed, !whole].map(Number) });
+      if (whole) clean.push(row('-'));
+      for (const one of standing) if (one.kind === 'result' && athleteOf(one) === athlete && homeOf(one) === i) clean.push(row(one.result));
+    }
+  return { entries, clean };
+}
+
+/** Numbers of rows that have one label, added up; without those that are nothing. */
+function totals<R>(
+  rows: readonly R[],
+  label: (row: R) => string,
+  numbers: (row: R) => readonly number[],
+): Record<string, readonly number[]> {
+  const sums: Record<string, readonly number[]> = {};
+  for (const row of rows) {
+    const mine = numbers(row);
+    if (mine.every((n) => n === 0)) continue;
+    sums[label(row)] = mine.map((n, i) => n + (sums[label(row)]?.[i] ?? 0));
+  }
+  return sums;
+}
+const ofTally = ({ athlete, fault }: Tally): string => `${athlete} ${fault}`;
+const counted = ({ attempts, faulty, again, noted, left, right }: Tally): number[] => [attempts, faulty, again, noted, left, right];
+const ofPart = ({ athlete, fault, set, round, third, view, devices }: Part): string =>
+  [athlete, fault, set, round, third, view ?? '–', ...devices].join(' ');
+const shares = (part: Part): number[] => [...counted(part), part.shared, part.disagree];
+
+/** Of two faults that could be seen of one athlete in one occasion: both, the one, the other, neither. */
+function pairsOf(entries: readonly Entry[]): Record<string, readonly number[]> {
+  const seen = entries.filter(({ attempts }) => attempts > 0);
+  const together = seen.flatMap((a) =>
+    seen.filter((b) => b.i === a.i && b.athlete === a.athlete && a.fault < b.fault).map((b) => [a, b] as const),
+  );
+  return totals(
+    together,
+    ([a, b]) => `${a.athlete} ${a.fault} ${b.fault}`,
+    ([a, b]) =>
+      [
+        [1, 1],
+        [1, 0],
+        [0, 1],
+        [0, 0],
+      ].map(([x, y]) => Number(Math.sign(a.faulty) === x && Math.sign(b.faulty) === y)),
+  );
 }
 
 const plain = (count: RunCount): unknown => ({ ...count, tallies: sorted(count.tallies) });
 
 describe('a log of several devices', () => {
   it('counts as a recount that goes through the run tenth by tenth', () => {
-    holds(fc.property(anyRun, (log) => expect(sorted(countRun(plan, log, catalogue, DELAY).tallies)).toEqual(recount(log))));
+    holds(
+      fc.property(anyRun, (log) => {
+        const { entries, clean } = recount(log);
+        const { tallies } = countRun(plan, log, catalogue, DELAY);
+        expect(totals(tallies, ofTally, counted)).toEqual(totals(entries, ofTally, counted));
+        const folded = new RunLog(plan, catalogue, DELAY);
+        folded.take(log);
+        const details = folded.details();
+        expect(totals(details.parts, ofPart, shares)).toEqual(totals(entries, ofPart, shares));
+        expect(new Set(details.parts.map(ofPart)).size).toBe(details.parts.length);
+        const pairs = totals(
+          details.pairs,
+          (one) => `${one.athlete} ${one.fault} ${one.other}`,
+          (one) => [one.both, one.one, one.second, one.neither],
+        );
+        expect(pairs).toEqual(pairsOf(entries));
+        const results = totals(
+          details.clean,
+          (one) => `${one.athlete} ${one.result ?? '-'}`,
+          (one) => [one.clean, one.faulty, one.unwatched],
+        );
+        expect(results).toEqual(
+          totals(
+            clean,
+            (one) => `${one.athlete} ${one.result}`,
+            ({ n }) => n,
+          ),
+        );
+      }),
+    );
   });
 
   it('adds up to the same in any order, in any parts, as often as it comes, whenever it is asked in between', () => {
@@ -479,7 +617,7 @@ describe('a clean attempt', () => {
           { kind: 'end', t: 80 },
         ]),
       );
-      return log.cleanIn(0, 'ada');
+      return cleanOf(log, 0, 'ada');
     };
     expect(run()).toEqual({ n: 40, hits: 8 });
     // Who looks away for a moment has not seen that attempt whole; a fault in it says nothing.

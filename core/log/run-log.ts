@@ -1,14 +1,16 @@
+import { grouped } from '../grouped.js';
 import type { FaultEntry } from '../catalogue/fault.js';
 import { groupOf, groupsOf } from '../plan/groups.js';
 import { occasionsOf, type Occasion } from '../plan/occasions.js';
 import { isTapped, openersOfPlan, repsOfPlan, stretchesOfPlan, type Opener, type RunPlan } from '../plan/run-plan.js';
 import type { Stretch } from '../plan/stretch.js';
 import { Balls, type Ball, type BallEvent } from './balls.js';
-import { judge, Tallies, type Tap } from './cells.js';
+import { judge, Tallies, type Judged, type Tap } from './cells.js';
 import { acted, begins, clockOf, legsOf, planAt, turned, unstarted, type RunClock } from './clock.js';
 import { closings, type Closed } from './closings.js';
 import { Corrections, isCorrection } from './corrections.js';
 import type { Home, Placed, RunCount, Tally } from './count.js';
+import { Details, type RunDetails, type Where } from './details.js';
 import { firstWhere, occasionAt, stepped } from './course.js';
 import { inOrder, isControl, OBSERVATIONS, type ControlEvent, type FaultEvent, type RunEvent, type Shown } from './event.js';
 import { Noticed } from './noticed.js';
@@ -17,6 +19,8 @@ import { Windows } from './seen.js';
 import { Settling } from './settling.js';
 import { Watchers } from './watchers.js';
 import { isTurned, type Watching } from './watching.js';
+
+const NONE: ReadonlySet<string> = new Set();
 
 /** An occasion: its place among the plan's, or the id of a ball; −1: none. */
 type Place = number | string;
@@ -226,33 +230,37 @@ export class RunLog {
   /** What the log adds up to at a moment of the run (ms), with where each tap belongs; later moments only, from call to call. */
   counts(m = this.latestM): RunCount {
     const tallies = this.talliesAt(m);
-    return { tallies, placed: this.placed(), praise: this.praise(), results: this.noticed.results(null) };
-  }
-
-  /** The same of one exercise of a session. */
-  inExercise(exercise: number): Pick<RunCount, 'tallies' | 'results'> {
-    if (!this.tapped) this.settle(this.latestM);
-    return { tallies: this.rows(exercise), results: this.noticed.results(exercise) };
+    return { tallies, placed: this.placed(), praise: this.praise(), results: this.noticed.results() };
   }
 
   /**
-   * Occasions of an exercise through which an athlete was watched whole, and how many of them were not clean: some fault that could
-   * be seen was tapped in one of its chances. Without a plan there are none: a closing says itself whether it was clean.
+   * What the log adds up to part by part: gone through as a whole, for what is asked afterwards. An occasion is clean where no fault
+   * that could be seen was tapped in any of its chances. Without a plan nothing is: a closing says itself whether it was clean.
    */
-  cleanIn(exercise: number, athlete: string): { readonly n: number; readonly hits: number } {
-    if (!this.tapped) this.settle(this.latestM);
-    const mine: Place[] = this.settling.wholeOf(exercise, athlete);
-    const balls = this.balls.wholeOf(exercise, athlete);
-    const faulty = [...mine, ...balls].filter((at) =>
-      [...(this.tapsAt.get(at)?.values() ?? [])].some(({ event }) => event.athlete === athlete && this.as.get(event.id) !== 'noted'),
-    );
-    return { n: mine.length + balls.length, hits: faulty.length };
+  details(): RunDetails {
+    const details = new Details();
+    if (this.tapped) {
+      for (const { cells } of this.closed().attempts) details.add(cells, NONE, NONE, [], 0);
+      details.add([], NONE, NONE, this.noticed.each(), null);
+      return details.all();
+    }
+    this.settle(this.latestM);
+    const results = grouped(this.noticed.each(), ({ id }) => this.placeOfResult(id));
+    for (const at of new Set([...this.tapsAt.keys(), ...this.settling.known(), ...this.balls.known(), ...results.keys()])) {
+      const { cells, as } = this.judgedAt(at);
+      const faulty = [...(this.tapsAt.get(at)?.values() ?? [])].flatMap(({ event: { id, athlete } }) =>
+        athlete !== null && as.get(id) !== 'noted' ? [athlete] : [],
+      );
+      const whole = typeof at === 'string' ? this.balls.wholeAt(at) : this.settling.wholeAt(at);
+      details.add(cells, whole, new Set(faulty), results.get(at) ?? [], this.homeOf(at)?.exercise ?? null);
+    }
+    return details.all();
   }
 
   /** Tallies at a moment of the run, without what only a review needs: cheap at every tick. */
   talliesAt(m: number): readonly Tally[] {
     if (!this.tapped) this.settle(m);
-    return this.rows(null);
+    return this.rows();
   }
 
   /** Praise by athlete. */
@@ -262,7 +270,7 @@ export class RunLog {
 
   /** How many results of an athlete were noted. */
   resultsOf(athlete: string): number {
-    return Object.values(this.noticed.results(null)[athlete] ?? {}).reduce((sum, n) => sum + n, 0);
+    return Object.values(this.noticed.results()[athlete] ?? {}).reduce((sum, n) => sum + n, 0);
   }
 
   private control(event: ControlEvent): void {
@@ -383,6 +391,15 @@ export class RunLog {
     return ball?.exercise === one.exercise ? ball.id : -1;
   }
 
+  /** Where a result belongs: as its screen showed it, otherwise by the run's time. */
+  private placeOfResult(id: string): Place {
+    const event = this.byId.get(id);
+    if (event?.kind !== 'result') return -1;
+    const meant = this.meant(event);
+    const byScreen = event.shown === null ? -1 : this.placeOf(event.shown, meant);
+    return byScreen === -1 ? this.placeAt(meant) : byScreen;
+  }
+
   private placeOf(shown: Shown, meant: number): Place {
     if ('ball' in shown) {
       const ball = this.balls.openedBy(shown.ball);
@@ -405,22 +422,32 @@ export class RunLog {
     for (const at of this.settling.settle(legsOf(this.clockNow, m), this.watchers.byDevice)) this.dirty.add(at);
     for (const id of this.balls.settle(m, this.watchers.byDevice)) this.dirty.add(id);
     for (const at of this.dirty) {
-      const taps = [...(this.tapsAt.get(at)?.values() ?? [])];
-      const seen = typeof at === 'string' ? this.balls.seenAt(at) : this.settling.seenAt(at);
-      const judged = judge(seen, taps, this.homeOf(at)?.exercise ?? null);
+      const judged = this.judgedAt(at);
       this.tallies.set(at, judged.cells);
       for (const [id, as] of judged.as) this.as.set(id, as);
     }
     this.dirty.clear();
   }
 
-  private rows(exercise: number | null): Tally[] {
-    if (this.tapped) {
-      const tallies = new Tallies();
-      this.closed().cells.forEach((cell, i) => tallies.set(i, [cell]));
-      return tallies.rows(exercise);
-    }
-    return this.tallies.rows(exercise);
+  private judgedAt(at: Place): Judged {
+    const seen = typeof at === 'string' ? this.balls.seenAt(at) : this.settling.seenAt(at);
+    return judge(seen, [...(this.tapsAt.get(at)?.values() ?? [])], this.whereOf(at));
+  }
+
+  private whereOf(at: Place): Where | null {
+    const one = typeof at === 'string' ? this.balls.openedBy(at) : this.occasions[at];
+    const stretch = one && this.stretches[one.stretch];
+    if (!one || !stretch) return null;
+    const t = 'm' in one ? planAt(this.clockNow, one.m) : one.start;
+    const third = Math.min(3, 1 + Math.floor((3 * (t - stretch.start)) / (stretch.end - stretch.start)));
+    return { exercise: one.exercise, set: one.set, round: one.round, third };
+  }
+
+  private rows(): Tally[] {
+    if (!this.tapped) return this.tallies.rows();
+    const tallies = new Tallies();
+    this.closed().attempts.forEach(({ cells }, i) => tallies.set(i, cells));
+    return tallies.rows();
   }
 
   /** Where each tap belongs, for a review. */
@@ -453,7 +480,7 @@ export class RunLog {
       ),
     );
     this.free = {
-      cells: each.flatMap(({ cells }) => cells),
+      attempts: each.flatMap(({ attempts }) => attempts),
       placed: new Map(each.flatMap(({ placed }) => [...placed])),
     };
     return this.free;

@@ -1,14 +1,16 @@
-import type { FaultEntry, FaultUnit } from '../catalogue/fault.js';
+import type { FaultEntry, FaultUnit, View } from '../catalogue/fault.js';
 import { windowsOf, type Window } from '../plan/occasions.js';
 import type { RepPlan } from '../plan/run-plan.js';
-import { looksFor, watchedThroughout, watchingAt, type Watching } from './watching.js';
+import { looksFor, viewsDuring, watchedThroughout, watchingAt, type Watching } from './watching.js';
 
-/** What was seen of a fault of one athlete in one occasion: the chances that some device watched, and which devices did. */
+/** What was seen of a fault of one athlete in one occasion: the chances that some device watched, and how many of them each did. */
 export interface Seen {
   readonly athlete: string;
   readonly fault: string;
   readonly chances: number;
-  readonly devices: ReadonlySet<string>;
+  readonly devices: ReadonlyMap<string, number>;
+  /** From where; null: from several places. */
+  readonly view: View | null;
 }
 
 /** The windows of a plan's repetitions by unit, each made once. */
@@ -40,7 +42,7 @@ export function seenIn(
   watching: ReadonlyMap<string, readonly Watching[]>,
   catalogue: ReadonlyMap<string, FaultEntry>,
 ): Seen[] {
-  const found = new Map<string, { athlete: string; fault: string; chances: Set<number>; devices: Set<string> }>();
+  const found = new Map<string, { athlete: string; fault: string; chances: Set<number>; devices: Map<string, number>; views: Set<View> }>();
   for (const [device, all] of watching) {
     const boards = new Set(all.slice(watchingAt(all, from), watchingAt(all, to) + 1).flatMap(({ board }) => board));
     for (const code of boards) {
@@ -51,14 +53,18 @@ export function seenIn(
         const athlete = watchedThroughout(all, chance[0], chance[1], (watching) => looksFor(watching, fault));
         if (athlete === null) return;
         const key = `${athlete} ${code}`;
-        const seen = found.get(key) ?? { athlete, fault: code, chances: new Set(), devices: new Set() };
+        const seen = found.get(key) ?? { athlete, fault: code, chances: new Set(), devices: new Map(), views: new Set() };
         seen.chances.add(i);
-        seen.devices.add(device);
+        seen.devices.set(device, (seen.devices.get(device) ?? 0) + 1);
+        for (const view of viewsDuring(all, chance[0], chance[1])) seen.views.add(view);
         found.set(key, seen);
       });
     }
   }
-  return [...found.values()].map((seen) => ({ ...seen, chances: seen.chances.size }));
+  return [...found.values()].map(({ views, chances: watched, ...seen }) => {
+    const [view = null, another] = views;
+    return { ...seen, chances: watched.size, view: another === undefined ? view : null };
+  });
 }
 
 /** Whom some device watched all through a time of the run (ms), looking for something that can be seen from there. */

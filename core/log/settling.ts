@@ -35,14 +35,19 @@ export class Settling {
     return this.seen.get(at) ?? [];
   }
 
-  /** Occasions of an exercise through which an athlete was watched whole. */
-  wholeOf(exercise: number, athlete: string): number[] {
-    return [...this.whole].flatMap(([at, who]) => (this.occasions[at]?.exercise === exercise && who.has(athlete) ? [at] : []));
+  /** Who was watched all through an occasion. */
+  wholeAt(at: number): ReadonlySet<string> {
+    return this.whole.get(at) ?? new Set();
+  }
+
+  /** Occasions of which something is known. */
+  known(): number[] {
+    return [...this.seen.keys()];
   }
 
   /** Forgets what was settled; gives the occasions of which something was known. */
   forget(): number[] {
-    const known = [...this.seen.keys()];
+    const known = this.known();
     this.seen.clear();
     this.whole.clear();
     [this.leg, this.next, this.through] = [0, null, Number.NEGATIVE_INFINITY];

@@ -49,6 +49,13 @@ export const turnsOf = ({ athlete, view, board }: Watching): readonly Turned[] =
 /** What is in force at a moment of the run, by its place. */
 export const watchingAt = (all: readonly Watching[], m: number): number => Math.max(0, lastAt(all, m));
 
+/** From where it was watched in a time of the run (ms, more than none). */
+export function viewsDuring(all: readonly Watching[], from: number, to: number): View[] {
+  const during = all.slice(watchingAt(all, from), watchingAt(all, to - 1) + 1);
+  // A moment's setting, changed again at once, was never in force.
+  return during.flatMap(({ m, view }, i) => ((during[i + 1]?.m ?? to) > m ? [view] : []));
+}
+
 /** Whether a fault can be seen from there. */
 export const shows = (fault: FaultEntry, view: View): boolean => fault.views.includes(view);
 

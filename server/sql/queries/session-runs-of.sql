@@ -1,6 +1,5 @@
--- Session runs an athlete was in, newest first; of one session, or of all where none is asked for.
-select run.id, run.plan, run.tap_delay as "tapDelay", run.views,
-       array(select ra.athlete_id from run_athlete ra where ra.club_id = run.club_id and ra.run_id = run.id order by ra.place) as athletes
+-- The latest session runs an athlete was in; of one session, or of all where none is asked for.
+select run.id
 from run
 join run_athlete on run_athlete.club_id = run.club_id and run_athlete.run_id = run.id and run_athlete.athlete_id = $2
 where run.club_id = $1 and run.session_id is not null and ($3::uuid is null or run.session_id = $3)

@@ -128,6 +128,6 @@ async function counted(
   // One that was folded just now has read them already.
   if (remembered) fold.log.take(events);
   const written = await writeCounts(db, clubId, runId, fold);
-  const next: Fold = { arrival, log: fold.log, written };
+  const next: Fold = { ...fold, arrival, written };
   return () => folds?.put(clubId, runId, next);
 }

@@ -10,7 +10,7 @@ import { one, run, type Db } from '../db/sql.js';
 type RunBasics = Pick<RunHead, 'plan' | 'tapDelay' | 'athletes'> & { readonly views: OwnViews | null };
 
 /** A run's log from nothing. */
-export const logOf = ({ plan, tapDelay, athletes, views }: RunBasics): RunLog => new RunLog(plan, faultsByCode(views), tapDelay, athletes);
+const logOf = ({ plan, tapDelay, athletes, views }: RunBasics): RunLog => new RunLog(plan, faultsByCode(views), tapDelay, athletes);
 
 /** A run's log as it was folded up to an arrival, and what was written of it. */
 export interface Fold {

@@ -1,20 +1,17 @@
 import type { StageRecord } from '@hopsk/contract/session';
-import type { OwnViews } from '@hopsk/core/catalogue/fault';
 import type { Evening } from '@hopsk/core/evidence/evenings';
-import type { RunEvent } from '@hopsk/core/log/event';
-import type { RunLog } from '@hopsk/core/log/run-log';
-import { isSession, type RunPlan } from '@hopsk/core/plan/run-plan';
-import { grouped } from '@hopsk/core/grouped';
-import { run, type Db } from '../db/sql.js';
+import type { Pool } from '../db/pool.js';
+import { run } from '../db/sql.js';
+import { detailed } from '../runs/details.js';
 import { athleteEvenings } from '../runs/evenings.js';
-import { logOf } from '../runs/folds.js';
 
-interface SessionRun extends Record<string, unknown> {
-  readonly id: string;
-  readonly plan: RunPlan;
-  readonly tapDelay: number;
-  readonly athletes: readonly string[];
-  readonly views: OwnViews | null;
+interface StageCount extends Record<string, unknown> {
+  readonly runId: string;
+  readonly stage: string;
+  readonly n: number;
+  readonly hits: number;
+  readonly good: number;
+  readonly results: number;
 }
 
 type Said = StageRecord['sessions'][number];
@@ -24,27 +21,17 @@ type Said = StageRecord['sessions'][number];
  * of them were not clean.
  * @param sessionId only runs of this one; null: of all.
  */
-export async function stageRecords(db: Db, clubId: string, athleteId: string, sessionId: string | null): Promise<StageRecord[]> {
-  const runs = (await run<SessionRun>(db, 'session-runs-of', clubId, athleteId, sessionId)).reverse();
-  const ids = runs.map(({ id }) => id);
-  const logs = grouped(await run<{ runId: string; body: RunEvent }>(db, 'events-of-runs', clubId, ids), ({ runId }) => runId);
-  const evenings = await athleteEvenings(db, clubId, athleteId);
+export async function stageRecords(pool: Pool, clubId: string, athleteId: string, sessionId: string | null): Promise<StageRecord[]> {
+  const ids = (await run<{ id: string }>(pool, 'session-runs-of', clubId, athleteId, sessionId)).map(({ id }) => id);
+  await detailed(pool, clubId, ids);
+  const evenings = await athleteEvenings(pool, clubId, athleteId);
   const records = new Map<string, Map<Evening, Said>>();
-  for (const one of runs) {
-    const { id, plan } = one;
-    const evening = evenings.get(id);
-    if (!isSession(plan) || !evening) continue;
-    const log = logOf(one);
-    log.take((logs.get(id) ?? []).map(({ body }) => body));
-    plan.exercises.forEach(({ stage }, i) => {
-      const { n, hits } = log.cleanIn(i, athleteId);
-      if (n === 0) return;
-      const said = records.get(stage) ?? new Map<Evening, Said>();
-      records.set(
-        stage,
-        said.set(evening, together(said.get(evening), { day: evening.day, n, hits, result: resultOf(log, i, athleteId) })),
-      );
-    });
+  for (const { runId, stage, n, hits, good, results } of await run<StageCount>(pool, 'stage-counts', clubId, athleteId, ids)) {
+    const evening = evenings.get(runId);
+    if (!evening) continue;
+    const said = records.get(stage) ?? new Map<Evening, Said>();
+    const result = results === 0 ? null : { good, n: results };
+    records.set(stage, said.set(evening, together(said.get(evening), { day: evening.day, n, hits, result })));
   }
   return [...records].map(([stage, said]) => ({ stage, sessions: [...said.values()] }));
 }
@@ -55,10 +42,4 @@ function together(before: Said | undefined, now: Said): Said {
   const [a, b] = [before.result, now.result];
   const result = a && b ? { good: a.good + b.good, n: a.n + b.n } : (a ?? b);
   return { day: before.day, n: before.n + now.n, hits: before.hits + now.hits, result };
-}
-
-function resultOf(log: RunLog, exercise: number, athlete: string): Said['result'] {
-  const { in: inside = 0, hit = 0, out = 0, missed = 0 } = log.inExercise(exercise).results[athlete] ?? {};
-  const n = inside + hit + out + missed;
-  return n === 0 ? null : { good: inside + hit, n };
 }
