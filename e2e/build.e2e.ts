@@ -149,7 +149,7 @@ test.describe('a coach’s evening', () => {
     await expect.poll(() => total(coach)).toBe(80);
     await saveAs(coach, 'Evening by a fault');
     const id = coach.url().split('/').at(-1);
-    await stopClock(coach);
+    await stopClock(coach, coach.getByRole('button', { name: 'run it' }));
     await coach.getByRole('button', { name: 'run it' }).click();
     await expect.poll(async () => (await tick(coach), coach.locator('[data-fault]').count())).toBe(1);
     await runTo(coach, 2);
@@ -302,7 +302,7 @@ test.describe('without a network', () => {
     });
     await coach.goto(`/build/${id}`);
     await expect.poll(() => total(coach)).toBe(30);
-    await stopClock(coach);
+    await stopClock(coach, coach.getByRole('button', { name: 'run it' }));
     await context.setOffline(true);
     await coach.getByRole('button', { name: 'run it' }).click();
     await expect.poll(async () => (await tick(coach), coach.locator('[data-fault]').count())).toBe(1);

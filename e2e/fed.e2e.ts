@@ -39,7 +39,7 @@ test.describe('on a phone', () => {
     await choose(coach, 'begins', 'fed');
     await expect(coach.getByLabel('counted by')).toContainText('as usual: a tap for each feed');
     await save(coach);
-    await stopClock(coach);
+    await stopClock(coach, coach.getByRole('button', { name: 'run it' }));
     await coach.getByRole('button', { name: 'run it' }).click();
     await expect.poll(async () => (await tick(coach), coach.locator('[data-fault]').count())).toBe(1);
     const feed = coach.getByRole('button', { name: 'next feed' });

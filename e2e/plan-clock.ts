@@ -1,7 +1,12 @@
-import type { Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 
-/** Stops the page's clock, so that a test says when taps fall; the page goes on only as the test lets it. */
-export async function stopClock(page: Page, at = '2026-11-20T18:00:00Z'): Promise<void> {
+/**
+ * Stops the page's clock, so that a test says when taps fall; the page goes on only as the test lets it.
+ * @param start what begins the run: it must be there to be pressed, for on a stopped clock it would not come.
+ */
+export async function stopClock(page: Page, start: Locator): Promise<void> {
+  await expect(start).toBeEnabled();
+  const at = '2026-11-20T18:00:00Z';
   await page.clock.install({ time: new Date(at) });
   await page.clock.pauseAt(new Date(Date.parse(at) + 1000));
 }

@@ -1,4 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
+import type { Book } from '@hopsk/contract/book';
+import type { Athlete } from '@hopsk/contract/people';
 import type { RunRow, RunWhole } from '@hopsk/contract/run';
 import { runTo, stopClock } from './plan-clock.js';
 import {
@@ -60,8 +62,7 @@ for (const [size, viewport] of [
       await typePattern(coach, evening);
       await coach.getByRole('link', { name: 'run it' }).click();
       await onlyHere(coach, ada);
-      await expect(coach.getByRole('button', { name: 'run 5:20' })).toBeEnabled();
-      await stopClock(coach);
+      await stopClock(coach, coach.getByRole('button', { name: 'run 5:20' }));
       await coach.getByRole('button', { name: 'run 5:20' }).click();
       await expect.poll(async () => (await tick(coach), coach.locator('[data-fault]').count())).toBe(1);
       await expect(coach.locator('.view')).toContainText('From the side');
@@ -137,8 +138,9 @@ test.describe('a run', () => {
     await coach.goto('/floor');
     await coach.getByRole('button', { name: 'Review me' }).click();
     await onlyHere(coach, 'Review Ada', 'Review Bea');
-    await stopClock(coach);
-    await coach.getByRole('button', { name: /^run/ }).click();
+    const run = coach.getByRole('button', { name: /^run/ });
+    await stopClock(coach, run);
+    await run.click();
     await expect.poll(async () => (await tick(coach), coach.locator('[data-fault]').count())).toBe(1);
     await runTo(coach, 6);
     await tapTile(coach, 'split-late');
@@ -170,6 +172,52 @@ test.describe('a run', () => {
       .getByRole('link', { name: 'faults' })
       .click();
     await expect(coach.getByText('1 of 8 attempts in 1 session')).toBeVisible();
+  });
+
+  test('somebody comes late and another goes; a note; afterwards a tap was another fault', async ({ coach }) => {
+    await addAthlete(coach, 'Late Ada', '170', { focus: 'split late' });
+    await addAthlete(coach, 'Late Bea', '170', { focus: 'split late' });
+    await savePattern(coach, 'Late', { mode: 'seconds', work: 600, rounds: 1, sets: 1, rest: null, setRest: null });
+    await coach.goto('/floor');
+    await coach.getByRole('button', { name: 'Late', exact: true }).click();
+    await onlyHere(coach, 'Late Ada');
+    await coach.getByRole('button', { name: /^run/ }).click();
+    await expect(coach.locator('hop-clock-block')).toContainText('work');
+    const chip = (name: string) => coach.locator('.chip').filter({ hasText: name });
+    await coach.getByRole('button', { name: 'who …' }).click();
+    const find = coach.getByRole('searchbox', { name: 'find somebody' });
+    await find.fill('late b');
+    await accessible(coach);
+    await coach.getByRole('button', { name: 'Late Bea comes' }).click();
+    await chip('Late Bea').click();
+    await expect(chip('Late Bea')).toHaveAttribute('aria-pressed', 'true');
+    await tapTile(coach, 'split-late');
+    await coach.getByRole('button', { name: 'note', exact: true }).click();
+    await coach.getByLabel('A note of Late Bea').fill('heels 👣 down when tired');
+    await coach.getByRole('button', { name: 'keep' }).click();
+    await expect(coach.locator('.last')).toContainText('noted');
+    await keptOnDevice(coach, 'heels 👣 down');
+    await coach.reload();
+    await expect(chip('Late Bea')).toHaveAttribute('aria-pressed', 'true');
+    await coach.getByRole('button', { name: 'who …' }).click();
+    await coach.getByRole('button', { name: 'Late Bea goes' }).click();
+    // Who is gone is watched no longer; what was seen of them stays.
+    await expect(chip('Late Bea')).toHaveCount(0);
+    await expect(coach.locator('.chip[aria-pressed="true"]')).toHaveCount(0);
+    await coach.getByRole('button', { name: 'end', exact: true }).click();
+    await coach.getByRole('button', { name: 'end it' }).click();
+    for (const name of ['Late Ada', 'Late Bea']) await expect(coach.getByRole('heading', { name })).toBeVisible();
+    await allSent(coach);
+    await coach.getByRole('link', { name: /name, taps/ }).click();
+    await expect(coach.locator('hop-run-notes')).toContainText('Late Bea heels 👣 down when tired');
+    await coach.getByLabel('A note of all').fill('shorter rounds next time');
+    await coach.getByRole('button', { name: 'add a note' }).click();
+    await expect(coach.locator('hop-run-notes p')).toHaveCount(2);
+    await choose(coach, 'was in truth', 'split high', coach.locator('hop-review'));
+    await expect(coach.getByRole('combobox', { name: 'was in truth' })).toContainText('split high');
+    const bea = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Late Bea')?.id ?? '';
+    const book = async () => (await ask<Book>(coach, `/athletes/${bea}/book`)).entries.filter((one) => one.faulty + one.noted > 0);
+    await expect.poll(async () => (await book()).map(({ fault }) => fault)).toEqual(['split-high']);
   });
 
   test('keys do what tiles do', async ({ coach }) => {

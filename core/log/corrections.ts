@@ -2,12 +2,13 @@ import { inOrder, type Correction, type RunEvent } from './event.js';
 
 type CorrectionEvent = Extract<RunEvent, Correction>;
 type Of<K extends CorrectionEvent['kind']> = Extract<CorrectionEvent, { kind: K }>;
-export const isCorrection = (event: RunEvent): event is CorrectionEvent => ['undo', 'move', 'assign'].includes(event.kind);
+type Said = Of<'move'> | Of<'assign'> | Of<'correct'>;
+export const isCorrection = (event: RunEvent): event is CorrectionEvent => ['undo', 'move', 'assign', 'correct'].includes(event.kind);
 
 /** What was said of events afterwards, looked up by the event it is said of. */
 export class Corrections {
   private readonly undos: Of<'undo'>[] = [];
-  private readonly others = new Map<string, (Of<'move'> | Of<'assign'>)[]>();
+  private readonly others = new Map<string, Said[]>();
   /** Undos that stand, by what they take back; null until it is asked for. */
   private standing: ReadonlyMap<string, Of<'undo'>> | null = null;
 
@@ -35,7 +36,12 @@ export class Corrections {
     return this.said(event).reduce<string | null>((to, one) => (one.kind === 'assign' ? one.athlete : to), null);
   }
 
-  private said(event: RunEvent): readonly (Of<'move'> | Of<'assign'>)[] {
+  /** What a fault was in truth, as it was said last; null where it stayed. */
+  corrected(event: RunEvent): Pick<Of<'correct'>, 'fault' | 'side'> | null {
+    return this.said(event).reduce<Of<'correct'> | null>((to, one) => (one.kind === 'correct' ? one : to), null);
+  }
+
+  private said(event: RunEvent): readonly Said[] {
     return (this.others.get(event.id) ?? []).filter((one) => inOrder(one, event) > 0 && this.undoOf(one) === null);
   }
 }

@@ -6,6 +6,7 @@ import type { RunPlan } from '../plan/run-plan.js';
 import { holds } from '../testing/holds.js';
 import { logOf, type Loose } from '../testing/logs.js';
 import { clockAt, clockOf, legsOf } from './clock.js';
+import type { RunEvent } from './event.js';
 import { RunLog } from './run-log.js';
 import { countRun, type RunCount, type Tally } from './count.js';
 import { isControl } from './event.js';
@@ -65,6 +66,66 @@ describe('counting with a plan', () => {
     expect(viewsOf(...flicker)).toEqual(viewsOf());
     // Two rounds from the side, the attempt of the change from both, the rest from the front.
     expect(viewsOf({ kind: 'view', t: 7, view: 'front' })).toContain([null, 1]);
+  });
+
+  it('a tap that was another fault, or on the other side, counts as that one; the last word holds, and can be taken back', () => {
+    const tap: Loose = { kind: 'fault', t: 4, fault: 'split-late', side: 'left' };
+    const log = logOf([...begin(['split-late', 'split-high']), tap, over]);
+    const said = log.find(({ kind }) => kind === 'fault') as RunEvent;
+    const later = (n: number, what: object): RunEvent =>
+      ({ id: `x${n}`, device: 'desk', seq: n, order: 100 + n, m: 60_000, at: 0, ...what }) as RunEvent;
+    const correct = (n: number, fault: string, side: 'left' | 'right' | null) =>
+      later(n, { kind: 'correct', target: said.id, fault, side });
+    const figures = (...more: RunEvent[]) => {
+      const count = countRun(withPlan, [...log, ...more], catalogue, 1);
+      return ['split-late', 'split-high'].map((fault) => {
+        const row = count.tallies.find((one) => one.fault === fault);
+        return [row?.faulty, row?.left, row?.right];
+      });
+    };
+    const [first, second] = [correct(1, 'split-high', 'left'), correct(2, 'split-high', 'right')];
+    expect(figures()).toEqual([
+      [1, 1, 0],
+      [0, 0, 0],
+    ]);
+    expect(figures(first)).toEqual([
+      [0, 0, 0],
+      [1, 1, 0],
+    ]);
+    expect(figures(second, first)).toEqual([
+      [0, 0, 0],
+      [1, 0, 1],
+    ]);
+    expect(figures(first, second, later(3, { kind: 'undo', target: second.id }))).toEqual(figures(first));
+    // What is not on the board is noted, whatever the tap was.
+    const off = countRun(withPlan, [...log, correct(1, 'tall', null)], catalogue, 1);
+    expect([of(off, 'tall')?.attempts, of(off, 'tall')?.noted, of(off, 'split-late')?.faulty]).toEqual([0, 1, 0]);
+  });
+
+  it('who comes and goes is said in the run’s time, whatever order it is heard in; notes stand until they are taken back', () => {
+    const log = new RunLog(withPlan, catalogue, 1, ['ada', 'bea']);
+    const event = (order: number, m: number, what: object): RunEvent =>
+      ({ id: `c${order}`, device: 'd', seq: order, order, m, at: 0, ...what }) as RunEvent;
+    const events = [
+      event(1, 1000, { kind: 'join', athlete: 'cy' }),
+      event(2, 2000, { kind: 'leave', athlete: 'ada' }),
+      event(4, 3000, { kind: 'join', athlete: 'ada' }),
+      event(3, 4000, { kind: 'leave', athlete: 'cy' }),
+      event(5, 5000, { kind: 'note', text: 'tired', athlete: 'bea' }),
+      event(6, 6000, { kind: 'note', text: 'more rest', athlete: null }),
+      event(7, 7000, { kind: 'undo', target: 'c5' }),
+    ];
+    for (const order of [events, [...events].reverse()]) {
+      const folded = new RunLog(withPlan, catalogue, 1, ['ada', 'bea']);
+      folded.take(order);
+      expect([folded.here, folded.all]).toEqual([
+        ['ada', 'bea'],
+        ['ada', 'bea', 'cy'],
+      ]);
+      expect(folded.notes().map(({ text }) => text)).toEqual(['more rest']);
+    }
+    log.take(events.slice(0, 2));
+    expect(log.here).toEqual(['bea', 'cy']);
   });
 
   it('nobody chosen, or the clock paused and the rest skipped: nothing is counted', () => {

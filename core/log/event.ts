@@ -53,7 +53,22 @@ export type Observation =
 export type Correction =
   | { readonly kind: 'undo'; readonly target: string }
   | { readonly kind: 'move'; readonly target: string; readonly by: number }
-  | { readonly kind: 'assign'; readonly target: string; readonly athlete: string };
+  | { readonly kind: 'assign'; readonly target: string; readonly athlete: string }
+  /** A fault that was tapped was another one, or on the other side. */
+  | { readonly kind: 'correct'; readonly target: string; readonly fault: string; readonly side: Side | null };
+
+/** Somebody comes while the run is on, or goes. */
+export interface Coming {
+  readonly kind: 'join' | 'leave';
+  readonly athlete: string;
+}
+
+/** What a coach wants to remember, of somebody or of all. */
+export interface Note {
+  readonly kind: 'note';
+  readonly text: string;
+  readonly athlete: string | null;
+}
 
 /** A ball is fed, thrown or pointed: from here on the chances of its line are this ball's. */
 interface Fed {
@@ -89,6 +104,8 @@ export type RunEvent = Stamp &
     | Opened
     | Correction
     | Taking
+    | Coming
+    | Note
   );
 
 export type RunEventKind = RunEvent['kind'];
@@ -110,4 +127,4 @@ const CONTROLS: readonly RunEventKind[] = ['go', 'pause', 'resume', 'end', 'skip
 export const isControl = (event: RunEvent): event is ControlEvent => CONTROLS.includes(event.kind);
 
 /** Kinds that a coach can take back. */
-export const OBSERVATIONS: readonly RunEventKind[] = ['fault', 'right', 'attempt', 'result', 'freeze', 'ball'];
+export const OBSERVATIONS: readonly RunEventKind[] = ['fault', 'right', 'attempt', 'result', 'freeze', 'ball', 'note'];

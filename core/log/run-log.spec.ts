@@ -96,6 +96,15 @@ const anySaid: fc.Arbitrary<Said> = fc.oneof(
   { weight: 1, arbitrary: fc.record({ kind: fc.constant('undo' as const), target }) },
   { weight: 1, arbitrary: fc.record({ kind: fc.constant('move' as const), target, by: fc.integer({ min: -3, max: 3 }) }) },
   { weight: 1, arbitrary: fc.record({ kind: fc.constant('assign' as const), target, athlete: fc.constantFrom('ada', 'bea') }) },
+  {
+    weight: 1,
+    arbitrary: fc.record({
+      kind: fc.constant('correct' as const),
+      target,
+      fault: fc.constantFrom(...CODES),
+      side: fc.constantFrom('left' as const, null),
+    }),
+  },
 );
 const anySteps = fc.array(
   fc.record({
@@ -160,7 +169,7 @@ interface CleanEntry {
 /** The recount: what holds in each tenth of a second is written down first, and then read. */
 function recount(log: readonly RunEvent[]): { readonly entries: readonly Entry[]; readonly clean: readonly CleanEntry[] } {
   const events = [...log].sort(inOrder);
-  const corrections = ['undo', 'move', 'assign'];
+  const corrections = ['undo', 'move', 'assign', 'correct'];
   const last = events.reduce((most, event) => (corrections.includes(event.kind) ? most : Math.max(most, event.m)), 0);
   const effective: { m: number; event: RunEvent }[] = [];
   let [status, latest] = ['waiting', null as string | null];
@@ -281,6 +290,11 @@ function recount(log: readonly RunEvent[]): { readonly entries: readonly Entry[]
     const through = (tenth / 10 - work.start) / (work.end - work.start);
     return { exercise: 0, set: 1, round: round + 1, third: through < 1 / 3 - 1e-9 ? 1 : through < 2 / 3 - 1e-9 ? 2 : 3 };
   };
+  const truthOf = (tap: RunEvent): { fault: string; side: 'left' | 'right' | null } | null =>
+    standing.reduce<{ fault: string; side: 'left' | 'right' | null } | null>(
+      (to, one) => (one.kind === 'correct' && one.target === tap.id && inOrder(one, tap) > 0 ? one : to),
+      tap.kind === 'fault' ? tap : null,
+    );
   const athleteOf = (tap: RunEvent & { athlete: string | null }): string | null =>
     standing.reduce<string | null>(
       (to, one) => (one.kind === 'assign' && one.target === tap.id && inOrder(one, tap) > 0 ? one.athlete : to),
@@ -315,7 +329,7 @@ function recount(log: readonly RunEvent[]): { readonly entries: readonly Entry[]
     for (const fault of CODES) {
       for (const athlete of ['ada', 'bea']) {
         const taps = standing
-          .filter((tap) => tap.kind === 'fault' && homes.get(tap.id) === i && tap.fault === fault && athleteOf(tap) === athlete)
+          .filter((tap) => tap.kind === 'fault' && homes.get(tap.id) === i && truthOf(tap)?.fault === fault && athleteOf(tap) === athlete)
           .sort((x, y) => x.m - y.m || inOrder(x, y));
         const unit = catalogue.get(fault)?.per;
         let [chances, devices, looks] = [0, new Map<string, number>(), new Set<string>()];
@@ -378,7 +392,8 @@ function recount(log: readonly RunEvent[]): { readonly entries: readonly Entry[]
           const n = (times[tap.device] = (times[tap.device] ?? 0) + (counts ? 1 : 0));
           if (!counts) here.noted++;
           else if (n > chances) here.again++;
-          if (tap.kind === 'fault' && tap.side !== null && !(counts && n > chances)) here[tap.side]++;
+          const side = truthOf(tap)?.side ?? null;
+          if (side !== null && !(counts && n > chances)) here[side]++;
         }
         here.faulty = Math.max(0, ...Object.values(times).map((n) => Math.min(n, chances)));
         const alike = [...devices].filter(([, n]) => n === chances).map(([device]) => Math.min(times[device] ?? 0, chances));

@@ -8,6 +8,7 @@ import { Balls, type Ball, type BallEvent } from './balls.js';
 import { judge, Tallies, type Judged, type Tap } from './cells.js';
 import { acted, begins, clockOf, legsOf, planAt, turned, unstarted, type RunClock } from './clock.js';
 import { closings, type Closed } from './closings.js';
+import { Comings, isComing } from './comings.js';
 import { Corrections, isCorrection } from './corrections.js';
 import type { Home, Placed, RunCount, Tally } from './count.js';
 import { Details, type RunDetails, type Where } from './details.js';
@@ -48,6 +49,7 @@ export class RunLog {
   private readonly tapsAt = new Map<Place, Map<string, Tap>>();
   private readonly noticed = new Noticed();
   private readonly openings: Openings;
+  private readonly comings: Comings;
   private readonly settling: Settling;
   private readonly balls: Balls;
   private readonly as = new Map<string, Placed['as']>();
@@ -86,6 +88,7 @@ export class RunLog {
     };
     const windows = new Windows(repsOfPlan(plan));
     this.openings = new Openings(openersOfPlan(plan));
+    this.comings = new Comings(athletes);
     this.settling = new Settling(this.occasions, windows, catalogue, turn, (...time) => this.openings.byPlan(...time));
     this.balls = new Balls({
       stretches,
@@ -191,6 +194,19 @@ export class RunLog {
     return clockOf(known, this.total);
   }
 
+  /** Those who take part now, and all who did for some time. */
+  get here(): readonly string[] {
+    return this.comings.here;
+  }
+  get all(): readonly string[] {
+    return this.comings.all;
+  }
+
+  /** Notes that stand, in order. */
+  notes(): Extract<RunEvent, { kind: 'note' }>[] {
+    return this.events().flatMap((event) => (event.kind === 'note' && this.undoOf(event) === null ? [event] : []));
+  }
+
   /** The undo that took an event back, if one stands. */
   undoOf(event: RunEvent): RunEvent | null {
     return this.corrections.undoOf(event);
@@ -204,11 +220,12 @@ export class RunLog {
       if (this.lastNow === null || inOrder(event, this.lastNow) > 0) this.lastNow = event;
       if (!isCorrection(event)) {
         this.latestM = Math.max(this.latestM, event.m);
-        this.present.add(event.device);
+        if (event.kind !== 'note') this.present.add(event.device);
       }
       this.seqs.set(event.device, Math.max(this.seqOf(event.device), event.seq));
       this.free = null;
       if (isControl(event)) this.control(event);
+      else if (isComing(event)) this.comings.add(event);
       else if (isTurned(event)) {
         if (this.watchers.add(event) < this.until) this.again();
       } else if (event.kind === 'opens') {
@@ -335,7 +352,10 @@ export class RunLog {
     this.latestMeant = Math.max(this.latestMeant, this.meant(event));
     const gone = this.corrections.undoOf(event) !== null;
     const to = this.corrections.givenTo(event);
-    if (event.kind === 'fault') this.locate(to === null ? event : { ...event, athlete: to }, gone);
+    if (event.kind === 'fault') {
+      const { fault, side } = this.corrections.corrected(event) ?? event;
+      this.locate({ ...event, fault, side, athlete: to ?? event.athlete }, gone);
+    }
     if (event.kind === 'ball') this.ball(event, gone);
     if (event.kind !== 'right' && event.kind !== 'result') return;
     const athlete = to ?? event.athlete;

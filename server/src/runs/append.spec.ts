@@ -44,6 +44,45 @@ describe('events of a run', () => {
     ).rows;
   const first = (log: Ran): RunEvent => log.events[0] as RunEvent;
 
+  it('whoever comes while it is on is in it from then on, and its head stays what it was', async () => {
+    const log = await begun([]);
+    const bea = randomUUID();
+    await coach.put(`/athletes/${bea}`, athlete({ id: bea, name: 'Bea' })).expect(201);
+    const last = log.events.at(-1) as RunEvent;
+    const next = (n: number, what: object): object => ({
+      id: randomUUID(),
+      device: 'desk',
+      seq: n,
+      order: last.order + n,
+      m: 9000,
+      at: 0,
+      ...what,
+    });
+    const stranger = randomUUID();
+    const note = { kind: 'note', athlete: null };
+    const events = [
+      next(1, { kind: 'join', athlete: bea }),
+      next(2, { kind: 'leave', athlete: ada }),
+      next(3, { kind: 'join', athlete: stranger }),
+      next(4, { ...note, text: 'shorter rounds' }),
+      next(5, { ...note, text: 'x'.repeat(281) }),
+      next(6, { kind: 'correct', target: randomUUID(), fault: 'tall', side: null }),
+    ];
+    const answer = await send(log.run.id, [...log.events, ...events]);
+    expect(answer.refused.map(({ seq, code }) => [seq, code])).toEqual([
+      [3, 'unknown-athlete'],
+      [5, 'not-understood'],
+    ]);
+    await send(log.run.id, events);
+    const { body } = await coach.get(`/runs/${log.run.id}`).expect(200);
+    expect(body.run.athletes).toEqual([ada]);
+    await coach.put(`/runs/${log.run.id}`, log.run).expect(200);
+    const row = (await coach.get('/runs').expect(200)).body.find(({ id }: { id: string }) => id === log.run.id);
+    expect(row.athletes).toEqual([ada, bea]);
+    const { rows } = await house.pool.query('select athlete_id from run_athlete where run_id = $1 and joined', [log.run.id]);
+    expect(rows).toEqual([{ athlete_id: bea }]);
+  });
+
   it('is counted by where faults showed for club and coach when it began', async () => {
     const log = ran(ada, [3.5]);
     const begun = async (views?: OwnViews): Promise<Tally[]> => {

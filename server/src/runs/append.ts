@@ -62,6 +62,8 @@ export async function appendEvents(db: Db, { clubId, coachId, folds }: Sender, r
     ids.add(row.id);
     if (event !== null && refused === null) events.push(event);
   });
+  const joined = events.flatMap((event) => (event.kind === 'join' ? [event.athlete] : []));
+  if (joined.length > 0) await run(db, 'run-athletes-join', clubId, runId, joined);
   const arrival = await addEvents(db, { clubId, runId, coachId, arrival: held.arrival, rules: RULES }, rows);
   const done = rows.length > 0 ? await counted(db, { clubId, folds }, runId, { before: held.arrival, arrival }, events) : () => undefined;
   const devices = [...new Set(stamps.map(({ device }) => device))];

@@ -2,6 +2,7 @@ import { computed, inject, Injectable } from '@angular/core';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { Store } from '@ngrx/store';
 import { folded } from './folded';
+import { people } from './records';
 import { runActions, runFeature } from './run';
 
 /** The run on this page, its log, and what the log adds up to. */
@@ -24,6 +25,12 @@ export class RunAtHand {
   });
   /** Other devices in it. */
   readonly others = computed(() => this.fold()?.log.devices.filter((device) => !this.mine().has(device)) ?? []);
+
+  private readonly people = this.store.selectSignal(people.selectById);
+  /** What somebody in it is called: as when it began, or as the club has it now. */
+  nameOf(athlete: string): string {
+    return this.run()?.names[athlete] ?? this.people()[athlete]?.name ?? '–';
+  }
 
   /** Shows what others wrote, or another page of this device: what is shown already comes no second time, whoever was first. */
   hear(runId: string, events: readonly RunEvent[]): void {

@@ -5,8 +5,10 @@ import { turnsOf } from '@hopsk/core/log/watching';
 import {
   isControl,
   ordered,
+  type Coming,
   type Control,
   type Correction,
+  type Note,
   type Observation,
   type Opened,
   type RunEvent,
@@ -26,7 +28,7 @@ import { runActions } from './run';
 import { RunTime } from './run-time';
 
 /** What happened, without its stamp: the desk adds id, device, numbers and times. `m` where it is about another moment of the run. */
-export type Loose = (Control | Turned | Observation | Opened | Correction | Taking) & { readonly m?: number };
+export type Loose = (Control | Turned | Observation | Opened | Correction | Taking | Coming | Note) & { readonly m?: number };
 
 /** When something was pressed: in the run, on the wall, and by the device's steady clock; ms. */
 interface Now {

@@ -27,7 +27,7 @@ function runAt(second: number, log: readonly RunEvent[] = [], run: KeptRun | nul
   const [kept, events] = [signal(run), signal(run ? begun : [])];
   const fold = folded(kept, events);
   const watching = computed(() => fold()?.log.watchingOf('here') ?? null);
-  return new RunNow({ run: kept, events, fold, watching, now: signal((second + 5) * 1000) });
+  return new RunNow({ run: kept, events, fold, watching, now: signal((second + 5) * 1000), nameOf: (id) => kept()?.names[id] ?? id });
 }
 const theRun = (): KeptRun =>
   keptRun({ names: { [ada.id]: 'Ada', [bea.id]: 'Bea' } }, { name: 'Evening', plan, athletes: [ada.id, bea.id] });

@@ -25,6 +25,7 @@ interface RunOf {
   /** What the coach at this device watches. */
   readonly watching: Signal<Watching | null>;
   readonly now: Signal<number>;
+  readonly nameOf: (athlete: string) => string;
 }
 
 /** What a run is at this moment: clock, exercise, cue, who is watched, and what counts. All of it is derived from its log. */
@@ -96,7 +97,7 @@ export class RunNow {
     return { n: ball?.stretch === at ? ball.repetition : 0, of: (planned?.open && planned.done.length) || null };
   });
   readonly tapped = computed(() => this.of.run() !== null && isTapped(this.of.run()!.head.plan));
-  readonly athletes = computed(() => (this.of.run()?.head.athletes ?? []).map((id) => ({ id, name: this.of.run()?.names[id] ?? '–' })));
+  readonly athletes = computed(() => (this.of.fold()?.log.here ?? []).map((id) => ({ id, name: this.of.nameOf(id) })));
   private readonly second = computed(() => Math.floor(this.of.now() / 1000));
   /** Counted up to now: once a second and with each tap. */
   private readonly counted = computed(() => this.of.fold()?.log.talliesAt(this.second() * 1000) ?? []);

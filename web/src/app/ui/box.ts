@@ -14,7 +14,7 @@ import {
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import { newName } from './names';
-import { pressing } from './pressing';
+import { steady } from './pressing';
 import type { Reading, Reads } from './reads';
 import { Whole } from './whole';
 
@@ -112,10 +112,7 @@ export class Box<T> {
   private readonly refused = linkedSignal({ source: this.shown, computation: () => '' });
   protected readonly wrong = computed(() => this.refused() || this.said());
   /** What is said beneath it. A press that leaves the box must still meet what it was aimed at: nothing moves until it has ended. */
-  protected readonly beneath = linkedSignal<{ wrong: string; held: boolean }, string>({
-    source: () => ({ wrong: this.wrong(), held: pressing() }),
-    computation: ({ wrong, held }, before) => (held && before ? before.value : wrong),
-  });
+  protected readonly beneath = steady(this.wrong);
   private readonly inner = viewChild.required<ElementRef<HTMLElement>>('box');
 
   constructor() {

@@ -15,7 +15,7 @@ import { FileBoxHarness } from './file-box.harness';
 import { Head } from './head';
 import { HeadHarness } from './head.harness';
 import { orNone } from './options';
-import { noticePresses } from './pressing';
+import { noticePresses, steady } from './pressing';
 import { asTyped, days, emails, lengths, lists, needed, numbers, orNothing, passwords, tags, texts, times, type Reads } from './reads';
 import { Print } from './print';
 import { Several } from './several';
@@ -202,6 +202,19 @@ describe('parts of every page', () => {
     document.dispatchEvent(new Event('pointerup'));
     await fixture.whenStable();
     expect(await box.getWrong()).toBe('');
+    stop();
+  });
+
+  it('what is looked at stands still while a press is under way', () => {
+    const stop = noticePresses(document);
+    const of = signal(1);
+    const held = steady(of);
+    expect(held()).toBe(1);
+    document.dispatchEvent(new Event('pointerdown'));
+    of.set(2);
+    expect(held()).toBe(1);
+    document.dispatchEvent(new Event('pointerup'));
+    expect(held()).toBe(2);
     stop();
   });
 

@@ -30,7 +30,10 @@ const fromOf = (views: readonly View[]): keyof typeof FROM => (views.length > 1 
       @if (ready()) {
         @for (row of rows(); track row.whose + row.code) {
           <p class="row">
-            <strong>{{ row.label }}</strong> <span>{{ row.from }}, {{ row.who }} <span class="muted">({{ row.usual }})</span></span>
+            <strong>{{ row.label }}</strong>
+            <span
+              >{{ row.from }}, {{ row.who }} <span class="muted">({{ row.usual }})</span></span
+            >
             <button mat-button [attr.aria-label]="text.forget + ' ' + row.label" (click)="say(row.whose, row.code, null)">
               {{ text.forget }}
             </button>

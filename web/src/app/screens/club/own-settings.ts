@@ -1,10 +1,11 @@
-import { ChangeDetectionStrategy, Component, inject, linkedSignal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import type { Settings } from '@hopsk/contract/club';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { AccountApi } from '../../data/account-api';
+import { same } from '../../data/same';
 import { signInActions, signInFeature } from '../../data/sign-in';
 import { Sending, Sent } from '../../parts/sending';
 import { Box } from '../../ui/box';
@@ -12,6 +13,9 @@ import { Choice } from '../../ui/choice';
 import { once } from '../../ui/once';
 import { numbers } from '../../ui/reads';
 import { Whole } from '../../ui/whole';
+
+/** What is typed here; the rest of the settings stays. */
+type Typed = Pick<Settings, 'units' | 'tapDelay'>;
 
 /** How the coach reads lengths, and how long they look before they tap. */
 @Component({
@@ -50,19 +54,23 @@ export class OwnSettings {
     { value: 'cm' as const, label: words.club.unitsCm },
     { value: 'ft-in' as const, label: words.club.unitsFt },
   ];
+  private readonly stored = computed<Typed>(
+    () => {
+      const { units, tapDelay } = this.me()?.coach ?? { units: 'cm', tapDelay: 1 };
+      return { units, tapDelay };
+    },
+    { equal: same },
+  );
   /** As they are typed; the coach's own until then. */
-  protected readonly settings = linkedSignal<Settings>(() => {
-    const { units, tapDelay, views } = this.me()?.coach ?? { units: 'cm', tapDelay: 1, views: {} };
-    return { units, tapDelay, views };
-  });
+  protected readonly settings = linkedSignal(() => this.stored());
 
-  protected set(change: Partial<Settings>): void {
+  protected set(change: Partial<Typed>): void {
     this.settings.update((typed) => ({ ...typed, ...change }));
   }
 
   protected readonly save = once(() =>
     this.sending.send(async () => {
-      const me = await firstValueFrom(this.api.saveSettings(this.settings()));
+      const me = await firstValueFrom(this.api.saveSettings({ ...this.settings(), views: this.me()?.coach.views ?? {} }));
       this.store.dispatch(signInActions.entered({ me, offline: false }));
       return this.common.saved;
     }),

@@ -4,6 +4,8 @@ import type { Dialogs, Part } from '../../ui/dialogs';
 /** The catalogue, to find a fault in; closes with its code. */
 export const FAULT_PICKER: Part = () => import('./fault-picker').then(({ FaultPicker }) => FaultPicker);
 export const RESULT_PICKER: Part = () => import('./result-picker').then(({ ResultPicker }) => ResultPicker);
+export const NOTE_BOX: Part = () => import('./note-box').then(({ NoteBox }) => NoteBox);
+export const WHO_PICKER: Part = () => import('./who-picker').then(({ WhoPicker }) => WhoPicker);
 export const KEY_LIST: Part = () => import('./key-list').then(({ KeyList }) => KeyList);
 
 /** A fault by a few letters of it; null where none was taken. */

@@ -1,8 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import type { RunPlan, RunWhole } from '@hopsk/contract/run';
+import { SIDES } from '@hopsk/core/body/foot';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { planAt } from '@hopsk/core/log/clock';
-import type { Correction } from '@hopsk/core/log/event';
+import type { Correction, Note } from '@hopsk/core/log/event';
 import type { Placed } from '@hopsk/core/log/count';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { isSession, stretchesOfPlan } from '@hopsk/core/plan/run-plan';
@@ -19,39 +21,30 @@ import { RunsSeen } from '../../data/runs-seen';
 import { Box } from '../../ui/box';
 import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
-import { byId, orNone } from '../../ui/options';
+import { byId, namedOptions, orNone } from '../../ui/options';
 import { texts } from '../../ui/reads';
+import { RunNotes, type NoteRow } from './run-notes';
+
+/** What is said of a run afterwards. */
+type Later = Correction | Note;
 
 /** A run afterwards: its name and pattern, and each tap with where it belongs, to be moved, given away or taken back. */
 @Component({
   selector: 'hop-review',
-  imports: [Box, Choice, Head, MatButton],
+  imports: [Box, Choice, Head, MatButton, RunNotes],
   templateUrl: './review.html',
   styles: `
     .gone td {
       color: var(--muted);
       text-decoration: line-through;
     }
-    input,
-    select {
-      font: inherit;
-      min-height: 44px;
-      padding: 4px 10px;
-      border: 1px solid var(--edge);
-      border-radius: 6px;
-      background: var(--raised);
-      color: inherit;
-      max-width: 100%;
+    .fault {
+      display: flex;
+      gap: 6px;
     }
     .named {
       align-items: end;
       margin-bottom: 20px;
-    }
-    label {
-      display: grid;
-      gap: 2px;
-      font: 600 14px var(--label);
-      color: var(--muted);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -72,21 +65,21 @@ export class Review {
   protected readonly saved = signal(false);
   protected readonly patterns = this.store.selectSignal(patterns.selectAll);
   private readonly people = this.store.selectSignal(people.selectById);
-  protected readonly athletes = computed(() =>
-    (this.whole()?.run.athletes ?? []).map((id) => ({ id, name: this.people()[id]?.name ?? '–' })),
-  );
-  protected readonly athleteOptions = computed(() => byId(this.athletes()));
-  protected readonly patternOptions = computed(() => orNone(this.common.none, byId(this.patterns())));
-  protected readonly nameReads = texts(80, 1);
-  /** As typed, until it is saved. */
-  protected readonly name = linkedSignal(() => this.whole()?.run.name ?? '');
-  protected readonly patternId = linkedSignal(() => this.whole()?.run.patternId ?? null);
-  /** What is being written: one after the other, so that each has its own number. */
-  private writing: Promise<void> = Promise.resolve();
   private readonly log = computed(() => {
     const whole = this.whole();
     return whole && logOf(whole.run, whole.events);
   });
+  protected readonly athletes = computed(() => (this.log()?.all ?? []).map((id) => ({ id, name: this.people()[id]?.name ?? '–' })));
+  protected readonly athleteOptions = computed(() => byId(this.athletes()));
+  protected readonly patternOptions = computed(() => orNone(this.common.none, byId(this.patterns())));
+  protected readonly nameReads = texts(80, 1);
+  private readonly storedName = computed(() => this.whole()?.run.name ?? '');
+  private readonly storedPattern = computed(() => this.whole()?.run.patternId ?? null);
+  /** As typed, until it is saved; what is corrected meanwhile changes nothing in it. */
+  protected readonly name = linkedSignal(() => this.storedName());
+  protected readonly patternId = linkedSignal(() => this.storedPattern());
+  /** What is being written: one after the other, so that each has its own number. */
+  private writing: Promise<void> = Promise.resolve();
   /** Events that a newer app wrote: what is counted here is not all. */
   protected readonly unread = computed(() => this.whole()?.unread ?? 0);
   protected readonly rows = computed(() => {
@@ -101,8 +94,9 @@ export class Review {
         return {
           id: event.id,
           at: clockText(Math.max(0, planAt(log.clock, event.m))),
-          label: faultLabel(event.fault),
-          side: event.side,
+          fault: at?.event.fault ?? event.fault,
+          label: faultLabel(at?.event.fault ?? event.fault),
+          side: at?.event.side ?? null,
           undo: log.undoOf(event)?.id ?? null,
           athlete: at?.event.athlete ?? event.athlete,
           as: at ? this.text.countAs[at.as] : this.text.undone,
@@ -110,6 +104,21 @@ export class Review {
         };
       });
   });
+
+  /** Where several watched the same attempts alike: in how many they disagree. */
+  protected readonly together = computed(() => {
+    const parts = this.log()?.details().parts ?? [];
+    const [shared, disagree] = parts.reduce(([all, no], part) => [all + part.shared, no + part.disagree], [0, 0] as [number, number]);
+    return shared === 0 ? '' : disagree === 0 ? this.text.agree(shared) : this.text.disagree(disagree, shared);
+  });
+  protected readonly notes = computed(() =>
+    (this.log()?.notes() ?? []).map(({ id, text, athlete, m }): NoteRow => {
+      const clock = this.log()?.clock;
+      return { id, text, at: clock ? clockText(Math.max(0, planAt(clock, m))) : '', who: this.people()[athlete ?? '']?.name ?? '' };
+    }),
+  );
+  protected readonly sideOptions = orNone(words.common.none, namedOptions(SIDES, words.common.sides));
+  protected readonly faultOptions = FAULTS.map(({ code }) => ({ value: code, label: faultLabel(code) }));
 
   private place(attempt: NonNullable<Placed['occasion']>, plan: RunPlan): string {
     const sets = Math.max(1, ...stretchesOfPlan(plan).map(({ set }) => set));
@@ -140,12 +149,12 @@ export class Review {
   }
 
   /** Adds a correction to the log; what was tapped stays in it. */
-  protected correct(correction: Correction): Promise<void> {
+  protected correct(correction: Later): Promise<void> {
     this.writing = this.writing.then(() => this.correctNow(correction));
     return this.writing;
   }
 
-  private async correctNow(correction: Correction): Promise<void> {
+  private async correctNow(correction: Later): Promise<void> {
     const [whole, log] = [this.whole(), this.log()];
     if (!whole || !log) return;
     const stamp = {

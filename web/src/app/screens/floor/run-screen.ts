@@ -3,7 +3,6 @@ import { Router, RouterLink } from '@angular/router';
 import { MatButton } from '@angular/material/button';
 import type { ClubFile } from '@hopsk/contract/club-file';
 import { CLUB_FILE, CLUB_FILE_VERSION } from '@hopsk/contract/club-format';
-import type { Result } from '@hopsk/core/log/event';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import type { ControlEvent } from '@hopsk/core/log/event';
@@ -15,14 +14,13 @@ import { Together } from '../../data/together';
 import { Sounds } from '../../ports/sounds';
 import { signInFeature } from '../../data/sign-in';
 import { ClockBlock } from './clock-block';
-import { FAULT_PICKER, KEY_LIST, pickFault, RESULT_PICKER } from './dialogs';
 import { actOf, type KeyAct } from './keys';
 import { RunNow } from '../../parts/run-now';
+import { RunPicks } from './run-picks';
 import { RunTaps } from './run-taps';
 import { RunUpkeep } from './run-upkeep';
 import { Summary } from './summary';
 import { Ask } from '../../ui/ask';
-import { Dialogs } from '../../ui/dialogs';
 import { once } from '../../ui/once';
 
 /** Rounds under way: the clock, who is watched, and a tile a fault. Everything shown is derived from the run's log. */
@@ -40,7 +38,6 @@ export class RunScreen {
   private readonly together = inject(Together);
   private readonly following = inject(Following);
   private readonly router = inject(Router);
-  private readonly dialogs = inject(Dialogs);
   private readonly questions = inject(Ask);
   protected readonly sounds = inject(Sounds);
   private readonly sending = inject(Outbox);
@@ -61,6 +58,7 @@ export class RunScreen {
     fold: this.desk.fold,
     watching: this.atHand.watching,
     now: this.now,
+    nameOf: (athlete) => this.atHand.nameOf(athlete),
   });
   protected readonly leads = this.desk.leads;
   protected readonly lead = once(() => this.desk.lead());
@@ -74,6 +72,7 @@ export class RunScreen {
     return control && { control, said: this.text.ignored(this.text.controls[control.kind]), own: control.kind !== 'end' };
   });
   protected readonly taps = new RunTaps(this.at);
+  protected readonly picks = new RunPicks(this.at, this.taps);
   protected readonly upkeep = new RunUpkeep({
     at: this.at,
     now: this.now,
@@ -81,7 +80,6 @@ export class RunScreen {
   });
 
   constructor() {
-    this.dialogs.ready(FAULT_PICKER, RESULT_PICKER, KEY_LIST);
     this.questions.ready();
     effect(() => {
       const club = this.me()?.club.id;
@@ -136,20 +134,9 @@ export class RunScreen {
     void this.router.navigate(['/floor']);
   }
 
-  /** A fault from the whole list; what is on the board already is only shown there. */
-  protected async picking(): Promise<void> {
-    const code = await pickFault(this.dialogs);
-    if (code && !this.at.watching()?.board.includes(code)) this.taps.fault(code);
-  }
-
-  protected async resulting(): Promise<void> {
-    const result = await this.dialogs.show<Result>(RESULT_PICKER, { label: this.text.result, width: 'auto' });
-    if (result) this.taps.result(result);
-  }
-
   protected key(event: KeyboardEvent): void {
     // A key held down is one press.
-    if (event.repeat || this.dialogs.open) return;
+    if (event.repeat || this.picks.open) return;
     const act = actOf(
       event,
       this.at.tiles().map((tile) => tile.code),
@@ -182,9 +169,11 @@ export class RunScreen {
       case 'end':
         return void this.askEnd();
       case 'keys':
-        return void this.dialogs.show(KEY_LIST, { labelledBy: 'key-list' });
+        return this.picks.keys();
       case 'athlete':
         return this.taps.watchOn(act.by);
+      case 'note':
+        return void this.picks.note();
     }
   }
 }

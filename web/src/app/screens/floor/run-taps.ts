@@ -6,6 +6,7 @@ import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { RunDesk, type Loose } from '../../data/desk';
 import type { RunNow } from '../../parts/run-now';
+import type { Came } from './who-picker';
 
 /** What a coach taps while they watch: each becomes an event, and is said back. To be made where things can be injected. */
 export class RunTaps {
@@ -57,6 +58,17 @@ export class RunTaps {
 
   result(result: Result): void {
     void this.log({ kind: 'result', result, athlete: this.athlete, source: 'floor', clip: null }, this.text.results[result]);
+  }
+
+  /** What is to be remembered, of somebody or of all. */
+  note(text: string, athlete: string | null): void {
+    void this.log({ kind: 'note', text, athlete }, this.text.noteKept);
+  }
+
+  /** Somebody comes, or goes; who goes is watched no longer. */
+  async came({ kind, athlete }: Came): Promise<void> {
+    if (kind === 'leave' && this.athlete === athlete) await this.desk.log({ kind: 'watch', athlete: null });
+    await this.log({ kind, athlete }, kind === 'join' ? this.text.joined : this.text.gone);
   }
 
   /** At a freeze: could they go on. */

@@ -45,7 +45,7 @@ export class Summary {
   /** Up to now: over by the clock, a run is over before its end is written. */
   private readonly counted = computed(() => countedIn(this.desk.fold()?.log, this.desk.time.now()));
   protected readonly people = computed(() =>
-    this.run().head.athletes.map((id) => {
+    (this.desk.fold()?.log.all ?? []).map((id) => {
       const rows = this.counted()
         .tallies.filter((tally) => tally.athlete === id)
         .map((tally) => {
@@ -58,7 +58,7 @@ export class Summary {
           };
         })
         .sort((a, b) => b.faulty - a.faulty || b.noted - a.noted);
-      return { id, name: this.run().names[id] ?? '–', praise: this.counted().praise[id] ?? 0, results: this.resultsOf(id), rows };
+      return { id, name: this.desk.atHand.nameOf(id), praise: this.counted().praise[id] ?? 0, results: this.resultsOf(id), rows };
     }),
   );
 

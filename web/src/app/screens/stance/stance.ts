@@ -14,6 +14,7 @@ import { Table } from '../../ui/table';
 import { Store } from '@ngrx/store';
 import { StanceDrawing } from '../../drawing/stance-drawing';
 import { picked } from '../../data/picked';
+import { same } from '../../data/same';
 import { people } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
@@ -45,7 +46,15 @@ export class StanceScreen {
   protected readonly units = computed(() => this.me()?.coach.units ?? 'cm');
   protected readonly choice = picked(this.people, () => this.athlete());
   protected readonly who = this.choice.record;
-  protected readonly code = linkedSignal(() => this.who()?.school ?? 'square-ready');
+  /** What the record says: the same again, fetched anew, changes nothing that was chosen here. */
+  private readonly said = computed(
+    () => {
+      const { id, school = 'square-ready', lead = 'none', hand = 'right' } = this.who() ?? {};
+      return { id, school, lead: lead === 'none' ? (hand === 'left' ? 'right' : 'left') : lead } as const;
+    },
+    { equal: same },
+  );
+  protected readonly code = linkedSignal<string>(() => this.said().school);
   /** Whose stance is shown: another one's is measured anew, the same one's stays when the record is saved. */
   private readonly shown = computed(() => `${this.who()?.id} ${this.code()}`);
   protected readonly seen = linkedSignal<string, Feet | null>({ source: this.shown, computation: () => null });
@@ -55,10 +64,7 @@ export class StanceScreen {
     const who = this.who();
     return { ...(who?.school === asked.code ? overridden(asked, who.stance) : asked), ...schoolWords(asked) };
   });
-  protected readonly lead = linkedSignal<Side | null>(() => {
-    const lead = this.who()?.lead ?? 'none';
-    return lead === 'none' ? (this.who()?.hand === 'left' ? 'right' : 'left') : lead;
-  });
+  protected readonly lead = linkedSignal<Side | null>(() => this.said().lead);
   protected readonly body = computed(() => bodyOf(this.who() ?? {}, isUnder16(this.who()?.ageGroup ?? 'adult')));
   protected readonly numbers = computed(() =>
     stanceNumbers(this.school(), this.body(), this.lead()).map((number) => [

@@ -13,6 +13,7 @@ import type { Draft, DraftStage } from '../../parts/session-draft';
 import { emptyStage, stageFrom } from '../../parts/stages';
 import { Choice } from '../../ui/choice';
 import { byId } from '../../ui/options';
+import { steady } from '../../ui/pressing';
 import { lineOf, withInserted, withMoved, withoutStage, withStage } from './edits';
 import { StageDetail } from './stage-detail';
 import { StageRow, type StageRowOf } from './stage-row';
@@ -44,7 +45,7 @@ export class Stages {
   protected readonly patternOptions = computed(() => byId(this.patterns()));
   protected readonly adding = picked(this.patterns, () => undefined);
   /** The look may be a moment behind the typing. */
-  protected readonly rows = computed<readonly StageRowOf[]>(() => {
+  private readonly lookedAt = computed<readonly StageRowOf[]>(() => {
     const look = this.look();
     const places = new Map(look?.stages.map((one, i) => [one.id, i]) ?? []);
     const { stages } = this.draft();
@@ -64,6 +65,8 @@ export class Stages {
       };
     });
   });
+
+  protected readonly rows = steady(this.lookedAt);
 
   protected change(id: string, change: Partial<DraftStage>): void {
     this.changed.emit(withStage(this.draft(), id, change));

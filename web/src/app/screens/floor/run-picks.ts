@@ -1,0 +1,61 @@
+import { inject } from '@angular/core';
+import type { Result } from '@hopsk/core/log/event';
+import { words } from '@hopsk/words/words';
+import { Store } from '@ngrx/store';
+import { people } from '../../data/records';
+import type { RunNow } from '../../parts/run-now';
+import { Dialogs } from '../../ui/dialogs';
+import { FAULT_PICKER, KEY_LIST, NOTE_BOX, pickFault, RESULT_PICKER, WHO_PICKER } from './dialogs';
+import type { RunTaps } from './run-taps';
+import type { Came, Who } from './who-picker';
+
+/** What a coach picks or writes in a dialog while a run is on. To be made where things can be injected. */
+export class RunPicks {
+  private readonly dialogs = inject(Dialogs);
+  private readonly people = inject(Store).selectSignal(people.selectHere);
+  private readonly text = words.run;
+
+  constructor(
+    private readonly at: RunNow,
+    private readonly taps: RunTaps,
+  ) {
+    this.dialogs.ready(FAULT_PICKER, RESULT_PICKER, NOTE_BOX, WHO_PICKER, KEY_LIST);
+  }
+
+  /** Whether a dialog is open: keys are its own then. */
+  get open(): boolean {
+    return this.dialogs.open;
+  }
+
+  /** A fault from the whole list; what is on the board already is only shown there. */
+  async fault(): Promise<void> {
+    const code = await pickFault(this.dialogs);
+    if (code && !this.at.watching()?.board.includes(code)) this.taps.fault(code);
+  }
+
+  async result(): Promise<void> {
+    const result = await this.dialogs.show<Result>(RESULT_PICKER, { label: this.text.result, width: 'auto' });
+    if (result) this.taps.result(result);
+  }
+
+  /** A note of the one who is watched, or of all. */
+  async note(): Promise<void> {
+    const athlete = this.at.watching()?.athlete ?? null;
+    const name = this.at.athletes().find(({ id }) => id === athlete)?.name ?? null;
+    const said = await this.dialogs.show<string>(NOTE_BOX, { label: this.text.noteTile, data: name });
+    if (said) this.taps.note(said, athlete);
+  }
+
+  /** Somebody comes, or goes. */
+  async who(): Promise<void> {
+    const here = this.at.athletes();
+    const others = this.people().filter(({ id }) => here.every((one) => one.id !== id));
+    const data: Who = { here, others: others.map(({ id, name }) => ({ id, name })) };
+    const came = await this.dialogs.show<Came>(WHO_PICKER, { label: this.text.whoTitle, data });
+    if (came) await this.taps.came(came);
+  }
+
+  keys(): void {
+    void this.dialogs.show(KEY_LIST, { labelledBy: 'key-list' });
+  }
+}
