@@ -227,7 +227,13 @@ export const EventsStored = z.object({
 export type EventsStored = Wire<typeof EventsStored>;
 
 /** Events by the number of their arrival: some, and the number to go on from. */
-export const EventsPage = z.object({ events: z.array(z.unknown()), arrival: z.int(), more: z.boolean() });
+export const EventsPage = z.object({
+  events: z.array(z.unknown()),
+  arrival: z.int(),
+  more: z.boolean(),
+  /** The run's time (ms) as the server knows it: at most a little less than the truth; null where it knows none. */
+  now: z._default(z.nullable(z.number()), null),
+});
 export type EventsPage = Wire<typeof EventsPage>;
 
 /** Naming a run, and joining it to a pattern, afterwards. */

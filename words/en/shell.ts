@@ -57,6 +57,7 @@ export const shell = {
     keepMine: 'save mine over it',
     takeTheirs: 'take theirs',
     offline: 'No network. Showing what this device kept.',
+    partAway: 'What belongs here could not be fetched.',
     pageAway: 'That page could not be fetched; you are still on the one before.',
     away: 'The server cannot be reached. What you typed is kept here; try again in a moment.',
     unexpected: 'The server answered something this page does not understand. Load the page again; what was tapped is kept.',

@@ -208,7 +208,8 @@ describe('building up', () => {
       const line = lineForFault(fault, [], () => ada);
       const stages = stagesOf(forFault(fault, line, ada, options()));
       expect(stages[0]?.name).withContext(fault.code).toBe(`remedy ${fault.code}`);
-      for (const stage of stages) expect([stage.watch, stage.view, stage.cues]).toEqual([[fault.code], fault.views[0] as 'front' | 'side', [`cue ${fault.code}`]]);
+      for (const stage of stages)
+        expect([stage.watch, stage.view, stage.cues]).toEqual([[fault.code], fault.views[0] as 'front' | 'side', [`cue ${fault.code}`]]);
       expect(parse(line.steps).errors).toEqual([]);
     }
     // A heel raise shows no late split: it is left out, and said so.

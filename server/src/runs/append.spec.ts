@@ -211,7 +211,7 @@ describe('events of a run', () => {
     expect([one.events.length, one.arrival, one.more]).toEqual([500, 500, true]);
     expect([two.events.length, two.arrival, two.more]).toEqual([log.events.length - 500, log.events.length, false]);
     expect([...one.events, ...two.events]).toEqual([...log.events]);
-    expect(await page(log.events.length)).toEqual({ events: [], arrival: log.events.length, more: false });
+    expect(await page(log.events.length)).toEqual({ events: [], arrival: log.events.length, more: false, now: null });
   });
 
   it('arrive in the order of commits, however long one of two servers takes', async () => {

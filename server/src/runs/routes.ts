@@ -60,8 +60,9 @@ export function runRoutes(pool: Pool): Router {
     const id = idOf(request, 'run');
     const { after } = read(After, request.query);
     const page = await eventsAfter(pool, clubId, id, after, EVENTS_LIMITS.most);
-    if (page.events.length === 0 && !(await one(pool, 'run-there', clubId, id))) throw notFound('run');
-    response.json(page);
+    const standing = await one<{ now: number | null }>(pool, 'run-now', clubId, id);
+    if (!standing) throw notFound('run');
+    response.json({ ...page, now: standing.now });
   });
 
   router.post('/runs/:id/events', async (request, response) => {

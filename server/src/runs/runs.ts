@@ -32,7 +32,7 @@ export async function eventsOf(db: Db, clubId: string, id: string): Promise<RunE
 }
 
 /** Events that arrived after so many, at most so many of them. */
-export async function eventsAfter(db: Db, clubId: string, id: string, after: number, most: number): Promise<EventsPage> {
+export async function eventsAfter(db: Db, clubId: string, id: string, after: number, most: number): Promise<Omit<EventsPage, 'now'>> {
   const rows = await run<{ arrival: number; body: RunEvent }>(db, 'events-after', clubId, id, after, most + 1);
   const page = rows.slice(0, most);
   return { events: page.map(({ body }) => body), arrival: page.at(-1)?.arrival ?? after, more: rows.length > most };

@@ -1,4 +1,5 @@
 import { TestBed } from '@angular/core/testing';
+import { RunEvent } from '@hopsk/contract/run';
 import { clockAt, type ClockState } from '@hopsk/core/log/clock';
 import { stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { provideStore, Store } from '@ngrx/store';
@@ -148,6 +149,20 @@ describe('the desk that writes the log', () => {
     expect(await desk.recover(me.club.id)).toBeTrue();
     expect(clock(head.plan)).toEqual(jasmine.objectContaining({ status: 'paused', t: 2 }));
     expect(events().at(-1)).toEqual(jasmine.objectContaining({ kind: 'pause', m: 7000, answers: events()[3]?.id }));
+  });
+
+  it('back by a wall’s clock that says 2090: the clock is stopped where it was, and what is tapped then is in the run', async () => {
+    const head = runHead();
+    await begin(head);
+    later(7);
+    desk.alive();
+    await device.runs();
+    reload();
+    later(64 * 365 * 86_400);
+    expect(await desk.recover(me.club.id)).toBeTrue();
+    expect(clock(head.plan)).toEqual(jasmine.objectContaining({ status: 'paused', t: 2 }));
+    await desk.log({ kind: 'fault', fault: 'split-late', side: null, athlete: null, source: 'floor', clip: null });
+    expect(RunEvent.safeParse(events().at(-1)).success).toBeTrue();
   });
 
   it('an ended run is not found again, nor another club’s', async () => {

@@ -48,6 +48,11 @@ export interface Beginning {
 
 /** Away for longer than this while a run was open, and the clock is stopped where the app was last alive. */
 export const AWAY_MS = 15_000;
+/** Nobody was away for longer, whatever the wall's clock says: after so long it is another evening. */
+const MOST_AWAY_MS = 4 * 3_600_000;
+
+/** Done with the work, or after 3 s. */
+const soon = (work: Promise<void>): Promise<void> => Promise.race([work, new Promise<void>((go) => setTimeout(go, 3000))]);
 
 /** Writes the log of the run on this device: kept here first, then shown, sent when it can be. */
 @Injectable({ providedIn: 'root' })
@@ -231,7 +236,7 @@ export class RunDesk {
     await this.open(run.head.id);
     const log = this.fold()?.log;
     if (!log) return false;
-    const away = Math.max(0, Date.now() - run.aliveAt);
+    const away = Math.min(MOST_AWAY_MS, Math.max(0, Date.now() - run.aliveAt));
     const last = Math.max(run.aliveM, log.latest);
     if (log.clock.status === 'waiting') {
       this.time.stop();
@@ -239,13 +244,15 @@ export class RunDesk {
     }
     // Until the pause is written the clock stands where it was last seen to go: nothing falls due of what nobody heard.
     this.time.goFrom(away > AWAY_MS ? last : last + away);
-    // A run in which others are goes on without this device.
+    // A run in which others are goes on without this device: how far it is, the server says.
     const alone = this.leads() && this.atHand.others().length === 0;
     if (alone && away > AWAY_MS && clockAt(log.clock, stretchesOfPlan(run.head.plan), last).status === 'running') {
       await this.log({ kind: 'pause', m: last });
     }
-    this.time.goFrom(last + away);
-    void this.following.catchUp();
+    this.time.goFrom(last + away, undefined, away <= AWAY_MS || this.atHand.others().length === 0);
+    // Waited for a little where the time is a guess: nothing should be shown that is not.
+    if (!this.time.sure) await soon(this.following.catchUp());
+    else void this.following.catchUp();
     return true;
   }
 

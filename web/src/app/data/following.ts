@@ -6,6 +6,7 @@ import { RunAtHand } from './at-hand';
 import { DeviceStore } from './device-store';
 import { Leading } from './leading';
 import { Live } from './live';
+import { RunTime } from './run-time';
 
 /** Keeps the run at hand up with what other devices write in it: when the server hints at it, and whenever something was sent. */
 @Injectable({ providedIn: 'root' })
@@ -15,8 +16,11 @@ export class Following {
   private readonly atHand = inject(RunAtHand);
   private readonly live = inject(Live);
   private readonly leading = inject(Leading);
+  private readonly time = inject(RunTime);
   /** Of which run all is known that arrived up to a number. */
   private known = { run: '', arrival: 0 };
+  /** The run of which not all is on this device: after a reload all of it is asked for from where there was none missing. */
+  private holes: string | null = null;
   private asking: Promise<void> | null = null;
   private again = false;
   /** Something was asked for and could not be fetched. */
@@ -39,10 +43,13 @@ export class Following {
     if (this.behind || !this.live.hearing()) await this.catchUp();
   }
 
-  /** What was sent was answered: all is known up to there, or others wrote meanwhile. */
-  async answered(runId: string, { before, arrival }: Pick<EventsStored, 'before' | 'arrival'>): Promise<void> {
+  /**
+   * What was sent was answered: all is known up to there, or others wrote meanwhile.
+   * @param kept whether all that was sent is on this device too, and not on this page only.
+   */
+  async answered(runId: string, { before, arrival }: Pick<EventsStored, 'before' | 'arrival'>, kept: boolean): Promise<void> {
     if (runId !== this.atHand.run()?.head.id) return;
-    if (before === this.upTo(runId)) await this.upToNow(runId, arrival, this.newer() !== runId);
+    if (before === this.upTo(runId)) await this.upToNow(runId, arrival, kept && this.newer() !== runId);
     else if (arrival > this.upTo(runId)) void this.catchUp();
   }
 
@@ -61,9 +68,11 @@ export class Following {
       if (run === null || run.headSent === 0 || !this.leading.leads()) return;
       try {
         const page = await firstValueFrom(this.api.eventsAfter(run.head.id, this.upTo(run.head.id)));
+        const came = performance.now();
         const events = page.events.flatMap((event) => RunEvent.safeParse(event).data ?? []);
         if (events.length < page.events.length) this.newer.set(run.head.id);
         await this.hear(run.head.id, events, page.arrival);
+        if (page.now !== null && this.atHand.others().length > 0) this.time.told(page.now, came);
         this.again ||= page.more;
         this.behind = false;
       } catch {
@@ -96,10 +105,11 @@ export class Following {
     return this.known.arrival;
   }
 
-  private async upToNow(runId: string, arrival: number, noted = true): Promise<void> {
+  private async upToNow(runId: string, arrival: number, noted: boolean): Promise<void> {
+    if (!noted) this.holes = runId;
     if (arrival <= this.upTo(runId)) return;
     this.known = { run: runId, arrival };
     // Noted late or not at all, some of it is asked for once more.
-    if (noted) await this.device.changeRun(runId, { arrival }).catch(() => undefined);
+    if (this.holes !== runId) await this.device.changeRun(runId, { arrival }).catch(() => undefined);
   }
 }

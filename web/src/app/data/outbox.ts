@@ -154,11 +154,12 @@ export class Outbox {
           this.api.sendEvents(
             run.head.id,
             some.map(({ event }) => event),
-            this.isHere(run) && this.time.known ? this.time.now() : null,
+            this.isHere(run) && this.time.sure ? this.time.now() : null,
           ),
         );
+        const onPage = new Set(this.held().map(({ event }) => event.id));
         await this.sent(run.head.id, some, answer.stored);
-        await this.following.answered(run.head.id, answer);
+        await this.following.answered(run.head.id, answer, !some.some(({ event }) => onPage.has(event.id)));
         left = left.slice(part);
         tries = 0;
       } catch (error) {
@@ -244,10 +245,10 @@ export class Outbox {
     return again;
   }
 
-  private renewedAt = 0;
+  private renewAgain = 0;
   private async renewed(): Promise<boolean> {
-    if (Date.now() - this.renewedAt < 60_000) return false;
-    this.renewedAt = Date.now();
+    if (performance.now() < this.renewAgain) return false;
+    this.renewAgain = performance.now() + 60_000;
     return firstValueFrom(this.account.me()).then(
       () => true,
       () => false,

@@ -1,8 +1,10 @@
+import { HttpErrorResponse } from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
 import { clockAt } from '@hopsk/core/log/clock';
 import { isControl, type RunEvent } from '@hopsk/core/log/event';
 import { stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { provideStore } from '@ngrx/store';
+import { throwError } from 'rxjs';
 import { LogServer } from '../testing/log-server';
 import { emptyDevice, event, me, runHead } from '../testing/run';
 import { Api } from './api';
@@ -39,6 +41,7 @@ describe('a run on several devices', () => {
   const heard = (): Promise<void> => TestBed.inject(Following).catchUp();
   const later = (seconds: number): void => {
     steady += seconds * 1000;
+    if (server.now !== null) server.now += seconds * 1000;
     jasmine.clock().mockDate(new Date(Date.now() + seconds * 1000));
   };
   const status = (): unknown => {
@@ -155,6 +158,67 @@ describe('a run on several devices', () => {
     later(AWAY_MS / 1000 + 1);
     expect(await desk.recover(me.club.id)).toBeTrue();
     expect(status()).toEqual(['running', 3 + AWAY_MS / 1000 + 1]);
+  });
+
+  it('what this device could not keep comes back from the server after a reload, whatever was kept later', async () => {
+    await join();
+    const full = spyOn(device, 'putEvents').and.rejectWith(new DOMException('full', 'QuotaExceededError'));
+    await desk.log(right);
+    await sent();
+    full.and.callThrough();
+    server.from(there(5, 9000, right));
+    await heard();
+    await desk.log(right);
+    await sent();
+    const all = [...server.log].map(({ id }) => id).sort();
+    setUp();
+    await desk.recover(me.club.id);
+    await heard();
+    expect([...events()].map(({ id }) => id).sort()).toEqual(all);
+  });
+
+  it('back after a while, by a wall’s clock that somebody set: the server says what time it is in the run', async () => {
+    await join();
+    desk.alive();
+    await device.runs();
+    setUp();
+    later(3600);
+    server.now = 4000;
+    expect(await desk.recover(me.club.id)).toBeTrue();
+    await heard();
+    expect((status() as unknown[])[0]).toBe('running');
+    expect(desk.time.sure).toBeTrue();
+    expect(desk.time.now()).toBe(4000);
+    // One that lags behind was asleep; a little less than the truth is what the server says anyway.
+    server.now = 4900;
+    await TestBed.inject(Following).catchUp();
+    expect(desk.time.now()).toBe(4000);
+    server.now = 9000;
+    await TestBed.inject(Following).catchUp();
+    expect(desk.time.now()).toBe(9000);
+    server.now = 5000;
+    await TestBed.inject(Following).catchUp();
+    expect(desk.time.now()).toBe(9000);
+  });
+
+  it('back after a while without a network: the time is a guess, which is told to nobody', async () => {
+    await join();
+    desk.alive();
+    await device.runs();
+    setUp();
+    later(3600);
+    const { eventsAfter } = server.api;
+    server.api.eventsAfter = () => throwError(() => new HttpErrorResponse({ status: 0 }));
+    expect(await desk.recover(me.club.id)).toBeTrue();
+    expect(desk.time.sure).toBeFalse();
+    server.times.length = 0;
+    await desk.log(right);
+    await sent();
+    expect(server.times).toEqual([null]);
+    server.api.eventsAfter = eventsAfter;
+    server.now = 4000;
+    await TestBed.inject(Following).catchUp();
+    expect([desk.time.sure, desk.time.now()]).toEqual([true, 4000]);
   });
 
   describe('when another turned the clock first', () => {

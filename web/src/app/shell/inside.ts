@@ -12,6 +12,7 @@ import { Outbox } from '../data/outbox';
 import { loadAll } from '../data/records';
 import { signInFeature } from '../data/sign-in';
 import { ICONS } from '../ui/look/icons';
+import { Dialogs } from '../ui/dialogs';
 import { once } from '../ui/once';
 
 /** The house behind the door: its menu, and a page of it. What is not sent yet is sent from here. */
@@ -38,7 +39,7 @@ export class Inside {
   private readonly status = this.store.selectSignal(signInFeature.selectStatus);
   protected readonly me = this.store.selectSignal(signInFeature.selectMe);
   protected readonly offline = this.store.selectSignal(signInFeature.selectOffline);
-  private readonly url = toSignal(
+  protected readonly url = toSignal(
     this.router.events.pipe(
       filter((event) => event instanceof NavigationEnd),
       map((event) => event.urlAfterRedirects),
@@ -53,6 +54,7 @@ export class Inside {
     ),
     { initialValue: null },
   );
+  protected readonly partAway = inject(Dialogs).away.asReadonly();
   private readonly club = computed(() => this.me()?.club.id ?? null);
   /** The page shown is one of those behind ‘more’. */
   protected readonly elsewhere = computed(() => this.seldom.includes(this.url().split(/[/?]/)[1] ?? ''));

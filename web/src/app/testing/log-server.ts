@@ -33,7 +33,7 @@ export class LogServer {
     },
     eventsAfter: (_: string, after: number) => {
       this.asked.push(after);
-      return of({ events: this.log.slice(after), arrival: this.log.length, more: false });
+      return of({ events: this.log.slice(after), arrival: this.log.length, more: false, now: this.now });
     },
   };
 }

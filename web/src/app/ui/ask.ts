@@ -1,5 +1,5 @@
 import { inject, Injectable } from '@angular/core';
-import { Dialogs } from './dialogs';
+import { Dialogs, type Part } from './dialogs';
 
 /** A question with the words of its two answers. */
 export interface Question {
@@ -10,7 +10,8 @@ export interface Question {
   readonly box?: { readonly label: string; readonly most: number; readonly wrong: (typed: string) => string };
 }
 
-const part = () => import('./ask-dialog').then(({ AskDialog }) => AskDialog);
+/** What asks. */
+export const ASK: Part = () => import('./ask-dialog').then(({ AskDialog }) => AskDialog);
 
 /** Asks the coach in a dialog. */
 @Injectable({ providedIn: 'root' })
@@ -24,11 +25,6 @@ export class Ask {
 
   /** What they type; null where they would rather not. */
   word(question: Question): Promise<string | null> {
-    return this.dialogs.show<string>(part, { data: question, labelledBy: 'question' });
-  }
-
-  /** Fetches what is needed to ask, before it is. */
-  ready(): void {
-    this.dialogs.ready(part);
+    return this.dialogs.show<string>(ASK, { data: question, labelledBy: 'question' });
   }
 }

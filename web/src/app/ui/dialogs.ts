@@ -1,4 +1,5 @@
-import { inject, Injectable, Injector, type Type } from '@angular/core';
+import { inject, Injectable, Injector, signal, type Type } from '@angular/core';
+import type { MatDialog } from '@angular/material/dialog';
 import { firstValueFrom } from 'rxjs';
 
 /** A part that is shown in a dialog, fetched when it is needed. */
@@ -24,21 +25,28 @@ export class Dialogs {
     return this.shown > 0;
   }
 
-  /** Fetches parts before they are needed: a hall may have no network by then. */
-  ready(...parts: readonly Part[]): void {
-    const fetch = (): void => {
-      for (const part of [this.dialog, ...parts]) part().catch(() => undefined);
-    };
-    if ('requestIdleCallback' in window) requestIdleCallback(fetch);
-    else setTimeout(fetch, 300);
+  /** A part was asked for that could not be fetched: a browser asks for it no more until the page is loaded anew. */
+  readonly away = signal(false);
+
+  private dialog: Promise<Type<MatDialog>> | null = null;
+  private readonly had = new Map<Part, Type<unknown>>();
+
+  /** Parts that came with their page, and are there whatever becomes of the network. */
+  have(dialog: Type<MatDialog>, parts: ReadonlyMap<Part, Type<unknown>>): void {
+    this.dialog = Promise.resolve(dialog);
+    for (const [part, it] of parts) this.had.set(part, it);
   }
 
-  /** Shows a part until it is closed; what it was closed with, null where with nothing. */
+  /** Shows a part until it is closed; what it was closed with, null where with nothing, or where it could not be fetched. */
   async show<R>(part: Part, { label, labelledBy, data, width = '480px', height }: Shown): Promise<R | null> {
     this.shown++;
     try {
-      const [{ MatDialog }, shown] = await Promise.all([import('./material-dialog'), part()]);
-      const dialog = this.injector.get(MatDialog).open<unknown, unknown, R | null>(shown, {
+      const dialogs = this.dialog ?? import('./material-dialog').then(({ MatDialog }) => MatDialog);
+      const fetched = await Promise.all([dialogs, this.had.get(part) ?? part()]).catch(() => null);
+      this.away.set(fetched === null);
+      if (fetched === null) return null;
+      const [material, shown] = fetched;
+      const dialog = this.injector.get(material).open<unknown, unknown, R | null>(shown, {
         data,
         width,
         maxWidth: '100vw',
@@ -51,6 +59,4 @@ export class Dialogs {
       this.shown--;
     }
   }
-
-  private readonly dialog: Part = () => import('./material-dialog').then(({ MatDialog }) => MatDialog);
 }

@@ -1,13 +1,33 @@
-import { inject } from '@angular/core';
+import { inject, type Type } from '@angular/core';
 import type { Result } from '@hopsk/core/log/event';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { people } from '../../data/records';
 import type { RunNow } from '../../parts/run-now';
-import { Dialogs } from '../../ui/dialogs';
+import { ASK } from '../../ui/ask';
+import { AskDialog } from '../../ui/ask-dialog';
+import { Dialogs, type Part } from '../../ui/dialogs';
+import { MatDialog } from '../../ui/material-dialog';
 import { FAULT_PICKER, KEY_LIST, NOTE_BOX, pickFault, RESULT_PICKER, WHO_PICKER } from './dialogs';
 import type { RunTaps } from './run-taps';
-import type { Came, Who } from './who-picker';
+import { FaultPicker } from './fault-picker';
+import { KeyList } from './key-list';
+import { NoteBox } from './note-box';
+import { ResultPicker } from './result-picker';
+import { WhoPicker, type Came, type Who } from './who-picker';
+
+/**
+ * All that a run asks or shows comes with its page, and not when it is needed: a browser that failed once to fetch a part asks for it
+ * no more, and the network of a hall comes and goes.
+ */
+const AT_HAND = new Map<Part, Type<unknown>>([
+  [ASK, AskDialog],
+  [FAULT_PICKER, FaultPicker],
+  [RESULT_PICKER, ResultPicker],
+  [NOTE_BOX, NoteBox],
+  [WHO_PICKER, WhoPicker],
+  [KEY_LIST, KeyList],
+]);
 
 /** What a coach picks or writes in a dialog while a run is on. To be made where things can be injected. */
 export class RunPicks {
@@ -19,7 +39,7 @@ export class RunPicks {
     private readonly at: RunNow,
     private readonly taps: RunTaps,
   ) {
-    this.dialogs.ready(FAULT_PICKER, RESULT_PICKER, NOTE_BOX, WHO_PICKER, KEY_LIST);
+    this.dialogs.have(MatDialog, AT_HAND);
   }
 
   /** Whether a dialog is open: keys are its own then. */

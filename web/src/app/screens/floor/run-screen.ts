@@ -80,7 +80,6 @@ export class RunScreen {
   });
 
   constructor() {
-    this.questions.ready();
     effect(() => {
       const club = this.me()?.club.id;
       if (club !== undefined) untracked(() => void this.recover(club));

@@ -120,6 +120,8 @@ export class RunUpkeep {
     } else this.sounds.silence();
     if (status !== 'ended') return;
     await this.awake.release();
+    // Where the run's time is a guess, those who know it end the run.
+    if (!this.desk.time.sure) return;
     const end = this.at.stretches().at(-1)?.end ?? 0;
     await this.desk.decide((log) => (log.clock.status === 'ended' ? null : { kind: 'end', m: momentOf(log.clock, end) }));
   }

@@ -1,1 +1,0 @@
-select 1 as there from run where club_id = $1 and id = $2
