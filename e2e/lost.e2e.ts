@@ -162,6 +162,7 @@ test.describe('nothing is lost', () => {
     context,
   }) => {
     await coach.goto('/floor');
+    await onlyHere(coach, 'Ines');
     await coach.getByRole('button', { name: '+ add' }).waitFor();
     let away = true;
     await context.route(/\/chunk-[^/]*\.js$/, (route) => (away ? route.abort() : route.continue()));
