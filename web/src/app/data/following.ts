@@ -89,7 +89,8 @@ export class Following {
     const log = this.atHand.fold()?.log;
     if (run?.head.id !== runId || !log) return;
     const fresh = events.filter(({ id }) => !log.has(id));
-    const rows = fresh.map((event) => ({ runId, clubId: run.clubId, event, sent: 1 as const }));
+    // What this page shows already may not be on the device: it could not keep it then, and the server has it now.
+    const rows = events.map((event) => ({ runId, clubId: run.clubId, event, sent: 1 as const }));
     // A device that is full hears all the same: the server has it, and is asked again after a reload.
     const kept = await this.device.heard(rows).then(
       () => true,

@@ -177,6 +177,29 @@ describe('a run on several devices', () => {
     expect([...events()].map(({ id }) => id).sort()).toEqual(all);
   });
 
+  it('what this device could not keep and whose answer was lost comes back too', async () => {
+    await join();
+    const full = spyOn(device, 'putEvents').and.rejectWith(new DOMException('full', 'QuotaExceededError'));
+    const { sendEvents } = server.api;
+    server.api.sendEvents = (...said) => {
+      sendEvents(...said);
+      return throwError(() => new HttpErrorResponse({ status: 0 }));
+    };
+    await desk.log(right);
+    await sent();
+    server.api.sendEvents = sendEvents;
+    full.and.callThrough();
+    await sent();
+    await heard();
+    await desk.log(right);
+    await sent();
+    const all = [...server.log].map(({ id }) => id).sort();
+    setUp();
+    await desk.recover(me.club.id);
+    await heard();
+    expect([...events()].map(({ id }) => id).sort()).toEqual(all);
+  });
+
   it('back after a while, by a wall’s clock that somebody set: the server says what time it is in the run', async () => {
     await join();
     desk.alive();

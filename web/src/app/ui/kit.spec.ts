@@ -7,6 +7,7 @@ import { Box } from './box';
 import { BoxHarness } from './box.harness';
 import { Choice } from './choice';
 import { ChoiceHarness } from './choice.harness';
+import { Dialogs, type Part } from './dialogs';
 import { Either } from './either';
 import { EitherHarness } from './either.harness';
 import { Fields } from './fields';
@@ -14,6 +15,7 @@ import { FileBox } from './file-box';
 import { FileBoxHarness } from './file-box.harness';
 import { Head } from './head';
 import { HeadHarness } from './head.harness';
+import { MatDialog } from './material-dialog';
 import { orNone } from './options';
 import { noticePresses, steady } from './pressing';
 import { asTyped, days, emails, lengths, lists, needed, numbers, orNothing, passwords, tags, texts, times, type Reads } from './reads';
@@ -203,6 +205,20 @@ describe('parts of every page', () => {
     await fixture.whenStable();
     expect(await box.getWrong()).toBe('');
     stop();
+  });
+
+  it('a part that cannot be fetched is said, and is closed with nothing; one that came with its page is not asked for', async () => {
+    const dialogs = TestBed.inject(Dialogs);
+    const part = jasmine.createSpy<Part>().and.rejectWith(new TypeError('Failed to fetch'));
+    expect(await dialogs.show(part, { label: 'a part' })).toBeNull();
+    expect([dialogs.away(), dialogs.open]).toEqual([true, false]);
+    dialogs.have(MatDialog, new Map([[part, Head]]));
+    const shown = dialogs.show(part, { label: 'a part' });
+    const open = TestBed.inject(MatDialog);
+    await new Promise<void>((go) => open.afterOpened.subscribe(() => go()));
+    open.closeAll();
+    expect(await shown).toBeNull();
+    expect([dialogs.away(), part.calls.count()]).toEqual([false, 1]);
   });
 
   it('what is looked at stands still while a press is under way', () => {
