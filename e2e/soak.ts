@@ -44,7 +44,7 @@ const DEVICES = 3;
 const AWRY = { twice: 0.1, unanswered: 0.1, broken: 0.05, late: 0.1 };
 
 /** Numbers that a seed gives, 0 to 1 (mulberry32, public domain). */
-export function chanceOf(seed: number): () => number {
+function chanceOf(seed: number): () => number {
   let a = seed >>> 0;
   return () => {
     a = (a + 0x6d2b79f5) >>> 0;
