@@ -38,9 +38,10 @@ export class Following {
     });
   }
 
-  /** Called every few seconds, for where the server does not hint. */
+  /** Called every few seconds, for where the server does not hint, and while the run's time is a guess. */
   async lookUp(): Promise<void> {
-    if (this.behind || !this.live.hearing()) await this.catchUp();
+    const guessed = this.time.known && !this.time.sure;
+    if (this.behind || guessed || !this.live.hearing()) await this.catchUp();
   }
 
   /**
