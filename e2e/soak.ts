@@ -152,8 +152,11 @@ class Device {
   }
 
   async turn(): Promise<void> {
-    const chips = this.page.locator('.chip[aria-pressed="false"]');
-    if ((await chips.count()) > 0) await chips.first().click();
+    const other = this.page.locator('.chip[aria-pressed="false"]').first();
+    const name = await other.locator('bdi').innerText();
+    await other.click();
+    // Kept, then shown: a tap before that is still of the one before.
+    await expect(this.page.locator('.chip[aria-pressed="true"] bdi')).toHaveText(name);
   }
 
   async pause(): Promise<void> {
