@@ -172,11 +172,15 @@ const eventsWith = <S extends z.core.$ZodShape, C extends z.core.$ZodShape, O ex
     z.object({ ...every, ...said.assign }),
   ]);
 
+/** Characters of a note, and its text. */
+export const NOTE_LENGTH = 280;
+export const NoteText = line(NOTE_LENGTH);
+
 export const RunEvent = z.discriminatedUnion('kind', [
   eventsWith(stamp, control, shown),
   z.object({ ...stamp, kind: z.literal('correct'), target: Id, fault: Code, side: z.nullable(SideName) }),
   z.object({ ...stamp, kind: z.enum(['join', 'leave']), athlete: Id }),
-  z.object({ ...stamp, kind: z.literal('note'), text: line(280), athlete: z.nullable(Id) }),
+  z.object({ ...stamp, kind: z.literal('note'), text: NoteText, athlete: z.nullable(Id) }),
   z.object({ ...stamp, kind: z.literal('follow'), within: ofRun }),
   z.object({ ...stamp, kind: z.literal('ball'), source: z.enum(SOURCES) }),
   z.object({ ...stamp, kind: z.literal('opens'), exercise: z.int().check(z.gte(0), z.lte(SESSION_LIMITS.stages)), by: z.enum(OPENERS) }),

@@ -64,6 +64,25 @@ const ofAda = (fold: RunLog, exercise = 1): string => {
 };
 
 describe('a lesson fed ball by ball', () => {
+  it('each part says in which third of the round’s time it was; work that is over as it begins has one', () => {
+    const thirds = (fold: RunLog) =>
+      fold
+        .details()
+        .parts.flatMap(({ athlete, exercise, third, attempts }) => (athlete === 'ada' && exercise === 1 ? [[third, attempts]] : []));
+    // The fed round lasts from 30 to 60 s of the run: balls at 32 and 52 s, two splits each.
+    expect(thirds(log(lesson, ball(32), ball(52), end(60)))).toEqual([
+      [1, 2],
+      [3, 2],
+    ]);
+    const none = { ...lesson, phases: [work(0, 0, 1, { open: true, done: [[0, 0]] }), work(0, 10, 0)] };
+    const fold = log(none, [8, { ...late(8)[1], shown: { stretch: 0, occasion: 0 } } as Said[1]], end(20));
+    expect(fold.details().parts.length).toBeGreaterThan(0);
+    for (const { third } of fold.details().parts)
+      expect(third === 0 || third === 1)
+        .withContext(String(third))
+        .toBeTrue();
+  });
+
   it('counts two splits a ball, and nothing until one is opened', () => {
     expect(ofAda(log(lesson, end(60)))).toBe('-');
     // Worked by hand: balls at 32, 37 and 42 s; late in both splits of the first, with a third tap; once in the last, in the next one's time.

@@ -7,6 +7,7 @@ import { holds } from '../testing/holds.js';
 import { logOf, type Loose } from '../testing/logs.js';
 import { clockAt, clockOf, legsOf } from './clock.js';
 import type { RunEvent } from './event.js';
+import { agreementOf } from './details.js';
 import { RunLog } from './run-log.js';
 import { countRun, type RunCount, type Tally } from './count.js';
 import { isControl } from './event.js';
@@ -66,6 +67,16 @@ describe('counting with a plan', () => {
     expect(viewsOf(...flicker)).toEqual(viewsOf());
     // Two rounds from the side, the attempt of the change from both, the rest from the front.
     expect(viewsOf({ kind: 'view', t: 7, view: 'front' })).toContain([null, 1]);
+  });
+
+  it('of what several watched alike is said in how many they disagree', () => {
+    expect(agreementOf({ parts: [] })).toEqual({ shared: 0, disagree: 0 });
+    const log = new RunLog(withPlan, catalogue, 1);
+    const here = logOf([...begin(['split-late']), { kind: 'fault', t: 2, fault: 'split-late' }, over]);
+    // The same board on another device, whose coach saw none.
+    const there = here.filter(({ kind }) => kind !== 'fault' && kind !== 'go' && kind !== 'end');
+    log.take([...here, ...there.map((event) => ({ ...event, id: `${event.id}b`, device: 'b' }))]);
+    expect(agreementOf(log.details())).toEqual({ shared: 16, disagree: 1 });
   });
 
   it('a tap that was another fault, or on the other side, counts as that one; the last word holds, and can be taken back', () => {

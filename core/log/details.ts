@@ -53,6 +53,10 @@ export interface RunDetails {
   readonly clean: readonly Clean[];
 }
 
+/** Of the attempts that several watched alike, in how many not all of them tapped the fault. */
+export const agreementOf = ({ parts }: Pick<RunDetails, 'parts'>): Pick<Part, 'shared' | 'disagree'> =>
+  parts.reduce((sum, part) => ({ shared: sum.shared + part.shared, disagree: sum.disagree + part.disagree }), { shared: 0, disagree: 0 });
+
 const PART = ['attempts', 'faulty', 'again', 'noted', 'left', 'right', 'shared', 'disagree'] as const;
 const PAIR = ['both', 'one', 'second', 'neither'] as const;
 const CLEAN = ['clean', 'faulty', 'unwatched'] as const;

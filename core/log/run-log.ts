@@ -459,7 +459,9 @@ export class RunLog {
     const stretch = one && this.stretches[one.stretch];
     if (!one || !stretch) return null;
     const t = 'm' in one ? planAt(this.clockNow, one.m) : one.start;
-    const third = Math.min(3, 1 + Math.floor((3 * (t - stretch.start)) / (stretch.end - stretch.start)));
+    const length = stretch.end - stretch.start;
+    // Work that is over as it begins has one third.
+    const third = length > 0 ? Math.min(3, 1 + Math.floor((3 * (t - stretch.start)) / length)) : 1;
     return { exercise: one.exercise, set: one.set, round: one.round, third };
   }
 

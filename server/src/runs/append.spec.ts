@@ -81,6 +81,12 @@ describe('events of a run', () => {
     expect(row.athletes).toEqual([ada, bea]);
     const { rows } = await house.pool.query('select athlete_id from run_athlete where run_id = $1 and joined', [log.run.id]);
     expect(rows).toEqual([{ athlete_id: bea }]);
+    // Who comes later stands behind.
+    const cy = randomUUID();
+    await coach.put(`/athletes/${cy}`, athlete({ id: cy, name: 'Cy' })).expect(201);
+    await send(log.run.id, [next(7, { kind: 'join', athlete: cy })]);
+    const again = (await coach.get('/runs').expect(200)).body.find(({ id }: { id: string }) => id === log.run.id);
+    expect(again.athletes).toEqual([ada, bea, cy]);
   });
 
   it('is counted by where faults showed for club and coach when it began', async () => {

@@ -18,10 +18,12 @@ import {
 import type { RunLog } from '@hopsk/core/log/run-log';
 import { stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { Store } from '@ngrx/store';
+import { firstValueFrom, from } from 'rxjs';
 import { RunAtHand } from './at-hand';
 import { newId } from './ids';
 import { DeviceStore, type KeptRun } from './device-store';
 import { Following } from './following';
+import { within } from './later';
 import { Leading } from './leading';
 import { Outbox } from './outbox';
 import { runActions } from './run';
@@ -52,7 +54,7 @@ export const AWAY_MS = 15_000;
 const MOST_AWAY_MS = 4 * 3_600_000;
 
 /** Done with the work, or after 3 s. */
-const soon = (work: Promise<void>): Promise<void> => Promise.race([work, new Promise<void>((go) => setTimeout(go, 3000))]);
+const soon = (work: Promise<void>): Promise<void> => firstValueFrom(from(work).pipe(within(3000))).catch(() => undefined);
 
 /** Writes the log of the run on this device: kept here first, then shown, sent when it can be. */
 @Injectable({ providedIn: 'root' })

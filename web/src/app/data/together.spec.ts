@@ -160,6 +160,15 @@ describe('a run on several devices', () => {
     expect(status()).toEqual(['running', 3 + AWAY_MS / 1000 + 1]);
   });
 
+  /** After a reload all that the server has is here. */
+  async function allIsBack(): Promise<void> {
+    const all = [...server.log].map(({ id }) => id).sort();
+    setUp();
+    await desk.recover(me.club.id);
+    await heard();
+    expect([...events()].map(({ id }) => id).sort()).toEqual(all);
+  }
+
   it('what this device could not keep comes back from the server after a reload, whatever was kept later', async () => {
     await join();
     const full = spyOn(device, 'putEvents').and.rejectWith(new DOMException('full', 'QuotaExceededError'));
@@ -170,11 +179,7 @@ describe('a run on several devices', () => {
     await heard();
     await desk.log(right);
     await sent();
-    const all = [...server.log].map(({ id }) => id).sort();
-    setUp();
-    await desk.recover(me.club.id);
-    await heard();
-    expect([...events()].map(({ id }) => id).sort()).toEqual(all);
+    await allIsBack();
   });
 
   it('what this device could not keep and whose answer was lost comes back too', async () => {
@@ -193,11 +198,7 @@ describe('a run on several devices', () => {
     await heard();
     await desk.log(right);
     await sent();
-    const all = [...server.log].map(({ id }) => id).sort();
-    setUp();
-    await desk.recover(me.club.id);
-    await heard();
-    expect([...events()].map(({ id }) => id).sort()).toEqual(all);
+    await allIsBack();
   });
 
   it('back after a while, by a wall’s clock that somebody set: the server says what time it is in the run', async () => {

@@ -3,11 +3,8 @@ import { MatButton } from '@angular/material/button';
 import { MatDialogRef, MAT_DIALOG_DATA } from '@angular/material/dialog';
 import { words } from '@hopsk/words/words';
 import { Box } from '../../ui/box';
-import { texts } from '../../ui/reads';
 import { Whole } from '../../ui/whole';
-
-/** Characters of a note. */
-export const NOTE_LENGTH = 280;
+import { noteReads } from './note-text';
 
 /** A few words to remember, of the one who is watched or of all. */
 @Component({
@@ -40,6 +37,6 @@ export class NoteBox {
   protected readonly name = inject<string | null>(MAT_DIALOG_DATA);
   protected readonly text = words.run;
   protected readonly common = words.common;
-  protected readonly reads = texts(NOTE_LENGTH, 1);
+  protected readonly reads = noteReads(1);
   protected readonly note = signal('');
 }

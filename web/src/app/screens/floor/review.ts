@@ -6,6 +6,7 @@ import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { planAt } from '@hopsk/core/log/clock';
 import type { Correction, Note } from '@hopsk/core/log/event';
 import type { Placed } from '@hopsk/core/log/count';
+import { agreementOf } from '@hopsk/core/log/details';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { isSession, stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { faultLabel } from '@hopsk/words/naming';
@@ -107,8 +108,7 @@ export class Review {
 
   /** Where several watched the same attempts alike: in how many they disagree. */
   protected readonly together = computed(() => {
-    const parts = this.log()?.details().parts ?? [];
-    const [shared, disagree] = parts.reduce(([all, no], part) => [all + part.shared, no + part.disagree], [0, 0] as [number, number]);
+    const { shared, disagree } = agreementOf(this.log()?.details() ?? { parts: [] });
     return shared === 0 ? '' : disagree === 0 ? this.text.agree(shared) : this.text.disagree(disagree, shared);
   });
   protected readonly notes = computed(() =>

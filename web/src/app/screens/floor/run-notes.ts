@@ -2,9 +2,8 @@ import { ChangeDetectionStrategy, Component, input, output, signal } from '@angu
 import { MatButton } from '@angular/material/button';
 import { words } from '@hopsk/words/words';
 import { Box } from '../../ui/box';
-import { texts } from '../../ui/reads';
 import { Whole } from '../../ui/whole';
-import { NOTE_LENGTH } from './note-box';
+import { noteReads } from './note-text';
 
 export interface NoteRow {
   readonly id: string;
@@ -48,14 +47,13 @@ export class RunNotes {
   readonly added = output<string>();
   readonly undone = output<string>();
   protected readonly text = words.run;
-  protected readonly reads = texts(NOTE_LENGTH);
+  protected readonly reads = noteReads(0);
   /** As typed, until it is added. */
   protected readonly note = signal('');
 
   protected add(): void {
-    const text = this.note().trim();
-    if (text === '') return;
-    this.added.emit(text);
+    if (this.note() === '') return;
+    this.added.emit(this.note());
     this.note.set('');
   }
 }
