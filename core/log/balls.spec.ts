@@ -75,7 +75,7 @@ describe('a lesson fed ball by ball', () => {
       [3, 2],
     ]);
     const none = { ...lesson, phases: [work(0, 0, 1, { open: true, done: [[0, 0]] }), work(0, 10, 0)] };
-    const fold = log(none, [8, { ...late(8)[1], shown: { stretch: 0, occasion: 0 } } as Said[1]], end(20));
+    const fold = log(none, [8, { ...late(8)[1], shown: { stretch: 0, occasion: 0 } }], end(20));
     expect(fold.details().parts.length).toBeGreaterThan(0);
     for (const { third } of fold.details().parts)
       expect(third === 0 || third === 1)
