@@ -18,6 +18,7 @@ import { readSession, writeSession } from '@hopsk/core/plan/session/session-file
 import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/session/stage';
 import { cueRows, timelineOf } from '@hopsk/core/plan/session/timeline';
 import { sessionTotals } from '@hopsk/core/plan/session/totals';
+import { handsText } from '@hopsk/core/view/hands-text';
 import { bookInWords, buildWords } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
@@ -152,6 +153,7 @@ export function dose(source: { readonly name: string; readonly text: string }, o
     ['contacts', `left ${Math.round(all.contacts.left)}, right ${Math.round(all.contacts.right)}`],
     ['lunges', `left ${Math.round(all.lunges.left)}, right ${Math.round(all.lunges.right)}`],
     ['splits', String(Math.round(all.splits))],
+    ['hand words', handsText(all.hands) || 'none'],
     ...problems.map(
       (one) =>
         [one.level, `${one.stage === null ? 'session' : (seen[one.stage]?.stage.name ?? '')}: ${say(words.plan.problems, one)}`] as const,

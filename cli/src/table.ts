@@ -1,3 +1,4 @@
+import { handsText } from '@hopsk/core/view/hands-text';
 import type { Report } from '@hopsk/core/view/report';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
@@ -29,12 +30,7 @@ export function tableOf(report: Report): string {
     ['lunges', pair(report.lunges)],
     ['pivots', pair(report.pivots)],
     ['landings', counted.length === 0 ? 'none' : counted.map(([kind, n]) => `${n} ${kind}`).join(', ')],
-    [
-      'hand words',
-      Object.entries(report.hands)
-        .map(([word, n]) => `${n} ${word}`)
-        .join(', ') || 'none',
-    ],
+    ['hand words', handsText(report.hands) || 'none'],
     ['floor', `${m(floor.across)} × ${m(floor.along)}; with reach ${m(floorWithReach.across)} × ${m(floorWithReach.along)}`],
     [
       'states',

@@ -20,6 +20,9 @@ import { OwnViewsSchema } from './views.js';
 
 const moments = z.array(between(0, 3600, 's')).check(z.maxLength(4000));
 
+/** A dose has 400 characters; what a chime of it says can be longer on the other side. */
+const MOST_SAID = 800;
+
 /** As many athletes as one run may have. */
 export const MOST_HERE = 40;
 
@@ -27,6 +30,7 @@ export const MOST_HERE = 40;
 export const RepPlan = z.object({
   seconds: between(0.05, 3600, 's'),
   chances: z.partialRecord(z.enum(FAULT_UNITS), moments),
+  chimed: z.optional(z.string().check(z.maxLength(MOST_SAID))),
 }) satisfies z.ZodMiniType<PlannedRep>;
 export type RepPlan = Wire<typeof RepPlan>;
 const RoundsPlan = z.object({ dose: Rounds, rep: z.nullable(RepPlan) }) satisfies z.ZodMiniType<RoundsRun>;
@@ -66,8 +70,8 @@ const SessionPlan = z.object({
       z.object({
         at: moment,
         kind: z.enum(CUE_KINDS),
-        say: z.string().check(z.maxLength(400)),
-        show: z.string().check(z.maxLength(400)),
+        say: z.string().check(z.maxLength(MOST_SAID)),
+        show: z.string().check(z.maxLength(MOST_SAID)),
         sound: z.nullable(z.enum(SOUNDS)),
         couldGoOn: z.nullable(z.boolean()),
       }),

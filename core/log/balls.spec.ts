@@ -64,6 +64,19 @@ const ofAda = (fold: RunLog, exercise = 1): string => {
 };
 
 describe('a lesson fed ball by ball', () => {
+  it('a ball holds the line, and never what a chime has done', () => {
+    const [shadow, , called] = lesson.reps;
+    const chimed = { seconds: 2, chances: { arrival: [0] }, chimed: 'lunge ahead, recover back' };
+    const plan: SessionPlan = {
+      ...lesson,
+      reps: [shadow, chimed, called].flatMap((rep) => rep ?? []),
+      phases: [work(0, 60, 0, { done: [4, 10, 14, 20].map((t, k) => [t, k % 2]) })],
+    };
+    const byCoach: Said = [0, { kind: 'opens', exercise: 0, by: 'coach' }];
+    // Four balls of two splits each; the third would be the second chime's turn.
+    expect(ofAda(log(plan, byCoach, ball(6), ball(12), ball(18), ball(24), end(60)), 0)).toBe('0 of 8, again 0, noted 0');
+  });
+
   it('each part says in which third of the round’s time it was; work that is over as it begins has one', () => {
     const thirds = (fold: RunLog) =>
       fold

@@ -18,7 +18,6 @@ export interface Ball extends Home {
   readonly device: string;
   /** The moment of the run (ms) at which it was opened. */
   readonly m: number;
-  readonly stretch: number;
   /** Place of what is done in it among the plan's repetitions, and how long that takes (s). */
   readonly rep: number;
   readonly seconds: number;
@@ -193,7 +192,9 @@ export class Balls {
     const one = stretches[stretch];
     if (one?.kind !== 'work' || !byCoach(one.exercise, m)) return null;
     const before = this.opened.findLast((ball) => ball.stretch === stretch)?.repetition ?? 0;
-    const rep = one.done[before % Math.max(1, one.done.length)]?.[1] ?? one.line;
+    // What chimes have done is no ball: those go through the line, or the calls.
+    const lines = one.done.filter(([, rep]) => !windows.chimed(rep));
+    const rep = lines[before % Math.max(1, lines.length)]?.[1] ?? one.line;
     if (rep === undefined) return null;
     const { exercise, set, round } = one;
     return { id, device, m, exercise, set, round, repetition: before + 1, ball: true, stretch, rep, seconds: windows.seconds(rep) };

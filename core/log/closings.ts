@@ -72,7 +72,7 @@ function judged(
     attempts.push(one);
     for (const [id, said] of one.as) placed.set(id, { as: said, occasion });
   };
-  closed.forEach(({ seen }, i) => add(seen, at[i] as Tap[], { exercise: 0, set: 1, round: 1, repetition: i + 1 }));
+  closed.forEach(({ seen }, i) => add(seen, at[i] as Tap[], { exercise: 0, stretch: 0, set: 1, round: 1, repetition: i + 1 }));
   add([], nowhere, null);
   return { attempts, placed };
 }

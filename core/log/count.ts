@@ -27,7 +27,7 @@ export interface Tally {
 }
 
 /** An occasion as a coach knows it: a repetition by the plan, or a ball. */
-export interface Home extends Pick<Occasion, 'exercise' | 'set' | 'round' | 'repetition'> {
+export interface Home extends Pick<Occasion, 'exercise' | 'set' | 'round' | 'repetition' | 'stretch'> {
   /** Opened by a coach; `repetition` says which it is in its round. */
   readonly ball?: true;
 }

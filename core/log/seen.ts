@@ -23,6 +23,11 @@ export class Windows {
     return this.reps[rep]?.seconds ?? 0;
   }
 
+  /** Whether a chime had it done. */
+  chimed(rep: number): boolean {
+    return this.reps[rep]?.chimed !== undefined;
+  }
+
   of(rep: number, unit: FaultUnit): readonly Window[] {
     let all = this.made.get(unit);
     if (all === undefined) this.made.set(unit, (all = this.reps.map((one) => windowsOf(one, unit))));

@@ -112,6 +112,17 @@ describe('chimes in a round', () => {
     const session = sessionOf(stage ? [stage] : []);
     expect(sessionTotals(seenOf(session), session).all.lunges).toEqual({ left: 0, right: 4 });
   });
+
+  it('what is chimed is turned round with the line, and is as slow as the line', () => {
+    const chimed = (dose: string, tempo = 1) => {
+      const session = sessionOf([aStage(dose, { steps: 'bounce 2', tempo })]);
+      return seenOf(session)[0];
+    };
+    const turned = chimed('2 × 60 s each side, rest 20 s, every 15 s (shuffle right 40 cm, lunge ahead) at cycle end');
+    expect(turned?.chimed[0]?.[1].text).toContain('shuffle left 40 cm');
+    const seconds = (tempo: number) => chimed('60 s, every 15 s (lunge ahead, recover back)', tempo)?.chimed[0]?.[0].rep?.seconds ?? 0;
+    expect(seconds(1.5)).toBeGreaterThan(1.4 * seconds(1));
+  });
 });
 
 describe('what a dose leaves open', () => {

@@ -16,6 +16,13 @@ export interface Occasion {
   readonly rep: number;
 }
 
+/** What an occasion by the plan is called: which repetition of its round, as it is counted aloud, or what a chime had done. */
+export function namedIn(plan: RunPlan, { stretch, repetition }: Pick<Occasion, 'stretch' | 'repetition'>): number | string {
+  const reps = repsOfPlan(plan);
+  const upTo = (stretchesOfPlan(plan)[stretch]?.done ?? []).slice(0, repetition).map(([, rep]) => reps[rep]?.chimed);
+  return upTo[repetition - 1] ?? repetition - upTo.filter((chimed) => chimed !== undefined).length;
+}
+
 /** From a chance's start to its end, seconds from the start of its occasion. */
 export type Window = readonly [number, number];
 

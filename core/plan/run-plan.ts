@@ -10,6 +10,8 @@ import type { Stretch } from './stretch.js';
 export interface RepPlan {
   readonly seconds: number;
   readonly chances: Readonly<Partial<Record<FaultUnit, readonly number[]>>>;
+  /** What a chime has done between two repetitions, in words; without it this is one of them. */
+  readonly chimed?: string | undefined;
 }
 
 /** Rounds of one pattern: the dose, and the repetition when attempts come from the plan; without it they are tapped. */

@@ -111,6 +111,7 @@ export const build = {
     lunges: 'Lunges left · right',
     lungesPlaying: 'Lunges playing · other leg',
     pivots: 'Turns left · right',
+    hands: 'Hand words',
     contacts: 'Contacts left · right',
     way: 'Way of the body',
     floorNeeded: 'Floor with arm’s reach',

@@ -98,7 +98,7 @@ function ofStage(one: StageSeen, i: number, session: Session, around: Around): P
     add('note', 'odd-sides', { count, written: asWritten, other: toOther });
   }
   if (dose.chimes.length > 0 && rep > 0 && dose.work.by === 'time') {
-    const round = chimedRound(dose.work.seconds.low, rep, dose.chimes, secondsOfChimes(one));
+    const round = chimedRound(dose.work.seconds.low, rep, dose.chimes, secondsOfChimes(one, 0));
     const late = Math.max(0, ...round.chimes.map((chimed) => chimed.overrun));
     add('note', 'chimes', { chimes: round.chimes.length, whole: round.starts.length, cut: round.cut });
     if (late > 0) add('beware', 'overrun', { late });

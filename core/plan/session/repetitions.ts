@@ -1,5 +1,6 @@
 import type { CallList } from '../calls/draw.js';
 import { chimedRound, type Chimed } from '../chimes.js';
+import { ms } from '../ms.js';
 import { wholeReps } from '../work-and-rest.js';
 import { wayAt, type StageSeen } from './seen.js';
 
@@ -28,7 +29,7 @@ export function repetitionsIn(
   const rep = wayAt(one, stretch).rep?.seconds ?? 0;
   const length = stretch.end - stretch.start;
   if (rep <= 0) return { starts: [], chimes: [] };
-  if (one.dose.chimes.length > 0) return chimedRound(length, rep, one.dose.chimes, secondsOfChimes(one));
+  if (one.dose.chimes.length > 0) return chimedRound(length, rep, one.dose.chimes, secondsOfChimes(one, stretch.way));
   // Repetitions by count are spread over what is claimed for them.
   const claimed = one.dose.work.by === 'count' && one.dose.work.within !== null && stretch.reps > 0;
   const starts = Array.from({ length: repsIn(one, stretch) }, (_, k) => (claimed ? spread(k, length, stretch.reps) : k * rep));
@@ -38,4 +39,6 @@ export function repetitionsIn(
 /** Start of the k-th of n parts of a length: the whole millisecond before it, so that each part holds what fits into it. */
 const spread = (k: number, length: number, n: number): number => Math.floor((k * length * 1000) / n + 1e-6) / 1000;
 
-export const secondsOfChimes = ({ chimed }: Pick<StageSeen, 'chimed'>): number[] => chimed.map(({ seconds }) => seconds);
+/** How long what each chime has done takes, as written or the other way. */
+export const secondsOfChimes = ({ chimed }: Pick<StageSeen, 'chimed'>, way: 0 | 1): number[] =>
+  chimed.map((ways) => ms(ways[way].simulation.seconds));

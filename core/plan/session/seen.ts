@@ -39,8 +39,8 @@ export interface StageSeen {
   readonly ways: Ways;
   /** The same of each station; empty where there are none. */
   readonly stations: readonly Ways[];
-  /** What each chime of the dose has done: seconds and totals of one. */
-  readonly chimed: readonly { readonly seconds: number; readonly totals: Totals }[];
+  /** What each chime of the dose has done, once, the same two ways. */
+  readonly chimed: readonly Ways[];
   readonly callables: readonly Callable[];
   readonly pace: Pace;
   readonly questions: readonly Question[];
@@ -120,20 +120,18 @@ export function seeStage(stage: Stage, session: Pick<Session, 'seed' | 'area' | 
   const { dose: read, errors: doseErrors } = readDose(stage.dose);
   const dose = read ?? doseBy({ by: 'time', seconds: exactly(0) });
   const performer = by.performer(stage);
-  const lines = [stage.steps, ...stage.stations.map((station) => station.steps)].map((steps) => {
+  const seeLine = (steps: string): { readonly errors: readonly NotationError[]; readonly ways: Ways } => {
     const text = by.text(stage, steps);
     const parsed = readWith(text, by.own);
     return { errors: parsed.errors, ways: waysOf(parsed, text, performer, stage, dose, session.seed, by.own) };
-  });
+  };
+  const lines = [stage.steps, ...stage.stations.map((station) => station.steps)].map(seeLine);
   const [ways, ...stations] = lines.map((line) => line.ways) as [Ways, ...Ways[]];
   const [first, second] = ways;
   const callables = (stage.calls?.alternatives ?? []).map((one) =>
     callable({ ...one, steps: by.text(stage, one.steps) }, performer, by.own),
   );
-  const chimed = dose.chimes.map((chime) => {
-    const simulation = simulate(readWith(by.text(stage, chime.does), by.own), performer);
-    return { seconds: ms(simulation.seconds), totals: totalsOf(simulation) };
-  });
+  const chimed = dose.chimes.map(({ does }) => seeLine(does).ways);
   const pace: Pace = {
     rep: [first.rep?.seconds ?? null, second.rep?.seconds ?? null],
     call: callSeconds(stage, callables),

@@ -2,9 +2,10 @@ import type { Callable } from '../calls/callable.js';
 import type { Cue } from '../cue.js';
 import { ms } from '../ms.js';
 import { repPlanOf, type RepPlan, type RunStretch, type SessionPlan } from '../run-plan.js';
+import type { PlannedStretch } from '../stretch.js';
 import { landingsOf } from './landings.js';
 import { repetitionsIn } from './repetitions.js';
-import { wayAt, type StageSeen } from './seen.js';
+import { wayAt, type StageSeen, type Way } from './seen.js';
 import { openerOf } from './stage.js';
 import type { Timeline } from './timeline.js';
 import type { SessionTotals } from './totals.js';
@@ -20,6 +21,7 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
     return reps.length - 1;
   };
   const called = seen.map((one) => one.callables.map(calledRep));
+  const chimed = seen.map((one) => one.chimed.map((ways) => ways.map(chimedRep)));
   const phases = timeline.stretches.map((stretch, i): RunStretch => {
     const one = seen[stretch.exercise];
     const done: [number, number][] = [];
@@ -27,10 +29,18 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
     const rep = fed ? wayAt(one, stretch).rep : null;
     if (one && stretch.kind === 'work') {
       const list = timeline.calls.get(i) ?? null;
-      repetitionsIn(one, stretch, list).starts.forEach((start, k) => {
+      const { starts, chimes } = repetitionsIn(one, stretch, list);
+      starts.forEach((start, k) => {
         const rep = list ? called[stretch.exercise]?.[list.calls[k]?.which ?? -1] : wayAt(one, stretch).rep;
         if (rep) done.push([ms(start), placeOf(rep)]);
       });
+      const room = nextWork(timeline.stretches, i) - stretch.start;
+      for (const { chime, from } of chimes) {
+        const rep = chimed[stretch.exercise]?.[chime]?.[stretch.way] ?? null;
+        // It may run on into a rest, and not into the next work.
+        if (rep && rep.seconds <= room - from) done.push([ms(from), placeOf(rep)]);
+      }
+      done.sort(([a], [b]) => a - b);
     }
     return {
       kind: stretch.kind,
@@ -67,6 +77,17 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
       couldGoOn: cue.couldGoOn,
     })),
   };
+}
+
+/** When the work after a stretch begins; without any, never. */
+const nextWork = (stretches: readonly PlannedStretch[], at: number): number =>
+  stretches.slice(at + 1).find(({ kind }) => kind === 'work')?.start ?? Infinity;
+
+/** What a chime has done holds the chances of its moves; it is no repetition of the line. */
+function chimedRep({ rep, text }: Way): RepPlan | null {
+  if (rep === null) return null;
+  const { repetition: _, ...chances } = rep.chances;
+  return { seconds: rep.seconds, chances, chimed: text };
 }
 
 /** A call gives a chance to answer it, and those of what is done; a feint is no repetition, and at 'stay' the call is all. */

@@ -185,7 +185,7 @@ function workCues(one: StageSeen, stretch: PlannedStretch, spoken: Spoken, cue: 
   const way = wayAt(one, stretch);
   const { dose, stage } = one;
   const { starts, chimes } = repetitionsIn(one, stretch);
-  for (const chimed of chimes) cue(stretch.start + chimed.from, 'chime', dose.chimes[chimed.chime]?.does ?? '', { sound: 'chime' });
+  for (const { chime, from } of chimes) cue(stretch.start + from, 'chime', one.chimed[chime]?.[stretch.way].text ?? '', { sound: 'chime' });
   starts.forEach((start, k) => {
     const turn = dose.alternate ? (k % 2 === 0 ? dose.alternate.a : dose.alternate.b) : '';
     const counted = dose.speaks === 'counts' ? String(k + 1) : '';

@@ -5,7 +5,7 @@ import { alternative, USUAL_CALLS, type Alternative } from '../calls/calls.js';
 import { FAULTS } from '../../catalogue/faults.js';
 import { countRun } from '../../log/count.js';
 import { logOf } from '../../testing/logs.js';
-import { attemptsOf } from '../occasions.js';
+import { attemptsOf, namedIn, occasionsOf } from '../occasions.js';
 import type { SessionPlan } from '../run-plan.js';
 import { sessionPlanOf } from './session-plan.js';
 import type { Session } from './session.js';
@@ -92,6 +92,52 @@ describe('the stretches of a timeline', () => {
       expect(said).withContext(stage.dose).toBeGreaterThan(0);
       expect(said).withContext(stage.dose).toBe(sessionTotals(seen, session).all.reps);
     }
+  });
+});
+
+/** A session's plan and totals, and when each chime of it sounds. */
+function lookAt(session: Session): { readonly said: readonly number[]; readonly plan: SessionPlan; readonly totals: SessionTotals } {
+  const { plan, totals } = look(session);
+  return { plan, totals, said: plan.cues.filter(({ kind }) => kind === 'chime').map(({ at }) => at) };
+}
+
+describe('what chimes have done', () => {
+  const bout = fc.record({
+    round: fc.integer({ min: 20, max: 60 }),
+    every: fc.integer({ min: 5, max: 20 }),
+    when: fc.constantFrom('at once', 'at cycle end'),
+    onBell: fc.boolean(),
+  });
+
+  it('is an occasion with the chances of its moves, and no repetition; hand words are in the totals', () => {
+    holds(
+      fc.property(bout, ({ round, every, when, onBell }) => {
+        const bell = onBell ? ' and on the bell' : '';
+        const dose = `2 × ${round} s, rest 10 s, every ${every} s (lunge ahead + hit on landing, recover back) ${when}${bell}`;
+        const session = sessionOf([aStage(dose, { steps: 'shuffle right 40 cm + "jab", shuffle left 40 cm' })]);
+        const { plan, totals, said } = lookAt(session);
+        const { reps, hands, lunges } = totals.all;
+        expect(attemptsOf(plan, 'repetition').length).toBe(reps);
+        expect([hands['jab'], hands['hit'], lunges.left + lunges.right]).toEqual([reps, said.length, said.length]);
+        expect(attemptsOf(plan, 'strike').length).toBe(reps + said.length);
+        const all = occasionsOf(plan);
+        all.slice(1).forEach((one, i) => expect(one.start).toBeGreaterThanOrEqual((all[i]?.end ?? 0) - 0.001));
+      }),
+    );
+  });
+
+  it('is no occasion where it runs into the next work: nobody is at both', () => {
+    const dose = '2 × 20 s, rest 0 s, every 10 s (lunge ahead, recover back) at once and on the bell';
+    const { plan, said } = lookAt(sessionOf([aStage(dose, { steps: 'bounce 2' })]));
+    expect([said.length, attemptsOf(plan, 'arrival').length]).toEqual([4, 3]);
+  });
+
+  it('is called by what it is, and the repetitions are counted without it', () => {
+    const session = sessionOf([aStage('30 s, every 10 s (lunge ahead, recover back) at once', { steps: 'hold 3 s' })]);
+    const { plan } = lookAt(session);
+    const named = occasionsOf(plan).map((one) => namedIn(plan, one));
+    expect(named.filter((one) => typeof one === 'number')).toEqual(named.filter((one) => typeof one === 'number').map((_, i) => i + 1));
+    expect(named.slice(0, 5)).toEqual([1, 2, 3, 'lunge ahead, recover back', 4]);
   });
 });
 

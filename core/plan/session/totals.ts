@@ -26,6 +26,8 @@ export interface WorkTotals {
   readonly pivots: PerSide;
   readonly landings: Readonly<Record<Landing, number>>;
   readonly distance: number;
+  /** How often each hand word is said. */
+  readonly hands: Totals['hands'];
   /** Largest floor of a stage, with reach and margin. */
   readonly floor: { readonly across: number; readonly along: number };
 }
@@ -55,8 +57,12 @@ const nothing = (): Mutable => ({
   pivots: { left: 0, right: 0 },
   landings: { jump: 0, hop: 0, gallop: 0, split: 0 },
   distance: 0,
+  hands: {},
   floor: { across: 0, along: 0 },
 });
+
+const plusWords = (a: Totals['hands'], b: Totals['hands'], n: number): Totals['hands'] =>
+  Object.entries(b).reduce((sum, [word, often]) => ({ ...sum, [word]: (sum[word] ?? 0) + n * often }), a);
 
 const plus = (a: PerSide, b: PerSide, n: number): PerSide => ({ left: a.left + n * b.left, right: a.right + n * b.right });
 
@@ -69,6 +75,7 @@ function addWork(sums: Mutable, totals: Totals, n: number): void {
   const more = totals.landings;
   sums.landings = { jump: jump + n * more.jump, hop: hop + n * more.hop, gallop: gallop + n * more.gallop, split: split + n * more.split };
   sums.distance += n * totals.distance;
+  sums.hands = plusWords(sums.hands, totals.hands, n);
   const { across, along } = totals.floorWithMargin;
   sums.floor = { across: Math.max(sums.floor.across, across), along: Math.max(sums.floor.along, along) };
 }
@@ -99,7 +106,7 @@ function summed(seen: readonly StageSeen[], stretches: readonly PlannedStretch[]
     else if (!one.stage.calls) {
       addWork(sum, wayAt(one, stretch).totals, reps);
       for (const { chime } of chimesIn(one, stretch)) {
-        const each = one.chimed[chime]?.totals;
+        const each = one.chimed[chime]?.[stretch.way].totals;
         if (each) addWork(sum, each, 1);
       }
     }
@@ -114,6 +121,7 @@ function together(parts: readonly WorkTotals[]): WorkTotals {
     for (const key of ['work', 'rest', 'change', 'explain', 'water', 'total', 'reps', 'splits', 'distance'] as const) all[key] += part[key];
     all.ways = [all.ways[0] + part.ways[0], all.ways[1] + part.ways[1]];
     for (const key of ['contacts', 'lunges', 'pivots'] as const) all[key] = plus(all[key], part[key], 1);
+    all.hands = plusWords(all.hands, part.hands, 1);
     const { landings: a } = all;
     const { landings: b } = part;
     all.landings = { jump: a.jump + b.jump, hop: a.hop + b.hop, gallop: a.gallop + b.gallop, split: a.split + b.split };

@@ -8,6 +8,7 @@ import type { Correction, Note } from '@hopsk/core/log/event';
 import type { Placed } from '@hopsk/core/log/count';
 import { agreementOf } from '@hopsk/core/log/details';
 import { clockText } from '@hopsk/core/plan/clock-text';
+import { namedIn } from '@hopsk/core/plan/occasions';
 import { isSession, stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
@@ -123,7 +124,9 @@ export class Review {
   private place(attempt: NonNullable<Placed['occasion']>, plan: RunPlan): string {
     const sets = Math.max(1, ...stretchesOfPlan(plan).map(({ set }) => set));
     const exercise = isSession(plan) ? `${plan.exercises[attempt.exercise]?.name ?? ''}: ` : '';
-    const which = attempt.ball ? this.text.fed(attempt.repetition) : `${this.text.rep} ${attempt.repetition}`;
+    const named = namedIn(plan, attempt);
+    const planned = typeof named === 'string' ? named : `${this.text.rep} ${named}`;
+    const which = attempt.ball ? this.text.fed(attempt.repetition) : planned;
     const round = `${this.text.round} ${attempt.round}, ${which}`;
     return `${exercise}${sets > 1 ? `${this.text.set} ${attempt.set}, ` : ''}${round}`;
   }

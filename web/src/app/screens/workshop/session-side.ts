@@ -6,6 +6,7 @@ import { RULE_BREAKS } from '@hopsk/core/catalogue/presets';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/session';
 import type { PlanProblem } from '@hopsk/core/plan/session/problems';
+import { handsText } from '@hopsk/core/view/hands-text';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import { Table } from '../../ui/table';
@@ -49,6 +50,7 @@ export class SessionSide {
     const playing = this.playing();
     const other: Side = playing === 'left' ? 'right' : 'left';
     const { jump, hop, gallop } = all.landings;
+    const hands = handsText(all.hands);
     const rows: readonly (readonly [string, string])[] = [
       [this.text.total, `${atLeast ? `${this.text.atLeast} ` : ''}${clockText(all.total)}${ranged}`],
       [this.text.work, clockText(all.work)],
@@ -62,6 +64,7 @@ export class SessionSide {
       [this.text.lungesPlaying, `${Math.round(all.lunges[playing])} · ${Math.round(all.lunges[other])}`],
       [this.text.pivots, pair(all.pivots)],
       [this.text.contacts, pair(all.contacts)],
+      ...(hands === '' ? [] : [[this.text.hands, hands] as const]),
       [this.text.way, `${Math.round(all.distance)} m`],
       [this.text.floorNeeded, `${all.floor.across.toFixed(1)} × ${all.floor.along.toFixed(1)} m`],
     ];
