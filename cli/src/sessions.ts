@@ -1,3 +1,4 @@
+import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/exercise';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
 import { CAUTION_PARTS, USUALLY_FORBIDS, type Caution } from '@hopsk/core/judge/cautions';
 import { readPatternFile, type FiledPattern } from '@hopsk/core/language/pattern-file';
@@ -15,7 +16,6 @@ import { planProblems } from '@hopsk/core/plan/session/problems';
 import { seeStage } from '@hopsk/core/plan/session/seen';
 import type { Session } from '@hopsk/core/plan/session/session';
 import { readSession, writeSession } from '@hopsk/core/plan/session/session-file';
-import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/session/stage';
 import { cueRows, timelineOf } from '@hopsk/core/plan/session/timeline';
 import { sessionTotals } from '@hopsk/core/plan/session/totals';
 import { handsText } from '@hopsk/core/view/hands-text';

@@ -1,9 +1,10 @@
+import { DIRECTIONS } from '@hopsk/core/plan/direction';
+import { CUEINGS, IMPLEMENTS, OPENERS, STAGE_KINDS } from '@hopsk/core/plan/exercise';
 import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
 import { RESULTS, SOURCES, type RunEvent as LoggedEvent } from '@hopsk/core/log/event';
 import { fromEarlier, type EarlierEvent as LoggedEarlier } from '@hopsk/core/log/earlier';
 import { CUE_KINDS, SOUNDS } from '@hopsk/core/plan/cue';
 import {
-  OPENERS,
   type RepPlan as PlannedRep,
   type RoundsPlan as RoundsRun,
   type RunStretch as PlannedRunStretch,
@@ -16,6 +17,7 @@ import { Rounds } from './pattern.js';
 import { StretchKind } from './session.js';
 import { fromEarlier as fromEarlierNames } from './earlier.js';
 import { field } from './problem.js';
+import { RunTally } from './recount.js';
 import { OwnViewsSchema } from './views.js';
 
 const moments = z.array(between(0, 3600, 's')).check(z.maxLength(4000));
@@ -30,6 +32,7 @@ export const MOST_HERE = 40;
 export const RepPlan = z.object({
   seconds: between(0.05, 3600, 's'),
   chances: z.partialRecord(z.enum(FAULT_UNITS), moments),
+  direction: z.optional(z.enum(DIRECTIONS)),
   chimed: z.optional(z.string().check(z.maxLength(MOST_SAID))),
 }) satisfies z.ZodMiniType<PlannedRep>;
 export type RepPlan = Wire<typeof RepPlan>;
@@ -44,6 +47,7 @@ const RunStretch = z.object({
   round: z.int().check(z.gte(0)),
   exercise: z.int().check(z.gte(0), z.lte(SESSION_LIMITS.stages)),
   open: z.boolean(),
+  way: z.optional(z.literal([0, 1])),
   wave: z.optional(z.int().check(z.gte(1), z.lte(MOST_HERE))),
   done: z.array(z.tuple([moment, z.int().check(z.gte(0))])).check(z.maxLength(4000)),
   line: z.optional(z.int().check(z.gte(0))),
@@ -60,6 +64,10 @@ const SessionPlan = z.object({
         watch: z.array(Code).check(z.maxLength(8)),
         view: z.enum(VIEWS),
         opens: z.optional(z.enum(OPENERS)),
+        kind: z.optional(z.enum(STAGE_KINDS)),
+        cueing: z.optional(z.enum(CUEINGS)),
+        tempo: z.optional(between(0.25, 4)),
+        implement: z.optional(z.enum(IMPLEMENTS)),
       }),
     )
     .check(z.minLength(1, field('too-few', { least: 1 })), z.maxLength(SESSION_LIMITS.stages)),
@@ -281,10 +289,12 @@ export const RunWhole = z.pipe(
     arrival: z.int(),
     /** The run's time (ms) as this is answered, or a little less; null before it began, or where nobody said. */
     now: z.nullable(z.number()),
+    /** What it added up to by earlier rules, before the club had it counted anew. */
+    before: z._default(z.array(z.extend(RunTally, { rules: z.int(), until: z.string() })), []),
   }),
-  z.transform(({ run, events, arrival, now }) => {
+  z.transform(({ run, events, arrival, now, before }) => {
     const known = events.flatMap((event) => RunEvent.safeParse(event).data ?? []);
-    return { run, events: known, unread: events.length - known.length, arrival, now };
+    return { run, events: known, unread: events.length - known.length, arrival, now, before };
   }),
 );
 export type RunWhole = Wire<typeof RunWhole>;

@@ -1,12 +1,12 @@
+import { OPENERS, CUEINGS, IMPLEMENTS, STAGE_KINDS } from '@hopsk/core/plan/exercise';
 import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
 import { placingFrom } from '@hopsk/core/judge/area-text';
 import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
 import { LONGEST_REST } from '@hopsk/core/language/dose';
 import { CALL_LIMITS, type Calls } from '@hopsk/core/plan/calls/calls';
-import { OPENERS } from '@hopsk/core/plan/run-plan';
 import { STRETCH_KINDS } from '@hopsk/core/plan/stretch';
 import { SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/session';
-import { CONTACT_LEVELS, CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS, type Stage } from '@hopsk/core/plan/session/stage';
+import { CONTACT_LEVELS, SESSION_PARTS, type Stage } from '@hopsk/core/plan/session/stage';
 import * as z from 'zod/mini';
 import { between, Code, Id, line, note, SideName, whole, type Wire } from './common.js';
 import { field } from './problem.js';

@@ -1,5 +1,5 @@
+import type { StageKind } from '../plan/exercise.js';
 import type { BuildSource, Chain } from '../plan/build/build-up.js';
-import type { StageKind } from '../plan/session/stage.js';
 
 /** A usual aim to begin from: a line of steps and the stages it is built into (common practice, no source). */
 export interface StarterAim {

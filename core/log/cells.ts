@@ -17,7 +17,7 @@ export interface Judged {
   readonly as: ReadonlyMap<string, Placed['as']>;
 }
 
-const NOWHERE: Where = { exercise: 0, set: 0, round: 0, third: 0 };
+export const NOWHERE: Where = { exercise: 0, set: 0, round: 0, third: 0, way: '', direction: '' };
 const NOTHING = { view: null, attempts: 0, faulty: 0, again: 0, noted: 0, left: 0, right: 0, shared: 0, disagree: 0 } as const;
 
 const byTime = (a: Tap, b: Tap): number => a.event.m - b.event.m || inOrder(a.event, b.event);

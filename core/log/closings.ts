@@ -1,6 +1,6 @@
 import type { FaultEntry, View } from '../catalogue/fault.js';
 import type { FaultEvent, RunEvent } from './event.js';
-import { judge, type Judged, type Tap } from './cells.js';
+import { judge, NOWHERE, type Judged, type Tap } from './cells.js';
 import type { Placed } from './count.js';
 import type { Seen } from './seen.js';
 import { shows } from './watching.js';
@@ -68,7 +68,7 @@ function judged(
   const nowhere = loose.map((event): Tap => ({ event, exercise: 0 }));
   closed.forEach(({ taps }, i) => taps.forEach((event) => (at[i + moved(event)] ?? nowhere).push({ event, exercise: 0 })));
   const add = (seen: readonly Seen[], taps: readonly Tap[], occasion: Placed['occasion']): void => {
-    const one = judge(seen, taps, occasion && { exercise: 0, set: 0, round: 0, third: 0 });
+    const one = judge(seen, taps, occasion && NOWHERE);
     attempts.push(one);
     for (const [id, said] of one.as) placed.set(id, { as: said, occasion });
   };

@@ -1,13 +1,20 @@
+import type { Direction } from '../plan/direction.js';
 import type { View } from '../catalogue/fault.js';
 import type { Tally } from './count.js';
 import type { Result } from './event.js';
 
-/** Where in a run something was counted: places of the plan, and the third of its round's time; 0: not given. */
+/** Which way round a line was done; '': not given. */
+export type WayDone = 'written' | 'other' | '';
+
+/** Where in a run something was counted: places of the plan, and the third of its round's time; 0 and '': not given. */
 export interface Where {
   readonly exercise: number;
   readonly set: number;
   readonly round: number;
   readonly third: number;
+  readonly way: WayDone;
+  /** Where what was done leads. */
+  readonly direction: Direction | '';
 }
 
 /** What one athlete showed of one fault in one part of a run. */

@@ -1,6 +1,6 @@
+import type { Opener } from '../plan/exercise.js';
 import type { Side } from '../body/foot.js';
 import type { View } from '../catalogue/fault.js';
-import type { Opener } from '../plan/run-plan.js';
 
 /** Where the ball or blade went. */
 export const RESULTS = ['in', 'out', 'hit', 'missed'] as const;

@@ -1,4 +1,4 @@
-import type { Opener } from '../plan/run-plan.js';
+import type { Opener } from '../plan/exercise.js';
 import { inOrder, type RunEvent } from './event.js';
 
 type OpensEvent = Extract<RunEvent, { kind: 'opens' }>;

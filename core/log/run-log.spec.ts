@@ -19,7 +19,7 @@ const DELAY = 1;
 /** Three rounds of four repetitions: two splits, three steps, in 3 s. */
 const plan: RunPlan = {
   dose: { mode: 'seconds', work: 12, rounds: 3, sets: 1, rest: 4, setRest: null },
-  rep: { seconds: 3, chances: { repetition: [0], split: [0, 1.5], step: [0.6, 1.2, 1.8] } },
+  rep: { seconds: 3, chances: { repetition: [0], split: [0, 1.5], step: [0.6, 1.2, 1.8] }, direction: 'ahead left' },
 };
 const TOTAL = 44;
 const CODES = ['split-late', 'tall', 'follow-uneven', 'no-split', 'not of ours'];
@@ -286,9 +286,10 @@ function recount(log: readonly RunEvent[]): { readonly entries: readonly Entry[]
     const tenth = ball ? (ticks[ball.k]?.t ?? 0) : Math.round((occasions[i]?.start ?? 0) * 10);
     const round = works.findLastIndex(({ start }) => Math.round(start * 10) <= tenth);
     const work = works[round];
-    if (i < 0 || !work) return { exercise: 0, set: 0, round: 0, third: 0 };
+    if (i < 0 || !work) return { exercise: 0, set: 0, round: 0, third: 0, way: '', direction: '' };
     const through = (tenth / 10 - work.start) / (work.end - work.start);
-    return { exercise: 0, set: 1, round: round + 1, third: through < 1 / 3 - 1e-9 ? 1 : through < 2 / 3 - 1e-9 ? 2 : 3 };
+    const third = through < 1 / 3 - 1e-9 ? 1 : through < 2 / 3 - 1e-9 ? 2 : 3;
+    return { exercise: 0, set: 1, round: round + 1, third, way: 'written', direction: 'ahead left' };
   };
   const truthOf = (tap: RunEvent): { fault: string; side: 'left' | 'right' | null } | null =>
     standing.reduce<{ fault: string; side: 'left' | 'right' | null } | null>(
@@ -431,8 +432,8 @@ function totals<R>(
 }
 const ofTally = ({ athlete, fault }: Tally): string => `${athlete} ${fault}`;
 const counted = ({ attempts, faulty, again, noted, left, right }: Tally): number[] => [attempts, faulty, again, noted, left, right];
-const ofPart = ({ athlete, fault, set, round, third, view, devices }: Part): string =>
-  [athlete, fault, set, round, third, view ?? '–', ...devices].join(' ');
+const ofPart = ({ athlete, fault, set, round, third, way, direction, view, devices }: Part): string =>
+  [athlete, fault, set, round, third, way, direction, view ?? '–', ...devices].join(' ');
 const shares = (part: Part): number[] => [...counted(part), part.shared, part.disagree];
 
 /** Of two faults that could be seen of one athlete in one occasion: both, the one, the other, neither. */

@@ -1,9 +1,9 @@
+import type { Opener } from '../plan/exercise.js';
 import { grouped } from '../grouped.js';
 import type { FaultEntry } from '../catalogue/fault.js';
 import { groupOf, groupsOf } from '../plan/groups.js';
 import { occasionsOf, type Occasion } from '../plan/occasions.js';
-import { isTapped, openersOfPlan, repsOfPlan, stretchesOfPlan, type Opener, type RunPlan } from '../plan/run-plan.js';
-import type { Stretch } from '../plan/stretch.js';
+import { isTapped, openersOfPlan, repsOfPlan, stretchesOfPlan, type RunPlan, type RunStretch } from '../plan/run-plan.js';
 import { Balls, type Ball, type BallEvent } from './balls.js';
 import { judge, Tallies, type Judged, type Tap } from './cells.js';
 import { acted, begins, clockOf, legsOf, planAt, turned, unstarted, type RunClock } from './clock.js';
@@ -23,6 +23,9 @@ import { isTurned, type Watching } from './watching.js';
 
 const NONE: ReadonlySet<string> = new Set();
 
+/** Ways round of a stretch, by number. */
+const WAYS = ['written', 'other'] as const;
+
 /** An occasion: its place among the plan's, or the id of a ball; −1: none. */
 type Place = number | string;
 
@@ -38,7 +41,7 @@ interface Located extends Tap {
  */
 export class RunLog {
   private readonly occasions: readonly Occasion[];
-  private readonly stretches: readonly Stretch[];
+  private readonly stretches: readonly RunStretch[];
   private readonly total: number;
   private readonly tapped: boolean;
   private readonly byId = new Map<string, RunEvent>();
@@ -50,6 +53,7 @@ export class RunLog {
   private readonly noticed = new Noticed();
   private readonly openings: Openings;
   private readonly comings: Comings;
+  private readonly windows: Windows;
   private readonly settling: Settling;
   private readonly balls: Balls;
   private readonly as = new Map<string, Placed['as']>();
@@ -86,7 +90,7 @@ export class RunLog {
       const group = groupOf(athletes, groups.get(exercise) ?? 1, athlete);
       return group === 0 || group === (stretches[stretch]?.wave ?? 1);
     };
-    const windows = new Windows(repsOfPlan(plan));
+    const windows = (this.windows = new Windows(repsOfPlan(plan)));
     this.openings = new Openings(openersOfPlan(plan));
     this.comings = new Comings(athletes);
     this.settling = new Settling(this.occasions, windows, catalogue, turn, (...time) => this.openings.byPlan(...time));
@@ -462,7 +466,8 @@ export class RunLog {
     const length = stretch.end - stretch.start;
     // Work that is over as it begins has one third.
     const third = length > 0 ? Math.min(3, 1 + Math.floor((3 * (t - stretch.start)) / length)) : 1;
-    return { exercise: one.exercise, set: one.set, round: one.round, third };
+    const way = stretch.way === undefined ? '' : WAYS[stretch.way];
+    return { exercise: one.exercise, set: one.set, round: one.round, third, way, direction: this.windows.direction(one.rep) };
   }
 
   private rows(): Tally[] {

@@ -1,4 +1,5 @@
 import type { FaultEntry, FaultUnit, View } from '../catalogue/fault.js';
+import type { Direction } from '../plan/direction.js';
 import { windowsOf, type Window } from '../plan/occasions.js';
 import type { RepPlan } from '../plan/run-plan.js';
 import { looksFor, viewsDuring, watchedThroughout, watchingAt, type Watching } from './watching.js';
@@ -21,6 +22,11 @@ export class Windows {
   /** Seconds of a repetition. */
   seconds(rep: number): number {
     return this.reps[rep]?.seconds ?? 0;
+  }
+
+  /** Where it leads; '': not given. */
+  direction(rep: number): Direction | '' {
+    return this.reps[rep]?.direction ?? '';
   }
 
   /** Whether a chime had it done. */

@@ -2,6 +2,8 @@ import type { FaultUnit, View } from '../catalogue/fault.js';
 import type { Rounds } from '../language/rounds.js';
 import type { Simulation } from '../motion/simulation.js';
 import type { Cue } from './cue.js';
+import { directionOf, type Direction } from './direction.js';
+import type { Cueing, Implement, Opener, StageKind } from './exercise.js';
 import { ms } from './ms.js';
 import { stretchesOfRounds } from './rounds.js';
 import type { Stretch } from './stretch.js';
@@ -10,6 +12,8 @@ import type { Stretch } from './stretch.js';
 export interface RepPlan {
   readonly seconds: number;
   readonly chances: Readonly<Partial<Record<FaultUnit, readonly number[]>>>;
+  /** Where it leads; without it, an earlier program did not keep it. */
+  readonly direction?: Direction | undefined;
   /** What a chime has done between two repetitions, in words; without it this is one of them. */
   readonly chimed?: string | undefined;
 }
@@ -20,14 +24,12 @@ export interface RoundsPlan {
   readonly rep: RepPlan | null;
 }
 
-/** Who opens an occasion: the plan (drills on a beat), its calls, or the coach, ball by ball (fed, thrown, pointed work). */
-export const OPENERS = ['plan', 'calls', 'coach'] as const;
-export type Opener = (typeof OPENERS)[number];
-
 /** A stretch of a run's clock with what is done in it. */
 export interface RunStretch extends Stretch {
   /** Which of the groups that take turns is at it, from 1; without it there is one group, or an earlier program did not keep it. */
   readonly wave?: number | undefined;
+  /** Of work: as written, or the other side or lead; without it, an earlier program did not keep it. */
+  readonly way?: 0 | 1 | undefined;
   /** Each repetition's start (seconds from the stretch's) and its place among `reps`. */
   readonly done: readonly (readonly [number, number])[];
   /** What a ball holds where no repetition fits into the stretch, by its place among `reps`. */
@@ -44,6 +46,11 @@ interface PlannedExercise {
   readonly view: View;
   /** Who opens its occasions; without it the plan does. */
   readonly opens?: Opener | undefined;
+  /** What it was for, how it was cued, at which factor on all times, and with what; without these an earlier program did not keep them. */
+  readonly kind?: StageKind | undefined;
+  readonly cueing?: Cueing | undefined;
+  readonly tempo?: number | undefined;
+  readonly implement?: Implement | undefined;
 }
 
 /** A whole session as it is run: what was planned, drawn calls included, whatever becomes of it later. */
@@ -69,7 +76,7 @@ export function repPlanOf(sim: Simulation): RepPlan | null {
   const chances: Partial<Record<FaultUnit, number[]>> = { repetition: [0] };
   for (const move of sim.moves) for (const unit of move.units) (chances[unit] ??= []).push(ms(move.start));
   // A repetition of less than a millisecond is none.
-  return ms(sim.seconds) > 0 ? { seconds: ms(sim.seconds), chances } : null;
+  return ms(sim.seconds) > 0 ? { seconds: ms(sim.seconds), chances, direction: directionOf(sim) } : null;
 }
 
 /** The clock that a run follows, with what is done in it. */

@@ -1,7 +1,9 @@
 import type { Book } from '@hopsk/contract/book';
 import { ClubFile } from '@hopsk/contract/club-file';
 import { Me } from '@hopsk/contract/club';
+import type { RecountLeft, RecountRun } from '@hopsk/contract/recount';
 import { RunRow, type RunEvent, type RunWhole } from '@hopsk/contract/run';
+import { RULES } from '@hopsk/core/log/count';
 import { randomUUID } from 'node:crypto';
 import { clubFileOf, expectedOf, FIXTURES, fixtureText, saidBy } from './testing/fixtures.js';
 import { Coach, openHouse, type House } from './testing/house.js';
@@ -83,6 +85,50 @@ for (const version of FIXTURES) {
           await coach.post(`/runs/${id}/events`, { events: [undo, more] }).expect(200);
         }
         expect(otherwise(counts, await countsOf(coach, ids))).toEqual(TODAY);
+      });
+
+      it('is counted anew when the club wants it: what would differ is said first, and what it was stays with each run', async () => {
+        const left = async (): Promise<RecountLeft> => body<RecountLeft>(coach, '/recount/left');
+        const runs = expected.counts.runs;
+        expect(await left()).toEqual({ runs, rules: RULES });
+        const seen = await body<RecountRun[]>(coach, '/recount');
+        expect(seen.map(({ id }) => id)).toEqual(expected.runs.map(({ row }) => row.id).sort());
+        expect(await body(coach, `/recount?after=${seen[1]?.id}`)).toEqual(seen.slice(2));
+        const book = new Map<string, [was: number, is: number]>();
+        for (const { before, now } of seen.flatMap(({ changes }) => changes))
+          for (const [at, one] of [before, now].entries()) {
+            const key = `${one?.athlete} ${one?.fault}`;
+            const sums = book.get(key) ?? [0, 0];
+            if (one) sums[at] = (sums[at] ?? 0) + one.attempts;
+            book.set(key, sums);
+          }
+        // Nothing is written by looking.
+        const looked = await countsOf(coach, ids);
+        expect(otherwise(counts, looked)).toEqual([]);
+
+        const stranger = await Coach.of(house, 'Other club');
+        const all = { runs: seen.map(({ id }) => id) };
+        expect((await stranger.post('/recount', all).expect(200)).body).toEqual({ counted: 0 });
+        expect(await body(stranger, '/recount')).toEqual([]);
+        expect((await coach.post('/recount', all).expect(200)).body).toEqual({ counted: runs });
+        expect((await coach.post('/recount', all).expect(200)).body).toEqual({ counted: 0 });
+        expect(await left()).toEqual({ runs: 0, rules: RULES });
+
+        const now = await countsOf(coach, ids);
+        expect(otherwise(counts, now)).toEqual(TODAY);
+        // What was said beforehand is what came: attempts of each book.
+        for (const [athlete, { entries }] of now)
+          for (const { fault, attempts } of entries) {
+            const [was, is] = book.get(`${athlete} ${fault}`) ?? [0, 0];
+            const then = counts.find(([id]) => id === athlete)?.[1].entries.find((one) => one.fault === fault)?.attempts ?? 0;
+            expect(attempts - then).toBe(is - was);
+          }
+        for (const { id, changes } of seen) {
+          const { before } = await body<RunWhole>(coach, `/runs/${id}`);
+          expect(new Set(before.map(({ rules }) => rules))).toEqual(before.length > 0 ? new Set([1]) : new Set());
+          const kept = before.map(({ rules: _, until: __, ...tally }) => tally);
+          for (const one of changes) if (one.before) expect(kept).toContain(one.before);
+        }
       });
 
       it('goes out as the club file that it was', async () => {

@@ -21,6 +21,29 @@ export const club = {
     viewsWhoses: { club: 'the club', coach: 'you alone' },
     viewsUsual: (from: string): string => `usual: ${from}`,
     forget: 'forget',
+    recount: 'Counting rules',
+    recountSays:
+      'What counts as a chance became more exact with time. A run keeps the figures of the rules of its day until the club has it counted anew.',
+    recountLeft: (runs: number, rules: number): string =>
+      runs === 0
+        ? `All runs stand by today’s rules (${rules}).`
+        : `${runs === 1 ? 'One run stands' : `${runs} runs stand`} by earlier rules.`,
+    recountLook: 'see what would differ',
+    recountLooking: (n: number, of: number): string => `Looked at ${n} of ${of} runs …`,
+    recountDiffer: (n: number, of: number): string =>
+      n === 0
+        ? `Looked at ${of === 1 ? 'one run' : `${of} runs`}: no figure would differ.`
+        : `In ${n} of ${of} ${of === 1 ? 'run' : 'runs'} figures would differ:`,
+    recountHeads: ['athlete and fault', 'runs', 'now', 'by today’s rules'],
+    recountOf: (faulty: number, attempts: number, noted: number): string =>
+      `${faulty} of ${attempts}${noted > 0 ? `, ${noted} noted` : ''}`,
+    recountMore: (n: number): string => `… and ${n} more.`,
+    recountDo: (n: number): string => `count ${n === 1 ? 'it' : `these ${n} runs`} anew`,
+    recountLeave: 'leave them as they are',
+    recountCounting: (n: number, of: number): string => `${n} of ${of} runs counted anew …`,
+    recountDone: (n: number): string =>
+      `${n === 1 ? 'One run is' : `${n} runs are`} counted anew. What each said before stands in its review.`,
+    stop: 'stop',
     title: 'Club',
     coaches: 'Coaches',
     addCoach: 'add a coach',

@@ -144,6 +144,10 @@ export const floor = {
     praise: 'that was right',
     again: 'again in the same attempt',
     note: 'noted',
+    stood: 'By earlier rules',
+    stoodSays: (rules: number, day: string): string =>
+      `Until ${day}, when the club had this run counted anew, it stood by rules ${rules} and said:`,
+    stoodHeads: ['athlete and fault', 'faults'],
     countAs: { counted: 'counted', again: 'same attempt', noted: 'noted' },
     before: 'one earlier',
     after: 'one later',

@@ -22,6 +22,29 @@ export const club = {
     viewsWhoses: { club: 'ţĥé çļúƀ', coach: 'ýóú áļóñé' },
     viewsUsual: (from: string): string => `úšúáļ: ${from}`,
     forget: 'ƒóŕĝéţ',
+    recount: 'Çóúñţíñĝ ŕúļéš',
+    recountSays:
+      'Ŵĥáţ çóúñţš áš á çĥáñçé ƀéçáɱé ɱóŕé éẋáçţ ŵíţĥ ţíɱé. Á ŕúñ ķééþš ţĥé ƒíĝúŕéš óƒ ţĥé ŕúļéš óƒ íţš đáý úñţíļ ţĥé çļúƀ ĥáš íţ çóúñţéđ áñéŵ.',
+    recountLeft: (runs: number, rules: number): string =>
+      runs === 0
+        ? `Áļļ ŕúñš šţáñđ ƀý ţóđáý’š ŕúļéš (${rules}).`
+        : `${runs === 1 ? 'Óñé ŕúñ šţáñđš' : `${runs} ŕúñš šţáñđ`} ƀý éáŕļíéŕ ŕúļéš.`,
+    recountLook: 'šéé ŵĥáţ ŵóúļđ đíƒƒéŕ',
+    recountLooking: (n: number, of: number): string => `Ļóóķéđ áţ ${n} óƒ ${of} ŕúñš …`,
+    recountDiffer: (n: number, of: number): string =>
+      n === 0
+        ? `Ļóóķéđ áţ ${of === 1 ? 'óñé ŕúñ' : `${of} ŕúñš`}: ñó ƒíĝúŕé ŵóúļđ đíƒƒéŕ.`
+        : `Íñ ${n} óƒ ${of} ${of === 1 ? 'ŕúñ' : 'ŕúñš'} ƒíĝúŕéš ŵóúļđ đíƒƒéŕ:`,
+    recountHeads: ['áţĥļéţé áñđ ƒáúļţ', 'ŕúñš', 'ñóŵ', 'ƀý ţóđáý’š ŕúļéš'],
+    recountOf: (faulty: number, attempts: number, noted: number): string =>
+      `${faulty} óƒ ${attempts}${noted > 0 ? `, ${noted} ñóţéđ` : ''}`,
+    recountMore: (n: number): string => `… áñđ ${n} ɱóŕé.`,
+    recountDo: (n: number): string => `çóúñţ ${n === 1 ? 'íţ' : `ţĥéšé ${n} ŕúñš`} áñéŵ`,
+    recountLeave: 'ļéáṽé ţĥéɱ áš ţĥéý áŕé',
+    recountCounting: (n: number, of: number): string => `${n} óƒ ${of} ŕúñš çóúñţéđ áñéŵ …`,
+    recountDone: (n: number): string =>
+      `${n === 1 ? 'Óñé ŕúñ íš' : `${n} ŕúñš áŕé`} çóúñţéđ áñéŵ. Ŵĥáţ éáçĥ šáíđ ƀéƒóŕé šţáñđš íñ íţš ŕéṽíéŵ.`,
+    stop: 'šţóþ',
     title: 'Çļúƀ',
     coaches: 'Çóáçĥéš',
     addCoach: 'áđđ á çóáçĥ',

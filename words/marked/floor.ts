@@ -145,6 +145,10 @@ export const floor = {
     praise: 'ţĥáţ ŵáš ŕíĝĥţ',
     again: 'áĝáíñ íñ ţĥé šáɱé áţţéɱþţ',
     note: 'ñóţéđ',
+    stood: 'Ɓý éáŕļíéŕ ŕúļéš',
+    stoodSays: (rules: number, day: string): string =>
+      `Úñţíļ ${day}, ŵĥéñ ţĥé çļúƀ ĥáđ ţĥíš ŕúñ çóúñţéđ áñéŵ, íţ šţóóđ ƀý ŕúļéš ${rules} áñđ šáíđ:`,
+    stoodHeads: ['áţĥļéţé áñđ ƒáúļţ', 'ƒáúļţš'],
     countAs: { counted: 'çóúñţéđ', again: 'šáɱé áţţéɱþţ', noted: 'ñóţéđ' },
     before: 'óñé éáŕļíéŕ',
     after: 'óñé ļáţéŕ',

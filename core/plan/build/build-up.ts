@@ -1,3 +1,4 @@
+import type { StageKind } from '../exercise.js';
 import { SIDES } from '../../body/foot.js';
 import { FAULTS } from '../../catalogue/faults.js';
 import { forbiddenBy, usualCautions, type Caution } from '../../judge/cautions.js';
@@ -12,7 +13,7 @@ import { callable } from '../calls/callable.js';
 import { alternative, USUAL_CALLS, type Alternative } from '../calls/calls.js';
 import { scenarioCalls, type Playbook } from '../playbook.js';
 import type { SessionSettings } from '../session/session.js';
-import { stageOf, type Stage, type StageKind, type StageLine } from '../session/stage.js';
+import { stageOf, type Stage, type StageLine } from '../session/stage.js';
 import type { BuiltStage, BuiltUp } from './built.js';
 import type { LeftOut, LeftOutMessages, NameMessage } from './messages.js';
 import { elementsOf } from './elements.js';

@@ -1,9 +1,9 @@
+import type { StageKind } from '../exercise.js';
 import type { FaultEntry } from '../../catalogue/fault.js';
 import { readWith } from '../../judge/study.js';
 import type { OwnMove } from '../../language/own-moves.js';
 import { simulate } from '../../motion/simulate.js';
 import type { Performer, Simulation } from '../../motion/simulation.js';
-import type { StageKind } from '../session/stage.js';
 import { buildUp, type BuildOptions, type BuildSource } from './build-up.js';
 import type { BuiltStage, BuiltUp } from './built.js';
 import type { LeftOut } from './messages.js';

@@ -1,3 +1,4 @@
+import { STAGE_KINDS, type StageKind } from '../exercise.js';
 import fc from 'fast-check';
 import { schoolOf } from '../../body/school.js';
 import { AIMS } from '../../catalogue/aims.js';
@@ -17,7 +18,6 @@ import { callable } from '../calls/callable.js';
 import { isLegal, scenarioCalls, scenariosOf } from '../playbook.js';
 import { EVIDENCE } from '../session/evidence-rule.js';
 import { planProblems } from '../session/problems.js';
-import { STAGE_KINDS, type StageKind } from '../session/stage.js';
 import { sessionTotals } from '../session/totals.js';
 import { alternatingBlocks } from './blocks.js';
 import { buildUp, type BuildOptions, type BuildSource } from './build-up.js';

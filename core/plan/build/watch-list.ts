@@ -1,8 +1,8 @@
+import type { Cueing } from '../exercise.js';
 import type { FaultEntry, View } from '../../catalogue/fault.js';
 import { FAULTS } from '../../catalogue/faults.js';
 import { ruleOf, type MoveWord } from '../../language/moves.js';
 import type { Simulation } from '../../motion/simulation.js';
-import type { Cueing } from '../session/stage.js';
 
 /** What a pattern and its way of cueing give to see. */
 export interface Exposed {

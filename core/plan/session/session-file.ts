@@ -1,3 +1,4 @@
+import { CUEINGS, type Cueing } from '../exercise.js';
 import { bodyOf } from '../../body/body.js';
 import { schoolOf, SCHOOLS } from '../../body/school.js';
 import { readWith } from '../../judge/study.js';
@@ -7,7 +8,7 @@ import { simulate } from '../../motion/simulate.js';
 import type { BuildWords } from '../build/built.js';
 import { watchList } from '../build/watch-list.js';
 import type { Session } from './session.js';
-import { CUEINGS, stageOf, type Cueing } from './stage.js';
+import { stageOf } from './stage.js';
 
 /** A session as a text: patterns with doses, and before the first of them what holds for all of them. */
 export interface ReadSession {

@@ -51,6 +51,7 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
       exercise: stretch.exercise,
       // So many balls take as long as they take: the clock waits for the coach.
       open: stretch.open || (fed && one.dose.work.by === 'count'),
+      ...(stretch.kind === 'work' ? { way: stretch.way } : {}),
       ...(stretch.wave > 1 ? { wave: stretch.wave } : {}),
       done,
       ...(rep && done.length === 0 ? { line: placeOf(rep) } : {}),
@@ -64,6 +65,7 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
       watch: stage.watch,
       view: stage.view,
       ...(openerOf(stage) === 'plan' ? {} : { opens: openerOf(stage) }),
+      ...{ kind: stage.kind, cueing: stage.cueing, tempo: stage.tempo, implement: stage.implement },
     })),
     reps,
     phases,
@@ -87,12 +89,13 @@ const nextWork = (stretches: readonly PlannedStretch[], at: number): number =>
 function chimedRep({ rep, text }: Way): RepPlan | null {
   if (rep === null) return null;
   const { repetition: _, ...chances } = rep.chances;
-  return { seconds: rep.seconds, chances, chimed: text };
+  return { ...rep, chances, chimed: text };
 }
 
 /** A call gives a chance to answer it, and those of what is done; a feint is no repetition, and at 'stay' the call is all. */
 function calledRep({ alternative, simulation, seconds }: Callable): RepPlan {
-  const { repetition, ...parts } = (simulation && repPlanOf(simulation)?.chances) ?? {};
+  const rep = simulation && repPlanOf(simulation);
+  const { repetition, ...parts } = rep?.chances ?? {};
   const whole = alternative.kind === 'move' && repetition ? { repetition } : {};
-  return { seconds: Math.max(0.05, seconds), chances: { ...parts, ...whole, call: [0] } };
+  return { seconds: Math.max(0.05, seconds), chances: { ...parts, ...whole, call: [0] }, direction: rep?.direction ?? 'place' };
 }

@@ -1,36 +1,8 @@
+import type { Cueing, Implement, Opener, StageKind } from '../exercise.js';
 import type { Side } from '../../body/foot.js';
 import type { FaultUnit, View } from '../../catalogue/fault.js';
 import type { Calls } from '../calls/calls.js';
-import type { Opener } from '../run-plan.js';
 import { EVIDENCE, type Evidence } from './evidence-rule.js';
-
-/** What a stage of a session is for, from slow and alone to fast and opposed. */
-export const STAGE_KINDS = [
-  'isolate',
-  'beats',
-  'combine',
-  'whole',
-  'other side',
-  'other lead',
-  'more steps',
-  'tempo',
-  'without and with',
-  'called in order',
-  'called',
-  'fed',
-  'partner',
-  'pressure',
-  'role',
-  'free',
-] as const;
-export type StageKind = (typeof STAGE_KINDS)[number];
-
-/** How an athlete knows when to begin. */
-export const CUEINGS = ['self', 'beat', 'called in order', 'called', 'fed', 'partner', 'free'] as const;
-export type Cueing = (typeof CUEINGS)[number];
-
-export const IMPLEMENTS = ['without', 'with', 'alternating'] as const;
-type Implement = (typeof IMPLEMENTS)[number];
 
 export const CONTACT_LEVELS = ['none', 'touch', 'light', 'agreed'] as const;
 type ContactLevel = (typeof CONTACT_LEVELS)[number];

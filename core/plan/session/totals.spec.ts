@@ -4,7 +4,8 @@ import { asWritten, aStage, seenOf, sessionOf, SPOKEN } from '../../testing/sess
 import { alternative, USUAL_CALLS, type Alternative } from '../calls/calls.js';
 import { FAULTS } from '../../catalogue/faults.js';
 import { countRun } from '../../log/count.js';
-import { logOf } from '../../testing/logs.js';
+import { RunLog } from '../../log/run-log.js';
+import { logOf, type Loose } from '../../testing/logs.js';
 import { attemptsOf, namedIn, occasionsOf } from '../occasions.js';
 import type { SessionPlan } from '../run-plan.js';
 import { sessionPlanOf } from './session-plan.js';
@@ -138,6 +139,31 @@ describe('what chimes have done', () => {
     const named = occasionsOf(plan).map((one) => namedIn(plan, one));
     expect(named.filter((one) => typeof one === 'number')).toEqual(named.filter((one) => typeof one === 'number').map((_, i) => i + 1));
     expect(named.slice(0, 5)).toEqual([1, 2, 3, 'lunge ahead, recover back', 4]);
+  });
+});
+
+describe('what a run keeps of a stage', () => {
+  it('is which way round and where each part led, and how it was done', () => {
+    const steps = 'split, shuffle right 80 cm, shuffle left 80 cm';
+    const { plan, totals } = look(sessionOf([aStage('10 each side', { steps, cueing: 'beat', tempo: 1.25, kind: 'tempo' })]));
+    const events: Loose[] = [
+      { kind: 'board', faults: ['no-split'], t: -5 },
+      { kind: 'watch', t: -5 },
+      { kind: 'go', t: -5 },
+      { kind: 'end', t: plan.phases.at(-1)?.end ?? 0 },
+    ];
+    const log = new RunLog(plan, new Map(FAULTS.map((fault) => [fault.code, fault])), 1, ['ada']);
+    log.take(logOf(events));
+    const sums = new Map<string, number>();
+    for (const { way, direction, attempts } of log.details().parts)
+      sums.set(`${way} ${direction}`, (sums.get(`${way} ${direction}`) ?? 0) + attempts);
+    expect([...sums]).toEqual([
+      ['written right', 10],
+      ['other left', 10],
+    ]);
+    expect(totals.all.ways).toEqual([10, 10]);
+    const { kind, cueing, tempo, implement } = plan.exercises[0] ?? {};
+    expect([kind, cueing, tempo, implement]).toEqual(['tempo', 'beat', 1.25, 'without']);
   });
 });
 

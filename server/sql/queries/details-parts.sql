@@ -1,3 +1,3 @@
-insert into tally_part (club_id, run_id, athlete_id, fault, exercise, set_no, round_no, third, view, devices, attempts, faulty, again, noted, left_taps, right_taps, shared, disagree)
-select $1, $2, t.athlete, t.fault, t.exercise, t.set, t.round, t.third, coalesce(t.view, ''), t.devices, t.attempts, t.faulty, t.again, t.noted, t.left, t.right, t.shared, t.disagree
-from jsonb_to_recordset($3) as t (athlete uuid, fault text, exercise integer, "set" integer, round integer, third integer, view text, devices text[], attempts integer, faulty integer, again integer, noted integer, "left" integer, "right" integer, shared integer, disagree integer)
+insert into tally_part (club_id, run_id, athlete_id, fault, exercise, set_no, round_no, third, way, direction, view, devices, attempts, faulty, again, noted, left_taps, right_taps, shared, disagree)
+select $1, $2, t.athlete, t.fault, t.exercise, t.set, t.round, t.third, t.way, t.direction, coalesce(t.view, ''), t.devices, t.attempts, t.faulty, t.again, t.noted, t.left, t.right, t.shared, t.disagree
+from jsonb_to_recordset($3) as t (athlete uuid, fault text, exercise integer, "set" integer, round integer, third integer, way text, direction text, view text, devices text[], attempts integer, faulty integer, again integer, noted integer, "left" integer, "right" integer, shared integer, disagree integer)

@@ -18,6 +18,7 @@ async function writeDetails(db: Db, clubId: string, runId: string): Promise<void
   if (!fold) return;
   const { parts, pairs, clean } = fold.log.details();
   await run(db, 'details-clear', clubId, runId);
+  await run(db, 'details-exercises', clubId, runId);
   await run(db, 'details-parts', clubId, runId, JSON.stringify(parts));
   await run(db, 'details-pairs', clubId, runId, JSON.stringify(pairs));
   await run(db, 'details-clean', clubId, runId, JSON.stringify(clean));

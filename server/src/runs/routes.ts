@@ -1,4 +1,6 @@
+import { Recount, RecountAsked, type RecountLeft } from '@hopsk/contract/recount';
 import { EarlierUpload, EVENTS_LIMITS, EventsUpload, RunHead, RunRename, RunsAsked } from '@hopsk/contract/run';
+import { RULES } from '@hopsk/core/log/count';
 import { fromEarlier } from '@hopsk/core/log/earlier';
 import { Router } from 'express';
 import * as z from 'zod/mini';
@@ -11,6 +13,7 @@ import { refuseStale } from '../http/versioned.js';
 import { getPattern } from '../patterns/patterns.js';
 import { appendEvents, type Appended, type Sender } from './append.js';
 import { Folds } from './folds.js';
+import { recount, recountSeen } from './recount.js';
 import { eventsAfter, eventsOf, getRun, listOpen, listRuns, putHead } from './runs.js';
 
 /**
@@ -97,6 +100,22 @@ export function runRoutes(pool: Pool): Router {
     const whole = await getRun(pool, clubId, id);
     if (!saved || !whole) refuseStale('run', { name, patternId }, whole?.run ?? null);
     response.json(whole);
+  });
+
+  router.get('/recount/left', async (request, response) => {
+    const left = await one<{ runs: number }>(pool, 'recount-left', actorOf(request).clubId, RULES);
+    response.json({ runs: left?.runs ?? 0, rules: RULES } satisfies RecountLeft);
+  });
+
+  router.get('/recount', async (request, response) => {
+    const { after } = read(RecountAsked, request.query);
+    response.json(await recountSeen(pool, actorOf(request).clubId, after));
+  });
+
+  router.post('/recount', async (request, response) => {
+    const { clubId, id: coachId } = actorOf(request);
+    const { runs } = read(Recount, request.body);
+    response.json({ counted: await recount(pool, clubId, coachId, runs) });
   });
 
   return router;

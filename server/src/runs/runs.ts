@@ -23,7 +23,8 @@ export async function getRun(db: Db, clubId: string, id: string): Promise<Omit<R
   if (!head) return null;
   // The number first: what arrives meanwhile is then asked for once more, and not left out.
   const standing = await one<{ arrival: number; now: number | null }>(db, 'run-now', clubId, id);
-  return { run: head, events: await eventsOf(db, clubId, id), arrival: standing?.arrival ?? 0, now: standing?.now ?? null };
+  const before = await run<RunWhole['before'][number] & Record<string, unknown>>(db, 'tallies-before', clubId, id);
+  return { run: head, events: await eventsOf(db, clubId, id), arrival: standing?.arrival ?? 0, now: standing?.now ?? null, before };
 }
 
 /** All events of a run that can be counted, by arrival. */

@@ -2,6 +2,7 @@ import { Injectable } from '@angular/core';
 import { Book } from '@hopsk/contract/book';
 import { ImportNow } from '@hopsk/contract/club-lines';
 import { PatternVersion } from '@hopsk/contract/pattern';
+import { RecountLeft, RecountPage, Recounted } from '@hopsk/contract/recount';
 import { EventsPage, EventsStored, RunOpen, RunRow, RunWhole, type RunEvent, type RunHead, type RunsAsked } from '@hopsk/contract/run';
 import { SessionVersion, StageRecord } from '@hopsk/contract/session';
 import { Teaching } from '@hopsk/contract/teaching';
@@ -47,6 +48,10 @@ export class Api extends Requests {
   openRuns = () => this.get('/runs/open', z.array(RunOpen));
   renameRun = (id: string, body: { name: string; patternId: string | null; version: number }) =>
     this.put(`/runs/${id}/name`, body, RunWhole);
+
+  recountLeft = () => this.get('/recount/left', RecountLeft);
+  recountSeen = (after?: string) => this.get(`/recount${after === undefined ? '' : `?after=${after}`}`, RecountPage);
+  recount = (runs: readonly string[]) => this.post('/recount', { runs }, Recounted);
 
   /** Sends a file as it is: the server reads it. */
   sendFile = (file: Blob) => this.post('/imports', new Blob([file], { type: 'application/octet-stream' }), ImportNow);

@@ -1,10 +1,11 @@
+import { STAGE_KINDS } from '@hopsk/core/plan/exercise';
 import { SessionDraft } from '@hopsk/contract/session';
 import { bodyOf } from '@hopsk/core/body/body';
 import { SCHOOLS } from '@hopsk/core/body/school';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
 import { buildUp } from '@hopsk/core/plan/build/build-up';
 import { stageInWords } from '@hopsk/core/plan/build/built';
-import { STAGE_KINDS, stageOf } from '@hopsk/core/plan/session/stage';
+import { stageOf } from '@hopsk/core/plan/session/stage';
 import { buildWords } from '@hopsk/words/naming';
 import { newId } from '../data/ids';
 import { athlete, pattern } from '../testing/run';

@@ -18,7 +18,14 @@ export class LogServer {
   }
 
   get whole(): RunWhole {
-    return { run: { ...(this.head as RunHead), version: 1 }, events: [...this.log], unread: 0, arrival: this.log.length, now: this.now };
+    return {
+      run: { ...(this.head as RunHead), version: 1 },
+      events: [...this.log],
+      unread: 0,
+      arrival: this.log.length,
+      now: this.now,
+      before: [],
+    };
   }
 
   readonly api = {

@@ -17,12 +17,13 @@ import { FaultViews } from './fault-views';
 import { OwnPassword } from './own-password';
 import { OwnSettings } from './own-settings';
 import { Phones } from './phones';
+import { Recount } from './recount';
 import { Taught } from './taught';
 
 /** The coach's own settings, what the club teaches, how phones reach this server, the coaches, and the club as a file. */
 @Component({
   selector: 'hop-club',
-  imports: [ClubFileForm, Coaches, FaultViews, Head, MatButton, OwnPassword, OwnSettings, Phones, Sent, Taught],
+  imports: [ClubFileForm, Coaches, FaultViews, Head, MatButton, OwnPassword, OwnSettings, Phones, Recount, Sent, Taught],
   template: `
     <hop-head>
       <h1>
@@ -37,6 +38,7 @@ import { Taught } from './taught';
       <hop-own-settings />
       <hop-taught />
       <hop-fault-views />
+      <hop-recount />
       <hop-phones />
       <hop-coaches />
       <hop-own-password />

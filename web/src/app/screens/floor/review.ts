@@ -26,6 +26,7 @@ import { Head } from '../../ui/head';
 import { byId, namedOptions, orNone } from '../../ui/options';
 import { texts } from '../../ui/reads';
 import { RunNotes, type NoteRow } from './run-notes';
+import { StoodBefore } from './stood-before';
 
 /** What is said of a run afterwards. */
 type Later = Correction | Note;
@@ -33,7 +34,7 @@ type Later = Correction | Note;
 /** A run afterwards: its name and pattern, and each tap with where it belongs, to be moved, given away or taken back. */
 @Component({
   selector: 'hop-review',
-  imports: [Box, Choice, Head, MatButton, RunNotes],
+  imports: [Box, Choice, Head, MatButton, RunNotes, StoodBefore],
   templateUrl: './review.html',
   styles: `
     .gone td {

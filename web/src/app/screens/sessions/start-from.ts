@@ -1,3 +1,4 @@
+import { STAGE_KINDS } from '@hopsk/core/plan/exercise';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatTabNavPanel } from '@angular/material/tabs';
 import { MatButton } from '@angular/material/button';
@@ -9,7 +10,7 @@ import { CHAINS, type BuildSource } from '@hopsk/core/plan/build/build-up';
 import { stageInWords, type BuiltUp } from '@hopsk/core/plan/build/built';
 import type { LeftOut } from '@hopsk/core/plan/build/messages';
 import { OPEN_SETTINGS, SESSION_LIMITS } from '@hopsk/core/plan/session/session';
-import { STAGE_KINDS, type Stage } from '@hopsk/core/plan/session/stage';
+import { type Stage } from '@hopsk/core/plan/session/stage';
 import { buildWords, faultLabel, sportName } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';

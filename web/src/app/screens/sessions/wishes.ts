@@ -1,9 +1,9 @@
+import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/exercise';
 import { computed, effect, inject, signal, untracked, type Signal } from '@angular/core';
 import { isUnder16 } from '@hopsk/contract/people';
 import { AIMS } from '@hopsk/core/catalogue/aims';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import type { BuildSource, Chain } from '@hopsk/core/plan/build/build-up';
-import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/session/stage';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import type { BuildAsk } from '../../compute/study.worker';

@@ -1,3 +1,4 @@
+import { type Opener, CUEINGS, IMPLEMENTS, STAGE_KINDS, type Cueing } from '@hopsk/core/plan/exercise';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
@@ -8,8 +9,7 @@ import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { rotationOf } from '@hopsk/core/plan/build/rotation';
 import { alternative, USUAL_CALLS } from '@hopsk/core/plan/calls/calls';
-import type { Opener } from '@hopsk/core/plan/run-plan';
-import { CUEINGS, IMPLEMENTS, SESSION_PARTS, STAGE_KINDS, openerOf, type Cueing } from '@hopsk/core/plan/session/stage';
+import { SESSION_PARTS, openerOf } from '@hopsk/core/plan/session/stage';
 import type { WorkTotals } from '@hopsk/core/plan/session/totals';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';

@@ -1,6 +1,6 @@
+import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/exercise';
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { clockText } from '@hopsk/core/plan/clock-text';
-import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/session/stage';
 import type { PlannedStretch } from '@hopsk/core/plan/stretch';
 import { words } from '@hopsk/words/words';
 import { Slider } from '../../ui/slider';
