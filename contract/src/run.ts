@@ -28,6 +28,10 @@ const MOST_SAID = 800;
 /** As many athletes as one run may have. */
 export const MOST_HERE = 40;
 
+/** Stretches of a plan, and exercises of one that was changed again and again. */
+const MOST_STRETCHES = 6000;
+const MOST_EXERCISES = 20 * SESSION_LIMITS.stages;
+
 /** One repetition as the clock knows it. */
 export const RepPlan = z.object({
   seconds: between(0.05, 3600, 's'),
@@ -45,7 +49,7 @@ const RunStretch = z.object({
   end: moment,
   set: z.int().check(z.gte(0)),
   round: z.int().check(z.gte(0)),
-  exercise: z.int().check(z.gte(0), z.lte(SESSION_LIMITS.stages)),
+  exercise: z.int().check(z.gte(0), z.lte(MOST_EXERCISES)),
   open: z.boolean(),
   way: z.optional(z.literal([0, 1])),
   wave: z.optional(z.int().check(z.gte(1), z.lte(MOST_HERE))),
@@ -53,38 +57,35 @@ const RunStretch = z.object({
   line: z.optional(z.int().check(z.gte(0))),
 }) satisfies z.ZodMiniType<PlannedRunStretch>;
 
+const Exercise = z.object({
+  name: line(80),
+  stage: Id,
+  steps: z.string().check(z.maxLength(20_000)),
+  watch: z.array(Code).check(z.maxLength(8)),
+  view: z.enum(VIEWS),
+  opens: z.optional(z.enum(OPENERS)),
+  kind: z.optional(z.enum(STAGE_KINDS)),
+  cueing: z.optional(z.enum(CUEINGS)),
+  tempo: z.optional(between(0.25, 4)),
+  implement: z.optional(z.enum(IMPLEMENTS)),
+});
+const Cue = z.object({
+  at: moment,
+  kind: z.enum(CUE_KINDS),
+  say: z.string().check(z.maxLength(MOST_SAID)),
+  show: z.string().check(z.maxLength(MOST_SAID)),
+  sound: z.nullable(z.enum(SOUNDS)),
+  couldGoOn: z.nullable(z.boolean()),
+});
+const reps = z.array(RepPlan).check(z.maxLength(2000));
+const cues = z.array(Cue).check(z.maxLength(SESSION_LIMITS.cues));
+
 /** A whole session as it is run: its clock, its cues, every repetition with its chances. */
 const SessionPlan = z.object({
-  exercises: z
-    .array(
-      z.object({
-        name: line(80),
-        stage: Id,
-        steps: z.string().check(z.maxLength(20_000)),
-        watch: z.array(Code).check(z.maxLength(8)),
-        view: z.enum(VIEWS),
-        opens: z.optional(z.enum(OPENERS)),
-        kind: z.optional(z.enum(STAGE_KINDS)),
-        cueing: z.optional(z.enum(CUEINGS)),
-        tempo: z.optional(between(0.25, 4)),
-        implement: z.optional(z.enum(IMPLEMENTS)),
-      }),
-    )
-    .check(z.minLength(1, field('too-few', { least: 1 })), z.maxLength(SESSION_LIMITS.stages)),
-  reps: z.array(RepPlan).check(z.maxLength(2000)),
-  phases: z.array(RunStretch).check(z.minLength(1, field('no-time', {})), z.maxLength(6000)),
-  cues: z
-    .array(
-      z.object({
-        at: moment,
-        kind: z.enum(CUE_KINDS),
-        say: z.string().check(z.maxLength(MOST_SAID)),
-        show: z.string().check(z.maxLength(MOST_SAID)),
-        sound: z.nullable(z.enum(SOUNDS)),
-        couldGoOn: z.nullable(z.boolean()),
-      }),
-    )
-    .check(z.maxLength(SESSION_LIMITS.cues)),
+  exercises: z.array(Exercise).check(z.minLength(1, field('too-few', { least: 1 })), z.maxLength(SESSION_LIMITS.stages)),
+  reps,
+  phases: z.array(RunStretch).check(z.minLength(1, field('no-time', {})), z.maxLength(MOST_STRETCHES)),
+  cues,
   /** Landings that were planned then; null in a run of an earlier program. */
   landings: z._default(z.nullable(z.number().check(z.gte(0))), null),
 }) satisfies z.ZodMiniType<SessionRun>;
@@ -139,7 +140,7 @@ const observed = { athlete: z.nullable(Id), source: z.enum(SOURCES), clip: z.nul
 const shown = {
   shown: z.nullable(
     z.union([
-      z.object({ stretch: z.int().check(z.gte(0), z.lte(6000)), occasion: z.int().check(z.gte(0), z.lte(4000)) }),
+      z.object({ stretch: z.int().check(z.gte(0), z.lte(MOST_STRETCHES)), occasion: z.int().check(z.gte(0), z.lte(4000)) }),
       z.object({ ball: Id }),
     ]),
   ),
@@ -192,10 +193,22 @@ export const RunEvent = z.discriminatedUnion('kind', [
   eventsWith(stamp, control, shown),
   z.object({ ...stamp, kind: z.literal('correct'), target: Id, fault: Code, side: z.nullable(SideName) }),
   z.object({ ...stamp, kind: z.enum(['join', 'leave']), athlete: Id }),
+  z.object({
+    ...stamp,
+    kind: z.literal('plan'),
+    after: z.nullable(Id),
+    change: z.object({
+      from: z.int().check(z.gte(0), z.lte(MOST_STRETCHES)),
+      exercises: z.array(Exercise).check(z.maxLength(SESSION_LIMITS.stages)),
+      reps,
+      phases: z.array(RunStretch).check(z.maxLength(MOST_STRETCHES)),
+      cues,
+    }),
+  }),
   z.object({ ...stamp, kind: z.literal('note'), text: NoteText, athlete: z.nullable(Id) }),
   z.object({ ...stamp, kind: z.literal('follow'), within: ofRun }),
   z.object({ ...stamp, kind: z.literal('ball'), source: z.enum(SOURCES) }),
-  z.object({ ...stamp, kind: z.literal('opens'), exercise: z.int().check(z.gte(0), z.lte(SESSION_LIMITS.stages)), by: z.enum(OPENERS) }),
+  z.object({ ...stamp, kind: z.literal('opens'), exercise: z.int().check(z.gte(0), z.lte(MOST_EXERCISES)), by: z.enum(OPENERS) }),
 ]) satisfies z.ZodMiniType<LoggedEvent>;
 export type RunEvent = Wire<typeof RunEvent>;
 

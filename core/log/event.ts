@@ -1,6 +1,7 @@
 import type { Opener } from '../plan/exercise.js';
 import type { Side } from '../body/foot.js';
 import type { View } from '../catalogue/fault.js';
+import type { PlanChange } from '../plan/replan.js';
 
 /** Where the ball or blade went. */
 export const RESULTS = ['in', 'out', 'hit', 'missed'] as const;
@@ -86,6 +87,13 @@ interface Opening {
 /** What opens occasions, and says who does. */
 export type Opened = Fed | Opening;
 
+/** What is still to come is another. It holds where it changes the plan that is there: after the change before it (null: none). */
+export interface Replanning {
+  readonly kind: 'plan';
+  readonly after: string | null;
+  readonly change: PlanChange;
+}
+
 /** A device takes part from here on, its clock set by what the server knew: behind the run's time by less than so many milliseconds. */
 export type Taking = { readonly kind: 'follow'; readonly within: number };
 
@@ -104,6 +112,7 @@ export type RunEvent = Stamp &
     | Opened
     | Correction
     | Taking
+    | Replanning
     | Coming
     | Note
   );

@@ -74,6 +74,8 @@ export class Settling {
 
   private one(at: number, occasion: Occasion, leg: Leg, watching: ReadonlyMap<string, readonly Watching[]>): void {
     const [from, to] = [begins(leg, Math.max(occasion.start, leg.from)), ends(leg, Math.min(occasion.end, leg.to))];
+    // A clock that stood all through a leg, skipped into the middle of it, ran nothing of it.
+    if (Number.isNaN(from) || Number.isNaN(to)) return;
     this.through = Math.max(this.through, to);
     // Where the coach opens the balls, the plan's repetitions are none.
     if (!this.byPlan(occasion.exercise, from, to)) return;

@@ -37,7 +37,7 @@ export interface RunStretch extends Stretch {
 }
 
 /** One exercise of a session as it is run. */
-interface PlannedExercise {
+export interface PlannedExercise {
   readonly name: string;
   /** The stage it was planned as. */
   readonly stage: string;

@@ -1,4 +1,5 @@
 import { RULES } from '@hopsk/core/log/count';
+import { isSession } from '@hopsk/core/plan/run-plan';
 import { transaction, type Pool } from '../db/pool.js';
 import { one, run, type Db } from '../db/sql.js';
 import { foldOf } from './folds.js';
@@ -17,8 +18,9 @@ async function writeDetails(db: Db, clubId: string, runId: string): Promise<void
   const fold = held && (await foldOf(db, clubId, runId, held.arrival));
   if (!fold) return;
   const { parts, pairs, clean } = fold.log.details();
+  const { plan } = fold.log;
   await run(db, 'details-clear', clubId, runId);
-  await run(db, 'details-exercises', clubId, runId);
+  await run(db, 'details-exercises', clubId, runId, JSON.stringify(isSession(plan) ? plan.exercises : []));
   await run(db, 'details-parts', clubId, runId, JSON.stringify(parts));
   await run(db, 'details-pairs', clubId, runId, JSON.stringify(pairs));
   await run(db, 'details-clean', clubId, runId, JSON.stringify(clean));

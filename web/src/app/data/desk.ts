@@ -11,6 +11,7 @@ import {
   type Note,
   type Observation,
   type Opened,
+  type Replanning,
   type RunEvent,
   type Taking,
   type Turned,
@@ -30,7 +31,9 @@ import { runActions } from './run';
 import { RunTime } from './run-time';
 
 /** What happened, without its stamp: the desk adds id, device, numbers and times. `m` where it is about another moment of the run. */
-export type Loose = (Control | Turned | Observation | Opened | Correction | Taking | Coming | Note) & { readonly m?: number };
+export type Loose = (Control | Turned | Observation | Opened | Correction | Taking | Coming | Note | Omit<Replanning, 'after'>) & {
+  readonly m?: number;
+};
 
 /** When something was pressed: in the run, on the wall, and by the device's steady clock; ms. */
 interface Now {
@@ -197,6 +200,7 @@ export class RunDesk {
     const when = moment ?? m;
     const stamp = { id: newId(), device: this.name, seq: log.seqOf(this.name) + 1 + i, order: log.order + 1 + i, m: when, at };
     const event = { ...body, ...stamp } as RunEvent;
+    if (event.kind === 'plan') return { ...event, after: log.changedBy };
     return 'source' in event && event.kind !== 'ball' ? { ...event, shown: event.source === 'floor' ? log.shownAt(when) : null } : event;
   }
 
@@ -248,7 +252,7 @@ export class RunDesk {
     this.time.goFrom(away > AWAY_MS ? last : last + away);
     // A run in which others are goes on without this device: how far it is, the server says.
     const alone = this.leads() && this.atHand.others().length === 0;
-    if (alone && away > AWAY_MS && clockAt(log.clock, stretchesOfPlan(run.head.plan), last).status === 'running') {
+    if (alone && away > AWAY_MS && clockAt(log.clock, stretchesOfPlan(log.plan), last).status === 'running') {
       await this.log({ kind: 'pause', m: last });
     }
     this.time.goFrom(last + away, undefined, away <= AWAY_MS || this.atHand.others().length === 0);

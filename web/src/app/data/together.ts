@@ -52,6 +52,14 @@ export class Together {
   });
   private readonly settled = signal<string | null>(null);
 
+  /** A change of what is to come by this device that does not hold: another had changed it first, or it had begun. */
+  readonly vain = computed((): string | null => {
+    const last = this.atHand.fold()?.log.vain(this.atHand.mine()).at(-1)?.id ?? null;
+    return last === this.seenInVain() ? null : last;
+  });
+  private readonly seenInVain = signal<string | null>(null);
+  readonly vainSeen = (id: string): void => this.seenInVain.set(id);
+
   /** The run goes on as the others have it. */
   follow(control: ControlEvent): void {
     this.settled.set(control.id);
@@ -67,7 +75,7 @@ export class Together {
     const now = new Date();
     const own = await this.desk.newRun({
       ...run,
-      head: { ...run.head, id: newId(), startedAt: now.toISOString() },
+      head: { ...run.head, plan: log.plan, id: newId(), startedAt: now.toISOString() },
       headSent: 0,
       arrival: 0,
       open: 1,

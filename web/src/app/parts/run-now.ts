@@ -35,11 +35,19 @@ export class RunNow {
     this.watching = of.watching;
   }
 
-  readonly stretches = computed((): readonly Stretch[] => (this.of.run() ? stretchesOfPlan(this.of.run()!.head.plan) : []));
-  readonly beeps = computed(() => (this.of.run() ? beepsOfPlan(this.of.run()!.head.plan) : []));
+  /** The plan as it is now; null without a run. */
+  private readonly plan = computed(() => this.of.fold()?.log.plan ?? null);
+  readonly stretches = computed((): readonly Stretch[] => {
+    const plan = this.plan();
+    return plan ? stretchesOfPlan(plan) : [];
+  });
+  readonly beeps = computed(() => {
+    const plan = this.plan();
+    return plan ? beepsOfPlan(plan) : [];
+  });
   /** The session under way; null where rounds of one pattern are run. */
   readonly session = computed(() => {
-    const plan = this.of.run()?.head.plan;
+    const plan = this.plan();
     return plan && isSession(plan) ? plan : null;
   });
   private readonly place = computed(() => {
@@ -96,7 +104,10 @@ export class RunNow {
     const planned = this.session()?.phases[at];
     return { n: ball?.stretch === at ? ball.repetition : 0, of: (planned?.open && planned.done.length) || null };
   });
-  readonly tapped = computed(() => this.of.run() !== null && isTapped(this.of.run()!.head.plan));
+  readonly tapped = computed(() => {
+    const plan = this.plan();
+    return plan !== null && isTapped(plan);
+  });
   readonly athletes = computed(() => (this.of.fold()?.log.here ?? []).map((id) => ({ id, name: this.of.nameOf(id) })));
   private readonly second = computed(() => Math.floor(this.of.now() / 1000));
   /** Counted up to now: once a second and with each tap. */

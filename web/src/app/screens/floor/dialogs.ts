@@ -6,6 +6,7 @@ export const FAULT_PICKER: Part = () => import('./fault-picker').then(({ FaultPi
 export const RESULT_PICKER: Part = () => import('./result-picker').then(({ ResultPicker }) => ResultPicker);
 export const NOTE_BOX: Part = () => import('./note-box').then(({ NoteBox }) => NoteBox);
 export const WHO_PICKER: Part = () => import('./who-picker').then(({ WhoPicker }) => WhoPicker);
+export const TO_COME: Part = () => import('./to-come').then(({ ToCome }) => ToCome);
 export const KEY_LIST: Part = () => import('./key-list').then(({ KeyList }) => KeyList);
 
 /** A fault by a few letters of it; null where none was taken. */

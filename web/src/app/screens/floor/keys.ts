@@ -2,7 +2,7 @@ import type { Side } from '@hopsk/core/body/foot';
 
 /** What a key does on the run screen. */
 export type KeyAct =
-  | { readonly do: 'pause' | 'next' | 'undo' | 'right' | 'clean' | 'attempt' | 'feed' | 'view' | 'end' | 'keys' | 'note' }
+  | { readonly do: 'pause' | 'next' | 'undo' | 'right' | 'clean' | 'attempt' | 'feed' | 'view' | 'end' | 'keys' | 'note' | 'to-come' }
   | { readonly do: 'athlete'; readonly by: 1 | -1 }
   | { readonly do: 'fault'; readonly code: string; readonly side: Side | null };
 
@@ -18,6 +18,7 @@ const PLAIN = {
   v: 'view',
   e: 'end',
   t: 'note',
+  p: 'to-come',
   '?': 'keys',
 } as const;
 

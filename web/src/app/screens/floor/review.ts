@@ -103,7 +103,7 @@ export class Review {
           undo: log.undoOf(event)?.id ?? null,
           athlete: at?.event.athlete ?? event.athlete,
           as: at ? this.text.countAs[at.as] : this.text.undone,
-          where: at?.occasion ? this.place(at.occasion, whole.run.plan) : '',
+          where: at?.occasion ? this.place(at.occasion, log.plan) : '',
         };
       });
   });

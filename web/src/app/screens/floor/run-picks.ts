@@ -1,5 +1,6 @@
 import { inject, type Type } from '@angular/core';
 import type { Result } from '@hopsk/core/log/event';
+import type { Block } from '@hopsk/core/plan/to-come';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { people } from '../../data/records';
@@ -8,12 +9,13 @@ import { ASK } from '../../ui/ask';
 import { AskDialog } from '../../ui/ask-dialog';
 import { Dialogs, type Part } from '../../ui/dialogs';
 import { MatDialog } from '../../ui/material-dialog';
-import { FAULT_PICKER, KEY_LIST, NOTE_BOX, pickFault, RESULT_PICKER, WHO_PICKER } from './dialogs';
+import { FAULT_PICKER, KEY_LIST, NOTE_BOX, pickFault, RESULT_PICKER, TO_COME, WHO_PICKER } from './dialogs';
 import type { RunTaps } from './run-taps';
 import { FaultPicker } from './fault-picker';
 import { KeyList } from './key-list';
 import { NoteBox } from './note-box';
 import { ResultPicker } from './result-picker';
+import { ToCome, type Coming } from './to-come';
 import { WhoPicker, type Came, type Who } from './who-picker';
 
 /**
@@ -26,6 +28,7 @@ const AT_HAND = new Map<Part, Type<unknown>>([
   [RESULT_PICKER, ResultPicker],
   [NOTE_BOX, NoteBox],
   [WHO_PICKER, WhoPicker],
+  [TO_COME, ToCome],
   [KEY_LIST, KeyList],
 ]);
 
@@ -73,6 +76,15 @@ export class RunPicks {
     const data: Who = { here, others: others.map(({ id, name }) => ({ id, name })) };
     const came = await this.dialogs.show<Came>(WHO_PICKER, { label: this.text.whoTitle, data });
     if (came) await this.taps.came(came);
+  }
+
+  /** What is still to come, otherwise. */
+  async toCome(): Promise<void> {
+    const plan = this.at.session();
+    if (!plan) return;
+    const data: Coming = { plan, t: this.at.clock().t };
+    const blocks = await this.dialogs.show<readonly Block[]>(TO_COME, { label: this.text.toComeTitle, data });
+    if (blocks) await this.taps.goesOnWith(plan, blocks, data.t);
   }
 
   keys(): void {

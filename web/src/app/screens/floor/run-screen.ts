@@ -71,6 +71,9 @@ export class RunScreen {
     const control = this.together.ignored();
     return control && { control, said: this.text.ignored(this.text.controls[control.kind]), own: control.kind !== 'end' };
   });
+  /** A change of what is to come that does not hold. */
+  protected readonly vain = this.together.vain;
+  protected readonly vainSeen = this.together.vainSeen;
   protected readonly taps = new RunTaps(this.at);
   protected readonly picks = new RunPicks(this.at, this.taps);
   protected readonly upkeep = new RunUpkeep({
@@ -173,6 +176,8 @@ export class RunScreen {
         return this.taps.watchOn(act.by);
       case 'note':
         return void this.picks.note();
+      case 'to-come':
+        return void this.picks.toCome();
     }
   }
 }

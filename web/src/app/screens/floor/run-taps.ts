@@ -1,7 +1,10 @@
 import { inject, signal } from '@angular/core';
 import type { Side } from '@hopsk/core/body/foot';
 import type { Result } from '@hopsk/core/log/event';
+import { planAt } from '@hopsk/core/log/clock';
 import { clockText } from '@hopsk/core/plan/clock-text';
+import type { SessionPlan } from '@hopsk/core/plan/run-plan';
+import { rearranged, toCome, type Block } from '@hopsk/core/plan/to-come';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { RunDesk, type Loose } from '../../data/desk';
@@ -69,6 +72,20 @@ export class RunTaps {
   async came({ kind, athlete }: Came): Promise<void> {
     if (kind === 'leave' && this.athlete === athlete) await this.desk.log({ kind: 'watch', athlete: null });
     await this.log({ kind, athlete }, kind === 'join' ? this.text.joined : this.text.gone);
+  }
+
+  /** What comes now instead of all that was to come; what had begun meanwhile goes on, and does not come again. */
+  async goesOnWith(plan: SessionPlan, blocks: readonly Block[], asked: number): Promise<void> {
+    let meanwhile = false;
+    const changed = await this.desk.decide((log) => {
+      meanwhile = log.plan !== plan;
+      if (meanwhile) return null;
+      const t = planAt(log.clock, this.desk.time.now());
+      const [then, now] = [toCome(plan, asked).now, toCome(plan, t).now];
+      const still = now?.first === then?.first ? blocks : blocks.filter(({ first }) => first !== now?.first);
+      return { kind: 'plan', change: rearranged(plan, t, still) };
+    });
+    this.last.set(meanwhile ? this.text.toComeOther : changed.length > 0 ? this.saidAt(this.text.toComeKept) : '');
   }
 
   /** At a freeze: could they go on. */
