@@ -2,6 +2,7 @@ import { devices, type Browser, type Page } from '@playwright/test';
 import type { Book } from '@hopsk/contract/book';
 import type { Athlete } from '@hopsk/contract/people';
 import type { RunWhole } from '@hopsk/contract/run';
+import { sampleSession } from '@hopsk/contract/testing/samples';
 import {
   accessible,
   addAthlete,
@@ -11,6 +12,7 @@ import {
   expect,
   keptOnDevice,
   onlyHere,
+  put,
   savePattern,
   tapTile,
   test,
@@ -117,6 +119,59 @@ test.describe('two phones in one run', () => {
     }
   });
 
+  test('what is to come is changed on one phone, and both go by it; of two changes at once one holds, and the other phone says so', async ({
+    coach,
+    browser,
+    baseURL,
+  }) => {
+    await addAthlete(coach, 'Come Ada', '170');
+    const ada = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Come Ada')?.id ?? '';
+    const id = crypto.randomUUID();
+    // Longer than any machine, however busy, takes for a test.
+    const stages = ['First', 'Second', 'Third'].map((name) => ({
+      ...sampleSession.stages[0],
+      ...{ id: crypto.randomUUID(), name, dose: '600 s', explain: 0 },
+    }));
+    await put(coach, `/sessions/${id}`, { ...sampleSession, id, version: 0, name: 'Come evening', athletes: [ada], stages });
+    await coach.goto(`/build/${id}`);
+    await coach.getByRole('button', { name: 'run it' }).click();
+    await coach.locator('[data-fault]').first().waitFor();
+    const other = await otherPhone(browser, baseURL ?? '');
+    const seen = watchPage(other);
+    const both = [coach, other];
+    try {
+      await join(other, 'Come evening');
+      for (const page of both) await expect(clockOf(page)).toContainText('work');
+      await other.context().setOffline(true);
+      for (const [page, out] of [
+        [coach, 'Second'],
+        [other, 'Third'],
+      ] as const) {
+        await page.getByRole('button', { name: 'to come', exact: true }).click();
+        await page.getByRole('button', { name: `leave out ${out}` }).click();
+        await page.getByRole('button', { name: 'go on so' }).click();
+        await expect(page.getByText('what is to come is changed')).toBeVisible();
+      }
+      await other.context().setOffline(false);
+      const vain = both.map((page) => page.getByText('does not hold').filter({ visible: true }));
+      await expect.poll(async () => (await Promise.all(vain.map((one) => one.count()))).reduce((sum, n) => sum + n)).toBe(1);
+      const list = async (page: Page): Promise<string[]> => {
+        await page.getByRole('button', { name: 'to come', exact: true }).click();
+        const names = await page.locator('hop-to-come ol bdi').allTextContents();
+        await page.getByRole('button', { name: 'close' }).click();
+        return names;
+      };
+      const [mine, theirs] = [await list(coach), await list(other)];
+      expect(mine.length).toBe(1);
+      expect(theirs).toEqual(mine);
+      await coach.getByRole('button', { name: 'next' }).click();
+      for (const page of both) await expect(clockOf(page)).toContainText(mine[0] ?? '');
+      expect(seen).toEqual([]);
+    } finally {
+      await other.context().close();
+    }
+  });
+
   test('a control that came too late did nothing, and says so: follow, or a run of one’s own', async ({ coach, browser, baseURL }) => {
     await begin(coach, 'Apart', 'Apart Ada');
     const other = await otherPhone(browser, baseURL ?? '');
@@ -149,7 +204,8 @@ test.describe('two phones in one run', () => {
       await coach.getByRole('button', { name: /devices$/ }).click();
       await coach.getByRole('button', { name: 'leave it' }).click();
       await expect(coach).toHaveURL(/\/floor$/);
-      await expect(coach.locator('.under').filter({ hasText: 'Apart' })).toBeVisible();
+      // The other phone's own run has the same name, and is under way too once it was sent.
+      await expect(coach.locator('.under').filter({ hasText: 'Apart' }).first()).toBeVisible();
     } finally {
       await other.context().close();
     }

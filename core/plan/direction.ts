@@ -8,10 +8,7 @@ export type Direction = (typeof DIRECTIONS)[number];
 /** Whoever goes no further than this (metres) stays in place (the product's own rule: a little step). */
 const IN_PLACE = 0.15;
 
-/**
- * Where a simulated line leads: the direction in which its origin gets furthest from its start, in eighths of a turn as the floor lies.
- * @example directionOf(simulate(parse('shuffle right 40 cm, shuffle left 40 cm'), performer)) // 'right'
- */
+/** Where a simulated line leads: the direction in which its origin gets furthest from its start, in eighths of a turn as the floor lies. */
 export function directionOf(sim: Pick<Simulation, 'start' | 'moves'>): Direction {
   const start = originOf(sim.start.feet);
   const ways = sim.moves.map(({ after }) => {

@@ -9,8 +9,11 @@ export interface Block {
   readonly last: number;
 }
 
-/** The exercises of a plan as they come one after the other. */
-export function blocksOf({ phases }: Pick<SessionPlan, 'phases'>): Block[] {
+/**
+ * The exercises of a plan as they come one after the other.
+ * @example blocksOf({ phases: [{ exercise: 0 }, { exercise: 0 }, { exercise: 1 }] }) // [{ exercise: 0, first: 0, last: 1 }, { exercise: 1, first: 2, last: 2 }]
+ */
+export function blocksOf({ phases }: { readonly phases: readonly Pick<RunStretch, 'exercise'>[] }): Block[] {
   const blocks: { exercise: number; first: number; last: number }[] = [];
   phases.forEach(({ exercise }, i) => {
     const block = blocks.at(-1);
@@ -35,7 +38,6 @@ export const secondsOf = ({ phases }: SessionPlan, { first, last }: Block): numb
  * The change after which these blocks come, one after the other, instead of all that was to come. An exercise that is done once more is
  * not explained again, and its sets count on; its calls are those that were drawn for it.
  * @param t the second of the plan that the clock is at.
- * @example rearranged(plan, 312, [next[1], next[0]]) // the other way round
  */
 export function rearranged(plan: SessionPlan, t: number, blocks: readonly Block[]): PlanChange {
   const { now, next } = toCome(plan, t);

@@ -90,7 +90,6 @@ export const floor = {
     toComeKept: 'what is to come is changed',
     toComeOther: 'It was changed on another device meanwhile. Look again.',
     onceMore: 'once more',
-    earlier: 'earlier',
     earlierOf: (name: string): string => `${name} earlier`,
     leaveOut: 'leave out',
     leaveOutOf: (name: string): string => `leave out ${name}`,

@@ -91,7 +91,6 @@ export const floor = {
     toComeKept: 'ŵĥáţ íš ţó çóɱé íš çĥáñĝéđ',
     toComeOther: 'Íţ ŵáš çĥáñĝéđ óñ áñóţĥéŕ đéṽíçé ɱéáñŵĥíļé. Ļóóķ áĝáíñ.',
     onceMore: 'óñçé ɱóŕé',
-    earlier: 'éáŕļíéŕ',
     earlierOf: (name: string): string => `${name} éáŕļíéŕ`,
     leaveOut: 'ļéáṽé óúţ',
     leaveOutOf: (name: string): string => `ļéáṽé óúţ ${name}`,

@@ -7,6 +7,7 @@ import type { RunEvent } from '@hopsk/core/log/event';
 import { shows, type Watching } from '@hopsk/core/log/watching';
 import { groupOf, groupsOf } from '@hopsk/core/plan/groups';
 import { isSession, isTapped, stretchesOfPlan } from '@hopsk/core/plan/run-plan';
+import { blocksOf } from '@hopsk/core/plan/to-come';
 import type { Stretch } from '@hopsk/core/plan/stretch';
 import { faultLabel } from '@hopsk/words/naming';
 import type { KeptRun } from '../data/device-store';
@@ -58,8 +59,9 @@ export class RunNow {
   /** Which exercise of how many; null where there is one. */
   readonly placed = computed(() => {
     const session = this.session();
-    const stretch = session?.phases[this.place()];
-    return session && stretch ? { exercise: stretch.exercise + 1, of: session.exercises.length } : null;
+    if (!session) return null;
+    const blocks = blocksOf(session);
+    return { exercise: blocks.findLastIndex(({ first }) => first <= this.place()) + 1, of: blocks.length };
   });
   /** Where groups take turns: which is at it, of how many; null where all are, or nobody works now. */
   readonly group = computed(() => {

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { ClockState } from '@hopsk/core/log/clock';
 import { clockText } from '@hopsk/core/plan/clock-text';
+import { blocksOf } from '@hopsk/core/plan/to-come';
 import type { Stretch } from '@hopsk/core/plan/stretch';
 import { words } from '@hopsk/words/words';
 
@@ -15,12 +16,15 @@ import { words } from '@hopsk/words/words';
       <div class="digits" role="timer" [attr.aria-label]="head()" [style.--glyphs]="digits().length">{{ digits() }}</div>
     </div>
     <div class="name">
-      @if (!cue().includes(name())) {
-        <bdi>{{ name() }}</bdi>
-      }
-      @if (cue() !== '') {
-        <span class="cue">{{ cue() }}</span>
-      }
+      <span class="on">
+        @if (!cue().includes(name())) {
+          <bdi>{{ name() }}</bdi>
+        }
+        @if (cue() !== '') {
+          <span class="cue">{{ cue() }}</span>
+        }
+      </span>
+      <ng-content />
     </div>
     <div class="bars" aria-hidden="true">
       @for (bar of bars(); track $index) {
@@ -70,12 +74,12 @@ export class ClockBlock {
   /** Rounds, or in a session its exercises: more bars than these nobody can tell apart. */
   private readonly drawn = computed(() => {
     if (this.place() === null) return this.stretches();
-    const exercises = new Map<number, Pick<Stretch, 'kind' | 'start' | 'end'>>();
-    for (const stretch of this.stretches()) {
-      const { start } = exercises.get(stretch.exercise) ?? stretch;
-      exercises.set(stretch.exercise, { kind: 'work', start, end: stretch.end });
-    }
-    return [...exercises.values()];
+    const phases = this.stretches();
+    return blocksOf({ phases }).map(({ first, last }) => ({
+      kind: 'work' as const,
+      start: phases[first]?.start ?? 0,
+      end: phases[last]?.end ?? 0,
+    }));
   });
   protected readonly bars = computed(() => {
     const { t } = this.clock();

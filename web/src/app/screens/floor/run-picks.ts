@@ -83,7 +83,7 @@ export class RunPicks {
     const plan = this.at.session();
     if (!plan) return;
     const data: Coming = { plan, t: this.at.clock().t };
-    const blocks = await this.dialogs.show<readonly Block[]>(TO_COME, { label: this.text.toComeTitle, data });
+    const blocks = await this.dialogs.show<readonly Block[]>(TO_COME, { label: this.text.toComeTitle, data, height: '86dvh' });
     if (blocks) await this.taps.goesOnWith(plan, blocks, data.t);
   }
 

@@ -29,45 +29,52 @@ export interface Coming {
         <button mat-stroked-button (click)="put(one)">{{ text.onceMore }}</button>
       </p>
     }
-    <ol>
-      @for (one of list(); track $index) {
-        <li>
-          <span
-            ><bdi>{{ nameOf(one) }}</bdi> <span class="muted num">{{ lasts(one) }}</span></span
-          >
-          <span class="acts">
+    <div class="lists">
+      <ol>
+        @for (one of list(); track $index) {
+          <li>
+            <span class="what"
+              ><bdi>{{ nameOf(one) }}</bdi> <span class="muted num">{{ lasts(one) }}</span></span
+            >
             @if (!$first) {
-              <button mat-stroked-button [attr.aria-label]="text.earlierOf(nameOf(one))" (click)="up($index)">{{ text.earlier }}</button>
+              <button mat-stroked-button class="up" [attr.aria-label]="text.earlierOf(nameOf(one))" (click)="up($index)">↑</button>
             }
             <button mat-stroked-button [attr.aria-label]="text.leaveOutOf(nameOf(one))" (click)="leaveOut($index)">
               {{ text.leaveOut }}
             </button>
-          </span>
-        </li>
-      } @empty {
-        <li>{{ text.toComeNone }}</li>
-      }
-    </ol>
-    @if (out().length > 0) {
-      <h3>{{ text.leftOut }}</h3>
-      <ul>
-        @for (one of out(); track $index) {
-          <li>
-            <bdi>{{ nameOf(one) }}</bdi>
-            <button mat-stroked-button [attr.aria-label]="text.takeInOf(nameOf(one))" (click)="put(one)">{{ text.takeIn }}</button>
           </li>
+        } @empty {
+          <li>{{ text.toComeNone }}</li>
         }
-      </ul>
-    }
-    <p class="row">
+      </ol>
+      @if (out().length > 0) {
+        <h3>{{ text.leftOut }}</h3>
+        <ul>
+          @for (one of out(); track $index) {
+            <li>
+              <bdi>{{ nameOf(one) }}</bdi>
+              <button mat-stroked-button [attr.aria-label]="text.takeInOf(nameOf(one))" (click)="put(one)">{{ text.takeIn }}</button>
+            </li>
+          }
+        </ul>
+      }
+    </div>
+    <p class="row whole">
       <span class="muted num">{{ text.toComeTakes(takes()) }}</span>
       <button mat-flat-button [disabled]="now === null && list().length === 0" (click)="self.close(list())">{{ text.toComeKeep }}</button>
     </p>
   `,
   styles: `
     :host {
-      display: block;
-      padding: 8px 16px 16px;
+      display: flex;
+      flex-direction: column;
+      height: 100%;
+      padding: 8px 16px;
+    }
+    .lists {
+      flex: 1;
+      min-height: 0;
+      overflow-y: auto;
     }
     .head,
     .row,
@@ -93,12 +100,24 @@ export interface Coming {
       border-bottom: 1px solid var(--rule);
       font-size: 18px;
     }
-    .acts {
+    .what {
+      flex: 1;
       display: flex;
-      gap: 8px;
+      flex-wrap: wrap;
+      gap: 0 10px;
+    }
+    .up {
+      min-width: 48px;
+      padding: 0;
+      font-size: 20px;
+    }
+    .whole {
+      margin: 0;
+      padding: 10px 0 0;
     }
     button {
       min-height: 48px;
+      white-space: nowrap;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
