@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import type { RecountRun } from '@hopsk/contract/recount';
 import type { RunHead, RunRow, RunWhole } from '@hopsk/contract/run';
 import { root } from '../scripts/lib/project.mjs';
 import { restoreDevice, type DeviceDump } from './device.js';
@@ -67,6 +68,17 @@ for (const version of versions) {
         }
         await expect(page.getByText('not saved').first()).toBeVisible();
       }
+
+      // The club has its runs counted by today's rules; what one of them said before stands in its review.
+      const [first] = (await ask<RecountRun[]>(page, '/recount')).filter(({ changes }) => changes.some(({ before }) => before !== null));
+      await page.goto(`${house.url}/club`);
+      await page.getByRole('button', { name: 'see what would differ' }).click();
+      await expect(page.getByText(/In \d+ of \d+ runs figures would differ/)).toBeVisible();
+      await page.getByRole('button', { name: /^count .* anew$/ }).click();
+      await expect(page.getByText('All runs stand by today’s rules')).toBeVisible();
+      await page.goto(`${house.url}/floor/runs/${first?.id}`);
+      await expect(page.getByText('it stood by rules 1 and said')).toBeVisible();
+      await expect(page.locator('hop-stood-before td').first()).toContainText(/\d+ of \d+/);
     } finally {
       await house.close();
     }

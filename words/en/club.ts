@@ -35,8 +35,6 @@ export const club = {
         ? `Looked at ${of === 1 ? 'one run' : `${of} runs`}: no figure would differ.`
         : `In ${n} of ${of} ${of === 1 ? 'run' : 'runs'} figures would differ:`,
     recountHeads: ['athlete and fault', 'runs', 'now', 'by today’s rules'],
-    recountOf: (faulty: number, attempts: number, noted: number): string =>
-      `${faulty} of ${attempts}${noted > 0 ? `, ${noted} noted` : ''}`,
     recountMore: (n: number): string => `… and ${n} more.`,
     recountDo: (n: number): string => `count ${n === 1 ? 'it' : `these ${n} runs`} anew`,
     recountLeave: 'leave them as they are',

@@ -33,6 +33,9 @@ export const shell = {
   },
   units: { cm: 'cm', m: 'm', min: 'min', kB: 'kB', feet: 'ft in' },
   common: {
+    /** What was seen of a fault: faults of attempts, and taps without a rate. */
+    seenOf: (faulty: number, attempts: number, noted: number): string =>
+      `${faulty} of ${attempts}${noted > 0 ? `, ${noted} noted` : ''}`,
     unsaved: 'not saved',
     undo: 'take back',
     redo: 'do again',

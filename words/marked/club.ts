@@ -36,8 +36,6 @@ export const club = {
         ? `Ļóóķéđ áţ ${of === 1 ? 'óñé ŕúñ' : `${of} ŕúñš`}: ñó ƒíĝúŕé ŵóúļđ đíƒƒéŕ.`
         : `Íñ ${n} óƒ ${of} ${of === 1 ? 'ŕúñ' : 'ŕúñš'} ƒíĝúŕéš ŵóúļđ đíƒƒéŕ:`,
     recountHeads: ['áţĥļéţé áñđ ƒáúļţ', 'ŕúñš', 'ñóŵ', 'ƀý ţóđáý’š ŕúļéš'],
-    recountOf: (faulty: number, attempts: number, noted: number): string =>
-      `${faulty} óƒ ${attempts}${noted > 0 ? `, ${noted} ñóţéđ` : ''}`,
     recountMore: (n: number): string => `… áñđ ${n} ɱóŕé.`,
     recountDo: (n: number): string => `çóúñţ ${n === 1 ? 'íţ' : `ţĥéšé ${n} ŕúñš`} áñéŵ`,
     recountLeave: 'ļéáṽé ţĥéɱ áš ţĥéý áŕé',

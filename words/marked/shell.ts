@@ -34,6 +34,8 @@ export const shell = {
   },
   units: { cm: 'çɱ', m: 'ɱ', min: 'ɱíñ', kB: 'ķƁ', feet: 'ƒţ íñ' },
   common: {
+    /** What was seen of a fault: faults of attempts, and taps without a rate. */
+    seenOf: (faulty: number, attempts: number, noted: number): string => `${faulty} óƒ ${attempts}${noted > 0 ? `, ${noted} ñóţéđ` : ''}`,
     unsaved: 'ñóţ šáṽéđ',
     undo: 'ţáķé ƀáçķ',
     redo: 'đó áĝáíñ',

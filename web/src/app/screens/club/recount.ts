@@ -83,8 +83,8 @@ export class Recount {
       .map(({ athlete, fault, runs, before, now }) => [
         `${this.people()[athlete]?.name ?? '–'}: ${faultLabel(fault)}`,
         String(runs),
-        this.text.recountOf(before.faulty, before.attempts, before.noted),
-        this.text.recountOf(now.faulty, now.attempts, now.noted),
+        words.common.seenOf(before.faulty, before.attempts, before.noted),
+        words.common.seenOf(now.faulty, now.attempts, now.noted),
       ]),
   );
 

@@ -15,6 +15,14 @@ import { Table } from '../../ui/table';
       <hop-table [label]="text.stood" [heads]="text.stoodHeads" [rows]="one.rows" />
     }
   `,
+  styles: `
+    h2 {
+      margin-top: 24px;
+    }
+    hop-table {
+      max-width: 520px;
+    }
+  `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class StoodBefore {
@@ -29,7 +37,7 @@ export class StoodBefore {
         says: this.text.stoodSays(rules, all[0]?.until.slice(0, 10) ?? ''),
         rows: all.map(({ athlete, fault, attempts, faulty, noted }) => [
           `${this.names().find(({ id }) => id === athlete)?.name ?? '–'}: ${faultLabel(fault)}`,
-          words.club.recountOf(faulty, attempts, noted),
+          words.common.seenOf(faulty, attempts, noted),
         ]),
       };
     }),
