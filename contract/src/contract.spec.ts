@@ -4,7 +4,7 @@ import { ClubFile } from './club-file.js';
 import { Rounds } from './pattern.js';
 import { AthleteDraft } from './people.js';
 import { fieldsOf } from './problem.js';
-import { EarlierUpload } from './run.js';
+import { EarlierUpload, RunHead } from './run.js';
 import { sampleAthlete, sampleRun, sampleSession } from './testing/samples.js';
 
 const athlete = sampleAthlete;
@@ -72,5 +72,32 @@ describe('what an earlier version wrote', () => {
     expect(read({ version: 1, progressions: [one] })).toEqual({ ...file, version: 3, sessions: [one] });
     expect(read({ version: 2, sessions: [one] })).toEqual({ ...file, version: 3, sessions: [one] });
     expect(read({ version: 4, sessions: [one] })).toBeUndefined();
+  });
+
+  it('takes a plan up to its limits, and says where one goes over them', () => {
+    const stage = '0b5a7a3e-6a53-4b0e-9a36-2f7d6c1e8a11';
+    const exercise = { name: 'Alone', stage, steps: 'split', watch: [], view: 'side' };
+    const phase = { kind: 'work', start: 0, end: 1, set: 1, round: 1, exercise: 0, open: false, done: [[0, 0]] };
+    const rep = { seconds: 1, chances: { split: [0] } };
+    const of = (exercises: number, phases: number, reps: number) => ({
+      ...sampleRun,
+      plan: {
+        exercises: Array.from({ length: exercises }, () => exercise),
+        reps: Array.from({ length: reps }, () => rep),
+        phases: Array.from({ length: phases }, () => phase),
+        cues: [],
+        landings: null,
+      },
+    });
+    expect(RunHead.safeParse(of(60, 6000, 2000)).success).toBeTrue();
+    for (const [over, where] of [
+      [of(61, 1, 1), 'exercises'],
+      [of(1, 6001, 1), 'phases'],
+      [of(1, 1, 2001), 'reps'],
+      [of(1, 0, 1), 'phases'],
+    ] as const) {
+      const { error } = RunHead.safeParse(over);
+      expect(error && fieldsOf(error, over).map(({ path }) => path)).toEqual([`plan.${where}`]);
+    }
   });
 });

@@ -1,22 +1,3 @@
-import { originOf } from '../body/stance.js';
-import type { Simulation } from '../motion/simulation.js';
-
 /** Where a line leads, as coaches name it; 'place': it stays. */
 export const DIRECTIONS = ['place', 'ahead', 'ahead right', 'right', 'back right', 'back', 'back left', 'left', 'ahead left'] as const;
 export type Direction = (typeof DIRECTIONS)[number];
-
-/** Whoever goes no further than this (metres) stays in place (the product's own rule: a little step). */
-const IN_PLACE = 0.15;
-
-/** Where a simulated line leads: the direction in which its origin gets furthest from its start, in eighths of a turn as the floor lies. */
-export function directionOf(sim: Pick<Simulation, 'start' | 'moves'>): Direction {
-  const start = originOf(sim.start.feet);
-  const ways = sim.moves.map(({ after }) => {
-    const { x, y } = originOf(after.feet);
-    return { right: x - start.x, ahead: y - start.y, far: Math.hypot(x - start.x, y - start.y) };
-  });
-  const furthest = ways.reduce((far, one) => (one.far > far.far + 1e-9 ? one : far), { right: 0, ahead: 0, far: 0 });
-  if (furthest.far < IN_PLACE) return 'place';
-  const eighth = Math.round(Math.atan2(furthest.right, furthest.ahead) / (Math.PI / 4));
-  return DIRECTIONS[1 + ((eighth + 8) % 8)] as Direction;
-}

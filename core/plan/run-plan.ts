@@ -1,8 +1,7 @@
 import type { FaultUnit, View } from '../catalogue/fault.js';
 import type { Rounds } from '../language/rounds.js';
-import type { Simulation } from '../motion/simulation.js';
 import type { Cue } from './cue.js';
-import { directionOf, type Direction } from './direction.js';
+import type { Direction } from './direction.js';
 import type { Cueing, Implement, Opener, StageKind } from './exercise.js';
 import { ms } from './ms.js';
 import { stretchesOfRounds } from './rounds.js';
@@ -70,14 +69,6 @@ export const isSession = (plan: RunPlan): plan is SessionPlan => 'exercises' in 
 
 /** Whether attempts are closed by a tap, because no plan yields them. */
 export const isTapped = (plan: RunPlan): boolean => !isSession(plan) && plan.rep === null;
-
-/** The repetition of a simulated pattern; null when it takes no time. */
-export function repPlanOf(sim: Simulation): RepPlan | null {
-  const chances: Partial<Record<FaultUnit, number[]>> = { repetition: [0] };
-  for (const move of sim.moves) for (const unit of move.units) (chances[unit] ??= []).push(ms(move.start));
-  // A repetition of less than a millisecond is none.
-  return ms(sim.seconds) > 0 ? { seconds: ms(sim.seconds), chances, direction: directionOf(sim) } : null;
-}
 
 /** The clock that a run follows, with what is done in it. */
 export function stretchesOfPlan(plan: RunPlan): readonly RunStretch[] {

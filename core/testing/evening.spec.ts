@@ -11,7 +11,8 @@ import { fromEarlier, type EarlierEvent } from '../log/earlier.js';
 import { simulate } from '../motion/simulate.js';
 import { totalsOfRounds, stretchesOfRounds } from '../plan/rounds.js';
 import { attemptsOf } from '../plan/occasions.js';
-import { repPlanOf, type RunPlan } from '../plan/run-plan.js';
+import { repPlanOf } from '../plan/rep-plan.js';
+import type { RunPlan } from '../plan/run-plan.js';
 import { performer } from './performers.js';
 
 /** The chain worked out by hand with the defaults, number by number (worked example of the project's brief). */

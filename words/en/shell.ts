@@ -34,8 +34,7 @@ export const shell = {
   units: { cm: 'cm', m: 'm', min: 'min', kB: 'kB', feet: 'ft in' },
   common: {
     /** What was seen of a fault: faults of attempts, and taps without a rate. */
-    seenOf: (faulty: number, attempts: number, noted: number): string =>
-      `${faulty} of ${attempts}${noted > 0 ? `, ${noted} noted` : ''}`,
+    seenOf: (faulty: number, attempts: number, noted: number): string => `${faulty} of ${attempts}${noted > 0 ? `, ${noted} noted` : ''}`,
     unsaved: 'not saved',
     undo: 'take back',
     redo: 'do again',
@@ -60,6 +59,8 @@ export const shell = {
     keepMine: 'save mine over it',
     takeTheirs: 'take theirs',
     offline: 'No network. Showing what this device kept.',
+    wentWrong: 'Something on this page went wrong. What this device said it kept is kept; load the page again.',
+    loadAgain: 'load it again',
     partAway: 'What belongs here could not be fetched.',
     pageAway: 'That page could not be fetched; you are still on the one before.',
     away: 'The server cannot be reached. What you typed is kept here; try again in a moment.',

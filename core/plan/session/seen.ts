@@ -14,7 +14,8 @@ import { FREEZE_SECONDS } from '../calls/calls.js';
 import { neededAfter } from '../calls/draw.js';
 import { ms } from '../ms.js';
 import { questionsOf, type Pace, type Question } from '../work-and-rest.js';
-import { repPlanOf, type RepPlan } from '../run-plan.js';
+import { repPlanOf } from '../rep-plan.js';
+import type { RepPlan } from '../run-plan.js';
 import type { Session } from './session.js';
 import type { Stage } from './stage.js';
 

@@ -1,7 +1,8 @@
 import type { Callable } from '../calls/callable.js';
 import type { Cue } from '../cue.js';
 import { ms } from '../ms.js';
-import { repPlanOf, type RepPlan, type RunStretch, type SessionPlan } from '../run-plan.js';
+import { repPlanOf } from '../rep-plan.js';
+import type { RepPlan, RunStretch, SessionPlan } from '../run-plan.js';
 import type { PlannedStretch } from '../stretch.js';
 import { landingsOf } from './landings.js';
 import { repetitionsIn } from './repetitions.js';

@@ -134,6 +134,48 @@ describe('sessions', () => {
     const nobody = await coach.get('/stage-records?athlete=nobody').expect(400);
     expect(fieldsSaid(nobody.body)).toEqual(['athlete id']);
   });
+
+  it('a plan that was changed while it was run counts as what was run; what was left out is nobody’s', async () => {
+    const ada = athlete({ id: randomUUID() });
+    await coach.put(`/athletes/${ada.id}`, ada).expect(201);
+    const one = session();
+    await coach.put(`/sessions/${one.id}`, one).expect(201);
+    const stages = [randomUUID(), randomUUID()] as const;
+    const plan = planOf(stages);
+    const run = ran(ada.id, [1.5, 5.5, 13.5], { sessionId: one.id, plan: structuredClone(plan) as never });
+    await coach.keep(run);
+    const [first, second] = plan.phases;
+    const third = { ...plan.exercises[1], name: 'Stage 3', stage: randomUUID() };
+    const change = { from: 1, exercises: [third], reps: [], phases: [{ ...second, exercise: 2 }], cues: [] };
+    const event = { kind: 'plan', id: randomUUID(), device: 'other', seq: 1, order: 4, m: 7000, at: 0, after: null, change };
+    // One that changes what had begun is kept, and does nothing.
+    const late = {
+      ...event,
+      id: randomUUID(),
+      seq: 2,
+      order: 5,
+      m: 20_000,
+      after: event.id,
+      change: { ...change, phases: [{ ...first, start: 10 }] },
+    };
+    const { body } = await coach.post(`/runs/${run.run.id}/events`, { events: [event, late] }).expect(200);
+    expect([body.refused, body.stored.other]).toEqual([[], 2]);
+    const records = (await coach.get(`/stage-records?athlete=${ada.id}&session=${one.id}`).expect(200)).body as StageRecord[];
+    expect(records.map(({ stage, sessions }) => [stage, sessions[0]?.n, sessions[0]?.hits])).toEqual([
+      [stages[0], 5, 2],
+      [third.stage, 5, 1],
+    ]);
+    // Too much of a plan is kept as it came, and counted by nobody.
+    const large = {
+      ...event,
+      id: randomUUID(),
+      seq: 3,
+      order: 6,
+      change: { ...change, phases: Array.from({ length: 6001 }, () => second) },
+    };
+    const refused = await coach.post(`/runs/${run.run.id}/events`, { events: [large] }).expect(200);
+    expect(refused.body.refused).toEqual([{ device: 'other', seq: 3, code: 'not-understood' }]);
+  });
 });
 
 const sampleCalls = { alternatives: [], order: 'random', longestRun: 3, interval: null, reaction: 0.4, weakSide: null, freezes: 0 };

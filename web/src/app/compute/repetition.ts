@@ -4,7 +4,7 @@ import type { RepPlan } from '@hopsk/contract/run';
 import type { Teaching } from '@hopsk/contract/teaching';
 import { readWith } from '@hopsk/core/judge/study';
 import { simulate } from '@hopsk/core/motion/simulate';
-import { repPlanOf } from '@hopsk/core/plan/run-plan';
+import { repPlanOf } from '@hopsk/core/plan/rep-plan';
 import { performance } from './performance';
 
 /** A pattern, who does it (null: a body of 1.70 m), and what of the club's own it may use. */

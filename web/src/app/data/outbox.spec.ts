@@ -1,7 +1,7 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
 import type { RunEvent, RunHead } from '@hopsk/contract/run';
-import { of, throwError } from 'rxjs';
+import { of, throwError, TimeoutError } from 'rxjs';
 import { provideStore } from '@ngrx/store';
 import { AccountApi } from './account-api';
 import { Api } from './api';
@@ -171,6 +171,19 @@ describe('the outbox', () => {
       Array.from({ length: 40 }, (_, i) => i + 1),
     );
     expect((await device.unsent()).length).toBe(0);
+  });
+
+  it('a request that is swallowed holds up nothing for ever: given up after its time, it is sent again, and is there once', async () => {
+    const id = await keep(1);
+    const other = await keep(1);
+    answer = (run, events) => (run === id ? throwError(() => new TimeoutError()) : stored(run, events));
+    await outbox.send();
+    expect(outbox.state()).toEqual(jasmine.objectContaining({ waiting: 1, state: 'offline' }));
+    expect(sent.filter((one) => one.id === other).length).toBe(1);
+    answer = stored;
+    await outbox.send();
+    expect((await device.unsent()).length).toBe(0);
+    expect(sent.filter((one) => one.id === id).map(({ events }) => events.map(({ seq }) => seq))).toEqual([[1], [1]]);
   });
 
   it('one answer of 500 holds up neither what waits behind it nor itself the next time', async () => {

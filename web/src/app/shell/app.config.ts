@@ -1,6 +1,7 @@
 import { provideHttpClient, withInterceptors, withXsrfConfiguration } from '@angular/common/http';
 import {
   type ApplicationConfig,
+  ErrorHandler,
   inject,
   isDevMode,
   provideAppInitializer,
@@ -18,11 +19,13 @@ import { followColours } from '../ui/look/colours';
 import { oneActAPress } from '../ui/one-press';
 import { noticePresses } from '../ui/pressing';
 import { routes } from './routes';
+import { WentWrong } from './went-wrong';
 
 export const appConfig: ApplicationConfig = {
   providers: [
     provideZonelessChangeDetection(),
     provideBrowserGlobalErrorListeners(),
+    { provide: ErrorHandler, useExisting: WentWrong },
     // A page that cannot be fetched is said by the house (inside.ts), not thrown at whoever pressed.
     provideRouter(routes, withComponentInputBinding(), withRouterConfig({ resolveNavigationPromiseOnError: true })),
     provideHttpClient(withXsrfConfiguration({}), withInterceptors([signedOut])),

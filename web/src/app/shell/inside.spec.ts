@@ -1,3 +1,4 @@
+import { HttpErrorResponse } from '@angular/common/http';
 import { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
@@ -9,8 +10,26 @@ import { signInActions } from '../data/sign-in';
 import { me } from '../testing/run';
 import { house, Screen } from '../testing/screen';
 import { Inside } from './inside';
+import { WentWrong } from './went-wrong';
 
 describe('behind the door', () => {
+  it('what nobody caught is said on the page, that of a promise too; a network that is away is not', async () => {
+    TestBed.configureTestingModule({ providers: [provideEffects({ onLeft })] });
+    await house();
+    const screen = await Screen.of(Inside);
+    const wrong = TestBed.inject(WentWrong);
+    const log = spyOn(console, 'error');
+    const said = (): number => screen.all('.strip').filter((one) => one.textContent?.includes('Something on this page went wrong')).length;
+    wrong.handleError(new HttpErrorResponse({ status: 0 }));
+    await screen.fixture.whenStable();
+    expect(said()).toBe(0);
+    wrong.handleError(new Error('a write failed'));
+    await screen.until(() => said() === 1);
+    expect(log).toHaveBeenCalledTimes(2);
+    screen.button('close').click();
+    await screen.until(() => said() === 0);
+  });
+
   it('taps of the club begin to be sent and its lists are fetched, once; whoever leaves takes both along', async () => {
     TestBed.configureTestingModule({ providers: [provideEffects({ onLeft })] });
     await house();

@@ -14,6 +14,7 @@ import { signInFeature } from '../data/sign-in';
 import { ICONS } from '../ui/look/icons';
 import { Dialogs } from '../ui/dialogs';
 import { once } from '../ui/once';
+import { WentWrong } from './went-wrong';
 
 /** The house behind the door: its menu, and a page of it. What is not sent yet is sent from here. */
 @Component({
@@ -54,6 +55,7 @@ export class Inside {
     ),
     { initialValue: null },
   );
+  protected readonly wrong = inject(WentWrong);
   protected readonly partAway = inject(Dialogs).away.asReadonly();
   private readonly club = computed(() => this.me()?.club.id ?? null);
   /** The page shown is one of those behind ‘more’. */

@@ -3,7 +3,8 @@ import { readWith } from '../judge/study.js';
 import { simulate } from '../motion/simulate.js';
 import { holds } from '../testing/holds.js';
 import { performer } from '../testing/performers.js';
-import { DIRECTIONS, directionOf, type Direction } from './direction.js';
+import { DIRECTIONS, type Direction } from './direction.js';
+import { directionOf } from './rep-plan.js';
 
 const leads = (line: string): Direction => directionOf(simulate(readWith(line), performer(1.7, 'square-ready')));
 
