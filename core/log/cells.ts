@@ -18,7 +18,41 @@ export interface Judged {
 }
 
 export const NOWHERE: Where = { exercise: 0, set: 0, round: 0, third: 0, way: '', direction: '' };
-const NOTHING = { view: null, attempts: 0, faulty: 0, again: 0, noted: 0, left: 0, right: 0, shared: 0, disagree: 0 } as const;
+const NONE_SAID: Judged['as'] = new Map();
+
+/** A cell of nothing yet. Written out: a run of twenty minutes has some thousands of them. */
+const cellAt = (at: Where, athlete: string, fault: string, exercise: number): Draft => ({
+  exercise,
+  set: at.set,
+  round: at.round,
+  third: at.third,
+  way: at.way,
+  direction: at.direction,
+  athlete,
+  fault,
+  view: null,
+  devices: [],
+  attempts: 0,
+  faulty: 0,
+  again: 0,
+  noted: 0,
+  left: 0,
+  right: 0,
+  shared: 0,
+  disagree: 0,
+});
+
+/** What was seen, as far as no tap speaks of it. */
+function cellOf(at: Where, { athlete, fault, chances, view, devices }: Seen): Draft {
+  const cell = cellAt(at, athlete, fault, at.exercise);
+  cell.attempts = chances;
+  cell.view = view;
+  cell.devices = [...devices.keys()].sort();
+  return cell;
+}
+
+/** Those who watched all of it alike. */
+const alikeIn = ({ chances, devices }: Seen): string[] => [...devices].flatMap(([device, n]) => (n === chances ? [device] : []));
 
 const byTime = (a: Tap, b: Tap): number => a.event.m - b.event.m || inOrder(a.event, b.event);
 const keyOf = (athlete: string, fault: string, exercise: number): string => `${athlete} ${fault} ${exercise}`;
@@ -30,17 +64,22 @@ const counterOf = (athlete: string, fault: string, device: string): string => `$
  * @param at where the occasion is; null for taps that belong to none.
  */
 export function judge(seen: readonly Seen[], taps: readonly Tap[], at: Where | null): Judged {
-  const cells = new Map<string, Draft>();
   const here = at ?? NOWHERE;
+  const looked = seen.map((one) => cellOf(here, one));
+  if (taps.length === 0) {
+    seen.forEach((one, i) => {
+      if (one.devices.size > 1 && alikeIn(one).length > 1) (looked[i] as Draft).shared = one.chances;
+    });
+    return { cells: looked, as: NONE_SAID };
+  }
+  const cells = new Map(looked.map((one) => [keyOf(one.athlete, one.fault, one.exercise), one]));
   const cell = (athlete: string, fault: string, exercise: number): Draft => {
     const key = keyOf(athlete, fault, exercise);
-    const known = cells.get(key) ?? { ...here, ...NOTHING, devices: [], athlete, fault, exercise };
+    const known = cells.get(key) ?? cellAt(here, athlete, fault, exercise);
     cells.set(key, known);
     return known;
   };
   const watched = new Map(seen.map((one) => [keyOf(one.athlete, one.fault, here.exercise), one]));
-  for (const { athlete, fault, chances, view, devices } of seen)
-    Object.assign(cell(athlete, fault, here.exercise), { attempts: chances, view, devices: [...devices.keys()].sort() });
   const as = new Map<string, Placed['as']>();
   const times = new Map<string, number>();
   for (const { event, exercise: its } of [...taps].sort(byTime)) {
@@ -64,11 +103,12 @@ export function judge(seen: readonly Seen[], taps: readonly Tap[], at: Where | n
     else row.noted++;
     if (side !== null && said !== 'again') row[side]++;
   }
-  for (const { athlete, fault, chances, devices } of seen) {
+  for (const one of seen) {
     // Those who watched all of it alike can be held against each other.
-    const alike = [...devices].flatMap(([device, n]) => (n === chances ? [times.get(counterOf(athlete, fault, device)) ?? 0] : []));
+    const alike = alikeIn(one);
     if (alike.length < 2) continue;
-    const taps = alike.map((n) => Math.min(n, chances));
+    const { athlete, fault, chances } = one;
+    const taps = alike.map((device) => Math.min(times.get(counterOf(athlete, fault, device)) ?? 0, chances));
     Object.assign(cell(athlete, fault, here.exercise), { shared: chances, disagree: Math.max(...taps) - Math.min(...taps) });
   }
   return { cells: [...cells.values()], as };
@@ -93,7 +133,8 @@ export class Tallies {
       .map((sum) => ({ ...sum }));
   }
 
-  private add({ athlete, fault, ...one }: Tally, sign: 1 | -1): void {
+  private add(one: Tally, sign: 1 | -1): void {
+    const { athlete, fault } = one;
     const key = keyOf(athlete, fault, 0);
     const sum = this.sums.get(key) ?? { athlete, fault, attempts: 0, faulty: 0, again: 0, noted: 0, left: 0, right: 0 };
     for (const name of ['attempts', 'faulty', 'again', 'noted', 'left', 'right'] as const) sum[name] += sign * one[name];
