@@ -36,6 +36,8 @@ interface Soaking {
   kept: Written[];
   full: boolean;
   jump: number;
+  /** Who was shown as watched when a tile was pressed last. */
+  aim: string;
 }
 
 const FAULTS = ['split-late', 'tall'] as const;
@@ -56,8 +58,17 @@ function chanceOf(seed: number): () => number {
 
 /** Runs in every page before the app: says what was kept, fills the store, and moves the wall's clock. */
 function prepare(): void {
-  const here: Soaking = { kept: [], full: false, jump: Number(localStorage.getItem('soak-jump') ?? 0) };
+  const here: Soaking = { kept: [], full: false, jump: Number(localStorage.getItem('soak-jump') ?? 0), aim: '' };
   Object.assign(window, { soaking: here });
+  // What is on the screen in the moment of the press, and not what was on it when somebody looked before.
+  addEventListener(
+    'click',
+    ({ target }) => {
+      if (target instanceof Element && target.closest('[data-fault]'))
+        here.aim = document.querySelector('.chip[aria-pressed="true"] bdi')?.textContent?.trim() ?? '';
+    },
+    true,
+  );
   const now = Date.now.bind(Date);
   Date.now = () => now() + here.jump;
   const { value: put } = Object.getOwnPropertyDescriptor(IDBObjectStore.prototype, 'put') as { value: IDBObjectStore['put'] };
@@ -134,12 +145,12 @@ class Device {
       await this.turn();
       await expect(on).toHaveCount(1);
     }
-    const name = (await on.locator('bdi').innerText()).trim();
     const tile = this.page.locator(`[data-fault="${fault}"]`);
     const box = await tile.boundingBox();
     if (!box) throw new Error(`no tile ${fault}`);
     this.pressed++;
     await tile.click({ position: { x: box.width * (side === 'left' ? 0.25 : 0.75), y: box.height / 2 } });
+    const name = await soaking(this.page, (here) => here.aim);
     // One press in ten is not waited for: what comes next may cut it off.
     if (this.full) return;
     if (this.chance() < 0.1) return void this.pending++;

@@ -228,10 +228,10 @@ export class RunDesk {
     return this.device.changeRun(id, change).catch(() => undefined);
   }
 
-  /** A sign of life, so that a reload knows how long the app was away. */
+  /** A sign of life, so that a reload knows how long the app was away; none while the run's time is a guess, which would be believed then. */
   alive(): void {
     const run = this.run();
-    if (run && this.leads()) void this.noteRun(run.head.id, { aliveAt: Date.now(), aliveM: this.time.now() });
+    if (run && this.leads() && this.time.sure) void this.noteRun(run.head.id, { aliveAt: Date.now(), aliveM: this.time.now() });
   }
 
   /** The run that was open when the page went, if any; stopped where the app was last alive when that is long ago. */
@@ -243,21 +243,22 @@ export class RunDesk {
     const log = this.fold()?.log;
     if (!log) return false;
     const away = Math.min(MOST_AWAY_MS, Math.max(0, Date.now() - run.aliveAt));
-    const last = Math.max(run.aliveM, log.latest);
+    // What was written while the run's time was a guess says nothing of how far it is.
+    const last = Math.max(run.aliveM, Math.min(log.latest, run.aliveM + AWAY_MS));
     if (log.clock.status === 'waiting') {
       this.time.stop();
       return true;
     }
     // Until the pause is written the clock stands where it was last seen to go: nothing falls due of what nobody heard.
-    this.time.goFrom(away > AWAY_MS ? last : last + away);
     // A run in which others are goes on without this device: how far it is, the server says.
-    const alone = this.leads() && this.atHand.others().length === 0;
-    if (alone && away > AWAY_MS && clockAt(log.clock, stretchesOfPlan(log.plan), last).status === 'running') {
+    const single = this.atHand.others().length === 0;
+    this.time.goFrom(away > AWAY_MS ? last : last + away, undefined, single);
+    if (single && this.leads() && away > AWAY_MS && clockAt(log.clock, stretchesOfPlan(log.plan), last).status === 'running') {
       await this.log({ kind: 'pause', m: last });
     }
-    this.time.goFrom(last + away, undefined, away <= AWAY_MS || this.atHand.others().length === 0);
-    // Waited for a little where the time is a guess: nothing should be shown that is not.
-    if (!this.time.sure) await soon(this.following.catchUp());
+    this.time.goFrom(last + away, undefined, single);
+    // Waited for a little where the guess may be far out: nothing should be shown that is not.
+    if (!this.time.sure && away > AWAY_MS) await soon(this.following.catchUp());
     else void this.following.catchUp();
     return true;
   }

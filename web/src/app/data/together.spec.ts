@@ -251,6 +251,31 @@ describe('a run on several devices', () => {
     expect([desk.time.sure, desk.time.now()]).toEqual([true, 4000]);
   });
 
+  it('what was written while the time was a guess by a wall’s clock that was wrong says nothing after the next reload', async () => {
+    await join();
+    desk.alive();
+    await device.runs();
+    const wall = Date.now();
+    server.api.eventsAfter = () => throwError(() => new HttpErrorResponse({ status: 0 }));
+    setUp();
+    jasmine.clock().mockDate(new Date(wall + 3_600_000));
+    expect(await desk.recover(me.club.id)).toBeTrue();
+    const [tap] = await desk.log(right);
+    expect(tap?.m).toBeGreaterThan(3_600_000);
+    desk.alive();
+    await device.runs();
+    setUp();
+    jasmine.clock().mockDate(new Date(wall + 2000));
+    steady += 2000;
+    expect(await desk.recover(me.club.id)).toBeTrue();
+    // No further than what a sign of life can lag behind, and told to nobody.
+    expect([desk.time.sure, desk.time.now() <= 8120 + AWAY_MS + 2000]).toEqual([false, true]);
+    server.times.length = 0;
+    await desk.log(right);
+    await sent();
+    expect(server.times).toEqual([null]);
+  });
+
   describe('when another turned the clock first', () => {
     /** The other one went on to the second round while this device paused at ten seconds. */
     beforeEach(async () => {
