@@ -249,17 +249,17 @@ export class RunDesk {
       this.time.stop();
       return true;
     }
+    const single = (): boolean => this.atHand.others().length === 0;
     // Until the pause is written the clock stands where it was last seen to go: nothing falls due of what nobody heard.
-    // A run in which others are goes on without this device: how far it is, the server says.
-    const single = this.atHand.others().length === 0;
-    this.time.goFrom(away > AWAY_MS ? last : last + away, undefined, single);
-    if (single && this.leads() && away > AWAY_MS && clockAt(log.clock, stretchesOfPlan(log.plan), last).status === 'running') {
-      await this.log({ kind: 'pause', m: last });
-    }
-    this.time.goFrom(last + away, undefined, single);
-    // Waited for a little where the guess may be far out: nothing should be shown that is not.
-    if (!this.time.sure && away > AWAY_MS) await soon(this.following.catchUp());
+    this.time.goFrom(away > AWAY_MS ? last : last + away, undefined, away <= AWAY_MS && single());
+    // A run in which others are goes on without this device: how far it is, the server says. Waited for a little after a while away:
+    // the device may lack that others are in it, and nothing should be shown that is not.
+    if (away > AWAY_MS) await soon(this.following.catchUp());
     else void this.following.catchUp();
+    if (this.time.sure || away <= AWAY_MS) return true;
+    if (single() && this.leads() && clockAt(log.clock, stretchesOfPlan(log.plan), last).status === 'running')
+      await this.log({ kind: 'pause', m: last });
+    this.time.goFrom(last + away, undefined, single());
     return true;
   }
 
