@@ -4,8 +4,6 @@ import { CHROMIUM } from './chromium.js';
 export default defineConfig({
   testDir: '.',
   testMatch: '**/*.e2e.ts',
-  // The soak takes minutes and is asked for by itself: npm run soak.
-  testIgnore: process.env['HOPSK_SOAK_TAPS'] === undefined ? ['**/soak.e2e.ts'] : [],
   globalSetup: './house.ts',
   outputDir: '../test-results',
   // Two cores: two at a time. A test that fails once has failed.

@@ -4,7 +4,7 @@ import { expect, test } from './support.js';
 
 const said = (name: string, usual: number): number => Number(process.env[name] ?? usual);
 
-/** Run by `npm run soak` alone. */
+/** A short one; as long as wanted by `npm run soak`. */
 test('three devices, whatever happens to them: no tap that was kept is lost, doubled or misplaced', async ({ browser }) => {
   const [taps, seed] = [said('HOPSK_SOAK_TAPS', 60), said('HOPSK_SOAK_SEED', 20_261_127)];
   test.setTimeout(180_000 + taps * 1_500);

@@ -4,7 +4,7 @@ import type { Tally } from './count.js';
 import type { Result } from './event.js';
 
 /** Which way round a line was done; '': not given. */
-export type WayDone = 'written' | 'other' | '';
+type WayDone = 'written' | 'other' | '';
 
 /** Where in a run something was counted: places of the plan, and the third of its round's time; 0 and '': not given. */
 export interface Where {

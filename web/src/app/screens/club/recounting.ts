@@ -19,7 +19,7 @@ const plus = (a: Figures, b: Figures | null): Figures =>
   b === null ? a : { attempts: a.attempts + b.attempts, faulty: a.faulty + b.faulty, noted: a.noted + b.noted };
 
 /** By athlete and fault, those first that change in most runs. */
-export function changesOf(runs: readonly Pick<RecountRun, 'changes'>[]): Change[] {
+function changesOf(runs: readonly Pick<RecountRun, 'changes'>[]): Change[] {
   const sums = new Map<string, Change>();
   for (const { before, now } of runs.flatMap(({ changes }) => changes)) {
     const of = before ?? now;
