@@ -4,7 +4,7 @@ import { grouped } from '@hopsk/core/grouped';
 import { ordered } from '@hopsk/core/log/event';
 import { isTurned, NOBODY, turnsOf, watchings } from '@hopsk/core/log/watching';
 import { Store } from '@ngrx/store';
-import { firstValueFrom } from 'rxjs';
+import { firstValueFrom, TimeoutError } from 'rxjs';
 import { AccountApi } from './account-api';
 import { Api } from './api';
 import { RunAtHand } from './at-hand';
@@ -185,7 +185,8 @@ export class Outbox {
           await this.device.changeRun(run.head.id, { refused: trouble.problem ?? trouble.message });
           return { state: 'refused', message: trouble.message };
         }
-        this.cut = trouble.kind === 'offline';
+        // One that was swallowed is this run's own; the next one may get through.
+        this.cut = trouble.kind === 'offline' && !(error instanceof TimeoutError);
         return { state: 'offline', message: trouble.message };
       }
     }

@@ -28,6 +28,7 @@ describe('behind the door', () => {
     expect(log).toHaveBeenCalledTimes(2);
     screen.button('close').click();
     await screen.until(() => said() === 0);
+    TestBed.inject(Store).dispatch(signInActions.left());
   });
 
   it('taps of the club begin to be sent and its lists are fetched, once; whoever leaves takes both along', async () => {
