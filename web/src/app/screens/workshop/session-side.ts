@@ -50,7 +50,7 @@ export class SessionSide {
     const playing = this.playing();
     const other: Side = playing === 'left' ? 'right' : 'left';
     const { jump, hop, gallop } = all.landings;
-    const hands = handsText(all.hands);
+    const hands = handsText(all.hands, (word) => `‘${word}’`);
     const rows: readonly (readonly [string, string])[] = [
       [this.text.total, `${atLeast ? `${this.text.atLeast} ` : ''}${clockText(all.total)}${ranged}`],
       [this.text.work, clockText(all.work)],
