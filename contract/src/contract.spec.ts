@@ -4,7 +4,7 @@ import { ClubFile } from './club-file.js';
 import { Rounds } from './pattern.js';
 import { AthleteDraft } from './people.js';
 import { fieldsOf } from './problem.js';
-import { EarlierUpload, RunHead } from './run.js';
+import { EarlierUpload, PlanChange, RunHead } from './run.js';
 import { sampleAthlete, sampleRun, sampleSession } from './testing/samples.js';
 
 const athlete = sampleAthlete;
@@ -90,6 +90,11 @@ describe('what an earlier version wrote', () => {
       },
     });
     expect(RunHead.safeParse(of(60, 6000, 2000)).success).toBeTrue();
+    const change = { from: 1, exercises: [], reps: [], phases: [phase], cues: [] };
+    const cue = { at: 0, kind: 'go', say: 'x'.repeat(400), show: 'x'.repeat(400), sound: null, couldGoOn: null };
+    const large = { ...change, cues: Array.from({ length: 1500 }, () => cue) };
+    const late = { ...change, phases: [{ ...phase, start: 6 * 3600, end: 6 * 3600 + 1 }] };
+    expect([change, large, late].map((one) => PlanChange.safeParse(one).success)).toEqual([true, false, false]);
     for (const [over, where] of [
       [of(61, 1, 1), 'exercises'],
       [of(1, 6001, 1), 'phases'],

@@ -17,8 +17,8 @@ export const RunTally = z.object({
 export const RecountLeft = z.object({ runs: count, rules: count });
 export type RecountLeft = Wire<typeof RecountLeft>;
 
-/** Runs after an id. */
-export const RecountAsked = z.object({ after: z._default(Id, '00000000-0000-4000-8000-000000000000') });
+/** Runs after an id; null: from the first. */
+export const RecountAsked = z.object({ after: z._default(z.nullable(Id), null) });
 
 /** A run that stands by earlier rules, and what would change: of each athlete and fault before and now; null where there was, or is, nothing. */
 export const RecountRun = z.object({

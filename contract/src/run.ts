@@ -3,6 +3,7 @@ import { CUEINGS, IMPLEMENTS, OPENERS, STAGE_KINDS } from '@hopsk/core/plan/exer
 import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
 import { RESULTS, SOURCES, type RunEvent as LoggedEvent } from '@hopsk/core/log/event';
 import { fromEarlier, type EarlierEvent as LoggedEarlier } from '@hopsk/core/log/earlier';
+import type { PlanChange as LoggedChange } from '@hopsk/core/plan/replan';
 import { CUE_KINDS, SOUNDS } from '@hopsk/core/plan/cue';
 import {
   type RepPlan as PlannedRep,
@@ -185,6 +186,19 @@ const eventsWith = <S extends z.core.$ZodShape, C extends z.core.$ZodShape, O ex
     z.object({ ...every, ...said.assign }),
   ]);
 
+/** Characters of a changed plan, as it is sent. */
+const LONGEST_CHANGE = 1_000_000;
+/** What becomes of a plan: whoever writes one asks first whether it can be taken, so that device and server count by the same. */
+export const PlanChange = z
+  .object({
+    from: z.int().check(z.gte(0), z.lte(MOST_STRETCHES)),
+    exercises: z.array(Exercise).check(z.maxLength(SESSION_LIMITS.stages)),
+    reps,
+    phases: z.array(RunStretch).check(z.maxLength(MOST_STRETCHES)),
+    cues,
+  })
+  .check(z.refine((change) => JSON.stringify(change).length <= LONGEST_CHANGE)) satisfies z.ZodMiniType<LoggedChange>;
+
 /** Characters of a note, and its text. */
 export const NOTE_LENGTH = 280;
 export const NoteText = line(NOTE_LENGTH);
@@ -197,13 +211,7 @@ export const RunEvent = z.discriminatedUnion('kind', [
     ...stamp,
     kind: z.literal('plan'),
     after: z.nullable(Id),
-    change: z.object({
-      from: z.int().check(z.gte(0), z.lte(MOST_STRETCHES)),
-      exercises: z.array(Exercise).check(z.maxLength(SESSION_LIMITS.stages)),
-      reps,
-      phases: z.array(RunStretch).check(z.maxLength(MOST_STRETCHES)),
-      cues,
-    }),
+    change: PlanChange,
   }),
   z.object({ ...stamp, kind: z.literal('note'), text: NoteText, athlete: z.nullable(Id) }),
   z.object({ ...stamp, kind: z.literal('follow'), within: ofRun }),

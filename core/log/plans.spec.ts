@@ -208,6 +208,7 @@ describe('a plan that is changed while it is run', () => {
     if (!first) throw new Error('there is one');
     for (const change of [
       { ...shorter, from: 99 },
+      { ...shorter, from: 0, phases: [] },
       { ...shorter, phases: [{ ...first, start: first.start + 1 }, ...rest] },
       { ...shorter, exercises: [] },
       { ...shorter, phases: [{ ...first, done: [[0, 99] as const] }, ...rest] },

@@ -18,11 +18,11 @@ export interface PlanChange {
 export const changesAt = ({ phases }: SessionPlan, { from }: Pick<PlanChange, 'from'>): number =>
   phases[from]?.start ?? phases.at(-1)?.end ?? 0;
 
-/** Whether a change can follow on a plan: its stretches one after the other from where it changes, of exercises and repetitions that are there. */
+/** Whether a change can follow on a plan: its stretches one after the other from where it changes, of exercises and repetitions that are there; nothing at all is no plan. */
 export function fits(plan: SessionPlan, change: PlanChange): boolean {
   const { from, phases } = change;
   const [exercises, reps] = [plan.exercises.length + change.exercises.length, plan.reps.length + change.reps.length];
-  if (from > plan.phases.length) return false;
+  if (from > plan.phases.length || from + phases.length === 0) return false;
   let at = changesAt(plan, change);
   return phases.every(({ start, end, exercise, done, line }) => {
     const follows = Math.abs(start - at) < 0.002 && end >= start;

@@ -89,6 +89,7 @@ export const floor = {
     toComeKeep: 'go on so',
     toComeKept: 'what is to come is changed',
     toComeOther: 'It was changed on another device meanwhile. Look again.',
+    toComeLong: 'That is longer than a run can be (6 hours). Nothing was changed.',
     onceMore: 'once more',
     earlierOf: (name: string): string => `${name} earlier`,
     leaveOut: 'leave out',

@@ -90,6 +90,7 @@ export const floor = {
     toComeKeep: 'ĝó óñ šó',
     toComeKept: 'ŵĥáţ íš ţó çóɱé íš çĥáñĝéđ',
     toComeOther: 'Íţ ŵáš çĥáñĝéđ óñ áñóţĥéŕ đéṽíçé ɱéáñŵĥíļé. Ļóóķ áĝáíñ.',
+    toComeLong: 'Ţĥáţ íš ļóñĝéŕ ţĥáñ á ŕúñ çáñ ƀé (6 ĥóúŕš). Ñóţĥíñĝ ŵáš çĥáñĝéđ.',
     onceMore: 'óñçé ɱóŕé',
     earlierOf: (name: string): string => `${name} éáŕļíéŕ`,
     leaveOut: 'ļéáṽé óúţ',

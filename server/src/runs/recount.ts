@@ -1,5 +1,6 @@
 import { RECOUNT_AT_ONCE, type RecountRun } from '@hopsk/contract/recount';
 import { RULES, type Tally } from '@hopsk/core/log/count';
+import { grouped } from '@hopsk/core/grouped';
 import { isDeepStrictEqual } from 'node:util';
 import { transaction, type Pool } from '../db/pool.js';
 import { one, run, type Db } from '../db/sql.js';
@@ -23,11 +24,13 @@ function changesOf(before: readonly Tally[], now: readonly Tally[]): Change[] {
 }
 
 /** The next runs that stand by earlier rules, each with what would change; the club's runs are looked at, nothing is written. */
-export async function recountSeen(db: Db, clubId: string, after: string): Promise<RecountRun[]> {
+export async function recountSeen(db: Db, clubId: string, after: string | null): Promise<RecountRun[]> {
   const next = await run<Row<Omit<RecountRun, 'changes'>>>(db, 'recount-next', clubId, RULES, after, RECOUNT_AT_ONCE);
+  const ids = next.map(({ id }) => id);
+  const tallies = grouped(await run<Row<Tally & { readonly runId: string }>>(db, 'tallies-of', clubId, ids), ({ runId }) => runId);
   const seen: RecountRun[] = [];
   for (const one of next) {
-    const before = await run<Row<Tally>>(db, 'tallies-of', clubId, one.id);
+    const before = (tallies.get(one.id) ?? []).map(({ runId: _, ...tally }): Tally => tally);
     // By no arrival: it is not remembered.
     const fold = await foldOf(db, clubId, one.id, 0);
     seen.push({ ...one, changes: changesOf(before, fold?.log.talliesAt(fold.log.latest) ?? []) });
@@ -46,7 +49,7 @@ export async function recount(pool: Pool, clubId: string, coachId: string, runId
 }
 
 async function recounted(db: Db, clubId: string, coachId: string, runId: string): Promise<boolean> {
-  const stands = await one<{ arrival: number; rules: number }>(db, 'run-stands', clubId, runId);
+  const stands = await one<{ arrival: number; rules: number }>(db, 'run-lock', clubId, runId);
   if (!stands || stands.rules >= RULES) return false;
   const fold = await foldOf(db, clubId, runId, stands.arrival);
   if (!fold) return false;

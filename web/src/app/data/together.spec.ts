@@ -276,6 +276,23 @@ describe('a run on several devices', () => {
     expect(server.times).toEqual([null]);
   });
 
+  it('back after a while, without having kept that others are in it: that is asked first, and the run of others goes on', async () => {
+    await join();
+    desk.alive();
+    await device.runs();
+    const { id } = server.whole.run;
+    setUp();
+    const kept = await device.eventsOf(id);
+    spyOn(device, 'eventsOf').and.resolveTo(kept.filter(({ event: one }) => one.device !== 'there' || one.kind === 'go'));
+    await device.changeRun(id, { arrival: 0, devices: ['there', await device.self()] });
+    later(3600);
+    server.from(event(1, { device: 'third', m: 8500, kind: 'watch', athlete: null }));
+    server.now = 9000;
+    expect(await desk.recover(me.club.id)).toBeTrue();
+    expect([desk.time.sure, desk.time.now()]).toEqual([true, 9000]);
+    expect(events().filter(({ kind }) => kind === 'pause')).toEqual([]);
+  });
+
   describe('when another turned the clock first', () => {
     /** The other one went on to the second round while this device paused at ten seconds. */
     beforeEach(async () => {

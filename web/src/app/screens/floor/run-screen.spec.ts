@@ -94,6 +94,24 @@ describe('a session under way', () => {
     await screen.until(() => events().some((one) => one.kind === 'view' && one.view === 'front'));
   });
 
+  it('what is to come is left out, and the clock, its bars and the log go by it', async () => {
+    await open(3);
+    screen.button('to come').click();
+    const dialog = (name: string): HTMLElement | null =>
+      [...document.querySelectorAll<HTMLElement>('hop-to-come button')].find((one) => one.textContent?.trim() === name) ?? null;
+    await screen.until(() => dialog('leave out') !== null);
+    dialog('leave out')?.click();
+    await screen.until(() => document.querySelector('hop-to-come')?.textContent?.includes('it ends with what is on') === true);
+    dialog('go on so')?.click();
+    await screen.until(() => events().some((one) => one.kind === 'plan'));
+    const change = events().find((one) => one.kind === 'plan');
+    expect(change?.kind === 'plan' && [change.after, change.change.from, change.change.phases]).toEqual([null, 1, []]);
+    await screen.until(
+      () => screen.host.querySelector('.bars')?.children.length === 1 && screen.words.includes('what is to come is changed'),
+    );
+    expect(screen.words).not.toContain('stage 1 of 2');
+  });
+
   it('asks at a freeze whether they could go on, beside what was simulated, once', async () => {
     await open(19.8);
     to(20.1);

@@ -1,4 +1,5 @@
 import { inject, signal } from '@angular/core';
+import { PlanChange } from '@hopsk/contract/run';
 import type { Side } from '@hopsk/core/body/foot';
 import type { Result } from '@hopsk/core/log/event';
 import { planAt } from '@hopsk/core/log/clock';
@@ -76,16 +77,21 @@ export class RunTaps {
 
   /** What comes now instead of all that was to come; what had begun meanwhile goes on, and does not come again. */
   async goesOnWith(plan: SessionPlan, blocks: readonly Block[], asked: number): Promise<void> {
-    let meanwhile = false;
+    let said = this.saidAt(this.text.toComeKept);
     const changed = await this.desk.decide((log) => {
-      meanwhile = log.plan !== plan;
-      if (meanwhile) return null;
+      if (log.plan !== plan) {
+        said = this.text.toComeOther;
+        return null;
+      }
       const t = planAt(log.clock, this.desk.time.now());
       const [then, now] = [toCome(plan, asked).now, toCome(plan, t).now];
       const still = now?.first === then?.first ? blocks : blocks.filter(({ first }) => first !== now?.first);
-      return { kind: 'plan', change: rearranged(plan, t, still) };
+      const change = rearranged(plan, t, still);
+      if (PlanChange.safeParse(change).success) return { kind: 'plan', change };
+      said = this.text.toComeLong;
+      return null;
     });
-    this.last.set(meanwhile ? this.text.toComeOther : changed.length > 0 ? this.saidAt(this.text.toComeKept) : '');
+    if (changed.length > 0 || said !== this.text.toComeKept) this.last.set(said);
   }
 
   /** At a freeze: could they go on. */

@@ -64,6 +64,7 @@ export interface Coming {
       <button mat-flat-button [disabled]="now === null && list().length === 0" (click)="self.close(list())">{{ text.toComeKeep }}</button>
     </p>
   `,
+  styleUrl: './picker.scss',
   styles: `
     :host {
       display: flex;
@@ -76,29 +77,11 @@ export interface Coming {
       min-height: 0;
       overflow-y: auto;
     }
-    .head,
-    .row,
-    li {
+    .row {
       display: flex;
       align-items: center;
       justify-content: space-between;
       gap: 12px;
-    }
-    .close {
-      min-width: 48px;
-      min-height: 48px;
-      font-size: 26px;
-    }
-    ol,
-    ul {
-      list-style: none;
-      margin: 0;
-      padding: 0;
-    }
-    li {
-      min-height: 60px;
-      border-bottom: 1px solid var(--rule);
-      font-size: 18px;
     }
     .what {
       flex: 1;

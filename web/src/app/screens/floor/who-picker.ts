@@ -57,38 +57,13 @@ export interface Came {
       }
     </ul>
   `,
+  styleUrl: './picker.scss',
   styles: `
     :host {
       display: block;
       padding: 8px 16px 16px;
     }
-    .head,
-    li {
-      display: flex;
-      align-items: center;
-      justify-content: space-between;
-      gap: 12px;
-    }
-    h3 {
-      margin: 18px 0 4px;
-    }
-    .close {
-      min-width: 48px;
-      min-height: 48px;
-      font-size: 26px;
-    }
-    ul {
-      list-style: none;
-      margin: 0;
-      padding: 0;
-    }
-    li {
-      min-height: 60px;
-      border-bottom: 1px solid var(--rule);
-      font-size: 18px;
-    }
     li button {
-      min-height: 48px;
       min-width: 104px;
     }
     input {
