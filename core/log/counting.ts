@@ -7,10 +7,11 @@ import { isTapped, openersOfPlan, repsOfPlan, stretchesOfPlan, type RunStretch }
 import { Balls, type Ball, type BallEvent } from './balls.js';
 import { judge, Tallies, type Judged, type Tap } from './cells.js';
 import { acted, begins, clockOf, legsOf, planAt, turned, unstarted, type RunClock } from './clock.js';
-import { closings, type Closed } from './closings.js';
+import { Closings } from './closings.js';
 import type { Home, Placed, RunCount, Tally } from './count.js';
 import { Details, type RunDetails, type Where } from './details.js';
 import { firstWhere, occasionAt, stepped } from './course.js';
+import { isCorrection } from './corrections.js';
 import { inOrder, isControl, type ControlEvent, type FaultEvent, type RunEvent, type Shown } from './event.js';
 import type { Known } from './known.js';
 import { Noticed } from './noticed.js';
@@ -53,7 +54,7 @@ export class Counting {
   private readonly as = new Map<string, Placed['as']>();
   private readonly tallies = new Tallies();
   private readonly dirty = new Set<Place>();
-  private free: Closed | null = null;
+  private free: Closings | null = null;
   private clockNow: RunClock;
   /** The latest moment that a tap means. */
   private latestMeant = Number.NEGATIVE_INFINITY;
@@ -149,9 +150,9 @@ export class Counting {
     } else this.lookAt(event.id);
   }
 
-  /** What belongs together without a plan is gone through anew. */
-  heard(): void {
-    this.free = null;
+  /** Without a plan, what comes next on a device goes on from what is closed; anything else has all gone through anew. */
+  heard(event: RunEvent): void {
+    if (this.free !== null && (isCorrection(event) || !this.close(this.free, event))) this.free = null;
   }
 
   /** Something is watched otherwise than was known, from a moment of the run (ms) on. */
@@ -177,7 +178,7 @@ export class Counting {
   details(): RunDetails {
     const details = new Details();
     if (this.tapped) {
-      for (const { cells } of this.closed().attempts) details.add(cells, NONE, NONE, [], 0);
+      for (const { cells } of this.closed().judged()) details.add(cells, NONE, NONE, [], 0);
       details.add([], NONE, NONE, this.noticed.each(), null);
       return details.all();
     }
@@ -379,10 +380,7 @@ export class Counting {
   }
 
   private rows(): Tally[] {
-    if (!this.tapped) return this.tallies.rows();
-    const tallies = new Tallies();
-    this.closed().attempts.forEach(({ cells }, i) => tallies.set(i, cells));
-    return tallies.rows();
+    return this.tapped ? this.closed().rows() : this.tallies.rows();
   }
 
   /** Where each tap belongs, for a review. */
@@ -390,7 +388,7 @@ export class Counting {
     return [...this.taps.values()]
       .sort((a, b) => inOrder(a.event, b.event))
       .map(({ event, at }): Placed => {
-        if (this.tapped) return { event, ...(this.closed().placed.get(event.id) ?? { as: 'noted', occasion: null }) };
+        if (this.tapped) return { event, ...this.closed().placeOf(event.id) };
         return { event, as: this.as.get(event.id) ?? 'noted', occasion: this.homeOf(at) };
       });
   }
@@ -399,26 +397,16 @@ export class Counting {
     return (typeof at === 'string' ? this.balls.openedBy(at) : this.occasions[at]) ?? null;
   }
 
-  /** Without a plan the coach's own taps close the attempts: all of them are gone through. */
-  private closed(): Closed {
+  /** Without a plan the coach's own taps close the attempts. */
+  private closed(): Closings {
     if (this.free !== null) return this.free;
-    const kept = this.known
-      .events()
-      .filter((event) => this.known.corrections.undoOf(event) === null)
-      .map((event) => this.taps.get(event.id)?.event ?? event);
-    const devices = [...new Set(kept.map(({ device }) => device))];
-    const moved = (tap: FaultEvent): number => this.known.corrections.moved(tap);
-    const each = devices.map((device) =>
-      closings(
-        kept.filter((event) => event.device === device),
-        this.catalogue,
-        moved,
-      ),
-    );
-    this.free = {
-      attempts: each.flatMap(({ attempts }) => attempts),
-      placed: new Map(each.flatMap(({ placed }) => [...placed])),
-    };
-    return this.free;
+    const free = new Closings(this.catalogue, (tap) => this.known.corrections.moved(tap));
+    for (const event of this.known.events()) this.close(free, event);
+    return (this.free = free);
+  }
+
+  private close(free: Closings, event: RunEvent): boolean {
+    if (this.known.corrections.undoOf(event) !== null) return true;
+    return free.take(this.taps.get(event.id)?.event ?? event);
   }
 }

@@ -46,10 +46,10 @@ export class RunLog extends Known {
       const watchedFrom = this.know(event);
       if (event.kind === 'plan') this.changes.push(event);
       if ((event.kind === 'plan' || isControl(event)) && this.replanned()) continue;
-      this.counting.heard();
       if (watchedFrom !== null) this.counting.watchedFrom(watchedFrom);
       else if (isCorrection(event)) this.counting.lookAt(this.root(event.target));
       else this.counting.take(event);
+      this.counting.heard(event);
     }
   }
 
