@@ -5,7 +5,7 @@ select run.id, run.version, run.name, run.day::text as day, run.started_at as "s
        coalesce((select sum(faulty + again + noted)::int from tally t where t.club_id = run.club_id and t.run_id = run.id), 0) as taps
 from run
 where run.club_id = $1
-  and (run.started_at < $2 or (run.started_at = $2 and run.id > $3))
+  and run.started_at <= $2 and (run.started_at < $2 or run.id > $3)
   and position(lower($5) in lower(run.name)) > 0
   and run.day between $6 and $7
 order by run.started_at desc, run.id
