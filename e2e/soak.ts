@@ -10,6 +10,8 @@ export interface Soak {
   /** Taps in all, and of each run of it. */
   readonly taps: number;
   readonly aRun: number;
+  /** How many taps follow each other at once. */
+  readonly burst: number;
 }
 export interface Soaked {
   readonly pressed: number;
@@ -30,6 +32,10 @@ interface Written {
   readonly fault: string;
   readonly side: string | null;
   readonly athlete: string | null;
+}
+interface Press {
+  readonly fault: string;
+  readonly side: string;
 }
 interface Soaking {
   /** Taps whose transaction was completed, since it was asked last; whether the store is full; by how much the wall's clock is off (ms). */
@@ -81,6 +87,18 @@ function prepare(): void {
     return put.call(this, value, ...more);
   };
 }
+/** Presses tiles in the page as fast as it takes them; gives who was shown as watched at each. */
+async function pressAll(presses: readonly Press[]): Promise<string[]> {
+  const names: string[] = [];
+  for (const { fault, side } of presses) {
+    const tile = document.querySelector(`[data-fault="${fault}"]`) as Element;
+    const { left, width } = tile.getBoundingClientRect();
+    tile.dispatchEvent(new MouseEvent('click', { bubbles: true, detail: 1, clientX: left + width * (side === 'left' ? 0.25 : 0.75) }));
+    names.push((window as unknown as { soaking: Soaking }).soaking.aim);
+    await new Promise((go) => setTimeout(go, 4));
+  }
+  return names;
+}
 const soaking = <R>(page: Page, change: (here: Soaking) => R): Promise<R> => page.evaluate(`(${change.toString()})(window.soaking)`);
 
 /** One device: a browser of its own that taps, is cut off, reloaded, closed, filled up and set to another time. */
@@ -92,7 +110,7 @@ class Device {
   /** Presses whose keeping was not heard of yet, and what was kept. */
   pressed = 0;
   readonly kept = new Map<string, Written>();
-  readonly aimed = new Map<string, { readonly fault: string; readonly side: string; readonly athlete: string }>();
+  readonly aimed = new Map<string, Press & { readonly athlete: string }>();
 
   private constructor(
     readonly context: BrowserContext,
@@ -138,28 +156,37 @@ class Device {
     return kept;
   }
 
-  async tap(): Promise<void> {
-    const [fault, side] = [FAULTS[Math.floor(this.chance() * FAULTS.length)] ?? FAULTS[0], this.chance() < 0.5 ? 'left' : 'right'];
+  async tap(burst: number): Promise<void> {
+    const meant = Array.from({ length: burst }, (): Press => ({
+      fault: FAULTS[Math.floor(this.chance() * FAULTS.length)] ?? FAULTS[0],
+      side: this.chance() < 0.5 ? 'left' : 'right',
+    }));
     const on = this.page.locator('.chip[aria-pressed="true"]');
     if ((await on.count()) === 0) {
       await this.turn();
       await expect(on).toHaveCount(1);
     }
+    this.pressed += burst;
+    const [one, ...more] = meant;
+    const names = one && more.length === 0 ? [await this.press(one)] : await this.page.evaluate(pressAll, meant);
+    // One time in ten it is not waited for: what comes next may cut it off.
+    if (this.full) return;
+    if (this.chance() < 0.1) return void (this.pending += burst);
+    const kept: Written[] = [];
+    await expect.poll(async () => kept.push(...(await this.hear())), { intervals: [5, 10, 20, 50] }).toBeGreaterThanOrEqual(burst);
+    // Only where nothing else was still to come is it known which was aimed where: they are kept in turn.
+    if (this.pending === 0 && kept.length === burst)
+      kept.forEach(({ id }, i) => this.aimed.set(id, { ...(meant[i] as Press), athlete: this.people.get(names[i] ?? '') ?? '' }));
+    this.pending = Math.max(0, this.pending - kept.length + burst);
+  }
+
+  /** Presses a tile; gives who was shown as watched. */
+  private async press({ fault, side }: Press): Promise<string> {
     const tile = this.page.locator(`[data-fault="${fault}"]`);
     const box = await tile.boundingBox();
     if (!box) throw new Error(`no tile ${fault}`);
-    this.pressed++;
     await tile.click({ position: { x: box.width * (side === 'left' ? 0.25 : 0.75), y: box.height / 2 } });
-    const name = await soaking(this.page, (here) => here.aim);
-    // One press in ten is not waited for: what comes next may cut it off.
-    if (this.full) return;
-    if (this.chance() < 0.1) return void this.pending++;
-    let kept: Written[] = [];
-    await expect.poll(async () => (kept = await this.hear()).length, { intervals: [5, 10, 20, 50] }).toBeGreaterThan(0);
-    const [one, another] = kept;
-    // Only of one that came alone is it known where it was aimed.
-    if (this.pending === 0 && one && !another) this.aimed.set(one.id, { fault, side, athlete: this.people.get(name) ?? '' });
-    this.pending = Math.max(0, this.pending - kept.length + 1);
+    return soaking(this.page, (here) => here.aim);
   }
 
   async turn(): Promise<void> {
@@ -221,12 +248,12 @@ class Device {
  * Three devices in one run, and whatever can happen to them by a seed: every tap that a device said it had kept must be on the server
  * in the end, once, as it was written and as it was aimed, and all three must say the same of it.
  */
-export async function soak(browser: Browser, house: OwnHouse, { seed, taps, aRun }: Soak): Promise<Soaked> {
+export async function soak(browser: Browser, house: OwnHouse, { seed, taps, aRun, burst }: Soak): Promise<Soaked> {
   const chance = chanceOf(seed);
   const did: Record<string, number> = {};
   const sum = { pressed: 0, kept: 0, lost: [] as string[], doubled: [] as string[], misplaced: [] as string[] };
   for (let n = 0; sum.pressed < taps; n++) {
-    const run = await soakRun(browser, house, { chance, did, n, taps: Math.min(aRun, taps - sum.pressed) });
+    const run = await soakRun(browser, house, { chance, did, n, taps: Math.min(aRun, taps - sum.pressed), burst });
     sum.pressed += run.pressed;
     sum.kept += run.kept;
     for (const of of ['lost', 'doubled', 'misplaced'] as const) sum[of].push(...run[of]);
@@ -239,9 +266,10 @@ interface Part {
   readonly did: Record<string, number>;
   readonly n: number;
   readonly taps: number;
+  readonly burst: number;
 }
 
-async function soakRun(browser: Browser, house: OwnHouse, { chance, did, n, taps }: Part): Promise<Omit<Soaked, 'did'>> {
+async function soakRun(browser: Browser, house: OwnHouse, { chance, did, n, taps, burst }: Part): Promise<Omit<Soaked, 'did'>> {
   const name = `Soak ${n + 1}`;
   const people = new Map<string, string>();
   const devices: Device[] = [];
@@ -273,7 +301,7 @@ async function soakRun(browser: Browser, house: OwnHouse, { chance, did, n, taps
         .click();
     }
     const acts: readonly (readonly [number, string, (device: Device) => Promise<void>])[] = [
-      [60, 'tap', (device) => device.tap()],
+      [60, 'tap', (device) => device.tap(burst)],
       [8, 'turn to another', (device) => device.turn()],
       [3, 'pause', (device) => device.pause()],
       [8, 'network', (device) => device.cut()],

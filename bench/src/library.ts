@@ -6,8 +6,7 @@ import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';
 import { study } from '@hopsk/core/judge/study';
 import { readPatternFile, type FiledPattern } from '@hopsk/core/language/pattern-file';
 import { thumbnailOf } from '@hopsk/core/view/thumbnail';
-import { chromium } from 'playwright-core';
-import { ensureChromium } from '../../scripts/lib/chromium.mjs';
+import { withBrowser } from './browser.js';
 import { timed, median, type Line } from './measure.js';
 
 const MANY = 500;
@@ -38,12 +37,7 @@ export async function library(url: string): Promise<Line[]> {
   const patterns = many();
   const all = median(timed(3, () => patterns.map(drawn)));
   const few = median(timed(5, () => patterns.slice(0, SCREENFUL).map(drawn)));
-  const browser = await chromium.launch({
-    executablePath: await ensureChromium(),
-    chromiumSandbox: false,
-    args: ['--disable-dev-shm-usage', '--disable-gpu'],
-  });
-  try {
+  return withBrowser(async (browser) => {
     const context = await browser.newContext({ baseURL: url, viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
     await context.request.post('/api/demo');
     const token = (await context.cookies()).find((cookie) => cookie.name === 'XSRF-TOKEN')?.value ?? '';
@@ -79,7 +73,5 @@ export async function library(url: string): Promise<Line[]> {
       { name: `all of ${MANY} thumbnails in the page`, value: whole, unit: 'ms', baseline: all, limit: 2000 },
       { name: `cards in the page, of ${MANY}`, value: cards, unit: '', baseline: MANY, limit: 60 },
     ];
-  } finally {
-    await browser.close();
-  }
+  });
 }

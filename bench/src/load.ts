@@ -1,16 +1,10 @@
-import { chromium } from 'playwright-core';
-import { ensureChromium } from '../../scripts/lib/chromium.mjs';
 import { FIRST_LOAD, firstLoad } from '../../scripts/lib/first-load.mjs';
+import { withBrowser } from './browser.js';
 import type { Line } from './measure.js';
 
 /** Kilobytes of script that a fresh browser takes for its first page, as they cross the wire; the baseline is what they unpack to. */
 export async function firstLoads(url: string): Promise<Line[]> {
-  const browser = await chromium.launch({
-    executablePath: await ensureChromium(),
-    chromiumSandbox: false,
-    args: ['--disable-dev-shm-usage', '--disable-gpu'],
-  });
-  try {
+  return withBrowser(async (browser) => {
     const lines: Line[] = [];
     for (const { name, path, most } of FIRST_LOAD) {
       const context = await browser.newContext({ baseURL: url, serviceWorkers: 'block' });
@@ -26,7 +20,5 @@ export async function firstLoads(url: string): Promise<Line[]> {
       await context.close();
     }
     return lines;
-  } finally {
-    await browser.close();
-  }
+  });
 }

@@ -8,6 +8,7 @@ import { library } from './library.js';
 import { firstLoads } from './load.js';
 import { sessions } from './sessions.js';
 import { table, type Line } from './measure.js';
+import { slowed } from './slowed.js';
 import { taps } from './taps.js';
 
 /** Measures and prints; ends with 1 when a limit is not kept. */
@@ -16,7 +17,8 @@ if (process.argv.includes('--long')) lines.push(heapSlope(SHORT, PERFORMER));
 const house = await openHouse();
 try {
   const ask = await signIn(house.url);
-  lines.push(...(await firstLoads(house.url)), ...(await answers(ask)), ...(await taps(ask)), ...(await library(house.url)));
+  lines.push(...(await firstLoads(house.url)), ...(await answers(ask)), ...(await taps(ask)));
+  lines.push(...(await slowed(house.url, ask)), ...(await library(house.url)));
   lines.push(...(await clubFile(ask, house.pid, process.argv.includes('--long'))));
 } finally {
   await house.stop();

@@ -24,8 +24,11 @@ const plan: SessionPlan = {
   landings: null,
 };
 
-/** The log of a coach who taps all the time, and looks from one athlete to the next every ten seconds. */
-function logOf(athletes: readonly string[]): RunEvent[] {
+/**
+ * The log of a coach who taps all the time, and looks from one athlete to the next every ten seconds.
+ * @param minutes by when in the run there are so many taps.
+ */
+export function logOf(athletes: readonly string[], taps = TAPS, minutes = MINUTES): RunEvent[] {
   const device = randomUUID();
   const events: RunEvent[] = [];
   const push = (m: number, body: object): void => {
@@ -34,8 +37,8 @@ function logOf(athletes: readonly string[]): RunEvent[] {
   };
   push(0, { kind: 'board', faults: BOARD });
   push(0, { kind: 'go', answers: null });
-  for (let i = 0; i < TAPS; i++) {
-    const m = 5000 + Math.round((i * MINUTES * 60_000) / TAPS);
+  for (let i = 0; i < taps; i++) {
+    const m = 5000 + Math.round((i * (minutes * 60_000 - 5000)) / taps);
     const athlete = athletes[Math.floor(m / 10_000) % athletes.length] ?? '';
     if (i % 13 === 0) push(m, { kind: 'watch', athlete });
     push(m, { kind: 'fault', fault: BOARD[i % BOARD.length], side: 'left', athlete, source: 'floor', clip: null, shown: null });
@@ -77,11 +80,13 @@ export async function taps(ask: Ask): Promise<Line[]> {
   ];
 }
 
+export const headOf = (athletes: readonly string[]): RunHead => ({
+  ...{ id: randomUUID(), name: 'Taps', day: '2026-11-20', startedAt: '2026-11-20T18:00:00.000Z', patternId: null, sessionId: null },
+  ...{ steps: null, plan, athletes: [...athletes], tapDelay: 1 },
+});
+
 async function onServer(ask: Ask, athletes: readonly string[], events: readonly RunEvent[], faults: readonly number[]): Promise<number> {
-  const head: RunHead = {
-    ...{ id: randomUUID(), name: 'Taps', day: '2026-11-20', startedAt: '2026-11-20T18:00:00.000Z', patternId: null, sessionId: null },
-    ...{ steps: null, plan: plan, athletes: [...athletes], tapDelay: 1 },
-  };
+  const head = headOf(athletes);
   await ask(`/runs/${head.id}`, { method: 'PUT', body: JSON.stringify(head) });
   const send = async (some: readonly RunEvent[]): Promise<number> => {
     const began = performance.now();

@@ -1,0 +1,122 @@
+import type { Athlete } from '@hopsk/contract/people';
+import type { CDPSession, Page } from 'playwright-core';
+import type { Ask } from './ask.js';
+import { withBrowser } from './browser.js';
+import { median, type Line } from './measure.js';
+import { headOf, logOf } from './taps.js';
+
+/** How many taps there are when the page joins, and when in the forty minutes that is. */
+const [TAPS, MINUTES] = [3000, 37];
+const SLOWED = 6;
+const NAME = 'Called, 3,000 taps';
+/** How often the page's clock ticks (ms), and for how long that is looked at. */
+const [TICK, LOOKED] = [100, 8000];
+const PRESSES = 25;
+
+/** What the page notes of itself while it is measured. */
+interface Noted {
+  ticks: number;
+  kept: number;
+}
+
+/** Counts the ticks of the page's clock, and when what was pressed is kept: the transaction is done. */
+function note(tick: number): void {
+  const noted: Noted = { ticks: 0, kept: 0 };
+  Object.assign(globalThis, { noted });
+  const every = globalThis.setInterval.bind(globalThis) as (work: () => void, ms?: number) => number;
+  Object.assign(globalThis, {
+    setInterval: (work: () => void, ms?: number) =>
+      every(() => {
+        if (ms === tick) noted.ticks++;
+        work();
+      }, ms),
+  });
+  const open = Object.getOwnPropertyDescriptor(IDBDatabase.prototype, 'transaction')?.value as (...args: unknown[]) => IDBTransaction;
+  IDBDatabase.prototype.transaction = function (stores, mode, options) {
+    const made = open.call(this, stores, mode, options);
+    if (mode === 'readwrite' && [stores].flat().includes('events'))
+      made.addEventListener('complete', () => (noted.kept = performance.now()));
+    return made;
+  };
+}
+
+/** Presses a tile so often, one after the other; how long each took until it was kept, and until it was in the picture (ms). */
+async function presses(times: number): Promise<{ readonly kept: number[]; readonly shown: number[] }> {
+  const noted = (globalThis as unknown as { noted: Noted }).noted;
+  const [kept, shown]: [number[], number[]] = [[], []];
+  for (let i = 0; i < times; i++) {
+    const tile = document.querySelector<HTMLElement>('[data-fault="tall"]') as HTMLElement;
+    const count = tile.querySelector('.count') as HTMLElement;
+    const before = count.textContent;
+    const began = performance.now();
+    tile.click();
+    while (count.textContent === before) await new Promise((go) => requestAnimationFrame(go));
+    // The frame in which it is new is drawn before what is posted in it is heard.
+    await new Promise((go) => {
+      const channel = new MessageChannel();
+      channel.port1.onmessage = go;
+      channel.port2.postMessage(null);
+    });
+    shown.push(performance.now() - began);
+    kept.push(noted.kept - began);
+    await new Promise((go) => setTimeout(go, 150));
+  }
+  return { kept, shown };
+}
+
+const script = async (devtools: CDPSession): Promise<number> =>
+  ((await devtools.send('Performance.getMetrics')).metrics.find(({ name }) => name === 'ScriptDuration')?.value ?? Number.NaN) * 1000;
+const ticksOf = (page: Page): Promise<number> => page.evaluate(() => (globalThis as unknown as { noted: Noted }).noted.ticks);
+
+interface Measured {
+  readonly tick: number;
+  readonly kept: number;
+  readonly shown: number;
+}
+
+async function measured(page: Page, devtools: CDPSession): Promise<Measured> {
+  const [before, ticked] = [await script(devtools), await ticksOf(page)];
+  await page.waitForTimeout(LOOKED);
+  const tick = ((await script(devtools)) - before) / ((await ticksOf(page)) - ticked);
+  const { kept, shown } = await page.evaluate(presses, PRESSES);
+  return { tick, kept: median(kept), shown: median(shown) };
+}
+
+/** The floor's page late in a called session of forty minutes, at a processor slowed six times; the baseline is the same page at full speed. */
+export async function slowed(url: string, ask: Ask): Promise<Line[]> {
+  const people = (await ask<Athlete[]>('/athletes')).slice(0, 6).map(({ id }) => id);
+  const head = { ...headOf(people), name: NAME, startedAt: new Date(Date.now() - MINUTES * 60_000).toISOString() };
+  await ask(`/runs/${head.id}`, { method: 'PUT', body: JSON.stringify(head) });
+  const events = logOf(people, TAPS, MINUTES);
+  for (let at = 0; at < events.length; at += 400)
+    await ask(`/runs/${head.id}/events`, {
+      method: 'POST',
+      body: JSON.stringify({ events: events.slice(at, at + 400), m: MINUTES * 60_000 }),
+    });
+  return withBrowser(async (browser) => {
+    const context = await browser.newContext({ baseURL: url, viewport: { width: 412, height: 839 }, serviceWorkers: 'block' });
+    await context.request.post('/api/demo');
+    // What runs this file names its functions by a helper that the page does not have.
+    await context.addInitScript('globalThis.__name = (named) => named');
+    await context.addInitScript(note, TICK);
+    const page = await context.newPage();
+    await page.goto('/floor');
+    await page.locator('.under').filter({ hasText: NAME }).getByRole('button', { name: 'take part' }).click();
+    await page.locator('.chip').first().click();
+    await page.locator('.chip[aria-pressed="true"]').first().waitFor();
+    const devtools = await context.newCDPSession(page);
+    await devtools.send('Performance.enable');
+    const full = await measured(page, devtools);
+    await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
+    const slow = await measured(page, devtools);
+    const line = (name: string, of: keyof Measured, limit: number): Line => ({
+      ...{ name: `${name}, processor slowed ${SLOWED} times`, unit: 'ms', limit },
+      ...{ value: slow[of], baseline: full[of] },
+    });
+    return [
+      line('script a tick late in 40 minutes of calls', 'tick', 16),
+      line('from a tap until it is kept', 'kept', 50),
+      line('from a tap until it is shown', 'shown', 100),
+    ];
+  });
+}
