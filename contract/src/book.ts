@@ -26,5 +26,7 @@ export const Book = z.object({
   sessions: z.int(),
   praise: z.int(),
   entries: z.array(Entry),
+  /** Of attempts that several devices watched alike for a fault: how many, and in how many they did not say the same. */
+  agreement: z._default(z.array(z.object({ fault: z.string(), shared: z.int(), disagree: z.int() })), []),
 });
 export type Book = Wire<typeof Book>;

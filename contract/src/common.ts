@@ -32,6 +32,9 @@ export const note = (most: number) =>
 /** Optional text in a fixed code alphabet, such as a fault or stance code. */
 export const Code = z.string().check(z.regex(/^[a-z0-9-]{1,40}$/, field('code', {})));
 
+/** What every record that is kept has beside what was typed: when it was put away, if so, and when it was saved last. */
+export const KEPT = { archivedAt: z.nullable(z.iso.datetime()), savedAt: z.optional(z.iso.datetime()) };
+
 export const Day = z.iso.date(field('day', {}));
 export const SideName = z.enum(SIDES);
 

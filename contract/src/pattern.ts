@@ -4,7 +4,7 @@ import { FILE_LIMITS } from '@hopsk/core/language/pattern-file';
 import { ROUNDS_LIMITS, type Rounds as KeptRounds } from '@hopsk/core/language/rounds';
 import * as z from 'zod/mini';
 import { SchoolChoicesSchema } from './teaching.js';
-import { between, Code, Id, line, note, SideName, whole, type Wire } from './common.js';
+import { between, Code, Id, KEPT, line, note, SideName, whole, type Wire } from './common.js';
 import { field } from './problem.js';
 
 const seconds = (most: number) => between(0, most, 's');
@@ -55,7 +55,7 @@ export const PatternDraft = z.object({
 });
 export type PatternDraft = Wire<typeof PatternDraft>;
 
-export const Pattern = z.extend(PatternDraft, { id: Id, version: z.int(), archivedAt: z.nullable(z.iso.datetime()) });
+export const Pattern = z.extend(PatternDraft, { id: Id, version: z.int(), ...KEPT });
 export type Pattern = Wire<typeof Pattern>;
 
 export const PatternSave = z.extend(PatternDraft, { id: Id, version: z.int().check(z.gte(0)) });

@@ -8,7 +8,7 @@ import { STRETCH_KINDS } from '@hopsk/core/plan/stretch';
 import { SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/session';
 import { CONTACT_LEVELS, SESSION_PARTS, type Stage } from '@hopsk/core/plan/session/stage';
 import * as z from 'zod/mini';
-import { between, Code, Id, line, note, SideName, whole, type Wire } from './common.js';
+import { between, Code, Id, KEPT, line, note, SideName, whole, type Wire } from './common.js';
 import { field } from './problem.js';
 
 const steps = z.string().check(z.maxLength(NOTATION_LIMITS.characters));
@@ -113,7 +113,7 @@ export type SessionDraft = Wire<typeof SessionDraft>;
 export const SessionSave = z.extend(SessionDraft, { id: Id, version: z.int().check(z.gte(0)) });
 export type SessionSave = Wire<typeof SessionSave>;
 
-export const Session = z.extend(SessionSave, { archivedAt: z.nullable(z.iso.datetime()) });
+export const Session = z.extend(SessionSave, KEPT);
 export type Session = Wire<typeof Session>;
 
 /** A session as it was saved once. */

@@ -1,4 +1,4 @@
-import type { Book } from '@hopsk/contract/book';
+import { Book } from '@hopsk/contract/book';
 import { ClubFile } from '@hopsk/contract/club-file';
 import { Me } from '@hopsk/contract/club';
 import type { RecountLeft, RecountRun } from '@hopsk/contract/recount';
@@ -49,7 +49,7 @@ for (const version of FIXTURES) {
   describe(`what ${version} left behind`, () => {
     const expected = expectedOf(version);
     const ids = Object.keys(expected.books);
-    const counts = ids.map((id) => [id, expected.books[id] as Book, expected.stageRecords[id]] as const);
+    const counts = ids.map((id) => [id, Book.parse(expected.books[id]), expected.stageRecords[id]] as const);
     let house: House;
     afterEach(() => house.close());
 

@@ -16,7 +16,6 @@ export const floor = {
     findRun: 'name',
     fromDay: 'from',
     toDay: 'to',
-    older: 'older ones',
     noneFound: 'No run is called that in these days.',
     none: 'No runs yet',
     noBody: 'Add an athlete first; then rounds can run.',
@@ -108,9 +107,6 @@ export const floor = {
     leavesOf: (name: string): string => `${name} goes`,
     joined: 'takes part',
     gone: 'gone',
-    disagree: (times: number, of: number): string =>
-      `Of ${of} attempts that several watched alike, they disagree in ${times} (${((100 * times) / of).toFixed(0)} %); those count as faults.`,
-    agree: (of: number): string => `Of ${of} attempts that several watched alike, all agree in each.`,
     from: 'From the',
     front: 'front',
     side: 'side',
@@ -150,6 +146,10 @@ export const floor = {
     done: 'done',
     none: 'No fault was tapped.',
     away: 'The app was away; the clock was stopped there.',
+    slept: (time: string): string =>
+      `This device slept for ${time}, or somebody set its clock. The run’s clock stood meanwhile; did they go on?`,
+    wentOn: 'they went on',
+    stoodStill: 'they stood',
     group: 'group',
     waits: 'waits',
     notKept: 'not kept on this device',

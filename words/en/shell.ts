@@ -35,6 +35,11 @@ export const shell = {
   common: {
     /** What was seen of a fault: faults of attempts, and taps without a rate. */
     seenOf: (faulty: number, attempts: number, noted: number): string => `${faulty} of ${attempts}${noted > 0 ? `, ${noted} noted` : ''}`,
+    /** Of attempts that several devices watched alike. */
+    agreement: ({ shared, disagree }: { shared: number; disagree: number }): string =>
+      disagree === 0
+        ? `Of ${shared} attempts that several watched alike, all agree in each.`
+        : `Of ${shared} attempts that several watched alike, they disagree in ${disagree} (${((100 * disagree) / shared).toFixed(0)} %); those count as faults.`,
     unsaved: 'not saved',
     undo: 'take back',
     redo: 'do again',
@@ -43,6 +48,7 @@ export const shell = {
     add: 'add',
     close: 'close',
     retry: 'try again',
+    older: 'older ones',
     restOfHead: 'more of this page',
     loading: 'fetching …',
     saving: 'saving …',

@@ -17,7 +17,6 @@ export const floor = {
     findRun: 'ñáɱé',
     fromDay: 'ƒŕóɱ',
     toDay: 'ţó',
-    older: 'óļđéŕ óñéš',
     noneFound: 'Ñó ŕúñ íš çáļļéđ ţĥáţ íñ ţĥéšé đáýš.',
     none: 'Ñó ŕúñš ýéţ',
     noBody: 'Áđđ áñ áţĥļéţé ƒíŕšţ; ţĥéñ ŕóúñđš çáñ ŕúñ.',
@@ -109,9 +108,6 @@ export const floor = {
     leavesOf: (name: string): string => `${name} ĝóéš`,
     joined: 'ţáķéš þáŕţ',
     gone: 'ĝóñé',
-    disagree: (times: number, of: number): string =>
-      `Óƒ ${of} áţţéɱþţš ţĥáţ šéṽéŕáļ ŵáţçĥéđ áļíķé, ţĥéý đíšáĝŕéé íñ ${times} (${((100 * times) / of).toFixed(0)} %); ţĥóšé çóúñţ áš ƒáúļţš.`,
-    agree: (of: number): string => `Óƒ ${of} áţţéɱþţš ţĥáţ šéṽéŕáļ ŵáţçĥéđ áļíķé, áļļ áĝŕéé íñ éáçĥ.`,
     from: 'Ƒŕóɱ ţĥé',
     front: 'ƒŕóñţ',
     side: 'šíđé',
@@ -151,6 +147,10 @@ export const floor = {
     done: 'đóñé',
     none: 'Ñó ƒáúļţ ŵáš ţáþþéđ.',
     away: 'Ţĥé áþþ ŵáš áŵáý; ţĥé çļóçķ ŵáš šţóþþéđ ţĥéŕé.',
+    slept: (time: string): string =>
+      `Ţĥíš đéṽíçé šļéþţ ƒóŕ ${time}, óŕ šóɱéƀóđý šéţ íţš çļóçķ. Ţĥé ŕúñ’š çļóçķ šţóóđ ɱéáñŵĥíļé; đíđ ţĥéý ĝó óñ?`,
+    wentOn: 'ţĥéý ŵéñţ óñ',
+    stoodStill: 'ţĥéý šţóóđ',
     group: 'ĝŕóúþ',
     waits: 'ŵáíţš',
     notKept: 'ñóţ ķéþţ óñ ţĥíš đéṽíçé',

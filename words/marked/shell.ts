@@ -36,6 +36,11 @@ export const shell = {
   common: {
     /** What was seen of a fault: faults of attempts, and taps without a rate. */
     seenOf: (faulty: number, attempts: number, noted: number): string => `${faulty} óƒ ${attempts}${noted > 0 ? `, ${noted} ñóţéđ` : ''}`,
+    /** Of attempts that several devices watched alike. */
+    agreement: ({ shared, disagree }: { shared: number; disagree: number }): string =>
+      disagree === 0
+        ? `Óƒ ${shared} áţţéɱþţš ţĥáţ šéṽéŕáļ ŵáţçĥéđ áļíķé, áļļ áĝŕéé íñ éáçĥ.`
+        : `Óƒ ${shared} áţţéɱþţš ţĥáţ šéṽéŕáļ ŵáţçĥéđ áļíķé, ţĥéý đíšáĝŕéé íñ ${disagree} (${((100 * disagree) / shared).toFixed(0)} %); ţĥóšé çóúñţ áš ƒáúļţš.`,
     unsaved: 'ñóţ šáṽéđ',
     undo: 'ţáķé ƀáçķ',
     redo: 'đó áĝáíñ',
@@ -44,6 +49,7 @@ export const shell = {
     add: 'áđđ',
     close: 'çļóšé',
     retry: 'ţŕý áĝáíñ',
+    older: 'óļđéŕ óñéš',
     restOfHead: 'ɱóŕé óƒ ţĥíš þáĝé',
     loading: 'ƒéţçĥíñĝ …',
     saving: 'šáṽíñĝ …',

@@ -3,4 +3,4 @@ set name = $3, hand = $4, lead = $5, other_lead = $6, height = $7, hip = $8, sho
     school = $13, level = $14, age_group = $15, cautions = $16, bias = $17, focus = $18, stance = $19, schools = $20, version = version + 1, updated_at = now()
 where club_id = $1 and id = $2 and version = $21
 returning id, version, name, hand, lead, other_lead as "otherLead", height, hip, shoulder, leg, foot, sport, school, level,
-       age_group as "ageGroup", cautions, bias, focus, stance, schools, archived_at as "archivedAt"
+       age_group as "ageGroup", cautions, bias, focus, stance, schools, archived_at as "archivedAt", updated_at as "savedAt"

@@ -12,5 +12,5 @@ with saved as (
   from saved
 )
 select id, version, name, steps, sport, school, hand, lead, should_close as "shouldClose", dose, tags, area, schools,
-       archived_at as "archivedAt"
+       archived_at as "archivedAt", updated_at as "savedAt"
 from saved

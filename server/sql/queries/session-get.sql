@@ -1,3 +1,3 @@
-select id, version, body, archived_at as "archivedAt"
+select id, version, body, archived_at as "archivedAt", updated_at as "savedAt"
 from session
 where club_id = $1 and id = $2

@@ -7,6 +7,6 @@ with saved as (
   insert into session_version (club_id, session_id, version, body)
   select club_id, id, version, body from saved
 )
-select id, version, body, archived_at as "archivedAt"
+select id, version, body, archived_at as "archivedAt", updated_at as "savedAt"
 from saved
 where club_id = $1

@@ -1,8 +1,9 @@
+import { ListAsked, type Latest } from '@hopsk/contract/list';
 import type { Hint } from '@hopsk/contract/live';
 import type { Router } from 'express';
 import type * as z from 'zod/mini';
 import type { Pool } from '../db/pool.js';
-import type { Db } from '../db/sql.js';
+import { run, type Db } from '../db/sql.js';
 import { hint } from '../live/hints.js';
 import { HttpProblem, idOf, notFound, read } from './problem.js';
 import { actorOf } from './sign-in.js';
@@ -22,6 +23,26 @@ interface Saving<Sent, Kept> {
   add(db: Db, clubId: string, record: Sent): Promise<Kept | null>;
   save(db: Db, clubId: string, record: Sent): Promise<Kept | null>;
   get(db: Db, clubId: string, id: string): Promise<Kept | null>;
+}
+
+/**
+ * GET /PATH: the club's records, or those of them that are asked for by `ids`; GET /PATH/latest: when each was saved last, so that a
+ * page asks for no record that it has.
+ */
+export function listRoutes<Kept>(
+  router: Router,
+  pool: Pool,
+  path: string,
+  what: Kind,
+  list: (db: Db, clubId: string, ids: readonly string[] | null) => Promise<Kept[]>,
+): void {
+  router.get(`/${path}`, async (request, response) => {
+    const { ids } = read(ListAsked, request.query);
+    response.json(await list(pool, actorOf(request).clubId, ids));
+  });
+  router.get(`/${path}/latest`, async (request, response) => {
+    response.json(await run<Latest[number]>(pool, `${what}-latest`, actorOf(request).clubId));
+  });
 }
 
 /**

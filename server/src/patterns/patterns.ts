@@ -15,7 +15,9 @@ const fields = (p: PatternSave): unknown[] => [
   JSON.stringify(p.schools),
 ];
 
-export const listPatterns = (db: Db, clubId: string): Promise<Pattern[]> => run<Pattern>(db, 'pattern-list', clubId);
+/** Those with these ids, or all of the club. */
+export const listPatterns = (db: Db, clubId: string, ids: readonly string[] | null): Promise<Pattern[]> =>
+  run<Pattern>(db, 'pattern-list', clubId, ids);
 export const getPattern = (db: Db, clubId: string, id: string): Promise<Pattern | null> => one<Pattern>(db, 'pattern-get', clubId, id);
 /** Null when the id is taken already. */
 export const addPattern = (db: Db, clubId: string, p: PatternSave): Promise<Pattern | null> =>

@@ -22,7 +22,9 @@ const fields = (a: AthleteSave): unknown[] => [
   JSON.stringify(a.schools),
 ];
 
-export const listAthletes = (db: Db, clubId: string): Promise<Athlete[]> => run<Athlete>(db, 'athlete-list', clubId);
+/** Those with these ids, or all of the club. */
+export const listAthletes = (db: Db, clubId: string, ids: readonly string[] | null): Promise<Athlete[]> =>
+  run<Athlete>(db, 'athlete-list', clubId, ids);
 export const getAthlete = (db: Db, clubId: string, id: string): Promise<Athlete | null> => one<Athlete>(db, 'athlete-get', clubId, id);
 /** Null when the id is taken already. */
 export const addAthlete = (db: Db, clubId: string, a: AthleteSave): Promise<Athlete | null> =>

@@ -4,8 +4,9 @@ import { faultBook, type SessionTally } from '@hopsk/core/evidence/book';
 import { Router } from 'express';
 import type { Pool } from '../db/pool.js';
 import { one, run } from '../db/sql.js';
+import { detailed } from '../runs/details.js';
 import { athleteEvenings } from '../runs/evenings.js';
-import { archiveRoute, saveRoutes } from '../http/records.js';
+import { archiveRoute, listRoutes, saveRoutes } from '../http/records.js';
 import { idOf, notFound } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
 import { addAthlete, archiveAthlete, getAthlete, listAthletes, saveAthlete } from './athletes.js';
@@ -14,10 +15,7 @@ import { addAthlete, archiveAthlete, getAthlete, listAthletes, saveAthlete } fro
 export function peopleRoutes(pool: Pool): Router {
   const router = Router();
 
-  router.get('/athletes', async (request, response) => {
-    response.json(await listAthletes(pool, actorOf(request).clubId));
-  });
-
+  listRoutes(router, pool, 'athletes', 'athlete', listAthletes);
   saveRoutes(router, pool, 'athletes', 'athlete', AthleteSave, { add: addAthlete, save: saveAthlete, get: getAthlete });
   archiveRoute(router, pool, 'athletes', 'athlete', archiveAthlete);
 
@@ -25,10 +23,13 @@ export function peopleRoutes(pool: Pool): Router {
     const { clubId } = actorOf(request);
     const id = idOf(request, 'athlete');
     if (!(await getAthlete(pool, clubId, id))) throw notFound('athlete');
-    const [tallies, evenings, praise] = await Promise.all([
+    const shared = (await run<{ id: string }>(pool, 'athlete-runs-shared', clubId, id)).map((one) => one.id);
+    await detailed(pool, clubId, shared);
+    const [tallies, evenings, praise, agreement] = await Promise.all([
       run<SessionTally & { id: string } & Record<string, unknown>>(pool, 'book-tallies', clubId, id),
       athleteEvenings(pool, clubId, id),
       one<{ times: number }>(pool, 'book-praise', clubId, id),
+      run<Book['agreement'][number] & Record<string, unknown>>(pool, 'book-agreement', clubId, id, shared),
     ]);
     const rows = tallies.map(({ id: runId, ...tally }): SessionTally => {
       const evening = evenings.get(runId);
@@ -41,6 +42,7 @@ export function peopleRoutes(pool: Pool): Router {
       to: days.at(-1) ?? null,
       sessions: days.length,
       praise: praise?.times ?? 0,
+      agreement,
       entries: faultBook(rows).map((entry) => ({ ...entry, sessions: [...entry.sessions] })),
     } satisfies Book);
   });

@@ -1,3 +1,4 @@
+import type { Book } from '@hopsk/contract/book';
 import type { Me } from '@hopsk/contract/club';
 import type { RunEvent } from '@hopsk/contract/run';
 import { faultsByCode } from '@hopsk/core/catalogue/faults';
@@ -74,5 +75,22 @@ describe('what a run adds up to part by part', () => {
     await house.pool.query('update run set details_to = null where id = $1', [log.run.id]);
     await detailed(house.pool, randomUUID(), [log.run.id]);
     expect(await parts(log.run.id)).toEqual([]);
+  });
+
+  it('stands in the fault book where several watched: of how much, and in how much they disagree', async () => {
+    const bea = randomUUID();
+    await coach.put(`/athletes/${bea}`, athlete({ id: bea })).expect(201);
+    const agreement = async (who = coach): Promise<unknown> =>
+      ((await who.get(`/athletes/${bea}/book`).expect(200)).body as Book).agreement;
+    const log = ran(bea, [3.5, 7.5]);
+    await coach.keep(log);
+    expect(await agreement()).toEqual([]);
+    // The other one has the same on the board and watches the same, and taps one of the two.
+    const there = log.events
+      .filter(({ kind }, i) => kind === 'board' || kind === 'watch' || i === 3)
+      .map((event, i) => ({ ...event, id: randomUUID(), device: 'b', seq: i + 1 }));
+    await coach.post(`/runs/${log.run.id}/events`, { events: there }).expect(200);
+    expect(await agreement()).toEqual([{ fault: 'split-late', shared: 10, disagree: 1 }]);
+    await (await Coach.of(house, 'Other')).get(`/athletes/${bea}/book`).expect(404);
   });
 });

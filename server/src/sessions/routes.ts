@@ -4,7 +4,7 @@ import { Router } from 'express';
 import * as z from 'zod/mini';
 import type { Pool } from '../db/pool.js';
 import { idOf, notFound, read } from '../http/problem.js';
-import { archiveRoute, saveRoutes } from '../http/records.js';
+import { archiveRoute, listRoutes, saveRoutes } from '../http/records.js';
 import { actorOf } from '../http/sign-in.js';
 import { addSession, archiveSession, getSession, listSessions, listSessionVersions, saveSession } from './sessions.js';
 import { stageRecords } from './record.js';
@@ -14,9 +14,6 @@ const Whose = z.object({ athlete: Id, session: z._default(z.nullable(Id), null) 
 /** Sessions, their versions, and what their runs say of each stage. */
 export function sessionRoutes(pool: Pool): Router {
   const router = Router();
-  router.get('/sessions', async (request, response) => {
-    response.json(await listSessions(pool, actorOf(request).clubId));
-  });
   router.get('/sessions/:id/versions', async (request, response) => {
     const versions = await listSessionVersions(pool, actorOf(request).clubId, idOf(request, 'session'));
     if (versions.length === 0) throw notFound('session');
@@ -26,6 +23,7 @@ export function sessionRoutes(pool: Pool): Router {
     const { athlete, session } = read(Whose, request.query);
     response.json(await stageRecords(pool, actorOf(request).clubId, athlete, session));
   });
+  listRoutes(router, pool, 'sessions', 'session', listSessions);
   saveRoutes(router, pool, 'sessions', 'session', SessionSave, {
     add: addSession,
     save: saveSession,

@@ -7,12 +7,15 @@ interface Row extends Record<string, unknown> {
   readonly version: number;
   readonly body: SessionDraft;
   readonly archivedAt: string | null;
+  readonly savedAt: string;
 }
 
-const whole = ({ id, version, body, archivedAt }: Row): Session => ({ ...body, id, version, archivedAt });
+const whole = ({ body, ...row }: Row): Session => ({ ...body, ...row });
 const bodyOf = ({ id: _id, version: _version, ...body }: SessionSave): string => JSON.stringify(body);
 
-export const listSessions = async (db: Db, clubId: string): Promise<Session[]> => (await run<Row>(db, 'session-list', clubId)).map(whole);
+/** Those with these ids, or all of the club. */
+export const listSessions = async (db: Db, clubId: string, ids: readonly string[] | null): Promise<Session[]> =>
+  (await run<Row>(db, 'session-list', clubId, ids)).map(whole);
 
 export async function getSession(db: Db, clubId: string, id: string): Promise<Session | null> {
   const row = await one<Row>(db, 'session-get', clubId, id);

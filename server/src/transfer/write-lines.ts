@@ -38,13 +38,10 @@ export async function* clubLines(db: Db, clubId: string): AsyncGenerator<string>
   }
   const needed = new Set((await run<{ id: string }>(db, 'run-needs', clubId)).map(({ id }) => id));
   const wanted = (record: Athlete | Pattern | Session): boolean => record.archivedAt === null || needed.has(record.id);
-  const fresh = <T extends Athlete | Pattern | Session>({ archivedAt: _, ...record }: T): Omit<T, 'archivedAt'> & { version: number } => ({
-    ...record,
-    version: 0,
-  });
-  for (const record of (await listAthletes(db, clubId)).filter(wanted)) yield written({ kind: 'athlete', record: fresh(record) });
-  for (const record of (await listPatterns(db, clubId)).filter(wanted)) yield written({ kind: 'pattern', record: fresh(record) });
-  for (const record of (await listSessions(db, clubId)).filter(wanted)) yield written({ kind: 'session', record: fresh(record) });
+  const fresh = <T extends Athlete | Pattern | Session>({ archivedAt: _, savedAt: _at, ...record }: T) => ({ ...record, version: 0 });
+  for (const record of (await listAthletes(db, clubId, null)).filter(wanted)) yield written({ kind: 'athlete', record: fresh(record) });
+  for (const record of (await listPatterns(db, clubId, null)).filter(wanted)) yield written({ kind: 'pattern', record: fresh(record) });
+  for (const record of (await listSessions(db, clubId, null)).filter(wanted)) yield written({ kind: 'session', record: fresh(record) });
   for (const { id } of await run<{ id: string }>(db, 'run-ids', clubId)) {
     const head = await headOf(db, clubId, id);
     if (!head) continue;

@@ -1,6 +1,7 @@
 import { Injectable } from '@angular/core';
 import { Book } from '@hopsk/contract/book';
 import { ImportNow } from '@hopsk/contract/club-lines';
+import { Latest } from '@hopsk/contract/list';
 import { PatternVersion } from '@hopsk/contract/pattern';
 import { RecountLeft, RecountPage, Recounted } from '@hopsk/contract/recount';
 import { EventsPage, EventsStored, RunOpen, RunRow, RunWhole, type RunEvent, type RunHead, type RunsAsked } from '@hopsk/contract/run';
@@ -16,7 +17,10 @@ const LONGEST = 30_000;
 /** Every request about what a club has: records, fault books, runs, club files. */
 @Injectable({ providedIn: 'root' })
 export class Api extends Requests {
-  records = <T extends z.ZodMiniType>(path: string, list: T) => this.get(`/${path}`, list);
+  /** When each record of a list was saved last. */
+  latest = (path: string) => this.get(`/${path}/latest`, Latest);
+  /** Some records of a list, as many as may be asked for at once. */
+  some = <T extends z.ZodMiniType>(path: string, ids: readonly string[], list: T) => this.get(`/${path}?ids=${ids.join()}`, list);
   saveRecord = <T extends z.ZodMiniType>(path: string, record: { readonly id: string }, shape: T) =>
     this.put(`/${path}/${record.id}`, record, shape);
   archiveRecord = <T extends z.ZodMiniType>(path: string, id: string, archived: boolean, shape: T) =>

@@ -54,7 +54,7 @@ export interface Beginning {
 /** Away for longer than this while a run was open, and the clock is stopped where the app was last alive. */
 export const AWAY_MS = 15_000;
 /** Nobody was away for longer, whatever the wall's clock says: after so long it is another evening. */
-const MOST_AWAY_MS = 4 * 3_600_000;
+export const MOST_AWAY_MS = 4 * 3_600_000;
 
 /** Done with the work, or after 3 s. */
 const soon = (work: Promise<void>): Promise<void> => firstValueFrom(from(work).pipe(within(3000))).catch(() => undefined);

@@ -6,6 +6,7 @@ import { catchError, concatMap, filter, from, map, of, switchMap, type MonoTypeO
 import * as z from 'zod/mini';
 import { Api } from './api';
 import { DeviceStore } from './device-store';
+import { fetchList } from './fetch-list';
 import { troubleOf, type Trouble } from './problem';
 import { signInActions, signInFeature } from './sign-in';
 
@@ -15,6 +16,7 @@ export interface Row {
   readonly name: string;
   readonly version: number;
   readonly archivedAt: string | null;
+  readonly savedAt?: string | undefined;
 }
 
 /** How far a list has come: idle until it was asked for, offline where this device's copy is shown. */
@@ -37,6 +39,10 @@ function forClub<T>(store: Store): MonoTypeOperatorFunction<T> {
   const asked = club();
   return filter(() => club() === asked);
 }
+
+/** Whether both lists hold the same records, as they were saved at the same time. */
+const asSaved = (a: readonly Row[] | null, b: readonly Row[]): boolean =>
+  a?.length === b.length && b.every(({ id, savedAt }, i) => savedAt !== undefined && a[i]?.id === id && a[i]?.savedAt === savedAt);
 
 const byName = (a: Row, b: Row): number => a.name.localeCompare(b.name) || (a.id < b.id ? -1 : 1);
 
@@ -62,12 +68,11 @@ export function recordKind<R extends Row, S extends { readonly id: string }>(nam
   };
 
   const initial: KindState<R> = { ...rows.getInitialState(), status: 'idle', saves: {} };
-  /** What was fetched, except where this device has saved a later version since it asked. Nothing ever leaves a club's lists. */
-  const withRows = (state: KindState<R>, fetched: readonly R[]): KindState<R> =>
-    rows.upsertMany(
-      fetched.filter((row) => row.version >= (state.entities[row.id]?.version ?? 0)),
-      state,
-    );
+  /** What was fetched, except where it is here or this device has saved a later version since it asked. Nothing ever leaves a club's lists. */
+  const withRows = (state: KindState<R>, fetched: readonly R[]): KindState<R> => {
+    const news = fetched.filter((row) => row !== state.entities[row.id] && row.version >= (state.entities[row.id]?.version ?? 0));
+    return news.length === 0 ? state : rows.setMany(news, state);
+  };
   const withSave = (state: KindState<R>, id: string, save: SaveState): KindState<R> => ({
     ...state,
     saves: { ...state.saves, [id]: save },
@@ -97,17 +102,39 @@ export function recordKind<R extends Row, S extends { readonly id: string }>(nam
       map((row) => actions.saved(row)),
       catchError((error: unknown) => of(actions.refused({ id, trouble: troubleOf(error) }))),
     );
-  const copy = async (device: DeviceStore): Promise<R[] | null> => list.safeParse(await device.recall(name)).data ?? null;
+  /** The list as this device keeps it; null where it keeps none, or cannot be asked. */
+  const copy = (device: DeviceStore): Promise<R[] | null> =>
+    device.recall(name).then(
+      (kept) => list.safeParse(kept).data ?? null,
+      () => null,
+    );
+  /** What is new in the list, with what is here of it, on the device or on the page; kept on the device where that changes what it has. */
+  const fetched = (api: Api, device: DeviceStore, store: Store) => {
+    let kept: R[] | null = null;
+    const here = async (): Promise<ReadonlyMap<string, R>> => {
+      kept = await copy(device);
+      const known = new Map(kept?.map((row) => [row.id, row]));
+      for (const row of store.selectSignal(selectAll)()) if (row.version >= (known.get(row.id)?.version ?? 0)) known.set(row.id, row);
+      return known;
+    };
+    return fetchList(api, path, list, here).pipe(
+      forClub(store),
+      switchMap(async ({ rows, trouble }) => {
+        // Where nothing came, there is no copy. A device that keeps nothing more shows what came all the same.
+        if (!asSaved(kept, rows) && (trouble === null || rows.length > 0)) await device.keep(name, rows).catch(() => undefined);
+        if (trouble) throw trouble.error;
+        return actions.loaded(rows);
+      }),
+    );
+  };
   const effects = {
-    /** Fetches the list, and without a network gives what this device kept of it. */
+    /** Fetches what is new in the list, and without a network gives what this device kept of it. */
     load: createEffect(
       (asked = inject(Actions), api = inject(Api), device = inject(DeviceStore), store = inject<Store>(Store)) =>
         asked.pipe(
           ofType(actions.load),
           switchMap(() =>
-            api.records(path, list).pipe(
-              forClub(store),
-              switchMap((rows) => from(device.keep(name, rows)).pipe(map(() => actions.loaded(rows)))),
+            fetched(api, device, store).pipe(
               catchError((error: unknown) =>
                 from(copy(device)).pipe(map((rows) => (rows ? actions.loaded(rows, true) : actions.failed({ trouble: troubleOf(error) })))),
               ),

@@ -1,6 +1,7 @@
 import { provideHttpClient } from '@angular/common/http';
-import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import { HttpTestingController, provideHttpClientTesting, type TestRequest } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
+import type { Athlete } from '@hopsk/contract/people';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import { DeviceStore } from './device-store';
@@ -36,11 +37,25 @@ describe('the club’s records', () => {
     while (select(people.selectStatus) !== state) await new Promise((go) => requestAnimationFrame(go));
   };
 
+  const savedAt = '2026-11-20T18:00:00.000Z';
+  /** The server says when each was saved last. */
+  const latest = (...rows: readonly { readonly id: string; readonly savedAt?: string | undefined }[]): void =>
+    http.expectOne('/api/athletes/latest').flush(rows.map((row) => ({ id: row.id, savedAt: row.savedAt ?? savedAt })));
+  /** The page asks for these, once it has seen what it has. */
+  const some = async (...rows: readonly { readonly id: string }[]): Promise<TestRequest> => {
+    for (;;) {
+      const [asked] = http.match(`/api/athletes?ids=${rows.map(({ id }) => id).join()}`);
+      if (asked) return asked;
+      await new Promise((go) => requestAnimationFrame(go));
+    }
+  };
+
   it('are fetched, put in the order of their names, and kept on the device', async () => {
     store.dispatch(people.actions.load());
     expect([people, patterns, sessions].map((kind) => select(kind.selectStatus))).toEqual(['loading', 'idle', 'idle']);
     const [bea, ada] = [athlete({ name: 'bea' }), athlete({ name: 'Ada' })];
-    http.expectOne('/api/athletes').flush([bea, ada]);
+    latest(bea, ada);
+    (await some(bea, ada)).flush([bea, ada]);
     await until('ready');
     expect(select(people.selectAll)).toEqual([ada, bea]);
     expect(await TestBed.inject(DeviceStore).recall('people')).toEqual([bea, ada]);
@@ -57,13 +72,70 @@ describe('the club’s records', () => {
       store.dispatch(people.actions.saved({ ...mine, version: 3 }));
       hints.next({ run: mine.id, arrival: 4 });
       jasmine.clock().tick(1000);
-      expect(http.match('/api/athletes')).toEqual([]);
+      expect(http.match('/api/athletes/latest')).toEqual([]);
       hints.next({ record: 'athlete', id: theirs.id, version: 2 });
       jasmine.clock().tick(1000);
-      http.expectOne('/api/athletes').flush([mine, { ...theirs, version: 2 }]);
+      http.expectOne('/api/athletes/latest').flush([]);
     } finally {
       jasmine.clock().uninstall();
     }
+  });
+
+  it('only what was saved since is asked for again: by others, or before this device had it', async () => {
+    const [kept, mine, theirs, fresh] = ['kept', 'mine', 'theirs', 'fresh'].map((name) => athlete({ name, savedAt })) as [
+      Athlete,
+      Athlete,
+      Athlete,
+      Athlete,
+    ];
+    const device = TestBed.inject(DeviceStore);
+    await device.keep('people', [kept, mine, theirs]);
+    const later = '2026-11-21T18:00:00.000Z';
+    store.dispatch(people.actions.saved({ ...mine, version: 2, savedAt: later }));
+    store.dispatch(people.actions.load());
+    latest(kept, { ...mine, savedAt: later }, { ...theirs, savedAt: later }, fresh);
+    const now = { ...theirs, name: 'theirs now', version: 2, savedAt: later };
+    (await some(theirs, fresh)).flush([now, fresh]);
+    await until('ready');
+    const all = [kept, { ...mine, version: 2, savedAt: later }, now, fresh];
+    expect(await device.recall('people')).toEqual(all);
+    expect(new Set(select(people.selectAll))).toEqual(new Set(all));
+    // Nothing new: nothing is asked for, written or drawn anew.
+    const [keeps, before] = [spyOn(device, 'keep').and.callThrough(), select(people.selectAll)];
+    store.dispatch(people.actions.load());
+    latest(...all);
+    for (let i = 0; i < 5; i++) await new Promise((go) => requestAnimationFrame(go));
+    expect(keeps).not.toHaveBeenCalled();
+    expect(select(people.selectAll)).toBe(before);
+  });
+
+  it('what is new comes in parts; where the network goes in between, what came is kept, and the next time the rest is asked for', async () => {
+    const all = Array.from({ length: 100 }, (_, i) => athlete({ name: `${i}`.padStart(3, '0'), savedAt }));
+    const ask = async (from: number, to: number): Promise<TestRequest> => some(...all.slice(from, to));
+    store.dispatch(people.actions.load());
+    latest(...all);
+    (await ask(0, 40)).flush(all.slice(0, 40));
+    (await ask(40, 80)).error(new ProgressEvent('error'));
+    await until('offline');
+    expect(select(people.selectAll).length).toBe(40);
+    store.dispatch(people.actions.load());
+    latest(...all);
+    (await ask(40, 80)).flush(all.slice(40, 80));
+    (await ask(80, 100)).flush(all.slice(80));
+    await until('ready');
+    expect(select(people.selectAll)).toEqual(all);
+  });
+
+  it('a device that keeps nothing shows the list all the same', async () => {
+    const device = TestBed.inject(DeviceStore);
+    spyOn(device, 'keep').and.rejectWith(new Error('full'));
+    spyOn(device, 'recall').and.rejectWith(new Error('blocked'));
+    const ada = athlete({ savedAt });
+    store.dispatch(people.actions.load());
+    latest(ada);
+    (await some(ada)).flush([ada]);
+    await until('ready');
+    expect(select(people.selectAll)).toEqual([ada]);
   });
 
   it('a list asked for before a save and arriving after it takes nothing back', () => {
@@ -78,12 +150,12 @@ describe('the club’s records', () => {
   it('what arrives after its club has left ends up in no list, and not on the device', async () => {
     store.dispatch(signInActions.entered({ me, offline: false }));
     store.dispatch(people.actions.load());
-    const [list, { archivedAt: _, ...record }] = [http.expectOne('/api/athletes'), athlete()];
+    const [list, { archivedAt: _, ...record }] = [http.expectOne('/api/athletes/latest'), athlete()];
     store.dispatch(people.actions.save(record));
     const saving = http.expectOne(`/api/athletes/${record.id}`);
     store.dispatch(signInActions.left());
     store.dispatch(signInActions.entered({ me: { ...me, club: { ...me.club, id: crypto.randomUUID() } }, offline: false }));
-    list.flush([athlete()]);
+    list.flush([]);
     saving.flush({ ...record, version: 2, archivedAt: null });
     expect(select(people.selectAll)).toEqual([]);
     expect(await TestBed.inject(DeviceStore).recall('people')).toBeUndefined();
@@ -93,7 +165,7 @@ describe('the club’s records', () => {
     const known = athlete();
     await TestBed.inject(DeviceStore).keep('people', [known]);
     store.dispatch(people.actions.load());
-    http.expectOne('/api/athletes').error(new ProgressEvent('error'));
+    http.expectOne('/api/athletes/latest').error(new ProgressEvent('error'));
     await until('offline');
     expect(select(people.selectHere)).toEqual([known]);
   });
@@ -101,14 +173,16 @@ describe('the club’s records', () => {
   it('without network and copy it has failed, and a copy that is no list is no copy', async () => {
     await TestBed.inject(DeviceStore).keep('people', [{ name: 'half' }]);
     store.dispatch(people.actions.load());
-    http.expectOne('/api/athletes').error(new ProgressEvent('error'));
+    http.expectOne('/api/athletes/latest').error(new ProgressEvent('error'));
     await until('failed');
     expect(select(people.selectAll)).toEqual([]);
   });
 
   it('an answer that breaks the contract is not shown', async () => {
     store.dispatch(people.actions.load());
-    http.expectOne('/api/athletes').flush([{ ...athlete(), hand: 'both' }]);
+    const both = athlete();
+    latest(both);
+    (await some(both)).flush([{ ...both, hand: 'both' }]);
     await until('failed');
     expect(select(people.selectAll)).toEqual([]);
   });
@@ -129,7 +203,14 @@ describe('the club’s records', () => {
   it('sessions are listed, saved and put away like the others', async () => {
     const { archivedAt: _, ...record } = session({ name: 'Evening' });
     store.dispatch(sessions.actions.load());
-    http.expectOne('/api/sessions').flush([session({ name: 'Zeal' })]);
+    const zeal = session({ name: 'Zeal' });
+    http.expectOne('/api/sessions/latest').flush([{ id: zeal.id, savedAt }]);
+    let asked: TestRequest[] = [];
+    while (asked.length === 0) {
+      asked = http.match(`/api/sessions?ids=${zeal.id}`);
+      await new Promise((go) => requestAnimationFrame(go));
+    }
+    asked[0]?.flush([zeal]);
     while (select(sessions.selectStatus) !== 'ready') await new Promise((go) => requestAnimationFrame(go));
     store.dispatch(sessions.actions.save(record));
     http.expectOne(`/api/sessions/${record.id}`).flush({ ...record, version: 2, archivedAt: null });

@@ -12,7 +12,7 @@ export const KeptDraft = z.object({ base: z.int(), draft: z.extend(PatternDraft,
 
 export function draftOf(pattern: Pattern | null): Draft {
   if (pattern) {
-    const { id: _id, version: _version, archivedAt: _archived, ...draft } = pattern;
+    const { id: _id, version: _version, archivedAt: _archived, savedAt: _saved, ...draft } = pattern;
     return draft;
   }
   return {

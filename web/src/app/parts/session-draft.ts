@@ -34,7 +34,7 @@ export const EMPTY: Draft = {
 
 export function draftOf(stored: Session | null): Draft {
   if (!stored) return EMPTY;
-  const { id: _id, version: _version, archivedAt: _archived, ...draft } = stored;
+  const { id: _id, version: _version, archivedAt: _archived, savedAt: _saved, ...draft } = stored;
   return draft;
 }
 

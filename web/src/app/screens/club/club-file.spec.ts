@@ -57,7 +57,7 @@ describe('a club file on its way in', () => {
     await screen.until(() => screen.words.includes('Read: the file of ‘Net Loft’'));
     expect(screen.words).toContain('The file ends in the middle');
     // What the club has now is fetched.
-    await asked('GET', '/api/athletes');
+    await asked('GET', '/api/athletes/latest');
   });
 
   it('is left while it is sent, and while it is added', async () => {

@@ -86,6 +86,11 @@ export class BookScreen {
       ? this.text.oneSession
       : `${this.text.widened} × ${interval.deff.toFixed(2)} (ρ ${interval.rho.toFixed(3)}).`;
   });
+  /** Where several watched: in how many of those attempts they disagree about the chosen fault. */
+  protected readonly together = computed(() => {
+    const agreement = this.book()?.agreement.find(({ fault }) => fault === this.chosen()?.fault);
+    return agreement ? this.common.agreement(agreement) : '';
+  });
   protected readonly heads = [
     this.text.session,
     this.text.faulty,

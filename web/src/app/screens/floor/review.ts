@@ -110,8 +110,8 @@ export class Review {
 
   /** Where several watched the same attempts alike: in how many they disagree. */
   protected readonly together = computed(() => {
-    const { shared, disagree } = agreementOf(this.log()?.details() ?? { parts: [] });
-    return shared === 0 ? '' : disagree === 0 ? this.text.agree(shared) : this.text.disagree(disagree, shared);
+    const agreement = agreementOf(this.log()?.details() ?? { parts: [] });
+    return agreement.shared === 0 ? '' : words.common.agreement(agreement);
   });
   protected readonly notes = computed(() =>
     (this.log()?.notes() ?? []).map(({ id, text, athlete, m }): NoteRow => {

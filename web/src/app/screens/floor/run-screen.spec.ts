@@ -45,6 +45,7 @@ describe('a session under way', () => {
 
   /** The run's own time goes as a spec says, not as a busy machine has it: milliseconds. */
   let m: number;
+  let asked: jasmine.Spy;
   const to = (second: number): void => void (m = (second + 5) * 1000);
 
   /** The clock of the run goes and is at this second of the plan, into which it was skipped where open work lies before it. */
@@ -60,7 +61,7 @@ describe('a session under way', () => {
     ];
     if (second > 10) log.push(event(5, { kind: 'skip', to: second, answers: log[3]?.id ?? null, t: second }));
     to(second);
-    spyOn(TestBed.inject(RunTime), 'now').and.callFake(() => m);
+    asked = spyOn(TestBed.inject(RunTime), 'now').and.callFake(() => m);
     TestBed.inject(Store).dispatch(runActions.opened({ run, events: log }));
     screen = await Screen.of(RunScreen);
   }
@@ -110,6 +111,34 @@ describe('a session under way', () => {
       () => screen.host.querySelector('.bars')?.children.length === 1 && screen.words.includes('what is to come is changed'),
     );
     expect(screen.words).not.toContain('stage 1 of 2');
+  });
+
+  it('a device that slept alone in its run asks whether they went on; a clock that is set moves nothing by itself', async () => {
+    await open(3);
+    const goes = spyOn(TestBed.inject(RunTime), 'goFrom').and.callThrough();
+    const real = Date.now.bind(Date);
+    let later = 0;
+    spyOn(Date, 'now').and.callFake(() => real() + later);
+    const sleep = async (ms: number): Promise<void> => {
+      later += ms;
+      await screen.until(() => screen.words.includes('slept for 12:30'));
+    };
+    await sleep(750_500);
+    screen.button('they stood').click();
+    await screen.until(() => !screen.words.includes('slept'));
+    expect(goes).not.toHaveBeenCalled();
+    await sleep(750_500);
+    screen.button('they went on').click();
+    await screen.until(() => !screen.words.includes('slept'));
+    const [to] = goes.calls.mostRecent().args;
+    expect(Math.abs(to - m - 750_500)).toBeLessThan(500);
+    // Set back, or a little ahead, it asks nothing: so many ticks have looked.
+    for (const ms of [-3_600_000, 10_000]) {
+      later += ms;
+      const ticks = asked.calls.count();
+      await screen.until(() => asked.calls.count() > ticks + 3);
+      expect(screen.words).not.toContain('slept');
+    }
   });
 
   it('asks at a freeze whether they could go on, beside what was simulated, once', async () => {

@@ -1,7 +1,9 @@
-import { DestroyRef, effect, inject, untracked, type WritableSignal } from '@angular/core';
+import { computed, DestroyRef, effect, inject, signal, untracked, type WritableSignal } from '@angular/core';
 import { COUNT_DOWN, momentOf, overrun, planAt } from '@hopsk/core/log/clock';
+import { clockText } from '@hopsk/core/plan/clock-text';
 import { words } from '@hopsk/words/words';
-import { RunDesk } from '../../data/desk';
+import { MOST_AWAY_MS, RunDesk } from '../../data/desk';
+import { Slept } from '../../data/slept';
 import { due } from '../../parts/cues';
 import type { RunNow } from '../../parts/run-now';
 import { BOARD_HOLDS } from '../../parts/run-setup';
@@ -28,11 +30,15 @@ export class RunUpkeep {
   private readonly at: RunNow;
   private heard = Number.NEGATIVE_INFINITY;
   private turnedTo: string | null = null;
+  private readonly sleep = new Slept();
+  /** For how long the device slept, ms, while nobody else knew how far the run is: the coach says whether it went on. */
+  private readonly slept = signal(0);
+  readonly asleep = computed(() => (this.slept() > 0 ? clockText(Math.floor(this.slept() / 1000)) : null));
 
   constructor(private readonly of: UpkeepOf) {
     this.at = of.at;
     const timers = [
-      setInterval(() => of.now.set(this.desk.time.now()), 100),
+      setInterval(() => (this.look(), of.now.set(this.desk.time.now())), 100),
       setInterval(() => this.at.status() !== 'ended' && this.desk.alive(), 4000),
       setInterval(() => this.sound(), 5000),
     ];
@@ -71,6 +77,19 @@ export class RunUpkeep {
   pause(): void {
     this.hear();
     void this.desk.log({ kind: this.at.status() === 'paused' ? 'resume' : 'pause' });
+  }
+
+  private look(): void {
+    const slept = Math.min(MOST_AWAY_MS, this.sleep.look());
+    if (slept > 0 && this.at.status() === 'running' && this.desk.leads()) this.slept.set(slept);
+    // Where others are in the run, the server says how far it is.
+    if (this.slept() > 0 && this.desk.atHand.others().length > 0) this.slept.set(0);
+  }
+
+  /** The run went on while the device slept, or stood as its clock did. */
+  awoke(wentOn: boolean): void {
+    if (wentOn) this.desk.time.goFrom(this.desk.time.now() + this.slept());
+    this.slept.set(0);
   }
 
   /** On to the next stretch of the clock. */

@@ -35,7 +35,7 @@ const PAGE = 40;
       }
       <hop-run-rows [rows]="rows()" />
       @if (more()) {
-        <button mat-stroked-button [disabled]="asking.open()" (click)="older()">{{ text.older }}</button>
+        <button mat-stroked-button [disabled]="asking.open()" (click)="older()">{{ common.older }}</button>
       }
     </div>
   `,
@@ -45,6 +45,7 @@ const PAGE = 40;
 export class RunsScreen {
   private readonly api = inject(Api);
   protected readonly text = words.floor;
+  protected readonly common = words.common;
   protected readonly reads = { find: texts(80), day: orNothing(days) };
   protected readonly find = signal('');
   protected readonly from = signal<string | null>(null);

@@ -27,6 +27,6 @@ export const KeptDraft = z.object({ base: z.int(), draft: z.extend(AthleteDraft,
 
 export function draftOf(athlete: Athlete | null): AthleteDraft {
   if (!athlete) return EMPTY;
-  const { id: _id, version: _version, archivedAt: _archived, ...draft } = athlete;
+  const { id: _id, version: _version, archivedAt: _archived, savedAt: _saved, ...draft } = athlete;
   return draft;
 }

@@ -202,6 +202,42 @@ describe('sheets to print', () => {
 });
 
 describe('what the club has planned', () => {
+  it('stands there as it was saved last, forty at once, and is found by name, stage, athlete and day', async () => {
+    const many = Array.from({ length: 45 }, (_, i) => session({ name: `Number ${i}`, savedAt: new Date(2026, 9, 1, 12, i).toISOString() }));
+    const last = session({ name: 'Last', savedAt: new Date(2026, 10, 20, 18).toISOString(), athletes: [ada.id] });
+    const staged = { ...stage('8'), name: 'Rope ladder' };
+    const first = session({ name: 'First', savedAt: new Date(2026, 8, 1, 0, 5).toISOString(), stages: [staged] });
+    await house({ people: [ada], sessions: [first, ...many, last] });
+    const screen = await Screen.of(Sessions);
+    const names = () => screen.all('li .name').map((one) => one.textContent.trim());
+    expect([names().length, names()[0], names()[1]]).toEqual([40, 'Last', 'Number 44']);
+    expect(screen.words).toContain('saved 2026-11-20');
+    screen.button('older ones').click();
+    await screen.until(() => names().length === 47);
+    expect([names().at(-1), screen.all('.page > button').length]).toEqual(['First', 0]);
+    const [from, to] = [screen.box('saved from'), screen.box('saved to')];
+    // From and to are both days in it, by the clock of the hall.
+    screen.type(to, '2026-09-01', 'change');
+    await screen.until(() => names().join() === 'First');
+    screen.type(to, '', 'change');
+    screen.type(from, '2026-11-20', 'change');
+    await screen.until(() => names().join() === 'Last');
+    screen.type(from, '2026-11-21', 'change');
+    await screen.until(() => screen.words.includes('Nothing found'));
+    screen.type(from, '', 'change');
+    // Another question begins at its first page.
+    await screen.until(() => names().length === 40);
+    const find = screen.host.querySelector<HTMLInputElement>('#find') as HTMLInputElement;
+    for (const [typed, found] of [
+      ['ada', 'Last'],
+      ['rope', 'First'],
+      ['number 44', 'Number 44'],
+    ] as const) {
+      screen.type(find, typed);
+      await screen.until(() => names().join() === found);
+    }
+  });
+
   it('templates are begun from, what was put away is brought back, and a file that is none changes nothing', async () => {
     const template = session({ name: 'Template', template: true, stages: [stage('8')] });
     const away = session({ name: 'Away', archivedAt: '2026-11-01T10:00:00.000Z' });

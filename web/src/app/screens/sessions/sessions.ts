@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
@@ -9,15 +9,23 @@ import { newId } from '../../data/ids';
 import { DeviceStore } from '../../data/device-store';
 import { people, sessions } from '../../data/records';
 import { once } from '../../ui/once';
+import { dayOf } from '../../parts/run-setup';
 import { copyOf, draftOf, type Draft } from '../../parts/session-draft';
 import { readFile } from '../../parts/session-files';
+import { Box } from '../../ui/box';
 import { FileBox } from '../../ui/file-box';
 import { Head } from '../../ui/head';
+import { days, orNothing } from '../../ui/reads';
 
-/** What the club has planned: sessions and templates, and where a new one begins. */
+/** Sessions that are shown at once. */
+const PAGE = 40;
+/** So few are seen at a look: nobody looks for them by day. */
+const FEW = 12;
+
+/** What the club has planned, what was saved last first: sessions and templates, and where a new one begins. */
 @Component({
   selector: 'hop-sessions',
-  imports: [FileBox, Head, MatButton, MatCheckbox, RouterLink],
+  imports: [Box, FileBox, Head, MatButton, MatCheckbox, RouterLink],
   templateUrl: './sessions.html',
   styleUrl: './sessions.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -35,12 +43,40 @@ export class Sessions {
   private readonly people = this.store.selectSignal(people.selectById);
   private readonly all = this.store.selectSignal(sessions.selectAll);
   protected readonly away = signal(false);
+  protected readonly reads = { day: orNothing(days) };
+  protected readonly from = signal<string | null>(null);
+  protected readonly to = signal<string | null>(null);
+  protected readonly byDay = computed(() => this.all().length > FEW);
+  private readonly wanted = computed(() => ({
+    words: this.find().trim().toLocaleLowerCase(),
+    from: this.from(),
+    to: this.to(),
+    away: this.away(),
+  }));
+  /** A session is found by its name, its stages and whom it is for. */
   protected readonly rows = computed(() => {
-    const words = this.find().trim().toLocaleLowerCase();
+    const { words, from, to, away } = this.wanted();
     return this.all()
-      .filter((one) => (one.archivedAt !== null) === this.away() && one.name.toLocaleLowerCase().includes(words))
-      .map((one) => ({ one, names: one.athletes.map((id) => this.people()[id]?.name ?? '–').join(', ') }));
+      .filter(({ archivedAt }) => (archivedAt !== null) === away)
+      .map((one) => ({
+        one,
+        day: one.savedAt === undefined ? null : dayOf(new Date(one.savedAt)),
+        names: one.athletes.map((id) => this.people()[id]?.name ?? '–').join(', '),
+      }))
+      .filter(({ day }) => (from === null || (day ?? '') >= from) && (to === null || (day ?? '') <= to))
+      .filter(({ one, names }) =>
+        [one.name, names, ...one.stages.map(({ name }) => name)].some((said) => said.toLocaleLowerCase().includes(words)),
+      )
+      .sort((a, b) => (b.one.savedAt ?? '').localeCompare(a.one.savedAt ?? ''));
   });
+  /** Another question begins at its first page. */
+  private readonly most = linkedSignal({ source: this.wanted, computation: () => PAGE });
+  protected readonly shown = computed(() => this.rows().slice(0, this.most()));
+  protected readonly asked = computed(() => this.find() !== '' || this.away() || this.from() !== null || this.to() !== null);
+
+  protected older(): void {
+    this.most.update((most) => most + PAGE);
+  }
 
   protected load(): void {
     this.store.dispatch(sessions.actions.load());

@@ -92,7 +92,7 @@ export class StanceCheckPanel {
   /** Keeps what was seen as this athlete's own way of standing, or forgets it. */
   protected keep(own: boolean): void {
     const seen = this.seen();
-    const { archivedAt: _, ...record } = this.athlete();
+    const { archivedAt: _, savedAt: _at, ...record } = this.athlete();
     const leads = this.leads();
     const toe = (feet: Feet, side: Side): number => (side === 'left' ? -feet.left.toe : feet.right.toe);
     const round = (n: number): number => Math.round(n * 1000) / 1000;

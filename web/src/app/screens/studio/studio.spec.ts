@@ -86,7 +86,7 @@ describe('typing a pattern', () => {
     store.dispatch(patterns.actions.load());
     await open(crypto.randomUUID());
     expect([name().readOnly, editor().state.readOnly]).toEqual([true, true]);
-    http.expectOne('/api/patterns').flush([]);
+    http.expectOne('/api/patterns/latest').flush([]);
     await until(() => !name().readOnly);
     await type(name(), 'Quick');
     await write('advance 2');
