@@ -16,7 +16,7 @@ describe('people and patterns', () => {
       bias: ['turns short'],
     });
     const added = await coach.put(`/athletes/${ada.id}`, ada).expect(201);
-    expect(added.body).toEqual({ ...ada, version: 1, archivedAt: null });
+    expect(added.body).toEqual({ ...ada, version: 1, archivedAt: null, savedAt: jasmine.any(String) });
     const saved = await coach.put(`/athletes/${ada.id}`, { ...ada, version: 1, height: 1.72 }).expect(200);
     expect(saved.body).toEqual(jasmine.objectContaining({ version: 2, height: 1.72 }));
     expect((await coach.post(`/athletes/${ada.id}/archive`).expect(200)).body.archivedAt).toMatch(/^\d{4}-/);

@@ -44,7 +44,7 @@ describe('sessions', () => {
   it('are added once, saved with their earlier versions kept, put away and brought back', async () => {
     const one = session();
     const added = await coach.put(`/sessions/${one.id}`, one).expect(201);
-    expect(added.body).toEqual({ ...one, version: 1, archivedAt: null });
+    expect(added.body).toEqual({ ...one, version: 1, archivedAt: null, savedAt: jasmine.any(String) });
     await coach.put(`/sessions/${one.id}`, { ...one, version: 1, minutes: 40, template: true }).expect(200);
     const { body } = await coach.get(`/sessions/${one.id}/versions`).expect(200);
     expect(body.map((version: { version: number; body: { minutes: number | null } }) => [version.version, version.body.minutes])).toEqual([

@@ -41,7 +41,7 @@ describe('behind the door', () => {
     const store = TestBed.inject(Store);
     const screen = await Screen.of(Inside);
     const http = TestBed.inject(HttpTestingController);
-    for (const list of ['athletes', 'patterns', 'sessions']) http.expectOne(`/api/${list}`).flush([]);
+    for (const list of ['athletes', 'patterns', 'sessions']) http.expectOne(`/api/${list}/latest`).flush([]);
     // The coach’s settings were saved: still the same club.
     store.dispatch(signInActions.entered({ me: { ...me, coach: { ...me.coach, tapDelay: 2 } }, offline: false }));
     await screen.fixture.whenStable();
