@@ -14,8 +14,9 @@ describe('a list', () => {
   let house: House;
   let coach: Coach;
   let other: Coach;
-  beforeAll(async () => {
-    house = await openHouse();
+  beforeAll(async () => (house = await openHouse()));
+  // Each with clubs of its own: what the others saved is in none of its lists.
+  beforeEach(async () => {
     coach = await Coach.of(house, 'Club');
     other = await Coach.of(house, 'Other');
   });
