@@ -40,17 +40,17 @@ function note(tick: number): void {
   };
 }
 
-/** Presses a tile so often, one after the other; how long each took until it was kept, and until it was in the picture (ms). */
+/** Presses two tiles in turn, so often; how long each press took until it was kept, and until it was said in the picture (ms). */
 async function presses(times: number): Promise<{ readonly kept: number[]; readonly shown: number[] }> {
   const noted = (globalThis as unknown as { noted: Noted }).noted;
   const [kept, shown]: [number[], number[]] = [[], []];
   for (let i = 0; i < times; i++) {
-    const tile = document.querySelector<HTMLElement>('[data-fault="tall"]') as HTMLElement;
-    const count = tile.querySelector('.count') as HTMLElement;
-    const before = count.textContent;
+    const tile = document.querySelector<HTMLElement>(`[data-fault="${i % 2 === 0 ? 'tall' : 'eyes'}"]`) as HTMLElement;
+    const label = tile.querySelector('.label')?.textContent?.trim() ?? '';
+    const said = document.querySelector('.last') as HTMLElement;
     const began = performance.now();
     tile.click();
-    while (count.textContent === before) await new Promise((go) => requestAnimationFrame(go));
+    while (said.textContent?.trim().startsWith(label) !== true) await new Promise((go) => requestAnimationFrame(go));
     // The frame in which it is new is drawn before what is posted in it is heard.
     await new Promise((go) => {
       const channel = new MessageChannel();
@@ -109,14 +109,15 @@ export async function slowed(url: string, ask: Ask): Promise<Line[]> {
     const full = await measured(page, devtools);
     await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
     const slow = await measured(page, devtools);
-    const line = (name: string, of: keyof Measured, limit: number): Line => ({
+    const line = (name: string, value: number, baseline: number, limit: number): Line => ({
       ...{ name: `${name}, processor slowed ${SLOWED} times`, unit: 'ms', limit },
-      ...{ value: slow[of], baseline: full[of] },
+      ...{ value, baseline },
     });
     return [
-      line('script a tick late in 40 minutes of calls', 'tick', 16),
-      line('from a tap until it is kept', 'kept', 50),
-      line('from a tap until it is shown', 'shown', 100),
+      // What the browser says of the time in scripts is not slowed with the processor: so many times what it takes at full speed.
+      line('script a tick late in 40 minutes of calls', full.tick * SLOWED, full.tick, 16),
+      line('from a tap until it is kept', slow.kept, full.kept, 50),
+      line('from a tap until it is shown', slow.shown, full.shown, 100),
     ];
   });
 }
