@@ -50,7 +50,10 @@ async function presses(times: number): Promise<{ readonly kept: number[]; readon
     const said = document.querySelector('.last') as HTMLElement;
     const began = performance.now();
     tile.click();
-    while (said.textContent?.trim().startsWith(label) !== true) await new Promise((go) => requestAnimationFrame(go));
+    while (said.textContent?.trim().startsWith(label) !== true) {
+      if (performance.now() - began > 10_000) throw new Error(`A press of ‘${label}’ was not shown within ten seconds.`);
+      await new Promise((go) => requestAnimationFrame(go));
+    }
     // The frame in which it is new is drawn before what is posted in it is heard.
     await new Promise((go) => {
       const channel = new MessageChannel();

@@ -120,10 +120,10 @@ export function recordKind<R extends Row, S extends { readonly id: string }>(nam
     return fetchList(api, path, list, here).pipe(
       forClub(store),
       switchMap(async ({ rows, trouble }) => {
-        // Where nothing came, there is no copy. A device that keeps nothing more shows what came all the same.
-        if (!asSaved(kept, rows) && (trouble === null || rows.length > 0)) await device.keep(name, rows).catch(() => undefined);
-        if (trouble) throw trouble.error;
-        return actions.loaded(rows);
+        if (trouble && rows.length === 0) throw trouble.error;
+        // A device that keeps nothing more shows what came all the same.
+        if (!asSaved(kept, rows)) await device.keep(name, rows).catch(() => undefined);
+        return actions.loaded(rows, trouble !== null);
       }),
     );
   };

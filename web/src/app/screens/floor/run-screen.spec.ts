@@ -1,6 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import type { CueKind } from '@hopsk/core/plan/cue';
 import type { RunEvent } from '@hopsk/core/log/event';
+import { clockText } from '@hopsk/core/plan/clock-text';
 import { Store } from '@ngrx/store';
 import { Speech } from '../../ports/speech';
 import { runActions, runFeature } from '../../data/run';
@@ -121,7 +122,7 @@ describe('a session under way', () => {
     spyOn(Date, 'now').and.callFake(() => real() + later);
     const sleep = async (ms: number): Promise<void> => {
       later += ms;
-      await screen.until(() => screen.words.includes('slept for 12:30'));
+      await screen.until(() => screen.words.includes(`slept for ${clockText(Math.floor(ms / 1000))}`));
     };
     await sleep(750_500);
     screen.button('they stood').click();
@@ -132,13 +133,25 @@ describe('a session under way', () => {
     await screen.until(() => !screen.words.includes('slept'));
     const [to] = goes.calls.mostRecent().args;
     expect(Math.abs(to - m - 750_500)).toBeLessThan(500);
-    // Set back, or a little ahead, it asks nothing: so many ticks have looked.
-    for (const ms of [-3_600_000, 10_000]) {
+    // So many ticks have looked.
+    const quiet = async (ms: number): Promise<void> => {
       later += ms;
       const ticks = asked.calls.count();
       await screen.until(() => asked.calls.count() > ticks + 3);
       expect(screen.words).not.toContain('slept');
-    }
+    };
+    // Set back, or a little ahead, it asks nothing.
+    await quiet(-3_600_000);
+    await quiet(10_000);
+    // What is not answered yet adds up.
+    await sleep(375_500);
+    later += 375_500;
+    await screen.until(() => screen.words.includes('slept for 12:31'));
+    // Where others are in the run, the server says how far it is.
+    const other = event(1, { kind: 'watch', athlete: null, t: 4 });
+    TestBed.inject(Store).dispatch(runActions.heard({ events: [{ ...other, id: crypto.randomUUID(), device: 'other', order: 9 }] }));
+    await screen.until(() => !screen.words.includes('slept'));
+    await quiet(750_500);
   });
 
   it('asks at a freeze whether they could go on, beside what was simulated, once', async () => {

@@ -2,7 +2,7 @@ import { computed, DestroyRef, effect, inject, signal, untracked, type WritableS
 import { COUNT_DOWN, momentOf, overrun, planAt } from '@hopsk/core/log/clock';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { words } from '@hopsk/words/words';
-import { MOST_AWAY_MS, RunDesk } from '../../data/desk';
+import { AWAY_MS, MOST_AWAY_MS, RunDesk } from '../../data/desk';
 import { Slept } from '../../data/slept';
 import { due } from '../../parts/cues';
 import type { RunNow } from '../../parts/run-now';
@@ -80,8 +80,10 @@ export class RunUpkeep {
   }
 
   private look(): void {
-    const slept = Math.min(MOST_AWAY_MS, this.sleep.look());
-    if (slept > 0 && this.at.status() === 'running' && this.desk.leads()) this.slept.set(slept);
+    const slept = this.sleep.look();
+    // What was not answered yet adds up.
+    if (slept > AWAY_MS && this.at.status() === 'running' && this.desk.leads())
+      this.slept.update((before) => Math.min(MOST_AWAY_MS, before + slept));
     // Where others are in the run, the server says how far it is.
     if (this.slept() > 0 && this.desk.atHand.others().length > 0) this.slept.set(0);
   }

@@ -9,13 +9,13 @@ import { newId } from '../../data/ids';
 import { DeviceStore } from '../../data/device-store';
 import { people, sessions } from '../../data/records';
 import { once } from '../../ui/once';
-import { dayOf } from '../../parts/run-setup';
 import { copyOf, draftOf, type Draft } from '../../parts/session-draft';
 import { readFile } from '../../parts/session-files';
 import { Box } from '../../ui/box';
 import { FileBox } from '../../ui/file-box';
 import { Head } from '../../ui/head';
 import { days, orNothing } from '../../ui/reads';
+import { found, listed, type Wanted } from './listed';
 
 /** Sessions that are shown at once. */
 const PAGE = 40;
@@ -47,28 +47,14 @@ export class Sessions {
   protected readonly from = signal<string | null>(null);
   protected readonly to = signal<string | null>(null);
   protected readonly byDay = computed(() => this.all().length > FEW);
-  private readonly wanted = computed(() => ({
+  private readonly wanted = computed<Wanted>(() => ({
     words: this.find().trim().toLocaleLowerCase(),
     from: this.from(),
     to: this.to(),
     away: this.away(),
   }));
-  /** A session is found by its name, its stages and whom it is for. */
-  protected readonly rows = computed(() => {
-    const { words, from, to, away } = this.wanted();
-    return this.all()
-      .filter(({ archivedAt }) => (archivedAt !== null) === away)
-      .map((one) => ({
-        one,
-        day: one.savedAt === undefined ? null : dayOf(new Date(one.savedAt)),
-        names: one.athletes.map((id) => this.people()[id]?.name ?? '–').join(', '),
-      }))
-      .filter(({ day }) => (from === null || (day ?? '') >= from) && (to === null || (day ?? '') <= to))
-      .filter(({ one, names }) =>
-        [one.name, names, ...one.stages.map(({ name }) => name)].some((said) => said.toLocaleLowerCase().includes(words)),
-      )
-      .sort((a, b) => (b.one.savedAt ?? '').localeCompare(a.one.savedAt ?? ''));
-  });
+  private readonly listed = computed(() => listed(this.all(), (id) => this.people()[id]?.name ?? '–'));
+  protected readonly rows = computed(() => found(this.listed(), this.wanted()));
   /** Another question begins at its first page. */
   private readonly most = linkedSignal({ source: this.wanted, computation: () => PAGE });
   protected readonly shown = computed(() => this.rows().slice(0, this.most()));
