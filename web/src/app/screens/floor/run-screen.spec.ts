@@ -144,8 +144,8 @@ describe('a session under way', () => {
     await quiet(-3_600_000);
     await quiet(10_000);
     // What is not answered yet adds up.
-    await sleep(375_500);
-    later += 375_500;
+    await sleep(375_900);
+    later += 375_900;
     await screen.until(() => screen.words.includes('slept for 12:31'));
     // Where others are in the run, the server says how far it is.
     const other = event(1, { kind: 'watch', athlete: null, t: 4 });
