@@ -257,6 +257,11 @@ export async function soak(browser: Browser, house: OwnHouse, { seed, taps, aRun
     sum.pressed += run.pressed;
     sum.kept += run.kept;
     for (const of of ['lost', 'doubled', 'misplaced'] as const) sum[of].push(...run[of]);
+    // A long one says how far it is: at once where something went wrong, and not hours later.
+    if (sum.pressed < taps || n > 0)
+      console.log(
+        `soak: run ${n + 1}, ${sum.pressed} of ${taps}; ${sum.lost.length} lost, ${sum.doubled.length} doubled, ${sum.misplaced.length} misplaced`,
+      );
   }
   return { ...sum, did };
 }
