@@ -62,7 +62,17 @@ const NESTED = [
 const valueOf = (key: string): unknown =>
   (
     ({
-      ...{ foot: 'left', side: 'left', leads: 'left', last: 'left', of: 'step', why: 'square-lead', level: 'beginner', wanted: 'time' },
+      ...{
+        foot: 'left',
+        side: 'left',
+        leads: 'left',
+        last: 'left',
+        of: 'step',
+        counted: 'moves',
+        why: 'square-lead',
+        level: 'beginner',
+        wanted: 'time',
+      },
       ...{ what: 'pattern', missing: ['begin'], fault: 'split-late', known: ['Ω'], keys: ['Ω'], way: 'ahead' },
     }) as Readonly<Record<string, unknown>>
   )[key] ??

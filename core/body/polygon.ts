@@ -50,7 +50,7 @@ function hasSeparatingAxis(a: readonly Vec[], b: readonly Vec[]): boolean {
     const axis = { x: q.y - p.y, y: p.x - q.x };
     const [minA, maxA] = spanAlong(a, axis);
     const [minB, maxB] = spanAlong(b, axis);
-    return maxA <= minB + 1e-12 || maxB <= minA + 1e-12;
+    return maxA <= minB + 1e-9 || maxB <= minA + 1e-9;
   });
 }
 

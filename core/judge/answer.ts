@@ -18,11 +18,15 @@ export interface AnswerTime {
 function readySpans(sim: Simulation, states: readonly StateSpan[]): ReadySpan[] {
   const spans: ReadySpan[] = [];
   const extra = (leftShare: number): number => (Math.max(leftShare, 1 - leftShare) > FREE_LOAD ? UNWEIGHTING_SECONDS : 0);
+  const ready = states.filter(({ state }) => state === 'ready');
+  let next = 0;
   for (let i = 0; i <= sim.moves.length; i++) {
     if (stateBetween(sim, i) !== 'ready') continue;
     const at = sim.moves[i]?.start ?? sim.seconds;
     const posture = sim.moves[i]?.before ?? sim.end;
-    const standing = states.find((state) => state.state === 'ready' && state.from <= at + 1e-9 && state.to > at + 1e-9);
+    // Both are in the order of time.
+    while ((ready[next]?.to ?? Infinity) <= at + 1e-9) next++;
+    const standing = (ready[next]?.from ?? Infinity) <= at + 1e-9 ? ready[next] : undefined;
     spans.push({ from: at, to: standing?.to ?? at, extra: extra(posture.leftShare) });
   }
   return spans;

@@ -1,7 +1,8 @@
 import { STANCE_TOLERANCE } from '../body/stance.js';
 import { dot, sub, wayOf } from '../body/vec.js';
-import { feetAt } from '../motion/motion.js';
+import { feetDuring } from '../motion/motion.js';
 import type { Simulation, SimMove } from '../motion/simulation.js';
+import { onceForAlike } from './alike.js';
 import { BOTH, finding, LEAST, levelOf, type Finding } from './finding.js';
 import { heldOn, type HeldChoices } from './schools.js';
 import { crossedBy, narrowBy, touching, wideBy } from './state.js';
@@ -17,7 +18,8 @@ function mayCross(move: SimMove, choices: HeldChoices): boolean {
 
 /** What goes wrong with the base during each move and after it. */
 export function baseFindings(sim: Simulation, choices: HeldChoices): Finding[] {
-  return sim.moves.flatMap((move) => [...underWay(sim, move, choices), ...afterMove(sim, move)]);
+  const worst = onceForAlike((move) => worstOf(sim, move));
+  return sim.moves.flatMap((move) => [...underWay(sim, move, choices, worst), ...afterMove(sim, move)]);
 }
 
 interface Worst {
@@ -25,10 +27,18 @@ interface Worst {
   readonly at: number;
 }
 
-/** Worst crossing, touching, narrowing and passing while a move is under way, beyond what it began with. */
-function underWay(sim: Simulation, move: SimMove, choices: HeldChoices): Finding[] {
-  if (!move.moving || move.actions.length === 0 || mayCross(move, choices)) return [];
-  const tolerance = sim.target.tolerance * STANCE_TOLERANCE.movingFactor;
+/** Worst crossing, touching, narrowing and passing while a move is under way, beyond what it began with; metres, and seconds since its start. */
+interface WorstOfMove {
+  readonly crossed: Worst | null;
+  readonly narrow: Worst | null;
+  readonly touched: number | null;
+  readonly passed: number;
+}
+
+const movingTolerance = (sim: Simulation): number => sim.target.tolerance * STANCE_TOLERANCE.movingFactor;
+
+function worstOf(sim: Simulation, move: SimMove): WorstOfMove {
+  const tolerance = movingTolerance(sim);
   const { before } = move;
   const meets = move.means.includes('touch');
   const inherited = {
@@ -40,8 +50,8 @@ function underWay(sim: Simulation, move: SimMove, choices: HeldChoices): Finding
   let narrow: Worst = { by: Math.max(LEAST.metres, inherited.narrow + LEAST.metres), at: -1 };
   let touched = -1;
   for (let k = 1; k < SAMPLES; k++) {
-    const t = move.start + ((move.end - move.start) * k) / SAMPLES;
-    const now = feetAt(sim, t);
+    const t = ((move.end - move.start) * k) / SAMPLES;
+    const now = feetDuring(move, move.start + t);
     // In the air there is no base.
     if (now.left.inAir && now.right.inAir) continue;
     const cross = crossedBy(now, now.heading, tolerance);
@@ -50,23 +60,36 @@ function underWay(sim: Simulation, move: SimMove, choices: HeldChoices): Finding
     if (!meets && thin > narrow.by) narrow = { by: thin, at: t };
     if (!meets && touched < 0 && !inherited.touching && !now.left.inAir && !now.right.inAir && touching(now, sim)) touched = t;
   }
+  return {
+    crossed: crossed.at < 0 ? null : crossed,
+    narrow: narrow.at < 0 ? null : narrow,
+    touched: touched < 0 ? null : touched,
+    passed: passedBy(sim, move),
+  };
+}
+
+/** What is said of a move while it is under way. */
+function underWay(sim: Simulation, move: SimMove, choices: HeldChoices, worst: (move: SimMove) => WorstOfMove): Finding[] {
+  if (!move.moving || move.actions.length === 0 || mayCross(move, choices)) return [];
+  const tolerance = movingTolerance(sim);
+  const { before, start } = move;
+  const { crossed, narrow, touched, passed } = worst(move);
   const found: Finding[] = [];
-  if (crossed.at >= 0) {
+  if (crossed) {
     const limit = Math.max(0.02, tolerance);
     const { held } = heldOn('crossing', choices);
     const numbers = { feet: BOTH, value: limit + crossed.by, limit, excess: crossed.by, held };
-    found.push(finding('crossed', { by: crossed.by + limit }, levelOf(crossed.by, tolerance), move, crossed.at, numbers));
-  } else if (narrow.at >= 0) {
+    found.push(finding('crossed', { by: crossed.by + limit }, levelOf(crossed.by, tolerance), move, start + crossed.at, numbers));
+  } else if (narrow) {
     const limit = sim.target.width - tolerance;
     const says = { wide: limit - narrow.by, least: limit, underWay: true };
     const numbers = { feet: BOTH, value: limit - narrow.by, limit, excess: narrow.by };
-    found.push(finding('narrow', says, levelOf(narrow.by, tolerance), move, narrow.at, numbers));
+    found.push(finding('narrow', says, levelOf(narrow.by, tolerance), move, start + narrow.at, numbers));
   }
-  if (touched >= 0 && crossed.at < 0) {
+  if (touched !== null && !crossed) {
     const numbers = { feet: BOTH, value: 0.01, excess: 0.01 };
-    found.push(finding('touching', {}, levelOf(0.01, tolerance), move, touched, numbers));
+    found.push(finding('touching', {}, levelOf(0.01, tolerance), move, start + touched, numbers));
   }
-  const passed = passedBy(sim, move);
   if (passed > LEAST.metres && before.lead !== null) {
     const limit = sim.performer.body.breadth.metres / 2;
     const says = { foot: before.lead, by: passed + limit };
@@ -85,7 +108,7 @@ function passedBy(sim: Simulation, move: SimMove): number {
     dot(lead === 'left' ? sub(right, left) : sub(left, right), wayOf(facing)) - least;
   let worst = -1;
   for (let k = 1; k <= SAMPLES; k++) {
-    const now = feetAt(sim, Math.min(move.end - 1e-9, move.start + ((move.end - move.start) * k) / SAMPLES));
+    const now = feetDuring(move, Math.min(move.end - 1e-9, move.start + ((move.end - move.start) * k) / SAMPLES));
     worst = Math.max(worst, behind(now.left, now.right, now.heading));
   }
   // One that began behind is named where it fell behind.

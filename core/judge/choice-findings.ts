@@ -7,7 +7,7 @@ import type { Simulation } from '../motion/simulation.js';
 import { partnerOf, whereIs } from '../motion/things.js';
 import { BOTH, finding, LEAST, type Finding, type FindingCode } from './finding.js';
 import { FIRST_FOOT } from './first-foot-findings.js';
-import { CROSSINGS, goesBack, is, LUNGES, type Rule, type Rules } from './move-rule.js';
+import { CROSSINGS, goesBack, handsOf, is, LUNGES, type Rule, type Rules } from './move-rule.js';
 import { heldOn, type HeldChoices, type TopicName } from './schools.js';
 import { narrowBy, wideBy } from './state.js';
 import { wayBackFindings } from './way-back-findings.js';
@@ -28,20 +28,17 @@ const RULES: Rules = {
     const approached = before !== undefined && ['gather', 'pass'].includes(ruleOf(before.step.act.word).family);
     return is(move, ['lunge']) && goesBack(move) && !approached ? {} : null;
   },
-  'retreats-on': ({ moves, hands }, move, i) => {
-    const before = moves[i - 1];
+  'retreats-on': (sim, move, i) => {
+    const before = sim.moves[i - 1];
     if (!is(move, RETREATS) || !is(before, RETREATS)) return null;
-    const struck = hands.some((hand) => hand.move === before.index);
-    return struck ? null : {};
+    return handsOf(sim, before).length > 0 ? null : {};
   },
-  'unset-strike': ({ hands }, move) => {
+  'unset-strike': (sim, move) => {
     const lead = move.before.lead;
-    const early = hands.find(
-      (hand) =>
-        hand.move === move.index &&
-        move.actions.some(
-          (action) => action.foot === lead && action.kind !== 'turn' && action.start < hand.at - 1e-9 && action.end > hand.at + 1e-9,
-        ),
+    const early = handsOf(sim, move).find((hand) =>
+      move.actions.some(
+        (action) => action.foot === lead && action.kind !== 'turn' && action.start < hand.at - 1e-9 && action.end > hand.at + 1e-9,
+      ),
     );
     return lead !== null && early ? { hand: early.word } : null;
   },
@@ -56,9 +53,9 @@ const RULES: Rules = {
     is(move, ['block jump']) && Math.abs((moves[i + 1]?.after.heading ?? move.after.heading) - move.after.heading) > LEAST.degrees
       ? {}
       : null,
-  'set-up-uncrossed': ({ moves, hands }, move, i) => {
-    const struck = hands.some((hand) => hand.move === move.index);
-    if (!struck || !is(move, ['run']) || !is(moves[i - 1], ['run'])) return null;
+  'set-up-uncrossed': (sim, move, i) => {
+    const { moves } = sim;
+    if (handsOf(sim, move).length === 0 || !is(move, ['run']) || !is(moves[i - 1], ['run'])) return null;
     return is(moves[i + 1], CROSSINGS) && is(moves[i + 2], CROSSINGS) ? null : {};
   },
   'side-jump-unfinished': ({ moves }, move, i) => {

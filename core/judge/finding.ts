@@ -16,7 +16,7 @@ export const FINDINGS = {
   'lead-changed': null,
   stride: 'long-step',
   'nothing-to-recover': null,
-  'too-many-moves': null,
+  'too-many': null,
   refused: null,
   'short-pass': null,
   'no-such-thing': null,
@@ -74,6 +74,9 @@ export type Finding = FindingMessage & {
   /** Meant to occur: shown, not counted. */
   readonly intended: boolean;
 };
+
+/** More findings of one pattern than this nobody reads. */
+export const MOST_FINDINGS = 500;
 
 /** Nothing below these is a finding. */
 export const LEAST = { metres: 0.01, degrees: 2, seconds: 0.02 } as const;

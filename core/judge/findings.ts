@@ -4,7 +4,7 @@ import type { Placing } from './area.js';
 import { baseFindings } from './base-findings.js';
 import { choiceFindings } from './choice-findings.js';
 import { closingFindings } from './closing-findings.js';
-import { finding, FINDINGS, levelOf, type Finding } from './finding.js';
+import { finding, FINDINGS, levelOf, MOST_FINDINGS, type Finding } from './finding.js';
 import { floorFindings } from './floor-findings.js';
 import type { HeldChoices } from './schools.js';
 import { timingFindings } from './timing-findings.js';
@@ -32,7 +32,18 @@ export function findingsOf(sim: Simulation, { shouldClose, schools = {}, intende
   ];
   const meant = new Set(intended.map((one) => one.code));
   const marked = found.map((one) => (meant.has(one.code) ? { ...one, intended: true } : one));
-  return [...marked, ...absent(intended, marked, sim)].sort((a, b) => a.at - b.at);
+  return gravest([...marked, ...absent(intended, marked, sim)], sim).sort((a, b) => a.at - b.at);
+}
+
+/** The gravest of too many, and that there are more. */
+function gravest(all: Finding[], sim: Simulation): Finding[] {
+  if (all.length <= MOST_FINDINGS) return all;
+  const of = (level: Finding['level']): Finding[] => all.filter((one) => one.level === level);
+  const more = finding('too-many', { counted: 'findings', most: MOST_FINDINGS }, 'note', null, sim.seconds, {
+    value: all.length,
+    limit: MOST_FINDINGS,
+  });
+  return [...[...of('stop'), ...of('beware'), ...of('note')].slice(0, MOST_FINDINGS), more];
 }
 
 function problemFindings(sim: Simulation): Finding[] {
@@ -47,8 +58,9 @@ function problemFindings(sim: Simulation): Finding[] {
 
 /** What was meant and does not occur, or is no finding at all. */
 function absent(intended: readonly Intended[], found: readonly Finding[], sim: Simulation): Finding[] {
+  const occurred = new Set<string>(found.map(({ code }) => code));
   return intended
-    .filter((one) => !found.some((other) => other.code === one.code))
+    .filter((one) => !occurred.has(one.code))
     .map(({ code, span }) => {
       const values = { intended: code, known: code in FINDINGS };
       return finding('did-not-occur', values, 'note', null, sim.seconds, { span });

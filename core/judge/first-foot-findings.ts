@@ -1,6 +1,6 @@
 import { otherSide } from '../body/foot.js';
 import { ruleOf } from '../language/moves.js';
-import { bearingOf, is, LUNGES, type Rules } from './move-rule.js';
+import { bearingOf, handsOf, is, LUNGES, type Rules } from './move-rule.js';
 import { FREE_LOAD } from './state.js';
 
 /** Which foot goes first and which sets last: a loaded foot cannot go, an inside one must not be the last before a stroke. */
@@ -19,10 +19,13 @@ export const FIRST_FOOT = {
     const share = lead === 'left' ? leftShare : 1 - leftShare;
     return share > FREE_LOAD + 1e-9 ? { share } : null;
   },
-  'wrong-leg': ({ moves, hands, performer }, move, i) => {
-    const struck = hands.some((hand) => hand.move === move.index);
-    const last = [...moves.slice(0, i + 1)].reverse().find((one) => one.actions.some((action) => action.contact));
-    if (!struck || !last || LUNGES.includes(move.step.act.word)) return null;
+  'wrong-leg': (sim, move, i) => {
+    const { moves, performer } = sim;
+    if (handsOf(sim, move).length === 0 || LUNGES.includes(move.step.act.word)) return null;
+    let at = i;
+    while (at >= 0 && !moves[at]?.actions.some((action) => action.contact)) at--;
+    const last = moves[at];
+    if (!last) return null;
     const side = bearingOf(last);
     const set = last.actions.filter((action) => action.contact).at(-1)?.foot;
     const outside = side > 0 && side < 180 ? 'right' : side < 0 ? 'left' : performer.playing;

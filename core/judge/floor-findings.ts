@@ -1,15 +1,16 @@
-import { type FootAt, outlineOf, SIDES } from '../body/foot.js';
+import { type FootAt, outlineOf, type Side, SIDES } from '../body/foot.js';
 import { originOf } from '../body/stance.js';
 import { distance, normalised, sub, type Vec } from '../body/vec.js';
 import { SOLID } from '../language/floor-words.js';
 import type { MoveWord } from '../language/moves.js';
-import { feetAt } from '../motion/motion.js';
+import { feetAt, feetDuring } from '../motion/motion.js';
+import type { FootAction } from '../motion/action.js';
 import { bearingTo } from '../motion/bearing-to.js';
-import type { PlacedThing, Simulation, SimMove } from '../motion/simulation.js';
+import type { Performer, PlacedThing, Simulation, SimMove } from '../motion/simulation.js';
 import { facingOf, HALF_ROOM, partnerOf, whereIs } from '../motion/things.js';
 import { REACH_OF_HEIGHT } from '../motion/totals.js';
 import type { Placing } from './area.js';
-import { finding, LEAST, levelOf, type Finding } from './finding.js';
+import { finding, LEAST, levelOf, MOST_FINDINGS, type Finding } from './finding.js';
 import { ceilingOf, outsideOf } from './placing.js';
 
 /** Limits of the distance to a partner who moves, as shares of the distance at the start (common practice, no source). */
@@ -28,7 +29,7 @@ export function floorFindings(sim: Simulation, placing: Placing | null): Finding
   const partner = partnerOf(sim.things);
   return [
     ...(placing ? edges(sim, placing) : []),
-    ...sim.moves.flatMap((move) => solid.flatMap((thing) => through(sim, move, thing))),
+    ...throughAny(sim, solid),
     ...(partner ? [...gaps(sim, partner), ...sim.moves.flatMap((move) => [...away(sim, move, partner), ...onLine(move, partner)])] : []),
   ];
 }
@@ -51,35 +52,90 @@ function edges(sim: Simulation, placing: Placing): Finding[] {
 
 const nameOf = (thing: PlacedThing): string => (thing.name === null ? thing.thing : `${thing.thing} “${thing.name}”`);
 
-/** A wall or a net goes across at its distance ahead; other things have a room about their place. */
-function depthIn(thing: PlacedThing, t: number, foot: FootAt, sim: Simulation): number {
-  const at = whereIs(thing, t);
-  const outline = outlineOf(foot, sim.performer.body);
-  if (thing.thing === 'wall' || thing.thing === 'net') {
-    const side = Math.sign(at.y) || 1;
-    return Math.max(...outline.map((p) => side * (p.y - at.y) + HALF_ROOM[thing.thing]));
-  }
-  return HALF_ROOM[thing.thing] - Math.min(...outline.map((p) => distance(p, at)), distance(foot, at));
+/** A foot at a moment, and its outline as soon as somebody asks for it. */
+interface Sample {
+  readonly side: Side;
+  readonly at: number;
+  readonly foot: FootAt;
+  readonly outline: () => readonly Vec[];
 }
 
-/** A foot that comes into a thing, or deeper than it was. */
-function through(sim: Simulation, move: SimMove, thing: PlacedThing): Finding[] {
-  let worst = LEAST.metres + Math.max(0, ...SIDES.map((side) => depthIn(thing, move.start, move.before.feet[side], sim)));
-  let hit: { side: 'left' | 'right'; at: number } | null = null;
-  for (const action of move.actions) {
-    if (action.kind === 'turn') continue;
-    for (let k = 1; k <= SAMPLES; k++) {
-      const t = action.start + ((action.end - action.start) * k) / SAMPLES;
-      const depth = depthIn(thing, t, k === SAMPLES ? action.to : feetAt(sim, t)[action.foot], sim);
-      if (depth > worst) {
-        worst = depth;
-        hit = { side: action.foot, at: t };
-      }
-    }
+function sampleOf(side: Side, at: number, foot: FootAt, { body }: Performer): Sample {
+  let outline: Vec[] | null = null;
+  return { side, at, foot, outline: () => (outline ??= outlineOf(foot, body)) };
+}
+
+/** A wall or a net goes across at its distance ahead; other things have a room about their place. No depth at all is −∞. */
+function depthIn(thing: PlacedThing, { at: t, foot, outline }: Sample, length: number): number {
+  const at = whereIs(thing, t);
+  const room = HALF_ROOM[thing.thing];
+  const across = thing.thing === 'wall' || thing.thing === 'net';
+  const side = Math.sign(at.y) || 1;
+  const gap = across ? side * (at.y - foot.y) : distance(foot, at);
+  if (gap > room + length) return -Infinity;
+  let least = across ? gap : gap * gap;
+  for (const p of outline()) least = Math.min(least, across ? side * (at.y - p.y) : (p.x - at.x) ** 2 + (p.y - at.y) ** 2);
+  return room - (across ? least : Math.sqrt(least));
+}
+
+/** All that goes through something, in time order; where that is more than is said of a whole pattern, no further. */
+function throughAny(sim: Simulation, solid: readonly PlacedThing[]): Finding[] {
+  const found: Finding[] = [];
+  for (const move of solid.length === 0 ? [] : sim.moves) {
+    if (found.length > MOST_FINDINGS) break;
+    found.push(...through(sim, move, solid));
   }
-  if (hit === null) return [];
-  const says = { foot: hit.side, by: worst, thing: nameOf(thing) };
-  return [finding('through-thing', says, 'stop', move, hit.at, { feet: [hit.side], value: worst, excess: worst })];
+  return found;
+}
+
+/** Feet that come into a thing, or deeper than they were. */
+function through(sim: Simulation, move: SimMove, solid: readonly PlacedThing[]): Finding[] {
+  const { performer } = sim;
+  const length = performer.body.foot.metres;
+  const steps = move.actions.filter(({ kind }) => kind !== 'turn').map((action) => ({ ...action, way: wayAlong(action) }));
+  const near = solid.filter((thing) => steps.some((step) => mayReach(step, thing, length)));
+  if (near.length === 0) return [];
+  const stood = SIDES.map((side) => sampleOf(side, move.start, move.before.feet[side], performer));
+  const goes = steps.flatMap(({ start, end, to, foot }) =>
+    Array.from({ length: SAMPLES }, (_, k) => {
+      const t = start + ((end - start) * (k + 1)) / SAMPLES;
+      return sampleOf(foot, t, k + 1 === SAMPLES ? to : feetDuring(move, t)[foot], performer);
+    }),
+  );
+  return near.flatMap((thing): Finding[] => {
+    let worst = LEAST.metres + Math.max(0, ...stood.map((one) => depthIn(thing, one, length)));
+    let hit: Sample | null = null;
+    for (const one of goes) {
+      const depth = depthIn(thing, one, length);
+      if (depth > worst) [worst, hit] = [depth, one];
+    }
+    if (hit === null) return [];
+    const says = { foot: hit.side, by: worst, thing: nameOf(thing) };
+    return [finding('through-thing', says, 'stop', move, hit.at, { feet: [hit.side], value: worst, excess: worst })];
+  });
+}
+
+/** How long a foot's way is at most, metres. */
+const wayAlong = ({ from, to, about, bow }: FootAction): number =>
+  about ? (distance(from, about) * Math.abs(to.toe - from.toe) * Math.PI) / 180 : distance(from, to) + Math.hypot(bow?.x ?? 0, bow?.y ?? 0);
+
+/** Whether a foot of this length, on its way, could come to a thing at all: most things stand far from most steps. */
+function mayReach({ from, start, end, way }: FootAction & { readonly way: number }, thing: PlacedThing, foot: number): boolean {
+  const room = HALF_ROOM[thing.thing] + foot + way;
+  const at = whereIs(thing, start);
+  if (thing.thing === 'wall' || thing.thing === 'net') return (Math.sign(at.y) || 1) * (at.y - from.y) <= room;
+  const goes = thing.doing === null ? 0 : wayOfPartner(thing.doing, start, end);
+  return distance(from, at) <= room + goes;
+}
+
+/** How far somebody with steps of their own may go from one moment to another: as far as all moves of that time go, metres. */
+function wayOfPartner({ moves }: Simulation, from: number, to: number): number {
+  let way = 0;
+  for (const { before, after, start, end } of moves) {
+    if (start > to) break;
+    if (end >= from) way += distance(originOf(before.feet), originOf(after.feet)) + 2 * distance(after.feet.left, after.feet.right);
+  }
+  return way;
 }
 
 interface Worst {

@@ -1,6 +1,7 @@
 import { normalised } from '../body/vec.js';
 import { ruleOf, type MoveWord } from '../language/moves.js';
-import type { Simulation, SimMove } from '../motion/simulation.js';
+import { grouped } from '../grouped.js';
+import type { HandMoment, Simulation, SimMove } from '../motion/simulation.js';
 import type { FindingCode } from './finding.js';
 import type { FindingMessages } from './messages.js';
 import type { TopicName } from './schools.js';
@@ -10,6 +11,18 @@ export const CROSSINGS: readonly MoveWord[] = ['crossover', 'cross behind'];
 
 export const is = (move: SimMove | undefined, words: readonly MoveWord[]): move is SimMove =>
   move !== undefined && words.includes(move.step.act.word);
+const hands = new WeakMap<Simulation, ReadonlyMap<number, readonly HandMoment[]>>();
+
+/** The hits and named strikes of a move. */
+export function handsOf(sim: Simulation, { index }: SimMove): readonly HandMoment[] {
+  let byMove = hands.get(sim);
+  if (!byMove) {
+    byMove = grouped(sim.hands, ({ move }) => move);
+    hands.set(sim, byMove);
+  }
+  return byMove.get(index) ?? [];
+}
+
 export const bearingOf = (move: SimMove): number => normalised(move.step.act.bearing ?? ruleOf(move.step.act.word).usual ?? 0);
 export const goesBack = (move: SimMove): boolean => Math.abs(bearingOf(move)) > 90 + 1e-9;
 

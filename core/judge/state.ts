@@ -2,8 +2,9 @@ import { outlineOf, type FootAt } from '../body/foot.js';
 import { overlap } from '../body/polygon.js';
 import { sizeOf, STANCE_TOLERANCE, type StanceTarget } from '../body/stance.js';
 import { distance } from '../body/vec.js';
-import { feetAt, type FeetNow } from '../motion/motion.js';
-import type { Simulation } from '../motion/simulation.js';
+import { feetDuring, type FeetNow } from '../motion/motion.js';
+import type { Simulation, SimMove } from '../motion/simulation.js';
+import { onceForAlike } from './alike.js';
 
 /** What an athlete could do if frozen now; the first that holds. */
 export const STATES = ['airborne', 'crossed', 'narrow', 'wide', 'stepping', 'ready'] as const;
@@ -70,7 +71,9 @@ export function stateBetween(sim: Simulation, index: number): State {
   return stateOf(sim, now, true, posture.leftShare);
 }
 
+/** A step takes well under a second; one that takes a minute is looked at no closer than this for all of it. */
 const SAMPLE_SECONDS = 0.01;
+const MOST_SAMPLES = 400;
 const BISECTIONS = 8;
 
 /** States over the whole pattern, without gaps; boundaries inside a move are found to better than 0.1 ms. */
@@ -82,30 +85,37 @@ export function statesOf(sim: Simulation): StateSpan[] {
     if (last?.state === state) spans[spans.length - 1] = { ...last, to };
     else spans.push({ state, from, to });
   };
-  for (const move of sim.moves) {
-    const at = (t: number): State => stateOf(sim, feetAt(sim, t), !move.moving, move.before.leftShare);
-    const breaks = new Set([move.start, move.end]);
-    for (const action of move.actions) for (const t of [action.start, action.end, action.airborneUntil]) if (t !== undefined) breaks.add(t);
-    const edges = [...breaks].sort((a, b) => a - b);
-    for (let i = 1; i < edges.length; i++) {
-      const from = edges[i - 1] as number;
-      const to = edges[i] as number;
-      const still = move.actions.every((action) => action.end <= from || action.start >= to || action.kind === 'hop');
-      const parts = still ? 1 : Math.max(2, Math.ceil((to - from) / SAMPLE_SECONDS));
-      let since = from;
-      // Sampled strictly inside the stretch, so that an instant between two actions belongs to neither.
-      let state = at(from + (to - from) / (2 * parts));
-      for (let k = 1; k < parts; k++) {
-        const t = from + ((to - from) * (k + 0.5)) / parts;
-        const next = at(t);
-        if (next === state) continue;
-        const edge = boundary(at, state, t - (to - from) / parts, t);
-        push(state, since, edge);
-        since = edge;
-        state = next;
-      }
-      push(state, since, to);
+  const during = onceForAlike((move) => statesDuring(sim, move));
+  for (const move of sim.moves) for (const { state, from, to } of during(move)) push(state, move.start + from, move.start + to);
+  return spans;
+}
+
+/** States while one move is under way, seconds since its start. */
+function statesDuring(sim: Simulation, move: SimMove): StateSpan[] {
+  const spans: StateSpan[] = [];
+  const push = (state: State, from: number, to: number): void => void spans.push({ state, from: from - move.start, to: to - move.start });
+  const at = (t: number): State => stateOf(sim, feetDuring(move, t), !move.moving, move.before.leftShare);
+  const breaks = new Set([move.start, move.end]);
+  for (const action of move.actions) for (const t of [action.start, action.end, action.airborneUntil]) if (t !== undefined) breaks.add(t);
+  const edges = [...breaks].sort((a, b) => a - b);
+  for (let i = 1; i < edges.length; i++) {
+    const from = edges[i - 1] as number;
+    const to = edges[i] as number;
+    const still = move.actions.every((action) => action.end <= from || action.start >= to || action.kind === 'hop');
+    const parts = still ? 1 : Math.min(MOST_SAMPLES, Math.max(2, Math.ceil((to - from) / SAMPLE_SECONDS - 1e-6)));
+    let since = from;
+    // Sampled strictly inside the stretch, so that an instant between two actions belongs to neither.
+    let state = at(from + (to - from) / (2 * parts));
+    for (let k = 1; k < parts; k++) {
+      const t = from + ((to - from) * (k + 0.5)) / parts;
+      const next = at(t);
+      if (next === state) continue;
+      const edge = boundary(at, state, t - (to - from) / parts, t);
+      push(state, since, edge);
+      since = edge;
+      state = next;
     }
+    push(state, since, to);
   }
   return spans;
 }

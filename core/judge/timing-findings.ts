@@ -3,6 +3,7 @@ import { distance } from '../body/vec.js';
 import type { MoveWord } from '../language/moves.js';
 import type { EventMoment, Simulation, SimMove } from '../motion/simulation.js';
 import { finding, LEAST, levelOf, type Finding } from './finding.js';
+import { handsOf } from './move-rule.js';
 import { heldOn, type HeldChoices, type OptionOf } from './schools.js';
 
 /** A stretch of time about a moment, seconds. */
@@ -54,8 +55,8 @@ function strikes(sim: Simulation, move: SimMove, choices: HeldChoices): Finding[
   const { option, held } = heldOn('strike-window', choices);
   if (option === 'off') return [];
   const window = STRIKE_WINDOWS[option];
-  return sim.hands
-    .filter((hand) => hand.move === move.index && hand.tiedTo !== null)
+  return handsOf(sim, move)
+    .filter((hand) => hand.tiedTo !== null)
     .flatMap((hand): Finding[] => {
       const offset = hand.at - move.landing;
       const off = outside(offset, window);

@@ -15,10 +15,18 @@ export class Errors {
     code: Code,
     values: NotationMessages[Code],
     expected: readonly string[] = [],
-    nearest: string | null = null,
+    nearest: string | null | (() => string | null) = null,
   ): void {
+    // What is not said is not looked for either: the nearest of all words takes its time.
     if (this.list.length >= NOTATION_LIMITS.errors) return;
     const message = said<NotationMessages, Code>(code, values);
-    this.list.push({ ...message, from: span.from, to: span.to, ...placeOf(this.text, span.from), expected, nearest });
+    this.list.push({
+      ...message,
+      from: span.from,
+      to: span.to,
+      ...placeOf(this.text, span.from),
+      expected,
+      nearest: typeof nearest === 'function' ? nearest() : nearest,
+    });
   }
 }

@@ -1,7 +1,9 @@
+import type { Tree } from '@lezer/common';
 import type { LRParser } from '@lezer/lr';
 import { ENGLISH } from './english.js';
 import { parser } from './pattern.generated.js';
 import type { Vocabulary } from './vocabulary.js';
+import { shallow } from './shallow.js';
 import { phrases, phrasesOf, wordClass, wordClassOf } from './word-classes.js';
 
 const made = new WeakMap<Vocabulary, LRParser>([[ENGLISH, parser]]);
@@ -17,3 +19,6 @@ export function parserOf(vocabulary: Vocabulary): LRParser {
   made.set(vocabulary, own);
   return own;
 }
+
+/** The grammar's tree of a text. */
+export const treeOf = (text: string, vocabulary: Vocabulary): Tree => parserOf(vocabulary).parse(shallow(text));

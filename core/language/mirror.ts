@@ -1,6 +1,6 @@
 import type { SyntaxNode } from '@lezer/common';
 import { ENGLISH } from './english.js';
-import { parserOf } from './line-parser.js';
+import { treeOf } from './line-parser.js';
 import type { Mirroring } from './turn-round.js';
 import type { Vocabulary } from './vocabulary.js';
 
@@ -12,21 +12,19 @@ import type { Vocabulary } from './vocabulary.js';
 export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vocabulary = ENGLISH): string {
   const other = otherSideIn(vocabulary);
   const swaps: { from: number; to: number; by: string }[] = [];
-  parserOf(vocabulary)
-    .parse(text)
-    .iterate({
-      enter(node) {
-        if (node.name === 'Side') {
-          const isFoot = node.node.parent?.name === 'Foot';
-          const by = other.get(text.slice(node.from, node.to).toLowerCase());
-          if (by !== undefined && (what === 'all' || !isFoot)) swaps.push({ from: node.from, to: node.to, by });
-        } else if (node.name === 'Degrees') {
-          const number = node.node.getChild('Number');
-          if (number && !sideBeside(node.node))
-            swaps.push({ from: number.from, to: number.to, by: negated(text.slice(number.from, number.to)) });
-        }
-      },
-    });
+  treeOf(text, vocabulary).iterate({
+    enter(node) {
+      if (node.name === 'Side') {
+        const isFoot = node.node.parent?.name === 'Foot';
+        const by = other.get(text.slice(node.from, node.to).toLowerCase());
+        if (by !== undefined && (what === 'all' || !isFoot)) swaps.push({ from: node.from, to: node.to, by });
+      } else if (node.name === 'Degrees') {
+        const number = node.node.getChild('Number');
+        if (number && !sideBeside(node.node))
+          swaps.push({ from: number.from, to: number.to, by: negated(text.slice(number.from, number.to)) });
+      }
+    },
+  });
   let out = '';
   let done = 0;
   for (const { from, to, by } of swaps) {

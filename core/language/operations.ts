@@ -1,6 +1,6 @@
 import { otherSide, type Side } from '../body/foot.js';
 import { ENGLISH } from './english.js';
-import { parserOf } from './line-parser.js';
+import { treeOf } from './line-parser.js';
 import { mirrorText } from './mirror.js';
 import { mirroredPlace } from './place-text.js';
 import type { Vocabulary } from './vocabulary.js';
@@ -53,12 +53,10 @@ export function operate(operation: Operation, written: Written, vocabulary: Voca
  */
 export function namesLeftOrRightFoot(text: string, vocabulary: Vocabulary = ENGLISH): boolean {
   let found = false;
-  parserOf(vocabulary)
-    .parse(text)
-    .iterate({
-      enter: (node) => {
-        if (node.name === 'Foot' && node.node.getChild('Side')) found = true;
-      },
-    });
+  treeOf(text, vocabulary).iterate({
+    enter: (node) => {
+      if (node.name === 'Foot' && node.node.getChild('Side')) found = true;
+    },
+  });
   return found;
 }

@@ -5,7 +5,7 @@ import { Errors } from './errors.js';
 import { ENGLISH } from './english.js';
 import { lexiconOf, printed, wordOf } from './lexicon.js';
 import { NOTATION_LIMITS } from './limits.js';
-import { parserOf } from './line-parser.js';
+import { treeOf } from './line-parser.js';
 import { nearestWord } from './nearest.js';
 import { PartReader } from './parts.js';
 import { USUAL_BEAT, type Reading } from './reading.js';
@@ -26,7 +26,7 @@ export function parse(text: string, own: readonly Definition[] = [], vocabulary:
     errors.add({ from: 0, to: text.length }, 'too-long', { most: NOTATION_LIMITS.characters, length: text.length });
     return { items: [], things: [], definitions: [], intended: [], errors: errors.list };
   }
-  const items = reader.items(parserOf(vocabulary).parse(text).topNode, 0);
+  const items = reader.items(treeOf(text, vocabulary).topNode, 0);
   errors.list.sort((a, b) => a.from - b.from);
   return { items, things: reader.things, definitions: reader.definitions, intended: reader.intended, errors: errors.list };
 }
@@ -74,7 +74,7 @@ class Reader {
   private stray(node: SyntaxNode): void {
     const text = this.of(node).trim();
     if (/^[)\]]/.test(text)) this.errors.add(node, 'bracket-closes-nothing', {});
-    else if (text !== '') this.errors.add(node, 'not-understood', { word: text }, this.heads, nearestWord(text, this.heads));
+    else if (text !== '') this.errors.add(node, 'not-understood', { word: text }, this.heads, () => nearestWord(text, this.heads));
   }
 
   private group(node: SyntaxNode, depth: number): Item[] {
@@ -170,7 +170,7 @@ class Reader {
     if (!named.includes(word)) {
       const { events, things } = this.reading.lexicon.vocabulary;
       const known = [...this.heads, ...printed(events), ...printed(things), ...named];
-      this.errors.add(head, 'no-beginning', { word }, known, nearestWord(word, known));
+      this.errors.add(head, 'no-beginning', { word }, known, () => nearestWord(word, known));
       return [];
     }
     const parts = new PartReader(this.reading, word).read(lead ? [lead, ...rest] : rest);

@@ -168,7 +168,7 @@ export class PartReader {
     const { inStep } = this.lexicon;
     const foot = this.say('foot');
     if (node.firstChild?.name === 'FootName') this.errors.add(node, 'names-foot', { word: said }, [foot], `${said} ${foot}`);
-    else this.errors.add(node, 'not-understood-in', { word: said, head: this.head }, inStep, nearestWord(said, inStep));
+    else this.errors.add(node, 'not-understood-in', { word: said, head: this.head }, inStep, () => nearestWord(said, inStep));
   }
 
   private footOf(node: SyntaxNode): FootRef | null {

@@ -1,7 +1,7 @@
 import type { FootAt, Side } from '../body/foot.js';
 import { mix, turnedAbout } from '../body/vec.js';
 import type { FootAction } from './action.js';
-import type { Simulation } from './simulation.js';
+import type { Simulation, SimMove } from './simulation.js';
 
 /**
  * Share of the way done at share `tau` of the time: minimum jerk, 10τ³ − 15τ⁴ + 6τ⁵
@@ -28,13 +28,16 @@ export interface FeetNow {
 }
 
 /** Where an action's foot is at time t (seconds of the pattern). */
-function alongAction(action: FootAction, t: number): FootAt {
-  const share = minimumJerk((t - action.start) / (action.end - action.start));
-  const toe = mix(action.from.toe, action.to.toe, share);
-  if (action.about) return { ...turnedAbout(action.from, action.about, (action.to.toe - action.from.toe) * share), toe };
-  const bow = 4 * share * (1 - share);
-  const out = action.bow ?? { x: 0, y: 0 };
-  return { x: mix(action.from.x, action.to.x, share) + out.x * bow, y: mix(action.from.y, action.to.y, share) + out.y * bow, toe };
+function alongAction({ start, end, from, to, about, bow }: FootAction, t: number, inAir: boolean): FootNow {
+  const share = minimumJerk((t - start) / (end - start));
+  const toe = mix(from.toe, to.toe, share);
+  if (about) {
+    const { x, y } = turnedAbout(from, about, (to.toe - from.toe) * share);
+    return { x, y, toe, inAir, moving: true };
+  }
+  const out = 4 * share * (1 - share);
+  const [x, y] = [mix(from.x, to.x, share) + (bow?.x ?? 0) * out, mix(from.y, to.y, share) + (bow?.y ?? 0) * out];
+  return { x, y, toe, inAir, moving: true };
 }
 
 /** Index of the move under way at t: the last one that has begun. */
@@ -51,25 +54,36 @@ function moveAt(sim: Simulation, t: number): number {
 
 /** Both feet and the facing line at time t, in seconds from the start; before it the start, after it the end. */
 export function feetAt(sim: Simulation, t: number): FeetNow {
-  const index = moveAt(sim, t);
-  const move = sim.moves[index];
+  const move = sim.moves[moveAt(sim, t)];
   if (!move) return { left: still(sim.start.feet.left), right: still(sim.start.feet.right), heading: 0, move: -1 };
-  const foot = (side: Side): FootNow => {
-    let now: FootAt = move.before.feet[side];
-    for (const action of move.actions) {
-      if (action.foot !== side || t <= action.start) continue;
-      if (t >= action.end) now = action.to;
-      else {
-        const inAir = action.kind === 'step' || (action.airborneUntil ?? 0) > t;
-        return { ...alongAction(action, t), inAir, moving: true };
-      }
-    }
-    return still(now);
-  };
-  // The body has turned when the feet have landed.
-  const turned = move.actions.reduce((end, action) => Math.max(end, action.end), move.start);
-  const share = turned > move.start ? minimumJerk((t - move.start) / (turned - move.start)) : 1;
-  return { left: foot('left'), right: foot('right'), heading: mix(move.before.heading, move.after.heading, share), move: index };
+  return feetDuring(move, t);
 }
 
-const still = (foot: FootAt): FootNow => ({ ...foot, inAir: false, moving: false });
+/** The same while one of the moves is under way; before it as it began, after it as it ended. */
+export function feetDuring(move: SimMove, t: number): FeetNow {
+  let turned = move.start;
+  for (const { end } of move.actions) turned = Math.max(turned, end);
+  // The body has turned when the feet have landed.
+  const share = turned > move.start ? minimumJerk((t - move.start) / (turned - move.start)) : 1;
+  return {
+    left: footDuring(move, 'left', t),
+    right: footDuring(move, 'right', t),
+    heading: mix(move.before.heading, move.after.heading, share),
+    move: move.index,
+  };
+}
+
+/** Times nearer to each other than this are one, seconds: between two actions both feet stand, however the numbers were rounded. */
+const INSTANT = 1e-9;
+
+function footDuring(move: SimMove, side: Side, t: number): FootNow {
+  let now: FootAt = move.before.feet[side];
+  for (const action of move.actions) {
+    if (action.foot !== side || t <= action.start + INSTANT) continue;
+    if (t < action.end - INSTANT) return alongAction(action, t, action.kind === 'step' || (action.airborneUntil ?? 0) > t);
+    now = action.to;
+  }
+  return still(now);
+}
+
+const still = ({ x, y, toe }: FootAt): FootNow => ({ x, y, toe, inAir: false, moving: false });

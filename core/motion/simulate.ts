@@ -11,13 +11,13 @@ import { later } from './sequence.js';
 import type { EventMoment, HandMoment, Performer, PlacedThing, Problem, Simulation, SimMove } from './simulation.js';
 import { OPPONENT_AHEAD, partnerOf, placeThings, thingFor, whereIs } from './things.js';
 import { unfold, type Choice, type Choose, type Unfolded } from './unfold.js';
-import type { ProblemMessage } from './messages.js';
+import type { Counted, ProblemMessage } from './messages.js';
 
-/** Most moves that are simulated; a longer pattern is cut there and says so. */
-export const MOST_MOVES = 2_000;
+/** Most moves that are simulated, of the athlete and of all partners together; a longer pattern is cut there and says so. */
+export const MOST_MOVES = 1_000;
 
-/** Most events of one pattern. */
-const MOST_EVENTS = 1_000;
+/** Most of what else a pattern may hold, as a text of the longest that is read could: more is left out, and said. */
+export const MOST = { things: 40, partners: 4, hits: 2_000, events: 1_000 } as const;
 
 /** A pattern as far as it is done: errors and intentions apart. */
 export type Script = Pick<Parsed, 'items' | 'things' | 'definitions'>;
@@ -38,17 +38,30 @@ export type Slip = (step: Step, performer: Performer) => { readonly step: Step; 
  * @example simulate(parse('hold 1 s, split'), { body: bodyOf({}), school: schoolOf('square-ready'), lead: null, playing: 'right' }).moves.map(({ start }) => start) // [0, 1]
  */
 export function simulate(script: Script, performer: Performer, options: SimulateOptions = {}): Simulation {
+  return simulated(script, performer, options, MOST_MOVES);
+}
+
+function simulated(script: Script, performer: Performer, options: SimulateOptions, most: number): Simulation {
   const chance = seeded(options.seed ?? 1);
   let asked = 0;
   const choose: Choose = (branches) => {
     const said = options.choices?.[asked++];
     return said !== undefined && said >= 0 && said < branches ? Math.floor(said) : Math.floor(chance() * branches);
   };
-  const things = placeThings(script, performer, (items) =>
-    simulate({ items, things: [], definitions: script.definitions }, performer, { seed: options.seed ?? 1 }),
-  );
+  const partners = { steps: MOST_MOVES, left: MOST.partners };
+  const things = placeThings(script.things.slice(0, MOST.things), performer, (items) => {
+    if (partners.left-- <= 0) return null;
+    const own = simulated({ items, things: [], definitions: script.definitions }, performer, { seed: options.seed ?? 1 }, partners.steps);
+    partners.steps -= own.moves.length;
+    return own;
+  });
   const start = standIn(performer.school, performer.body, performer.lead);
-  const run = new Run(performer, start, things, options.slip ?? ((step) => ({ step, swing: 0 })));
+  const run = new Run(performer, start, things, options.slip ?? ((step) => ({ step, swing: 0 })), most);
+  const [unplaced, still] = [script.things[MOST.things], script.things.filter(({ doing }) => doing !== null)[MOST.partners]];
+  if (unplaced) run.tooMany('things', MOST.things, unplaced.span);
+  if (still) run.tooMany('partners', MOST.partners, still.span);
+  for (const { doing, span } of things)
+    for (const one of doing?.problems ?? []) if (one.code === 'too-many') run.tooMany(one.values.counted, one.values.most, span);
   const choices: Choice[] = [];
   for (const one of unfold(script.items, script.definitions, choose, choices)) if (!run.take(one)) break;
   return {
@@ -73,6 +86,7 @@ class Run {
   readonly moves: SimMove[] = [];
   readonly hands: HandMoment[] = [];
   readonly problems: Problem[] = [];
+  private readonly said = new Set<string>();
   private readonly events: EventMoment[] = [];
   private readonly recurring: { event: Happening; from: number }[] = [];
   private open: OpenReach | null = null;
@@ -82,6 +96,7 @@ class Run {
     private readonly start: Posture,
     private readonly things: readonly PlacedThing[],
     private readonly slip: Slip,
+    private readonly most: number,
   ) {
     this.posture = start;
   }
@@ -90,8 +105,8 @@ class Run {
   take(one: Unfolded): boolean {
     if (one.kind === 'asks') this.problem(one.asks, one.span);
     else if (one.kind === 'event') this.happen(one.event);
-    else if (this.moves.length >= MOST_MOVES) {
-      this.problem({ code: 'too-many-moves', values: { most: MOST_MOVES } }, one.span, MOST_MOVES + 1, MOST_MOVES);
+    else if (this.moves.length >= this.most) {
+      this.tooMany('moves', MOST_MOVES, one.span);
       return false;
     } else this.one(one.step, one.left, one.span);
     return true;
@@ -102,15 +117,23 @@ class Run {
     const all = [...this.events];
     for (const { event, from } of this.recurring) {
       const every = Math.max(0.05, event.every ?? 0);
-      for (let at = from; at <= this.now + 1e-9 && all.length < MOST_EVENTS; at += every) all.push(moment(event, at));
+      for (let at = from; at <= this.now + 1e-9; at += every) {
+        if (all.length >= MOST.events) {
+          this.tooMany('events', MOST.events, event.span);
+          break;
+        }
+        all.push(moment(event, at));
+      }
     }
     return all.sort((a, b) => a.at - b.at);
   }
 
   private happen(event: Happening): void {
     const from = event.at ?? this.now;
-    if (event.every !== null) this.recurring.push({ event, from });
-    else if (this.events.length < MOST_EVENTS) this.events.push(moment(event, from));
+    const { recurring, events } = this;
+    if (recurring.length + events.length >= MOST.events) this.tooMany('events', MOST.events, event.span);
+    else if (event.every !== null) recurring.push({ event, from });
+    else events.push(moment(event, from));
   }
 
   private one(written: Step, left: number, span: Span): void {
@@ -192,12 +215,15 @@ class Run {
       this.hands.push({ word: act.name ?? act.word, at: move.start, tiedTo: null, move: move.index });
     }
     for (const one of step.hands) {
+      const [of, list] = one.kind === 'hand' ? (['hits', this.hands] as const) : (['events', this.events] as const);
+      if (list.length >= MOST[of]) {
+        this.tooMany(of, MOST[of], one.span);
+        break;
+      }
       const tiedTo = one.tie === 'start' ? move.start : move.landing;
       const at = Math.max(0, tiedTo + one.offsetMs / 1000);
       if (one.kind === 'hand') this.hands.push({ word: one.word, at, tiedTo, move: move.index });
-      else if (this.events.length < MOST_EVENTS) {
-        this.events.push({ event: one.word as EventWord, name: null, at, move: move.index, span: one.span });
-      }
+      else this.events.push({ event: one.word as EventWord, name: null, at, move: move.index, span: one.span });
     }
   }
 
@@ -209,9 +235,16 @@ class Run {
     this.problem({ code: 'stride', values: { of: 'stand', metres: apart, most: limit } }, span, apart, limit);
   }
 
+  /** Said once of each kind: of what comes after the first too much, nothing is followed either. */
+  tooMany(counted: Counted, most: number, span: Span): void {
+    if (!this.problems.some(({ code, values }) => code === 'too-many' && 'counted' in values && values.counted === counted))
+      this.problem({ code: 'too-many', values: { counted, most } }, span, most + 1, most);
+  }
+
   private problem(problem: ProblemMessage, span: Span, value = 0, limit = 0): void {
-    const known = this.problems.some((p) => p.code === problem.code && p.span.from === span.from);
-    if (!known) this.problems.push({ ...problem, move: this.moves.length, span, value, limit });
+    const place = `${problem.code} ${span.from} ${problem.code === 'too-many' ? problem.values.counted : ''}`;
+    if (this.said.size === this.said.add(place).size) return;
+    this.problems.push({ ...problem, move: this.moves.length, span, value, limit });
   }
 }
 

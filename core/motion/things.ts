@@ -25,11 +25,11 @@ export const HALF_ROOM: Readonly<Record<ThingWord, number>> = {
 
 /** Puts the things of a pattern on the floor; what has no place stands ahead. Partners do their own steps there. */
 export function placeThings(
-  script: Pick<Parsed, 'things' | 'definitions'>,
+  things: Parsed['things'],
   performer: Performer,
-  simulateOwn: (items: Thing['doing'] & object) => Simulation,
+  simulateOwn: (items: Thing['doing'] & object) => Simulation | null,
 ): PlacedThing[] {
-  return script.things.map((one) => {
+  return things.map((one) => {
     const at = { x: along(one.right, performer.body), y: along(one.ahead, performer.body) };
     const unplaced = one.right === null && one.ahead === null;
     const spot = unplaced ? { x: 0, y: OPPONENT_AHEAD } : at;

@@ -94,7 +94,9 @@ export function totalsOf(sim: Simulation, implement = 0): Totals {
     }
   }
   for (const hand of sim.hands) hands[hand.word] = (hands[hand.word] ?? 0) + 1;
-  const outlines = prints.flatMap((print) => outlineOf(print, sim.performer.body));
+  // Where feet stand again and again, once.
+  const stood = new Map(prints.map((print) => [`${print.x} ${print.y} ${print.toe}`, print]));
+  const outlines = [...stood.values()].flatMap((print) => outlineOf(print, sim.performer.body));
   const box = boxOf(outlines);
   const floor = { across: box ? box.maxX - box.minX : 0, along: box ? box.maxY - box.minY : 0 };
   const reachOut = REACH_OF_HEIGHT * sim.performer.body.height.metres + implement;

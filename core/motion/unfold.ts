@@ -33,8 +33,8 @@ interface Around {
 
 type Done = Exclude<Item, Happening>;
 
-/** More brackets and steps than this are never opened, whatever the counts say. */
-const MOST_OPENED = 50_000;
+/** More brackets and steps than this are never opened, whatever the counts say; then it says so. */
+const MOST_OPENED = 20_000;
 
 /**
  * The items one by one: counts, named parts, sides, leads and branches opened. Lazy and bounded: whoever stops reading stops
@@ -79,7 +79,15 @@ export function* unfold(
 
   function* times(item: Done, around: Around): Generator<Unfolded, void> {
     for (let i = 0; i < item.times; i++) {
-      if (++opened > MOST_OPENED) return;
+      if (++opened > MOST_OPENED) {
+        if (opened === MOST_OPENED + 1)
+          yield {
+            kind: 'asks',
+            span: around.at ?? item.span,
+            asks: { code: 'too-many', values: { counted: 'brackets', most: MOST_OPENED } },
+          };
+        return;
+      }
       if (item.kind === 'step') {
         const step = { ...item, act: inside(item.act, around), tempo: item.tempo ?? around.tempo };
         yield { kind: 'step', step, left: item.times - i, span: around.at ?? item.span };

@@ -7,6 +7,16 @@ import { long, ms, percent } from './numbers.js';
 const SIDES = { left: 'left', right: 'right' };
 const DONE = { begin: 'begin', end: 'end' };
 
+const whatCounted: Readonly<Record<FindingMessages['too-many']['counted'], string>> = {
+  moves: 'moves: it was followed up to there',
+  brackets: 'brackets opened: it was followed up to there',
+  things: 'things on the floor: the others were left out',
+  partners: 'partners with steps of their own: the others stand still',
+  hits: 'hits: they were counted up to there',
+  events: 'events: they were followed up to there',
+  findings: 'findings: these are the gravest',
+};
+
 /** What a finding means, whatever its numbers. */
 const means: Readonly<Record<FindingCode, string>> = {
   crossed: 'the feet cross',
@@ -18,7 +28,7 @@ const means: Readonly<Record<FindingCode, string>> = {
   'lead-changed': 'it ends with the other foot leading',
   stride: 'a step beyond the athlete’s range',
   'nothing-to-recover': 'a recovery without a reach',
-  'too-many-moves': 'too long to follow',
+  'too-many': 'more than is followed',
   refused: 'a move that cannot be done from there',
   'short-pass': 'a passing step that does not get past',
   'no-such-thing': 'an aim that does not stand on the floor',
@@ -96,7 +106,7 @@ export const findings = {
         ? `A step of ${long(metres)} is longer than this athlete’s ${long(most)}.`
         : `The feet would stand ${long(metres)} apart; this athlete’s legs reach ${long(most)} at most.`,
     'nothing-to-recover': () => 'There is no reach to recover from here; the athlete stands.',
-    'too-many-moves': ({ most }) => `The pattern has more than ${most} moves; it was followed up to there.`,
+    'too-many': ({ counted, most }) => `More than ${most} ${whatCounted[counted]}.`,
     refused: ({ why }) => `${refused[why]} The athlete stands.`,
     'short-pass': ({ foot }) => `The ${SIDES[foot]} foot does not get past the other: the lead stays as it was.`,
     'no-such-thing': ({ thing }) => `There is no ‘${thing}’ on the floor; the step was done without an aim.`,

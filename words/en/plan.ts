@@ -46,6 +46,7 @@ const callProblems: Says<CallMessages> = {
       : `After ${after} calls none of the alternatives stays on the floor: let each end where it began, or add one that leads back.`,
   run: () => 'On this floor the same call had to come more often running than asked.',
   counts: () => 'Floor and longest run left no way to keep all counts within one of their weights.',
+  many: ({ most }) => `More than ${most} calls: they were drawn up to there.`,
   short: ({ within, shortest }) => `Not even one call can be done in ${sUp(within)}. The shortest takes ${sUp(shortest)}.`,
 };
 

@@ -8,6 +8,16 @@ import { long, ms, percent } from './numbers.js';
 const SIDES = { left: 'ļéƒţ', right: 'ŕíĝĥţ' };
 const DONE = { begin: 'ƀéĝíñ', end: 'éñđ' };
 
+const whatCounted: Readonly<Record<FindingMessages['too-many']['counted'], string>> = {
+  moves: 'ɱóṽéš: íţ ŵáš ƒóļļóŵéđ úþ ţó ţĥéŕé',
+  brackets: 'ƀŕáçķéţš óþéñéđ: íţ ŵáš ƒóļļóŵéđ úþ ţó ţĥéŕé',
+  things: 'ţĥíñĝš óñ ţĥé ƒļóóŕ: ţĥé óţĥéŕš ŵéŕé ļéƒţ óúţ',
+  partners: 'þáŕţñéŕš ŵíţĥ šţéþš óƒ ţĥéíŕ óŵñ: ţĥé óţĥéŕš šţáñđ šţíļļ',
+  hits: 'ĥíţš: ţĥéý ŵéŕé çóúñţéđ úþ ţó ţĥéŕé',
+  events: 'éṽéñţš: ţĥéý ŵéŕé ƒóļļóŵéđ úþ ţó ţĥéŕé',
+  findings: 'ƒíñđíñĝš: ţĥéšé áŕé ţĥé ĝŕáṽéšţ',
+};
+
 /** What a finding means, whatever its numbers. */
 const means: Readonly<Record<FindingCode, string>> = {
   crossed: 'ţĥé ƒééţ çŕóšš',
@@ -19,7 +29,7 @@ const means: Readonly<Record<FindingCode, string>> = {
   'lead-changed': 'íţ éñđš ŵíţĥ ţĥé óţĥéŕ ƒóóţ ļéáđíñĝ',
   stride: 'á šţéþ ƀéýóñđ ţĥé áţĥļéţé’š ŕáñĝé',
   'nothing-to-recover': 'á ŕéçóṽéŕý ŵíţĥóúţ á ŕéáçĥ',
-  'too-many-moves': 'ţóó ļóñĝ ţó ƒóļļóŵ',
+  'too-many': 'ɱóŕé ţĥáñ íš ƒóļļóŵéđ',
   refused: 'á ɱóṽé ţĥáţ çáññóţ ƀé đóñé ƒŕóɱ ţĥéŕé',
   'short-pass': 'á þáššíñĝ šţéþ ţĥáţ đóéš ñóţ ĝéţ þášţ',
   'no-such-thing': 'áñ áíɱ ţĥáţ đóéš ñóţ šţáñđ óñ ţĥé ƒļóóŕ',
@@ -97,7 +107,7 @@ export const findings = {
         ? `Á šţéþ óƒ ${long(metres)} íš ļóñĝéŕ ţĥáñ ţĥíš áţĥļéţé’š ${long(most)}.`
         : `Ţĥé ƒééţ ŵóúļđ šţáñđ ${long(metres)} áþáŕţ; ţĥíš áţĥļéţé’š ļéĝš ŕéáçĥ ${long(most)} áţ ɱóšţ.`,
     'nothing-to-recover': () => 'Ţĥéŕé íš ñó ŕéáçĥ ţó ŕéçóṽéŕ ƒŕóɱ ĥéŕé; ţĥé áţĥļéţé šţáñđš.',
-    'too-many-moves': ({ most }) => `Ţĥé þáţţéŕñ ĥáš ɱóŕé ţĥáñ ${most} ɱóṽéš; íţ ŵáš ƒóļļóŵéđ úþ ţó ţĥéŕé.`,
+    'too-many': ({ counted, most }) => `Ḿóŕé ţĥáñ ${most} ${whatCounted[counted]}.`,
     refused: ({ why }) => `${refused[why]} Ţĥé áţĥļéţé šţáñđš.`,
     'short-pass': ({ foot }) => `Ţĥé ${SIDES[foot]} ƒóóţ đóéš ñóţ ĝéţ þášţ ţĥé óţĥéŕ: ţĥé ļéáđ šţáýš áš íţ ŵáš.`,
     'no-such-thing': ({ thing }) => `Ţĥéŕé íš ñó ‘${thing}’ óñ ţĥé ƒļóóŕ; ţĥé šţéþ ŵáš đóñé ŵíţĥóúţ áñ áíɱ.`,

@@ -6,8 +6,9 @@ import { outsideBy } from '../../judge/area.js';
 import { seeded } from '../../motion/seeded.js';
 import { holds } from '../../testing/holds.js';
 import { performer } from '../../testing/performers.js';
+import { SESSION_LIMITS } from '../session/session.js';
 import { callable } from './callable.js';
-import { alternative, sharesOfCalls, USUAL_CALLS, type Calls } from './calls.js';
+import { alternative, CALL_LIMITS, sharesOfCalls, SHORTEST_GAP, USUAL_CALLS, type Alternative, type Calls } from './calls.js';
 import { drawCalls, neededAfter, quotas } from './draw.js';
 import { foreseen, leastForeseen } from './foresee.js';
 import type { CallMessages } from './messages.js';
@@ -202,6 +203,43 @@ describe('calls and time', () => {
           });
         },
       ),
+    );
+  });
+
+  it('come to an end, whatever the settings allow, and no two follow faster than anybody can take them in', () => {
+    const kinds = fc.constantFrom<Alternative>(
+      alternative('stay', '', { kind: 'stay' }),
+      alternative('fake', 'split, shuffle right 60 cm', { kind: 'feint' }),
+      alternative('nothing', 'hold 0 s'),
+      alternative('right', 'split, shuffle right 60 cm, shuffle left 60 cm', { weight: 0 }),
+      alternative('ball', 'ball hit'),
+    );
+    holds(
+      fc.property(
+        fc.array(kinds, { minLength: 1, maxLength: CALL_LIMITS.alternatives }),
+        fc.record({
+          order: fc.constantFrom('random' as const, 'known' as const),
+          longestRun: fc.integer({ min: 1, max: CALL_LIMITS.run }),
+          interval: fc.option(fc.constant({ low: 0.2, high: 0.2 })),
+          reaction: fc.constantFrom(0, 0, 0.1, 5),
+          weakSide: fc.constant(null),
+          freezes: fc.constantFrom(0, 0.5, 1),
+        }),
+        fc.constantFrom(60, 3600, SESSION_LIMITS.seconds),
+        (alternatives, settings, within) => {
+          const calls: Calls = { ...settings, alternatives };
+          const most = 2_000;
+          const { calls: drawn, problems } = drawCalls(
+            alternatives.map((one) => callable(one, ada)),
+            calls,
+            { seed: 5, within, most },
+          );
+          expect(drawn.length).toBeLessThanOrEqual(most);
+          expect(problems.some(({ code }) => code === 'many')).toBe(drawn.length === most);
+          drawn.forEach(({ at }, i) => i > 0 && expect(at - (drawn[i - 1]?.at ?? 0)).toBeGreaterThan(SHORTEST_GAP - 1e-9));
+        },
+      ),
+      60,
     );
   });
 

@@ -4,7 +4,7 @@ import { seeded } from '../../motion/seeded.js';
 import { ms } from '../ms.js';
 import type { Callable } from './callable.js';
 import type { CallMessage } from './messages.js';
-import { FREEZE_SECONDS, sharesOfCalls, type Calls } from './calls.js';
+import { CALL_LIMITS, FREEZE_SECONDS, sharesOfCalls, SHORTEST_GAP, type Calls } from './calls.js';
 
 /** One call: when, which, and where the athlete then stands. Seconds from the first call's moment; metres on the floor. */
 interface DrawnCall {
@@ -33,19 +33,22 @@ export interface DrawOptions {
   readonly number?: number;
   /** … or as many as can be done within so many seconds. */
   readonly within?: number;
+  /** No more than so many in any case; what a whole session may have, where nothing is said. */
+  readonly most?: number;
   readonly placing?: Placing | null;
 }
 
 const standing: Placing['at'] = { x: 0, y: 0 };
 
 /** Seconds from one call to the next that are needed at least. */
-export const neededAfter = (one: Callable, reaction: number): number => one.seconds + reaction;
+export const neededAfter = (one: Callable, reaction: number): number => Math.max(SHORTEST_GAP, one.seconds + reaction);
 
 /**
  * Draws fair calls. What comes first decides: floor and time, then the longest run allowed, then counts (to the weights, within
  * one), then chance. Seeded: the same seed gives the same calls. Never throws; what cannot be kept is said.
  */
-export function drawCalls(options: readonly Callable[], calls: Calls, { seed, number, within, placing = null }: DrawOptions): CallList {
+export function drawCalls(options: readonly Callable[], calls: Calls, how: DrawOptions): CallList {
+  const { seed, number, within, placing = null, most: bound = CALL_LIMITS.number } = how;
   const problems: CallMessage[] = options.flatMap(({ hindrance, alternative: { name } }) =>
     hindrance === null ? [] : [{ code: 'hindered', values: { name, why: hindrance } }],
   );
@@ -67,7 +70,7 @@ export function drawCalls(options: readonly Callable[], calls: Calls, { seed, nu
     problems.push({ code: 'interval', values: { asked: calls.interval.low, slowest, reaction: calls.reaction, needs: longest } });
   }
   const gap = Math.max(calls.interval ? (calls.interval.low + calls.interval.high) / 2 : 0, meanNeed(usable, shares, calls.reaction));
-  const planned = number ?? Math.max(1, Math.ceil((within ?? 0) / Math.max(0.2, gap)));
+  const planned = Math.min(number ?? Math.max(1, Math.ceil((within ?? 0) / Math.max(SHORTEST_GAP, gap))), bound);
   const quota = quotas(shares, planned, chance);
   const walk = new Walk(usable, placing);
   const list: DrawnCall[] = [];
@@ -79,10 +82,14 @@ export function drawCalls(options: readonly Callable[], calls: Calls, { seed, nu
   let end = 0;
   const broken = { run: false, counts: false };
   const every = usable.map((_, k) => k);
-  const most = number ?? Number.MAX_SAFE_INTEGER;
-  while (list.length < most) {
+  const most = Math.min(number ?? Infinity, bound);
+  for (;;) {
     const inTime = within === undefined ? every : every.filter((k) => at + (usable[k]?.seconds ?? 0) <= within + 1e-9);
-    if (inTime.length === 0) break;
+    if (inTime.length === 0 || list.length === number) break;
+    if (list.length >= most) {
+      problems.push({ code: 'many', values: { most } });
+      break;
+    }
     const onFloor = placing === null ? inTime : inTime.filter((k) => walk.stays(k));
     if (onFloor.length === 0) {
       problems.push({ code: 'floor', values: { after: list.length, area: placing?.area.code ?? '' } });

@@ -21,6 +21,8 @@ export interface CallMessages {
   readonly floor: { readonly after: number; readonly area: string };
   readonly run: Nothing;
   readonly counts: Nothing;
+  /** So many calls and no more are drawn. */
+  readonly many: { readonly most: number };
   readonly short: { readonly within: number; readonly shortest: number };
 }
 
