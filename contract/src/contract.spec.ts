@@ -1,3 +1,4 @@
+import { PLAN_LIMITS, unfoldsTo } from '@hopsk/core/plan/unfolds';
 import { SignIn } from './club.js';
 import { CLUB_FILE } from './club-format.js';
 import { ClubFile } from './club-file.js';
@@ -9,7 +10,7 @@ import { sampleAthlete, sampleRun, sampleSession } from './testing/samples.js';
 
 const athlete = sampleAthlete;
 const dose = { mode: 'seconds', work: 30, rounds: 3, sets: 2, rest: 20, setRest: 60 };
-function said(schema: typeof AthleteDraft | typeof Rounds, input: unknown): string[] {
+function said(schema: typeof AthleteDraft | typeof Rounds | typeof RunHead, input: unknown): string[] {
   const result = schema.safeParse(input);
   return result.success
     ? []
@@ -41,6 +42,27 @@ describe('what crosses the wire', () => {
     expect(said(Rounds, { ...dose, work: 3000, rounds: 20 })).toEqual(['rounds together 6']);
     expect(said(Rounds, { ...dose, mode: 'reps', work: 2.5 })[0]).toContain('work reps');
     expect(said(Rounds, { ...dose, work: NaN })[0]).toBe('work number');
+  });
+
+  it('takes no plan that comes to more than anybody runs, and counts that without making it', () => {
+    const plan = (more: object, chances: object) => ({
+      ...{ ...sampleRun, id: crypto.randomUUID(), athletes: [crypto.randomUUID()] },
+      plan: { dose: { ...dose, mode: 'seconds', rest: 0, setRest: 0, sets: 1, ...more }, rep: { seconds: 0.05, chances } },
+    });
+    // What froze a server for eight seconds: 1.2 kB.
+    const many = Array.from({ length: 200 }, (_, i) => i / 5000);
+    expect(said(RunHead, plan({ work: 3600, rounds: 6 }, { step: many }))).toEqual([`plan unfolds occasions ${PLAN_LIMITS.occasions}`]);
+    expect(said(RunHead, plan({ work: 1000, rounds: 1 }, { step: many }))).toEqual([`plan unfolds chances ${PLAN_LIMITS.chances}`]);
+    expect(said(RunHead, plan({ work: 1100, rounds: 1 }, { step: [0], split: many.slice(0, 10) }))).toEqual([]);
+    expect(
+      unfoldsTo({
+        dose: { mode: 'seconds', work: 1100, rounds: 1, sets: 1, rest: 0, setRest: 0 },
+        rep: { seconds: 0.05, chances: { step: [0] } },
+      }),
+    ).toEqual({
+      occasions: 22_000,
+      chances: 22_000,
+    });
   });
 
   it('reads an address in small letters and refuses an event it does not know', () => {

@@ -1,3 +1,4 @@
+import type { Unfolded } from '@hopsk/core/plan/unfolds';
 import { said, type Nothing, type Said } from '@hopsk/core/said';
 import * as z from 'zod/mini';
 import type { Wire } from './common.js';
@@ -24,6 +25,8 @@ export interface FieldMessages {
   readonly 'unknown-fields': { readonly keys: readonly string[] };
   readonly 'too-many': { readonly most: number };
   readonly 'too-few': { readonly least: number };
+  /** More than a run can be counted by. */
+  readonly unfolds: { readonly unit: keyof Unfolded; readonly most: number };
   readonly twice: Nothing;
   readonly floor: Nothing;
   readonly topic: Nothing;

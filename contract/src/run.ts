@@ -7,11 +7,13 @@ import type { PlanChange as LoggedChange } from '@hopsk/core/plan/replan';
 import { CUE_KINDS, SOUNDS } from '@hopsk/core/plan/cue';
 import {
   type RepPlan as PlannedRep,
+  type RunPlan as LoggedPlan,
   type RoundsPlan as RoundsRun,
   type RunStretch as PlannedRunStretch,
   type SessionPlan as SessionRun,
 } from '@hopsk/core/plan/run-plan';
 import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
+import { beyond, PLAN_LIMITS } from '@hopsk/core/plan/unfolds';
 import * as z from 'zod/mini';
 import { between, Code, Day, Id, line, SideName, type Wire } from './common.js';
 import { Rounds } from './pattern.js';
@@ -90,7 +92,12 @@ const SessionPlan = z.object({
   /** Landings that were planned then; null in a run of an earlier program. */
   landings: z._default(z.nullable(z.number().check(z.gte(0))), null),
 }) satisfies z.ZodMiniType<SessionRun>;
-export const RunPlan = z.union([SessionPlan, RoundsPlan]);
+/** More than that nobody runs, and counting it would keep others waiting. */
+const countable = z.superRefine<LoggedPlan>((plan, context) => {
+  const unit = beyond(plan);
+  if (unit !== null) context.addIssue({ code: 'custom', path: [], message: field('unfolds', { unit, most: PLAN_LIMITS[unit] }) });
+});
+export const RunPlan = z.union([SessionPlan, RoundsPlan]).check(countable);
 export type RunPlan = Wire<typeof RunPlan>;
 type SessionPlan = Wire<typeof SessionPlan>;
 

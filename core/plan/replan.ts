@@ -1,4 +1,5 @@
 import type { Cue } from './cue.js';
+import { beyond } from './unfolds.js';
 import type { PlannedExercise, RepPlan, RunStretch, SessionPlan } from './run-plan.js';
 
 /**
@@ -18,11 +19,14 @@ export interface PlanChange {
 export const changesAt = ({ phases }: SessionPlan, { from }: Pick<PlanChange, 'from'>): number =>
   phases[from]?.start ?? phases.at(-1)?.end ?? 0;
 
-/** Whether a change can follow on a plan: its stretches one after the other from where it changes, of exercises and repetitions that are there; nothing at all is no plan. */
+/**
+ * Whether a change can follow on a plan: its stretches one after the other from where it changes, of exercises and repetitions that are
+ * there, and together no more than anybody runs; nothing at all is no plan.
+ */
 export function fits(plan: SessionPlan, change: PlanChange): boolean {
   const { from, phases } = change;
   const [exercises, reps] = [plan.exercises.length + change.exercises.length, plan.reps.length + change.reps.length];
-  if (from > plan.phases.length || from + phases.length === 0) return false;
+  if (from > plan.phases.length || from + phases.length === 0 || beyond(changed(plan, change)) !== null) return false;
   let at = changesAt(plan, change);
   return phases.every(({ start, end, exercise, done, line }) => {
     const follows = Math.abs(start - at) < 0.002 && end >= start;

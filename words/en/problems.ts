@@ -125,6 +125,8 @@ export const problems = {
     'unknown-fields': ({ keys }) => `holds fields that are not known: ‘${keys.join('’, ‘')}’`,
     'too-many': ({ most }) => `holds more than ${most}`,
     'too-few': ({ least }) => `needs at least ${least}`,
+    unfolds: ({ unit, most }) =>
+      `comes to more than ${most} ${unit === 'occasions' ? 'repetitions' : 'chances for a fault'}: make it shorter`,
     twice: () => 'holds the same twice',
     floor: () => 'is no floor we know',
     topic: () => 'is no topic on which schools differ',
