@@ -1,5 +1,6 @@
 import js from '@eslint/js';
 import angular from 'angular-eslint';
+import regexp from 'eslint-plugin-regexp';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
@@ -7,6 +8,7 @@ export default tseslint.config(
   {
     files: ['**/*.ts'],
     extends: [js.configs.recommended, ...tseslint.configs.recommendedTypeChecked],
+    plugins: { regexp },
     languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
     rules: {
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
@@ -15,6 +17,9 @@ export default tseslint.config(
       '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
       eqeqeq: ['error', 'always', { null: 'ignore' }],
       'no-console': 'off',
+      // Whatever comes from outside is read in a time that grows as its length does.
+      'regexp/no-super-linear-backtracking': 'error',
+      'regexp/no-super-linear-move': 'error',
     },
   },
   {
@@ -33,6 +38,8 @@ export default tseslint.config(
     // Bodies of answers and of pages are of no known type in specs.
     files: ['**/*.spec.ts', 'e2e/**/*.ts', 'server/src/testing/**/*.ts'],
     rules: {
+      'regexp/no-super-linear-backtracking': 'off',
+      'regexp/no-super-linear-move': 'off',
       '@typescript-eslint/no-unsafe-assignment': 'off',
       '@typescript-eslint/no-unsafe-member-access': 'off',
       '@typescript-eslint/no-unsafe-argument': 'off',

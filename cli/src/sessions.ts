@@ -41,7 +41,7 @@ const oneOf = <T extends string>(said: string, known: readonly T[], option: stri
 
 /** 'left knee': a part with its side, if any; it forbids what a caution of that part usually does. */
 function cautionOf(said: string): Caution {
-  const [, side = null, part = ''] = /^(?:(left|right)\s+)?(.*)$/.exec(said.trim()) ?? [];
+  const [, side = null, part = ''] = /^(?:(left|right)\s+)?(\S.*)$/.exec(said.trim()) ?? [];
   const known = oneOf(part, CAUTION_PARTS, 'cautions');
   return { part: known, side: side as Caution['side'], forbids: USUALLY_FORBIDS[known], landings: null, note: '' };
 }

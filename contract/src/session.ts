@@ -3,6 +3,7 @@ import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
 import { placingFrom } from '@hopsk/core/judge/area-text';
 import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
 import { LONGEST_REST } from '@hopsk/core/language/dose';
+import { DOSE_LIMITS } from '@hopsk/core/language/dose';
 import { CALL_LIMITS, type Calls } from '@hopsk/core/plan/calls/calls';
 import { STRETCH_KINDS } from '@hopsk/core/plan/stretch';
 import { SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/session';
@@ -64,7 +65,7 @@ export const StageSchema = z.object({
   implement: z.enum(IMPLEMENTS),
   tempo: between(0.25, 4),
   /** As typed: what of it cannot be read is said on the page, never lost. */
-  dose: z.string().check(z.maxLength(400)),
+  dose: z.string().check(z.maxLength(DOSE_LIMITS.characters)),
   explain: seconds(SESSION_LIMITS.explain),
   watch: z.array(Code).check(z.maxLength(8)),
   view: z.enum(VIEWS),
@@ -91,7 +92,7 @@ const Difference = z.object({
   athlete: Id,
   stage: Id,
   skip: z.boolean(),
-  dose: z.string().check(z.maxLength(400)),
+  dose: z.string().check(z.maxLength(DOSE_LIMITS.characters)),
   note: note(200),
 });
 

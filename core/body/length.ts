@@ -27,9 +27,9 @@ export function formatLength(metres: number, units: LengthUnits, decimals = 0): 
  */
 export function parseLength(text: string, units: LengthUnits): number | null {
   const t = text.trim().toLowerCase().replace(',', '.').replace('½', '.5').replace(/[’′]/g, "'").replace(/[”″]/g, '"');
-  const feet = /^(\d+(?:\.\d+)?)\s*(?:ft|')\s*(?:(\d*(?:\.\d+)?)\s*(?:in|")?)?$/.exec(t);
+  const feet = /^(\d+(?:\.\d+)?)\s*(?:ft|')\s*(?:(\d+(?:\.\d+)?|\.\d+)\s*(?:in|")?)?$/.exec(t);
   if (feet) return (Number(feet[1]) * 12 + Number(feet[2] ?? 0)) * INCH;
-  const plain = /^(\d*\.?\d+)\s*(cm|m|in|")?$/.exec(t);
+  const plain = /^(\d+(?:\.\d+)?|\.\d+)\s*(cm|m|in|")?$/.exec(t);
   if (!plain) return null;
   const value = Number(plain[1]);
   const unit = plain[2] ?? (units === 'cm' ? 'cm' : 'in');

@@ -39,7 +39,7 @@ export function areaOf(said: string): Area | null {
 export function placingFrom(said: string): Placing | null {
   const at = AT.exec(said);
   const facing = FACING.exec(said);
-  const area = areaOf(said.replace(AT, '').replace(FACING, ''));
+  const area = areaOf(said.replace(AT, '').replace(FACING, '').trimEnd());
   if (area === null) return null;
   const place = at ? { x: Number(at[1]), y: Number(at[2]) } : area.start;
   if (outsideBy(area, place) > 0) return null;

@@ -1,5 +1,5 @@
 import { said } from '../said.js';
-import { beyond, count, numberOf, rangeText, secondsOf, secondsText, split, type Clause } from './dose-words.js';
+import { beyond, count, numberOf, parted, rangeText, secondsOf, secondsText, split, type Clause } from './dose-words.js';
 import {
   doseBy,
   exactly,
@@ -33,7 +33,7 @@ export interface ReadDose {
 const TIME = String.raw`\d+:\d\d|\d+(?:[.,]\d+)?(?:\s*(?:[–-]|to)\s*\d+(?:[.,]\d+)?)?\s*(?:s|sec|seconds?|min|minutes?|h)\b`;
 const UNIT = String.raw`(?:reps?|repetitions?|times|balls?|feeds?|steps?|singles?)`;
 const WHOLE = String.raw`-?\d+(?:\s*(?:[–-]|to)\s*\d+)?`;
-const SIDES = /\s*,?\s*\b(?:(each)|both)\s+(sides?|leads?|legs?|ways?)(\s+in\s+all)?\s*$/i;
+const SIDES = /\b(?:(each)|both)\s+(sides?|leads?|legs?|ways?)(\s+in\s+all)?$/i;
 const SETS_OF = new RegExp(String.raw`^(${WHOLE})\s+sets?\s+of\s+`, 'i');
 const TIMES_ = new RegExp(String.raw`^(${WHOLE})\s*(?:[x×*]|rounds?\s+of)\s*`, 'i');
 
@@ -45,6 +45,13 @@ const TIMES_ = new RegExp(String.raw`^(${WHOLE})\s*(?:[x×*]|rounds?\s+of)\s*`, 
  */
 export function readDose(text: string): ReadDose {
   const errors: DoseError[] = [];
+  if (text.length > DOSE_LIMITS.characters)
+    return {
+      dose: null,
+      errors: [
+        { ...said<DoseMessages, 'too-long'>('too-long', { most: DOSE_LIMITS.characters }), from: 0, to: text.length, instead: null },
+      ],
+    };
   const [head, ...rest] = split(text);
   if (!head || head.text === '') {
     return { dose: null, errors: [{ code: 'empty', values: {}, from: 0, to: text.length, instead: '3 × 30 s' }] };
@@ -68,11 +75,11 @@ function say<Code extends keyof DoseMessages>(
 /** The first clause: sets, rounds, work and sides. */
 function headOf(clause: Clause, errors: DoseError[]): Dose | null {
   let rest = clause.text;
-  const sidesSaid = SIDES.exec(rest);
+  const sidesSaid = SIDES.exec(rest.trimEnd());
   const sides: Sides | null = sidesSaid
     ? { of: /lead/i.test(sidesSaid[2] ?? '') ? 'lead' : 'side', share: sidesSaid[1] ? 'each' : sidesSaid[3] ? 'all' : null }
     : null;
-  if (sidesSaid) rest = rest.slice(0, sidesSaid.index).trim();
+  if (sidesSaid) rest = rest.slice(0, sidesSaid.index).trim().replace(/,$/, '').trimEnd();
   const factors: Range[] = [];
   const setsOf = SETS_OF.exec(rest);
   if (setsOf) {
@@ -103,9 +110,10 @@ function workOf(clause: Clause, whole: Clause, errors: DoseError[]): Work | null
   const { text } = clause;
   const open = new RegExp(`^(?:at least (${TIME})\\s+)?until (?:comfortable|easy|confident)$`, 'i').exec(text);
   if (open) return { by: 'open', least: open[1] ? (secondsOf(open[1])?.low ?? OPEN_LEAST) : OPEN_LEAST };
-  const climb = /^(ladder|pyramid)\s+(\d+(?:\s*[-–]\s*\d+)*)$/i.exec(text);
-  if (climb) return ladderOf(climb[1] ?? '', climb[2] ?? '', clause, errors);
-  const within = new RegExp(`^(${WHOLE})\\s*${UNIT}?\\s+in\\s+(${TIME})$`, 'i').exec(text);
+  const climb = /^(ladder|pyramid)\s(.*)$/is.exec(text);
+  const numbers = climb?.[2]?.split(/[-–]/).map((one) => one.trim()) ?? [];
+  if (climb && numbers.every((one) => /^\d+$/.test(one))) return ladderOf(climb[1] ?? '', numbers.map(Number), clause, errors);
+  const within = new RegExp(`^(${WHOLE})(?:\\s*${UNIT})?\\s+in\\s+(${TIME})$`, 'i').exec(text);
   if (within) {
     const seconds = secondsOf(within[2] ?? '');
     return {
@@ -134,8 +142,7 @@ function timeOf(clause: Clause, errors: DoseError[]): Work | null {
   return { by: 'time', seconds: wrong?.instead ?? range };
 }
 
-function ladderOf(kind: string, numbers: string, clause: Clause, errors: DoseError[]): Work {
-  const typed = numbers.split(/\s*[-–]\s*/).map(Number);
+function ladderOf(kind: string, typed: readonly number[], clause: Clause, errors: DoseError[]): Work {
   const top = Math.min(20, Math.max(1, typed[0] ?? 1));
   const counts = /pyramid/i.test(kind) && typed.length === 1 ? pyramid(top) : typed;
   const kept = counts.filter((n) => n >= 1 && n <= DOSE_LIMITS.count).slice(0, DOSE_LIMITS.ladder);
@@ -143,13 +150,13 @@ function ladderOf(kind: string, numbers: string, clause: Clause, errors: DoseErr
   return { by: 'ladder', counts: kept.length > 0 ? kept : [1] };
 }
 
-const CHIME = new RegExp(`^every\\s+(${TIME})\\s*\\((.*)\\)\\s*(at once|at cycle end)?\\s*(and on the bell)?$`, 'is');
+const CHIME = new RegExp(`^every\\s+(${TIME})\\s*\\((.*)\\)\\s*(?:(at once|at cycle end)\\s*)?(and on the bell)?$`, 'is');
 
 /** One of the later clauses. */
 function withClause(dose: Dose | null, clause: Clause, errors: DoseError[]): Dose | null {
   if (dose === null) return null;
   const { text } = clause;
-  const rest = /^(?:(set)\s+rest|rest\s+(between\s+sets)|between\s+(sets)|rest(?:\s+between\s+rounds)?)\s+(.+)$/i.exec(text);
+  const rest = /^(?:(set)\s+rest|rest\s+(between\s+sets)|between\s+(sets)|rest(?:\s+between\s+rounds)?)\s+(\S.*)$/is.exec(text);
   if (rest) {
     const value = restOf(rest[4] ?? '', clause, errors);
     return rest[1] || rest[2] || rest[3] ? { ...dose, setRest: value } : { ...dose, rest: value };
@@ -157,8 +164,8 @@ function withClause(dose: Dose | null, clause: Clause, errors: DoseError[]): Dos
   if (/^no rest$/i.test(text)) return { ...dose, rest: 0, setRest: dose.setRest ?? 0 };
   const ratio = /^work\s*:\s*rest\s+(\d+(?:\.\d+)?)\s*:\s*(\d+(?:\.\d+)?)$/i.exec(text);
   if (ratio && Number(ratio[1]) > 0) return { ...dose, rest: { times: Number(ratio[2]) / Number(ratio[1]) } };
-  const turns = /^alternating\s+(.+?)\s+and\s+(.+)$/i.exec(text);
-  if (turns) return { ...dose, alternate: { a: turns[1] ?? '', b: turns[2] ?? '' } satisfies Alternation };
+  const turns = /^alternating\s/i.test(text) ? parted(text.slice('alternating'.length), /\sand\s/i) : null;
+  if (turns) return { ...dose, alternate: { a: turns[0], b: turns[1] } satisfies Alternation };
   if (/^count(?:s|ing)? (?:aloud|spoken)$/i.test(text)) return { ...dose, speaks: 'counts' };
   if (/^beats (?:aloud|spoken)$/i.test(text)) return { ...dose, speaks: 'beats' };
   if (/^challenge$/i.test(text)) return { ...dose, challenge: true };

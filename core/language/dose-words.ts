@@ -29,7 +29,17 @@ export function split(text: string): Clause[] {
 
 export const numberOf = (text: string): number => Number(text.trim().replace(',', '.'));
 
-const BETWEEN = /\s*(?:[–-]|to)\s*/;
+const BETWEEN = /[–-]|to/;
+
+/**
+ * What stands before and behind a word in a text, where something does; null where the word is not there.
+ * @example parted('a and b', /\sand\s/) // ['a', 'b']
+ */
+export function parted(text: string, word: RegExp): readonly [string, string] | null {
+  const found = word.exec(text);
+  const parts = found && ([text.slice(0, found.index).trim(), text.slice(found.index + found[0].length).trim()] as const);
+  return parts?.every((part) => part !== '') ? parts : null;
+}
 
 /**
  * '6', '6–10', '-3' as a range.

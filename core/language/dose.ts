@@ -120,6 +120,7 @@ export const turnsOf = (n: number): readonly [number, number] => [Math.ceil(n / 
 
 /** Limits of what a dose may hold, for reading and for forms: seconds, counts. */
 export const DOSE_LIMITS = {
+  characters: 400,
   seconds: 3600,
   count: 1000,
   rounds: 100,

@@ -45,6 +45,7 @@ export type NotationMessage = Said<NotationMessages>;
 
 /** Everything that can be wrong with a dose. `said` is the clause as typed. */
 export interface DoseMessages {
+  readonly 'too-long': { readonly most: number };
   readonly empty: Nothing;
   readonly downwards: { readonly said: string };
   readonly 'under-one': { readonly said: string };

@@ -1,6 +1,7 @@
 import type { Side } from '../body/foot.js';
 import { schoolOf } from '../body/school.js';
 import { said } from '../said.js';
+import { DOSE_LIMITS } from './dose.js';
 import { NOTATION_LIMITS } from './limits.js';
 import type { FileMessage, FileMessages } from './messages.js';
 
@@ -36,7 +37,7 @@ export const fileErrors =
   (line, code, values) =>
     into.push({ ...said<FileMessages, typeof code>(code, values), line });
 
-export const FILE_LIMITS = { characters: 2_000_000, patterns: 2_000, name: 80, tags: 12, dose: 400 } as const;
+export const FILE_LIMITS = { characters: 2_000_000, patterns: 2_000, name: 80, tags: 12, dose: DOSE_LIMITS.characters } as const;
 
 const USUAL: Omit<FiledPattern, 'line'> = {
   name: '',
@@ -53,8 +54,14 @@ const USUAL: Omit<FiledPattern, 'line'> = {
   explain: 0,
 };
 
-const HEAD = /^==\s*(.*?)\s*(?:==)?\s*$/;
-const FIELD = /^(sport|stance|hand|lead|closes|area|tags|dose|cued|explain):\s*(.*?)\s*$/i;
+const FIELD = /^(sport|stance|hand|lead|closes|area|tags|dose|cued|explain):(.*)$/i;
+
+/** The name in a line '== name' or '== name =='; null where the line is none. */
+function nameIn(line: string): string | null {
+  if (!line.startsWith('==')) return null;
+  const said = line.slice(2).trim();
+  return said.endsWith('==') ? said.slice(0, -2).trimEnd() : said;
+}
 
 type Draft = { -readonly [K in keyof FiledPattern]: FiledPattern[K] };
 
@@ -82,9 +89,8 @@ export function readPatternFile(text: string): { readonly patterns: readonly Fil
     .replace(/^\uFEFF/, '')
     .split(/\r\n|\r|\n/)
     .forEach((content, i) => {
-      const head = HEAD.exec(content);
-      if (head) {
-        const name = head[1] ?? '';
+      const name = nameIn(content);
+      if (name !== null) {
         if (name === '') say(i + 1, 'no-name', {});
         if (name.length > FILE_LIMITS.name) say(i + 1, 'name-cut', { most: FILE_LIMITS.name });
         open = begin((name || 'unnamed').slice(0, FILE_LIMITS.name), i + 1);
@@ -93,7 +99,7 @@ export function readPatternFile(text: string): { readonly patterns: readonly Fil
       const field = inSteps ? null : FIELD.exec(content);
       if (field) {
         open ??= begin('', i);
-        const wrong = setField(open, (field[1] ?? '').toLowerCase(), field[2] ?? '');
+        const wrong = setField(open, (field[1] ?? '').toLowerCase(), (field[2] ?? '').trim());
         if (wrong !== null) errors.push({ ...wrong, line: i + 1 });
         return;
       }

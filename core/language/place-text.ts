@@ -1,6 +1,6 @@
 /** How a place and a facing are said behind a floor: ' at 0.4, -1 facing 30'. */
-export const AT = /\s+at\s+(-?\d+(?:\.\d+)?)\s*,\s*(-?\d+(?:\.\d+)?)/i;
-export const FACING = /\s+facing\s+(-?\d{1,3})/i;
+export const AT = /\sat\s+(-?\d+(?:\.\d+)?)\s*,\s*(-?\d+(?:\.\d+)?)/i;
+export const FACING = /\sfacing\s+(-?\d{1,3})/i;
 
 const negated = (number: string): string => (Number(number) === 0 ? number : number.startsWith('-') ? number.slice(1) : `-${number}`);
 

@@ -1,4 +1,4 @@
-import { secondsOf } from './dose-words.js';
+import { parted, secondsOf } from './dose-words.js';
 import type { FileMessages } from './messages.js';
 import { fileErrors, type FileError } from './pattern-file.js';
 
@@ -29,8 +29,6 @@ type Wanted = FileMessages['setting']['wanted'];
 /** What a line settles, or what it should have been. */
 type Settled = Partial<SessionHead> | Wanted;
 
-const WATER = /^(.+?)\s+every\s+(.+)$/i;
-
 const seconds = (value: string, settled: (seconds: number) => Partial<SessionHead>): Settled => {
   const time = secondsOf(value);
   return time ? settled(time.low) : 'time';
@@ -44,7 +42,7 @@ const LINES: Readonly<Record<string, (value: string) => Settled>> = {
   rest: (value) => seconds(value, (rest) => ({ rest })),
   'set rest': (value) => seconds(value, (setRest) => ({ setRest })),
   water: (value) => {
-    const [, pause = '', every = ''] = WATER.exec(value) ?? [];
+    const [pause, every] = parted(value, /\severy\s/i) ?? ['', ''];
     const [long, often] = [secondsOf(pause), secondsOf(every)];
     return long && often ? { water: { seconds: long.low, every: often.low } } : 'water';
   },
@@ -53,7 +51,7 @@ const LINES: Readonly<Record<string, (value: string) => Settled>> = {
   seed: (value) => whole(value, 'number', (seed) => ({ seed })),
   floor: (area) => ({ area }),
 };
-const LINE = new RegExp(`^(${Object.keys(LINES).join('|')}):\\s*(.*?)\\s*$`, 'i');
+const LINE = new RegExp(`^(${Object.keys(LINES).join('|')}):(.*)$`, 'i');
 
 /**
  * Reads the lines before the first '== name'. A setting that cannot be read stays as it was, and is named by its line.
@@ -68,9 +66,9 @@ export function readHead(text: string): { readonly head: SessionHead; readonly p
   let head = OPEN_HEAD;
   const patterns = lines.map((line, i) => {
     const [, name = '', value = ''] = (first < 0 || i < first ? LINE.exec(line) : null) ?? [];
-    const settled = LINES[name.toLowerCase()]?.(value);
+    const settled = LINES[name.toLowerCase()]?.(value.trim());
     if (settled === undefined) return line;
-    if (typeof settled === 'string') say(i + 1, 'setting', { said: value, wanted: settled });
+    if (typeof settled === 'string') say(i + 1, 'setting', { said: value.trim(), wanted: settled });
     else head = { ...head, ...settled };
     // Lines keep their numbers for what is said of the others.
     return '#';

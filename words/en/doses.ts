@@ -12,6 +12,7 @@ export const doses = {
     'no-time': ({ said }) => `‘${said}’ is no time.`,
     ladder: ({ said, most }) => `‘${said}’: counts run from 1 to ${most}; the others were left out.`,
     chime: () => 'A chime comes every second at most; this one was left out.',
+    'too-long': ({ most }) => `A dose has ${most} characters at most; it was not read.`,
     'not-understood': ({ said }) => `‘${said}’ is not understood in a dose; it was left out.`,
     'rest-no-time': ({ said }) => `‘${said}’ is no time; the rest stays undecided.`,
     'rest-negative': () => 'A rest cannot be less than nothing; it stays undecided.',

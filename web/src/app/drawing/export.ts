@@ -21,7 +21,7 @@ export function svgFile(drawing: SVGSVGElement, ground: string): string {
     const style = getComputedStyle(from[i] as Element);
     for (const name of TAKEN) {
       const value = style.getPropertyValue(name);
-      if (value !== '') element.setAttribute(name, value.replace(/url\("[^"]*#([^"]+)"\)/g, 'url(#$1)'));
+      if (value !== '') element.setAttribute(name, value.replace(/url\("[^"#]*#([^"]+)"\)/g, 'url(#$1)'));
     }
     element.removeAttribute('class');
     for (const { name } of [...element.attributes]) if (name.startsWith('_ng')) element.removeAttribute(name);
@@ -52,7 +52,7 @@ export async function pngFile(drawing: SVGSVGElement, ground: string): Promise<B
 
 /** A name that every file system takes. */
 export const fileName = (name: string, ending: string): string =>
-  `${name.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-+|-+$/g, '') || 'pattern'}.${ending}`;
+  `${name.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'pattern'}.${ending}`;
 
 /** Hands a file to the browser. */
 export function saveFile(content: Blob | string, name: string): void {

@@ -73,8 +73,8 @@ export function lengths(units: LengthUnits, { low, high }: Pick<Limits, 'low' | 
   return {
     show: (value) => formatLength(value, units, 1).replace(/\.0 /, ' '),
     read: (typed) => {
-      const [, less, rest = ''] = /^\s*([-−]?)(.*)$/s.exec(typed) ?? [];
-      const long = parseLength(rest, units);
+      const less = /^[-−]/.test(typed.trim());
+      const long = parseLength(less ? typed.trim().slice(1) : typed, units);
       const metres = long !== null && less ? -long : long;
       if (metres === null) return { wrong: { code: 'length', values: {} } };
       if (metres < low || metres > high) return { wrong: { code: 'between', values: { low: shown(low), high: shown(high), unit } } };

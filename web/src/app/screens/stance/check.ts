@@ -129,7 +129,7 @@ export class StanceCheckPanel {
       name
         .toLowerCase()
         .replace(/[^a-z0-9]+/g, '-')
-        .replace(/^-+|-+$/g, '')
+        .replace(/^-|-$/g, '')
         .slice(0, 30) || 'stance'
     }`;
     const stance: OwnSchool = {

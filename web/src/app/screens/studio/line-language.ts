@@ -101,7 +101,7 @@ export function completeSteps(context: CompletionContext): CompletionResult | nu
     return word || context.explicit ? { from: word?.from ?? context.pos, options: partsOf(head), validFor: /^[\p{L}]*$/u } : null;
   }
   if (text === '' && !context.explicit) return null;
-  const names = [...context.state.doc.toString().matchAll(/(?:^|[,;\n])\s*([\p{L}_-]+)\s*=/gu)].map((match): Completion => ({
+  const names = [...context.state.doc.toString().matchAll(/(?:^|[,;\n])[^\S\n]*([\p{L}_-]+)\s*=/gu)].map((match): Completion => ({
     label: match[1] as string,
     detail: words.steps.named,
   }));
