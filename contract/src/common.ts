@@ -9,8 +9,21 @@ type Kept<T> = T extends object ? { readonly [K in keyof T]: Kept<T[K]> } : T;
 /** Ids are made where the record is made, on a phone without a network too. */
 export const Id = z.uuid(field('id', {}));
 
-/** Characters that no name or note needs: controls, and the marks that turn the reading direction of what follows. */
-const UNSEEN = /[\p{Cc}\u202a-\u202e\u2066-\u2069]/u;
+/** Characters that no name or note needs: controls, halves of characters, and the marks that turn the reading direction of what follows. */
+const UNSEEN = /[\p{Cc}\p{Cs}\u202a-\u202e\u2066-\u2069]/u;
+
+/** Characters that no text can be kept with: the end of a text for some programs, and halves of characters. */
+const unkept = (typed: string): boolean => typed.includes('\u0000') || /\p{Cs}/u.test(typed);
+
+/**
+ * Whether a value as it came can be kept as it is, whatever it holds.
+ * @example [keepable({ a: ['b'] }), keepable({ a: '\ud83d' })] // [true, false]
+ */
+export const keepable = (value: unknown): boolean => {
+  if (typeof value === 'string') return !unkept(value);
+  if (typeof value !== 'object' || value === null) return true;
+  return Object.entries(value).every(([key, one]) => !unkept(key) && keepable(one));
+};
 
 /** A line of text that people typed: any language and emoji, no control characters, trimmed. */
 export const line = (most: number) =>
@@ -29,13 +42,26 @@ export const note = (most: number) =>
     z.refine((text) => !UNSEEN.test(text), field('unseen', {})),
   );
 
+/** Any text, of several lines too, as it was typed. */
+export const text = (most: number) =>
+  z.string().check(
+    z.maxLength(most),
+    z.refine((typed) => !unkept(typed), field('unseen', {})),
+  );
+
 /** Optional text in a fixed code alphabet, such as a fault or stance code. */
 export const Code = z.string().check(z.regex(/^[a-z0-9-]{1,40}$/, field('code', {})));
 
 /** What every record that is kept has beside what was typed: when it was put away, if so, and when it was saved last. */
 export const KEPT = { archivedAt: z.nullable(z.iso.datetime()), savedAt: z.optional(z.iso.datetime()) };
 
-export const Day = z.iso.date(field('day', {}));
+/** There was no year 0. */
+const inTime = z.refine<string>((said) => !said.startsWith('0000'), field('day', {}));
+export const Day = z.iso.date(field('day', {})).check(inTime);
+export const Moment = z.iso.datetime().check(inTime);
+
+/** How often a record was saved; 0: never. */
+export const Version = z.int().check(z.gte(0), z.lte(2_000_000_000));
 export const SideName = z.enum(SIDES);
 
 /** A number between two bounds, both said in the message. */

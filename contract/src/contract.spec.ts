@@ -52,6 +52,7 @@ describe('what crosses the wire', () => {
     // What froze a server for eight seconds: 1.2 kB.
     const many = Array.from({ length: 200 }, (_, i) => i / 5000);
     expect(said(RunHead, plan({ work: 3600, rounds: 6 }, { step: many }))).toEqual([`plan unfolds occasions ${PLAN_LIMITS.occasions}`]);
+    expect(said(RunHead, plan({ work: 10, rounds: 2 ** 40, mode: 'reps' }, { step: [0] }))[0]).toContain('plan.dose.rounds between');
     expect(said(RunHead, plan({ work: 1000, rounds: 1 }, { step: many }))).toEqual([`plan unfolds chances ${PLAN_LIMITS.chances}`]);
     expect(said(RunHead, plan({ work: 1100, rounds: 1 }, { step: [0], split: many.slice(0, 10) }))).toEqual([]);
     expect(

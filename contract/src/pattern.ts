@@ -4,7 +4,7 @@ import { FILE_LIMITS } from '@hopsk/core/language/pattern-file';
 import { ROUNDS_LIMITS, type Rounds as KeptRounds } from '@hopsk/core/language/rounds';
 import * as z from 'zod/mini';
 import { SchoolChoicesSchema } from './teaching.js';
-import { between, Code, Id, KEPT, line, note, SideName, whole, type Wire } from './common.js';
+import { between, Code, Id, KEPT, line, note, SideName, whole, type Wire, Version, text } from './common.js';
 import { field } from './problem.js';
 
 const seconds = (most: number) => between(0, most, 's');
@@ -32,10 +32,7 @@ export const Rounds = z
   ) satisfies z.ZodMiniType<KeptRounds>;
 
 /** A pattern's text is kept as typed; line breaks are part of it. */
-const Steps = z.string().check(
-  z.maxLength(NOTATION_LIMITS.characters),
-  z.refine((text) => !text.includes('\u0000'), field('unseen', {})),
-);
+const Steps = text(NOTATION_LIMITS.characters);
 
 export const PatternDraft = z.object({
   name: line(80),
@@ -58,7 +55,7 @@ export type PatternDraft = Wire<typeof PatternDraft>;
 export const Pattern = z.extend(PatternDraft, { id: Id, version: z.int(), ...KEPT });
 export type Pattern = Wire<typeof Pattern>;
 
-export const PatternSave = z.extend(PatternDraft, { id: Id, version: z.int().check(z.gte(0)) });
+export const PatternSave = z.extend(PatternDraft, { id: Id, version: Version });
 export type PatternSave = Wire<typeof PatternSave>;
 
 /** A pattern as it was saved once. */

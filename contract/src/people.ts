@@ -2,7 +2,7 @@ import { MEASURE_LIMITS } from '@hopsk/core/body/body';
 import { CAUTION_LIMITS } from '@hopsk/core/judge/cautions';
 import * as z from 'zod/mini';
 import { CautionSchema } from './caution.js';
-import { between, Code, Id, KEPT, line, SideName, type Wire } from './common.js';
+import { between, Code, Id, KEPT, line, SideName, type Wire, Version } from './common.js';
 import { OwnWay, SchoolChoicesSchema } from './teaching.js';
 
 export const AGE_GROUPS = ['under 10', '10–12', '13–15', '16–17', 'adult', 'veteran'] as const;
@@ -50,7 +50,7 @@ export type AthleteDraft = Wire<typeof AthleteDraft>;
 export const Athlete = z.extend(AthleteDraft, { id: Id, version: z.int(), ...KEPT });
 export type Athlete = Wire<typeof Athlete>;
 
-export const AthleteSave = z.extend(AthleteDraft, { id: Id, version: z.int().check(z.gte(0)) });
+export const AthleteSave = z.extend(AthleteDraft, { id: Id, version: Version });
 export type AthleteSave = Wire<typeof AthleteSave>;
 
 /** Whether estimates of the body are rough. */

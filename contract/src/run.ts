@@ -12,10 +12,11 @@ import {
   type RunStretch as PlannedRunStretch,
   type SessionPlan as SessionRun,
 } from '@hopsk/core/plan/run-plan';
+import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
 import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import { beyond, PLAN_LIMITS } from '@hopsk/core/plan/unfolds';
 import * as z from 'zod/mini';
-import { between, Code, Day, Id, line, SideName, type Wire } from './common.js';
+import { between, Code, Day, Id, line, SideName, type Wire, Version, text, Moment } from './common.js';
 import { Rounds } from './pattern.js';
 import { StretchKind } from './session.js';
 import { fromEarlier as fromEarlierNames } from './earlier.js';
@@ -40,7 +41,7 @@ export const RepPlan = z.object({
   seconds: between(0.05, 3600, 's'),
   chances: z.partialRecord(z.enum(FAULT_UNITS), moments),
   direction: z.optional(z.enum(DIRECTIONS)),
-  chimed: z.optional(z.string().check(z.maxLength(MOST_SAID))),
+  chimed: z.optional(text(MOST_SAID)),
 }) satisfies z.ZodMiniType<PlannedRep>;
 export type RepPlan = Wire<typeof RepPlan>;
 const RoundsPlan = z.object({ dose: Rounds, rep: z.nullable(RepPlan) }) satisfies z.ZodMiniType<RoundsRun>;
@@ -63,7 +64,7 @@ const RunStretch = z.object({
 const Exercise = z.object({
   name: line(80),
   stage: Id,
-  steps: z.string().check(z.maxLength(20_000)),
+  steps: text(NOTATION_LIMITS.characters),
   watch: z.array(Code).check(z.maxLength(8)),
   view: z.enum(VIEWS),
   opens: z.optional(z.enum(OPENERS)),
@@ -75,8 +76,8 @@ const Exercise = z.object({
 const Cue = z.object({
   at: moment,
   kind: z.enum(CUE_KINDS),
-  say: z.string().check(z.maxLength(MOST_SAID)),
-  show: z.string().check(z.maxLength(MOST_SAID)),
+  say: text(MOST_SAID),
+  show: text(MOST_SAID),
   sound: z.nullable(z.enum(SOUNDS)),
   couldGoOn: z.nullable(z.boolean()),
 });
@@ -94,6 +95,8 @@ const SessionPlan = z.object({
 }) satisfies z.ZodMiniType<SessionRun>;
 /** More than that nobody runs, and counting it would keep others waiting. */
 const countable = z.superRefine<LoggedPlan>((plan, context) => {
+  // Checks go on behind what failed; only what is within its bounds can be counted.
+  if (context.issues.length > 0) return;
   const unit = beyond(plan);
   if (unit !== null) context.addIssue({ code: 'custom', path: [], message: field('unfolds', { unit, most: PLAN_LIMITS[unit] }) });
 });
@@ -106,12 +109,12 @@ export const RunHead = z.object({
   id: Id,
   name: line(80),
   day: Day,
-  startedAt: z.iso.datetime(),
+  startedAt: Moment,
   patternId: z.nullable(Id),
   /** The session that was run, if any. */
   sessionId: z._default(z.nullable(Id), null),
   /** The text that was run, as it stood then. */
-  steps: z.nullable(z.string().check(z.maxLength(20_000))),
+  steps: z.nullable(text(NOTATION_LIMITS.characters)),
   plan: RunPlan,
   athletes: z.array(Id).check(z.minLength(1, field('nobody', {})), z.maxLength(MOST_HERE)),
   tapDelay: between(0, 3, 's'),
@@ -281,7 +284,7 @@ export const EventsPage = z.object({
 export type EventsPage = Wire<typeof EventsPage>;
 
 /** Naming a run, and joining it to a pattern, afterwards. */
-export const RunRename = z.object({ name: line(80), patternId: z.nullable(Id), version: z.int().check(z.gte(0)) });
+export const RunRename = z.object({ name: line(80), patternId: z.nullable(Id), version: Version });
 
 export const RunRow = z.extend(z.omit(RunHead, { plan: true, steps: true }), {
   version: z.int(),
@@ -294,10 +297,10 @@ export type RunRow = Wire<typeof RunRow>;
 
 /** Which runs are wanted: the latest before a moment (or at it and behind a run), so many; whose name holds a text, of some days. */
 export const RunsAsked = z.object({
-  before: z._default(z.iso.datetime(), '9999-12-31T00:00:00Z'),
+  before: z._default(Moment, '9999-12-31T00:00:00Z'),
   behind: z._default(Id, 'ffffffff-ffff-4fff-bfff-ffffffffffff'),
   most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(200)), 40),
-  find: z._default(z.string().check(z.maxLength(80)), ''),
+  find: z._default(text(80), ''),
   from: z._default(Day, '0001-01-01'),
   to: z._default(Day, '9999-12-31'),
 });

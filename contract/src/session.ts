@@ -9,7 +9,7 @@ import { STRETCH_KINDS } from '@hopsk/core/plan/stretch';
 import { SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/session';
 import { CONTACT_LEVELS, SESSION_PARTS, type Stage } from '@hopsk/core/plan/session/stage';
 import * as z from 'zod/mini';
-import { between, Code, Id, KEPT, line, note, SideName, whole, type Wire } from './common.js';
+import { between, Code, Id, KEPT, line, note, SideName, whole, type Wire, Version, text } from './common.js';
 import { field } from './problem.js';
 
 const steps = z.string().check(z.maxLength(NOTATION_LIMITS.characters));
@@ -54,7 +54,7 @@ export const StageSchema = z.object({
   kind: z.enum(STAGE_KINDS),
   part: z.enum(SESSION_PARTS),
   /** The pattern it was taken from, as it stood then; the stage keeps its own line. */
-  pattern: z.nullable(z.object({ id: Id, version: z.int().check(z.gte(0)) })),
+  pattern: z.nullable(z.object({ id: Id, version: Version })),
   steps,
   school: Code,
   hand: SideName,
@@ -65,7 +65,7 @@ export const StageSchema = z.object({
   implement: z.enum(IMPLEMENTS),
   tempo: between(0.25, 4),
   /** As typed: what of it cannot be read is said on the page, never lost. */
-  dose: z.string().check(z.maxLength(DOSE_LIMITS.characters)),
+  dose: text(DOSE_LIMITS.characters),
   explain: seconds(SESSION_LIMITS.explain),
   watch: z.array(Code).check(z.maxLength(8)),
   view: z.enum(VIEWS),
@@ -92,7 +92,7 @@ const Difference = z.object({
   athlete: Id,
   stage: Id,
   skip: z.boolean(),
-  dose: z.string().check(z.maxLength(DOSE_LIMITS.characters)),
+  dose: text(DOSE_LIMITS.characters),
   note: note(200),
 });
 
@@ -111,7 +111,7 @@ export const SessionDraft = z.object({
 });
 export type SessionDraft = Wire<typeof SessionDraft>;
 
-export const SessionSave = z.extend(SessionDraft, { id: Id, version: z.int().check(z.gte(0)) });
+export const SessionSave = z.extend(SessionDraft, { id: Id, version: Version });
 export type SessionSave = Wire<typeof SessionSave>;
 
 export const Session = z.extend(SessionSave, KEPT);

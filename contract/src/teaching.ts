@@ -4,7 +4,7 @@ import { TOPICS, type SchoolChoices } from '@hopsk/core/judge/schools';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import { PLAYBOOK_LIMITS } from '@hopsk/core/plan/playbook';
 import * as z from 'zod/mini';
-import { between, Code, line, note, type Wire } from './common.js';
+import { between, Code, line, note, type Wire, Version, text } from './common.js';
 import { PlaybookSchema } from './playbook.js';
 import { field } from './problem.js';
 import { OwnViewsSchema } from './views.js';
@@ -14,9 +14,9 @@ export const SchoolChoicesSchema = z.pipe(
   z.record(z.string(), z.string()).check(
     z.superRefine((choices, context) => {
       for (const [topic, option] of Object.entries(choices)) {
-        const known = (TOPICS as Record<string, { options: readonly string[] } | undefined>)[topic];
-        if (!known) context.addIssue({ code: 'custom', path: [topic], message: field('topic', {}) });
-        else if (!known.options.includes(option))
+        const known = Object.hasOwn(TOPICS, topic) ? TOPICS[topic as keyof typeof TOPICS] : null;
+        if (known === null) context.addIssue({ code: 'custom', path: [topic], message: field('topic', {}) });
+        else if (!(known.options as readonly string[]).includes(option))
           context.addIssue({ code: 'custom', path: [topic], message: field('one-of', { known: known.options }) });
       }
     }),
@@ -63,12 +63,12 @@ export const OwnWay = z.object({
 const OwnMoveSchema = z.object({
   /** One word in small letters; that it means nothing else is seen where lines are read. */
   name: z.string().check(z.maxLength(24), z.regex(/^\p{Ll}[\p{Ll}\p{M}_-]*$/u, field('move-name', {}))),
-  steps: z.string().check(z.minLength(1, field('empty', {})), z.maxLength(2000)),
+  steps: text(2000).check(z.minLength(1, field('empty', {}))),
 }) satisfies z.ZodMiniType<OwnMove>;
 
 /** What a club teaches: its choices where schools differ, its own stances and moves. */
 export const Teaching = z.object({
-  version: z.int().check(z.gte(0)),
+  version: Version,
   choices: SchoolChoicesSchema,
   stances: z.array(OwnStance).check(
     z.maxLength(30),

@@ -1,3 +1,4 @@
+import { cut } from '../cut.js';
 import type { Act } from './ast.js';
 import { NOTATION_LIMITS } from './limits.js';
 import type { NotationMessages } from './messages.js';
@@ -50,7 +51,7 @@ export function actOf(head: Span, word: MoveWord, quoted: string | null, parts: 
     foot: rule.foot ? parts.foot : null,
     style: word === 'split' ? parts.style : null,
     seconds: word === 'hold' && parts.tempo && 'seconds' in parts.tempo ? parts.tempo.seconds : null,
-    name: quoted === null ? null : quoted.slice(1, -1).trim().slice(0, NOTATION_LIMITS.name) || null,
+    name: quoted === null ? null : cut(quoted.slice(1, -1).trim(), NOTATION_LIMITS.name) || null,
     aim: parts.aim,
     short: parts.short,
   };

@@ -1,3 +1,4 @@
+import { cut } from '../cut.js';
 import type { SyntaxNode } from '@lezer/common';
 import type { Aim, FootRef, Repeated, Size, SplitStyle, Tempo, Tied } from './ast.js';
 import { METRES_OF, NOTATION_LIMITS } from './limits.js';
@@ -10,7 +11,7 @@ import type { Reading } from './reading.js';
 import { childrenOf } from './tree.js';
 import type { KeyWord } from './vocabulary.js';
 
-const unquoted = (text: string): string => text.slice(1, -1).trim().slice(0, NOTATION_LIMITS.name);
+const unquoted = (text: string): string => cut(text.slice(1, -1).trim(), NOTATION_LIMITS.name);
 
 /** Times that are taken, seconds: of an event, of a hold, of a step, and of a hit from its step. */
 const LONGEST_TIME = 3600;

@@ -1,3 +1,4 @@
+import { cut } from '../cut.js';
 import type { Side } from '../body/foot.js';
 import { schoolOf } from '../body/school.js';
 import { said } from '../said.js';
@@ -93,7 +94,7 @@ export function readPatternFile(text: string): { readonly patterns: readonly Fil
       if (name !== null) {
         if (name === '') say(i + 1, 'no-name', {});
         if (name.length > FILE_LIMITS.name) say(i + 1, 'name-cut', { most: FILE_LIMITS.name });
-        open = begin((name || 'unnamed').slice(0, FILE_LIMITS.name), i + 1);
+        open = begin(cut(name || 'unnamed', FILE_LIMITS.name), i + 1);
         return;
       }
       const field = inSteps ? null : FIELD.exec(content);
@@ -135,16 +136,16 @@ function setField(draft: Draft, name: string, value: string): FileMessage | null
   const typed = value.toLowerCase();
   switch (name) {
     case 'sport':
-      draft.sport = value.slice(0, 40);
+      draft.sport = cut(value, 40);
       return null;
     case 'area':
-      draft.area = value.slice(0, 80);
+      draft.area = cut(value, 80);
       return null;
     case 'dose':
-      draft.dose = value.slice(0, FILE_LIMITS.dose);
+      draft.dose = cut(value, FILE_LIMITS.dose);
       return null;
     case 'cued':
-      draft.cued = typed.slice(0, 24);
+      draft.cued = cut(typed, 24);
       return null;
     case 'explain': {
       const seconds = Number(/^(\d+)\s*s?$/.exec(typed)?.[1] ?? NaN);
@@ -157,7 +158,7 @@ function setField(draft: Draft, name: string, value: string): FileMessage | null
         ...new Set(
           value
             .split(',')
-            .map((tag) => tag.trim().slice(0, 24))
+            .map((tag) => cut(tag.trim(), 24))
             .filter((tag) => tag !== ''),
         ),
       ].slice(0, FILE_LIMITS.tags);

@@ -58,7 +58,7 @@ export function totalsOf(sim: Simulation, implement = 0): Totals {
   const contacts = { left: 0, right: 0 };
   const lunges = { left: 0, right: 0 };
   const pivots = { left: 0, right: 0 };
-  const hands: Record<string, number> = {};
+  const hands = new Map<string, number>();
   const landings: Record<Landing, number> = { jump: 0, hop: 0, gallop: 0, split: 0 };
   let struck = 0;
   let stepped = 0;
@@ -93,7 +93,7 @@ export function totalsOf(sim: Simulation, implement = 0): Totals {
       if (Math.abs(origin.y - start.y) > Math.abs(reach.ahead)) reach.ahead = origin.y - start.y;
     }
   }
-  for (const hand of sim.hands) hands[hand.word] = (hands[hand.word] ?? 0) + 1;
+  for (const { word } of sim.hands) hands.set(word, (hands.get(word) ?? 0) + 1);
   // Where feet stand again and again, once.
   const stood = new Map(prints.map((print) => [`${print.x} ${print.y} ${print.toe}`, print]));
   const outlines = [...stood.values()].flatMap((print) => outlineOf(print, sim.performer.body));
@@ -107,7 +107,7 @@ export function totalsOf(sim: Simulation, implement = 0): Totals {
     lunges,
     pivots,
     landings,
-    hands,
+    hands: Object.fromEntries(hands),
     withHand: stepped === 0 ? 0 : struck / stepped,
     distance: distanceGone,
     chances,

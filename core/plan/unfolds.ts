@@ -17,6 +17,14 @@ const chancesOf = (rep: RepPlan | undefined): number => Object.values(rep?.chanc
  * @example unfoldsTo({ dose: { mode: 'reps', work: 10, rounds: 3, sets: 1, rest: 0, setRest: null }, rep: { seconds: 2, chances: { step: [0, 1] } } }) // { occasions: 30, chances: 60 }
  */
 export function unfoldsTo(plan: RunPlan): Unfolded {
+  const made = known.get(plan) ?? counted(plan);
+  known.set(plan, made);
+  return made;
+}
+
+const known = new WeakMap<RunPlan, Unfolded>();
+
+function counted(plan: RunPlan): Unfolded {
   if (isSession(plan)) return ofStretches(plan.phases, repsOfPlan(plan));
   if (plan.rep === null) return { occasions: 0, chances: 0 };
   const occasions = stretchesOfRounds(plan.dose, plan.rep.seconds).reduce((sum, { reps }) => sum + reps, 0);

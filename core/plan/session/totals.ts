@@ -62,7 +62,7 @@ const nothing = (): Mutable => ({
 });
 
 const plusWords = (a: Totals['hands'], b: Totals['hands'], n: number): Totals['hands'] =>
-  Object.entries(b).reduce((sum, [word, often]) => ({ ...sum, [word]: (sum[word] ?? 0) + n * often }), a);
+  Object.entries(b).reduce((sum, [word, often]) => ({ ...sum, [word]: (Object.hasOwn(sum, word) ? (sum[word] ?? 0) : 0) + n * often }), a);
 
 const plus = (a: PerSide, b: PerSide, n: number): PerSide => ({ left: a.left + n * b.left, right: a.right + n * b.right });
 

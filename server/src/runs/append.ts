@@ -1,4 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
+import { keepable } from '@hopsk/contract/common';
 import { EVENTS_LIMITS, EventStamp, RunEvent, type EventsStored } from '@hopsk/contract/run';
 import { RULES } from '@hopsk/core/log/count';
 import { addEvents, rowOf, type EventRow } from '../db/events.js';
@@ -82,8 +83,9 @@ export async function appendEvents(db: Db, { clubId, coachId, folds }: Sender, r
 const taken = (current: unknown): HttpProblem =>
   new HttpProblem(409, { code: 'stale', values: { what: 'run' } }, { current, changed: ['seq'] });
 
-/** What is kept of an event that cannot be counted: all of it, unless it is too large. */
-const bodyOf = (event: unknown, stamp: EventStamp): unknown => (JSON.stringify(event).length > EVENTS_LIMITS.refusedBytes ? stamp : event);
+/** What is kept of an event that cannot be counted: all of it, unless it is too large or no database keeps such characters. */
+const bodyOf = (event: unknown, stamp: EventStamp): unknown =>
+  keepable(event) && JSON.stringify(event).length <= EVENTS_LIMITS.refusedBytes ? event : stamp;
 
 function whyNot(event: RunEvent | null, ids: ReadonlySet<string | null>, athletes: ReadonlySet<string>): string | null {
   if (event === null) return 'not-understood';

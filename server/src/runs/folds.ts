@@ -4,6 +4,7 @@ import { faultsByCode } from '@hopsk/core/catalogue/faults';
 import type { RunCount, Tally } from '@hopsk/core/log/count';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { RunLog } from '@hopsk/core/log/run-log';
+import { PLAN_LIMITS, unfoldsTo } from '@hopsk/core/plan/unfolds';
 import { one, run, type Db } from '../db/sql.js';
 
 /** What a run is counted by. */
@@ -54,20 +55,36 @@ export async function writeCounts(db: Db, clubId: string, runId: string, { log, 
  */
 export class Folds {
   private readonly kept = new Map<string, Fold>();
-  constructor(private readonly most = 40) {}
+  private readonly sizes = new Map<Fold, number>();
+  /** @param size of what all their plans come to, together: a few hundred bytes each. One is always kept. */
+  constructor(
+    private readonly most = 40,
+    private readonly size = 2 * PLAN_LIMITS.chances,
+  ) {}
 
   take(clubId: string, runId: string, arrival: number): Fold | null {
     const key = `${clubId} ${runId}`;
     const fold = this.kept.get(key);
-    this.kept.delete(key);
+    this.forget(key);
     return fold?.arrival === arrival ? fold : null;
+  }
+
+  private forget(key: string): void {
+    const fold = this.kept.get(key);
+    if (fold) this.sizes.delete(fold);
+    this.kept.delete(key);
   }
 
   put(clubId: string, runId: string, fold: Fold): void {
     const key = `${clubId} ${runId}`;
-    this.kept.delete(key);
+    this.forget(key);
     this.kept.set(key, fold);
-    const [oldest] = this.kept.keys();
-    if (this.kept.size > this.most && oldest !== undefined) this.kept.delete(oldest);
+    const { occasions, chances } = unfoldsTo(fold.log.plan);
+    this.sizes.set(fold, occasions + chances);
+    for (const oldest of this.kept.keys()) {
+      const all = [...this.sizes.values()].reduce((sum, one) => sum + one, 0);
+      if (this.kept.size === 1 || (this.kept.size <= this.most && all <= this.size)) break;
+      this.forget(oldest);
+    }
   }
 }

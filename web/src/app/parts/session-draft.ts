@@ -1,3 +1,4 @@
+import { cut } from '@hopsk/core/cut';
 import type { Pattern } from '@hopsk/contract/pattern';
 import { isUnder16, type Athlete } from '@hopsk/contract/people';
 import { SessionDraft, StageSchema, type Session } from '@hopsk/contract/session';
@@ -38,19 +39,19 @@ export function draftOf(stored: Session | null): Draft {
   return draft;
 }
 
-const cut = (text: string, most: number): string => (text.length > most ? `${text.slice(0, most - 1).trimEnd()}…` : text);
+const ended = (text: string, most: number): string => (text.length > most ? `${cut(text, most - 1).trimEnd()}…` : text);
 
 /** Words made from names and lines of steps may be longer than what is kept of them. */
 export const shortened = (stage: Stage): Stage => ({
   ...stage,
-  name: cut(stage.name, 80),
-  theme: cut(stage.theme, 120),
-  cues: stage.cues.map((cue) => cut(cue, 80)),
+  name: ended(stage.name, 80),
+  theme: ended(stage.theme, 120),
+  cues: stage.cues.map((cue) => ended(cue, 80)),
   calls: stage.calls && {
     ...stage.calls,
     alternatives: stage.calls.alternatives
       .slice(0, CALL_LIMITS.alternatives)
-      .map((one) => ({ ...one, name: cut(one.name, 60), expects: cut(one.expects, 200) })),
+      .map((one) => ({ ...one, name: ended(one.name, 60), expects: ended(one.expects, 200) })),
   },
 });
 
@@ -72,7 +73,7 @@ export function copyOf(draft: Draft, name: string, template: boolean): Draft {
   const ids = new Map(draft.stages.map((stage) => [stage.id, newId()]));
   return {
     ...draft,
-    name: name.slice(0, 80),
+    name: cut(name, 80),
     template,
     athletes: template ? [] : draft.athletes,
     stages: draft.stages.map((stage) => ({ ...stage, id: ids.get(stage.id) ?? newId() })),

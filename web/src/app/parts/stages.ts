@@ -1,3 +1,4 @@
+import { cut } from '@hopsk/core/cut';
 import type { Pattern } from '@hopsk/contract/pattern';
 import { bodyOf } from '@hopsk/core/body/body';
 import { schoolOf, SCHOOLS } from '@hopsk/core/body/school';
@@ -52,7 +53,7 @@ export const stagesOfCells = (source: BuildSource, cells: readonly Cell[], each:
       .map(({ values, steps, hand, lead, implement }) =>
         stageOf(
           newId(),
-          variantName(values).slice(0, 80) || source.name,
+          cut(variantName(values), 80) || source.name,
           { ...source, steps, hand, lead },
           { dose: String(each), implement, pattern: source.pattern },
         ),
@@ -65,6 +66,6 @@ export const stagesOfBlocks = (a: Pattern, b: Pattern, attempts: number, size: n
     .slice(0, SESSION_LIMITS.stages)
     .map(({ variant, attempts: each }) => {
       const pattern = variant === 'a' ? a : b;
-      const name = `${variant === 'a' ? 'A' : 'B'}: ${pattern.name}`.slice(0, 80);
+      const name = cut(`${variant === 'a' ? 'A' : 'B'}: ${pattern.name}`, 80);
       return { ...stageFrom(pattern, OPEN_SETTINGS), name, dose: String(each) };
     });

@@ -1,3 +1,4 @@
+import { cut } from '@hopsk/core/cut';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router } from '@angular/router';
@@ -164,7 +165,7 @@ export class GridMap {
     const rounds = this.rounds().filter((round) => round.session === session);
     const draft: Draft = {
       ...EMPTY,
-      name: `${pattern.name}, ${this.text.session} ${session}`.slice(0, 80),
+      name: cut(`${pattern.name}, ${this.text.session} ${session}`, 80),
       stages: stagesOfCells(
         sourceOf(pattern),
         rounds.flatMap((round) => round.cells),

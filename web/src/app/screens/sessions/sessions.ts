@@ -1,3 +1,4 @@
+import { cut } from '@hopsk/core/cut';
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { MatButton } from '@angular/material/button';
@@ -78,7 +79,7 @@ export class Sessions {
   }
 
   protected async import(file: File): Promise<void> {
-    const { draft, wrong } = readFile(await file.text(), file.name.replace(/\.[^.]*$/, '').slice(0, 80) || this.text.title);
+    const { draft, wrong } = readFile(await file.text(), cut(file.name.replace(/\.[^.]*$/, ''), 80) || this.text.title);
     if (!draft) return this.said.set([this.text.importNothing, ...wrong.slice(0, 20)]);
     await this.begin(copyOf(draft, draft.name, false), wrong.slice(0, 20));
   }

@@ -1,3 +1,4 @@
+import { cut } from '@hopsk/core/cut';
 import { STAGE_KINDS } from '@hopsk/core/plan/exercise';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatTabNavPanel } from '@angular/material/tabs';
@@ -121,7 +122,7 @@ export class StartFrom {
     const athlete = this.wish.whom.record();
     const draft = {
       ...EMPTY,
-      name: built?.name.slice(0, 80) ?? '',
+      name: cut(built?.name ?? '', 80),
       stages: keptStages(built?.stages ?? []),
       settings: { ...OPEN_SETTINGS, rest: this.wish.rest(), setRest: this.wish.setRest() },
       minutes: this.wish.minutes(),

@@ -1,3 +1,4 @@
+import { cut } from '@hopsk/core/cut';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import type { Athlete } from '@hopsk/contract/people';
@@ -114,7 +115,7 @@ export class StanceCheckPanel {
   /** Keeps what was seen as a stance of the club, in shares of this body. */
   private async keepAsClub(): Promise<void> {
     const seen = this.seen();
-    const name = this.clubName().trim().slice(0, 40);
+    const name = cut(this.clubName().trim(), 40);
     if (!seen || name === '') return;
     const { width, leftAhead } = sizeOf(seen, 0);
     const shoulder = this.body().shoulder.metres;

@@ -1,3 +1,4 @@
+import { cut } from '@hopsk/core/cut';
 import { ChangeDetectionStrategy, Component, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatMenuModule } from '@angular/material/menu';
@@ -69,7 +70,7 @@ export class PatternTakeAlong {
 
   protected readonly duplicate = once(async () => {
     const id = newId();
-    const draft = { ...this.draft(), name: this.text.copyOf(this.draft().name).slice(0, 80) };
+    const draft = { ...this.draft(), name: cut(this.text.copyOf(this.draft().name), 80) };
     await this.device.keep(`draft:${id}`, { base: 0, draft });
     await this.router.navigate(['/steps', id]);
   });

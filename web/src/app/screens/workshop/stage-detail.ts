@@ -1,3 +1,4 @@
+import { cut } from '@hopsk/core/cut';
 import { type Opener, CUEINGS, IMPLEMENTS, STAGE_KINDS, type Cueing } from '@hopsk/core/plan/exercise';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
@@ -134,7 +135,7 @@ export class StageDetail {
 
   private readonly usualCalls = (name: string, steps: string): NonNullable<DraftStage['calls']> => ({
     ...USUAL_CALLS,
-    alternatives: [alternative(name.slice(0, 60), steps)],
+    alternatives: [alternative(cut(name, 60), steps)],
   });
 
   protected withPartner(on: boolean): void {

@@ -1,0 +1,79 @@
+import { CoachDraft, PasswordChange, Settings, Setup, SignIn } from '@hopsk/contract/club';
+import { ListAsked } from '@hopsk/contract/list';
+import { PatternSave } from '@hopsk/contract/pattern';
+import { AthleteSave } from '@hopsk/contract/people';
+import { Problem } from '@hopsk/contract/problem';
+import { Recount, RecountAsked } from '@hopsk/contract/recount';
+import { EarlierUpload, RunEvent, RunHead, RunRename, RunsAsked } from '@hopsk/contract/run';
+import { SessionSave } from '@hopsk/contract/session';
+import { Teaching } from '@hopsk/contract/teaching';
+import { anyInput } from '@hopsk/contract/testing/any-input';
+import { CASES, holdsLater } from '@hopsk/core/testing/holds';
+import fc from 'fast-check';
+import type request from 'supertest';
+import type * as z from 'zod/mini';
+import { athlete, Coach, type House, openHouse, ran } from './testing/house.js';
+
+/** Requests a route in the tests; with `--long` as many more as there are more cases. */
+const EACH = Math.ceil((10_000 / 17) * (CASES / 300));
+
+describe('requests made from the contract’s own schemas', () => {
+  let house: House;
+  let coach: Coach;
+  let runId: string;
+  const known = athlete();
+
+  beforeAll(async () => {
+    house = await openHouse();
+    coach = await Coach.of(house, 'Patient club');
+    await coach.put(`/athletes/${known.id}`, known).expect(201);
+    const one = ran(known.id, [1]);
+    runId = one.run.id;
+    await coach.keep(one);
+  });
+  afterAll(() => house.close());
+
+  const idOf = (body: unknown): string => {
+    const id = (body as { readonly id?: unknown } | null)?.id;
+    return typeof id === 'string' ? encodeURIComponent(well(id)) : known.id;
+  };
+  const object = (body: unknown): object => (typeof body === 'object' && body !== null ? body : { body });
+  const query = (body: unknown): string =>
+    Object.entries(object(body))
+      .map(([key, value]) => `${encodeURIComponent(well(key))}=${encodeURIComponent(well(String(value)))}`)
+      .join('&');
+  // An address cannot hold half a character at all.
+  const well = (text: string): string => text.replace(/\p{Cs}/gu, '\ufffd');
+
+  const routes: readonly (readonly [string, z.ZodMiniType, (body: unknown) => request.Test])[] = [
+    ['athletes', AthleteSave, (body) => coach.put(`/athletes/${idOf(body)}`, object(body))],
+    ['patterns', PatternSave, (body) => coach.put(`/patterns/${idOf(body)}`, object(body))],
+    ['sessions', SessionSave, (body) => coach.put(`/sessions/${idOf(body)}`, object(body))],
+    ['teaching', Teaching, (body) => coach.put('/teaching', object(body))],
+    ['a run', RunHead, (body) => coach.put(`/runs/${idOf(body)}`, object(body))],
+    ['events', RunEvent, (body) => coach.post(`/runs/${runId}/events`, { events: [body], m: 5 })],
+    ['an earlier log', EarlierUpload, (body) => coach.post(`/runs/${idOf((body as { run?: unknown } | null)?.run)}/log`, object(body))],
+    ['a name', RunRename, (body) => coach.put(`/runs/${runId}/name`, object(body))],
+    ['settings', Settings, (body) => coach.put('/me/settings', object(body))],
+    ['a recount', Recount, (body) => coach.post('/recount', object(body))],
+    ['coaches', CoachDraft, (body) => coach.post('/coaches', object(body))],
+    ['a password', PasswordChange, (body) => coach.post('/me/password', object(body))],
+    ['the first club', Setup, (body) => coach.post('/setup', object(body))],
+    ['a sign-in', SignIn, (body) => coach.post('/sign-in', object(body))],
+    ['lists', ListAsked, (body) => coach.get(`/athletes?${query(body)}`)],
+    ['runs', RunsAsked, (body) => coach.get(`/runs?${query(body)}`)],
+    ['what was recounted', RecountAsked, (body) => coach.get(`/recount?${query(body)}`)],
+  ];
+
+  for (const [what, schema, ask] of routes)
+    it(`get no fault of the server: ${what}`, async () => {
+      await holdsLater(
+        fc.asyncProperty(anyInput(schema), async (body) => {
+          const answer = await ask(body);
+          expect(answer.status).toBeLessThan(500);
+          if (answer.status >= 400) expect(Problem.safeParse(answer.body).success).toBeTrue();
+        }),
+        EACH,
+      );
+    });
+});
