@@ -1,7 +1,7 @@
 import { placingFrom } from '@hopsk/core/judge/area-text';
 import { study } from '@hopsk/core/judge/study';
 import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
-import { heavyLines } from '@hopsk/core/testing/heavy';
+import { heavyLines } from '@hopsk/core/language/heavy';
 import { PERFORMER, SHORT } from './engine.js';
 import { median, timed, type Line } from './measure.js';
 

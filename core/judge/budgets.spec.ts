@@ -3,7 +3,7 @@ import { NOTATION_LIMITS } from '../language/limits.js';
 import { parse } from '../language/parse.js';
 import { print } from '../language/print.js';
 import { MOST, MOST_MOVES, simulate } from '../motion/simulate.js';
-import { heavyLines } from '../testing/heavy.js';
+import { heavyLines } from '../language/heavy.js';
 import { holds } from '../testing/holds.js';
 import { anyItem } from '../testing/patterns.js';
 import { anyPerformer, performer } from '../testing/performers.js';

@@ -1,4 +1,4 @@
-import { cut } from '../cut.js';
+import { cut } from './cut.js';
 import type { Act } from './ast.js';
 import { NOTATION_LIMITS } from './limits.js';
 import type { NotationMessages } from './messages.js';

@@ -1,4 +1,4 @@
-import { cut } from '../cut.js';
+import { cut } from './cut.js';
 import type { SyntaxNode } from '@lezer/common';
 import type { Aim, FootRef, Repeated, Size, SplitStyle, Tempo, Tied } from './ast.js';
 import { METRES_OF, NOTATION_LIMITS } from './limits.js';

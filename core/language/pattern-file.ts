@@ -1,4 +1,4 @@
-import { cut } from '../cut.js';
+import { cut } from './cut.js';
 import type { Side } from '../body/foot.js';
 import { schoolOf } from '../body/school.js';
 import { said } from '../said.js';

@@ -7,7 +7,7 @@ import { Recount, RecountAsked } from '@hopsk/contract/recount';
 import { EarlierUpload, RunEvent, RunHead, RunRename, RunsAsked } from '@hopsk/contract/run';
 import { SessionSave } from '@hopsk/contract/session';
 import { Teaching } from '@hopsk/contract/teaching';
-import { anyInput } from '@hopsk/contract/testing/any-input';
+import { anyInput } from './testing/any-input.js';
 import { CASES, holdsLater } from '@hopsk/core/testing/holds';
 import fc from 'fast-check';
 import type request from 'supertest';

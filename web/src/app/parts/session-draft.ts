@@ -1,4 +1,4 @@
-import { cut } from '@hopsk/core/cut';
+import { cut } from '@hopsk/core/language/cut';
 import type { Pattern } from '@hopsk/contract/pattern';
 import { isUnder16, type Athlete } from '@hopsk/contract/people';
 import { SessionDraft, StageSchema, type Session } from '@hopsk/contract/session';

@@ -1,4 +1,4 @@
-import { cut } from '@hopsk/core/cut';
+import { cut } from '@hopsk/core/language/cut';
 import type { Pattern } from '@hopsk/contract/pattern';
 import { bodyOf } from '@hopsk/core/body/body';
 import { schoolOf, SCHOOLS } from '@hopsk/core/body/school';

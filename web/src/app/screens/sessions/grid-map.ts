@@ -1,4 +1,4 @@
-import { cut } from '@hopsk/core/cut';
+import { cut } from '@hopsk/core/language/cut';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router } from '@angular/router';

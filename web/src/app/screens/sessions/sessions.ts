@@ -1,4 +1,4 @@
-import { cut } from '@hopsk/core/cut';
+import { cut } from '@hopsk/core/language/cut';
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { MatButton } from '@angular/material/button';

@@ -1,4 +1,4 @@
-import { cut } from '@hopsk/core/cut';
+import { cut } from '@hopsk/core/language/cut';
 import { STAGE_KINDS } from '@hopsk/core/plan/exercise';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatTabNavPanel } from '@angular/material/tabs';

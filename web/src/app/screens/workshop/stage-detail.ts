@@ -1,4 +1,4 @@
-import { cut } from '@hopsk/core/cut';
+import { cut } from '@hopsk/core/language/cut';
 import { type Opener, CUEINGS, IMPLEMENTS, STAGE_KINDS, type Cueing } from '@hopsk/core/plan/exercise';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { cut } from './cut.js';
-import { parse } from './language/parse.js';
-import { readPatternFile } from './language/pattern-file.js';
-import { simulate } from './motion/simulate.js';
-import { totalsOf } from './motion/totals.js';
-import { holds } from './testing/holds.js';
-import { performer } from './testing/performers.js';
+import { parse } from './parse.js';
+import { readPatternFile } from './pattern-file.js';
+import { simulate } from '../motion/simulate.js';
+import { totalsOf } from '../motion/totals.js';
+import { holds } from '../testing/holds.js';
+import { performer } from '../testing/performers.js';
 
 describe('a text that is cut', () => {
   it('is cut between what people see as characters, whatever they are made of', () => {

@@ -1,4 +1,4 @@
-import { NOTATION_LIMITS } from '../language/limits.js';
+import { NOTATION_LIMITS } from './limits.js';
 
 const many = (n: number, one: (i: number) => string, by = ', '): string => Array.from({ length: n }, (_, i) => one(i)).join(by);
 const filled = (one: string): string => one.repeat(Math.ceil(NOTATION_LIMITS.characters / one.length));
