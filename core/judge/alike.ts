@@ -45,7 +45,7 @@ const shapes = new WeakMap<SimMove, string>();
 /**
  * Does something with each move once for all that are alike: what a line repeats costs nothing more. What comes out must speak of
  * times since the move's start, and of no place.
- * @example onceForAlike((move) => move.end - move.start)
+ * @example simulate(parse('split 3'), { body: bodyOf({}), school: schoolOf('square-ready'), lead: null, playing: 'right' }).moves.map(onceForAlike(({ index }) => index)) // [0, 0, 0]
  */
 export function onceForAlike<T>(work: (move: SimMove) => T): (move: SimMove) => T {
   const known = new Map<string, T>();
