@@ -15,14 +15,17 @@ const UNSEEN = /[\p{Cc}\p{Cs}\u202a-\u202e\u2066-\u2069]/u;
 /** Characters that no text can be kept with: the end of a text for some programs, and halves of characters. */
 const unkept = (typed: string): boolean => typed.includes('\u0000') || /\p{Cs}/u.test(typed);
 
+/** Things in things that are kept; deeper ones nobody sends, and whoever looks into them runs out of room. */
+const DEEPEST = 60;
+
 /**
  * Whether a value as it came can be kept as it is, whatever it holds.
  * @example [keepable({ a: ['b'] }), keepable({ a: '\ud83d' })] // [true, false]
  */
-export const keepable = (value: unknown): boolean => {
+export const keepable = (value: unknown, depth = 0): boolean => {
   if (typeof value === 'string') return !unkept(value);
   if (typeof value !== 'object' || value === null) return true;
-  return Object.entries(value).every(([key, one]) => !unkept(key) && keepable(one));
+  return depth < DEEPEST && Object.entries(value).every(([key, one]) => !unkept(key) && keepable(one, depth + 1));
 };
 
 /** A line of text that people typed: any language and emoji, no control characters, trimmed. */

@@ -4,7 +4,7 @@ import { FILE_LIMITS } from '@hopsk/core/language/pattern-file';
 import { ROUNDS_LIMITS, type Rounds as KeptRounds } from '@hopsk/core/language/rounds';
 import * as z from 'zod/mini';
 import { SchoolChoicesSchema } from './teaching.js';
-import { between, Code, Id, KEPT, line, note, SideName, whole, type Wire, Version, text } from './common.js';
+import { between, Code, Id, KEPT, line, note, SideName, text, Version, whole, type Wire } from './common.js';
 import { field } from './problem.js';
 
 const seconds = (most: number) => between(0, most, 's');

@@ -2,7 +2,7 @@ import { MEASURE_LIMITS } from '@hopsk/core/body/body';
 import { CAUTION_LIMITS } from '@hopsk/core/judge/cautions';
 import * as z from 'zod/mini';
 import { CautionSchema } from './caution.js';
-import { between, Code, Id, KEPT, line, SideName, type Wire, Version } from './common.js';
+import { between, Code, Id, KEPT, line, SideName, Version, type Wire } from './common.js';
 import { OwnWay, SchoolChoicesSchema } from './teaching.js';
 
 export const AGE_GROUPS = ['under 10', '10–12', '13–15', '16–17', 'adult', 'veteran'] as const;

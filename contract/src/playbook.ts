@@ -1,9 +1,9 @@
 import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
 import { PLAYBOOK_LIMITS, type Playbook } from '@hopsk/core/plan/playbook';
 import * as z from 'zod/mini';
-import { Code, line, note } from './common.js';
+import { Code, line, note, text } from './common.js';
 
-const steps = z.string().check(z.maxLength(NOTATION_LIMITS.characters));
+const steps = text(NOTATION_LIMITS.characters);
 
 const WayBackSchema = z.object({ name: note(80), steps });
 /** A club's own decisions, beside those to begin with. */

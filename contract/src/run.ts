@@ -16,7 +16,7 @@ import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
 import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import { beyond, PLAN_LIMITS } from '@hopsk/core/plan/unfolds';
 import * as z from 'zod/mini';
-import { between, Code, Day, Id, line, SideName, type Wire, Version, text, Moment } from './common.js';
+import { between, Code, Day, Id, line, Moment, SideName, text, Version, type Wire } from './common.js';
 import { Rounds } from './pattern.js';
 import { StretchKind } from './session.js';
 import { fromEarlier as fromEarlierNames } from './earlier.js';

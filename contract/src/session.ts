@@ -2,17 +2,16 @@ import { OPENERS, CUEINGS, IMPLEMENTS, STAGE_KINDS } from '@hopsk/core/plan/exer
 import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
 import { placingFrom } from '@hopsk/core/judge/area-text';
 import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
-import { LONGEST_REST } from '@hopsk/core/language/dose';
-import { DOSE_LIMITS } from '@hopsk/core/language/dose';
+import { DOSE_LIMITS, LONGEST_REST } from '@hopsk/core/language/dose';
 import { CALL_LIMITS, type Calls } from '@hopsk/core/plan/calls/calls';
 import { STRETCH_KINDS } from '@hopsk/core/plan/stretch';
 import { SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/session';
 import { CONTACT_LEVELS, SESSION_PARTS, type Stage } from '@hopsk/core/plan/session/stage';
 import * as z from 'zod/mini';
-import { between, Code, Id, KEPT, line, note, SideName, whole, type Wire, Version, text } from './common.js';
+import { between, Code, Id, KEPT, line, note, SideName, text, Version, whole, type Wire } from './common.js';
 import { field } from './problem.js';
 
-const steps = z.string().check(z.maxLength(NOTATION_LIMITS.characters));
+const steps = text(NOTATION_LIMITS.characters);
 const seconds = (most: number) => between(0, most, 's');
 
 const AlternativeSchema = z.object({

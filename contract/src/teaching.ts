@@ -4,7 +4,7 @@ import { TOPICS, type SchoolChoices } from '@hopsk/core/judge/schools';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import { PLAYBOOK_LIMITS } from '@hopsk/core/plan/playbook';
 import * as z from 'zod/mini';
-import { between, Code, line, note, type Wire, Version, text } from './common.js';
+import { between, Code, line, note, text, Version, type Wire } from './common.js';
 import { PlaybookSchema } from './playbook.js';
 import { field } from './problem.js';
 import { OwnViewsSchema } from './views.js';

@@ -3,8 +3,11 @@ import { originOf } from '../body/stance.js';
 import { sub, turned, type Vec } from '../body/vec.js';
 import type { SimMove } from '../motion/simulation.js';
 
-/** Digits behind the point up to which two moves are the same: a nanometre, a nanosecond. */
-const DIGITS = 9;
+/**
+ * Digits behind the point up to which two moves are the same: a tenth of a micrometre, of a microsecond. Finer than that, places a
+ * kilometre off and times after hours differ by their rounding.
+ */
+const DIGITS = 7;
 
 /**
  * What a move looks like to whoever stands in its stance: the same for all moves that differ only in when and where they are done,

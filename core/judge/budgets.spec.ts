@@ -48,11 +48,12 @@ describe('what a line may cost', () => {
     expect(said('partner doing (advance 1 cm 1000, retreat 1 cm)')).toEqual([`moves ${MOST_MOVES}`]);
     expect(said(`(split${' + hit'.repeat(200)}) 10`)).toEqual([]);
     expect(said(`(split${' + hit'.repeat(201)}) 10`)).toEqual([`hits ${MOST.hits}`]);
+    expect(said(`(split${' + hit'.repeat(200)}) 10, hit`)).toEqual([`hits ${MOST.hits}`]);
     expect(said('(ball released) 1000')).toEqual([]);
     expect(said('(ball released) 1000, ball released')).toEqual([`events ${MOST.events}`]);
     expect(said('ball released every 1 s, hold 600 s 2')).toEqual([`events ${MOST.events}`]);
     expect(said('((call |) 1000) 1000')).toEqual([`events ${MOST.events}`, 'brackets 20000']);
-    expect(said('(lunge ahead 3 m, recover back) 500').at(-1)).toBe(`findings ${MOST_FINDINGS}`);
+    expect(said('(shuffle right 10 m) 600')).toEqual([`findings ${MOST_FINDINGS}`]);
   });
 
   it('keeps the gravest findings of too many', () => {

@@ -100,19 +100,19 @@ export function finding<Code extends FindingCode>(
   at: number,
   more: Partial<Pick<Finding, 'feet' | 'value' | 'limit' | 'excess' | 'held' | 'span'>> = {},
 ): Finding {
+  const { feet = [], value = 0, limit = 0, excess = 0, held = null, span } = more;
   return {
     ...said<FindingMessages, Code>(code, values),
     level,
     at,
     move: move?.index ?? -1,
-    span: move?.span ?? null,
-    feet: [],
-    value: 0,
-    limit: 0,
-    excess: 0,
+    span: span === undefined ? (move?.span ?? null) : span,
+    feet,
+    value,
+    limit,
+    excess,
     fault: FINDINGS[code],
-    held: null,
+    held,
     intended: false,
-    ...more,
   };
 }

@@ -38,7 +38,8 @@ export function floorFindings(sim: Simulation, placing: Placing | null): Finding
 function edges(sim: Simulation, placing: Placing): Finding[] {
   const seen = new Set<number>();
   const outside = outsideOf(sim, placing).flatMap((out): Finding[] => {
-    if (out.by < LEAST.metres || seen.has(out.move)) return [];
+    // More than is said of a whole pattern is not put into words.
+    if (out.by < LEAST.metres || seen.has(out.move) || seen.size > MOST_FINDINGS) return [];
     seen.add(out.move);
     const says = { foot: out.foot, by: out.by, area: placing.area.code };
     const numbers = { feet: [out.foot], value: out.by, excess: out.by };

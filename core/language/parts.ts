@@ -1,5 +1,5 @@
-import { cut } from './cut.js';
 import type { SyntaxNode } from '@lezer/common';
+import { cut } from './cut.js';
 import type { Aim, FootRef, Repeated, Size, SplitStyle, Tempo, Tied } from './ast.js';
 import { METRES_OF, NOTATION_LIMITS } from './limits.js';
 import { printed, wordOf } from './lexicon.js';

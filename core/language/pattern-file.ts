@@ -1,7 +1,7 @@
-import { cut } from './cut.js';
 import type { Side } from '../body/foot.js';
 import { schoolOf } from '../body/school.js';
 import { said } from '../said.js';
+import { cut } from './cut.js';
 import { DOSE_LIMITS } from './dose.js';
 import { NOTATION_LIMITS } from './limits.js';
 import type { FileMessage, FileMessages } from './messages.js';

@@ -14,7 +14,7 @@ import { unfold, type Choice, type Choose, type Unfolded } from './unfold.js';
 import type { Counted, ProblemMessage } from './messages.js';
 
 /** Most moves that are simulated, of the athlete and of all partners together; a longer pattern is cut there and says so. */
-export const MOST_MOVES = 1_000;
+export const MOST_MOVES = 600;
 
 /** Most of what else a pattern may hold, as a text of the longest that is read could: more is left out, and said. */
 export const MOST = { things: 40, partners: 4, hits: 2_000, events: 1_000 } as const;
@@ -130,10 +130,9 @@ class Run {
 
   private happen(event: Happening): void {
     const from = event.at ?? this.now;
-    const { recurring, events } = this;
-    if (recurring.length + events.length >= MOST.events) this.tooMany('events', MOST.events, event.span);
-    else if (event.every !== null) recurring.push({ event, from });
-    else events.push(moment(event, from));
+    if (event.every === null) this.event(moment(event, from));
+    else if (this.recurring.length < MOST.events) this.recurring.push({ event, from });
+    else this.tooMany('events', MOST.events, event.span);
   }
 
   private one(written: Step, left: number, span: Span): void {
@@ -211,20 +210,32 @@ class Run {
 
   private tied(step: Step, move: SimMove): void {
     const { act } = step;
-    if (act.word === 'hit' || act.word === 'guard check') {
-      this.hands.push({ word: act.name ?? act.word, at: move.start, tiedTo: null, move: move.index });
-    }
+    if (act.word === 'hit' || act.word === 'guard check')
+      this.hit({ word: act.name ?? act.word, at: move.start, tiedTo: null, move: move.index }, move.span);
     for (const one of step.hands) {
-      const [of, list] = one.kind === 'hand' ? (['hits', this.hands] as const) : (['events', this.events] as const);
-      if (list.length >= MOST[of]) {
-        this.tooMany(of, MOST[of], one.span);
-        break;
-      }
       const tiedTo = one.tie === 'start' ? move.start : move.landing;
       const at = Math.max(0, tiedTo + one.offsetMs / 1000);
-      if (one.kind === 'hand') this.hands.push({ word: one.word, at, tiedTo, move: move.index });
-      else this.events.push({ event: one.word as EventWord, name: null, at, move: move.index, span: one.span });
+      const room =
+        one.kind === 'hand'
+          ? this.hit({ word: one.word, at, tiedTo, move: move.index }, one.span)
+          : this.event({ event: one.word as EventWord, name: null, at, move: move.index, span: one.span });
+      if (!room) break;
     }
+  }
+
+  /** Whether there was room for one more. */
+  private hit(one: HandMoment, span: Span): boolean {
+    const room = this.hands.length < MOST.hits;
+    if (room) this.hands.push(one);
+    else this.tooMany('hits', MOST.hits, span);
+    return room;
+  }
+
+  private event(one: EventMoment): boolean {
+    const room = this.recurring.length + this.events.length < MOST.events;
+    if (room) this.events.push(one);
+    else this.tooMany('events', MOST.events, one.span);
+    return room;
   }
 
   /** Feet further apart than two legs reach are nobody's; named at the move that makes it so. */
@@ -237,12 +248,11 @@ class Run {
 
   /** Said once of each kind: of what comes after the first too much, nothing is followed either. */
   tooMany(counted: Counted, most: number, span: Span): void {
-    if (!this.problems.some(({ code, values }) => code === 'too-many' && 'counted' in values && values.counted === counted))
-      this.problem({ code: 'too-many', values: { counted, most } }, span, most + 1, most);
+    this.problem({ code: 'too-many', values: { counted, most } }, span, most + 1, most);
   }
 
   private problem(problem: ProblemMessage, span: Span, value = 0, limit = 0): void {
-    const place = `${problem.code} ${span.from} ${problem.code === 'too-many' ? problem.values.counted : ''}`;
+    const place = `${problem.code} ${problem.code === 'too-many' ? problem.values.counted : span.from}`;
     if (this.said.size === this.said.add(place).size) return;
     this.problems.push({ ...problem, move: this.moves.length, span, value, limit });
   }

@@ -1,5 +1,5 @@
 import { CoachDraft, PasswordChange, Settings, Setup, SignIn } from '@hopsk/contract/club';
-import { ListAsked } from '@hopsk/contract/list';
+import { Id } from '@hopsk/contract/common';
 import { PatternSave } from '@hopsk/contract/pattern';
 import { AthleteSave } from '@hopsk/contract/people';
 import { Problem } from '@hopsk/contract/problem';
@@ -11,7 +11,7 @@ import { anyInput } from './testing/any-input.js';
 import { CASES, holdsLater } from '@hopsk/core/testing/holds';
 import fc from 'fast-check';
 import type request from 'supertest';
-import type * as z from 'zod/mini';
+import * as z from 'zod/mini';
 import { athlete, Coach, type House, openHouse, ran } from './testing/house.js';
 
 /** Requests a route in the tests; with `--long` as many more as there are more cases. */
@@ -60,20 +60,24 @@ describe('requests made from the contract’s own schemas', () => {
     ['a password', PasswordChange, (body) => coach.post('/me/password', object(body))],
     ['the first club', Setup, (body) => coach.post('/setup', object(body))],
     ['a sign-in', SignIn, (body) => coach.post('/sign-in', object(body))],
-    ['lists', ListAsked, (body) => coach.get(`/athletes?${query(body)}`)],
+    ['lists', z.object({ ids: z.array(Id) }), (body) => coach.get(`/athletes?${query(body)}`)],
     ['runs', RunsAsked, (body) => coach.get(`/runs?${query(body)}`)],
     ['what was recounted', RecountAsked, (body) => coach.get(`/recount?${query(body)}`)],
   ];
 
   for (const [what, schema, ask] of routes)
     it(`get no fault of the server: ${what}`, async () => {
+      let taken = 0;
       await holdsLater(
         fc.asyncProperty(anyInput(schema), async (body) => {
           const answer = await ask(body);
+          if (answer.status !== 400) taken++;
           expect(answer.status).toBeLessThan(500);
           if (answer.status >= 400) expect(Problem.safeParse(answer.body).success).toBeTrue();
         }),
         EACH,
       );
+      // Some of it must get to where things are kept, or nothing was tried.
+      expect(taken).toBeGreaterThan(EACH / 10);
     });
 });

@@ -33,7 +33,7 @@ export interface DrawOptions {
   readonly number?: number;
   /** … or as many as can be done within so many seconds. */
   readonly within?: number;
-  /** No more than so many in any case; what a whole session may have, where nothing is said. */
+  /** No more than so many in any case. */
   readonly most?: number;
   readonly placing?: Placing | null;
 }

@@ -1,4 +1,3 @@
-import { CALL_LIMITS } from '../calls/calls.js';
 import { drawCalls, type CallList } from '../calls/draw.js';
 import { placingOf, type StageSeen } from './seen.js';
 import type { PlannedStretch } from '../stretch.js';
@@ -15,7 +14,6 @@ export function drawnIn(
   stretches: readonly PlannedStretch[],
 ): ReadonlyMap<number, CallList> {
   const lists = new Map<number, CallList>();
-  let left: number = CALL_LIMITS.number;
   if ((stretches.at(-1)?.end ?? 0) > SESSION_LIMITS.seconds) return lists;
   stretches.forEach((stretch, i) => {
     const one = seen[stretch.exercise];
@@ -23,9 +21,7 @@ export function drawnIn(
     const seed = (session.seed + Math.imul(i + 1, 2654435761)) >>> 0;
     const counted = one.dose.work.by === 'calls' ? { number: stretch.reps } : {};
     const within = stretch.end - stretch.start;
-    const drawn = drawCalls(one.callables, one.stage.calls, { seed, within, placing: placingOf(session), most: left, ...counted });
-    left -= drawn.calls.length;
-    lists.set(i, drawn);
+    lists.set(i, drawCalls(one.callables, one.stage.calls, { seed, within, placing: placingOf(session), ...counted }));
   });
   return lists;
 }

@@ -2,6 +2,8 @@ import type { Book } from '@hopsk/contract/book';
 import type { EventsPage, EventsStored, RunEvent } from '@hopsk/contract/run';
 import type { OwnViews } from '@hopsk/core/catalogue/fault';
 import { faultsByCode } from '@hopsk/core/catalogue/faults';
+import { RunLog } from '@hopsk/core/log/run-log';
+import type { RunPlan } from '@hopsk/core/plan/run-plan';
 import { countRun, type Tally } from '@hopsk/core/log/count';
 import { holdsLater } from '@hopsk/core/testing/holds';
 import fc from 'fast-check';
@@ -9,7 +11,7 @@ import { randomUUID } from 'node:crypto';
 import { transaction } from '../db/pool.js';
 import { appOn, athlete, Coach, openHouse, ran, type House, type Ran } from '../testing/house.js';
 import { appendEvents } from './append.js';
-import { Folds } from './folds.js';
+import { Folds, type Fold } from './folds.js';
 
 const catalogue = faultsByCode();
 
@@ -309,6 +311,31 @@ describe('events of a run', () => {
     expect(await queries(log.events.slice(440, 441))).toBe(few);
     // A tap is small on its way, too.
     expect(JSON.stringify({ events: [log.events[200]] }).length).toBeLessThan(1000);
+  });
+
+  it('that no database can keep as they are leave their device and number, and hold up nobody behind them', async () => {
+    const log = await begun([3.5]);
+    let deep: unknown = 'x';
+    for (let i = 0; i < 3_000; i++) deep = [deep];
+    const odd = (seq: number, more: object): unknown => ({ device: 'odd', seq, kind: 'from tomorrow', ...more });
+    const sent = [odd(1, { says: 'a\u0000b' }), odd(2, { '\ud83d': 1 }), odd(3, { deep }), odd(4, { says: 'kept' })];
+    const answer = (await coach.post(`/runs/${log.run.id}/events`, { events: sent }).expect(200)).body as EventsStored;
+    expect(answer.stored['odd']).toBe(4);
+    const { rows } = await house.pool.query<{ body: unknown }>('select body from run_event where run_id = $1 order by seq', [log.run.id]);
+    expect(rows.map(({ body }) => body)).toEqual([...[1, 2, 3].map((seq) => ({ device: 'odd', seq })), odd(4, { says: 'kept' })]);
+  });
+
+  it('of a plan that comes to much are not all remembered at once', () => {
+    const rounds = (work: number): RunPlan => ({
+      dose: { mode: 'reps', work, rounds: 1, sets: 1, rest: 0, setRest: 0 },
+      rep: { seconds: 1, chances: {} },
+    });
+    const folds = new Folds(40, 250);
+    const fold = (repetitions: number): Fold => ({ arrival: 1, log: new RunLog(rounds(repetitions), catalogue, 1), written: null });
+    for (const id of ['a', 'b', 'c']) folds.put('club', id, fold(100));
+    expect(['a', 'b', 'c'].map((id) => folds.take('club', id, 1) !== null)).toEqual([false, true, true]);
+    folds.put('club', 'd', fold(1000));
+    expect(folds.take('club', 'd', 1)).not.toBeNull();
   });
 
   it('on a server that starts anew go on', async () => {

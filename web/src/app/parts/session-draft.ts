@@ -134,12 +134,11 @@ export const isTurned = (draft: Draft, athlete: Athlete, stances: readonly Schoo
 export const stanceOf = (stage: Pick<Stage, 'school'>, stances: readonly School[]): School => schoolOf(stage.school, stances) ?? SCHOOLS[0];
 
 /** A box of one line swallows the breaks of a line of steps. */
-export function oneLine(steps: string): string {
-  const lines = steps.split('\n');
-  const last = lines.length - 1;
-  return lines
-    .map((line, i) => (i === 0 ? line : line.trimStart()))
-    .map((line, i) => (i === last ? line : line.trimEnd()))
-    .filter((line, i) => i === 0 || i === last || line !== '')
-    .join(' ');
-}
+export const oneLine = (steps: string): string =>
+  steps.includes('\n')
+    ? steps
+        .split('\n')
+        .map((line) => line.trim())
+        .filter((line) => line !== '')
+        .join(' ')
+    : steps;

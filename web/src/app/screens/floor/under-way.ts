@@ -79,7 +79,9 @@ export class UnderWay {
     try {
       const at = performance.now();
       const whole = await firstValueFrom(this.api.run(id));
-      const names = Object.fromEntries(whole.run.athletes.map((one) => [one, this.nameOf(one)]));
+      // Who is not known yet comes with the list of the club's people: 'nobody known' is not a name to keep.
+      const known = whole.run.athletes.flatMap((one) => this.people()[one] ?? []);
+      const names = Object.fromEntries(known.map(({ id, name }) => [id, name]));
       await this.together.join(whole, { clubId, names }, { at, came: performance.now() });
       await this.router.navigate(['/floor/run']);
     } catch (error) {

@@ -1,7 +1,7 @@
-import { cut } from '@hopsk/core/language/cut';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router } from '@angular/router';
+import { cut } from '@hopsk/core/language/cut';
 import { EXAMPLES } from '@hopsk/core/catalogue/presets';
 import { AXES, dueFirst, NO_COVERAGE, spread, type Axis, type AxisName } from '@hopsk/core/plan/build/grid';
 import { variantName } from '@hopsk/words/naming';

@@ -1,8 +1,8 @@
-import { cut } from '@hopsk/core/language/cut';
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
+import { cut } from '@hopsk/core/language/cut';
 import type { Session } from '@hopsk/contract/session';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';

@@ -1,6 +1,6 @@
-import { cut } from '@hopsk/core/language/cut';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
+import { cut } from '@hopsk/core/language/cut';
 import type { Athlete } from '@hopsk/contract/people';
 import type { Body } from '@hopsk/core/body/body';
 import { otherSide, type Side } from '@hopsk/core/body/foot';

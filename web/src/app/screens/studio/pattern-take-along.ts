@@ -1,8 +1,8 @@
-import { cut } from '@hopsk/core/language/cut';
 import { ChangeDetectionStrategy, Component, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatMenuModule } from '@angular/material/menu';
 import { Router, RouterLink } from '@angular/router';
+import { cut } from '@hopsk/core/language/cut';
 import { isMoveName } from '@hopsk/core/language/own-moves';
 import { words } from '@hopsk/words/words';
 import { DeviceStore } from '../../data/device-store';
