@@ -5,7 +5,12 @@ import { fileURLToPath } from 'node:url';
 /** Bundles our own TypeScript; packages of the registry stay outside and are loaded from node_modules. */
 export const bundle = {
   absWorkingDir: dirname(fileURLToPath(import.meta.url)),
-  entryPoints: { main: 'src/main.ts', 'import-file': 'src/transfer/import-file.ts', certificate: 'src/certificate.ts' },
+  entryPoints: {
+    main: 'src/main.ts',
+    'import-file': 'src/transfer/import-file.ts',
+    certificate: 'src/certificate.ts',
+    counting: 'src/counting/thread.ts',
+  },
   outdir: 'dist',
   bundle: true,
   splitting: true,

@@ -62,6 +62,8 @@ const jasmine =
     );
 
 async function serverSpecs(options) {
+  // The counting threads of the specs are the server's own.
+  await buildServer();
   const postgres = await throwAwayPostgres();
   try {
     return await jasmine('server', { HOPSK_TEST_DATABASE: postgres.address('postgres') })(options);

@@ -2,9 +2,10 @@ import type { Phone } from '@hopsk/contract/club';
 import compression from 'compression';
 import express, { type Express, Router } from 'express';
 import type { Logger } from 'pino';
+import type { Backing } from './backing.js';
 import { clubRoutes } from './club/routes.js';
 import type { Config } from './config.js';
-import { isAway, type Pool } from './db/pool.js';
+import { isAway } from './db/pool.js';
 import { run } from './db/sql.js';
 import { headers } from './http/headers.js';
 import { requestLog } from './http/log.js';
@@ -22,10 +23,11 @@ import { transferRoutes } from './transfer/routes.js';
 /** The whole server as one Express application; listening is somebody else's. */
 export function createApp(
   config: Pick<Config, 'web' | 'tls' | 'trustProxy' | 'sessionSecret' | 'uploads'>,
-  pool: Pool,
+  backing: Backing,
   log: Logger,
   phone: () => Promise<Phone>,
 ): Express {
+  const { pool } = backing;
   const app = express();
   const secure = config.tls !== null;
   if (config.trustProxy !== null) app.set('trust proxy', config.trustProxy);
@@ -60,13 +62,13 @@ export function createApp(
     response.json(await phone());
   });
   api.use(
-    peopleRoutes(pool),
+    peopleRoutes(backing),
     patternRoutes(pool),
-    sessionRoutes(pool),
-    runRoutes(pool),
+    sessionRoutes(backing),
+    runRoutes(backing),
     liveRoutes(pool),
     teachingRoutes(pool),
-    transferRoutes(pool, config.uploads),
+    transferRoutes(backing, config.uploads),
   );
   api.use(() => {
     throw notFound('address');

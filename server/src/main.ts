@@ -3,6 +3,7 @@ import { createServer as createSecureServer } from 'node:https';
 import type { AddressInfo } from 'node:net';
 import { createApp } from './app.js';
 import { readConfig } from './config.js';
+import { CountingThreads } from './counting/threads.js';
 import { migrate } from './db/migrate.js';
 import { openPool } from './db/pool.js';
 import { makeLog } from './http/log.js';
@@ -15,7 +16,8 @@ async function main(): Promise<void> {
   const pool = openPool(config.databaseUrl, (error) => log.warn({ name: error.name }, 'a database connection was lost'));
   await migrate(pool);
   let port = config.port;
-  const app = createApp(config, pool, log, () => phonePage(config, port));
+  const counts = new CountingThreads((why) => log.warn({ why }, 'a run could not be counted'));
+  const app = createApp(config, { pool, counts }, log, () => phonePage(config, port));
   const servers: Server[] = [];
   for (const host of config.hosts) {
     const server = config.tls ? createSecureServer(config.tls, app) : createServer(app);
@@ -33,7 +35,7 @@ async function main(): Promise<void> {
       server.close();
       server.closeAllConnections();
     }
-    void pool.end().finally(() => process.exit(0));
+    void Promise.all([pool.end(), counts.end()]).finally(() => process.exit(0));
   };
   process.once('SIGINT', stop);
   process.once('SIGTERM', stop);

@@ -7,7 +7,7 @@ import { makeLog } from './log.js';
 describe('a proxy in front', () => {
   let house: House;
   const appBehind = (trustProxy: string | null) =>
-    createApp({ web: null, tls: null, trustProxy, sessionSecret: 'only for the specs', uploads: '' }, house.pool, makeLog('silent'), () =>
+    createApp({ web: null, tls: null, trustProxy, sessionSecret: 'only for the specs', uploads: '' }, house, makeLog('silent'), () =>
       Promise.resolve({ lan: false, secure: false, addresses: [] }),
     );
   const enter = (app: ReturnType<typeof appBehind>) =>
@@ -38,7 +38,7 @@ describe('a proxy in front', () => {
     const fresh = await openHouse();
     const app = createApp(
       { web: null, tls: null, trustProxy: 'loopback', sessionSecret: 'only for the specs', uploads: '' },
-      fresh.pool,
+      fresh,
       makeLog('silent'),
       () => Promise.reject(new Error('none')),
     );

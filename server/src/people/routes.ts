@@ -2,7 +2,7 @@ import type { Book } from '@hopsk/contract/book';
 import { AthleteSave } from '@hopsk/contract/people';
 import { faultBook, type SessionTally } from '@hopsk/core/evidence/book';
 import { Router } from 'express';
-import type { Pool } from '../db/pool.js';
+import type { Backing } from '../backing.js';
 import { one, run } from '../db/sql.js';
 import { detailed } from '../runs/details.js';
 import { athleteEvenings } from '../runs/evenings.js';
@@ -12,7 +12,8 @@ import { actorOf } from '../http/sign-in.js';
 import { addAthlete, archiveAthlete, getAthlete, listAthletes, saveAthlete } from './athletes.js';
 
 /** Athletes of the club, and the fault book of each. */
-export function peopleRoutes(pool: Pool): Router {
+export function peopleRoutes(backing: Backing): Router {
+  const { pool } = backing;
   const router = Router();
 
   listRoutes(router, pool, 'athletes', 'athlete', listAthletes);
@@ -24,7 +25,7 @@ export function peopleRoutes(pool: Pool): Router {
     const id = idOf(request, 'athlete');
     if (!(await getAthlete(pool, clubId, id))) throw notFound('athlete');
     const shared = (await run<{ id: string }>(pool, 'athlete-runs-shared', clubId, id)).map((one) => one.id);
-    await detailed(pool, clubId, shared);
+    await detailed(backing, clubId, shared);
     const [tallies, evenings, praise, agreement] = await Promise.all([
       run<SessionTally & { id: string } & Record<string, unknown>>(pool, 'book-tallies', clubId, id),
       athleteEvenings(pool, clubId, id),

@@ -2,8 +2,6 @@ import type { Book } from '@hopsk/contract/book';
 import type { EventsPage, EventsStored, RunEvent } from '@hopsk/contract/run';
 import type { OwnViews } from '@hopsk/core/catalogue/fault';
 import { faultsByCode } from '@hopsk/core/catalogue/faults';
-import { RunLog } from '@hopsk/core/log/run-log';
-import type { RunPlan } from '@hopsk/core/plan/run-plan';
 import { countRun, type Tally } from '@hopsk/core/log/count';
 import { holdsLater } from '@hopsk/core/testing/holds';
 import fc from 'fast-check';
@@ -11,7 +9,7 @@ import { randomUUID } from 'node:crypto';
 import { transaction } from '../db/pool.js';
 import { appOn, athlete, Coach, openHouse, ran, type House, type Ran } from '../testing/house.js';
 import { appendEvents } from './append.js';
-import { Folds, type Fold } from './folds.js';
+import type { Counts } from '../counting/counts.js';
 
 const catalogue = faultsByCode();
 
@@ -231,7 +229,7 @@ describe('events of a run', () => {
     let inside: () => void = () => undefined;
     const begunSlow = new Promise<void>((go) => (inside = go));
     const slow = transaction(house.pool, async (db) => {
-      await appendEvents(db, { clubId: coach.clubId, coachId: null, folds: new Folds() }, log.run.id, [one]);
+      await appendEvents(db, { clubId: coach.clubId, coachId: null, counts: house.counts.apart() }, log.run.id, [one]);
       inside();
       await held;
     });
@@ -247,10 +245,10 @@ describe('events of a run', () => {
 
   it('that another server took are counted by this one too, and what failed is not remembered', async () => {
     const log = await begun([3.5, 7.5]);
-    const both = [new Folds(), new Folds()];
-    const take = async (folds: Folds | undefined, events: readonly RunEvent[], fails = false): Promise<void> => {
+    const both = [house.counts.apart(), house.counts.apart()] as const;
+    const take = async (counts: Counts, events: readonly RunEvent[], fails = false): Promise<void> => {
       const work = transaction(house.pool, async (db) => {
-        const { done } = await appendEvents(db, { clubId: coach.clubId, coachId: null, folds: folds ?? null }, log.run.id, events);
+        const { done } = await appendEvents(db, { clubId: coach.clubId, coachId: null, counts }, log.run.id, events);
         if (fails) throw new Error('in the middle');
         return done;
       });
@@ -300,11 +298,11 @@ describe('events of a run', () => {
             return answer;
           },
         };
-        return appendEvents(counting, { clubId: coach.clubId, coachId: null, folds }, log.run.id, events);
+        return appendEvents(counting, { clubId: coach.clubId, coachId: null, counts }, log.run.id, events);
       }).then(({ done }) => done());
       return rows;
     };
-    const folds = new Folds();
+    const counts = house.counts.apart();
     await queries(log.events.slice(5, 6));
     const few = await queries(log.events.slice(6, 7));
     await queries(log.events.slice(7, 440));
@@ -323,19 +321,6 @@ describe('events of a run', () => {
     expect(answer.stored['odd']).toBe(4);
     const { rows } = await house.pool.query<{ body: unknown }>('select body from run_event where run_id = $1 order by seq', [log.run.id]);
     expect(rows.map(({ body }) => body)).toEqual([...[1, 2, 3].map((seq) => ({ device: 'odd', seq })), odd(4, { says: 'kept' })]);
-  });
-
-  it('of a plan that comes to much are not all remembered at once', () => {
-    const rounds = (work: number): RunPlan => ({
-      dose: { mode: 'reps', work, rounds: 1, sets: 1, rest: 0, setRest: 0 },
-      rep: { seconds: 1, chances: {} },
-    });
-    const folds = new Folds(40, 250);
-    const fold = (repetitions: number): Fold => ({ arrival: 1, log: new RunLog(rounds(repetitions), catalogue, 1), written: null });
-    for (const id of ['a', 'b', 'c']) folds.put('club', id, fold(100));
-    expect(['a', 'b', 'c'].map((id) => folds.take('club', id, 1) !== null)).toEqual([false, true, true]);
-    folds.put('club', 'd', fold(1000));
-    expect(folds.take('club', 'd', 1)).not.toBeNull();
   });
 
   it('on a server that starts anew go on', async () => {

@@ -5,14 +5,14 @@ import { RULES } from '@hopsk/core/log/count';
 import { addEvents, rowOf, type EventRow } from '../db/events.js';
 import { one, run, type Db } from '../db/sql.js';
 import { HttpProblem, notFound, read } from '../http/problem.js';
-import { foldOf, writeCounts, type Fold, type Folds } from './folds.js';
+import type { Changes, Counts } from '../counting/counts.js';
+import { stepOf, unlessFailed, wholeRun, writeChanges } from './written.js';
 
-/** Who sends, and what is remembered of runs between requests. */
+/** Who sends, and who counts. */
 export interface Sender {
   readonly clubId: string;
   readonly coachId: string | null;
-  /** Null: nothing is remembered. */
-  readonly folds: Folds | null;
+  readonly counts: Counts;
 }
 
 export interface Appended {
@@ -34,7 +34,12 @@ interface Known {
  * Throws 404 without the run, 400 for what does not say its device and number, and 409 with the event that is stored where the same
  * device and number said something else.
  */
-export async function appendEvents(db: Db, { clubId, coachId, folds }: Sender, runId: string, sent: readonly unknown[]): Promise<Appended> {
+export async function appendEvents(
+  db: Db,
+  { clubId, coachId, counts }: Sender,
+  runId: string,
+  sent: readonly unknown[],
+): Promise<Appended> {
   const stamps = sent.map((event) => read(EventStamp, event));
   const held = await one<{ arrival: number }>(db, 'run-lock', clubId, runId);
   if (!held) throw notFound('run');
@@ -66,7 +71,7 @@ export async function appendEvents(db: Db, { clubId, coachId, folds }: Sender, r
   const joined = events.flatMap((event) => (event.kind === 'join' ? [event.athlete] : []));
   if (joined.length > 0) await run(db, 'run-athletes-join', clubId, runId, joined);
   const arrival = await addEvents(db, { clubId, runId, coachId, arrival: held.arrival, rules: RULES }, rows);
-  const done = rows.length > 0 ? await counted(db, { clubId, folds }, runId, { before: held.arrival, arrival }, events) : () => undefined;
+  const done = rows.length > 0 ? await counted(db, { clubId, counts }, runId, { before: held.arrival, arrival }, events) : () => undefined;
   const devices = [...new Set(stamps.map(({ device }) => device))];
   const stored = await run<{ device: string; stored: number }>(db, 'devices-of', clubId, runId, devices);
   return {
@@ -119,19 +124,24 @@ async function athletesOf(db: Db, clubId: string, events: readonly (RunEvent | n
   return new Set((await run<{ id: string }>(db, 'athletes-known', clubId, [...named])).map(({ id }) => id));
 }
 
+/** Counts what is new, and writes it; gives what is to be called when the transaction is done. */
 async function counted(
   db: Db,
-  { clubId, folds }: Pick<Sender, 'clubId' | 'folds'>,
+  { clubId, counts }: Pick<Sender, 'clubId' | 'counts'>,
   runId: string,
   { before, arrival }: { readonly before: number; readonly arrival: number },
   events: readonly RunEvent[],
 ): Promise<() => void> {
-  const remembered = folds?.take(clubId, runId, before) ?? null;
-  const fold = remembered ?? (await foldOf(db, clubId, runId, arrival));
-  if (!fold) throw notFound('run');
-  // One that was folded just now has read them already.
-  if (remembered) fold.log.take(events);
-  const written = await writeCounts(db, clubId, runId, fold);
-  const next: Fold = { ...fold, arrival, written };
-  return () => folds?.put(clubId, runId, next);
+  const step = stepOf(clubId, runId, before, arrival);
+  const asked = async (): Promise<Changes> => {
+    const known = await counts.add(step, events);
+    if (known) return known;
+    const whole = await wholeRun(db, clubId, runId);
+    if (!whole) throw notFound('run');
+    return counts.whole(whole, step);
+  };
+  const changes = await unlessFailed(asked());
+  if (!changes) return () => undefined;
+  await writeChanges(db, clubId, runId, changes);
+  return () => counts.keep(step);
 }

@@ -32,7 +32,7 @@ describe('what a run adds up to part by part', () => {
     const log = ran(ada, [3.5, 7.5, 20.5]);
     await coach.keep(log);
     expect(await parts(log.run.id)).toEqual([]);
-    await detailed(house.pool, club, [log.run.id]);
+    await detailed(house, club, [log.run.id]);
     const folded = new RunLog(log.run.plan, faultsByCode(), 1);
     folded.take(log.events);
     const { parts: said, clean } = folded.details();
@@ -63,17 +63,17 @@ describe('what a run adds up to part by part', () => {
     const more = { ...tap, id: randomUUID(), seq: last.seq + 1, order: last.order + 1, m: tap.m + 2000 };
     await coach.post(`/runs/${log.run.id}/events`, { events: [more] }).expect(200);
     expect(await parts(log.run.id)).toEqual(first);
-    await Promise.all([1, 2].map(() => detailed(house.pool, club, [log.run.id])));
+    await Promise.all([1, 2].map(() => detailed(house, club, [log.run.id])));
     expect((await parts(log.run.id))[1]).toEqual(jasmine.objectContaining({ attempts: 2, faulty: 2 }));
     await house.pool.query('update run set details_rules = 1 where id = $1', [log.run.id]);
     await house.pool.query('delete from tally_part where run_id = $1', [log.run.id]);
-    await detailed(house.pool, club, [log.run.id]);
+    await detailed(house, club, [log.run.id]);
     expect((await parts(log.run.id)).length).toBe(6);
     // As it is now nothing is done; to another club it is nothing at all.
     await house.pool.query('delete from tally_part where run_id = $1', [log.run.id]);
-    await detailed(house.pool, club, [log.run.id]);
+    await detailed(house, club, [log.run.id]);
     await house.pool.query('update run set details_to = null where id = $1', [log.run.id]);
-    await detailed(house.pool, randomUUID(), [log.run.id]);
+    await detailed(house, randomUUID(), [log.run.id]);
     expect(await parts(log.run.id)).toEqual([]);
   });
 

@@ -2,9 +2,12 @@ import { RECOUNT_AT_ONCE, type RecountRun } from '@hopsk/contract/recount';
 import { RULES, type Tally } from '@hopsk/core/log/count';
 import { grouped } from '@hopsk/core/grouped';
 import { isDeepStrictEqual } from 'node:util';
-import { transaction, type Pool } from '../db/pool.js';
+import type { Backing } from '../backing.js';
+import type { Changes, Counts } from '../counting/counts.js';
+import { transaction } from '../db/pool.js';
 import { one, run, type Db } from '../db/sql.js';
-import { foldOf, writeCounts } from './folds.js';
+import type { Actor } from '../http/sign-in.js';
+import { unlessFailed, wholeRun, writeChanges } from './written.js';
 
 type Change = RecountRun['changes'][number];
 type Row<T> = T & Record<string, unknown>;
@@ -24,16 +27,16 @@ function changesOf(before: readonly Tally[], now: readonly Tally[]): Change[] {
 }
 
 /** The next runs that stand by earlier rules, each with what would change; the club's runs are looked at, nothing is written. */
-export async function recountSeen(db: Db, clubId: string, after: string | null): Promise<RecountRun[]> {
+export async function recountSeen({ pool: db, counts }: Backing, clubId: string, after: string | null): Promise<RecountRun[]> {
   const next = await run<Row<Omit<RecountRun, 'changes'>>>(db, 'recount-next', clubId, RULES, after, RECOUNT_AT_ONCE);
   const ids = next.map(({ id }) => id);
   const tallies = grouped(await run<Row<Tally & { readonly runId: string }>>(db, 'tallies-of', clubId, ids), ({ runId }) => runId);
   const seen: RecountRun[] = [];
   for (const one of next) {
     const before = (tallies.get(one.id) ?? []).map(({ runId: _, ...tally }): Tally => tally);
-    // By no arrival: it is not remembered.
-    const fold = await foldOf(db, clubId, one.id, 0);
-    seen.push({ ...one, changes: changesOf(before, fold?.log.talliesAt(fold.log.latest) ?? []) });
+    const now = await counted(db, counts, clubId, one.id);
+    // What cannot be counted stays as it is.
+    seen.push({ ...one, changes: now ? changesOf(before, now.changed) : [] });
   }
   return seen;
 }
@@ -42,19 +45,25 @@ export async function recountSeen(db: Db, clubId: string, after: string | null):
  * Counts runs by today's rules, each in a transaction that holds it; what they added up to before stays in `tally_before`. Those that
  * stand by today's rules already are left alone. Gives how many were counted.
  */
-export async function recount(pool: Pool, clubId: string, coachId: string, runIds: readonly string[]): Promise<number> {
-  let counted = 0;
-  for (const id of runIds) if (await transaction(pool, (db) => recounted(db, clubId, coachId, id))) counted++;
-  return counted;
+export async function recount({ pool, counts }: Backing, actor: Actor, runIds: readonly string[]): Promise<number> {
+  let done = 0;
+  for (const id of runIds) if (await transaction(pool, (db) => recounted(db, counts, actor, id))) done++;
+  return done;
 }
 
-async function recounted(db: Db, clubId: string, coachId: string, runId: string): Promise<boolean> {
+/** A run counted from its first event; null where it is not there or takes more than it may. */
+async function counted(db: Db, counts: Counts, clubId: string, runId: string): Promise<Changes | null> {
+  const whole = await wholeRun(db, clubId, runId);
+  return whole && unlessFailed(counts.whole(whole, null));
+}
+
+async function recounted(db: Db, counts: Counts, { clubId, id: coachId }: Actor, runId: string): Promise<boolean> {
   const stands = await one<{ arrival: number; rules: number }>(db, 'run-lock', clubId, runId);
   if (!stands || stands.rules >= RULES) return false;
-  const fold = await foldOf(db, clubId, runId, stands.arrival);
-  if (!fold) return false;
+  const changes = await counted(db, counts, clubId, runId);
+  if (!changes) return false;
   await run(db, 'tallies-trace', clubId, runId, coachId);
-  await writeCounts(db, clubId, runId, fold);
+  await writeChanges(db, clubId, runId, changes);
   await run(db, 'recount-done', clubId, runId, RULES);
   return true;
 }

@@ -4,7 +4,8 @@ import { RULES } from '@hopsk/core/log/count';
 import { fromEarlier } from '@hopsk/core/log/earlier';
 import { Router } from 'express';
 import * as z from 'zod/mini';
-import { transaction, type Pool } from '../db/pool.js';
+import type { Backing } from '../backing.js';
+import { transaction } from '../db/pool.js';
 import { one, run, type Db } from '../db/sql.js';
 import { HttpProblem, idOf, notFound, read } from '../http/problem.js';
 import { hint } from '../live/hints.js';
@@ -12,7 +13,6 @@ import { actorOf } from '../http/sign-in.js';
 import { refuseStale } from '../http/versioned.js';
 import { getPattern } from '../patterns/patterns.js';
 import { appendEvents, type Appended, type Sender } from './append.js';
-import { Folds } from './folds.js';
 import { recount, recountSeen } from './recount.js';
 import { eventsAfter, eventsOf, getRun, listOpen, listRuns, putHead } from './runs.js';
 
@@ -31,9 +31,9 @@ async function append(db: Db, sender: Sender, runId: string, events: readonly un
 const After = z.object({ after: z._default(z.coerce.number().check(z.int(), z.gte(0), z.lte(1_000_000_000)), 0) });
 
 /** Runs of the club and their logs. */
-export function runRoutes(pool: Pool): Router {
+export function runRoutes(backing: Backing): Router {
+  const { pool, counts } = backing;
   const router = Router();
-  const folds = new Folds();
 
   router.get('/runs', async (request, response) => {
     const { clubId } = actorOf(request);
@@ -72,7 +72,7 @@ export function runRoutes(pool: Pool): Router {
     const { clubId, id: coachId } = actorOf(request);
     const runId = idOf(request, 'run');
     const { events, m } = read(EventsUpload, request.body);
-    const { answer, done } = await transaction(pool, (db) => append(db, { clubId, coachId, folds }, runId, events, m));
+    const { answer, done } = await transaction(pool, (db) => append(db, { clubId, coachId, counts }, runId, events, m));
     done();
     response.json(answer);
   });
@@ -85,7 +85,7 @@ export function runRoutes(pool: Pool): Router {
     const done = await transaction(pool, async (db) => {
       await putHead(db, clubId, run);
       const fresh = fromEarlier(run.id, events, await eventsOf(db, clubId, run.id));
-      return fresh.length > 0 ? (await append(db, { clubId, coachId, folds }, run.id, fresh, null)).done : () => undefined;
+      return fresh.length > 0 ? (await append(db, { clubId, coachId, counts }, run.id, fresh, null)).done : () => undefined;
     });
     done();
     response.json({ stored: events.length });
@@ -109,13 +109,13 @@ export function runRoutes(pool: Pool): Router {
 
   router.get('/recount', async (request, response) => {
     const { after } = read(RecountAsked, request.query);
-    response.json(await recountSeen(pool, actorOf(request).clubId, after));
+    response.json(await recountSeen(backing, actorOf(request).clubId, after));
   });
 
   router.post('/recount', async (request, response) => {
-    const { clubId, id: coachId } = actorOf(request);
+    const actor = actorOf(request);
     const { runs } = read(Recount, request.body);
-    response.json({ counted: await recount(pool, clubId, coachId, runs) });
+    response.json({ counted: await recount(backing, actor, runs) });
   });
 
   return router;

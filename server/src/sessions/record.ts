@@ -1,6 +1,6 @@
 import type { StageRecord } from '@hopsk/contract/session';
 import type { Evening } from '@hopsk/core/evidence/evenings';
-import type { Pool } from '../db/pool.js';
+import type { Backing } from '../backing.js';
 import { run } from '../db/sql.js';
 import { detailed } from '../runs/details.js';
 import { athleteEvenings } from '../runs/evenings.js';
@@ -21,9 +21,10 @@ type Said = StageRecord['sessions'][number];
  * of them were not clean.
  * @param sessionId only runs of this one; null: of all.
  */
-export async function stageRecords(pool: Pool, clubId: string, athleteId: string, sessionId: string | null): Promise<StageRecord[]> {
+export async function stageRecords(backing: Backing, clubId: string, athleteId: string, sessionId: string | null): Promise<StageRecord[]> {
+  const { pool } = backing;
   const ids = (await run<{ id: string }>(pool, 'session-runs-of', clubId, athleteId, sessionId)).map(({ id }) => id);
-  await detailed(pool, clubId, ids);
+  await detailed(backing, clubId, ids);
   const evenings = await athleteEvenings(pool, clubId, athleteId);
   const records = new Map<string, Map<Evening, Said>>();
   for (const { runId, stage, n, hits, good, results } of await run<StageCount>(pool, 'stage-counts', clubId, athleteId, ids)) {

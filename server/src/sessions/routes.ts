@@ -2,7 +2,7 @@ import { Id } from '@hopsk/contract/common';
 import { SessionSave } from '@hopsk/contract/session';
 import { Router } from 'express';
 import * as z from 'zod/mini';
-import type { Pool } from '../db/pool.js';
+import type { Backing } from '../backing.js';
 import { idOf, notFound, read } from '../http/problem.js';
 import { archiveRoute, listRoutes, saveRoutes } from '../http/records.js';
 import { actorOf } from '../http/sign-in.js';
@@ -12,7 +12,8 @@ import { stageRecords } from './record.js';
 const Whose = z.object({ athlete: Id, session: z._default(z.nullable(Id), null) });
 
 /** Sessions, their versions, and what their runs say of each stage. */
-export function sessionRoutes(pool: Pool): Router {
+export function sessionRoutes(backing: Backing): Router {
+  const { pool } = backing;
   const router = Router();
   router.get('/sessions/:id/versions', async (request, response) => {
     const versions = await listSessionVersions(pool, actorOf(request).clubId, idOf(request, 'session'));
@@ -21,7 +22,7 @@ export function sessionRoutes(pool: Pool): Router {
   });
   router.get('/stage-records', async (request, response) => {
     const { athlete, session } = read(Whose, request.query);
-    response.json(await stageRecords(pool, actorOf(request).clubId, athlete, session));
+    response.json(await stageRecords(backing, actorOf(request).clubId, athlete, session));
   });
   listRoutes(router, pool, 'sessions', 'session', listSessions);
   saveRoutes(router, pool, 'sessions', 'session', SessionSave, {

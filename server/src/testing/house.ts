@@ -15,6 +15,8 @@ import request from 'supertest';
 import type TestAgent from 'supertest/lib/agent.js';
 import { createApp } from '../app.js';
 import { addClub } from '../club/club.js';
+import type { Backing } from '../backing.js';
+import { CountingThreads } from '../counting/threads.js';
 import { migrate } from '../db/migrate.js';
 import { openPool, type Pool } from '../db/pool.js';
 import { makeLog } from '../http/log.js';
@@ -26,9 +28,8 @@ const serverUrl = (): string => {
 };
 
 /** An application on a database of its own, thrown away afterwards. */
-export interface House {
+export interface House extends Backing {
   readonly app: Express;
-  readonly pool: Pool;
   close(): Promise<void>;
 }
 
@@ -45,6 +46,7 @@ export async function openHouse(web: string | null = null, sql: string | null = 
   return {
     app: appOn(pool, web),
     pool,
+    counts,
     close: async () => {
       await pool.end();
       await admin.query(`drop database ${name} with (force)`);
@@ -61,12 +63,15 @@ async function fill(url: string, sql: string): Promise<void> {
   await client.end();
 }
 
+/** Runs are counted as on the real server, in threads; all applications of the specs share them. */
+const counts = new CountingThreads((why) => console.error(`A run could not be counted: ${why}`));
+
 /** Files that come in during the specs: each application empties the folder before its first one. */
 const uploads = join(tmpdir(), `hopsk-spec-uploads-${process.pid}`);
 process.once('exit', () => rmSync(uploads, { recursive: true, force: true }));
 
 export const appOn = (pool: Pool, web: string | null = null): Express =>
-  createApp({ web, tls: null, trustProxy: null, sessionSecret: 'only for the specs', uploads }, pool, makeLog('silent'), () =>
+  createApp({ web, tls: null, trustProxy: null, sessionSecret: 'only for the specs', uploads }, { pool, counts }, makeLog('silent'), () =>
     Promise.resolve({ lan: false, secure: false, addresses: [] }),
   );
 

@@ -1,10 +1,10 @@
 import type { ClubRecord, Imported, Refused } from '@hopsk/contract/club-lines';
+import type { Counts } from '../counting/counts.js';
 import type { Db } from '../db/sql.js';
 import { addAthlete } from '../people/athletes.js';
 import { addPattern } from '../patterns/patterns.js';
 import { addSession } from '../sessions/sessions.js';
 import { appendEvents } from '../runs/append.js';
-import { Folds } from '../runs/folds.js';
 import { putHead } from '../runs/runs.js';
 import { addTeaching } from '../teaching/teaching.js';
 import type { Found } from './read-lines.js';
@@ -17,9 +17,10 @@ export interface Through {
   readonly counts: Imported;
 }
 
-/** How one goes through a file: whether records are added, and who hears of what is left out and of what was counted so far. */
+/** How one goes through a file: whether records are added, who counts runs, and who hears of what is left out and of what was counted so far. */
 export interface Going {
   readonly adds: boolean;
+  readonly counts: Counts;
   readonly refuse: (refused: Refused) => void;
   readonly counted: (counts: Imported) => void;
 }
@@ -31,8 +32,8 @@ export interface Going {
  */
 export async function goThrough(db: Db, clubId: string, found: AsyncIterable<Found>, going: Going): Promise<Through> {
   const sorting = await Sorting.of(db, clubId);
-  // Its own: what is folded in this transaction is nobody else's before it is done.
-  const folds = new Folds(1);
+  // What is counted in this transaction is nobody else's before it is done.
+  const counts = going.counts.apart();
   let [club, whole]: [string, Through['whole']] = ['', 'cut'];
   const without = new Set<string>();
   for await (const one of found) {
@@ -45,7 +46,7 @@ export async function goThrough(db: Db, clubId: string, found: AsyncIterable<Fou
       if (lacking === null && !without.has(runId))
         going.refuse({ line: one.line, fields: [{ path: 'log.run', code: 'not-there', values: {} }] });
       if (going.adds && lacking !== null && lacking.length > 0)
-        (await appendEvents(db, { clubId, coachId: null, folds }, runId, lacking)).done();
+        (await appendEvents(db, { clubId, coachId: null, counts }, runId, lacking)).done();
     } else {
       const sorted = sorting.sort(one.record);
       if (sorted.is === 'refused') {

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import * as z from 'zod/mini';
 import { addClub, addCoach } from '../club/club.js';
+import { CountingThreads } from '../counting/threads.js';
 import { migrate } from '../db/migrate.js';
 import { openPool, transaction } from '../db/pool.js';
 import { one } from '../db/sql.js';
@@ -18,6 +19,7 @@ const Coaches = z
  */
 async function main(clubPath: string, coachesPath: string): Promise<void> {
   const pool = openPool(process.env['DATABASE_URL'] ?? '', () => undefined);
+  const counting = new CountingThreads((why) => console.error(`A run could not be counted: ${why}`));
   try {
     await migrate(pool);
     const door = await one<{ setup: boolean }>(pool, 'door');
@@ -34,6 +36,7 @@ async function main(clubPath: string, coachesPath: string): Promise<void> {
         foundIn(clubPath, () => undefined),
         {
           adds: true,
+          counts: counting,
           refuse: ({ line, fields }) => {
             throw new Error(`Line ${line} of ${clubPath} cannot be read: ${JSON.stringify(fields)}`);
           },
@@ -43,7 +46,7 @@ async function main(clubPath: string, coachesPath: string): Promise<void> {
     });
     console.log(`${counts.athletes.added} athletes, ${counts.patterns.added} patterns, ${counts.runs.added} runs`);
   } finally {
-    await pool.end();
+    await Promise.all([pool.end(), counting.end()]);
   }
 }
 

@@ -6,7 +6,8 @@ import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { REFUSED_TOLD, type Imported, type ImportNow } from '@hopsk/contract/club-lines';
 import type { Problem } from '@hopsk/contract/problem';
-import { transaction, type Pool } from '../db/pool.js';
+import type { Backing } from '../backing.js';
+import { transaction } from '../db/pool.js';
 import type { Db } from '../db/sql.js';
 import { asProblem, HttpProblem, notFound } from '../http/problem.js';
 import { goThrough } from './club-file.js';
@@ -54,7 +55,7 @@ export class Imports {
   private ready: Promise<void> | null = null;
 
   constructor(
-    private readonly pool: Pool,
+    private readonly backing: Backing,
     private readonly folder: string,
     private readonly room = roomIn,
   ) {}
@@ -129,6 +130,7 @@ export class Imports {
     const through = (part: number): void => void (one.now = { ...one.now, through: part });
     const going = {
       adds,
+      counts: this.backing.counts,
       refuse: (refused: ImportNow['refused']['told'][number]): void => {
         const { count, told } = one.now.refused;
         one.now = { ...one.now, refused: { count: count + 1, told: told.length < REFUSED_TOLD ? [...told, refused] : told } };
@@ -141,7 +143,7 @@ export class Imports {
     const work = (db: Db) => goThrough(db, one.clubId, foundIn(one.path, through), going);
     try {
       if (one.cancelled) return;
-      const { club, whole, counts } = await (adds ? transaction(this.pool, work) : work(this.pool));
+      const { club, whole, counts } = await (adds ? transaction(this.backing.pool, work) : work(this.backing.pool));
       one.now = { ...one.now, state: to, through: 1, club, whole, counts };
     } catch (error) {
       if (error instanceof Cancelled) return;

@@ -1,6 +1,7 @@
 import { once } from 'node:events';
 import { Router } from 'express';
-import { snapshot, type Pool } from '../db/pool.js';
+import type { Backing } from '../backing.js';
+import { snapshot } from '../db/pool.js';
 import { idOf } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
 import { Imports } from './imports.js';
@@ -10,9 +11,10 @@ import { clubLines } from './write-lines.js';
 const STALLED = 60_000;
 
 /** The club as a file, out and in. */
-export function transferRoutes(pool: Pool, folder: string): Router {
+export function transferRoutes(backing: Backing, folder: string): Router {
+  const { pool } = backing;
   const router = Router();
-  const imports = new Imports(pool, folder);
+  const imports = new Imports(backing, folder);
 
   router.get('/export', async (request, response) => {
     const { clubId } = actorOf(request);

@@ -177,7 +177,7 @@ describe('the club as a file', () => {
     const folder = await mkdtemp(join(tmpdir(), 'hopsk-room-'));
     try {
       const take = (room: number, announced: number | null): Promise<unknown> =>
-        new Imports(house.pool, folder, () => Promise.resolve(room)).take(randomUUID(), Readable.from(['{}']), announced).then(
+        new Imports(house, folder, () => Promise.resolve(room)).take(randomUUID(), Readable.from(['{}']), announced).then(
           ({ state }) => state,
           (error: unknown) => (error instanceof HttpProblem ? [error.status, error.says.code] : error),
         );
@@ -185,7 +185,7 @@ describe('the club as a file', () => {
       expect(await take(600e6, 200e6)).toEqual([507, 'no-room']);
       expect(await take(500e6, null)).toEqual([507, 'no-room']);
       expect(await readdir(folder)).toEqual([]);
-      const imports = new Imports(house.pool, folder, () => Promise.resolve(800e6));
+      const imports = new Imports(house, folder, () => Promise.resolve(800e6));
       const club = randomUUID();
       const { id, state } = await imports.take(club, Readable.from(['{}']), 200e6);
       expect(state).toBe('reading');

@@ -1,0 +1,89 @@
+import { faultsByCode } from '@hopsk/core/catalogue/faults';
+import { countRun } from '@hopsk/core/log/count';
+import type { RunPlan } from '@hopsk/core/plan/run-plan';
+import { randomUUID } from 'node:crypto';
+import { ran, type Ran } from '../testing/house.js';
+import type { Step, WholeRun } from './counts.js';
+import { CountingFailed } from './counts.js';
+import { foldOf, Folds, type Fold } from './folds.js';
+import { CountingThreads } from './threads.js';
+
+const wholeOf = ({ run, events }: Ran): WholeRun => ({ basics: { ...run, views: null }, log: JSON.stringify(events) });
+const step = (before: number, arrival: number, key = 'a'): Step => ({ key, before, arrival });
+/** Rounds of so many repetitions, of a second and so many chances each. */
+const rounds = (work: number, chances: number, count = 1): RunPlan => ({
+  dose: { mode: 'reps', work, rounds: count, sets: 1, rest: 0, setRest: 0 },
+  rep: { seconds: 1, chances: { split: Array.from({ length: chances }, (_, i) => i / chances) } },
+});
+
+describe('counting in threads', () => {
+  const log = ran(randomUUID(), [3.5, 7.5]);
+  const whole = wholeOf(log);
+  const tallies = countRun(log.run.plan, log.events, faultsByCode(), 1).tallies;
+  const failures: string[] = [];
+  let threads: CountingThreads;
+  const failed = async (work: Promise<unknown>): Promise<string> =>
+    work.then(
+      () => 'counted',
+      (error: unknown) => (error instanceof CountingFailed ? error.message : String(error)),
+    );
+  beforeEach(() => failures.splice(0));
+  afterEach(() => threads.end());
+
+  it('counts what the core counts, and says what changes with more; only what was written is remembered', async () => {
+    threads = new CountingThreads((why) => failures.push(why));
+    const some = wholeOf({ run: log.run, events: log.events.slice(0, 4) });
+    expect(await threads.add(step(0, 4), log.events)).toBeNull();
+    expect((await threads.whole(some, step(0, 4))).clear).toBeTrue();
+    // Its transaction failed: nobody said that it is written.
+    expect(await threads.add(step(4, 6), log.events.slice(4))).toBeNull();
+    await threads.whole(some, step(0, 4));
+    threads.keep(step(0, 4));
+    expect(await threads.add(step(4, 6), log.events.slice(4))).toEqual({
+      clear: false,
+      gone: [],
+      changed: [...tallies],
+      praise: {},
+      ended: true,
+    });
+    expect(await threads.whole(whole, null)).toEqual({ clear: true, gone: [], changed: [...tallies], praise: {}, ended: true });
+    expect((await threads.details(whole)).parts.length).toBe(6);
+    // Nobody else sees what is counted apart.
+    const [one, other] = [threads.apart(), threads.apart()];
+    await one.whole(some, step(0, 4));
+    one.keep(step(0, 4));
+    expect(await other.add(step(4, 6), [])).toBeNull();
+    expect(await one.add(step(4, 6), [])).not.toBeNull();
+    expect(failures).toEqual([]);
+  });
+
+  it('ends a run that takes more time or memory than it may; others behind it are counted, and it is not tried again soon', async () => {
+    threads = new CountingThreads((why) => failures.push(why), { ms: 1_500, megabytes: 60 });
+    const large = wholeOf({ ...log, run: { ...log.run, plan: rounds(10_000, 1_000, 100) } });
+    const all = await Promise.all([
+      failed(threads.whole(large, step(0, 4, 'large'))),
+      // Behind it in the same thread, and on the floor.
+      failed(threads.whole(whole, null)),
+      failed(threads.whole(whole, step(0, 6))),
+    ]);
+    expect(all).toEqual([jasmine.stringMatching(/^(time|memory)$/), 'counted', 'counted']);
+    expect(await failed(threads.whole(large, step(0, 4, 'large')))).toBe('before');
+    expect(await failed(threads.whole({ ...whole, log: 'no list' }, null))).not.toBe('counted');
+    expect(await failed(threads.whole(whole, null))).toBe('counted');
+    expect(failures.length).toBe(2);
+  });
+});
+
+describe('logs that are remembered', () => {
+  it('are not all that come to much', () => {
+    const folds = new Folds(40, 250);
+    const fold = (repetitions: number): Fold => {
+      const run = { ...ran(randomUUID(), []).run, plan: rounds(repetitions, 0) };
+      return { arrival: 1, log: foldOf(wholeOf({ run, events: [] })), written: null, holds: true };
+    };
+    for (const key of ['a', 'b', 'c']) folds.put(key, fold(100));
+    expect(['a', 'b', 'c'].map((key) => folds.take(step(1, 2, key)) !== null)).toEqual([false, true, true]);
+    folds.put('d', fold(1000));
+    expect(folds.take(step(1, 2, 'd'))).not.toBeNull();
+  });
+});
