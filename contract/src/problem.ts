@@ -38,6 +38,7 @@ export interface FieldMessages {
   readonly 'other-version': Nothing;
   readonly taken: Nothing;
   readonly wrong: Nothing;
+  readonly common: Nothing;
   readonly 'unknown-athlete': { readonly id: string };
   /** It names something that neither the file nor the club has. */
   readonly 'not-there': Nothing;
@@ -49,7 +50,7 @@ export interface FieldMessages {
 export type FieldProblem = Said<FieldMessages> & { readonly path: string };
 
 /** Records that a request can be about. */
-export type RecordName = 'athlete' | 'pattern' | 'session' | 'run' | 'teaching' | 'address' | 'file';
+export type RecordName = 'athlete' | 'pattern' | 'session' | 'run' | 'teaching' | 'address' | 'file' | 'coach' | 'device';
 
 /** Why a request was not answered as asked. */
 export interface ProblemMessages {
@@ -69,7 +70,11 @@ export interface ProblemMessages {
   readonly 'set-up': Nothing;
   readonly 'not-here': Nothing;
   readonly 'no-demo': Nothing;
+  readonly 'too-often': { readonly seconds: number };
   readonly 'too-many': Nothing;
+  readonly 'not-yours': Nothing;
+  readonly 'last-owner': Nothing;
+  readonly 'way-in-gone': Nothing;
   readonly forged: Nothing;
   readonly 'stale-page': Nothing;
   readonly 'unknown-athlete': { readonly count: number };

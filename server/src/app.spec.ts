@@ -39,7 +39,7 @@ describe('the server', () => {
     expect(script.headers['cache-control']).toContain('immutable');
     expect(script.headers['content-encoding']).toBe('gzip');
     await request(house.app).get('/missing-ABCD1234.js').expect(404);
-    expect((await request(house.app).get('/api/nowhere').expect(404)).body.error).toBe('not-found');
+    expect((await request(house.app).get('/api/nowhere').expect(401)).body.error).toBe('signed-out');
     await house.close();
   });
 

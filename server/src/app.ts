@@ -3,14 +3,15 @@ import compression from 'compression';
 import express, { type Express, Router } from 'express';
 import type { Logger } from 'pino';
 import type { Backing } from './backing.js';
-import { clubRoutes } from './club/routes.js';
+import { clubRoutes, doorRoutes } from './club/routes.js';
 import type { Config } from './config.js';
 import { isAway } from './db/pool.js';
 import { run } from './db/sql.js';
+import { guard } from './http/access.js';
 import { headers } from './http/headers.js';
 import { requestLog } from './http/log.js';
 import { answerProblems, notFound } from './http/problem.js';
-import { actorOf, guardWrites, sessions } from './http/sign-in.js';
+import { actors, guardWrites, sessions } from './http/sign-in.js';
 import { webFiles } from './http/static.js';
 import { liveRoutes } from './live/routes.js';
 import { patternRoutes } from './patterns/routes.js';
@@ -52,13 +53,16 @@ export function createApp(
     response.status(database ? 200 : 503).json({ ok: database, database });
   });
   api.use(sessions(pool, config.sessionSecret, secure, config.trustProxy !== null));
-  api.use(guardWrites);
-  // A file with a whole club is large; every other request is small.
-  const small = express.json({ limit: '2mb' });
-  api.use((request, response, next) => (request.path === '/imports' ? next() : small(request, response, next)));
-  api.use(clubRoutes(pool));
-  api.get('/phone', async (request, response) => {
-    actorOf(request);
+  // Who asks, and whether they may, before anything that was sent is read.
+  api.use(actors(pool), guardWrites, guard);
+  // A file with a whole club is large, and read as a stream; every other request is small, and of strangers the smallest.
+  const [small, smallest] = [express.json({ limit: '2mb' }), express.json({ limit: '8kb' })];
+  api.use((request, response, next) => {
+    if (request.path === '/imports') return next();
+    return (request.actor ? small : smallest)(request, response, next);
+  });
+  api.use(doorRoutes(pool, config.sessionSecret), clubRoutes(pool));
+  api.get('/phone', async (_request, response) => {
     response.json(await phone());
   });
   api.use(

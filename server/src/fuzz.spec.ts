@@ -1,4 +1,4 @@
-import { CoachDraft, PasswordChange, Settings, Setup, SignIn } from '@hopsk/contract/club';
+import { CoachChange, Invitation, PasswordChange, Settings, Setup, SignIn, WayInAsked, WayInUsed } from '@hopsk/contract/club';
 import { Id } from '@hopsk/contract/common';
 import { PatternSave } from '@hopsk/contract/pattern';
 import { AthleteSave } from '@hopsk/contract/people';
@@ -7,6 +7,7 @@ import { Recount, RecountAsked } from '@hopsk/contract/recount';
 import { EarlierUpload, RunEvent, RunHead, RunRename, RunsAsked } from '@hopsk/contract/run';
 import { SessionSave } from '@hopsk/contract/session';
 import { Teaching } from '@hopsk/contract/teaching';
+import { addCoach } from './club/club.js';
 import { anyInput } from './testing/any-input.js';
 import { CASES, holdsLater } from '@hopsk/core/testing/holds';
 import fc from 'fast-check';
@@ -15,12 +16,13 @@ import * as z from 'zod/mini';
 import { athlete, Coach, type House, openHouse, ran } from './testing/house.js';
 
 /** Requests a route in the tests; with `--long` as many more as there are more cases. */
-const EACH = Math.ceil((10_000 / 17) * (CASES / 300));
+const EACH = Math.ceil((10_000 / 20) * (CASES / 300));
 
 describe('requests made from the contract’s own schemas', () => {
   let house: House;
   let coach: Coach;
   let runId: string;
+  let mate: string;
   const known = athlete();
 
   beforeAll(async () => {
@@ -29,6 +31,7 @@ describe('requests made from the contract’s own schemas', () => {
     await coach.put(`/athletes/${known.id}`, known).expect(201);
     const one = ran(known.id, [1]);
     runId = one.run.id;
+    mate = await addCoach(house.pool, coach.clubId, { name: 'Mate', email: 'mate@club.test', password: 'long enough to pass' });
     await coach.keep(one);
   });
   afterAll(() => house.close());
@@ -56,7 +59,10 @@ describe('requests made from the contract’s own schemas', () => {
     ['a name', RunRename, (body) => coach.put(`/runs/${runId}/name`, object(body))],
     ['settings', Settings, (body) => coach.put('/me/settings', object(body))],
     ['a recount', Recount, (body) => coach.post('/recount', object(body))],
-    ['coaches', CoachDraft, (body) => coach.post('/coaches', object(body))],
+    ['coaches', Invitation, (body) => coach.post('/coaches', object(body))],
+    ['a role', CoachChange, (body) => coach.put(`/coaches/${mate}`, object(body))],
+    ['a way in', WayInAsked, (body) => coach.post('/way-in', object(body))],
+    ['a way in that is used', WayInUsed, (body) => coach.post('/way-in/use', object(body))],
     ['a password', PasswordChange, (body) => coach.post('/me/password', object(body))],
     ['the first club', Setup, (body) => coach.post('/setup', object(body))],
     ['a sign-in', SignIn, (body) => coach.post('/sign-in', object(body))],

@@ -1,2 +1,2 @@
--- Everywhere else this coach is signed in ends with a new password.
-delete from sign_in_session where sess -> 'coach' ->> 'id' = $1 and sid <> $2
+-- Everywhere else that somebody is signed in ends; without a session of their own here, everywhere.
+delete from sign_in_session where sess -> 'coach' ->> 'id' = $1 and sid is distinct from $2

@@ -1,10 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import type { Coach, Me, Settings } from '@hopsk/contract/club';
-import { isDuplicate, transaction, type Pool } from '../db/pool.js';
+import type { Me, Role, Settings } from '@hopsk/contract/club';
+import { transaction, type Pool } from '../db/pool.js';
 import { one, run, type Db } from '../db/sql.js';
 import { HttpProblem } from '../http/problem.js';
-import type { Actor } from '../http/sign-in.js';
-import { hashPassword } from './passwords.js';
+import type { Member } from '../http/sign-in.js';
+import { addMember } from './members.js';
+import { newPassword } from './passwords.js';
 
 export interface NewCoach {
   readonly name: string;
@@ -12,15 +13,15 @@ export interface NewCoach {
   readonly password: string;
 }
 
-/** Makes a club with its first coach. */
-export async function addClub(db: Db, name: string, coach: NewCoach, demo = false): Promise<Actor> {
+/** Makes a club with its first coach, who owns it. */
+export async function addClub(db: Db, name: string, coach: NewCoach, demo = false): Promise<Member> {
   const clubId = randomUUID();
   await run(db, 'club-add', clubId, name, demo);
-  return { clubId, id: await addCoach(db, clubId, coach) };
+  return { clubId, id: await addCoach(db, clubId, coach, 'owner') };
 }
 
 /** The very first club of a server; refused once there is one. */
-export async function setUp(pool: Pool, name: string, coach: NewCoach): Promise<Actor> {
+export async function setUp(pool: Pool, name: string, coach: NewCoach): Promise<Member> {
   return transaction(pool, async (db) => {
     await run(db, 'club-lock');
     const door = await one<{ setup: boolean }>(db, 'door');
@@ -29,36 +30,16 @@ export async function setUp(pool: Pool, name: string, coach: NewCoach): Promise<
   });
 }
 
-export async function addCoach(db: Db, clubId: string, coach: NewCoach): Promise<string> {
-  const id = randomUUID();
-  try {
-    await run(db, 'coach-add', clubId, id, coach.name, coach.email, await hashPassword(coach.password));
-  } catch (error) {
-    if (!isDuplicate(error)) throw error;
-    throw new HttpProblem(409, { code: 'taken', values: {} }, { fields: [{ path: 'email', code: 'taken', values: {} }] });
-  }
-  return id;
-}
+/** Adds somebody with a password of their own. */
+export const addCoach = async (db: Db, clubId: string, { name, email, password }: NewCoach, role: Role = 'coach'): Promise<string> =>
+  addMember(db, clubId, { name, email, role, passwordHash: await newPassword(password) });
 
-export async function meOf(db: Db, actor: Actor): Promise<Me | null> {
-  const row = await one<{
-    id: string;
-    name: string;
-    units: 'cm' | 'ft-in';
-    tapDelay: number;
-    views: Settings['views'];
-    clubId: string;
-    clubName: string;
-    demo: boolean;
-  }>(db, 'me', actor.clubId, actor.id);
+export async function meOf(db: Db, { clubId, id }: Member): Promise<Me | null> {
+  const row = await one<Me['coach'] & { clubId: string; clubName: string; demo: boolean }>(db, 'me', clubId, id);
   if (!row) return null;
-  return {
-    coach: { id: row.id, name: row.name, units: row.units, tapDelay: row.tapDelay, views: row.views },
-    club: { id: row.clubId, name: row.clubName, demo: row.demo },
-  };
+  const { clubName, demo, clubId: of, ...coach } = row;
+  return { coach, club: { id: of, name: clubName, demo } };
 }
 
-export const listCoaches = (db: Db, clubId: string): Promise<Coach[]> => run<Coach>(db, 'coach-list', clubId);
-
-export const saveSettings = (db: Db, actor: Actor, settings: Settings): Promise<unknown> =>
-  run(db, 'coach-settings', actor.clubId, actor.id, settings.units, settings.tapDelay, JSON.stringify(settings.views));
+export const saveSettings = (db: Db, { clubId, id }: Member, settings: Settings): Promise<unknown> =>
+  run(db, 'coach-settings', clubId, id, settings.units, settings.tapDelay, JSON.stringify(settings.views));

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';
 import { athlete, Coach, fieldsSaid, type House, openHouse, tokenOf } from '../testing/house.js';
-import { ALLOWED } from './attempts.js';
+import { PACES } from './turns.js';
 
 const first = { club: 'Net Loft', name: 'Runa', email: 'Runa@Club.test', password: 'tar and chalk' };
 
@@ -47,14 +47,64 @@ describe('coming in', () => {
     expect((await agent.get('/api/athletes').expect(401)).body.error).toBe('signed-out');
   });
 
-  it('limits failed tries for an address, the right password included, and says so', async () => {
+  it('of many tries at one time lets no more through than there are turns, and slows them without locking anybody out', async () => {
     await request(house.app).post('/api/setup').send(first).expect(201);
-    for (let i = 0; i < ALLOWED.address; i++)
-      await request(house.app).post('/api/sign-in').send({ email: first.email, password: 'wrong' }).expect(401);
-    const { body } = await request(house.app).post('/api/sign-in').send({ email: first.email, password: first.password }).expect(429);
-    expect(body.error).toBe('too-many');
-    await house.pool.query("update sign_in_failure set at = at - interval '16 minutes'");
-    await request(house.app).post('/api/sign-in').send({ email: first.email, password: first.password }).expect(200);
+    const agent = request.agent(house.app);
+    const right = { email: first.email, password: first.password };
+    await agent.post('/api/sign-in').send(right).expect(200);
+    const { atOnce, each } = PACES.account;
+    const tries = await Promise.all(
+      Array.from({ length: 60 }, () => request(house.app).post('/api/sign-in').send({ email: first.email, password: 'wrong' })),
+    );
+    const answers = tries.map(({ status }) => status);
+    expect([answers.filter((one) => one === 401).length, answers.filter((one) => one === 429).length]).toEqual([atOnce, 60 - atOnce]);
+    // The right password has to wait here, too, and is told for how long.
+    const { body, headers } = await request(house.app).post('/api/sign-in').send(right).expect(429);
+    expect([body.error, headers['retry-after']]).toEqual(['too-often', String(body.values.seconds)]);
+    expect(body.values.seconds).toBeGreaterThan(0);
+    expect(body.values.seconds).toBeLessThanOrEqual(each);
+    // A device that was in the account before does not wait for what others try; another account from here does not either.
+    await agent
+      .post('/api/sign-in')
+      .send({ ...right, password: 'wrong' })
+      .expect(403);
+    const token = tokenOf((await agent.get('/api/me').expect(200)).get('Set-Cookie') ?? []);
+    await agent.post('/api/sign-in').set('X-XSRF-TOKEN', token).send(right).expect(200);
+    await request(house.app).post('/api/sign-in').send({ email: 'other@club.test', password: 'wrong' }).expect(401);
+    // A turn comes back with time.
+    await house.pool.query('update turn set at = at - make_interval(secs => $1)', [each]);
+    await request(house.app).post('/api/sign-in').send(right).expect(200);
+    await request(house.app).post('/api/sign-in').send({ email: first.email, password: 'wrong' }).expect(401);
+  });
+
+  it('one device’s tries are limited, whatever it was in before, and with a new password it is a stranger again', async () => {
+    await request(house.app).post('/api/setup').send(first).expect(201);
+    const agent = request.agent(house.app);
+    const signIn = (password: string) => agent.post('/api/sign-in').send({ email: first.email, password });
+    const cookies = (await signIn(first.password).expect(200)).get('Set-Cookie') ?? [];
+    await agent.post('/api/sign-out').set('X-XSRF-TOKEN', tokenOf(cookies)).expect(204);
+    for (let i = 0; i < PACES.known.atOnce; i++) await signIn('wrong').expect(401);
+    await signIn('wrong').expect(429);
+    // Its own turns are not those of strangers.
+    await request(house.app).post('/api/sign-in').send({ email: first.email, password: 'wrong' }).expect(401);
+    await house.pool.query("update coach set password_hash = 'changed'");
+    expect((await signIn('wrong').expect(401)).body.error).toBe('wrong');
+  });
+
+  it('takes no password that others would try first', async () => {
+    for (const password of ['password123!', 'Qwertyuiop', 'aaaaaaaaaaaa', '1234567890'])
+      expect(
+        fieldsSaid(
+          (
+            await request(house.app)
+              .post('/api/setup')
+              .send({ ...first, password })
+              .expect(400)
+          ).body,
+        ),
+      )
+        .withContext(password)
+        .toEqual(['password common']);
   });
 
   it('answers an unknown address like a wrong password', async () => {
@@ -80,24 +130,22 @@ describe('coming in', () => {
     await coach.put(`/athletes/${sent.id}`, sent).expect(201);
   });
 
-  it('adds coaches, changes settings and passwords, and ends other sessions with a new password', async () => {
+  it('changes settings and passwords, and ends other sessions with a new password', async () => {
     const coach = await Coach.of(house, 'Club');
-    const mate = { name: 'Mateus', email: 'mateus@club.test', password: 'twine and chalk' };
-    expect((await coach.post('/coaches', mate).expect(201)).body.length).toBe(2);
-    expect(fieldsSaid((await coach.post('/coaches', mate).expect(409)).body)).toEqual(['email taken']);
+    const mate = await coach.mate(house, 'coach');
     expect((await coach.put('/me/settings', { units: 'ft-in', tapDelay: 0.8 }).expect(200)).body.coach).toEqual(
-      jasmine.objectContaining({ units: 'ft-in', tapDelay: 0.8 }),
+      jasmine.objectContaining({ units: 'ft-in', tapDelay: 0.8, role: 'owner' }),
     );
     await coach.put('/me/settings', { units: 'ells', tapDelay: 9 }).expect(400);
 
-    const [here, there] = [request.agent(house.app), request.agent(house.app)];
-    const entered = await here.post('/api/sign-in').send({ email: mate.email, password: mate.password }).expect(200);
-    await there.post('/api/sign-in').send({ email: mate.email, password: mate.password }).expect(200);
-    const token = tokenOf(entered.get('Set-Cookie') ?? []);
-    await here.post('/api/me/password').set('X-XSRF-TOKEN', token).send({ old: 'not it', password: 'a new long one' }).expect(400);
-    await here.post('/api/me/password').set('X-XSRF-TOKEN', token).send({ old: mate.password, password: 'a new long one' }).expect(204);
-    await here.get('/api/me').expect(200);
-    await there.get('/api/me').expect(401);
+    const there = await Coach.signIn(house, coach.clubId, mate);
+    await mate.post('/me/password', { old: 'not it', password: 'a new long one' }).expect(400);
+    expect(fieldsSaid((await mate.post('/me/password', { old: mate.password, password: 'password2026' }).expect(400)).body)).toEqual([
+      'password common',
+    ]);
+    await mate.post('/me/password', { old: mate.password, password: 'a new long one' }).expect(204);
+    await mate.get('/me').expect(200);
+    await there.get('/me').expect(401);
   });
 });
 

@@ -1,7 +1,28 @@
 import { hash, verify } from '@node-rs/argon2';
+import { dictionary } from '@zxcvbn-ts/language-common';
+import { HttpProblem } from '../http/problem.js';
 
-/** argon2id with the package's defaults (19 MiB, 2 passes), which are OWASP's first choice for argon2id. */
-export const hashPassword = (password: string): Promise<string> => hash(password);
+/** Passwords that many people choose, in small letters: a list that is shipped. */
+const COMMON: ReadonlySet<string> = new Set(dictionary['passwords-common']);
+
+/** Different characters that a password has at least. */
+const LEAST_DIFFERENT = 5;
+
+/**
+ * Whether others would try a password first: one of the common ones, with whatever figures and signs around it, or the same over and over.
+ * @example [isCommon('Dragon2026!!'), isCommon('ababababab'), isCommon('twine and chalk')] // [true, true, false]
+ */
+export function isCommon(password: string): boolean {
+  const small = password.toLowerCase();
+  const bare = small.replace(/^[^\p{L}]+/u, '').replace(/[^\p{L}]*$/u, '');
+  return COMMON.has(small) || COMMON.has(bare) || new Set(small).size < LEAST_DIFFERENT;
+}
+
+/** The hash of a new password: argon2id with the package's defaults (19 MiB, 2 passes), OWASP's first choice for it. Throws 400 for one that others would try first. */
+export async function newPassword(password: string): Promise<string> {
+  if (!isCommon(password)) return hash(password);
+  throw new HttpProblem(400, { code: 'bad-input', values: {} }, { fields: [{ path: 'password', code: 'common', values: {} }] });
+}
 
 /** Checked in place of a hash when nobody has that address, so that the answer takes as long. */
 const decoy = hash('nobody has this password');

@@ -1,25 +1,29 @@
-import { CoachDraft, PasswordChange, Settings, Setup, SignIn } from '@hopsk/contract/club';
+import { CoachChange, Invitation, PasswordChange, Settings, Setup, SignIn, WayInAsked, WayInUsed } from '@hopsk/contract/club';
 import { Router } from 'express';
 import type { Pool } from '../db/pool.js';
 import { one, run } from '../db/sql.js';
-import { HttpProblem, read } from '../http/problem.js';
-import { actorOf, enter, giveToken, leave, type Actor } from '../http/sign-in.js';
-import { attemptKeys, checkAttempts, countFailure, forgetFailures } from './attempts.js';
-import { addCoach, listCoaches, meOf, saveSettings, setUp } from './club.js';
-import { hashPassword, passwordFits } from './passwords.js';
+import { isHere, placeOf } from '../http/place.js';
+import { HttpProblem, idOf, notFound, read } from '../http/problem.js';
+import { actorOf, enter, giveToken, leave, type Member } from '../http/sign-in.js';
+import { meOf, saveSettings, setUp } from './club.js';
+import { devicesOf, endDevice } from './devices.js';
+import { KnownDevices } from './known-devices.js';
+import { changeMember, invite, listMembers } from './members.js';
+import { newPassword, passwordFits } from './passwords.js';
+import { giveBack, takeTurns, type Turn } from './turns.js';
+import { lookIn, makeWayIn, useWayIn } from './ways-in.js';
 
-const LOCAL = /^(::ffff:)?127\.|^::1$/;
-
-/** Signing in and out, the first club, the club's coaches, and the coach's own settings. */
-export function clubRoutes(pool: Pool): Router {
+/** The way in and out of a server: the first club, signing in, links. */
+export function doorRoutes(pool: Pool, secret: string): Router {
   const router = Router();
+  const known = new KnownDevices(secret);
 
   router.get('/door', async (_request, response) => {
     response.json(await one(pool, 'door'));
   });
 
   router.post('/setup', async (request, response) => {
-    if (!LOCAL.test(request.ip ?? '')) throw new HttpProblem(403, { code: 'not-here', values: {} });
+    if (!isHere(request.ip ?? '')) throw new HttpProblem(403, { code: 'not-here', values: {} });
     const { club, ...coach } = read(Setup, request.body);
     const actor = await setUp(pool, club, coach);
     await enter(request, response, actor);
@@ -28,20 +32,24 @@ export function clubRoutes(pool: Pool): Router {
 
   router.post('/sign-in', async (request, response) => {
     const { email, password } = read(SignIn, request.body);
-    const keys = attemptKeys(email, request.ip ?? '');
-    await checkAttempts(pool, keys);
-    const coach = await one<Actor & { passwordHash: string }>(pool, 'coach-by-email', email);
-    if (!(await passwordFits(coach?.passwordHash ?? null, password)) || !coach) {
-      await countFailure(pool, keys);
+    const place = placeOf(request.ip ?? '');
+    const coach = await one<Member & { passwordHash: string | null }>(pool, 'coach-by-email', email);
+    const account = coach?.passwordHash ? { ...coach, passwordHash: coach.passwordHash } : null;
+    const device = known.knows(request, account);
+    const own: Turn = device === null ? ['account', `${email} ${place}`] : ['known', `${device} ${email}`];
+    // Whoever guesses at an account elsewhere takes no turn of a device that was in it before.
+    await takeTurns(pool, device === null ? [own, ['place', place], ['anywhere', email]] : [own]);
+    if (!(await passwordFits(account?.passwordHash ?? null, password)) || !account)
       throw new HttpProblem(401, { code: 'wrong', values: {} });
-    }
-    await forgetFailures(pool, keys);
-    await enter(request, response, coach);
-    response.json(await meOf(pool, coach));
+    await giveBack(pool, [own]);
+    known.remember(request, response, account);
+    await enter(request, response, account);
+    response.json(await meOf(pool, account));
   });
 
   router.post('/demo', async (request, response) => {
-    const coach = await one<Actor & Record<string, unknown>>(pool, 'demo-coach');
+    await takeTurns(pool, [['demo', placeOf(request.ip ?? '')]]);
+    const coach = await one<Member & Record<string, unknown>>(pool, 'demo-coach');
     if (!coach) throw new HttpProblem(404, { code: 'no-demo', values: {} });
     await enter(request, response, coach);
     response.json(await meOf(pool, coach));
@@ -51,6 +59,27 @@ export function clubRoutes(pool: Pool): Router {
     await leave(request);
     response.clearCookie('hopsk.sid').clearCookie('XSRF-TOKEN').status(204).end();
   });
+
+  router.post('/way-in', async (request, response) => {
+    await takeTurns(pool, [['links', placeOf(request.ip ?? '')]]);
+    response.json(await lookIn(pool, read(WayInAsked, request.body).secret));
+  });
+
+  router.post('/way-in/use', async (request, response) => {
+    await takeTurns(pool, [['links', placeOf(request.ip ?? '')]]);
+    const { secret: key, password } = read(WayInUsed, request.body);
+    const account = await useWayIn(pool, key, password);
+    known.remember(request, response, account);
+    await enter(request, response, account);
+    response.json(await meOf(pool, account));
+  });
+
+  return router;
+}
+
+/** Oneself, and who belongs to the club. */
+export function clubRoutes(pool: Pool): Router {
+  const router = Router();
 
   router.get('/me', async (request, response) => {
     const me = await meOf(pool, actorOf(request));
@@ -66,28 +95,53 @@ export function clubRoutes(pool: Pool): Router {
   });
 
   router.post('/me/password', async (request, response) => {
-    const actor = actorOf(request);
+    const { id, clubId } = actorOf(request);
     const change = read(PasswordChange, request.body);
-    const keys = attemptKeys(actor.id, request.ip ?? '');
-    await checkAttempts(pool, keys);
-    const coach = await one<{ passwordHash: string }>(pool, 'coach-hash', actor.clubId, actor.id);
-    if (!(await passwordFits(coach?.passwordHash ?? null, change.old))) {
-      await countFailure(pool, keys);
+    const own: Turn = ['account', `${id} ${placeOf(request.ip ?? '')}`];
+    await takeTurns(pool, [own]);
+    const coach = await one<{ passwordHash: string | null }>(pool, 'coach-hash', clubId, id);
+    if (!(await passwordFits(coach?.passwordHash ?? null, change.old)))
       throw new HttpProblem(400, { code: 'wrong-old', values: {} }, { fields: [{ path: 'old', code: 'wrong', values: {} }] });
-    }
-    await run(pool, 'coach-set-password', actor.clubId, actor.id, await hashPassword(change.password));
-    await run(pool, 'sessions-end', actor.id, request.sessionID);
+    await giveBack(pool, [own]);
+    await run(pool, 'coach-set-password', clubId, id, await newPassword(change.password));
+    await run(pool, 'sessions-end', id, request.sessionID);
+    response.status(204).end();
+  });
+
+  router.get('/me/devices', async (request, response) => {
+    response.json(await devicesOf(pool, actorOf(request), request.sessionID));
+  });
+
+  router.delete('/me/devices/:id', async (request, response) => {
+    await endDevice(pool, actorOf(request), String(request.params['id']));
+    response.status(204).end();
+  });
+
+  router.post('/me/leave', async (request, response) => {
+    const { id, clubId, role } = actorOf(request);
+    await changeMember(pool, { id, clubId }, { role, gone: true, athletes: [] });
     response.status(204).end();
   });
 
   router.get('/coaches', async (request, response) => {
-    response.json(await listCoaches(pool, actorOf(request).clubId));
+    response.json(await listMembers(pool, actorOf(request).clubId));
   });
 
   router.post('/coaches', async (request, response) => {
+    response.status(201).json(await invite(pool, actorOf(request).clubId, read(Invitation, request.body)));
+  });
+
+  router.put('/coaches/:id', async (request, response) => {
     const { clubId } = actorOf(request);
-    await addCoach(pool, clubId, read(CoachDraft, request.body));
-    response.status(201).json(await listCoaches(pool, clubId));
+    await changeMember(pool, { clubId, id: idOf(request, 'coach') }, read(CoachChange, request.body));
+    response.json(await listMembers(pool, clubId));
+  });
+
+  router.post('/coaches/:id/way-in', async (request, response) => {
+    const { clubId } = actorOf(request);
+    const member = (await listMembers(pool, clubId)).find((one) => one.id === idOf(request, 'coach') && !one.gone);
+    if (!member) throw notFound('coach');
+    response.status(201).json(await makeWayIn(pool, { clubId, id: member.id }));
   });
 
   return router;

@@ -47,6 +47,7 @@ export function answerProblems(log: Logger): ErrorRequestHandler {
       );
     if (problem.status === 503) response.set('Retry-After', '5');
     const { code, values } = problem.says;
+    if (code === 'too-often') response.set('Retry-After', String(values.seconds));
     response.status(problem.status).json({ error: code, values, fields: [], ...problem.more });
   };
 }

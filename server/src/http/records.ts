@@ -6,7 +6,7 @@ import type { Pool } from '../db/pool.js';
 import { run, type Db } from '../db/sql.js';
 import { hint } from '../live/hints.js';
 import { HttpProblem, idOf, notFound, read } from './problem.js';
-import { actorOf } from './sign-in.js';
+import { actorOf, type Actor } from './sign-in.js';
 import { refuseStale } from './versioned.js';
 
 /** Kinds of records that pages list. */
@@ -28,6 +28,7 @@ interface Saving<Sent, Kept> {
 /**
  * GET /PATH: the club's records, or those of them that are asked for by `ids`; GET /PATH/latest: when each was saved last, so that a
  * page asks for no record that it has.
+ * @param only whom of them somebody may read of; null: all.
  */
 export function listRoutes<Kept>(
   router: Router,
@@ -35,13 +36,19 @@ export function listRoutes<Kept>(
   path: string,
   what: Kind,
   list: (db: Db, clubId: string, ids: readonly string[] | null) => Promise<Kept[]>,
+  only: (actor: Actor) => Promise<ReadonlySet<string> | null> = () => Promise.resolve(null),
 ): void {
   router.get(`/${path}`, async (request, response) => {
+    const actor = actorOf(request);
     const { ids } = read(ListAsked, request.query);
-    response.json(await list(pool, actorOf(request).clubId, ids));
+    const may = await only(actor);
+    response.json(await list(pool, actor.clubId, may ? (ids ?? [...may]).filter((id) => may.has(id)) : ids));
   });
   router.get(`/${path}/latest`, async (request, response) => {
-    response.json(await run<Latest[number]>(pool, `${what}-latest`, actorOf(request).clubId));
+    const actor = actorOf(request);
+    const may = await only(actor);
+    const latest = await run<Latest[number]>(pool, `${what}-latest`, actor.clubId);
+    response.json(may ? latest.filter(({ id }) => may.has(id)) : latest);
   });
 }
 

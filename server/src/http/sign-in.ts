@@ -1,25 +1,45 @@
 import { randomBytes, timingSafeEqual } from 'node:crypto';
 import { promisify } from 'node:util';
+import type { Role } from '@hopsk/contract/club';
 import connectPgSimple from 'connect-pg-simple';
 import type { Request, RequestHandler, Response } from 'express';
 import session from 'express-session';
 import type { Pool } from '../db/pool.js';
+import { one } from '../db/sql.js';
+import { deviceOf } from './device.js';
 import { HttpProblem } from './problem.js';
 
-/** Who is signed in; the club that scopes every query comes from here and nowhere else. */
-export interface Actor {
+/** Somebody of a club. */
+export interface Member {
   readonly id: string;
   readonly clubId: string;
 }
 
+/** Who asks, as the club has them at this moment; the club that scopes every query comes from here and nowhere else. */
+export interface Actor extends Member {
+  readonly role: Role;
+}
+
 declare module 'express-session' {
   interface SessionData {
-    coach: Actor;
+    coach: Member;
     token: string;
+    /** When somebody signed in, and on what. */
+    began: string;
+    device: string;
   }
 }
 
-const DAYS_30 = 30 * 24 * 3600 * 1000;
+declare module 'express-serve-static-core' {
+  interface Request {
+    actor?: Actor;
+  }
+}
+
+const DAY = 24 * 3600 * 1000;
+/** A session that nobody uses ends after so long, and any at all. */
+const IDLE = 30 * DAY;
+export const LONGEST = 90 * DAY;
 
 export function sessions(pool: Pool, secret: string, secure: boolean, proxied: boolean): RequestHandler {
   const Store = connectPgSimple(session);
@@ -30,15 +50,31 @@ export function sessions(pool: Pool, secret: string, secure: boolean, proxied: b
     saveUninitialized: false,
     proxy: proxied,
     store: new Store({ pool, tableName: 'sign_in_session', pruneSessionInterval: 3600, disableTouch: false }),
-    cookie: { httpOnly: true, sameSite: 'lax', secure: secure || (proxied ? 'auto' : false), maxAge: DAYS_30, path: '/' },
+    cookie: { httpOnly: true, sameSite: 'lax', secure: secure || (proxied ? 'auto' : false), maxAge: IDLE, path: '/' },
   });
 }
 
-/** Signs a coach in under a new session id and gives the page its token against forged requests. */
-export async function enter(request: Request, response: Response, coach: Actor): Promise<void> {
+/** Finds out who asks: whoever was taken out of their club since, or signed in too long ago, is nobody. */
+export const actors =
+  (pool: Pool): RequestHandler =>
+  async (request, _response, next) => {
+    const { coach } = request.session;
+    if (!coach) return next();
+    // Sessions of an earlier version did not say when they began.
+    request.session.began ??= new Date().toISOString();
+    const now = await one<{ role: Role }>(pool, 'actor', coach.clubId, coach.id);
+    if (now && Date.now() - Date.parse(request.session.began) < LONGEST) request.actor = { ...coach, role: now.role };
+    else await promisify(request.session.regenerate.bind(request.session))();
+    next();
+  };
+
+/** Signs somebody in under a new session id and gives the page its token against forged requests. */
+export async function enter(request: Request, response: Response, { id, clubId }: Member): Promise<void> {
   await promisify(request.session.regenerate.bind(request.session))();
-  request.session.coach = { id: coach.id, clubId: coach.clubId };
+  request.session.coach = { id, clubId };
   request.session.token = randomBytes(24).toString('base64url');
+  request.session.began = new Date().toISOString();
+  request.session.device = deviceOf(request.get('user-agent') ?? '');
   await promisify(request.session.save.bind(request.session))();
   giveToken(request, response);
 }
@@ -53,9 +89,8 @@ export function giveToken(request: Request, response: Response): void {
 }
 
 export function actorOf(request: Request): Actor {
-  const coach = request.session.coach;
-  if (!coach) throw new HttpProblem(401, { code: 'signed-out', values: {} });
-  return coach;
+  if (!request.actor) throw new HttpProblem(401, { code: 'signed-out', values: {} });
+  return request.actor;
 }
 
 const SAFE = new Set(['GET', 'HEAD', 'OPTIONS']);
@@ -67,9 +102,10 @@ export const guardWrites: RequestHandler = (request, _response, next) => {
   if (site !== undefined && site !== 'same-origin' && site !== 'none') throw new HttpProblem(403, { code: 'forged', values: {} });
   const origin = request.get('origin');
   if (origin !== undefined && hostOf(origin) !== request.get('host')) throw new HttpProblem(403, { code: 'forged', values: {} });
-  const token = request.session.token;
-  if (request.session.coach && !(token !== undefined && same(token, request.get('x-xsrf-token') ?? ''))) {
-    throw new HttpProblem(403, { code: 'stale-page', values: {} });
+  if (request.actor) {
+    const { token } = request.session;
+    if (!(token !== undefined && same(token, request.get('x-xsrf-token') ?? '')))
+      throw new HttpProblem(403, { code: 'stale-page', values: {} });
   }
   next();
 };

@@ -1,3 +1,4 @@
+import type { Me } from '@hopsk/contract/club';
 import { Hint } from '@hopsk/contract/live';
 import type { RunOpen, RunWhole } from '@hopsk/contract/run';
 import { once } from 'node:events';
@@ -101,6 +102,20 @@ describe('hints of what may be otherwise', () => {
       jasmine.clock().uninstall();
     }
     expect(open.length).toBe(1);
+  });
+
+  it('end at once for whom the club takes out, and for whom it gives another role', async () => {
+    for (const change of [
+      { role: 'assistant', gone: false },
+      { role: 'coach', gone: true },
+    ]) {
+      const mate = await ours.mate(house, 'coach');
+      const { id } = ((await mate.get('/me').expect(200)).body as Me).coach;
+      const [theirs, mine] = [await hear(mate), await hear(ours)];
+      await ours.put(`/coaches/${id}`, { ...change, athletes: [] }).expect(200);
+      await theirs.ended;
+      expect(await mine.next()).toEqual({ member: id });
+    }
   });
 
   it('end when the database listens no more, and are there again when they are asked for again', async () => {

@@ -1,3 +1,4 @@
+import type { Hint } from '@hopsk/contract/live';
 import { Router, type Request } from 'express';
 import type { Pool } from '../db/pool.js';
 import { HttpProblem } from '../http/problem.js';
@@ -18,7 +19,7 @@ export function liveRoutes(pool: Pool): Router {
   const hints = new Hints(pool);
 
   router.get('/live', async (request, response) => {
-    const { clubId } = actorOf(request);
+    const { clubId, id } = actorOf(request);
     if (hints.hearing(clubId) >= MOST) throw new HttpProblem(429, { code: 'too-many', values: {} });
     let leave = (): void => undefined;
     const gone = (): void => {
@@ -35,7 +36,12 @@ export function liveRoutes(pool: Pool): Router {
     }, BEAT);
     response.on('close', gone);
     try {
-      leave = await hints.hear(clubId, { tell: (hint) => response.write(`data: ${hint}\n\n`), lost: end });
+      const tell = (hint: string): void => {
+        response.write(`data: ${hint}\n\n`);
+        // Whose role is another now asks again, and is let in by that.
+        if (hint === JSON.stringify({ member: id } satisfies Hint)) end();
+      };
+      leave = await hints.hear(clubId, { tell, lost: end });
     } catch (error) {
       gone();
       throw error;

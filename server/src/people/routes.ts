@@ -4,6 +4,7 @@ import { faultBook, type SessionTally } from '@hopsk/core/evidence/book';
 import { Router } from 'express';
 import type { Backing } from '../backing.js';
 import { one, run } from '../db/sql.js';
+import { readableBy } from '../club/members.js';
 import { detailed } from '../runs/details.js';
 import { athleteEvenings } from '../runs/evenings.js';
 import { archiveRoute, listRoutes, saveRoutes } from '../http/records.js';
@@ -16,14 +17,16 @@ export function peopleRoutes(backing: Backing): Router {
   const { pool } = backing;
   const router = Router();
 
-  listRoutes(router, pool, 'athletes', 'athlete', listAthletes);
+  listRoutes(router, pool, 'athletes', 'athlete', listAthletes, (actor) => readableBy(pool, actor));
   saveRoutes(router, pool, 'athletes', 'athlete', AthleteSave, { add: addAthlete, save: saveAthlete, get: getAthlete });
   archiveRoute(router, pool, 'athletes', 'athlete', archiveAthlete);
 
   router.get('/athletes/:id/book', async (request, response) => {
-    const { clubId } = actorOf(request);
+    const actor = actorOf(request);
+    const { clubId } = actor;
     const id = idOf(request, 'athlete');
-    if (!(await getAthlete(pool, clubId, id))) throw notFound('athlete');
+    const may = await readableBy(pool, actor);
+    if (may?.has(id) === false || !(await getAthlete(pool, clubId, id))) throw notFound('athlete');
     const shared = (await run<{ id: string }>(pool, 'athlete-runs-shared', clubId, id)).map((one) => one.id);
     await detailed(backing, clubId, shared);
     const [tallies, evenings, praise, agreement] = await Promise.all([

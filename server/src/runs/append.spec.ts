@@ -327,9 +327,7 @@ describe('events of a run', () => {
     const log = await begun([3.5]);
     await send(log.run.id, log.events.slice(0, 4));
     const again = { ...house, app: appOn(house.pool) };
-    const email = `${randomUUID()}@club.test`;
-    await coach.post('/coaches', { name: 'Bo', email, password: 'long enough to pass' }).expect(201);
-    const bo = await Coach.signIn(again, coach.clubId, { email, password: 'long enough to pass' });
+    const bo = await coach.mate(again, 'coach');
     await bo.post(`/runs/${log.run.id}/events`, { events: log.events.slice(4) }).expect(200);
     const book = (await bo.get(`/athletes/${ada}/book`).expect(200)).body as Book;
     expect(book.entries[0]?.fault).toBe('split-late');

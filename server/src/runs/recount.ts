@@ -6,7 +6,7 @@ import type { Backing } from '../backing.js';
 import type { Changes, Counts } from '../counting/counts.js';
 import { transaction } from '../db/pool.js';
 import { one, run, type Db } from '../db/sql.js';
-import type { Actor } from '../http/sign-in.js';
+import type { Member } from '../http/sign-in.js';
 import { unlessFailed, wholeRun, writeChanges } from './written.js';
 
 type Change = RecountRun['changes'][number];
@@ -45,7 +45,7 @@ export async function recountSeen({ pool: db, counts }: Backing, clubId: string,
  * Counts runs by today's rules, each in a transaction that holds it; what they added up to before stays in `tally_before`. Those that
  * stand by today's rules already are left alone. Gives how many were counted.
  */
-export async function recount({ pool, counts }: Backing, actor: Actor, runIds: readonly string[]): Promise<number> {
+export async function recount({ pool, counts }: Backing, actor: Member, runIds: readonly string[]): Promise<number> {
   let done = 0;
   for (const id of runIds) if (await transaction(pool, (db) => recounted(db, counts, actor, id))) done++;
   return done;
@@ -57,7 +57,7 @@ async function counted(db: Db, counts: Counts, clubId: string, runId: string): P
   return whole && unlessFailed(counts.whole(whole, null));
 }
 
-async function recounted(db: Db, counts: Counts, { clubId, id: coachId }: Actor, runId: string): Promise<boolean> {
+async function recounted(db: Db, counts: Counts, { clubId, id: coachId }: Member, runId: string): Promise<boolean> {
   const stands = await one<{ arrival: number; rules: number }>(db, 'run-lock', clubId, runId);
   if (!stands || stands.rules >= RULES) return false;
   const changes = await counted(db, counts, clubId, runId);

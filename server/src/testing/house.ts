@@ -14,7 +14,8 @@ import pg from 'pg';
 import request from 'supertest';
 import type TestAgent from 'supertest/lib/agent.js';
 import { createApp } from '../app.js';
-import { addClub } from '../club/club.js';
+import type { Role } from '@hopsk/contract/club';
+import { addClub, addCoach } from '../club/club.js';
 import type { Backing } from '../backing.js';
 import { CountingThreads } from '../counting/threads.js';
 import { migrate } from '../db/migrate.js';
@@ -75,6 +76,8 @@ export const appOn = (pool: Pool, web: string | null = null): Express =>
     Promise.resolve({ lan: false, secure: false, addresses: [] }),
   );
 
+const PASSWORD = 'long enough to pass';
+
 /** A signed-in browser of one club's coach: it keeps cookies and sends the page's token. */
 export class Coach {
   private token = '';
@@ -89,8 +92,15 @@ export class Coach {
 
   static async of(house: House, club: string, demo = false): Promise<Coach> {
     const email = `${randomUUID()}@club.test`;
-    const actor = await addClub(house.pool, club, { name: `Coach of ${club}`, email, password: 'long enough to pass' }, demo);
-    return Coach.signIn(house, actor.clubId, { email, password: 'long enough to pass' });
+    const actor = await addClub(house.pool, club, { name: `Coach of ${club}`, email, password: PASSWORD }, demo);
+    return Coach.signIn(house, actor.clubId, { email, password: PASSWORD });
+  }
+
+  /** Somebody else of this one's club. */
+  async mate(house: House, role: Role): Promise<Coach> {
+    const who = { name: `Some ${role}`, email: `${randomUUID()}@club.test`, password: PASSWORD };
+    await addCoach(house.pool, this.clubId, who, role);
+    return Coach.signIn(house, this.clubId, who);
   }
 
   static async signIn(house: House, clubId: string, who: { readonly email: string; readonly password: string }): Promise<Coach> {

@@ -12,6 +12,7 @@ import type { Db } from '../db/sql.js';
 import { asProblem, HttpProblem, notFound } from '../http/problem.js';
 import { goThrough } from './club-file.js';
 import { atMost, tooLarge } from './at-most.js';
+import { busy } from './busy.js';
 import { noTally } from './counts.js';
 import { FILE_LIMITS, foundIn } from './read-lines.js';
 
@@ -34,8 +35,6 @@ interface Import {
 }
 
 class Cancelled extends Error {}
-
-const busy = (): HttpProblem => new HttpProblem(409, { code: 'busy', values: {} });
 
 /** Bytes that a folder has room for. */
 const roomIn = async (folder: string): Promise<number> => {

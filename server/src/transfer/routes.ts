@@ -4,6 +4,7 @@ import type { Backing } from '../backing.js';
 import { snapshot } from '../db/pool.js';
 import { idOf } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
+import { Exports } from './exports.js';
 import { Imports } from './imports.js';
 import { clubLines } from './write-lines.js';
 
@@ -15,19 +16,22 @@ export function transferRoutes(backing: Backing, folder: string): Router {
   const { pool } = backing;
   const router = Router();
   const imports = new Imports(backing, folder);
+  const exports = new Exports();
 
   router.get('/export', async (request, response) => {
     const { clubId } = actorOf(request);
     // Who stops reading holds no connection to the database for ever.
     response.setTimeout(STALLED);
-    await snapshot(pool, async (db) => {
-      response.attachment('club.hopsk.jsonl').type('application/jsonl');
-      for await (const line of clubLines(db, clubId)) {
-        if (response.destroyed) return;
-        if (!response.write(line)) await Promise.race([once(response, 'drain'), once(response, 'close')]);
-      }
-      response.end();
-    });
+    await exports.one(clubId, () =>
+      snapshot(pool, async (db) => {
+        response.attachment('club.hopsk.jsonl').type('application/jsonl');
+        for await (const line of clubLines(db, clubId)) {
+          if (response.destroyed) return;
+          if (!response.write(line)) await Promise.race([once(response, 'drain'), once(response, 'close')]);
+        }
+        response.end();
+      }),
+    );
   });
 
   router.post('/imports', async (request, response) => {

@@ -1,4 +1,7 @@
 import { createHash, randomUUID } from 'node:crypto';
+import { once } from 'node:events';
+import { get, type IncomingMessage } from 'node:http';
+import type { AddressInfo } from 'node:net';
 import { mkdtemp, readdir, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -9,6 +12,7 @@ import { sampleSession } from '@hopsk/contract/testing/samples';
 import request from 'supertest';
 import { athlete, Coach, type House, openHouse, pattern, ran } from '../testing/house.js';
 import { HttpProblem } from '../http/problem.js';
+import { EXPORTS } from './exports.js';
 import { Imports } from './imports.js';
 import { foundIn, type Found } from './read-lines.js';
 
@@ -215,6 +219,54 @@ describe('the club as a file', () => {
     expect(await cancelled).toBeTrue();
     expect((await other.get('/athletes').expect(200)).body).toEqual([]);
     expect((await other.takeIn(text)).counts).toEqual(all);
+  });
+
+  it('of twelve clubs at one time, they leave connections to everybody else', async () => {
+    const { coach, text } = await filled();
+    const clubs = await Promise.all(Array.from({ length: 12 }, (_, i) => Coach.of(house, `Club ${i}`)));
+    const others = async (): Promise<number[]> => {
+      const statuses: number[] = [];
+      for (let i = 0; i < 30; i++) statuses.push((await coach.get('/athletes')).status);
+      return statuses;
+    };
+    const [asked, ...taken] = await Promise.all([others(), ...clubs.map((club) => club.takeIn(text))]);
+    expect(new Set(asked)).toEqual(new Set([200]));
+    expect(taken.map(({ state }) => state)).toEqual(clubs.map(() => 'added'));
+  });
+
+  it('goes out once a club at a time, and of few clubs at once: whoever reads slowly takes nobody’s connections', async () => {
+    const owners = await Promise.all(Array.from({ length: EXPORTS + 2 }, (_, i) => Coach.of(house, `Club ${i}`)));
+    const server = house.app.listen(0, '127.0.0.1');
+    const open: IncomingMessage[] = [];
+    try {
+      await once(server, 'listening');
+      // A line of it is far larger than what lies on the way unread.
+      const large = athlete();
+      for (const owner of owners) {
+        await owner.put(`/athletes/${large.id}`, large).expect(201);
+        await house.pool.query(`update athlete set name = repeat('x', 8000000) where club_id = $1`, [owner.clubId]);
+      }
+      const read = async ({ cookie }: Coach): Promise<number> => {
+        const asked = get({ port: (server.address() as AddressInfo).port, path: '/api/export', headers: { cookie } });
+        const [response] = (await once(asked, 'response')) as [IncomingMessage];
+        open.push(response);
+        return response.statusCode ?? 0;
+      };
+      const statuses: number[] = [];
+      for (const owner of owners.slice(0, EXPORTS)) statuses.push(await read(owner));
+      expect(statuses).toEqual(owners.slice(0, EXPORTS).map(() => 200));
+      for (const owner of [owners[0], owners[EXPORTS]]) expect(await read(owner as Coach)).toBe(409);
+      const last = owners[EXPORTS + 1] as Coach;
+      await last.get('/athletes/latest').expect(200);
+      open[0]?.destroy();
+      // As soon as one is gone another may.
+      while ((await read(last)) !== 200) await new Promise(setImmediate);
+      expect(house.pool.totalCount - house.pool.idleCount).toBeLessThanOrEqual(EXPORTS);
+    } finally {
+      for (const one of open) one.destroy();
+      server.closeAllConnections();
+      server.close();
+    }
   });
 
   it('where the log of a run says otherwise than the file, nothing is added', async () => {

@@ -1,0 +1,122 @@
+import { ROLES, type Role } from '@hopsk/contract/club';
+import type { RequestHandler } from 'express';
+import { HttpProblem, notFound } from './problem.js';
+
+/**
+ * Who can ask: somebody of a club by their role, or the holder of a run's code, who is nobody's coach (a hall screen, a pod). No way
+ * is open to the latter yet.
+ */
+export type Who = Role | 'holder';
+
+/** Whether a way is open to anybody at all, or to whom of a club. */
+export type Open = 'anybody' | readonly Who[];
+
+const OWNERS: readonly Who[] = ['owner'];
+const COACHES: readonly Who[] = ['owner', 'coach'];
+/** Whoever works on the floor. */
+const FLOOR: readonly Who[] = ['owner', 'coach', 'assistant'];
+const MEMBERS: readonly Who[] = ROLES;
+
+/** Every way into the server, and to whom it is open. What has no row here is open to nobody. */
+export const ACCESS: Readonly<Record<string, Open>> = {
+  'GET /health': 'anybody',
+  'GET /door': 'anybody',
+  'POST /setup': 'anybody',
+  'POST /sign-in': 'anybody',
+  'POST /demo': 'anybody',
+  'POST /sign-out': 'anybody',
+  'POST /way-in': 'anybody',
+  'POST /way-in/use': 'anybody',
+
+  'GET /me': MEMBERS,
+  'PUT /me/settings': MEMBERS,
+  'POST /me/password': MEMBERS,
+  'GET /me/devices': MEMBERS,
+  'DELETE /me/devices/:id': MEMBERS,
+  'POST /me/leave': MEMBERS,
+
+  'GET /coaches': OWNERS,
+  'POST /coaches': OWNERS,
+  'PUT /coaches/:id': OWNERS,
+  'POST /coaches/:id/way-in': OWNERS,
+
+  // A reader is given those whom an owner named, here and below.
+  'GET /athletes': MEMBERS,
+  'GET /athletes/latest': MEMBERS,
+  'GET /athletes/:id/book': ['owner', 'coach', 'reader'],
+  'PUT /athletes/:id': COACHES,
+  'POST /athletes/:id/archive': COACHES,
+  'POST /athletes/:id/restore': COACHES,
+
+  'GET /teaching': MEMBERS,
+  'PUT /teaching': COACHES,
+
+  'GET /patterns': FLOOR,
+  'GET /patterns/latest': FLOOR,
+  'GET /patterns/:id/versions': COACHES,
+  'PUT /patterns/:id': COACHES,
+  'POST /patterns/:id/archive': COACHES,
+  'POST /patterns/:id/restore': COACHES,
+  'GET /sessions': FLOOR,
+  'GET /sessions/latest': FLOOR,
+  'GET /sessions/:id/versions': COACHES,
+  'PUT /sessions/:id': COACHES,
+  'POST /sessions/:id/archive': COACHES,
+  'POST /sessions/:id/restore': COACHES,
+  'GET /stage-records': COACHES,
+
+  'GET /runs': COACHES,
+  'GET /runs/open': FLOOR,
+  'GET /runs/:id': FLOOR,
+  'PUT /runs/:id': FLOOR,
+  'GET /runs/:id/events': FLOOR,
+  'POST /runs/:id/events': FLOOR,
+  'POST /runs/:id/log': FLOOR,
+  'PUT /runs/:id/name': COACHES,
+  'GET /recount/left': COACHES,
+  'GET /recount': COACHES,
+  'POST /recount': COACHES,
+  'GET /live': FLOOR,
+  'GET /phone': FLOOR,
+
+  'GET /export': OWNERS,
+  'POST /imports': COACHES,
+  'GET /imports/:id': COACHES,
+  'POST /imports/:id/add': COACHES,
+  'DELETE /imports/:id': COACHES,
+};
+
+interface Row {
+  readonly method: string;
+  readonly parts: readonly string[];
+  readonly open: Open;
+}
+
+const rows = Object.entries(ACCESS).map(([way, open]): Row => {
+  const [method = '', path = ''] = way.split(' ');
+  return { method, parts: path.split('/'), open };
+});
+
+/**
+ * To whom a way is open; null: there is no such way.
+ * @example openTo('GET', '/athletes/5/book') // ['owner', 'coach', 'reader']
+ */
+export function openTo(method: string, path: string): Open | null {
+  const asked = path.split('/');
+  const fits = ({ parts }: Row): boolean =>
+    parts.length === asked.length && parts.every((part, i) => (part.startsWith(':') ? asked[i] !== '' : part === asked[i]));
+  const named = (row: Row): number => row.parts.filter((part) => part.startsWith(':')).length;
+  const found = rows.filter((row) => row.method === method && fits(row)).sort((a, b) => named(a) - named(b));
+  return found[0]?.open ?? null;
+}
+
+/** Lets pass only whom a way is open to. Who is asked first, and nothing that was sent is read before. */
+export const guard: RequestHandler = (request, _response, next) => {
+  const open = openTo(request.method === 'HEAD' ? 'GET' : request.method, request.path.replace(/(?<=.)\/$/, ''));
+  if (open === 'anybody') return next();
+  // Whoever is not signed in is not told what there is.
+  if (!request.actor) throw new HttpProblem(401, { code: 'signed-out', values: {} });
+  if (open === null) throw notFound('address');
+  if (!open.includes(request.actor.role)) throw new HttpProblem(403, { code: 'not-yours', values: {} });
+  next();
+};
