@@ -9,6 +9,7 @@ export const bundle = {
     main: 'src/main.ts',
     'import-file': 'src/transfer/import-file.ts',
     certificate: 'src/certificate.ts',
+    'owner-link': 'src/club/owner-link.ts',
     counting: 'src/counting/thread.ts',
   },
   outdir: 'dist',

@@ -37,6 +37,8 @@ export const book = {
     sides: 'left · right',
     praise: 'that was right',
     pick: 'Choose an athlete',
+    nobodyNamed: 'Nobody is named to you yet',
+    nobodyNamedSays: 'An owner of the club says whose books you read.',
     recurring: 'Recurring',
     once: 'Seen once',
     notedOnly: 'Noted, without a rate',

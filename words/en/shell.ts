@@ -3,6 +3,7 @@ export const shell = {
   app: 'Hopsk',
   titles: {
     enter: 'Sign in',
+    welcome: 'Your way in',
     people: 'People',
     athlete: 'Athlete',
     stance: 'Stance',
@@ -94,7 +95,12 @@ export const shell = {
     club: 'club',
     coach: 'your name',
     setUp: 'make the club',
-    passwordHint: 'at least 10 characters',
+    passwordHint: 'at least 10 characters, and none that many people choose: some words of your own are best',
+    welcome: (name: string, club: string): string => `${name}, welcome to ${club}`,
+    newPassword: (name: string, club: string): string => `${name}, a new password for ${club}`,
+    welcomeSays: 'Choose your password. From then on you sign in with it and',
+    goIn: 'choose it and go in',
+    toDoor: 'to the door',
     about: 'Footwork drills, rounds and a fault log for coaches on their feet.',
   },
 };

@@ -4,6 +4,7 @@ export const shell = {
   app: 'Ĥóþšķ',
   titles: {
     enter: 'Šíĝñ íñ',
+    welcome: 'Ýóúŕ ŵáý íñ',
     people: 'Þéóþļé',
     athlete: 'Áţĥļéţé',
     stance: 'Šţáñçé',
@@ -95,7 +96,12 @@ export const shell = {
     club: 'çļúƀ',
     coach: 'ýóúŕ ñáɱé',
     setUp: 'ɱáķé ţĥé çļúƀ',
-    passwordHint: 'áţ ļéášţ 10 çĥáŕáçţéŕš',
+    passwordHint: 'áţ ļéášţ 10 çĥáŕáçţéŕš, áñđ ñóñé ţĥáţ ɱáñý þéóþļé çĥóóšé: šóɱé ŵóŕđš óƒ ýóúŕ óŵñ áŕé ƀéšţ',
+    welcome: (name: string, club: string): string => `${name}, ŵéļçóɱé ţó ${club}`,
+    newPassword: (name: string, club: string): string => `${name}, á ñéŵ þáššŵóŕđ ƒóŕ ${club}`,
+    welcomeSays: 'Çĥóóšé ýóúŕ þáššŵóŕđ. Ƒŕóɱ ţĥéñ óñ ýóú šíĝñ íñ ŵíţĥ íţ áñđ',
+    goIn: 'çĥóóšé íţ áñđ ĝó íñ',
+    toDoor: 'ţó ţĥé đóóŕ',
     about: 'Ƒóóţŵóŕķ đŕíļļš, ŕóúñđš áñđ á ƒáúļţ ļóĝ ƒóŕ çóáçĥéš óñ ţĥéíŕ ƒééţ.',
   },
 };

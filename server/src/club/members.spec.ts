@@ -1,4 +1,7 @@
+import { execFile } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
+import { fileURLToPath } from 'node:url';
+import { promisify } from 'node:util';
 import type { Coach as Member, CoachChange, SignedIn, WayInMade } from '@hopsk/contract/club';
 import request from 'supertest';
 import { athlete, Coach, fieldsSaid, type House, openHouse, ran, tokenOf } from '../testing/house.js';
@@ -132,6 +135,24 @@ describe('who belongs to a club', () => {
     await owner.delete(`/me/devices/${other}`).expect(204);
     await there.get('/me').expect(401);
     expect((await devices(owner)).length).toBe(1);
+  });
+
+  it('whoever sits at the machine gets a way back in for an owner, and for nobody else', async () => {
+    const mate = await owner.mate(house, 'coach');
+    const link = async (email: string): Promise<string> => {
+      const args = [fileURLToPath(new URL('../../dist/owner-link.mjs', import.meta.url)), 'http://192.0.2.7', email];
+      const { stdout } = await promisify(execFile)(process.execPath, args, {
+        env: { ...process.env, DATABASE_URL: house.pool.options.connectionString },
+      });
+      return stdout;
+    };
+    const said = await link(owner.email.toUpperCase());
+    const secret = /http:\/\/192\.0\.2\.7\/welcome#([\w-]{43})\n/.exec(said)?.[1] ?? '';
+    expect((await use(secret, 'twine and chalk').expect(200)).body.coach).toEqual(
+      jasmine.objectContaining({ role: 'owner', name: 'Coach of Net Loft' }),
+    );
+    await expectAsync(link(mate.email)).toBeRejectedWithError(/No owner of a club here has the address/);
+    expect(await link('')).toContain('Coach of Net Loft');
   });
 
   it('a session ends ninety days after it began, however much it is used', async () => {

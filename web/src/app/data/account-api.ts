@@ -1,5 +1,5 @@
 import { Injectable } from '@angular/core';
-import { Coach, Door, Me, Phone, type Settings } from '@hopsk/contract/club';
+import { Coach, Door, Me, Phone, SignedIn, WayIn, WayInMade, type CoachChange, type Invitation, type Settings } from '@hopsk/contract/club';
 import * as z from 'zod/mini';
 import { Requests } from './requests';
 
@@ -15,6 +15,13 @@ export class AccountApi extends Requests {
   saveSettings = (settings: Settings) => this.put('/me/settings', settings, Me);
   changePassword = (body: { old: string; password: string }) => this.post('/me/password', body, z.unknown());
   coaches = () => this.get('/coaches', z.array(Coach));
-  addCoach = (body: { name: string; email: string; password: string }) => this.post('/coaches', body, z.array(Coach));
+  invite = (body: Invitation) => this.post('/coaches', body, WayInMade);
+  changeCoach = (id: string, body: CoachChange) => this.put(`/coaches/${id}`, body, z.array(Coach));
+  wayInOf = (id: string) => this.post(`/coaches/${id}/way-in`, {}, WayInMade);
+  lookIn = (secret: string) => this.post('/way-in', { secret }, WayIn);
+  wayIn = (body: { secret: string; password: string }) => this.post('/way-in/use', body, Me);
+  devices = () => this.get('/me/devices', z.array(SignedIn));
+  endDevice = (id: string) => this.delete(`/me/devices/${id}`);
+  leaveClub = () => this.post('/me/leave', {}, z.unknown());
   phone = () => this.get('/phone', Phone);
 }

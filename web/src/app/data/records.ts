@@ -1,11 +1,13 @@
 import { inject } from '@angular/core';
 import { Pattern, type PatternSave } from '@hopsk/contract/pattern';
+import type { Role } from '@hopsk/contract/club';
 import { Athlete, type AthleteSave } from '@hopsk/contract/people';
 import { Session, type SessionSave } from '@hopsk/contract/session';
 import { createEffect, provideEffects } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import { filter, map } from 'rxjs';
 import { later } from './later';
+import { may } from './may';
 import { Live } from './live';
 import { recordKind } from './record-kind';
 import { teachingProviders } from './teaching';
@@ -36,5 +38,9 @@ const onHint = createEffect(
 /** For where the store is provided. */
 export const recordProviders = [...KINDS.flatMap(({ providers }) => providers), provideEffects({ onHint }), ...teachingProviders];
 
-/** Fetches them all anew. */
-export const loadAll = () => KINDS.map(({ actions }) => actions.load());
+/** Fetches all anew that somebody may read. */
+export const loadAll = (role: Role) => [
+  people.actions.load(),
+  ...(may(role, 'patterns') ? [patterns.actions.load()] : []),
+  ...(may(role, 'sessions') ? [sessions.actions.load()] : []),
+];

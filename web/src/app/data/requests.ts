@@ -22,4 +22,8 @@ export abstract class Requests {
   protected put<T extends z.ZodMiniType>(path: string, body: unknown, schema: T): Observable<z.infer<T>> {
     return this.http.put<unknown>(`/api${path}`, body).pipe(this.read(schema));
   }
+
+  protected delete(path: string): Observable<unknown> {
+    return this.http.delete(`/api${path}`);
+  }
 }

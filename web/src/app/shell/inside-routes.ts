@@ -1,10 +1,11 @@
 import { inject } from '@angular/core';
-import type { CanDeactivateFn, Routes } from '@angular/router';
+import { Router, type CanActivateChildFn, type CanDeactivateFn, type Routes } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideState } from '@ngrx/store';
 import type { Room } from '@hopsk/words/languages';
 import { words } from '@hopsk/words/words';
 import { onLeft } from '../data/leaving';
+import { homeOf, mine, whatOf } from '../data/may';
 import { recordProviders } from '../data/records';
 import { runFeature } from '../data/run';
 import type { HoldsTyping } from '../parts/holds-typing';
@@ -16,6 +17,13 @@ import { title } from './title';
 const askFirst: CanDeactivateFn<HoldsTyping> = (screen) => {
   const { leave, leaveYes, leaveNo } = words.common;
   return !screen.unsaved() || inject(Ask).sure({ question: leave, yes: leaveYes, no: leaveNo });
+};
+
+/** A page that is not open to somebody leads to where they begin. */
+const open: CanActivateChildFn = (_route, { url }) => {
+  const { role, may } = mine();
+  const what = whatOf(url);
+  return what === null || may(what) || inject(Router).parseUrl(homeOf(role(), innerWidth));
 };
 
 /** A screen and what it says, fetched beside each other. */
@@ -48,9 +56,10 @@ export const inside: Routes = [
   {
     path: '',
     component: Inside,
+    canActivateChild: [open],
     providers: [provideState(runFeature), ...recordProviders, provideEffects({ onLeft })],
     children: [
-      { path: '', pathMatch: 'full', redirectTo: () => (innerWidth < 720 ? '/floor' : '/people') },
+      { path: '', pathMatch: 'full', redirectTo: () => homeOf(mine().role(), innerWidth) },
       {
         path: 'people',
         title: title('people'),

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
-import { toSignal } from '@angular/core/rxjs-interop';
+import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
 import { MatIcon, MatIconRegistry } from '@angular/material/icon';
 import { DomSanitizer } from '@angular/platform-browser';
 import { NavigationEnd, NavigationError, NavigationStart, Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
@@ -8,9 +8,11 @@ import { filter, firstValueFrom, map } from 'rxjs';
 import { words } from '@hopsk/words/words';
 import { AccountApi } from '../data/account-api';
 import { Live } from '../data/live';
+import { may, mine } from '../data/may';
 import { Outbox } from '../data/outbox';
+import { troubleOf } from '../data/problem';
 import { loadAll } from '../data/records';
-import { signInFeature } from '../data/sign-in';
+import { signInActions, signInFeature } from '../data/sign-in';
 import { ICONS } from '../ui/look/icons';
 import { Dialogs } from '../ui/dialogs';
 import { once } from '../ui/once';
@@ -27,9 +29,12 @@ import { WentWrong } from './went-wrong';
 })
 export class Inside {
   protected readonly text = words;
-  protected readonly menu = ['people', 'stance', 'steps', 'build', 'floor', 'faults', 'club'] as const;
-  /** On a phone these wait behind ‘more’. */
-  protected readonly seldom: readonly string[] = ['people', 'stance', 'club'];
+  private readonly mine = mine();
+  protected readonly menu = computed(() =>
+    (['people', 'stance', 'steps', 'build', 'floor', 'faults', 'club'] as const).filter((page) => this.mine.may(page)),
+  );
+  /** On a phone these wait behind ‘more’, where there are more than fit. */
+  protected readonly seldom = computed((): readonly string[] => (this.menu().length > 5 ? ['people', 'stance', 'club'] : []));
   protected readonly more = signal(false);
   private readonly api = inject(AccountApi);
   private readonly sending = inject(Outbox);
@@ -59,7 +64,7 @@ export class Inside {
   protected readonly partAway = inject(Dialogs).away.asReadonly();
   private readonly club = computed(() => this.me()?.club.id ?? null);
   /** The page shown is one of those behind ‘more’. */
-  protected readonly elsewhere = computed(() => this.seldom.includes(this.url().split(/[/?]/)[1] ?? ''));
+  protected readonly elsewhere = computed(() => this.seldom().includes(this.url().split(/[/?]/)[1] ?? ''));
   /** The run has the whole screen. */
   protected readonly bare = computed(() => this.status() !== 'in' || /^\/floor\/run(\?|$)/.test(this.url()));
   protected readonly unsent = computed(() => {
@@ -75,12 +80,31 @@ export class Inside {
       const club = this.club();
       if (club !== null) untracked(() => this.enter(club));
     });
+    // Whoever is given another role, or none, asks who they are now.
+    this.live.hints
+      .pipe(
+        filter((hint) => 'member' in hint && hint.member === this.me()?.coach.id),
+        takeUntilDestroyed(),
+      )
+      .subscribe(() => void this.whoNow());
+  }
+
+  private async whoNow(): Promise<void> {
+    try {
+      this.store.dispatch(signInActions.entered({ me: await firstValueFrom(this.api.me()), offline: false }));
+    } catch (error) {
+      // A run that is open goes on; without an answer nothing is known.
+      if (troubleOf(error).kind !== 'signed-out' || this.bare()) return;
+      this.store.dispatch(signInActions.left());
+      await this.router.navigate(['/enter']);
+    }
   }
 
   private enter(club: string): void {
     this.sending.open(club);
-    this.live.open();
-    for (const load of loadAll()) this.store.dispatch(load);
+    const role = this.mine.role();
+    if (may(role, 'hints')) this.live.open();
+    for (const load of loadAll(role)) this.store.dispatch(load);
   }
 
   /** A browser does not fetch again what failed once, unless the whole page is loaded; that only where the server answers. */

@@ -20,6 +20,7 @@ const signedIn: CanActivateFn = (_route, { url }) => {
 /** The door, and what is behind it. */
 export const routes: Routes = [
   { path: 'enter', title: title('enter'), loadComponent: () => import('../screens/sign-in/enter').then((m) => m.Enter) },
+  { path: 'welcome', title: title('welcome'), loadComponent: () => import('../screens/sign-in/welcome').then((m) => m.Welcome) },
   { path: '', canActivate: [signedIn], loadChildren: () => import('./inside-routes').then((m) => m.inside) },
   { path: '**', redirectTo: '' },
 ];

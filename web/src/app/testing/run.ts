@@ -9,7 +9,7 @@ import { newId } from '../data/ids';
 import type { KeptRun } from '../data/device-store';
 
 export const me: Me = {
-  coach: { id: newId(), name: 'Runa', units: 'cm', tapDelay: 1, views: {} },
+  coach: { id: newId(), name: 'Runa', role: 'owner', units: 'cm', tapDelay: 1, views: {} },
   club: { id: newId(), name: 'Old Net Loft', demo: true },
 };
 

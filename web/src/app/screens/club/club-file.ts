@@ -5,6 +5,7 @@ import { inALine, saidFields } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { firstValueFrom } from 'rxjs';
 import { AccountApi } from '../../data/account-api';
+import { mine } from '../../data/may';
 import { messageOf } from '../../data/problem';
 import { openFile } from '../../drawing/export';
 import { Sending, Sent } from '../../parts/sending';
@@ -87,11 +88,10 @@ const KINDS = ['athletes', 'patterns', 'sessions', 'runs', 'events'] as const;
         @if (under()) {
           <button mat-stroked-button (click)="cancel()">{{ text.cancel }}</button>
         } @else {
-          <button mat-stroked-button (click)="export()">{{ text.export }}</button><hop-file
-            [label]="text.import"
-            accept=".jsonl,.json,.gz,application/json"
-            (taken)="import($event)"
-          />
+          @if (may('export')) {
+            <button mat-stroked-button (click)="export()">{{ text.export }}</button>
+          }
+          <hop-file [label]="text.import" accept=".jsonl,.json,.gz,application/json" (taken)="import($event)" />
         }
       </div>
     </section>
@@ -103,6 +103,7 @@ export class ClubFileForm {
   private readonly api = inject(AccountApi);
   protected readonly text = words.club;
   protected readonly sending = new Sending();
+  protected readonly may = mine().may;
   protected readonly incoming = new Incoming(this.sending);
   /** Whether one is on its way, so that no other can be taken. */
   protected readonly under = computed(

@@ -6,43 +6,70 @@ import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { AccountApi } from '../../data/account-api';
 import { DeviceStore } from '../../data/device-store';
+import { mine } from '../../data/may';
 import { Outbox } from '../../data/outbox';
 import { signInActions, signInFeature } from '../../data/sign-in';
 import { Sending, Sent } from '../../parts/sending';
 import { Ask } from '../../ui/ask';
 import { Head } from '../../ui/head';
 import { ClubFileForm } from './club-file';
-import { Coaches } from './coaches';
 import { FaultViews } from './fault-views';
+import { LeaveClub } from './leave-club';
+import { Members } from './members';
+import { OwnDevices } from './own-devices';
 import { OwnPassword } from './own-password';
 import { OwnSettings } from './own-settings';
 import { Phones } from './phones';
 import { Recount } from './recount';
 import { Taught } from './taught';
 
-/** The coach's own settings, what the club teaches, how phones reach this server, the coaches, and the club as a file. */
+/** One's own settings, what the club teaches, how phones reach this server, who belongs to the club, and the club as a file: as far as a role goes. */
 @Component({
   selector: 'hop-club',
-  imports: [ClubFileForm, Coaches, FaultViews, Head, MatButton, OwnPassword, OwnSettings, Phones, Recount, Sent, Taught],
+  imports: [
+    ClubFileForm,
+    FaultViews,
+    Head,
+    LeaveClub,
+    MatButton,
+    Members,
+    OwnDevices,
+    OwnPassword,
+    OwnSettings,
+    Phones,
+    Recount,
+    Sent,
+    Taught,
+  ],
   template: `
     <hop-head>
       <h1>
         <bdi>{{ me()?.club?.name ?? text.title }}</bdi>
       </h1>
       <span class="muted"
-        ><bdi>{{ me()?.coach?.name }}</bdi></span
+        ><bdi>{{ me()?.coach?.name }}</bdi> · {{ text.roles[mine.role()] }}</span
       ><button acts mat-stroked-button (click)="signOut()">{{ common.signOut }}</button>
     </hop-head>
     <div class="page">
       <hop-sent [of]="sending" />
       <hop-own-settings />
-      <hop-taught />
-      <hop-fault-views />
-      <hop-recount />
-      <hop-phones />
-      <hop-coaches />
+      @if (may('teach')) {
+        <hop-taught />
+        <hop-fault-views />
+        <hop-recount />
+      }
+      @if (may('phones')) {
+        <hop-phones />
+      }
+      @if (may('members')) {
+        <hop-members />
+      }
       <hop-own-password />
-      <hop-club-file />
+      <hop-own-devices />
+      @if (may('import')) {
+        <hop-club-file />
+      }
+      <hop-leave-club />
     </div>
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -57,6 +84,8 @@ export class ClubScreen {
   protected readonly text = words.club;
   protected readonly common = words.common;
   protected readonly sending = new Sending();
+  protected readonly mine = mine();
+  protected readonly may = this.mine.may;
   protected readonly me = this.store.selectSignal(signInFeature.selectMe);
 
   /** Signs out; copies of people leave this device, taps that are not sent stay. */

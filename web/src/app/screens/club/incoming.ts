@@ -4,6 +4,7 @@ import { Store } from '@ngrx/store';
 import { firstValueFrom, mergeMap, of, Subject, takeUntil } from 'rxjs';
 import { Api } from '../../data/api';
 import { later } from '../../data/later';
+import { mine } from '../../data/may';
 import { isAway } from '../../data/problem';
 import { loadAll } from '../../data/records';
 import type { Sending } from '../../parts/sending';
@@ -15,6 +16,7 @@ const LOOKS = 400;
 export class Incoming {
   private readonly api = inject(Api);
   private readonly store = inject(Store);
+  private readonly role = mine().role;
   /** How it stands on the server; null: none is on its way. */
   readonly now = signal<ImportNow | null>(null);
   /** Whether its bytes are still being sent. */
@@ -40,7 +42,7 @@ export class Incoming {
       if (id === undefined) return '';
       this.now.set(await firstValueFrom(this.api.addFile(id)));
       await this.settled();
-      if (this.now()?.state === 'added') for (const load of loadAll()) this.store.dispatch(load);
+      if (this.now()?.state === 'added') for (const load of loadAll(this.role())) this.store.dispatch(load);
       return '';
     });
   }

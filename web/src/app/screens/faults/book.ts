@@ -13,6 +13,7 @@ import { Api } from '../../data/api';
 import { LastSeen } from '../../data/last-seen';
 import { troubleOf, type Trouble } from '../../data/problem';
 import { picked } from '../../data/picked';
+import { mine } from '../../data/may';
 import { people } from '../../data/records';
 import { RateChart } from '../../drawing/rate-chart';
 import { Choice } from '../../ui/choice';
@@ -36,6 +37,7 @@ export class BookScreen {
   private readonly api = inject(Api);
   private readonly lastSeen = inject(LastSeen);
   protected readonly text = words.book;
+  protected readonly may = mine().may;
   protected readonly common = words.common;
   protected readonly people = this.store.selectSignal(people.selectHere);
   protected readonly peopleOptions = computed(() => byId(this.people()));

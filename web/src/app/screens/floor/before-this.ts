@@ -10,6 +10,7 @@ import * as z from 'zod/mini';
 import { Api } from '../../data/api';
 import { RunDesk } from '../../data/desk';
 import { DeviceStore } from '../../data/device-store';
+import { mine } from '../../data/may';
 import { troubleOf } from '../../data/problem';
 import { signInFeature } from '../../data/sign-in';
 import { OPEN_DOSE } from '../../parts/pattern-draft';
@@ -35,6 +36,8 @@ export class BeforeThis {
   private readonly me = inject(Store).selectSignal(signInFeature.selectMe);
   /** A run that was begun on this device and not ended; null: none, undefined: not known yet. */
   readonly here = signal<string | null | undefined>(undefined);
+  /** Whether whoever is signed in reads what was run before. */
+  readonly runs = mine().may('runs');
   readonly recent = signal<readonly RunRow[]>([]);
   readonly trouble = signal('');
   /** Whether it is known what was used last: until then nothing is offered, so that nothing jumps under a thumb. */
@@ -61,6 +64,10 @@ export class BeforeThis {
     }
     const open = await this.desk.openHere(clubId).catch(() => null);
     this.here.set(open?.head.id ?? null);
+    if (!this.runs) {
+      this.looked.set(true);
+      return;
+    }
     try {
       const rows = await firstValueFrom(this.api.runs());
       this.recent.set(rows.slice(0, RECENT));

@@ -17,6 +17,7 @@ import { DoseForm } from '../../parts/dose-form';
 import { RunDesk } from '../../data/desk';
 import { Outbox } from '../../data/outbox';
 import { Sounds } from '../../ports/sounds';
+import { mine } from '../../data/may';
 import { same } from '../../data/same';
 import { picked } from '../../data/picked';
 import { patterns, people } from '../../data/records';
@@ -60,6 +61,7 @@ export class FloorScreen {
   protected readonly patterns = this.store.selectSignal(patterns.selectHere);
   protected readonly status = this.store.selectSignal(people.selectStatus);
   protected readonly before = new BeforeThis();
+  protected readonly may = mine().may;
   private readonly choice = picked(this.patterns, () => this.pattern(), 'none');
   protected readonly chosen = this.choice.record;
   /** Who is here as the coach said; until then those of the last run. */

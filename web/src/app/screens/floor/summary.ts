@@ -9,6 +9,7 @@ import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import type { KeptRun } from '../../data/device-store';
 import { RunDesk } from '../../data/desk';
+import { mine } from '../../data/may';
 import { Outbox } from '../../data/outbox';
 import { Head } from '../../ui/head';
 
@@ -41,6 +42,7 @@ export class Summary {
   protected readonly outbox = inject(Outbox).state;
   protected readonly text = words.run;
   protected readonly book = words.book;
+  protected readonly may = mine().may;
   private readonly desk = inject(RunDesk);
   /** Up to now: over by the clock, a run is over before its end is written. */
   private readonly counted = computed(() => countedIn(this.desk.fold()?.log, this.desk.time.now()));

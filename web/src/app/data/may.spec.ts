@@ -1,0 +1,34 @@
+import { ROLES } from '@hopsk/contract/club';
+import { inside } from '../shell/inside-routes';
+import { homeOf, may, whatOf } from './may';
+
+describe('what a role may', () => {
+  const paths = (inside[0]?.children ?? []).map(({ path }) => path ?? '').filter((path) => path !== '');
+
+  it('is said of every page inside', () => {
+    for (const path of paths)
+      expect(whatOf(`/${path}`))
+        .withContext(path)
+        .not.toBeNull();
+  });
+
+  it('everybody begins where they may be, on a phone and on a laptop', () => {
+    for (const role of ROLES)
+      for (const width of [390, 1280]) {
+        const what = whatOf(homeOf(role, width));
+        expect(what && may(role, what))
+          .withContext(`${role} ${width}`)
+          .toBeTrue();
+      }
+  });
+
+  it('a reader reads books, an assistant is on the floor, and only an owner gives out and names people', () => {
+    const pages = (role: (typeof ROLES)[number]): string[] => [
+      ...new Set(paths.map((path) => whatOf(`/${path}`) ?? '').filter((what) => what !== '' && may(role, what as never))),
+    ];
+    expect(pages('reader').sort()).toEqual(['club', 'faults']);
+    expect(pages('assistant').sort()).toEqual(['club', 'floor']);
+    expect(pages('coach').sort()).toEqual(pages('owner').sort());
+    for (const role of ROLES) expect([may(role, 'export'), may(role, 'members')]).toEqual([role === 'owner', role === 'owner']);
+  });
+});

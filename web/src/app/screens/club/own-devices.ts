@@ -1,0 +1,67 @@
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import type { SignedIn } from '@hopsk/contract/club';
+import { words } from '@hopsk/words/words';
+import { firstValueFrom } from 'rxjs';
+import { AccountApi } from '../../data/account-api';
+import { Sending, Sent } from '../../parts/sending';
+
+/** Where whoever is signed in is signed in, and an end to it. */
+@Component({
+  selector: 'hop-own-devices',
+  imports: [MatButton, Sent],
+  template: `
+    <section>
+      <h2>{{ text.devices }}</h2>
+      <hop-sent [of]="sending" />
+      <table class="rules">
+        <tbody>
+          @for (one of devices(); track one.id) {
+            <tr>
+              <td>
+                {{ one.device || text.someDevice }}
+                @if (one.here) {
+                  <span class="tag">{{ text.thisDevice }}</span>
+                }
+              </td>
+              <td class="muted num">{{ text.since(day(one.began), day(one.until)) }}</td>
+              <td class="right">
+                @if (!one.here) {
+                  <button mat-button type="button" (click)="end(one)">{{ text.endDevice }}</button>
+                }
+              </td>
+            </tr>
+          }
+        </tbody>
+      </table>
+    </section>
+  `,
+  styleUrl: './section.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class OwnDevices {
+  private readonly api = inject(AccountApi);
+  protected readonly text = words.club;
+  protected readonly sending = new Sending();
+  protected readonly devices = signal<readonly SignedIn[]>([]);
+
+  constructor() {
+    void this.sending.send(() => this.look());
+  }
+
+  protected day(at: string): string {
+    return at === '' ? '–' : new Date(at).toLocaleDateString([], { dateStyle: 'medium' });
+  }
+
+  protected end({ id }: SignedIn): void {
+    void this.sending.send(async () => {
+      await firstValueFrom(this.api.endDevice(id));
+      return this.look();
+    });
+  }
+
+  private async look(): Promise<string> {
+    this.devices.set(await firstValueFrom(this.api.devices()));
+    return '';
+  }
+}
