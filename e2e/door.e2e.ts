@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { root } from '../scripts/lib/project.mjs';
 import { FIRST_LOAD, firstLoad } from '../scripts/lib/first-load.mjs';
-import { accessible, expect, test } from './support.js';
+import { accessible, expect, signInAs, test } from './support.js';
 
 test.describe('the door', () => {
   test('lets the demo club in, and out again', async ({ page }) => {
@@ -28,9 +28,7 @@ test.describe('the door', () => {
       await expect(page.getByRole('alert')).toHaveText(/Address or password is wrong/);
       await expect(page.getByLabel('e-mail address')).toHaveValue(address);
     }
-    await page.getByLabel('e-mail address').fill('mateus@netloft.test');
-    await page.getByLabel('password').fill('twine and chalk');
-    await page.getByRole('button', { name: 'sign in' }).click();
+    await signInAs(page, 'Mateus');
     await expect(page.getByRole('link', { name: 'people' })).toBeVisible();
     await expect(page.locator('nav .who')).toContainText('Mateus');
   });

@@ -1,3 +1,4 @@
+import { join } from 'node:path';
 import { buildServer, buildWeb } from '../scripts/lib/build.mjs';
 import { openHouse } from '../scripts/lib/house.mjs';
 
@@ -7,5 +8,6 @@ export default async function open(): Promise<() => Promise<void>> {
   await buildWeb();
   const house = await openHouse();
   process.env['HOPSK_E2E_URL'] = house.url;
+  process.env['HOPSK_E2E_COACHES'] = join(house.postgres.data, 'demo/coaches.json');
   return () => house.stop();
 }

@@ -20,7 +20,7 @@ const verified = (url: string, ca: string): Promise<number> =>
 
 test('npm start -- --lan: a run over HTTPS through another address of this machine', async ({ playwright }) => {
   test.slow();
-  const start = await NpmStart.begin('--lan', '--host', HOST);
+  const start = await NpmStart.begin('--lan', '--open-demo', '--host', HOST);
   const browser = await playwright.chromium.launch({ ...CHROMIUM, args: [...CHROMIUM.args, '--ignore-certificate-errors'] });
   try {
     const { origin } = new URL(await start.address(/on the network: (\S+)/));

@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { node, root } from '../scripts/lib/project.mjs';
@@ -55,6 +55,20 @@ export class NpmStart {
 
   private more(): Promise<false> {
     return new Promise((done) => (this.heard = () => done(false)));
+  }
+
+  /** Waits until it has said so. */
+  async says(pattern: RegExp): Promise<void> {
+    while (!pattern.test(this.said)) if (await Promise.race([this.ended.then(() => true), this.more()])) break;
+    if (!pattern.test(this.said)) throw new Error(`npm start ended without ${String(pattern)}:\n${this.said}`);
+  }
+
+  /** The number of its server's process. */
+  server(): number {
+    const children = readFileSync(`/proc/${this.child.pid}/task/${this.child.pid}/children`, 'utf8').trim().split(' ');
+    const found = children.find((pid) => readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('server/dist/main.mjs'));
+    if (found === undefined) throw new Error('There is no server.');
+    return Number(found);
   }
 
   /** Ctrl-C or another signal; gives the exit code. */

@@ -1,5 +1,5 @@
 import type { Athlete } from '@hopsk/contract/people';
-import { accessible, addAthlete, ask, choose, expect, put, save, test } from './support.js';
+import { accessible, addAthlete, ask, choose, expect, put, save, signInAs, test } from './support.js';
 
 test.describe('people', () => {
   test('an athlete is added, found, put away and brought back', async ({ coach }) => {
@@ -122,9 +122,7 @@ test.describe('people', () => {
   // As the other coach: those who look at centimetres beside this test are not to see inches.
   test('lengths in feet and inches', async ({ page }) => {
     await page.goto('/enter');
-    await page.getByLabel('e-mail address').fill('mateus@netloft.test');
-    await page.getByLabel('password').fill('twine and chalk');
-    await page.getByRole('button', { name: 'sign in' }).click();
+    await signInAs(page, 'Mateus');
     for (const [units, height] of [
       // 168 cm is 66.14 in: 5 ft 6 in to the half inch.
       ['feet and inches', '5\'6"'],

@@ -1,7 +1,8 @@
-import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { NpmStart } from './npm-start.js';
-import { accessible, expect, test } from './support.js';
+import { fillDatabase, withDatabase } from '../scripts/lib/postgres.mjs';
+import { accessible, enterDemo, expect, test } from './support.js';
 
 const lock = (data: string): string => join(data, 'postgres/postmaster.pid');
 
@@ -15,7 +16,7 @@ test.describe('npm start', () => {
       expect(url).toMatch(/^http:\/\/127\.0\.0\.1:\d+$/);
       for (const step of ['packages: there', 'database:', 'server: fresh', 'web app: fresh', 'demo club: 12 athletes'])
         expect(start.said).toContain(step);
-      expect(await (await request.get(`${url}/api/health`)).json()).toEqual({ ok: true, database: true });
+      expect(await (await request.get(`${url}/api/health`)).json()).toEqual({ ok: true, database: true, room: true });
 
       const second = NpmStart.on(start.data);
       expect(await second.exit()).toBe(1);
@@ -32,6 +33,144 @@ test.describe('npm start', () => {
       await request.post(`${later}/api/demo`);
       expect(((await (await request.get(`${later}/api/athletes`)).json()) as unknown[]).length).toBe(12);
       expect(await again.stop('SIGTERM')).toBe(0);
+    } finally {
+      await start.end();
+    }
+  });
+
+  test('a server or a database that is killed is there again at the same place, and it is said', async ({ request }) => {
+    const start = await NpmStart.begin();
+    try {
+      const url = await start.address();
+      await request.post(`${url}/api/demo`);
+      const athletes = async (): Promise<number> => ((await (await request.get(`${url}/api/athletes`)).json()) as unknown[]).length;
+      expect(start.said).toContain('This is an open demo, reached from this machine only');
+      process.kill(start.server(), 'SIGKILL');
+      await start.says(/The server ended by itself[^]*It is there again/);
+      expect(await athletes()).toBe(12);
+      process.kill(Number(readFileSync(lock(start.data), 'utf8').split('\n')[0]), 'SIGKILL');
+      await start.says(
+        /The database ended by itself[^]*It is there again[^]*It is there again|The database ended by itself[^]*It is there again/,
+      );
+      await expect.poll(() => athletes().catch(() => 0)).toBe(12);
+      expect(await start.stop('SIGINT')).toBe(0);
+      expect(existsSync(lock(start.data))).toBe(false);
+    } finally {
+      await start.end();
+    }
+  });
+
+  test('the demo goes for good: nobody on the network is let into it unasked, and the house is its own when its owner says so', async ({
+    page,
+  }) => {
+    const start = await NpmStart.begin();
+    const refused = async (...options: string[]): Promise<string> => {
+      const other = NpmStart.on(start.data, ...options);
+      expect(await other.exit()).toBe(1);
+      return other.said;
+    };
+    try {
+      expect(statSync(join(start.data, 'demo/coaches.json')).mode & 0o077).toBe(0);
+      await enterDemo(page, await start.address());
+      await page.goto(`${await start.address()}/club`);
+      await page.getByRole('button', { name: 'make this house my own' }).click();
+      const dialog = page.getByRole('dialog');
+      await dialog.getByRole('textbox').fill('yours');
+      await dialog.getByRole('button', { name: 'make this house my own' }).click();
+      await expect(dialog).toContainText('type: my own');
+      await dialog.getByRole('button', { name: 'keep the demo' }).click();
+      await expect(dialog).toBeHidden();
+      await start.stop('SIGINT');
+      expect(await refused('--lan')).toContain('let everybody on the network into the demo with --open-demo');
+      expect(await refused('--empty')).toContain('holds the demo club; nothing was changed');
+
+      const again = NpmStart.on(start.data);
+      const url = await again.address();
+      await enterDemo(page, url);
+      await page.goto(`${url}/club`);
+      await page.getByRole('button', { name: 'make this house my own' }).click();
+      await dialog.getByRole('textbox').fill('My own');
+      await dialog.getByRole('button', { name: 'make this house my own' }).click();
+      await expect(page.getByRole('heading', { name: 'The first coach' })).toBeVisible();
+      await again.stop('SIGINT');
+      const last = NpmStart.on(start.data);
+      await last.address();
+      expect(last.said).toContain('demo club: none: this house is its own');
+      expect(last.said).not.toContain('open demo');
+      await last.stop('SIGINT');
+    } finally {
+      await start.end();
+    }
+  });
+
+  test('a data folder that looks broken is never taken away: what is wrong is said, and put right it opens as it was', async ({
+    request,
+  }) => {
+    const start = await NpmStart.begin('--empty');
+    const url = await start.address();
+    const coach = { club: 'Harbour', name: 'Ida', email: 'ida@harbour.test', password: 'long enough now' };
+    expect((await request.post(`${url}/api/setup`, { data: coach })).status()).toBe(201);
+    await start.stop('SIGINT');
+    const at = (name: string, folder = start.data): string => join(folder, name);
+    const said = async (folder = start.data): Promise<string> => {
+      const broken = NpmStart.on(folder);
+      expect(await broken.exit()).toBe(1);
+      expect(broken.said).not.toContain('    at ');
+      return broken.said;
+    };
+    const moved = `${start.data}-moved`;
+    try {
+      const secret = readFileSync(at('postgres.secret'), 'utf8');
+      renameSync(at('postgres/PG_VERSION'), at('version'));
+      expect(await said()).toContain('looks like a database that is broken: its file PG_VERSION is missing. Nothing was changed.');
+      expect(existsSync(at('postgres/base'))).toBe(true);
+      renameSync(at('version'), at('postgres/PG_VERSION'));
+
+      const version = readFileSync(at('postgres/PG_VERSION'), 'utf8');
+      writeFileSync(at('postgres/PG_VERSION'), '9\n');
+      expect(await said()).toMatch(/was made by PostgreSQL 9, and this machine has PostgreSQL \d+\. Nothing was changed\./);
+      writeFileSync(at('postgres/PG_VERSION'), version);
+
+      renameSync(at('postgres'), at('elsewhere'));
+      expect(await said()).toContain('held a database that is not there any more');
+      expect(readFileSync(at('postgres.secret'), 'utf8')).toBe(secret);
+      renameSync(at('elsewhere'), at('postgres'));
+
+      renameSync(at('postgres.secret'), at('hidden'));
+      expect(await said()).toContain('has lost its password file');
+      renameSync(at('hidden'), at('postgres.secret'));
+
+      // The number of another process is nobody's start.
+      writeFileSync(at('start.pid'), `${process.pid} 1`);
+      renameSync(start.data, moved);
+      const again = NpmStart.on(moved);
+      const later = await again.address();
+      expect(again.said).toContain('a club is there already');
+      const { email, password } = coach;
+      const signIn = { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ email, password }) };
+      expect((await fetch(`${later}/api/sign-in`, signIn)).status).toBe(200);
+      await again.stop('SIGINT');
+    } finally {
+      rmSync(moved, { recursive: true, force: true });
+      await start.end();
+    }
+  });
+
+  test('a database of a newer version of the app, or one that cannot be brought up to date, is said and left as it is', async () => {
+    const start = await NpmStart.begin('--empty');
+    await start.stop('SIGINT');
+    const change = (sql: string): Promise<unknown> => withDatabase(start.data, (url: string) => fillDatabase(url, sql));
+    const said = async (): Promise<string> => {
+      const other = NpmStart.on(start.data);
+      expect(await other.exit()).toBe(1);
+      expect(other.said).not.toContain('    at ');
+      return other.said;
+    };
+    try {
+      await change("insert into schema_migration (name) values ('9999-tomorrow.sql')");
+      expect(await said()).toContain('was last used by a newer Hopsk');
+      await change("delete from schema_migration where name in ('9999-tomorrow.sql', '0019-house.sql')");
+      expect(await said()).toMatch(/could not be brought up to date \(0019-house\.sql: .*\)\. It is as it was/);
     } finally {
       await start.end();
     }

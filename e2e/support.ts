@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type APIRequestContext, type Locator, type Page } from '@playwright/test';
 
@@ -33,8 +34,21 @@ export const test = base.extend<{ coach: Page }>({
 
 export { expect };
 
-export async function enterDemo(page: Page): Promise<void> {
-  await page.goto('/enter');
+/** Signs in as one of the demo's coaches: each demo has passwords of its own. */
+export async function signInAs(page: Page, name: string): Promise<void> {
+  const coaches = JSON.parse(readFileSync(process.env['HOPSK_E2E_COACHES'] ?? '', 'utf8')) as {
+    name: string;
+    email: string;
+    password: string;
+  }[];
+  const coach = coaches.find((one) => one.name === name);
+  await page.getByLabel('e-mail address').fill(coach?.email ?? '');
+  await page.getByLabel('password').fill(coach?.password ?? '');
+  await page.getByRole('button', { name: 'sign in' }).click();
+}
+
+export async function enterDemo(page: Page, at = ''): Promise<void> {
+  await page.goto(`${at}/enter`);
   await page.getByRole('button', { name: 'enter the demo club' }).click();
   await page.waitForURL((url) => !url.pathname.startsWith('/enter'));
 }

@@ -1,18 +1,20 @@
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { isIP } from 'node:net';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { buildServer, buildWeb } from './lib/build.mjs';
-import { loadDemo } from './lib/demo.mjs';
+import { endDemo, houseOf, loadDemo } from './lib/demo.mjs';
+import { takeMark } from './lib/mark.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { startPostgres } from './lib/postgres.mjs';
 import { dataFolder, failed, must, node, Plain, root, step } from './lib/project.mjs';
 import { startServer } from './lib/server.mjs';
+import { Watch } from './lib/watch.mjs';
 
 const help = `npm start -- [options]
   --port N           listen on this port (4180)
-  --empty            a new database starts without the demo club
+  --empty            a new house without the demo club, now and later
   --lan              let phones and the hall screen reach it, over HTTPS
+  --open-demo        with --lan: everybody on the network may enter the demo club
   --host ADDRESS     with --lan: listen on this address only (all of the machine's)
   --cert F --key F   the club's own certificate instead of a made one
   --trust-proxy A    addresses of a proxy in front that is trusted to say who asks
@@ -30,6 +32,7 @@ function options() {
         cert: { type: 'string' },
         key: { type: 'string' },
         'trust-proxy': { type: 'string' },
+        'open-demo': { type: 'boolean', default: false },
         data: { type: 'string' },
         help: { type: 'boolean', default: false },
       },
@@ -41,25 +44,6 @@ function options() {
   } catch (error) {
     throw new Plain(`${error.message}\n\n${help}`);
   }
-}
-
-/** Refuses a second start on the same data while the first one runs; a mark left by a killed run is taken over. */
-function takeMark(data) {
-  mkdirSync(data, { recursive: true, mode: 0o711 });
-  const mark = join(data, 'start.pid');
-  if (existsSync(mark)) {
-    const pid = readFileSync(mark, 'utf8').trim();
-    let alive = false;
-    try {
-      alive = Number(pid) !== process.pid && readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('start.mjs');
-    } catch {
-      alive = false;
-    }
-    if (alive)
-      throw new Plain(`Hopsk is running from this folder already (process ${pid}). Stop it there first, or use --data for another one.`);
-  }
-  writeFileSync(mark, String(process.pid));
-  return () => rmSync(mark, { force: true });
 }
 
 async function main() {
@@ -83,37 +67,59 @@ async function main() {
   try {
     undo.push(takeMark(wanted.data));
     await step('packages', ensurePackages);
-    let url = process.env.DATABASE_URL;
+    let database = null;
     await step('database', async () => {
-      if (url) return 'the club’s own';
-      const database = await startPostgres(wanted.data);
-      undo.push(() => database.stop());
-      url = database.url;
+      if (process.env.DATABASE_URL) return 'the club’s own';
+      database = await startPostgres(wanted.data);
       return database.cluster;
     });
+    let tls = null;
+    const watch = new Watch({
+      database,
+      startDatabase: (wish) => startPostgres(wanted.data, { wish }),
+      begin: async (now, port = wanted.port) =>
+        startServer(wanted.data, { ...environment(wanted, tls), DATABASE_URL: urlOf(now), HOPSK_PORT: String(port) }),
+      give: (why) => {
+        console.error(`${why} See ${join(wanted.data, 'log')}.`);
+        leave().finally(() => process.exit(1));
+      },
+    });
+    undo.push(() => watch.stop());
+    const url = urlOf(database);
     await step('server', buildServer);
     await step('web app', buildWeb);
+    await refuse(wanted, await houseOf(url));
     if (!wanted.empty) await step('demo club', () => loadDemo(url, wanted.data));
-    const tls = await certificate(wanted);
-    const server = await startServer(wanted.data, {
-      DATABASE_URL: url,
-      HOPSK_PORT: String(wanted.port),
-      HOPSK_HOSTS: wanted.lan ? (wanted.host === '0.0.0.0' ? '0.0.0.0' : `127.0.0.1,${wanted.host}`) : '127.0.0.1',
-      ...(tls ? { HOPSK_CERT: tls.cert, HOPSK_KEY: tls.key } : {}),
-      ...(wanted['trust-proxy'] ? { HOPSK_TRUST_PROXY: wanted['trust-proxy'] } : {}),
-    });
-    undo.push(() => server.stop());
-    await sayWhere(wanted, tls, server.port);
-    void server.ended.then((code) => {
-      if (leaving) return;
-      console.error(`The server ended by itself (${code}); see ${join(wanted.data, 'log/server.log')}.`);
-      leave().finally(() => process.exit(1));
-    });
+    const { demo } = await houseOf(url);
+    if (demo && wanted.lan && !wanted['open-demo']) throw new Plain(OPEN_DEMO);
+    tls = await certificate(wanted);
+    const server = await watch.start();
+    if (wanted.empty) await endDemo(url);
+    await sayWhere(wanted, tls, server.port, demo);
   } catch (error) {
     await leave().catch(() => undefined);
     failed(error);
   }
 }
+
+const urlOf = (database) => database?.url ?? process.env.DATABASE_URL;
+
+const OPEN_DEMO = `This folder holds the demo club, and whoever reaches it enters it without a password: it is not put on a network unasked.
+Make the house your own first (npm start, open the club’s page, ‘make this house my own’), or begin another one (--empty --data FOLDER),
+or let everybody on the network into the demo with --open-demo.`;
+
+function refuse(wanted, { demo }) {
+  if (wanted.empty && demo)
+    throw new Plain(
+      `${wanted.data} holds the demo club; nothing was changed. Start it without --empty, open the club’s page and press ‘make this house my own’, or use --data FOLDER for another house.`,
+    );
+}
+
+const environment = (wanted, tls) => ({
+  HOPSK_HOSTS: wanted.lan ? (wanted.host === '0.0.0.0' ? '0.0.0.0' : `127.0.0.1,${wanted.host}`) : '127.0.0.1',
+  ...(tls ? { HOPSK_CERT: tls.cert, HOPSK_KEY: tls.key } : {}),
+  ...(wanted['trust-proxy'] ? { HOPSK_TRUST_PROXY: wanted['trust-proxy'] } : {}),
+});
 
 async function certificate(wanted) {
   if (wanted.cert) return { cert: resolve(wanted.cert), key: resolve(wanted.key) };
@@ -127,7 +133,7 @@ async function certificate(wanted) {
   );
 }
 
-async function sayWhere(wanted, tls, port) {
+async function sayWhere(wanted, tls, port, demo) {
   const scheme = tls ? 'https' : 'http';
   console.log(`\nHopsk is at ${scheme}://127.0.0.1:${port}`);
   if (wanted.lan) {
@@ -142,6 +148,12 @@ async function sayWhere(wanted, tls, port) {
     }
     if (hosts.length === 0) console.log('This machine has no address on a network just now.');
   }
+  if (demo)
+    console.log(
+      wanted.lan
+        ? 'This is an open demo: everybody on the network enters it without a password and can change all of it.'
+        : 'This is an open demo, reached from this machine only: whoever sits here enters it without a password.',
+    );
   console.log('Ctrl-C stops it.');
 }
 

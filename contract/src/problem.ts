@@ -73,6 +73,7 @@ export interface ProblemMessages {
   readonly 'too-often': { readonly seconds: number };
   readonly 'too-many': Nothing;
   readonly 'not-yours': Nothing;
+  readonly 'no-demo-here': Nothing;
   readonly 'last-owner': Nothing;
   readonly 'way-in-gone': Nothing;
   readonly forged: Nothing;

@@ -125,9 +125,9 @@ export const PEOPLE: readonly Invented[] = [
   who({ ...table, name: 'Dario', height: 1.72 }, habit('far-leg-idle', 0.3, 0.33, 0.2), habit('split-late', 0.24, 0.1)),
 ];
 
-/** Three coaches of the demo club. Their passwords open nothing but a demo database. */
+/** Three coaches of the demo club, the first of whom owns it. */
 export const COACHES = [
-  { name: 'Runa', email: 'runa@netloft.test', password: 'tar and chalk' },
-  { name: 'Mateus', email: 'mateus@netloft.test', password: 'twine and chalk' },
-  { name: 'Ilse', email: 'ilse@netloft.test', password: 'cork and chalk' },
+  { name: 'Runa', email: 'runa@netloft.test' },
+  { name: 'Mateus', email: 'mateus@netloft.test' },
+  { name: 'Ilse', email: 'ilse@netloft.test' },
 ] as const;

@@ -1,7 +1,7 @@
 import { chmodSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join, resolve } from 'node:path';
-import { ensurePostgres } from './postgres.mjs';
-import { exec, Plain, root } from './project.mjs';
+import { asked, ensurePostgres } from './postgres.mjs';
+import { exec, Plain } from './project.mjs';
 
 /** As `backup` names its files: nothing else in the folder is ever taken away. */
 const OURS = /^hopsk-\d{4}-\d\d-\d\dT\d\d-\d\d-\d\d-\d{3}\.dump$/;
@@ -15,17 +15,6 @@ async function tool(name, url, args) {
   const { code, output } = await exec(join(await ensurePostgres(), name), [...args, '--dbname', at.href], { env });
   if (code !== 0) throw new Plain(`${name} failed:\n${output.trim().slice(-2000)}`);
   return output;
-}
-
-async function asked(url, work) {
-  const { default: pg } = await import(join(root, 'node_modules', 'pg', 'lib', 'index.js'));
-  const client = new pg.Client({ connectionString: url });
-  await client.connect();
-  try {
-    return await work(client);
-  } finally {
-    await client.end();
-  }
 }
 
 /**

@@ -85,7 +85,7 @@ async function startsAndStops(command, where) {
     const url = /Hopsk is at (\S+)/.exec(said)?.[1];
     if (url === undefined) return said;
     const health = await (await fetch(`${url}/api/health`)).text();
-    if (health !== '{"ok":true,"database":true}') return `${said}\n${url}/api/health says ${health}`;
+    if (health !== '{"ok":true,"database":true,"room":true}') return `${said}\n${url}/api/health says ${health}`;
     const door = await (await fetch(`${url}/enter`)).text();
     if (!door.includes('<hop-root')) return `${said}\n${url}/enter shows no app:\n${door.slice(0, 500)}`;
   } finally {

@@ -1,4 +1,4 @@
-import { spawn } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createHash, randomBytes } from 'node:crypto';
 import {
   chmodSync,
@@ -9,6 +9,8 @@ import {
   openSync,
   readdirSync,
   readFileSync,
+  renameSync,
+  rmdirSync,
   rmSync,
   statSync,
   writeFileSync,
@@ -30,12 +32,14 @@ const THROW_AWAY = [
 ];
 const KEPT = ['shared_buffers=128MB', 'max_connections=60', 'jit=off'];
 
-function findBinaries() {
+/** The programs of PostgreSQL: of the version that is asked for, else the newest that is here. */
+function findBinaries(version = null) {
   const debian = '/usr/lib/postgresql';
   const versions = existsSync(debian)
     ? readdirSync(debian)
         .sort((a, b) => Number(b) - Number(a))
-        .map((version) => join(debian, version, 'bin'))
+        .filter((one) => version === null || one === version)
+        .map((one) => join(debian, one, 'bin'))
     : [];
   const path = (process.env.PATH ?? '').split(':').filter(Boolean);
   return [...versions, ...path, '/usr/local/pgsql/bin'].find((folder) =>
@@ -76,6 +80,7 @@ function serverUser() {
   return { uid, gid };
 }
 
+/** Whether a user who is not root comes into a folder, as far as it is there. */
 const enterable = (folder) => {
   for (let at = folder; ; at = dirname(at)) {
     if (existsSync(at) && (statSync(at).mode & 0o001) === 0) return false;
@@ -86,15 +91,67 @@ const enterable = (folder) => {
 /** Where clusters live whose data folder the server's user cannot enter, as one in a closed home. */
 const ELSEWHERE = '/var/lib/hopsk';
 
-/** Where the cluster of a data folder lives: inside it, or elsewhere when it or its parents are closed to the server's user. */
+/**
+ * Where the cluster of a data folder lives: inside it, or elsewhere when it or its parents are closed to the server's user. Where it is
+ * elsewhere the folder says so, so that it finds it wherever it is moved to.
+ */
 function clusterFolder(data) {
+  const said = join(data, 'postgres.place');
+  if (existsSync(said)) return readFileSync(said, 'utf8').trim();
   const inside = join(data, 'postgres');
-  if (!isRoot || existsSync(join(inside, 'PG_VERSION')) || enterable(data)) return inside;
-  mkdirSync(ELSEWHERE, { recursive: true });
-  // Whatever mask root works with, and whatever an earlier start left there: the server's user passes through.
-  chmodSync(ELSEWHERE, 0o711);
-  return join(ELSEWHERE, createHash('sha256').update(resolve(data)).digest('hex').slice(0, 16));
+  // An earlier version found it by the folder's name.
+  const named = join(ELSEWHERE, createHash('sha256').update(resolve(data)).digest('hex').slice(0, 16));
+  if (existsSync(inside) || !isRoot || (enterable(data) && !existsSync(named))) return inside;
+  const place = existsSync(named) ? named : join(ELSEWHERE, randomBytes(8).toString('hex'));
+  openFolder(ELSEWHERE);
+  writeFileSync(said, `${place}\n`);
+  return place;
 }
+
+/** Makes a folder that everybody passes through, whatever mask root works with, and whatever an earlier start left there. */
+function openFolder(folder) {
+  if (!existsSync(dirname(folder))) openFolder(dirname(folder));
+  mkdirSync(folder, { recursive: true });
+  chmodSync(folder, statSync(folder).mode | 0o711);
+}
+
+/**
+ * What stands where a cluster is to be: `none`, or a whole one. What is there and is none, or is missing where one was, is said and
+ * touched by nobody: it may be somebody's years.
+ */
+function stateOf(data, cluster, secret) {
+  // A first start that was killed between the two.
+  if (existsSync(join(cluster, 'PG_VERSION')) && !existsSync(secret) && existsSync(`${secret}.new`)) renameSync(`${secret}.new`, secret);
+  const there = existsSync(cluster) && readdirSync(cluster).length > 0;
+  if (existsSync(join(cluster, 'PG_VERSION'))) {
+    if (existsSync(secret)) return 'whole';
+    throw new Plain(
+      `The database in ${cluster} has lost its password file ${secret}. Put it back, or move the database away to start afresh.`,
+    );
+  }
+  if (there)
+    throw new Plain(
+      `What is in ${cluster} looks like a database that is broken: its file PG_VERSION is missing. Nothing was changed. Put back what is missing, or read a backup into a new folder: npm start -- --data FOLDER --empty, then npm run restore -- FILE --data FOLDER.`,
+    );
+  if (!existsSync(secret)) return 'none';
+  throw new Plain(
+    `${data} held a database that is not there any more: it is missing from ${cluster}. Nothing was changed. Put it back, or read a backup into a new folder: npm start -- --data FOLDER --empty, then npm run restore -- FILE --data FOLDER.`,
+  );
+}
+
+/** The programs that fit a cluster: those of the version that made it. */
+function programsFor(cluster, newest) {
+  const version = readFileSync(join(cluster, 'PG_VERSION'), 'utf8').trim();
+  const found = findBinaries(version);
+  if (found && madeBy(found) === version) return found;
+  if (madeBy(newest) === version) return newest;
+  throw new Plain(
+    `The database in ${cluster} was made by PostgreSQL ${version}, and this machine has PostgreSQL ${madeBy(newest)}. Nothing was changed. Install that version beside it (Debian: apt-get install postgresql-${version}) and start again; or, where it still runs, write a backup (npm run backup) and read it into a new folder here: npm start -- --data FOLDER --empty, then npm run restore -- FILE --data FOLDER.`,
+  );
+}
+
+const madeBy = (binaries) =>
+  /(\d+)/.exec(spawnSync(join(binaries, 'postgres'), ['--version'], { encoding: 'utf8' }).stdout ?? '')?.[1] ?? '';
 
 function freePort() {
   return new Promise((done, fail) => {
@@ -145,6 +202,31 @@ function runningPort(cluster) {
   return null;
 }
 
+/** Makes a cluster beside its place and puts it there when it is whole: a start that is killed half way leaves nothing that looks like one. */
+async function makeCluster({ newest, user, log, cluster, secret, throwAway }) {
+  const beside = `${cluster}.new`;
+  const passwordFile = `${cluster}.password`;
+  rmSync(beside, { recursive: true, force: true });
+  mkdirSync(beside, { recursive: true, mode: 0o700 });
+  const password = randomBytes(24).toString('base64url');
+  writeFileSync(passwordFile, password, { mode: 0o600 });
+  if (user) for (const path of [beside, passwordFile]) chownSync(path, user.uid, user.gid);
+  const args = [
+    ...['-D', beside, '-U', 'hopsk', '--auth-local=reject', '--auth-host=scram-sha-256', `--pwfile=${passwordFile}`],
+    ...['-E', 'UTF8', '--locale=C.UTF-8', '--no-instructions'],
+  ];
+  try {
+    await program(newest, user, log, 'initdb', throwAway ? [...args, '--no-sync'] : args);
+    // The password first: a cluster without it would be nobody's.
+    writeFileSync(`${secret}.new`, password, { mode: 0o600 });
+    if (existsSync(cluster)) rmdirSync(cluster);
+    renameSync(beside, cluster);
+    renameSync(`${secret}.new`, secret);
+  } finally {
+    rmSync(passwordFile, { force: true });
+  }
+}
+
 /**
  * Starts (or finds running) a cluster of our own in `data`, on 127.0.0.1 and a free port.
  * Gives the address of its database and how to stop it. `wish` is the port to try first.
@@ -152,7 +234,7 @@ function runningPort(cluster) {
  * @param {{ throwAway?: boolean, wish?: number | null }} options
  */
 export async function startPostgres(data, { throwAway = false, wish = null } = {}) {
-  const binaries = await ensurePostgres();
+  const newest = await ensurePostgres();
   const user = serverUser();
   mkdirSync(data, { recursive: true });
   const cluster = clusterFolder(data);
@@ -163,38 +245,8 @@ export async function startPostgres(data, { throwAway = false, wish = null } = {
   closeSync(openSync(log, 'a'));
   if (user) chownSync(log, user.uid, user.gid);
 
-  if (!existsSync(join(cluster, 'PG_VERSION'))) {
-    // What is there without a version is a first start that was killed half way.
-    rmSync(cluster, { recursive: true, force: true });
-    mkdirSync(cluster, { recursive: true, mode: 0o700 });
-    const passwordFile = `${cluster}.password`;
-    const password = randomBytes(24).toString('base64url');
-    writeFileSync(passwordFile, password, { mode: 0o600 });
-    if (user) for (const path of [cluster, passwordFile]) chownSync(path, user.uid, user.gid);
-    const args = [
-      '-D',
-      cluster,
-      '-U',
-      'hopsk',
-      '--auth-local=reject',
-      '--auth-host=scram-sha-256',
-      `--pwfile=${passwordFile}`,
-      '-E',
-      'UTF8',
-      '--locale=C.UTF-8',
-      '--no-instructions',
-    ];
-    try {
-      await program(binaries, user, log, 'initdb', throwAway ? [...args, '--no-sync'] : args);
-    } finally {
-      rmSync(passwordFile, { force: true });
-    }
-    writeFileSync(secret, password, { mode: 0o600 });
-  }
-  if (!existsSync(secret))
-    throw new Plain(
-      `The database in ${cluster} has lost its password file ${secret}. Put it back, or move the database away to start afresh.`,
-    );
+  if (stateOf(data, cluster, secret) === 'none') await makeCluster({ newest, user, log, cluster, secret, throwAway });
+  const binaries = programsFor(cluster, newest);
   const password = readFileSync(secret, 'utf8');
 
   let port = runningPort(cluster);
@@ -217,6 +269,8 @@ export async function startPostgres(data, { throwAway = false, wish = null } = {
     port,
     address,
     cluster,
+    /** Whether it still runs. */
+    runs: () => runningPort(cluster) !== null,
     // One that was stopped by somebody else already is stopped.
     stop: async () => {
       if (runningPort(cluster) !== null) await program(binaries, user, log, 'pg_ctl', ['stop', '-D', cluster, '-m', 'fast', '-w', '-s']);
@@ -238,27 +292,24 @@ export async function withDatabase(data, work) {
   }
 }
 
-/** Makes a database if it is not there; the name is one of ours, never typed by anybody. */
-export async function ensureDatabase(adminUrl, name) {
+/** Does something by a connection of its own to a database. */
+export async function asked(url, work) {
   const { default: pg } = await import(join(root, 'node_modules', 'pg', 'lib', 'index.js'));
-  const client = new pg.Client({ connectionString: adminUrl });
+  const client = new pg.Client({ connectionString: url });
   await client.connect();
   try {
-    const { rowCount } = await client.query('select from pg_database where datname = $1', [name]);
-    if (rowCount === 0) await client.query(`create database ${client.escapeIdentifier(name)}`);
+    return await work(client);
   } finally {
     await client.end();
   }
 }
 
+/** Makes a database if it is not there; the name is one of ours, never typed by anybody. */
+export const ensureDatabase = (adminUrl, name) =>
+  asked(adminUrl, async (client) => {
+    const { rowCount } = await client.query('select from pg_database where datname = $1', [name]);
+    if (rowCount === 0) await client.query(`create database ${client.escapeIdentifier(name)}`);
+  });
+
 /** Runs a dump of a whole database on an empty one, by a connection of its own: what was dumped changes its settings. */
-export async function fillDatabase(url, sql) {
-  const { default: pg } = await import(join(root, 'node_modules', 'pg', 'lib', 'index.js'));
-  const client = new pg.Client({ connectionString: url });
-  await client.connect();
-  try {
-    await client.query(sql);
-  } finally {
-    await client.end();
-  }
-}
+export const fillDatabase = (url, sql) => asked(url, (client) => client.query(sql));

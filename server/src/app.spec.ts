@@ -11,7 +11,7 @@ describe('the server', () => {
   it('says 503 and what was kept while the database is away, and is not ended by it', async () => {
     const pool = openPool('postgresql://nobody@127.0.0.1:1/none', () => undefined);
     const app = appOn(pool);
-    expect((await request(app).get('/api/health').expect(503)).body).toEqual({ ok: false, database: false });
+    expect((await request(app).get('/api/health').expect(503)).body).toEqual({ ok: false, database: false, room: true });
     const { body } = await request(app).get('/api/door').expect(503);
     expect(body.error).toBe('database-away');
     await pool.end();
@@ -19,7 +19,7 @@ describe('the server', () => {
 
   it('is healthy with one, and migrates only once', async () => {
     const house = await openHouse();
-    expect((await request(house.app).get('/api/health').expect(200)).body).toEqual({ ok: true, database: true });
+    expect((await request(house.app).get('/api/health').expect(200)).body).toEqual({ ok: true, database: true, room: true });
     expect(await migrate(house.pool)).toEqual([]);
     await house.close();
   });

@@ -11,6 +11,7 @@ import { guard } from './http/access.js';
 import { headers } from './http/headers.js';
 import { requestLog } from './http/log.js';
 import { answerProblems, notFound } from './http/problem.js';
+import { Room } from './http/room.js';
 import { actors, guardWrites, sessions } from './http/sign-in.js';
 import { webFiles } from './http/static.js';
 import { liveRoutes } from './live/routes.js';
@@ -23,7 +24,7 @@ import { transferRoutes } from './transfer/routes.js';
 
 /** The whole server as one Express application; listening is somebody else's. */
 export function createApp(
-  config: Pick<Config, 'web' | 'tls' | 'trustProxy' | 'sessionSecret' | 'uploads'>,
+  config: Pick<Config, 'web' | 'tls' | 'trustProxy' | 'sessionSecret' | 'uploads' | 'room'>,
   backing: Backing,
   log: Logger,
   phone: () => Promise<Phone>,
@@ -37,6 +38,7 @@ export function createApp(
   app.use(headers(secure));
   app.use(compression());
 
+  const room = new Room(config.uploads, config.room);
   const api = Router();
   api.use((_request, response, next) => {
     response.set('Cache-Control', 'no-store');
@@ -50,11 +52,11 @@ export function createApp(
         return false;
       },
     );
-    response.status(database ? 200 : 503).json({ ok: database, database });
+    response.status(database ? 200 : 503).json({ ok: database, database, room: await room.has() });
   });
   api.use(sessions(pool, config.sessionSecret, secure, config.trustProxy !== null));
   // Who asks, and whether they may, before anything that was sent is read.
-  api.use(actors(pool), guardWrites, guard);
+  api.use(actors(pool), guardWrites, guard, room.guard);
   // A file with a whole club is large, and read as a stream; every other request is small, and of strangers the smallest.
   const [small, smallest] = [express.json({ limit: '2mb' }), express.json({ limit: '8kb' })];
   api.use((request, response, next) => {

@@ -15,6 +15,12 @@ const Environment = z.object({
   HOPSK_SESSION_SECRET: z.string().min(16),
   /** The folder where files that come in are kept while they are read. */
   HOPSK_UPLOADS: z.string().min(1),
+  /** Bytes that are left free on the disk: below them nothing more is written. */
+  HOPSK_ROOM: z.coerce
+    .number()
+    .int()
+    .min(0)
+    .default(64 * 2 ** 20),
   HOPSK_LOG: z.enum(['silent', 'info', 'warn']).default('info'),
 });
 
@@ -27,6 +33,7 @@ export interface Config {
   readonly trustProxy: string | null;
   readonly sessionSecret: string;
   readonly uploads: string;
+  readonly room: number;
   readonly log: 'silent' | 'info' | 'warn';
 }
 
@@ -54,6 +61,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     trustProxy: e.HOPSK_TRUST_PROXY ?? null,
     sessionSecret: e.HOPSK_SESSION_SECRET,
     uploads: e.HOPSK_UPLOADS,
+    room: e.HOPSK_ROOM,
     log: e.HOPSK_LOG,
   };
 }

@@ -88,7 +88,8 @@ export const problems = {
     'not-json': () => 'The request is not readable as JSON. Nothing was saved.',
     'bad-request': () => 'The request could not be understood. Nothing was saved.',
     'too-large': () => 'That is more than this server takes at once. Nothing was saved.',
-    'no-room': () => 'The disk of the server is nearly full. Nothing was taken.',
+    'no-room': () =>
+      'The disk of the server is full: nothing more can be saved there just now. What is on this device is kept and sent when there is room.',
     busy: () => 'Another file is on its way just now. Please wait for that one, or leave it.',
     'not-found': ({ what }) => `There is no such ${things[what]}.`,
     stale: ({ what }) => `Somebody else saved this ${things[what]} in the meantime. Nothing was overwritten; what you typed is kept.`,
@@ -103,6 +104,7 @@ export const problems = {
       `That was tried very often. The next try is open in ${seconds === 1 ? 'a second' : `${seconds} seconds`}.`,
     'too-many': () => 'More pages of this club listen than the server takes. What is on this device is kept and sent.',
     'not-yours': () => 'That is not open to your role in this club. An owner of the club can change it.',
+    'no-demo-here': () => 'Only an owner of the demo club, at the machine itself, makes this house their own.',
     'last-owner': () => 'A club needs an owner: make somebody else one first.',
     'way-in-gone': () => 'This link was used already, or is older than two days. Ask an owner of the club for another.',
     forged: () => 'This request came from another site and was refused.',

@@ -1,1 +1,1 @@
-select id, name from club where id = $1
+select name, demo from club where id = $1

@@ -30,6 +30,17 @@ export async function setUp(pool: Pool, name: string, coach: NewCoach): Promise<
   });
 }
 
+/** Takes the demo club away with all that is in it, for good: the next who opens the door makes their own. Throws 403 for any other club. */
+export async function ownHouse(pool: Pool, clubId: string): Promise<void> {
+  await transaction(pool, async (db) => {
+    await run(db, 'club-lock');
+    if (!(await one<{ demo: boolean }>(db, 'club-of', clubId))?.demo) throw new HttpProblem(403, { code: 'no-demo-here', values: {} });
+    await run(db, 'club-erase', clubId);
+    await run(db, 'sessions-of-club-end', clubId);
+    await run(db, 'demo-end');
+  });
+}
+
 /** Adds somebody with a password of their own. */
 export const addCoach = async (db: Db, clubId: string, { name, email, password }: NewCoach, role: Role = 'coach'): Promise<string> =>
   addMember(db, clubId, { name, email, role, passwordHash: await newPassword(password) });

@@ -92,7 +92,7 @@ describe('coming in', () => {
   });
 
   it('takes no password that others would try first', async () => {
-    for (const password of ['password123!', 'Qwertyuiop', 'aaaaaaaaaaaa', '1234567890'])
+    for (const password of ['password123!', 'Qwertyuiop', 'ababababab', '1234567890', 'Dragon2026!!'])
       expect(
         fieldsSaid(
           (

@@ -3,8 +3,9 @@ import { randomUUID } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
 import { promisify } from 'node:util';
 import type { Coach as Member, CoachChange, SignedIn, WayInMade } from '@hopsk/contract/club';
+import { sampleSession } from '@hopsk/contract/testing/samples';
 import request from 'supertest';
-import { athlete, Coach, fieldsSaid, type House, openHouse, ran, tokenOf } from '../testing/house.js';
+import { athlete, Coach, fieldsSaid, type House, openHouse, pattern, ran, tokenOf } from '../testing/house.js';
 
 const change = (more: Partial<CoachChange>): CoachChange => ({ role: 'coach', gone: false, athletes: [], ...more });
 
@@ -153,6 +154,44 @@ describe('who belongs to a club', () => {
     );
     await expectAsync(link(mate.email)).toBeRejectedWithError(/No owner of a club here has the address/);
     expect(await link('')).toContain('Coach of Net Loft');
+  });
+
+  it('makes a house with a demo club their own: nothing of the demo is left, and of no other club anything goes', async () => {
+    const demo = await Coach.of(house, 'Demo', true);
+    for (const coach of [owner, demo]) {
+      const [ada, plan] = [athlete(), { ...sampleSession, id: randomUUID(), version: 0, athletes: [] }];
+      await coach.put(`/athletes/${ada.id}`, ada).expect(201);
+      const one = pattern();
+      await coach.put(`/patterns/${one.id}`, one).expect(201);
+      await coach.put(`/sessions/${plan.id}`, plan).expect(201);
+      await coach.put('/teaching', { version: 0, choices: {}, stances: [], moves: [] }).expect(200);
+      const log = ran(ada.id, [3.5]);
+      await coach.keep(log);
+      await coach.post('/coaches', { name: 'Reads', email: `${randomUUID()}@club.test`, role: 'reader', athletes: [ada.id] }).expect(201);
+      await coach.get(`/stage-records?athlete=${ada.id}`).expect(200);
+    }
+    const tables = (
+      await house.pool.query<{ name: string }>(
+        `select table_name as name from information_schema.columns where table_schema = 'public' and column_name = 'club_id' order by 1`,
+      )
+    ).rows.map(({ name }) => name);
+    const rows = async (clubId: string): Promise<number[]> =>
+      Promise.all(
+        tables.map(
+          async (name) =>
+            (await house.pool.query<{ n: number }>(`select count(*)::int as n from ${name} where club_id = $1`, [clubId])).rows[0]?.n ?? -1,
+        ),
+      );
+    const before = await rows(owner.clubId);
+    expect(tables.length).toBeGreaterThan(18);
+    expect((await owner.post('/house/own').expect(403)).body.error).toBe('no-demo-here');
+    await demo.post('/house/own').expect(204);
+    expect(await rows(demo.clubId)).toEqual(tables.map(() => 0));
+    expect(await rows(owner.clubId)).toEqual(before);
+    await demo.get('/me').expect(401);
+    expect((await request(house.app).get('/api/door').expect(200)).body.demo).toBeFalse();
+    const { rows: over } = await house.pool.query<{ over: boolean }>('select demo_over as over from house');
+    expect(over).toEqual([{ over: true }]);
   });
 
   it('a session ends ninety days after it began, however much it is used', async () => {

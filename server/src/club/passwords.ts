@@ -10,11 +10,12 @@ const LEAST_DIFFERENT = 5;
 
 /**
  * Whether others would try a password first: one of the common ones, with whatever figures and signs around it, or the same over and over.
- * @example [isCommon('Dragon2026!!'), isCommon('ababababab'), isCommon('twine and chalk')] // [true, true, false]
  */
-export function isCommon(password: string): boolean {
+function isCommon(password: string): boolean {
   const small = password.toLowerCase();
-  const bare = small.replace(/^[^\p{L}]+/u, '').replace(/[^\p{L}]*$/u, '');
+  const characters = [...small];
+  const letter = (one: string): boolean => /\p{L}/u.test(one);
+  const bare = characters.slice(characters.findIndex(letter), characters.findLastIndex(letter) + 1).join('');
   return COMMON.has(small) || COMMON.has(bare) || new Set(small).size < LEAST_DIFFERENT;
 }
 

@@ -5,7 +5,7 @@ import { one, run } from '../db/sql.js';
 import { isHere, placeOf } from '../http/place.js';
 import { HttpProblem, idOf, notFound, read } from '../http/problem.js';
 import { actorOf, enter, giveToken, leave, type Member } from '../http/sign-in.js';
-import { meOf, saveSettings, setUp } from './club.js';
+import { meOf, ownHouse, saveSettings, setUp } from './club.js';
 import { devicesOf, endDevice } from './devices.js';
 import { KnownDevices } from './known-devices.js';
 import { changeMember, invite, listMembers } from './members.js';
@@ -120,6 +120,12 @@ export function clubRoutes(pool: Pool): Router {
   router.post('/me/leave', async (request, response) => {
     const { id, clubId, role } = actorOf(request);
     await changeMember(pool, { id, clubId }, { role, gone: true, athletes: [] });
+    response.status(204).end();
+  });
+
+  router.post('/house/own', async (request, response) => {
+    if (!isHere(request.ip ?? '')) throw new HttpProblem(403, { code: 'no-demo-here', values: {} });
+    await ownHouse(pool, actorOf(request).clubId);
     response.status(204).end();
   });
 

@@ -56,5 +56,8 @@ export function isAway(error: unknown): boolean {
   );
 }
 
+/** PostgreSQL's code where its disk is full. */
+export const isFull = (error: unknown): boolean => (error as { code?: unknown } | null)?.code === '53100';
+
 /** PostgreSQL's code of a unique violation. */
 export const isDuplicate = (error: unknown): boolean => (error as { code?: unknown } | null)?.code === '23505';

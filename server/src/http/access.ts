@@ -35,6 +35,7 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   'DELETE /me/devices/:id': MEMBERS,
   'POST /me/leave': MEMBERS,
 
+  'POST /house/own': OWNERS,
   'GET /coaches': OWNERS,
   'POST /coaches': OWNERS,
   'PUT /coaches/:id': OWNERS,

@@ -8,8 +8,11 @@ describe('the request log', () => {
     const house = await openHouse();
     const lines: string[] = [];
     const log = pino({ level: 'info', base: null }, { write: (line: string) => void lines.push(line) });
-    const app = createApp({ web: null, tls: null, trustProxy: null, sessionSecret: 'only for the specs', uploads: '' }, house, log, () =>
-      Promise.reject(new Error('no phone')),
+    const app = createApp(
+      { web: null, tls: null, trustProxy: null, sessionSecret: 'only for the specs', uploads: '', room: 0 },
+      house,
+      log,
+      () => Promise.reject(new Error('no phone')),
     );
     const watched = { ...house, app };
     const coach = await Coach.of(watched, 'Quiet club');

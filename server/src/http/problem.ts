@@ -2,7 +2,7 @@ import { fieldsOf, type FieldProblem, type Problem, type ProblemMessage, type Re
 import type { ErrorRequestHandler, Request } from 'express';
 import type { Logger } from 'pino';
 import * as z from 'zod/mini';
-import { isAway } from '../db/pool.js';
+import { isAway, isFull } from '../db/pool.js';
 
 /** What an answer holds beside its code: fields for the form, and the record as it stands. */
 type More = Partial<Pick<Problem, 'current' | 'changed'>> & { readonly fields?: readonly FieldProblem[] };
@@ -56,6 +56,7 @@ export function answerProblems(log: Logger): ErrorRequestHandler {
 export function asProblem(error: unknown): HttpProblem {
   if (error instanceof HttpProblem) return error;
   if (isAway(error)) return new HttpProblem(503, { code: 'database-away', values: {} });
+  if (isFull(error)) return new HttpProblem(507, { code: 'no-room', values: {} });
   const status = (error as { status?: unknown } | null)?.status;
   const type = (error as { type?: unknown } | null)?.type;
   if (type === 'entity.too.large') return new HttpProblem(413, { code: 'too-large', values: {} });

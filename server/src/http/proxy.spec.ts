@@ -7,8 +7,11 @@ import { makeLog } from './log.js';
 describe('a proxy in front', () => {
   let house: House;
   const appBehind = (trustProxy: string | null) =>
-    createApp({ web: null, tls: null, trustProxy, sessionSecret: 'only for the specs', uploads: '' }, house, makeLog('silent'), () =>
-      Promise.resolve({ lan: false, secure: false, addresses: [] }),
+    createApp(
+      { web: null, tls: null, trustProxy, sessionSecret: 'only for the specs', uploads: '', room: 0 },
+      house,
+      makeLog('silent'),
+      () => Promise.resolve({ lan: false, secure: false, addresses: [] }),
     );
   const enter = (app: ReturnType<typeof appBehind>) =>
     request(app)
@@ -25,7 +28,7 @@ describe('a proxy in front', () => {
 
   it('that is trusted says who asks and by what: cookies are secure', async () => {
     const cookies = (await enter(appBehind('loopback')).expect(200)).get('Set-Cookie') ?? [];
-    expect(cookies.length).toBe(2);
+    expect(cookies.length).toBe(3);
     for (const cookie of cookies) expect(cookie).toContain('Secure');
   });
 
@@ -37,7 +40,7 @@ describe('a proxy in front', () => {
   it('the first coach is made on the machine itself, whatever a client says of where it is', async () => {
     const fresh = await openHouse();
     const app = createApp(
-      { web: null, tls: null, trustProxy: 'loopback', sessionSecret: 'only for the specs', uploads: '' },
+      { web: null, tls: null, trustProxy: 'loopback', sessionSecret: 'only for the specs', uploads: '', room: 0 },
       fresh,
       makeLog('silent'),
       () => Promise.reject(new Error('none')),

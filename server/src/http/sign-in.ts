@@ -94,10 +94,12 @@ export function actorOf(request: Request): Actor {
 }
 
 const SAFE = new Set(['GET', 'HEAD', 'OPTIONS']);
+/** Whether a request only reads. */
+export const isSafe = (method: string): boolean => SAFE.has(method);
 
 /** Refuses writing requests that come from another site, or without the signed-in page's token. */
 export const guardWrites: RequestHandler = (request, _response, next) => {
-  if (SAFE.has(request.method)) return next();
+  if (isSafe(request.method)) return next();
   const site = request.get('sec-fetch-site');
   if (site !== undefined && site !== 'same-origin' && site !== 'none') throw new HttpProblem(403, { code: 'forged', values: {} });
   const origin = request.get('origin');

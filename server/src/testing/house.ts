@@ -71,9 +71,13 @@ const counts = new CountingThreads((why) => console.error(`A run could not be co
 const uploads = join(tmpdir(), `hopsk-spec-uploads-${process.pid}`);
 process.once('exit', () => rmSync(uploads, { recursive: true, force: true }));
 
-export const appOn = (pool: Pool, web: string | null = null): Express =>
-  createApp({ web, tls: null, trustProxy: null, sessionSecret: 'only for the specs', uploads }, { pool, counts }, makeLog('silent'), () =>
-    Promise.resolve({ lan: false, secure: false, addresses: [] }),
+/** @param room bytes that must be left free on the disk. */
+export const appOn = (pool: Pool, web: string | null = null, room = 0): Express =>
+  createApp(
+    { web, tls: null, trustProxy: null, sessionSecret: 'only for the specs', uploads, room },
+    { pool, counts },
+    makeLog('silent'),
+    () => Promise.resolve({ lan: false, secure: false, addresses: [] }),
   );
 
 const PASSWORD = 'long enough to pass';

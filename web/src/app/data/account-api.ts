@@ -22,6 +22,7 @@ export class AccountApi extends Requests {
   wayIn = (body: { secret: string; password: string }) => this.post('/way-in/use', body, Me);
   devices = () => this.get('/me/devices', z.array(SignedIn));
   endDevice = (id: string) => this.delete(`/me/devices/${id}`);
+  ownHouse = () => this.post('/house/own', {}, z.unknown());
   leaveClub = () => this.post('/me/leave', {}, z.unknown());
   phone = () => this.get('/phone', Phone);
 }

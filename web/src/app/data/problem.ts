@@ -41,7 +41,7 @@ export function troubleOf(error: unknown): Trouble {
         ? 'stale'
         : error.status === 404
           ? 'not-found'
-          : error.status === 503
+          : error.status === 503 || error.status === 507
             ? 'away'
             : error.status >= 500
               ? 'fault'

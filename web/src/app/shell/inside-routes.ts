@@ -1,5 +1,5 @@
 import { inject } from '@angular/core';
-import { Router, type CanActivateChildFn, type CanDeactivateFn, type Routes } from '@angular/router';
+import { Router, type CanActivateChildFn, type CanActivateFn, type CanDeactivateFn, type Routes } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideState } from '@ngrx/store';
 import type { Room } from '@hopsk/words/languages';
@@ -25,6 +25,9 @@ const open: CanActivateChildFn = (_route, { url }) => {
   const what = whatOf(url);
   return what === null || may(what) || inject(Router).parseUrl(homeOf(role(), innerWidth));
 };
+
+/** Where somebody begins is known when it is known who they are: a redirect would be followed before. */
+const home: CanActivateFn = () => inject(Router).parseUrl(homeOf(mine().role(), innerWidth));
 
 /** A screen and what it says, fetched beside each other. */
 const screen =
@@ -59,7 +62,7 @@ export const inside: Routes = [
     canActivateChild: [open],
     providers: [provideState(runFeature), ...recordProviders, provideEffects({ onLeft })],
     children: [
-      { path: '', pathMatch: 'full', redirectTo: () => homeOf(mine().role(), innerWidth) },
+      { path: '', pathMatch: 'full', canActivate: [home], children: [] },
       {
         path: 'people',
         title: title('people'),

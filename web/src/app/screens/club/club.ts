@@ -17,6 +17,7 @@ import { FaultViews } from './fault-views';
 import { LeaveClub } from './leave-club';
 import { Members } from './members';
 import { OwnDevices } from './own-devices';
+import { OwnHouse } from './own-house';
 import { OwnPassword } from './own-password';
 import { OwnSettings } from './own-settings';
 import { Phones } from './phones';
@@ -34,6 +35,7 @@ import { Taught } from './taught';
     MatButton,
     Members,
     OwnDevices,
+    OwnHouse,
     OwnPassword,
     OwnSettings,
     Phones,
@@ -52,6 +54,9 @@ import { Taught } from './taught';
     </hop-head>
     <div class="page">
       <hop-sent [of]="sending" />
+      @if (me()?.club?.demo && may('members')) {
+        <hop-own-house />
+      }
       <hop-own-settings />
       @if (may('teach')) {
         <hop-taught />

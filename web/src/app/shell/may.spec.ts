@@ -1,6 +1,6 @@
 import { ROLES } from '@hopsk/contract/club';
-import { inside } from '../shell/inside-routes';
-import { homeOf, may, whatOf } from './may';
+import { homeOf, may, whatOf } from '../data/may';
+import { inside } from './inside-routes';
 
 describe('what a role may', () => {
   const paths = (inside[0]?.children ?? []).map(({ path }) => path ?? '').filter((path) => path !== '');

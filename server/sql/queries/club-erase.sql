@@ -1,0 +1,22 @@
+-- All that a club has, and the club: nothing of it is left.
+with coach_gone as (delete from coach where club_id = $1),
+     way_in_gone as (delete from way_in where club_id = $1),
+     reader_athlete_gone as (delete from reader_athlete where club_id = $1),
+     athlete_gone as (delete from athlete where club_id = $1),
+     pattern_gone as (delete from pattern where club_id = $1),
+     pattern_version_gone as (delete from pattern_version where club_id = $1),
+     session_gone as (delete from session where club_id = $1),
+     session_version_gone as (delete from session_version where club_id = $1),
+     run_gone as (delete from run where club_id = $1),
+     run_athlete_gone as (delete from run_athlete where club_id = $1),
+     run_event_gone as (delete from run_event where club_id = $1),
+     run_device_gone as (delete from run_device where club_id = $1),
+     run_exercise_gone as (delete from run_exercise where club_id = $1),
+     tally_gone as (delete from tally where club_id = $1),
+     tally_part_gone as (delete from tally_part where club_id = $1),
+     tally_pair_gone as (delete from tally_pair where club_id = $1),
+     tally_clean_gone as (delete from tally_clean where club_id = $1),
+     tally_before_gone as (delete from tally_before where club_id = $1),
+     praise_gone as (delete from praise where club_id = $1),
+     teaching_gone as (delete from teaching where club_id = $1)
+delete from club where id = $1
