@@ -1,4 +1,5 @@
-import { existsSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { NpmStart } from './npm-start.js';
 import { fillDatabase, withDatabase } from '../scripts/lib/postgres.mjs';
@@ -153,6 +154,28 @@ test.describe('npm start', () => {
     } finally {
       rmSync(moved, { recursive: true, force: true });
       await start.end();
+    }
+  });
+
+  test('as root in a closed folder that is not there yet, and moved from it, it finds its database', async () => {
+    test.skip(process.getuid?.() !== 0, 'only root has folders that the database’s user cannot enter');
+    const closed = mkdtempSync(join(tmpdir(), 'hopsk-closed-'));
+    const [data, moved] = [join(closed, 'not/there'), join(closed, 'moved')];
+    let cluster = '';
+    try {
+      const first = NpmStart.on(data, '--empty');
+      await first.address();
+      cluster = readFileSync(join(data, 'postgres.place'), 'utf8').trim();
+      await first.stop('SIGINT');
+      renameSync(data, moved);
+      const second = NpmStart.on(moved);
+      await second.address();
+      expect(second.said).toContain('none: this house is its own');
+      expect(second.said).toContain(cluster);
+      await second.stop('SIGINT');
+    } finally {
+      rmSync(closed, { recursive: true, force: true });
+      if (cluster !== '') rmSync(cluster, { recursive: true, force: true });
     }
   });
 

@@ -41,6 +41,12 @@ describe('sessions on the command line', () => {
     expect(rows.at(-1)).toEqual(jasmine.objectContaining({ at: 320, kind: 'end', name: 'Evening' }));
   });
 
+  it('dose: nothing in the CSV is worked out by a spreadsheet', async () => {
+    const { out } = await run(['dose', '--csv'], EVENING.replace(/^== .*$/m, '== =HYPERLINK("x")'));
+    const rows = parse<{ name: string }>(out, { columns: true });
+    expect(rows[0]?.name).toBe('\'=HYPERLINK("x")');
+  });
+
   it('dose: what is not decided, or too long for its time, ends with 1', async () => {
     const open = await json<Dosed>(['dose'], `== One\ndose: 3 × 30 s\n\n${STEPS}`);
     expect([open.totals.atLeast, open.problems[0]]).toEqual([true, jasmine.objectContaining({ code: 'rest', level: 'asks' })]);

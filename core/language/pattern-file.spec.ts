@@ -1,6 +1,8 @@
+import fc from 'fast-check';
 import { placingFrom } from '../judge/area-text.js';
 import { readDose } from './dose-text.js';
-import { FILE_LIMITS, readPatternFile, writePatternFile } from './pattern-file.js';
+import { FILE_LIMITS, readPatternFile, writePatternFile, type FiledPattern } from './pattern-file.js';
+import { holds } from '../testing/holds.js';
 import { readHead } from './session-head.js';
 
 describe('a text file of patterns', () => {
@@ -51,6 +53,33 @@ describe('a text file of patterns', () => {
     expect(readDose(`rest${blank}20 s`).errors.map(({ code }) => code)).toEqual(['too-long']);
     expect(placingFrom(`squash${blank}at 0, 0${blank}at`)?.area.code).toBeUndefined();
     expect(placingFrom(`squash ${blank}`)?.area.code).toBe('squash');
+  });
+
+  it('written and read again there are as many as before, whatever stands in them', () => {
+    const breaks = fc.constantFrom('\n', '\r', '\r\n', '\u2028', '\v', '\u0085');
+    const traps = fc.constantFrom('== Two', 'dose: 8', 'hand: left', 'split', '30 s', '', ' ', '# note', 'Ä');
+    const text = fc.array(fc.oneof(breaks, traps), { maxLength: 7 }).map((parts) => parts.join(''));
+    holds(
+      fc.property(
+        fc.array(fc.record({ name: text, sport: text, area: text, dose: text, cued: text, tag: text, steps: text }), {
+          minLength: 1,
+          maxLength: 3,
+        }),
+        (all) => {
+          const [usual] = readPatternFile('== One\n\nsplit').patterns;
+          const patterns = all.map(({ tag, ...one }) => ({
+            ...(usual as FiledPattern),
+            ...one,
+            explain: 0,
+            tags: tag === '' ? [] : [tag],
+          }));
+          const read = readPatternFile(writePatternFile(patterns)).patterns;
+          expect(read.length).toBe(patterns.length);
+          // A line break in a dose means what a comma does.
+          expect(read.map((one) => one.hand)).toEqual(patterns.map((one) => one.hand));
+        },
+      ),
+    );
   });
 
   it('comments before the first name are about the file', () => {

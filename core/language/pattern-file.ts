@@ -5,6 +5,7 @@ import { cut } from './cut.js';
 import { DOSE_LIMITS } from './dose.js';
 import { NOTATION_LIMITS } from './limits.js';
 import type { FileMessage, FileMessages } from './messages.js';
+import { linesOf, oneLine } from './one-line.js';
 
 /** A pattern as it stands in a text file: its steps and for whom they are written. */
 export interface FiledPattern {
@@ -185,26 +186,29 @@ function setField(draft: Draft, name: string, value: string): FileMessage | null
 /** Fields that only a pattern with a dose has. */
 type DoseField = 'dose' | 'cued' | 'explain';
 
-/** Writes patterns so that reading gives them again. */
+/** A line of steps that would begin something else in a file is set in: a blank means nothing among steps. */
+const asSteps = (line: string): string => (nameIn(line) !== null || FIELD.test(line) ? ` ${line}` : line);
+
+/** Writes patterns so that reading gives them again: as many as there were, whatever is in them. */
 export function writePatternFile(
   patterns: readonly (Omit<FiledPattern, 'line' | DoseField> & Partial<Pick<FiledPattern, DoseField>>)[],
 ): string {
   return patterns
     .map((one) =>
       [
-        `== ${one.name}`,
-        ...(one.sport === '' ? [] : [`sport: ${one.sport}`]),
+        `== ${oneLine(one.name)}`,
+        ...(one.sport === '' ? [] : [`sport: ${oneLine(one.sport)}`]),
         `stance: ${one.school}`,
         `hand: ${one.hand}`,
         ...(one.lead === 'none' ? [] : [`lead: ${one.lead}`]),
         `closes: ${one.shouldClose ? 'yes' : 'no'}`,
-        ...(one.area === '' ? [] : [`area: ${one.area}`]),
-        ...(one.tags.length === 0 ? [] : [`tags: ${one.tags.join(', ')}`]),
-        ...(one.dose ? [`dose: ${one.dose}`] : []),
-        ...(one.cued ? [`cued: ${one.cued}`] : []),
+        ...(one.area === '' ? [] : [`area: ${oneLine(one.area)}`]),
+        ...(one.tags.length === 0 ? [] : [`tags: ${oneLine(one.tags.join(', '))}`]),
+        ...(one.dose ? [`dose: ${oneLine(one.dose, ', ')}`] : []),
+        ...(one.cued ? [`cued: ${oneLine(one.cued)}`] : []),
         ...(one.explain ? [`explain: ${one.explain} s`] : []),
         '',
-        one.steps,
+        linesOf(one.steps).map(asSteps).join('\n'),
         '',
       ].join('\n'),
     )

@@ -1,5 +1,6 @@
 import type { End } from '../../language/dose.js';
 import type { CallList } from '../calls/draw.js';
+import { cell } from '../cell.js';
 import { clockText } from '../clock-text.js';
 import type { CueKind, PlannedCue } from '../cue.js';
 import { ms } from '../ms.js';
@@ -24,7 +25,7 @@ export interface Timeline {
 /** Columns of a timeline as a table: one row a cue. */
 export const CUE_COLUMNS = ['at', 'clock', 'stage', 'name', 'set', 'round', 'repetition', 'side', 'kind', 'say', 'show', 'sound'] as const;
 
-/** A timeline as rows of a table, for files; seconds to the millisecond. */
+/** A timeline as rows of a table, for files: seconds to the millisecond, texts as cells that no spreadsheet takes for a formula. */
 export const cueRows = (
   { cues }: Pick<Timeline, 'cues'>,
   stages: readonly { readonly name: string }[],
@@ -33,14 +34,14 @@ export const cueRows = (
     at: Math.round(cue.at * 1000) / 1000,
     clock: clockText(cue.at),
     stage: cue.exercise + 1,
-    name: stages[cue.exercise]?.name ?? '',
+    name: cell(stages[cue.exercise]?.name ?? ''),
     set: cue.set,
     round: cue.round,
     repetition: cue.repetition,
     side: cue.way === 0 ? 'as written' : 'other',
     kind: cue.kind,
-    say: cue.say,
-    show: cue.show,
+    say: cell(cue.say),
+    show: cell(cue.show),
     sound: cue.sound ?? '',
   }));
 

@@ -132,13 +132,3 @@ export const isTurned = (draft: Draft, athlete: Athlete, stances: readonly Schoo
 
 /** The stance of a stage, for its name and whether one foot leads. */
 export const stanceOf = (stage: Pick<Stage, 'school'>, stances: readonly School[]): School => schoolOf(stage.school, stances) ?? SCHOOLS[0];
-
-/** A box of one line swallows the breaks of a line of steps. */
-export const oneLine = (steps: string): string =>
-  steps.includes('\n')
-    ? steps
-        .split('\n')
-        .map((line) => line.trim())
-        .filter((line) => line !== '')
-        .join(' ')
-    : steps;

@@ -48,5 +48,14 @@ describe('a session as a file', () => {
     expect(rows.meta.fields).toEqual([...CUE_COLUMNS]);
     expect(rows.data.length).toBe(seen.cues.length);
     expect(rows.data[0]).toEqual(jasmine.objectContaining({ at: '0', kind: 'go', name: "'=1+1" }));
+    for (const [name, shown] of [
+      ['=1+1\nx', "'=1+1 x"],
+      ['\t@SUM(A1)', "' @SUM(A1)"],
+      ['－2', "'－2"],
+      ['a\r"b",c', 'a "b",c'],
+    ] as const) {
+      const read = parse<Record<string, string>>(asCsv(seen.cues, draft([{ ...stage('1'), name }])), { header: true });
+      expect([read.data.length, read.data[0]?.['name']]).toEqual([seen.cues.length, shown]);
+    }
   });
 });

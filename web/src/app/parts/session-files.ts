@@ -27,7 +27,7 @@ export const asText = (draft: Draft): string => writeSession(sessionOf(draft));
 
 /** The timeline as a table, one row a cue. */
 export const asCsv = (cues: readonly PlannedCue[], draft: Draft): string =>
-  Papa.unparse({ fields: [...CUE_COLUMNS], data: cueRows({ cues }, draft.stages) }, { escapeFormulae: true });
+  Papa.unparse({ fields: [...CUE_COLUMNS], data: cueRows({ cues }, draft.stages) });
 
 /** Reads either kind of session file; never throws. */
 export function readFile(text: string, name: string): ReadDraft {

@@ -40,6 +40,12 @@ describe('a calendar file, read back by an independent package', () => {
     const read = entries(calendarFile(odd));
     expect(read.length).toBe(4);
     expect(read[0]?.summary).toBe(odd.name);
+    for (const end of ['\n', '\r', '\r\n', '\u2028', '\u0085', '\v']) {
+      const broken = `a${end}END:VEVENT${end}BEGIN:VEVENT${end}UID:x`;
+      const all = entries(calendarFile({ ...plan, name: broken, says: broken }));
+      expect([all.length, all[0]?.summary]).toEqual([4, 'a END:VEVENT BEGIN:VEVENT UID:x']);
+      expect(all[0]?.description).toContain('\na\nEND:VEVENT\nBEGIN:VEVENT\nUID:x');
+    }
   });
 
   it('is the same when it is written again, and knows its time zones', () => {

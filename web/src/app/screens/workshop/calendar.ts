@@ -1,3 +1,4 @@
+import { linesOf, oneLine } from '@hopsk/core/language/one-line';
 import { weeksOf, type WeekPlan } from '@hopsk/core/plan/session/weeks';
 import ical from 'ical-generator';
 import { DateTime } from 'luxon';
@@ -21,16 +22,17 @@ export const isZone = (zone: string): boolean => DateTime.local({ zone }).isVali
 
 /** A calendar file (RFC 5545), one entry a session, as instants: every calendar shows them at the hall's time, also after the clocks change. */
 export function calendarFile(plan: CalendarPlan): string {
-  const calendar = ical({ name: plan.name, prodId: { company: 'Hopsk', product: 'workshop' } });
+  const name = oneLine(plan.name);
+  const calendar = ical({ name, prodId: { company: 'Hopsk', product: 'workshop' } });
   for (const { day, week, minutes } of weeksOf(plan)) {
     const start = beginsAt(day, plan.time, plan.zone).toUTC();
     calendar.createEvent({
-      id: `${plan.id}-${day}`,
+      id: `${oneLine(plan.id)}-${day}`,
       start: start.toJSDate(),
       end: start.plus({ minutes }).toJSDate(),
       stamp: start.toJSDate(),
-      summary: plan.name,
-      description: `Week ${week}, ${minutes} min.\n${plan.says}`,
+      summary: name,
+      description: [`Week ${week}, ${minutes} min.`, ...linesOf(plan.says)].join('\n'),
     });
   }
   return calendar.toString();

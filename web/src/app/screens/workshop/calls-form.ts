@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { SIDES, type Side } from '@hopsk/core/body/foot';
+import { oneLine } from '@hopsk/core/language/one-line';
 import { alternative, CALL_LIMITS, sharesOfCalls, type Alternative } from '@hopsk/core/plan/calls/calls';
 import type { Foreseen } from '@hopsk/core/plan/calls/foresee';
 import type { Hindrance } from '@hopsk/core/plan/calls/messages';
@@ -13,7 +14,7 @@ import { namedOptions, type Option } from '../../ui/options';
 import { asTyped, numbers, orNothing, texts } from '../../ui/reads';
 import { Latest } from '../../compute/latest';
 import { Studies } from '../../compute/studies';
-import { oneLine, type DraftStage } from '../../parts/session-draft';
+import type { DraftStage } from '../../parts/session-draft';
 import type { SessionLook, StageLook } from '../../compute/session';
 
 type Calls = NonNullable<DraftStage['calls']>;

@@ -1,4 +1,5 @@
 import { cut } from '@hopsk/core/language/cut';
+import { oneLine } from '@hopsk/core/language/one-line';
 import { type Opener, CUEINGS, IMPLEMENTS, STAGE_KINDS, type Cueing } from '@hopsk/core/plan/exercise';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
@@ -16,7 +17,7 @@ import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { TeachingStore } from '../../data/teaching';
 import { CallsForm } from './calls-form';
-import { oneLine, stanceOf, type Draft, type DraftStage } from '../../parts/session-draft';
+import { stanceOf, type Draft, type DraftStage } from '../../parts/session-draft';
 import type { SessionLook, StageLook } from '../../compute/session';
 import { Box } from '../../ui/box';
 import { Choice } from '../../ui/choice';
