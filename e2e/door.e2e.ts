@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { root } from '../scripts/lib/project.mjs';
 import { FIRST_LOAD, firstLoad } from '../scripts/lib/first-load.mjs';
-import { accessible, expect, signInAs, test } from './support.js';
+import { accessible, expect, keptOnDevice, signInAs, tapTile, test } from './support.js';
 
 test.describe('the door', () => {
   test('lets the demo club in, and out again', async ({ page }) => {
@@ -31,6 +31,53 @@ test.describe('the door', () => {
     await signInAs(page, 'Mateus');
     await expect(page.getByRole('link', { name: 'people' })).toBeVisible();
     await expect(page.locator('nav .who')).toContainText('Mateus');
+  });
+
+  test('whoever leaves is asked about what they typed, and the door says what waits on the device', async ({ coach }) => {
+    await coach.goto('/people');
+    await coach.getByRole('link', { name: 'add an athlete' }).click();
+    await coach.getByLabel('name').fill('Half typed');
+    await coach.getByLabel('name').blur();
+    await keptOnDevice(coach, 'Half typed');
+    await coach.goto('/club');
+    await coach.getByRole('button', { name: 'sign out' }).click();
+    const dialog = coach.getByRole('dialog');
+    await expect(dialog).toContainText('Something is typed here and not saved');
+    await dialog.getByRole('button', { name: 'stay signed in' }).click();
+    await expect(dialog).toBeHidden();
+
+    await coach.goto('/floor');
+    await coach.locator('button.start').click();
+    await coach.locator('[data-fault]').first().waitFor();
+    await expect(coach.locator('.sent')).toHaveText('sent');
+    const context = coach.context();
+    await context.setOffline(true);
+    const fault = (await coach.locator('[data-fault]').first().getAttribute('data-fault')) ?? '';
+    for (let i = 0; i < 3; i++) await tapTile(coach, fault);
+    await keptOnDevice(coach, `"fault":"${fault}"`, 3);
+    await context.clearCookies();
+    await context.setOffline(false);
+    await coach.goto('/enter');
+    await expect(coach.getByText('3 taps wait on this device')).toBeVisible();
+    await coach.getByRole('button', { name: 'enter the demo club' }).click();
+    await coach.goto('/floor/run');
+    await expect(coach.locator('.sent')).toHaveText('sent');
+    await coach.getByRole('button', { name: 'end', exact: true }).click();
+    await coach.getByRole('button', { name: 'end it' }).click();
+    await expect(coach.getByRole('heading', { name: 'What was seen' })).toBeVisible();
+  });
+
+  test('‘no network’ is said no longer than it is so', async ({ coach }) => {
+    await coach.goto('/people');
+    await expect(coach.getByRole('heading', { name: 'People' })).toBeVisible();
+    await coach.route('**/api/me', (route) => route.abort());
+    await coach.route('**/api/live**', (route) => route.abort());
+    await coach.reload();
+    const strip = coach.getByText('No network. Showing what this device kept.');
+    await expect(strip).toBeVisible();
+    await coach.unrouteAll();
+    await coach.evaluate(() => dispatchEvent(new Event('online')));
+    await expect(strip).toBeHidden();
   });
 
   test('never follows a way out of the app', async ({ page }) => {

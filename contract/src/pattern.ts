@@ -1,6 +1,5 @@
 import { placingFrom } from '@hopsk/core/judge/area-text';
-import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
-import { FILE_LIMITS } from '@hopsk/core/language/pattern-file';
+import { FILE_LIMITS, NOTATION_LIMITS } from '@hopsk/core/language/limits';
 import { ROUNDS_LIMITS, type Rounds as KeptRounds } from '@hopsk/core/language/rounds';
 import * as z from 'zod/mini';
 import { SchoolChoicesSchema } from './teaching.js';

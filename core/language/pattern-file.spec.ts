@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { placingFrom } from '../judge/area-text.js';
 import { readDose } from './dose-text.js';
-import { FILE_LIMITS, readPatternFile, writePatternFile, type FiledPattern } from './pattern-file.js';
+import { FILE_LIMITS } from './limits.js';
+import { readPatternFile, writePatternFile, type FiledPattern } from './pattern-file.js';
 import { holds } from '../testing/holds.js';
 import { readHead } from './session-head.js';
 

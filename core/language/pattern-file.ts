@@ -3,7 +3,7 @@ import { schoolOf } from '../body/school.js';
 import { said } from '../said.js';
 import { cut } from './cut.js';
 import { DOSE_LIMITS } from './dose.js';
-import { NOTATION_LIMITS } from './limits.js';
+import { FILE_LIMITS, NOTATION_LIMITS } from './limits.js';
 import type { FileMessage, FileMessages } from './messages.js';
 import { linesOf, oneLine } from './one-line.js';
 
@@ -38,8 +38,6 @@ export const fileErrors =
   (into: FileError[]): SayFile =>
   (line, code, values) =>
     into.push({ ...said<FileMessages, typeof code>(code, values), line });
-
-export const FILE_LIMITS = { characters: 2_000_000, patterns: 2_000, name: 80, tags: 12, dose: DOSE_LIMITS.characters } as const;
 
 const USUAL: Omit<FiledPattern, 'line'> = {
   name: '',
@@ -143,7 +141,7 @@ function setField(draft: Draft, name: string, value: string): FileMessage | null
       draft.area = cut(value, 80);
       return null;
     case 'dose':
-      draft.dose = cut(value, FILE_LIMITS.dose);
+      draft.dose = cut(value, DOSE_LIMITS.characters);
       return null;
     case 'cued':
       draft.cued = cut(typed, 24);

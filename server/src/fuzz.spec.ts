@@ -1,4 +1,5 @@
-import { CoachChange, Invitation, PasswordChange, Settings, Setup, SignIn, WayInAsked, WayInUsed } from '@hopsk/contract/club';
+import { PasswordChange, Settings, Setup, SignIn } from '@hopsk/contract/club';
+import { CoachChange, Invitation, WayInAsked, WayInUsed } from '@hopsk/contract/members';
 import { Id } from '@hopsk/contract/common';
 import { PatternSave } from '@hopsk/contract/pattern';
 import { AthleteSave } from '@hopsk/contract/people';

@@ -7,6 +7,7 @@ export const rooms = {
   cautions: () => import('./cautions.js').then((room) => room.cautions),
   club: () => import('./club.js').then((room) => room.club),
   doses: () => import('./doses.js').then((room) => room.doses),
+  enter: () => import('./enter.js').then((room) => room.enter),
   faults: () => import('./faults.js').then((room) => room.faults),
   findings: () => import('./findings.js').then((room) => room.findings),
   floor: () => import('./floor.js').then((room) => room.floor),

@@ -6,6 +6,7 @@ import { build } from './build.js';
 import { cautions } from './cautions.js';
 import { club } from './club.js';
 import { doses } from './doses.js';
+import { enter } from './enter.js';
 import { faults } from './faults.js';
 import { findings } from './findings.js';
 import { floor } from './floor.js';
@@ -27,6 +28,7 @@ import { topics } from './topics.js';
 /** Everything that is said in this language, for those who need it at once: command line, specs, and what another language must hold. */
 export const all = {
   ...shell,
+  ...enter,
   ...people,
   ...stances,
   ...steps,

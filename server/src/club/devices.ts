@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import type { SignedIn } from '@hopsk/contract/club';
+import type { SignedIn } from '@hopsk/contract/members';
 import { run, type Db } from '../db/sql.js';
 import { notFound } from '../http/problem.js';
 import { LONGEST, type Member } from '../http/sign-in.js';

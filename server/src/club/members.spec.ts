@@ -2,7 +2,7 @@ import { execFile } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
 import { promisify } from 'node:util';
-import type { Coach as Member, CoachChange, SignedIn, WayInMade } from '@hopsk/contract/club';
+import type { Coach as Member, CoachChange, SignedIn, WayInMade } from '@hopsk/contract/members';
 import { sampleSession } from '@hopsk/contract/testing/samples';
 import request from 'supertest';
 import { athlete, Coach, fieldsSaid, type House, openHouse, pattern, ran, tokenOf } from '../testing/house.js';

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import type { Coach, CoachChange, Invitation, Role, WayInMade } from '@hopsk/contract/club';
+import type { Role } from '@hopsk/contract/club';
+import type { Coach, CoachChange, Invitation, WayInMade } from '@hopsk/contract/members';
 import { isDuplicate, transaction, type Pool } from '../db/pool.js';
 import { run, type Db } from '../db/sql.js';
 import { HttpProblem, notFound } from '../http/problem.js';

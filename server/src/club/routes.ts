@@ -1,4 +1,5 @@
-import { CoachChange, Invitation, PasswordChange, Settings, Setup, SignIn, WayInAsked, WayInUsed } from '@hopsk/contract/club';
+import { PasswordChange, Settings, Setup, SignIn } from '@hopsk/contract/club';
+import { CoachChange, Invitation, WayInAsked, WayInUsed } from '@hopsk/contract/members';
 import { Router } from 'express';
 import type { Pool } from '../db/pool.js';
 import { one, run } from '../db/sql.js';

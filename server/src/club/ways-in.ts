@@ -1,5 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
-import type { WayIn, WayInMade } from '@hopsk/contract/club';
+import type { WayIn, WayInMade } from '@hopsk/contract/members';
 import { transaction, type Pool } from '../db/pool.js';
 import { one, run, type Db } from '../db/sql.js';
 import { HttpProblem } from '../http/problem.js';

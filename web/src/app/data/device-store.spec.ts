@@ -61,6 +61,17 @@ describe('what this device remembers', () => {
     expect((await store.eventsOf(two.head.id)).length).toBe(1);
   });
 
+  it('says how much is typed and not saved, and how many taps wait, whoever’s they are', async () => {
+    expect([await store.drafts(), await store.waiting()]).toEqual([0, 0]);
+    for (const key of ['athlete:1', 'build:2', 'draft:3', 'playbook', 'people', 'last']) await store.keep(key, { some: 'thing' });
+    await store.keep('draft:4', null);
+    const run = keptRun();
+    const [sent, waits] = [keptEvent(run.head.id, 0), keptEvent(run.head.id, 1)];
+    await store.putEvents([sent, waits, { ...keptEvent(run.head.id, 2), clubId: 'another' }]);
+    await store.mark([sent.event.id], 1);
+    expect([await store.drafts(), await store.waiting()]).toEqual([4, 2]);
+  });
+
   it('at sign-out forgets copies of people, never taps', async () => {
     const run = keptRun();
     await store.putRun(run);

@@ -6,6 +6,9 @@ import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction, type St
 import { newId } from './ids';
 import { takeOver, type EarlierKept } from './earlier-taps';
 
+/** Keys of what is typed and not saved. */
+const DRAFT = /^(?:athlete:|build:|draft:|playbook$)/;
+
 /** A run as this device keeps it, with the names it needs when there is no network. */
 export interface KeptRun {
   readonly head: RunHead;
@@ -134,7 +137,21 @@ export class DeviceStore {
     return (await this.db).get('kept', key);
   }
 
-  /** At sign-out: copies of people and patterns go, unsent taps stay. */
+  /** How many things are typed here and not saved. */
+  async drafts(): Promise<number> {
+    const store = (await this.db).transaction('kept').store;
+    let drafts = 0;
+    for (let one = await store.openCursor(); one; one = await one.continue())
+      if (DRAFT.test(String(one.key)) && one.value !== null) drafts++;
+    return drafts;
+  }
+
+  /** How many taps wait on this device, whoever's they are. */
+  async waiting(): Promise<number> {
+    return (await this.db).countFromIndex('events', 'sent', 0);
+  }
+
+  /** At sign-out: copies of people and patterns go, and what is typed, unsent taps stay. */
   async forgetLists(): Promise<void> {
     await (await this.db).clear('kept');
   }

@@ -12,8 +12,15 @@ class FakeAudio {
   constructor() {
     FakeAudio.last = this;
   }
+  state = 'suspended';
+  onstatechange: () => void = () => undefined;
   resume(): Promise<void> {
+    this.turn('running');
     return Promise.resolve();
+  }
+  turn(state: string): void {
+    this.state = state;
+    this.onstatechange();
   }
   createGain() {
     const gain = { setValueAtTime: () => gain, exponentialRampToValueAtTime: () => gain };
@@ -52,6 +59,25 @@ describe('beeps on the audio clock', () => {
     sounds.plan(beeps, -5);
     // Ticks at 3, 2 and 1 s before each change, a tone at each change: work at 0, rest at 10, work at 15, end at 25.
     expect(FakeAudio.last.started.map((note) => note.at - 105)).toEqual([-3, -2, -1, 0, 7, 8, 9, 10, 12, 13, 14, 15, 22, 23, 24, 25]);
+  });
+
+  it('when a call takes the sound away, nothing of what was planned comes late, and the next touch goes on with what is to come', async () => {
+    sounds.plan(beeps, -5);
+    expect(sounds.ready()).toBeTrue();
+    FakeAudio.last.currentTime = 107.5;
+    FakeAudio.last.turn('interrupted');
+    expect(sounds.ready()).toBeFalse();
+    const planned = [...FakeAudio.last.started];
+    // What was heard was heard; all the rest is taken back, and nothing is put on a clock that stands.
+    expect(planned.map(({ at, cut }) => [at > 107.5, cut])).toEqual(planned.map(({ at }) => [at > 107.5, at > 107.5]));
+    sounds.plan(beeps, 8.4);
+    expect(FakeAudio.last.started.length).toBe(planned.length);
+    // The audio clock stood; the plan went on to its ninth second.
+    sounds.wake();
+    await Promise.resolve();
+    expect(sounds.ready()).toBeTrue();
+    sounds.plan(beeps, 9.5);
+    expect(FakeAudio.last.started.slice(planned.length).map(({ at }) => at - 98)).toEqual([10, 12, 13, 14, 15, 22, 23, 24, 25]);
   });
 
   it('planning again adds only what is missing', () => {

@@ -10,24 +10,38 @@ const AHEAD = 90;
 @Injectable({ providedIn: 'root' })
 export class Sounds {
   private context: AudioContext | null = null;
-  /** Whether the browser lets us sound: after a reload it wants a tap first. */
+  /** Whether it sounds: after a reload the browser wants a tap first, and a call on the phone takes the sound away. */
   readonly ready = signal(false);
   private planned: { at: number; sound: Beep['sound']; start: number; oscillator: OscillatorNode }[] = [];
 
   /** To be called from a tap: browsers let sound begin only then. */
   wake(): void {
     try {
-      const context = (this.context ??= new AudioContext());
-      void context.resume().then(() => this.ready.set(true));
+      const context = (this.context ??= this.made());
+      void context.resume().then(
+        () => this.ready.set(context.state === 'running'),
+        () => undefined,
+      );
     } catch {
       this.context = null;
     }
   }
 
+  private made(): AudioContext {
+    const context = new AudioContext();
+    context.onstatechange = () => {
+      const sounds = context.state === 'running';
+      // The audio clock stood while nothing sounded: what was on it would come late.
+      if (!sounds) this.silence();
+      this.ready.set(sounds);
+    };
+    return context;
+  }
+
   /** Puts the coming beeps on the audio clock; `t` is the plan's second now. Called again it fills up what is missing. */
   plan(beeps: readonly Beep[], t: number): void {
     const context = this.context;
-    if (!context) return;
+    if (context?.state !== 'running') return;
     const known = new Set(this.planned.map((one) => `${one.at} ${one.sound}`));
     for (const beep of beeps) {
       const wait = beep.at - t;

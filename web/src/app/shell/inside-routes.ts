@@ -9,9 +9,9 @@ import { homeOf, mine, whatOf } from '../data/may';
 import { recordProviders } from '../data/records';
 import { runFeature } from '../data/run';
 import type { HoldsTyping } from '../parts/holds-typing';
-import { spoken } from '../text/language';
 import { Ask } from '../ui/ask';
 import { Inside } from './inside';
+import { screen } from './screen';
 import { title } from './title';
 
 const askFirst: CanDeactivateFn<HoldsTyping> = (screen) => {
@@ -29,16 +29,10 @@ const open: CanActivateChildFn = (_route, { url }) => {
 /** Where somebody begins is known when it is known who they are: a redirect would be followed before. */
 const home: CanActivateFn = () => inject(Router).parseUrl(homeOf(mine().role(), innerWidth));
 
-/** A screen and what it says, fetched beside each other. */
-const screen =
-  <C>(rooms: readonly Room[], load: () => Promise<C>): (() => Promise<C>) =>
-  async () => {
-    const [loaded] = await Promise.all([load(), spoken([...EVERYWHERE, ...rooms])]);
-    return loaded;
-  };
-
 /** What several screens say. */
 const EVERYWHERE: readonly Room[] = ['schools', 'faults', 'areas'];
+/** A screen inside: it says what several say, and its own. */
+const inRoom = <C>(rooms: readonly Room[], load: () => Promise<C>): (() => Promise<C>) => screen([...EVERYWHERE, ...rooms], load);
 const STEPS: readonly Room[] = ['steps', 'floor', 'moves', 'notation', 'doses', 'findings', 'topics', 'search'];
 const BUILD: readonly Room[] = [
   'build',
@@ -66,101 +60,101 @@ export const inside: Routes = [
       {
         path: 'people',
         title: title('people'),
-        loadComponent: screen(['people', 'cautions', 'topics'], () => import('../screens/people/people').then((m) => m.People)),
+        loadComponent: inRoom(['people', 'cautions', 'topics'], () => import('../screens/people/people').then((m) => m.People)),
       },
       {
         path: 'people/:id',
         title: title('athlete'),
         canDeactivate: [askFirst],
-        loadComponent: screen(['people', 'cautions', 'topics'], () => import('../screens/people/athlete').then((m) => m.AthleteScreen)),
+        loadComponent: inRoom(['people', 'cautions', 'topics'], () => import('../screens/people/athlete').then((m) => m.AthleteScreen)),
       },
       {
         path: 'stance',
         title: title('stance'),
-        loadComponent: screen(['stances', 'people'], () => import('../screens/stance/stance').then((m) => m.StanceScreen)),
+        loadComponent: inRoom(['stances', 'people'], () => import('../screens/stance/stance').then((m) => m.StanceScreen)),
       },
       {
         path: 'steps',
         title: title('steps'),
-        loadComponent: screen(STEPS, () => import('../screens/patterns/patterns').then((m) => m.Patterns)),
+        loadComponent: inRoom(STEPS, () => import('../screens/patterns/patterns').then((m) => m.Patterns)),
       },
       {
         path: 'starters',
         title: title('starters'),
-        loadComponent: screen(STEPS, () => import('../screens/patterns/starters').then((m) => m.Starters)),
+        loadComponent: inRoom(STEPS, () => import('../screens/patterns/starters').then((m) => m.Starters)),
       },
       {
         path: 'steps/:id/card',
         title: title('card'),
-        loadComponent: screen(STEPS, () => import('../screens/patterns/card').then((m) => m.DrillCard)),
+        loadComponent: inRoom(STEPS, () => import('../screens/patterns/card').then((m) => m.DrillCard)),
       },
       {
         path: 'steps/:id',
         title: title('steps'),
         canDeactivate: [askFirst],
-        loadComponent: screen(STEPS, () => import('../screens/studio/studio').then((m) => m.Studio)),
+        loadComponent: inRoom(STEPS, () => import('../screens/studio/studio').then((m) => m.Studio)),
       },
       {
         path: 'build',
         title: title('build'),
-        loadComponent: screen(BUILD, () => import('../screens/sessions/sessions').then((m) => m.Sessions)),
+        loadComponent: inRoom(BUILD, () => import('../screens/sessions/sessions').then((m) => m.Sessions)),
       },
       {
         path: 'build/new',
         title: title('begin'),
-        loadComponent: screen(BUILD, () => import('../screens/sessions/start-from').then((m) => m.StartFrom)),
+        loadComponent: inRoom(BUILD, () => import('../screens/sessions/start-from').then((m) => m.StartFrom)),
       },
       {
         path: 'build/grid',
         title: title('grid'),
-        loadComponent: screen(BUILD, () => import('../screens/sessions/grid-map').then((m) => m.GridMap)),
+        loadComponent: inRoom(BUILD, () => import('../screens/sessions/grid-map').then((m) => m.GridMap)),
       },
       {
         path: 'build/playbooks',
         title: title('build'),
         canDeactivate: [askFirst],
-        loadComponent: screen(BUILD, () => import('../screens/sessions/playbooks').then((m) => m.Playbooks)),
+        loadComponent: inRoom(BUILD, () => import('../screens/sessions/playbooks').then((m) => m.Playbooks)),
       },
       {
         path: 'build/:id/print',
         title: title('print'),
-        loadComponent: screen(BUILD, () => import('../screens/sessions/sheets').then((m) => m.Sheets)),
+        loadComponent: inRoom(BUILD, () => import('../screens/sessions/sheets').then((m) => m.Sheets)),
       },
       {
         path: 'build/:id',
         title: title('build'),
         canDeactivate: [askFirst],
-        loadComponent: screen(BUILD, () => import('../screens/workshop/workshop').then((m) => m.Workshop)),
+        loadComponent: inRoom(BUILD, () => import('../screens/workshop/workshop').then((m) => m.Workshop)),
       },
       {
         path: 'floor',
         title: title('floor'),
-        loadComponent: screen(['floor', 'book'], () => import('../screens/floor/floor').then((m) => m.FloorScreen)),
+        loadComponent: inRoom(['floor', 'book'], () => import('../screens/floor/floor').then((m) => m.FloorScreen)),
       },
       {
         path: 'floor/run',
         title: title('floor'),
-        loadComponent: screen(['floor', 'book'], () => import('../screens/floor/run-screen').then((m) => m.RunScreen)),
+        loadComponent: inRoom(['floor', 'book'], () => import('../screens/floor/run-screen').then((m) => m.RunScreen)),
       },
       {
         path: 'floor/runs',
         title: title('runs'),
-        loadComponent: screen(['floor'], () => import('../screens/floor/runs').then((m) => m.RunsScreen)),
+        loadComponent: inRoom(['floor'], () => import('../screens/floor/runs').then((m) => m.RunsScreen)),
       },
       {
         path: 'floor/runs/:id',
         title: title('review'),
-        loadComponent: screen(['floor', 'book'], () => import('../screens/floor/review').then((m) => m.Review)),
+        loadComponent: inRoom(['floor', 'book'], () => import('../screens/floor/review').then((m) => m.Review)),
       },
       {
         path: 'faults',
         title: title('faults'),
-        loadComponent: screen(['book'], () => import('../screens/faults/book').then((m) => m.BookScreen)),
+        loadComponent: inRoom(['book'], () => import('../screens/faults/book').then((m) => m.BookScreen)),
       },
       {
         path: 'club',
         title: title('club'),
-        loadComponent: screen(['club', 'topics'], () => import('../screens/club/club').then((m) => m.ClubScreen)),
+        loadComponent: inRoom(['club', 'enter', 'topics'], () => import('../screens/club/club').then((m) => m.ClubScreen)),
       },
     ],
   },

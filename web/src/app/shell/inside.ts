@@ -25,7 +25,7 @@ import { WentWrong } from './went-wrong';
   templateUrl: './inside.html',
   styleUrl: './inside.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { '(keydown.escape)': 'more.set(false)' },
+  host: { '(keydown.escape)': 'more.set(false)', '(window:online)': 'askAgain()' },
 })
 export class Inside {
   protected readonly text = words;
@@ -80,6 +80,13 @@ export class Inside {
       const club = this.club();
       if (club !== null) untracked(() => this.enter(club));
     });
+    // Who it is was known from this device only: that is asked as soon as the server answers anything.
+    let sending = false;
+    effect(() => {
+      const through = sending && this.outbox().state === 'sent';
+      sending = this.outbox().state === 'sending';
+      if (this.live.hearing() || through) untracked(() => this.askAgain());
+    });
     // Whoever is given another role, or none, asks who they are now.
     this.live.hints
       .pipe(
@@ -87,6 +94,10 @@ export class Inside {
         takeUntilDestroyed(),
       )
       .subscribe(() => void this.whoNow());
+  }
+
+  protected askAgain(): void {
+    if (this.offline()) this.store.dispatch(signInActions.ask());
   }
 
   private async whoNow(): Promise<void> {

@@ -3,6 +3,7 @@ import { Router, type CanActivateFn, type Routes } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { filter, map, take } from 'rxjs';
 import { signInFeature } from '../data/sign-in';
+import { screen } from './screen';
 import { title } from './title';
 
 /** Waits until it is known who is signed in; without anybody, to the door and back afterwards. */
@@ -19,8 +20,12 @@ const signedIn: CanActivateFn = (_route, { url }) => {
 
 /** The door, and what is behind it. */
 export const routes: Routes = [
-  { path: 'enter', title: title('enter'), loadComponent: () => import('../screens/sign-in/enter').then((m) => m.Enter) },
-  { path: 'welcome', title: title('welcome'), loadComponent: () => import('../screens/sign-in/welcome').then((m) => m.Welcome) },
+  { path: 'enter', title: title('enter'), loadComponent: screen(['enter'], () => import('../screens/sign-in/enter').then((m) => m.Enter)) },
+  {
+    path: 'welcome',
+    title: title('welcome'),
+    loadComponent: screen(['enter'], () => import('../screens/sign-in/welcome').then((m) => m.Welcome)),
+  },
   { path: '', canActivate: [signedIn], loadChildren: () => import('./inside-routes').then((m) => m.inside) },
   { path: '**', redirectTo: '' },
 ];

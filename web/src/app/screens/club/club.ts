@@ -93,10 +93,13 @@ export class ClubScreen {
   protected readonly may = this.mine.may;
   protected readonly me = this.store.selectSignal(signInFeature.selectMe);
 
-  /** Signs out; copies of people leave this device, taps that are not sent stay. */
+  /** Signs out; copies of people leave this device, taps that are not sent stay. What would be lost is said first. */
   protected async signOut(): Promise<void> {
-    const { signOutUnsent: question, staySigned: no } = this.text;
-    if (this.outbox.state().waiting > 0 && !(await this.questions.sure({ question, yes: this.common.signOut, no }))) return;
+    const { signOutUnsent, signOutTyped, staySigned: no } = this.text;
+    const typed = await this.device.drafts().catch(() => 0);
+    const lost = [...(this.outbox.state().waiting > 0 ? [signOutUnsent] : []), ...(typed > 0 ? [signOutTyped(typed)] : [])];
+    const question = [...lost, this.text.signOutAsk].join(' ');
+    if (lost.length > 0 && !(await this.questions.sure({ question, yes: this.common.signOut, no }))) return;
     await this.sending.send(async () => {
       await firstValueFrom(this.api.signOut());
       await this.device.forgetLists();

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import type { WayInMade } from '@hopsk/contract/club';
+import type { WayInMade } from '@hopsk/contract/members';
 import { words } from '@hopsk/words/words';
 import { firstValueFrom } from 'rxjs';
 import { AccountApi } from '../../data/account-api';
@@ -54,7 +54,7 @@ export class HandOver {
   /** Whether it works on this machine only. */
   protected readonly mine = computed(() => HERE.test(new URL(this.origin()).host));
   protected readonly url = computed(() => `${this.origin()}/welcome#${this.link().secret}`);
-  protected readonly until = computed(() => new Date(this.link().until).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' }));
+  protected readonly until = computed(() => new Date(this.link().until).toLocaleString([], { dateStyle: 'short', timeStyle: 'short' }));
 
   constructor() {
     if (HERE.test(location.host)) void this.lookOutside();

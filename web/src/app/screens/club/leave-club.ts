@@ -4,7 +4,7 @@ import { Router } from '@angular/router';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
-import { AccountApi } from '../../data/account-api';
+import { MembersApi } from '../../data/members-api';
 import { DeviceStore } from '../../data/device-store';
 import { signInActions } from '../../data/sign-in';
 import { Sending, Sent } from '../../parts/sending';
@@ -26,7 +26,7 @@ import { Ask } from '../../ui/ask';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LeaveClub {
-  private readonly api = inject(AccountApi);
+  private readonly api = inject(MembersApi);
   private readonly device = inject(DeviceStore);
   private readonly store = inject(Store);
   private readonly router = inject(Router);

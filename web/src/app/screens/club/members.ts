@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { ROLES, type Coach, type CoachChange, type Invitation, type Role, type WayInMade } from '@hopsk/contract/club';
+import { ROLES, type Role } from '@hopsk/contract/club';
+import { type Coach, type CoachChange, type Invitation, type WayInMade } from '@hopsk/contract/members';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
-import { AccountApi } from '../../data/account-api';
+import { MembersApi } from '../../data/members-api';
 import { people } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
 import { Sending, Sent } from '../../parts/sending';
@@ -73,7 +74,7 @@ const NOBODY: Invitation = { name: '', email: '', role: 'coach', athletes: [] };
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Members {
-  private readonly api = inject(AccountApi);
+  private readonly api = inject(MembersApi);
   private readonly questions = inject(Ask);
   private readonly store = inject(Store);
   private readonly people = this.store.selectSignal(people.selectHere);

@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import type { SignedIn } from '@hopsk/contract/club';
+import type { SignedIn } from '@hopsk/contract/members';
 import { words } from '@hopsk/words/words';
 import { firstValueFrom } from 'rxjs';
-import { AccountApi } from '../../data/account-api';
+import { MembersApi } from '../../data/members-api';
 import { Sending, Sent } from '../../parts/sending';
 
 /** Where whoever is signed in is signed in, and an end to it. */
@@ -19,7 +19,11 @@ import { Sending, Sent } from '../../parts/sending';
           @for (one of devices(); track one.id) {
             <tr>
               <td>
-                {{ one.device || text.someDevice }}
+                @if (one.device) {
+                  <span translate="no">{{ one.device }}</span>
+                } @else {
+                  {{ text.someDevice }}
+                }
                 @if (one.here) {
                   <span class="tag">{{ text.thisDevice }}</span>
                 }
@@ -40,7 +44,7 @@ import { Sending, Sent } from '../../parts/sending';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class OwnDevices {
-  private readonly api = inject(AccountApi);
+  private readonly api = inject(MembersApi);
   protected readonly text = words.club;
   protected readonly sending = new Sending();
   protected readonly devices = signal<readonly SignedIn[]>([]);
@@ -50,7 +54,7 @@ export class OwnDevices {
   }
 
   protected day(at: string): string {
-    return at === '' ? '–' : new Date(at).toLocaleDateString([], { dateStyle: 'medium' });
+    return at.slice(0, 10) || '–';
   }
 
   protected end({ id }: SignedIn): void {

@@ -58,6 +58,9 @@ export class RunUpkeep {
       if (this.desk.fold()?.log.clock.last) untracked(() => (this.sounds.silence(), this.sound()));
     });
     effect(() => {
+      if (this.sounds.ready()) untracked(() => this.sound());
+    });
+    effect(() => {
       const exercise = this.at.exercise();
       untracked(() => void this.turnTo(exercise));
     });
@@ -67,11 +70,9 @@ export class RunUpkeep {
     });
   }
 
-  /** Browsers let sound begin only with a tap; after a reload the first one anywhere will do. */
+  /** Browsers let sound begin only with a tap; after a reload, or when a call took it away, the first one anywhere will do. */
   hear(): void {
-    if (this.sounds.ready()) return;
-    this.sounds.wake();
-    this.sound();
+    if (!this.sounds.ready()) this.sounds.wake();
   }
 
   pause(): void {

@@ -6,6 +6,7 @@ import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom, type Observable } from 'rxjs';
 import { AccountApi } from '../../data/account-api';
+import { DeviceStore } from '../../data/device-store';
 import { signInActions } from '../../data/sign-in';
 import { Sending, Sent } from '../../parts/sending';
 import { Fields, type Field } from '../../ui/fields';
@@ -27,6 +28,8 @@ export class Enter {
   protected readonly common = words.common;
   protected readonly app = words.app;
   protected readonly door = signal<Door | null>(null);
+  /** Taps that are on this device only. */
+  protected readonly waiting = signal(0);
   protected readonly looking = new Sending();
   protected readonly entering = new Sending();
   protected readonly typed = signal({ email: '', password: '' });
@@ -53,6 +56,12 @@ export class Enter {
 
   constructor() {
     void this.look();
+    void inject(DeviceStore)
+      .waiting()
+      .then(
+        (taps) => this.waiting.set(taps),
+        () => undefined,
+      );
   }
 
   /** What the door offers. */

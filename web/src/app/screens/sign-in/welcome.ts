@@ -1,11 +1,12 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { ActivatedRoute, Router, RouterLink } from '@angular/router';
-import { LEAST_PASSWORD, type WayIn } from '@hopsk/contract/club';
+import { LEAST_PASSWORD } from '@hopsk/contract/club';
+import { type WayIn } from '@hopsk/contract/members';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
-import { AccountApi } from '../../data/account-api';
+import { MembersApi } from '../../data/members-api';
 import { signInActions } from '../../data/sign-in';
 import { Sending, Sent } from '../../parts/sending';
 import { Fields, type Field } from '../../ui/fields';
@@ -40,7 +41,7 @@ import { Whole } from '../../ui/whole';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Welcome {
-  private readonly api = inject(AccountApi);
+  private readonly api = inject(MembersApi);
   private readonly store = inject(Store);
   private readonly router = inject(Router);
   private readonly secret = inject(ActivatedRoute).snapshot.fragment ?? '';

@@ -4,7 +4,7 @@ import { words } from '@hopsk/words/words';
 import { SchoolChoicesForm } from '../../parts/school-choices';
 import type { Draft } from '../../parts/pattern-draft';
 import { SIDES, type Side } from '@hopsk/core/body/foot';
-import { FILE_LIMITS } from '@hopsk/core/language/pattern-file';
+import { FILE_LIMITS } from '@hopsk/core/language/limits';
 import { Box } from '../../ui/box';
 import { Choice } from '../../ui/choice';
 import { namedOptions } from '../../ui/options';

@@ -1,0 +1,25 @@
+/** The door, and where a link leads. */
+export const enter = {
+  enter: {
+    title: 'Sign in',
+    email: 'e-mail address',
+    password: 'password',
+    signIn: 'sign in',
+    demo: 'enter the demo club',
+    demoSays: 'An invented club with three months of runs. Change what you like.',
+    setupTitle: 'The first coach',
+    setupSays: 'This server is empty. Make your club and its first coach; others are added later.',
+    club: 'club',
+    coach: 'your name',
+    setUp: 'make the club',
+    passwordHint: 'at least 10 characters, and none that many people choose: some words of your own are best',
+    welcome: (name: string, club: string): string => `${name}, welcome to ${club}`,
+    newPassword: (name: string, club: string): string => `${name}, a new password for ${club}`,
+    welcomeSays: 'Choose your password. From then on you sign in with it and',
+    waiting: (taps: number): string =>
+      `${taps === 1 ? 'One tap waits' : `${taps} taps wait`} on this device. They are sent when whoever made them signs in here.`,
+    goIn: 'choose it and go in',
+    toDoor: 'to the door',
+    about: 'Footwork drills, rounds and a fault log for coaches on their feet.',
+  },
+};
