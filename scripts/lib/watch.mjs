@@ -2,6 +2,8 @@
 const [MOST, WITHIN] = [5, 600_000];
 /** From one look at the database to the next (ms). */
 const LOOKS = 2_000;
+/** From a start that failed to the next (ms). */
+const PAUSE = 1_500;
 
 /**
  * Keeps a server and its database running: one that ended by itself is started again, at most so often, and it is said.
@@ -37,7 +39,9 @@ export class Watch {
       if (this.leaving || this.server !== server) return;
       void this.again(`The server ended by itself (${code})`, async () => {
         this.server = await this.begin(this.database, server.port);
-        this.watchServer();
+        // Whoever left meanwhile leaves nothing behind.
+        if (this.leaving) await this.server.stop();
+        else this.watchServer();
       });
     });
   }
@@ -68,6 +72,8 @@ export class Watch {
       await work();
       console.error(`${new Date().toLocaleTimeString()} It is there again.`);
     } catch (error) {
+      // One may wait for the other: the server for its database.
+      await new Promise((done) => setTimeout(done, PAUSE));
       if (!this.leaving) await this.again(`It did not start (${error.message.split('\n')[0]})`, work);
     }
   }

@@ -10,7 +10,7 @@ import type { Counter } from './counter.js';
 export type Asked = { [Kind in 'add' | 'whole' | 'keep' | 'details']: [Kind, ...Parameters<Counter[Kind]>] }[
   'add' | 'whole' | 'keep' | 'details'];
 
-/** What one question may take: six times the slowest plan that the contract lets in, on the machine of `npm run bench`. */
+/** What one question may take: several times what the largest plan that the contract lets in takes with eight faults on its board. */
 const COUNTING_LIMITS = { ms: 20_000, megabytes: 512 } as const;
 
 /** Occasions and chances from which a run is counted where nobody waits for it, and characters of its log. */

@@ -31,7 +31,14 @@ import { Sending, Sent } from '../../parts/sending';
               <td class="muted num">{{ text.since(day(one.began), day(one.until)) }}</td>
               <td class="right">
                 @if (!one.here) {
-                  <button mat-button type="button" (click)="end(one)">{{ text.endDevice }}</button>
+                  <button
+                    mat-button
+                    type="button"
+                    [attr.aria-label]="text.endDeviceOf(one.device || text.someDevice, day(one.began))"
+                    (click)="end(one)"
+                  >
+                    {{ text.endDevice }}
+                  </button>
                 }
               </td>
             </tr>
