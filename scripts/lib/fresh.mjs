@@ -37,7 +37,7 @@ function copySources(to) {
 
 /** What a first run has installed and built, as links where nothing is written to it. */
 function copyBuilt(from, to) {
-  for (const folder of ['node_modules', 'web/node_modules', 'server/dist', 'web/dist', 'web/.angular/stamp'])
+  for (const folder of ['node_modules', 'web/node_modules', 'server/node_modules', 'server/dist', 'web/dist', 'web/.angular/stamp'])
     if (existsSync(join(from, folder))) spawnSync('cp', ['-al', join(from, folder), join(to, folder)]);
 }
 
