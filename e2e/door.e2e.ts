@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { root } from '../scripts/lib/project.mjs';
 import { FIRST_LOAD, firstLoad } from '../scripts/lib/first-load.mjs';
-import { accessible, expect, keptOnDevice, signInAs, tapTile, test } from './support.js';
+import { accessible, enterDemo, expect, keptOnDevice, signInAs, tapTile, test } from './support.js';
 
 test.describe('the door', () => {
   test('lets the demo club in, and out again', async ({ page }) => {
@@ -59,7 +59,7 @@ test.describe('the door', () => {
     await context.setOffline(false);
     await coach.goto('/enter');
     await expect(coach.getByText('3 taps wait on this device')).toBeVisible();
-    await coach.getByRole('button', { name: 'enter the demo club' }).click();
+    await enterDemo(coach);
     await coach.goto('/floor/run');
     await expect(coach.locator('.sent')).toHaveText('sent');
     await coach.getByRole('button', { name: 'end', exact: true }).click();
