@@ -45,6 +45,16 @@ test.describe('the door', () => {
     await expect(dialog).toContainText('Something is typed here and not saved');
     await dialog.getByRole('button', { name: 'stay signed in' }).click();
     await expect(dialog).toBeHidden();
+    // By whichever way.
+    for (const [way, stay] of [
+      ['leave the club', 'stay'],
+      ['make this house my own', 'keep the demo'],
+    ] as const) {
+      await coach.getByRole('button', { name: way }).click();
+      await expect(dialog).toContainText('Something is typed here and not saved');
+      await dialog.getByRole('button', { name: stay }).click();
+      await expect(dialog).toBeHidden();
+    }
 
     await coach.goto('/floor');
     await coach.locator('button.start').click();

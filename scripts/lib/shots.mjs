@@ -151,7 +151,8 @@ export const SHOTS = [
     name: 'club',
     go: async (page) => {
       await page.goto('/club');
-      await page.getByText('Runa').first().waitFor();
+      await page.getByRole('combobox', { name: 'what Runa may' }).waitFor();
+      await page.evaluate(() => document.querySelector('hop-members').scrollIntoView());
     },
   },
   {

@@ -137,11 +137,12 @@ export const club = {
       'Open one of these on the phone, or point its camera at the code. The first time the phone asks about the certificate; docs/phone.md says how to trust it.',
     phoneNoTls: 'This server speaks plain HTTP: phones will not start without a network and their screen may go dark.',
     staySigned: 'stay signed in',
-    signOutUnsent: 'Some taps are not sent yet. They stay on this device and are sent when you sign in again.',
-    signOutTyped: (n: number): string =>
+    unsentStays: 'Some taps are not sent yet. They stay on this device and are sent when you sign in again.',
+    unsentLost: 'Some taps are not sent yet: once you are out, nobody can send them.',
+    typedLost: (n: number): string =>
       n === 1
-        ? 'Something is typed here and not saved: signing out deletes it from this device.'
-        : `${n} things are typed here and not saved: signing out deletes them from this device.`,
+        ? 'Something is typed here and not saved: it is deleted from this device.'
+        : `${n} things are typed here and not saved: they are deleted from this device.`,
     signOutAsk: 'Sign out?',
     unitsCm: 'centimetres',
     unitsFt: 'feet and inches',

@@ -1,20 +1,17 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { Router } from '@angular/router';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
-import { firstValueFrom } from 'rxjs';
 import { AccountApi } from '../../data/account-api';
-import { DeviceStore } from '../../data/device-store';
 import { mine } from '../../data/may';
-import { Outbox } from '../../data/outbox';
-import { signInActions, signInFeature } from '../../data/sign-in';
+import { signInFeature } from '../../data/sign-in';
 import { Sending, Sent } from '../../parts/sending';
 import { Ask } from '../../ui/ask';
 import { Head } from '../../ui/head';
 import { ClubFileForm } from './club-file';
 import { FaultViews } from './fault-views';
 import { LeaveClub } from './leave-club';
+import { Leaving } from './leaving';
 import { Members } from './members';
 import { OwnDevices } from './own-devices';
 import { OwnHouse } from './own-house';
@@ -81,31 +78,20 @@ import { Taught } from './taught';
 })
 export class ClubScreen {
   private readonly api = inject(AccountApi);
-  private readonly store = inject(Store);
-  private readonly router = inject(Router);
-  private readonly device = inject(DeviceStore);
-  private readonly outbox = inject(Outbox);
+  private readonly leaving = new Leaving();
   private readonly questions = inject(Ask);
   protected readonly text = words.club;
   protected readonly common = words.common;
   protected readonly sending = new Sending();
   protected readonly mine = mine();
   protected readonly may = this.mine.may;
-  protected readonly me = this.store.selectSignal(signInFeature.selectMe);
+  protected readonly me = inject(Store).selectSignal(signInFeature.selectMe);
 
-  /** Signs out; copies of people leave this device, taps that are not sent stay. What would be lost is said first. */
+  /** Signs out; what would be lost is said first, and where nothing would nothing is asked. */
   protected async signOut(): Promise<void> {
-    const { signOutUnsent, signOutTyped, staySigned: no } = this.text;
-    const typed = await this.device.drafts().catch(() => 0);
-    const lost = [...(this.outbox.state().waiting > 0 ? [signOutUnsent] : []), ...(typed > 0 ? [signOutTyped(typed)] : [])];
+    const lost = await this.leaving.lost(true);
     const question = [...lost, this.text.signOutAsk].join(' ');
-    if (lost.length > 0 && !(await this.questions.sure({ question, yes: this.common.signOut, no }))) return;
-    await this.sending.send(async () => {
-      await firstValueFrom(this.api.signOut());
-      await this.device.forgetLists();
-      this.store.dispatch(signInActions.left());
-      await this.router.navigate(['/enter']);
-      return '';
-    });
+    if (lost.length > 0 && !(await this.questions.sure({ question, yes: this.common.signOut, no: this.text.staySigned }))) return;
+    await this.sending.send(() => this.leaving.by(this.api.signOut()));
   }
 }

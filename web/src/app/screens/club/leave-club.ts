@@ -1,14 +1,10 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { Router } from '@angular/router';
 import { words } from '@hopsk/words/words';
-import { Store } from '@ngrx/store';
-import { firstValueFrom } from 'rxjs';
 import { MembersApi } from '../../data/members-api';
-import { DeviceStore } from '../../data/device-store';
-import { signInActions } from '../../data/sign-in';
 import { Sending, Sent } from '../../parts/sending';
 import { Ask } from '../../ui/ask';
+import { Leaving } from './leaving';
 
 /** Out of the club, of one's own will. */
 @Component({
@@ -27,22 +23,15 @@ import { Ask } from '../../ui/ask';
 })
 export class LeaveClub {
   private readonly api = inject(MembersApi);
-  private readonly device = inject(DeviceStore);
-  private readonly store = inject(Store);
-  private readonly router = inject(Router);
+  private readonly leaving = new Leaving();
   private readonly questions = inject(Ask);
   protected readonly text = words.club;
   protected readonly sending = new Sending();
 
   protected async leave(): Promise<void> {
-    const { leaveAsk: question, leaveDo: yes, leaveNo: no } = this.text;
+    const { leaveAsk, leaveDo: yes, leaveNo: no } = this.text;
+    const question = [...(await this.leaving.lost(false)), leaveAsk].join(' ');
     if (!(await this.questions.sure({ question, yes, no }))) return;
-    await this.sending.send(async () => {
-      await firstValueFrom(this.api.leaveClub());
-      await this.device.forgetLists();
-      this.store.dispatch(signInActions.left());
-      await this.router.navigate(['/enter']);
-      return '';
-    });
+    await this.sending.send(() => this.leaving.by(this.api.leaveClub()));
   }
 }

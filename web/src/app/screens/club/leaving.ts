@@ -1,0 +1,36 @@
+import { inject } from '@angular/core';
+import { Router } from '@angular/router';
+import { words } from '@hopsk/words/words';
+import { Store } from '@ngrx/store';
+import { firstValueFrom, type Observable } from 'rxjs';
+import { DeviceStore } from '../../data/device-store';
+import { Outbox } from '../../data/outbox';
+import { signInActions } from '../../data/sign-in';
+
+/** The ways out of a club's pages: copies of people leave this device, taps that are not sent stay. To be made where things can be injected. */
+export class Leaving {
+  private readonly device = inject(DeviceStore);
+  private readonly outbox = inject(Outbox);
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+
+  /**
+   * What would be lost with it, said before the question; nothing where nothing would.
+   * @param back whether whoever leaves can come in again, and what waits be sent.
+   */
+  async lost(back: boolean): Promise<string[]> {
+    const { unsentStays, unsentLost, typedLost } = words.club;
+    const typed = await this.device.drafts().catch(() => 0);
+    const unsent = this.outbox.state().waiting > 0 ? [back ? unsentStays : unsentLost] : [];
+    return [...unsent, ...(typed > 0 ? [typedLost(typed)] : [])];
+  }
+
+  /** Asks the server for it, and is out when it is done. */
+  async by(asked: Observable<unknown>): Promise<string> {
+    await firstValueFrom(asked);
+    await this.device.forgetLists();
+    this.store.dispatch(signInActions.left());
+    await this.router.navigate(['/enter']);
+    return '';
+  }
+}
