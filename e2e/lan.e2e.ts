@@ -1,3 +1,4 @@
+import { X509Certificate } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { request as ask } from 'node:https';
 import { join } from 'node:path';
@@ -18,7 +19,7 @@ const verified = (url: string, ca: string): Promise<number> =>
       .end();
   });
 
-test('npm start -- --lan: a run over HTTPS through another address of this machine', async ({ playwright }) => {
+test('npm start -- --lan: a run over HTTPS through another address of this machine', async ({ playwright, request }) => {
   test.slow();
   const start = await NpmStart.begin('--lan', '--open-demo', '--host', HOST);
   const browser = await playwright.chromium.launch({ ...CHROMIUM, args: [...CHROMIUM.args, '--ignore-certificate-errors'] });
@@ -27,8 +28,13 @@ test('npm start -- --lan: a run over HTTPS through another address of this machi
     expect(origin).toMatch(/^https:\/\/127\.0\.0\.2:\d+$/);
     // The code for the phone's camera stands in the terminal too.
     expect(start.said).toMatch(/[▀▄█]{10}/);
-    const certificate = readFileSync(join(start.data, 'certificate/cert.pem'), 'utf8');
+    const certificate = readFileSync(join(start.data, 'certificate/authority.pem'), 'utf8');
     expect(await verified(`${origin}/api/health`, certificate)).toBe(200);
+
+    // Plain HTTP on the same port says where to go, and keeps nothing.
+    const plain = await request.get(origin.replace('https', 'http'));
+    expect(plain.status()).toBe(426);
+    expect(await plain.text()).toContain(`href="${origin}/"`);
 
     const context = await browser.newContext({
       baseURL: origin,
@@ -59,6 +65,12 @@ test('npm start -- --lan: a run over HTTPS through another address of this machi
 
     await page.goto('/club');
     await expect(page.getByRole('img', { name: origin })).toBeVisible();
+    // What phones are told to trust is what the terminal says.
+    const { fingerprint256 } = new X509Certificate(certificate);
+    expect(start.said).toContain(fingerprint256);
+    await expect(page.getByText(fingerprint256)).toBeVisible();
+    const [loaded] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'load the certificate' }).click()]);
+    expect(readFileSync(await loaded.path(), 'utf8')).toBe(certificate);
     // The page can start without a network from now on.
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => true));
     expect(seen).toEqual([]);

@@ -1,8 +1,22 @@
-import { existsSync, mkdtempSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  closeSync,
+  existsSync,
+  mkdtempSync,
+  openSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+  writeSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import type pg from 'pg';
 import { NpmStart } from './npm-start.js';
-import { fillDatabase, withDatabase } from '../scripts/lib/postgres.mjs';
+import { roll } from '../scripts/lib/rolled.mjs';
+import { asked, fillDatabase, withDatabase } from '../scripts/lib/postgres.mjs';
 import { accessible, enterDemo, expect, test } from './support.js';
 
 const lock = (data: string): string => join(data, 'postgres/postmaster.pid');
@@ -197,6 +211,55 @@ test.describe('npm start', () => {
     } finally {
       await start.end();
     }
+  });
+
+  test('the app is no superuser of its database, also of one that an earlier version made; its logs are its user’s alone', async ({
+    request,
+  }) => {
+    const start = await NpmStart.begin('--empty');
+    await start.stop('SIGINT');
+    const roles = (): Promise<string> =>
+      withDatabase(start.data, async (url: string) => {
+        const sql = `select array_agg(distinct tableowner::text) as owners, (select rolsuper from pg_roles where rolname = current_user) as super
+          from pg_tables where schemaname = 'public'`;
+        return JSON.stringify((await asked(url, (client: pg.Client) => client.query(sql))).rows[0]);
+      });
+    const app = JSON.stringify({ owners: ['hopsk_app'], super: false });
+    try {
+      expect(await roles()).toBe(app);
+      const outside = "copy (select 'x') to program 'true'";
+      await expect(withDatabase(start.data, (url: string) => fillDatabase(url, outside))).rejects.toThrow(/must be superuser|permission denied/);
+      // As an earlier version left it: all of it the cluster's own user's.
+      await withDatabase(start.data, (_url: string, admin: ((database: string) => string) | null) =>
+        fillDatabase(admin?.('hopsk') ?? '', 'reassign owned by hopsk_app to hopsk; alter database hopsk owner to hopsk'),
+      );
+      const again = NpmStart.on(start.data);
+      expect((await request.get(`${await again.address()}/api/health`)).status()).toBe(200);
+      await again.stop('SIGINT');
+      expect(await roles()).toBe(app);
+      for (const name of ['server.log', 'postgres.log']) expect(statSync(join(start.data, 'log', name)).mode & 0o077).toBe(0);
+    } finally {
+      await start.end();
+    }
+  });
+
+  test('a log begins anew when it is long, and so many earlier ones are kept; who writes to it goes on', () => {
+    const folder = mkdtempSync(join(tmpdir(), 'hopsk-log-'));
+    const file = join(folder, 'server.log');
+    const writer = openSync(file, 'a', 0o644);
+    for (let n = 0; n < 9; n++) {
+      writeSync(writer, `${n}`.repeat(60));
+      roll(file, { most: 100, kept: 2 });
+    }
+    closeSync(writer);
+    expect(readdirSync(folder).sort()).toEqual(['server.log', 'server.log.1', 'server.log.2']);
+    expect(['', '.1', '.2'].map((end) => readFileSync(`${file}${end}`, 'utf8'))).toEqual([
+      '8'.repeat(60),
+      '6'.repeat(60) + '7'.repeat(60),
+      '4'.repeat(60) + '5'.repeat(60),
+    ]);
+    for (const name of readdirSync(folder)) expect(statSync(join(folder, name)).mode & 0o077).toBe(0);
+    rmSync(folder, { recursive: true });
   });
 
   test('a run that was killed leaves its locks; the next one takes them over', async ({ request }) => {

@@ -14,7 +14,7 @@ async function main() {
   const [file] = positionals;
   if (positionals.length !== 1) throw new Plain(`One backup is restored at a time.\n\n${help}`);
   if (!existsSync(file)) throw new Plain(`There is no file ${file}.`);
-  const { before } = await withDatabase(values.data ? resolve(values.data) : dataFolder, (url) => restore(url, file));
+  const { before } = await withDatabase(values.data ? resolve(values.data) : dataFolder, (url, admin) => restore(url, file, admin));
   console.log(`${file} is in place. What stood there before is kept as the database ${before}.`);
   console.log('Start Hopsk again if the backup was made by an earlier version.');
 }

@@ -1,4 +1,7 @@
+import { X509Certificate } from 'node:crypto';
+import { readFileSync } from 'node:fs';
 import { isIP } from 'node:net';
+import { hostname, networkInterfaces } from 'node:os';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { buildServer, buildWeb } from './lib/build.mjs';
@@ -7,6 +10,7 @@ import { takeMark } from './lib/mark.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { startPostgres } from './lib/postgres.mjs';
 import { dataFolder, failed, must, node, Plain, root, step } from './lib/project.mjs';
+import { keepRolled } from './lib/rolled.mjs';
 import { startServer } from './lib/server.mjs';
 import { Watch } from './lib/watch.mjs';
 
@@ -17,6 +21,7 @@ const help = `npm start -- [options]
   --open-demo        with --lan: everybody on the network may enter the demo club
   --host ADDRESS     with --lan: listen on this address only (all of the machine's)
   --cert F --key F   the club's own certificate instead of a made one
+  --name NAMES       host names by which others call it, separated by commas
   --trust-proxy A    addresses of a proxy in front that is trusted to say who asks
   --data FOLDER      keep the database here (.data)
 DATABASE_URL names a PostgreSQL of the club's own instead of one in the data folder.`;
@@ -31,6 +36,7 @@ function options() {
         host: { type: 'string', default: '0.0.0.0' },
         cert: { type: 'string' },
         key: { type: 'string' },
+        name: { type: 'string', default: '' },
         'trust-proxy': { type: 'string' },
         'open-demo': { type: 'boolean', default: false },
         data: { type: 'string' },
@@ -66,6 +72,7 @@ async function main() {
   process.on('SIGTERM', onSignal);
   try {
     undo.push(takeMark(wanted.data));
+    keepRolled(join(wanted.data, 'log'));
     await step('packages', ensurePackages);
     let database = null;
     await step('database', async () => {
@@ -95,6 +102,7 @@ async function main() {
     tls = await certificate(wanted);
     const server = await watch.start();
     if (wanted.empty) await endDemo(url);
+    if (wanted.lan && !wanted.cert) undo.push(followAddresses(wanted, watch));
     await sayWhere(wanted, tls, server.port, demo);
   } catch (error) {
     await leave().catch(() => undefined);
@@ -117,7 +125,10 @@ function refuse(wanted, { demo }) {
 
 const environment = (wanted, tls) => ({
   HOPSK_HOSTS: wanted.lan ? (wanted.host === '0.0.0.0' ? '0.0.0.0' : `127.0.0.1,${wanted.host}`) : '127.0.0.1',
+  HOPSK_NAMES: [hostname(), `${hostname().split('.')[0]}.local`, ...(tls?.name ? [tls.name] : []), wanted.name].join(','),
   ...(tls ? { HOPSK_CERT: tls.cert, HOPSK_KEY: tls.key } : {}),
+  ...(tls?.authority ? { HOPSK_AUTHORITY: tls.authority } : {}),
+  ...(wanted.cert ? { HOPSK_CERT_OWN: '1' } : {}),
   ...(wanted['trust-proxy'] ? { HOPSK_TRUST_PROXY: wanted['trust-proxy'] } : {}),
 });
 
@@ -133,20 +144,53 @@ async function certificate(wanted) {
   );
 }
 
+/** How often it is looked whether the machine has other addresses now, or its certificate is nearly over (ms). */
+const LOOKS = 60_000;
+const DAY = 24 * 3600 * 1000;
+
+/** Lets the certificate follow the addresses of the machine while it runs. Gives how to stop that. */
+function followAddresses(wanted, watch) {
+  const addressesNow = () => JSON.stringify([addresses(), Math.floor(Date.now() / DAY)]);
+  let before = addressesNow();
+  const timer = setInterval(async () => {
+    const now = addressesNow();
+    if (now === before) return;
+    before = now;
+    try {
+      await certificate(wanted);
+      watch.server?.child.send('certificate');
+    } catch (error) {
+      console.error(`The certificate could not follow the addresses of this machine (${error.message.split('\n')[0]}).`);
+    }
+  }, LOOKS);
+  return () => clearInterval(timer);
+}
+
+const fingerprint = (file) => new X509Certificate(readFileSync(file)).fingerprint256;
+
+const addresses = () =>
+  Object.values(networkInterfaces())
+    .flatMap((list) => list ?? [])
+    .filter((net) => net.family === 'IPv4' && !net.internal)
+    .map((net) => net.address);
+
 async function sayWhere(wanted, tls, port, demo) {
   const scheme = tls ? 'https' : 'http';
   console.log(`\nHopsk is at ${scheme}://127.0.0.1:${port}`);
   if (wanted.lan) {
-    const { networkInterfaces } = await import('node:os');
     const { default: qr } = await import(join(root, 'node_modules/qrcode/lib/index.js'));
-    const nets = Object.values(networkInterfaces()).flatMap((list) => list ?? []);
-    const hosts =
-      wanted.host === '0.0.0.0' ? nets.filter((net) => net.family === 'IPv4' && !net.internal).map((net) => net.address) : [wanted.host];
+    const hosts = wanted.host === '0.0.0.0' ? addresses() : [wanted.host];
     for (const host of hosts) {
       console.log(`\non the network: ${scheme}://${host}:${port}  (trusting the certificate: docs/phone.md)`);
       console.log(await qr.toString(`${scheme}://${host}:${port}`, { type: 'utf8' }));
     }
     if (hosts.length === 0) console.log('This machine has no address on a network just now.');
+    for (const address of tls?.left ?? [])
+      console.log(`${address} is no private address: this house's certificate cannot speak for it. Use one of your own (--cert, --key).`);
+    if (tls?.authority)
+      console.log(
+        `Phones trust this house once its certificate is installed (docs/phone.md): ${tls.authority}\nfingerprint, to compare: ${fingerprint(tls.authority)}`,
+      );
   }
   if (demo)
     console.log(

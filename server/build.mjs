@@ -8,7 +8,7 @@ export const bundle = {
   entryPoints: {
     main: 'src/main.ts',
     'import-file': 'src/transfer/import-file.ts',
-    certificate: 'src/certificate.ts',
+    certificate: 'src/certificate/main.ts',
     'owner-link': 'src/club/owner-link.ts',
     counting: 'src/counting/thread.ts',
   },

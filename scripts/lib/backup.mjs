@@ -1,5 +1,6 @@
 import { chmodSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join, resolve } from 'node:path';
+import { APP } from './app-role.mjs';
 import { asked, ensurePostgres } from './postgres.mjs';
 import { exec, Plain } from './project.mjs';
 
@@ -44,33 +45,40 @@ export async function backup(url, folder, keep) {
 
 /**
  * Puts a backup in the place of the database, while the server runs. It is read into a database beside it first: what cannot be read
- * whole changes nothing. The one that stood there is kept under another name, which is given back.
+ * whole changes nothing. The one that stood there is kept under another name, which is given back. `admin` gives addresses of databases for who
+ * may make them, where the app itself may not; what is read in is the app's all the same.
  */
-export async function restore(url, file) {
+export async function restore(url, file, admin = null) {
   const at = new URL(url);
   const name = decodeURIComponent(at.pathname.slice(1));
   const beside = `${name}_restored`;
   const before = `${name}_before_${stamp().replace(/\D/g, '')}`;
-  const to = (database) => {
+  const of = (database) => {
     const other = new URL(url);
     other.pathname = `/${encodeURIComponent(database)}`;
     return other.href;
   };
-  const admin = to('postgres');
+  const to = admin ?? of;
   const id = (client, database) => client.escapeIdentifier(database);
-  await asked(admin, async (client) => {
+  await asked(to('postgres'), async (client) => {
     await client.query(`drop database if exists ${id(client, beside)}`);
     await client.query(`create database ${id(client, beside)}`);
+    if (admin) await client.query(`alter database ${id(client, beside)} owner to ${APP}`);
   });
   try {
-    await tool('pg_restore', to(beside), ['--exit-on-error', '--single-transaction', '--no-owner', '--no-privileges', resolve(file)]);
-    const { rows } = await asked(to(beside), (client) => client.query(`select to_regclass('schema_migration') is not null as ours`));
+    const whose = admin ? ['--role', APP] : [];
+    await tool('pg_restore', to(beside), [
+      ...['--exit-on-error', '--single-transaction', '--no-owner', '--no-privileges'],
+      ...whose,
+      resolve(file),
+    ]);
+    const { rows } = await asked(of(beside), (client) => client.query(`select to_regclass('schema_migration') is not null as ours`));
     if (!rows[0].ours) throw new Plain(`${file} is no backup of Hopsk.`);
   } catch (error) {
-    await asked(admin, (client) => client.query(`drop database if exists ${id(client, beside)}`));
+    await asked(to('postgres'), (client) => client.query(`drop database if exists ${id(client, beside)}`));
     throw error;
   }
-  await asked(admin, async (client) => {
+  await asked(to('postgres'), async (client) => {
     // Nobody comes in between the two names.
     await client.query(`alter database ${id(client, name)} with allow_connections false`);
     try {

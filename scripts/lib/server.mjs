@@ -1,6 +1,6 @@
 import { fork } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, openSync, readFileSync, writeFileSync } from 'node:fs';
+import { appendFileSync, closeSync, existsSync, mkdirSync, openSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { node, Plain, root } from './project.mjs';
 
@@ -15,8 +15,8 @@ function sessionSecret(data) {
 export async function startServer(data, env) {
   mkdirSync(join(data, 'log'), { recursive: true });
   const logFile = join(data, 'log', 'server.log');
-  const log = openSync(logFile, 'a');
-  const errors = [];
+  const log = openSync(logFile, 'a', 0o600);
+  let errors = '';
   const child = fork(join(root, 'server/dist/main.mjs'), [], {
     execPath: node,
     stdio: ['ignore', log, 'pipe', 'ipc'],
@@ -31,12 +31,20 @@ export async function startServer(data, env) {
       ...env,
     },
   });
-  child.stderr.on('data', (chunk) => errors.push(String(chunk)));
+  child.stderr.on('data', (chunk) => {
+    errors = `${errors}${chunk}`.slice(-10_000);
+    appendFileSync(log, chunk);
+  });
   const port = await new Promise((done, fail) => {
-    child.once('message', (message) => done(message.port));
-    child.once('exit', () => fail(new Plain(errors.join('').trim() || `The server did not start; see ${logFile}.`)));
+    child.on('message', (message) => {
+      if (message.port) done(message.port);
+      // What the one who started it should know.
+      if (message.say) console.error(message.say);
+    });
+    child.once('exit', () => fail(new Plain(errors.trim() || `The server did not start; see ${logFile}.`)));
   });
   const ended = new Promise((done) => child.once('exit', done));
+  void ended.then(() => closeSync(log));
   return {
     port,
     child,

@@ -9,7 +9,9 @@ import { isAway } from './db/pool.js';
 import { run } from './db/sql.js';
 import { guard } from './http/access.js';
 import { headers } from './http/headers.js';
+import { hostGuard, isOwnName } from './http/hosts.js';
 import { requestLog } from './http/log.js';
+import { httpsFromElsewhere, proxyNotice } from './http/plain.js';
 import { answerProblems, notFound } from './http/problem.js';
 import { Room } from './http/room.js';
 import { actors, guardWrites, sessions } from './http/sign-in.js';
@@ -24,10 +26,11 @@ import { transferRoutes } from './transfer/routes.js';
 
 /** The whole server as one Express application; listening is somebody else's. */
 export function createApp(
-  config: Pick<Config, 'web' | 'tls' | 'trustProxy' | 'sessionSecret' | 'uploads' | 'room'>,
+  config: Pick<Config, 'web' | 'tls' | 'names' | 'authority' | 'trustProxy' | 'sessionSecret' | 'uploads' | 'room'>,
   backing: Backing,
   log: Logger,
   phone: () => Promise<Phone>,
+  say: (sentence: string) => void = () => undefined,
 ): Express {
   const { pool } = backing;
   const app = express();
@@ -35,7 +38,9 @@ export function createApp(
   if (config.trustProxy !== null) app.set('trust proxy', config.trustProxy);
   app.disable('x-powered-by');
   app.use(requestLog(log));
-  app.use(headers(secure));
+  const own = config.tls?.own ? config.tls.cert : null;
+  app.use(proxyNotice(config.trustProxy !== null, say), httpsFromElsewhere, hostGuard(isOwnName(config.names, own)));
+  app.use(headers(secure, own !== null));
   app.use(compression());
 
   const room = new Room(config.uploads, config.room);
@@ -54,7 +59,7 @@ export function createApp(
     );
     response.status(database ? 200 : 503).json({ ok: database, database, room: await room.has() });
   });
-  api.use(sessions(pool, config.sessionSecret, secure, config.trustProxy !== null));
+  api.use(sessions(pool, config.sessionSecret, { secure, own: own !== null, proxied: config.trustProxy !== null }));
   // Who asks, and whether they may, before anything that was sent is read.
   api.use(actors(pool), guardWrites, guard, room.guard);
   // A file with a whole club is large, and read as a stream; every other request is small, and of strangers the smallest.
@@ -81,6 +86,12 @@ export function createApp(
   });
   app.use('/api', api);
 
+  const { authority } = config;
+  if (authority !== null)
+    app.get('/authority.crt', (_request, response) => {
+      // Phones offer to install what comes so.
+      response.type('application/x-x509-ca-cert').set('Cache-Control', 'no-cache').sendFile(authority);
+    });
   if (config.web !== null) app.use(webFiles(config.web));
   app.use(answerProblems(log));
   return app;

@@ -10,6 +10,12 @@ const Environment = z.object({
   HOPSK_WEB: z.string().optional(),
   HOPSK_CERT: z.string().optional(),
   HOPSK_KEY: z.string().optional(),
+  /** The certificate is the club's own, not one that the house made. */
+  HOPSK_CERT_OWN: z.literal('1').optional(),
+  /** The certificate of the house's authority, for phones to trust. */
+  HOPSK_AUTHORITY: z.string().optional(),
+  /** Host names by which this server may be called, separated by commas. */
+  HOPSK_NAMES: z.string().max(2000).default(''),
   /** Addresses of a proxy in front that is trusted to say who asks. */
   HOPSK_TRUST_PROXY: z.string().optional(),
   HOPSK_SESSION_SECRET: z.string().min(16),
@@ -24,12 +30,22 @@ const Environment = z.object({
   HOPSK_LOG: z.enum(['silent', 'info', 'warn']).default('info'),
 });
 
+export interface Tls {
+  readonly cert: string;
+  readonly key: string;
+  /** The club's own, which browsers trust without being told to. */
+  readonly own: boolean;
+}
+
 export interface Config {
   readonly databaseUrl: string;
   readonly port: number;
   readonly hosts: readonly string[];
   readonly web: string | null;
-  readonly tls: { readonly cert: string; readonly key: string } | null;
+  readonly tls: Tls | null;
+  /** The file of the house's authority. */
+  readonly authority: string | null;
+  readonly names: readonly string[];
   readonly trustProxy: string | null;
   readonly sessionSecret: string;
   readonly uploads: string;
@@ -45,19 +61,16 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
   const e = parsed.data;
   if ((e.HOPSK_CERT === undefined) !== (e.HOPSK_KEY === undefined))
     throw new Error('Settings are wrong: a certificate needs its key and a key its certificate.');
-  for (const file of [e.HOPSK_CERT, e.HOPSK_KEY])
+  for (const file of [e.HOPSK_CERT, e.HOPSK_KEY, e.HOPSK_AUTHORITY])
     if (file !== undefined && !existsSync(file)) throw new Error(`Settings are wrong: ${file} is not there.`);
   return {
     databaseUrl: e.DATABASE_URL,
     port: e.HOPSK_PORT,
-    hosts: e.HOPSK_HOSTS.split(',')
-      .map((host) => host.trim())
-      .filter((host) => host !== ''),
+    hosts: listed(e.HOPSK_HOSTS),
+    names: listed(e.HOPSK_NAMES),
+    authority: e.HOPSK_AUTHORITY ?? null,
     web: e.HOPSK_WEB ?? null,
-    tls:
-      e.HOPSK_CERT !== undefined && e.HOPSK_KEY !== undefined
-        ? { cert: readFileSync(e.HOPSK_CERT, 'utf8'), key: readFileSync(e.HOPSK_KEY, 'utf8') }
-        : null,
+    tls: e.HOPSK_CERT !== undefined && e.HOPSK_KEY !== undefined ? readTls(e.HOPSK_CERT, e.HOPSK_KEY, e.HOPSK_CERT_OWN === '1') : null,
     trustProxy: e.HOPSK_TRUST_PROXY ?? null,
     sessionSecret: e.HOPSK_SESSION_SECRET,
     uploads: e.HOPSK_UPLOADS,
@@ -65,3 +78,15 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     log: e.HOPSK_LOG,
   };
 }
+
+const readTls = (cert: string, key: string, own: boolean): Tls => ({
+  cert: readFileSync(cert, 'utf8'),
+  key: readFileSync(key, 'utf8'),
+  own,
+});
+
+const listed = (text: string): string[] =>
+  text
+    .split(',')
+    .map((one) => one.trim())
+    .filter((one) => one !== '');

@@ -1,3 +1,5 @@
+import { X509Certificate } from 'node:crypto';
+import { readFileSync } from 'node:fs';
 import { networkInterfaces } from 'node:os';
 import type { Phone } from '@hopsk/contract/club';
 import QRCode from 'qrcode';
@@ -12,7 +14,7 @@ export function ownAddresses(): string[] {
 }
 
 /** What the page about phones shows: whether they reach this server, and where. */
-export async function phonePage(config: Pick<Config, 'hosts' | 'tls'>, port: number): Promise<Phone> {
+export async function phonePage(config: Pick<Config, 'hosts' | 'tls' | 'authority'>, port: number): Promise<Phone> {
   const open = config.hosts.filter((host) => !/^127\.0\.0\.1$|^::1$|^localhost$/.test(host));
   const named = open.flatMap((host) => (host === '0.0.0.0' || host === '::' ? ownAddresses() : [host]));
   const scheme = config.tls ? 'https' : 'http';
@@ -22,5 +24,6 @@ export async function phonePage(config: Pick<Config, 'hosts' | 'tls'>, port: num
       return { url, qr: await QRCode.toDataURL(url, { margin: 2, width: 240 }) };
     }),
   );
-  return { lan: named.length > 0, secure: config.tls !== null, addresses };
+  const authority = config.authority === null ? null : new X509Certificate(readFileSync(config.authority)).fingerprint256;
+  return { lan: named.length > 0, secure: config.tls !== null, addresses, authority };
 }

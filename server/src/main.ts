@@ -1,12 +1,16 @@
 import { createServer, type Server } from 'node:http';
-import { createServer as createSecureServer } from 'node:https';
+import { Server as SecureServer } from 'node:https';
 import type { AddressInfo } from 'node:net';
 import { createApp } from './app.js';
 import { readConfig } from './config.js';
 import { CountingThreads } from './counting/threads.js';
 import { migrate } from './db/migrate.js';
 import { openPool } from './db/pool.js';
+import { one } from './db/sql.js';
+import { eitherServer } from './http/either.js';
+import { isOwnName } from './http/hosts.js';
 import { makeLog } from './http/log.js';
+import { sayHttps } from './http/plain.js';
 import { phonePage } from './lan.js';
 
 /** Starts the server, tells its parent the port it got, and stops cleanly on a signal. */
@@ -17,10 +21,17 @@ async function main(): Promise<void> {
   await migrate(pool);
   let port = config.port;
   const counts = new CountingThreads((why) => log.warn({ why }, 'a run could not be counted'));
-  const app = createApp(config, { pool, counts }, log, () => phonePage(config, port));
+  const say = (sentence: string): void => {
+    log.warn(sentence);
+    process.send?.({ say: sentence });
+  };
+  if (await one(pool, 'superuser').then((row) => row !== null))
+    say('The database is reached by a superuser of it: give Hopsk a role of its own that owns its database and nothing else.');
+  const app = createApp(config, { pool, counts }, log, () => phonePage(config, port), say);
+  const plain = sayHttps(isOwnName(config.names, config.tls?.own ? config.tls.cert : null));
   const servers: Server[] = [];
   for (const host of config.hosts) {
-    const server = config.tls ? createSecureServer(config.tls, app) : createServer(app);
+    const server = config.tls ? eitherServer(config.tls, app, plain) : createServer(app);
     // A club file of a gigabyte over the network of a hall takes a while.
     server.requestTimeout = 1800_000;
     servers.push(server);
@@ -29,6 +40,12 @@ async function main(): Promise<void> {
     port = (server.address() as AddressInfo).port;
   }
   process.send?.({ port });
+  // The addresses of the machine changed, and with them the certificate.
+  process.on('message', (message) => {
+    if (message !== 'certificate') return;
+    const { tls } = readConfig(process.env);
+    for (const server of servers) if (tls && server instanceof SecureServer) server.setSecureContext(tls);
+  });
 
   const stop = (): void => {
     for (const server of servers) {

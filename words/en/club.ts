@@ -134,8 +134,16 @@ export const club = {
     phoneOff:
       'Only this machine can open Hopsk now. Start it with ‘npm start -- --lan’ to let phones on the same network reach it over HTTPS.',
     phoneOn:
-      'Open one of these on the phone, or point its camera at the code. The first time the phone asks about the certificate; docs/phone.md says how to trust it.',
-    phoneNoTls: 'This server speaks plain HTTP: phones will not start without a network and their screen may go dark.',
+      'Open one of these on the phone, or point its camera at the code. The first time the phone warns: it does not know this house’s certificate yet. Compare the address, then go on.',
+    phoneNoTls: 'This server speaks plain HTTP: only this machine and a proxy in front of it that speaks HTTPS are answered.',
+    phoneTrust: 'Trust this house, once',
+    phoneTrustWhy:
+      'A phone that has this certificate installed warns no more, starts Hopsk without a network and keeps its screen awake. It speaks for private addresses and this machine’s name only, and stays when addresses change.',
+    phoneTrustAndroid: 'Android: load it, then settings → security → install a certificate → CA certificate, and choose the file.',
+    phoneTrustApple:
+      'iPhone, iPad: load it, then settings → profile downloaded → install; afterwards settings → general → about → certificate trust settings, and switch it on.',
+    phoneTrustLoad: 'load the certificate',
+    phoneTrustPrint: 'fingerprint (SHA-256), to compare with the one in the terminal and on the phone',
     staySigned: 'stay signed in',
     unsentStays: 'Some taps are not sent yet. They stay on this device and are sent when you sign in again.',
     unsentLost: 'Some taps are not sent yet: once you are out, nobody can send them.',

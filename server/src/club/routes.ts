@@ -57,8 +57,8 @@ export function doorRoutes(pool: Pool, secret: string): Router {
   });
 
   router.post('/sign-out', async (request, response) => {
-    await leave(request);
-    response.clearCookie('hopsk.sid').clearCookie('XSRF-TOKEN').status(204).end();
+    await leave(request, response);
+    response.status(204).end();
   });
 
   router.post('/way-in', async (request, response) => {

@@ -88,6 +88,8 @@ export const ACCESS: Readonly<Record<string, Open>> = {
 };
 
 interface Row {
+  /** As in the table, without its method. */
+  readonly path: string;
   readonly method: string;
   readonly parts: readonly string[];
   readonly open: Open;
@@ -95,20 +97,28 @@ interface Row {
 
 const rows = Object.entries(ACCESS).map(([way, open]): Row => {
   const [method = '', path = ''] = way.split(' ');
-  return { method, parts: path.split('/'), open };
+  return { path, method, parts: path.split('/'), open };
 });
 
 /**
  * To whom a way is open; null: there is no such way.
  * @example openTo('GET', '/athletes/5/book') // ['owner', 'coach', 'reader']
  */
-export function openTo(method: string, path: string): Open | null {
+export const openTo = (method: string, path: string): Open | null => rowOf(method, path)?.open ?? null;
+
+/**
+ * A way as the table has it, without what stands in it; null: there is no such way.
+ * @example wayOf('GET', '/athletes/5/book') // '/athletes/:id/book'
+ */
+export const wayOf = (method: string, path: string): string | null => rowOf(method, path)?.path ?? null;
+
+function rowOf(method: string, path: string): Row | undefined {
   const asked = path.split('/');
   const fits = ({ parts }: Row): boolean =>
     parts.length === asked.length && parts.every((part, i) => (part.startsWith(':') ? asked[i] !== '' : part === asked[i]));
   const named = (row: Row): number => row.parts.filter((part) => part.startsWith(':')).length;
   const found = rows.filter((row) => row.method === method && fits(row)).sort((a, b) => named(a) - named(b));
-  return found[0]?.open ?? null;
+  return found[0];
 }
 
 /** Lets pass only whom a way is open to. Who is asked first, and nothing that was sent is read before. */

@@ -1,8 +1,15 @@
 import helmet from 'helmet';
 import type { RequestHandler } from 'express';
 
-/** Nothing from any other host, no inline scripts. Inline styles stay: the drawings and Material set sizes by style. */
-export function headers(secure: boolean): RequestHandler {
+/** Seconds for which a browser asks a club's own name over HTTPS only. */
+const HALF_A_YEAR = 180 * 24 * 3600;
+
+/**
+ * Nothing from any other host, no inline scripts. Inline styles stay: the drawings and Material set sizes by style.
+ * @param secure over HTTPS
+ * @param own by the club's own certificate
+ */
+export function headers(secure: boolean, own: boolean): RequestHandler {
   return helmet({
     contentSecurityPolicy: {
       useDefaults: false,
@@ -20,8 +27,8 @@ export function headers(secure: boolean): RequestHandler {
         'frame-ancestors': ["'none'"],
       },
     },
-    // A club's own certificate may be replaced by plain http again; a browser must not hold that against it.
-    strictTransportSecurity: false,
+    // Never over a certificate of the house: the warning about a renewed one could not be passed any more.
+    strictTransportSecurity: own ? { maxAge: HALF_A_YEAR, includeSubDomains: false } : false,
     crossOriginOpenerPolicy: secure ? { policy: 'same-origin' } : false,
     originAgentCluster: false,
     referrerPolicy: { policy: 'no-referrer' },

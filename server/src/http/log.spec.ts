@@ -1,19 +1,14 @@
 import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from '../app.js';
-import { athlete, Coach, openHouse } from '../testing/house.js';
+import { athlete, Coach, openHouse, specConfig } from '../testing/house.js';
 
 describe('the request log', () => {
   it('says what was asked and how long it took, and nothing about anybody', async () => {
     const house = await openHouse();
     const lines: string[] = [];
     const log = pino({ level: 'info', base: null }, { write: (line: string) => void lines.push(line) });
-    const app = createApp(
-      { web: null, tls: null, trustProxy: null, sessionSecret: 'only for the specs', uploads: '', room: 0 },
-      house,
-      log,
-      () => Promise.reject(new Error('no phone')),
-    );
+    const app = createApp(specConfig(), house, log, () => Promise.reject(new Error('no phone')));
     const watched = { ...house, app };
     const coach = await Coach.of(watched, 'Quiet club');
     const somebody = athlete({
@@ -24,6 +19,7 @@ describe('the request log', () => {
     await coach.get(`/athletes/${somebody.id}/book?who=Secret`).expect(200);
     await coach.get('/phone').expect(500);
     await request(app).get('/people').expect(404);
+    await request(app).get('/api/Secret/ankle').expect(401);
     await house.close();
 
     const said = lines.join('');

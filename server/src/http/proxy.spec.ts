@@ -1,17 +1,14 @@
 import request from 'supertest';
 import { createApp } from '../app.js';
 import { addClub } from '../club/club.js';
-import { openHouse, type House } from '../testing/house.js';
+import { openHouse, specConfig, type House } from '../testing/house.js';
 import { makeLog } from './log.js';
 
 describe('a proxy in front', () => {
   let house: House;
   const appBehind = (trustProxy: string | null) =>
-    createApp(
-      { web: null, tls: null, trustProxy, sessionSecret: 'only for the specs', uploads: '', room: 0 },
-      house,
-      makeLog('silent'),
-      () => Promise.resolve({ lan: false, secure: false, addresses: [] }),
+    createApp(specConfig({ trustProxy }), house, makeLog('silent'), () =>
+      Promise.resolve({ lan: false, secure: false, addresses: [], authority: null }),
     );
   const enter = (app: ReturnType<typeof appBehind>) =>
     request(app)
@@ -39,14 +36,11 @@ describe('a proxy in front', () => {
 
   it('the first coach is made on the machine itself, whatever a client says of where it is', async () => {
     const fresh = await openHouse();
-    const app = createApp(
-      { web: null, tls: null, trustProxy: 'loopback', sessionSecret: 'only for the specs', uploads: '', room: 0 },
-      fresh,
-      makeLog('silent'),
-      () => Promise.reject(new Error('none')),
-    );
+    const app = createApp(specConfig({ trustProxy: 'loopback' }), fresh, makeLog('silent'), () => Promise.reject(new Error('none')));
     const setup = { club: 'Mine', name: 'Eve', email: 'e@club.test', password: 'long enough to pass' };
-    expect((await request(app).post('/api/setup').set('X-Forwarded-For', '198.51.100.7').send(setup)).status).toBe(403);
+    expect(
+      (await request(app).post('/api/setup').set({ 'X-Forwarded-For': '198.51.100.7', 'X-Forwarded-Proto': 'https' }).send(setup)).status,
+    ).toBe(403);
     expect((await request(app).post('/api/setup').send(setup)).status).toBe(201);
     await fresh.close();
   });

@@ -41,10 +41,20 @@ const DAY = 24 * 3600 * 1000;
 const IDLE = 30 * DAY;
 export const LONGEST = 90 * DAY;
 
-export function sessions(pool: Pool, secret: string, secure: boolean, proxied: boolean): RequestHandler {
+/** By what this server is reached: over HTTPS, by the club's own certificate, through a trusted proxy. */
+export interface Reached {
+  readonly secure: boolean;
+  readonly own: boolean;
+  readonly proxied: boolean;
+}
+
+/** What the cookie of a session is called: by the club's own certificate so that no other name of its domain can set it. */
+const cookieName = (own: boolean): string => (own ? '__Host-hopsk.sid' : 'hopsk.sid');
+
+export function sessions(pool: Pool, secret: string, { secure, own, proxied }: Reached): RequestHandler {
   const Store = connectPgSimple(session);
   return session({
-    name: 'hopsk.sid',
+    name: cookieName(own),
     secret,
     resave: false,
     saveUninitialized: false,
@@ -79,8 +89,10 @@ export async function enter(request: Request, response: Response, { id, clubId }
   giveToken(request, response);
 }
 
-export async function leave(request: Request): Promise<void> {
+export async function leave(request: Request, response: Response): Promise<void> {
   await promisify(request.session.destroy.bind(request.session))();
+  for (const own of [false, true]) response.clearCookie(cookieName(own), { secure: own, path: '/' });
+  response.clearCookie('XSRF-TOKEN');
 }
 
 /** The page reads this cookie and sends it back as a header, which another site cannot do. */

@@ -71,13 +71,19 @@ const counts = new CountingThreads((why) => console.error(`A run could not be co
 const uploads = join(tmpdir(), `hopsk-spec-uploads-${process.pid}`);
 process.once('exit', () => rmSync(uploads, { recursive: true, force: true }));
 
+type AppConfig = Parameters<typeof createApp>[0];
+
+/** How an application of the specs is told to run. */
+export const specConfig = (more: Partial<AppConfig> = {}): AppConfig => ({
+  ...{ web: null, tls: null, names: [], authority: null, trustProxy: null },
+  ...{ sessionSecret: 'only for the specs', uploads, room: 0 },
+  ...more,
+});
+
 /** @param room bytes that must be left free on the disk. */
 export const appOn = (pool: Pool, web: string | null = null, room = 0): Express =>
-  createApp(
-    { web, tls: null, trustProxy: null, sessionSecret: 'only for the specs', uploads, room },
-    { pool, counts },
-    makeLog('silent'),
-    () => Promise.resolve({ lan: false, secure: false, addresses: [] }),
+  createApp(specConfig({ web, room }), { pool, counts }, makeLog('silent'), () =>
+    Promise.resolve({ lan: false, secure: false, addresses: [], authority: null }),
   );
 
 const PASSWORD = 'long enough to pass';

@@ -26,6 +26,20 @@ import { Sending, Sent } from '../../parts/sending';
               </figure>
             }
           </div>
+          @if (p.authority; as print) {
+            <h3>{{ text.phoneTrust }}</h3>
+            <p>{{ text.phoneTrustWhy }}</p>
+            <ul>
+              <li>{{ text.phoneTrustAndroid }}</li>
+              <li>{{ text.phoneTrustApple }}</li>
+            </ul>
+            <p>
+              <a href="/authority.crt" download="hopsk-authority.crt">{{ text.phoneTrustLoad }}</a>
+            </p>
+            <p>
+              {{ text.phoneTrustPrint }}: <code>{{ print }}</code>
+            </p>
+          }
         }
       }
     </section>
@@ -39,6 +53,9 @@ import { Sending, Sent } from '../../parts/sending';
     }
     figure {
       margin: 0;
+    }
+    code {
+      overflow-wrap: anywhere;
     }
     figure img {
       display: block;
