@@ -1,9 +1,10 @@
 import { existsSync } from 'node:fs';
-import { resolve } from 'node:path';
+import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { restore } from './lib/backup.mjs';
+import { buildServer } from './lib/build.mjs';
 import { withDatabase } from './lib/postgres.mjs';
-import { dataFolder, failed, Plain } from './lib/project.mjs';
+import { dataFolder, failed, must, node, Plain, root } from './lib/project.mjs';
 
 const help = `npm run restore -- FILE [options]
   --data FOLDER   the data folder (.data); DATABASE_URL names a PostgreSQL of the club's own instead`;
@@ -14,9 +15,14 @@ async function main() {
   const [file] = positionals;
   if (positionals.length !== 1) throw new Plain(`One backup is restored at a time.\n\n${help}`);
   if (!existsSync(file)) throw new Plain(`There is no file ${file}.`);
-  const { before } = await withDatabase(values.data ? resolve(values.data) : dataFolder, (url, admin) => restore(url, file, admin));
+  const { before, said } = await withDatabase(values.data ? resolve(values.data) : dataFolder, async (url, admin) => {
+    const { before } = await restore(url, file, admin);
+    await buildServer();
+    const said = await must(node, [join(root, 'server/dist/erase-again.mjs')], { env: { ...process.env, DATABASE_URL: url } });
+    return { before, said };
+  });
   console.log(`${file} is in place. What stood there before is kept as the database ${before}.`);
-  console.log('Start Hopsk again if the backup was made by an earlier version.');
+  if (said.trim() !== '') console.log(said.trim());
 }
 
 main().catch(failed);

@@ -10,6 +10,7 @@ export const bundle = {
     'import-file': 'src/transfer/import-file.ts',
     certificate: 'src/certificate/main.ts',
     'owner-link': 'src/club/owner-link.ts',
+    'erase-again': 'src/people/erase-again.ts',
     counting: 'src/counting/thread.ts',
   },
   outdir: 'dist',

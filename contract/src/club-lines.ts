@@ -23,6 +23,10 @@ export const CLUB_RECORDS = {
   /** What the club teaches; a club that has its own keeps it. */
   teaching: z.omit(Teaching, { version: true }),
   athlete: AthleteSave,
+  /** Somebody who was erased: whatever a file says of them is left out. */
+  erased: z.object({ id: Id }),
+  /** Whoever was erased, as one run has them. */
+  somebody: z.object({ id: Id, run: Id }),
   pattern: PatternSave,
   session: SessionSave,
   run: RunHead,
@@ -68,6 +72,8 @@ export const ImportNow = z.object({
   club: z.string(),
   whole: z.enum(['whole', 'cut', 'changed', 'earlier']),
   counts: Imported,
+  /** People of this club that the file says were erased: adding it erases them here. */
+  erases: z._default(count, 0),
   refused: z.object({ count, told: z.array(Refused) }),
   /** Why nothing was added. */
   problem: z.nullable(Problem),

@@ -2,7 +2,7 @@ import { MEASURE_LIMITS } from '@hopsk/core/body/body';
 import { CAUTION_LIMITS } from '@hopsk/core/judge/cautions';
 import * as z from 'zod/mini';
 import { CautionSchema } from './caution.js';
-import { between, Code, Id, KEPT, line, SideName, Version, type Wire } from './common.js';
+import { between, Code, Day, Id, KEPT, line, SideName, Version, type Wire } from './common.js';
 import { OwnWay, SchoolChoicesSchema } from './teaching.js';
 
 export const AGE_GROUPS = ['under 10', '10–12', '13–15', '16–17', 'adult', 'veteran'] as const;
@@ -40,6 +40,8 @@ export const AthleteDraft = z.object({
   schools: z._default(SchoolChoicesSchema, {}),
   level: z.enum(LEVELS),
   ageGroup: z.enum(AGE_GROUPS),
+  /** The day on which a guardian agreed that this is kept; null: none did, or none is needed. */
+  agreed: z._default(z.nullable(Day), null),
   cautions: z.array(CautionSchema).check(z.maxLength(CAUTION_LIMITS.cautions)),
   bias: z.array(z.enum(BIASES)).check(z.maxLength(BIASES.length)),
   /** The two or three faults worked on now. */
@@ -53,5 +55,19 @@ export type Athlete = Wire<typeof Athlete>;
 export const AthleteSave = z.extend(AthleteDraft, { id: Id, version: Version });
 export type AthleteSave = Wire<typeof AthleteSave>;
 
-/** Whether estimates of the body are rough. */
+/** Whether estimates of the body are rough, and a guardian speaks for them. */
 export const isUnder16 = (group: Athlete['ageGroup']): boolean => group === 'under 10' || group === '10–12' || group === '13–15';
+
+/** From whom a club wants a guardian's agreement: from nobody, or of so young an age. */
+type Agreement = 'none' | 'under-16' | 'under-18';
+
+/**
+ * Whether something may be kept only with a guardian's agreement: cautions of whoever is under 16 always, since they speak of their
+ * health; anything at all by the club's own rule. Says for what; null: nothing.
+ * @example agreementFor({ ageGroup: '10–12', cautions: [] }, 'none') // null
+ */
+export function agreementFor(of: Pick<AthleteDraft, 'ageGroup' | 'cautions'>, rule: Agreement): 'cautions' | 'anything' | null {
+  const young = isUnder16(of.ageGroup);
+  if (rule !== 'none' && (young || (rule === 'under-18' && of.ageGroup === '16–17'))) return 'anything';
+  return young && of.cautions.length > 0 ? 'cautions' : null;
+}

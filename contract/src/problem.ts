@@ -40,6 +40,12 @@ export interface FieldMessages {
   readonly wrong: Nothing;
   readonly common: Nothing;
   readonly 'unknown-athlete': { readonly id: string };
+  /** Whoever it is about was erased. */
+  readonly erased: Nothing;
+  /** Only an owner of the club may do that. */
+  readonly owners: Nothing;
+  /** A guardian has to agree first. */
+  readonly agreement: { readonly what: 'cautions' | 'anything' };
   /** It names something that neither the file nor the club has. */
   readonly 'not-there': Nothing;
   readonly 'not-json': Nothing;
@@ -50,7 +56,7 @@ export interface FieldMessages {
 export type FieldProblem = Said<FieldMessages> & { readonly path: string };
 
 /** Records that a request can be about. */
-export type RecordName = 'athlete' | 'pattern' | 'session' | 'run' | 'teaching' | 'address' | 'file' | 'coach' | 'device';
+export type RecordName = 'athlete' | 'pattern' | 'session' | 'run' | 'teaching' | 'address' | 'file' | 'coach' | 'device' | 'rules';
 
 /** Why a request was not answered as asked. */
 export interface ProblemMessages {
@@ -79,6 +85,8 @@ export interface ProblemMessages {
   readonly forged: Nothing;
   readonly 'stale-page': Nothing;
   readonly 'unknown-athlete': { readonly count: number };
+  /** Somebody is in a run that is under way. */
+  readonly 'under-way': { readonly run: string };
   readonly 'database-away': Nothing;
   readonly fault: Nothing;
 }

@@ -43,6 +43,21 @@ export async function backup(url, folder, keep) {
   return { file, bytes: statSync(file).size, gone };
 }
 
+/** Who was erased since the backup was made goes with it, put aside for the app, which erases them again. */
+async function carryErased(from, into) {
+  const { rows } = await asked(from, async (client) => {
+    const { rows } = await client.query("select to_regclass('erased') is not null as known");
+    return rows[0].known ? client.query('select club_id, id, at from erased') : { rows: [] };
+  });
+  await asked(into, async (client) => {
+    await client.query(
+      'create table if not exists erased_carried (club_id uuid not null, id uuid not null, at timestamptz not null, primary key (club_id, id))',
+    );
+    for (const { club_id, id, at } of rows)
+      await client.query('insert into erased_carried (club_id, id, at) values ($1, $2, $3) on conflict do nothing', [club_id, id, at]);
+  });
+}
+
 /**
  * Puts a backup in the place of the database, while the server runs. It is read into a database beside it first: what cannot be read
  * whole changes nothing. The one that stood there is kept under another name, which is given back. `admin` gives addresses of databases for who
@@ -78,6 +93,7 @@ export async function restore(url, file, admin = null) {
     await asked(to('postgres'), (client) => client.query(`drop database if exists ${id(client, beside)}`));
     throw error;
   }
+  await carryErased(of(name), of(beside));
   await asked(to('postgres'), async (client) => {
     // Nobody comes in between the two names.
     await client.query(`alter database ${id(client, name)} with allow_connections false`);

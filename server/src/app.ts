@@ -18,6 +18,7 @@ import { actors, guardWrites, sessions } from './http/sign-in.js';
 import { webFiles } from './http/static.js';
 import { liveRoutes } from './live/routes.js';
 import { patternRoutes } from './patterns/routes.js';
+import { peopleDataRoutes } from './people/data-routes.js';
 import { peopleRoutes } from './people/routes.js';
 import { sessionRoutes } from './sessions/routes.js';
 import { runRoutes } from './runs/routes.js';
@@ -74,6 +75,7 @@ export function createApp(
   });
   api.use(
     peopleRoutes(backing),
+    peopleDataRoutes(pool),
     patternRoutes(pool),
     sessionRoutes(backing),
     runRoutes(backing),

@@ -30,7 +30,7 @@ const Environment = z.object({
   HOPSK_LOG: z.enum(['silent', 'info', 'warn']).default('info'),
 });
 
-export interface Tls {
+interface Tls {
   readonly cert: string;
   readonly key: string;
   /** The club's own, which browsers trust without being told to. */

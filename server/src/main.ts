@@ -12,6 +12,10 @@ import { isOwnName } from './http/hosts.js';
 import { makeLog } from './http/log.js';
 import { sayHttps } from './http/plain.js';
 import { phonePage } from './lan.js';
+import { keepAsLong } from './people/keeping.js';
+
+/** How often it is looked what is kept no longer (ms). */
+const KEEPING = 6 * 3600 * 1000;
 
 /** Starts the server, tells its parent the port it got, and stops cleanly on a signal. */
 async function main(): Promise<void> {
@@ -40,6 +44,16 @@ async function main(): Promise<void> {
     port = (server.address() as AddressInfo).port;
   }
   process.send?.({ port });
+  const keeping = async (): Promise<void> => {
+    try {
+      const went = await keepAsLong(pool);
+      if (went.runs + went.left + went.again > 0) log.info(went, 'kept no longer');
+    } catch (error) {
+      log.warn({ name: (error as Error).name }, 'what is kept no longer could not be taken away');
+    }
+  };
+  const keeper = setInterval(() => void keeping(), KEEPING);
+  void keeping();
   // The addresses of the machine changed, and with them the certificate.
   process.on('message', (message) => {
     if (message !== 'certificate') return;
@@ -48,6 +62,7 @@ async function main(): Promise<void> {
   });
 
   const stop = (): void => {
+    clearInterval(keeper);
     for (const server of servers) {
       server.close();
       server.closeAllConnections();

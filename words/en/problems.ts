@@ -11,6 +11,7 @@ const things: Readonly<Record<RecordName, string>> = {
   coach: 'person in this club',
   device: 'device',
   file: 'file',
+  rules: 'page of how long things are kept',
 };
 
 /** What fields are called, by the last part of their path that has a name. */
@@ -110,6 +111,7 @@ export const problems = {
     forged: () => 'This request came from another site and was refused.',
     'stale-page': () => 'This page is out of date; please load it again. What is on this device is kept.',
     'unknown-athlete': ({ count }) => `${count} of the athletes in this run are not in this club. The run stays on the device.`,
+    'under-way': ({ run }) => `They are in a run that is under way (‘${run}’): end it first. Nothing was changed.`,
     'database-away': () => 'The database cannot be reached. Nothing was saved just now; what is on this device is kept and sent again.',
     fault: () => 'Something went wrong on the server. Nothing was saved; please try again.',
   } satisfies Says<ProblemMessages> as Says<ProblemMessages>,
@@ -149,6 +151,12 @@ export const problems = {
     wrong: () => 'is wrong',
     common: () => 'is one that many people choose, and others try first',
     'unknown-athlete': ({ id }) => `‘${id}’ is not known here`,
+    erased: () => 'is about somebody who was erased',
+    owners: () => 'is for an owner of the club to do',
+    agreement: ({ what }) =>
+      what === 'cautions'
+        ? 'is needed before cautions of somebody under 16 are kept'
+        : 'is needed here before anything of somebody so young is kept',
     'not-there': () => 'is neither in the file nor in the club',
     'not-json': () => 'is not readable',
     kind: () => 'is of the wrong kind',

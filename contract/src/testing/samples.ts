@@ -20,6 +20,7 @@ export const sampleAthlete: AthleteDraft = {
   schools: {},
   level: 'beginner',
   ageGroup: 'adult',
+  agreed: null,
   cautions: [],
   bias: [],
   focus: ['split-late'],

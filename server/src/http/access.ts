@@ -48,6 +48,12 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   'PUT /athletes/:id': COACHES,
   'POST /athletes/:id/archive': COACHES,
   'POST /athletes/:id/restore': COACHES,
+  'GET /athletes/:id/data': OWNERS,
+  'GET /athletes/:id/erasure': OWNERS,
+  'POST /athletes/:id/erase': OWNERS,
+  'GET /looks': OWNERS,
+  'GET /people-rules': COACHES,
+  'PUT /people-rules': OWNERS,
 
   'GET /teaching': MEMBERS,
   'PUT /teaching': COACHES,

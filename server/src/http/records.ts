@@ -23,6 +23,10 @@ interface Saving<Sent, Kept> {
   add(db: Db, clubId: string, record: Sent): Promise<Kept | null>;
   save(db: Db, clubId: string, record: Sent): Promise<Kept | null>;
   get(db: Db, clubId: string, id: string): Promise<Kept | null>;
+  /** Throws where it may not be saved. */
+  allow?(db: Db, clubId: string, record: Sent): Promise<void>;
+  /** Told when somebody saved it. */
+  changed?(db: Db, actor: Actor, id: string): Promise<void>;
 }
 
 /**
@@ -65,12 +69,15 @@ export function saveRoutes<Schema extends z.ZodMiniType<{ id: string; version: n
   saving: Saving<z.infer<Schema>, Kept>,
 ): void {
   router.put(`/${path}/:id`, async (request, response) => {
-    const { clubId } = actorOf(request);
+    const actor = actorOf(request);
+    const { clubId } = actor;
     const id = idOf(request, what);
     const sent = read(schema, request.body);
     if (sent.id !== id) throw new HttpProblem(400, { code: 'id-differs', values: {} });
+    await saving.allow?.(pool, clubId, sent);
     const kept = sent.version === 0 ? await saving.add(pool, clubId, sent) : await saving.save(pool, clubId, sent);
     if (!kept) refuseStale(what, sent, await saving.get(pool, clubId, id));
+    await saving.changed?.(pool, actor, id);
     await saved(pool, clubId, { record: what, id, version: kept.version });
     response.status(sent.version === 0 ? 201 : 200).json(kept);
   });
@@ -83,16 +90,19 @@ export function archiveRoute<Kept extends Versioned>(
   path: string,
   what: Kind,
   archive: (db: Db, clubId: string, id: string, archived: boolean) => Promise<Kept | null>,
+  changed: Saving<never, Kept>['changed'] = () => Promise.resolve(),
 ): void {
   for (const [verb, archived] of [
     ['archive', true],
     ['restore', false],
   ] as const) {
     router.post(`/${path}/:id/${verb}`, async (request, response) => {
-      const { clubId } = actorOf(request);
+      const actor = actorOf(request);
+      const { clubId } = actor;
       const id = idOf(request, what);
       const kept = await archive(pool, clubId, id, archived);
       if (!kept) throw notFound(what);
+      await changed(pool, actor, id);
       await saved(pool, clubId, { record: what, id, version: kept.version });
       response.json(kept);
     });

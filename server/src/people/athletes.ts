@@ -20,6 +20,7 @@ const fields = (a: AthleteSave): unknown[] => [
   a.focus,
   a.stance === null ? null : JSON.stringify(a.stance),
   JSON.stringify(a.schools),
+  a.agreed,
 ];
 
 /** Those with these ids, or all of the club. */

@@ -3,13 +3,15 @@ import { AthleteSave } from '@hopsk/contract/people';
 import { faultBook, type SessionTally } from '@hopsk/core/evidence/book';
 import { Router } from 'express';
 import type { Backing } from '../backing.js';
-import { one, run } from '../db/sql.js';
+import { one, run, type Db } from '../db/sql.js';
 import { readableBy } from '../club/members.js';
 import { detailed } from '../runs/details.js';
 import { athleteEvenings } from '../runs/evenings.js';
 import { archiveRoute, listRoutes, saveRoutes } from '../http/records.js';
 import { idOf, notFound } from '../http/problem.js';
-import { actorOf } from '../http/sign-in.js';
+import { actorOf, type Actor } from '../http/sign-in.js';
+import { looked } from './looks.js';
+import { getRules, refuseUnagreed } from './rules.js';
 import { addAthlete, archiveAthlete, getAthlete, listAthletes, saveAthlete } from './athletes.js';
 
 /** Athletes of the club, and the fault book of each. */
@@ -18,8 +20,14 @@ export function peopleRoutes(backing: Backing): Router {
   const router = Router();
 
   listRoutes(router, pool, 'athletes', 'athlete', listAthletes, (actor) => readableBy(pool, actor));
-  saveRoutes(router, pool, 'athletes', 'athlete', AthleteSave, { add: addAthlete, save: saveAthlete, get: getAthlete });
-  archiveRoute(router, pool, 'athletes', 'athlete', archiveAthlete);
+  const changed = (db: Db, actor: Actor, athlete: string): Promise<void> => looked(db, actor, 'changed', { athlete });
+  saveRoutes(router, pool, 'athletes', 'athlete', AthleteSave, {
+    ...{ add: addAthlete, save: saveAthlete, get: getAthlete, changed },
+    allow: async (db, clubId, sent) => {
+      if (sent.agreed === null) refuseUnagreed(sent, await getAthlete(db, clubId, sent.id), await getRules(db, clubId));
+    },
+  });
+  archiveRoute(router, pool, 'athletes', 'athlete', archiveAthlete, changed);
 
   router.get('/athletes/:id/book', async (request, response) => {
     const actor = actorOf(request);
@@ -27,6 +35,7 @@ export function peopleRoutes(backing: Backing): Router {
     const id = idOf(request, 'athlete');
     const may = await readableBy(pool, actor);
     if (may?.has(id) === false || !(await getAthlete(pool, clubId, id))) throw notFound('athlete');
+    await looked(pool, actor, 'looked', { athlete: id });
     const shared = (await run<{ id: string }>(pool, 'athlete-runs-shared', clubId, id)).map((one) => one.id);
     await detailed(backing, clubId, shared);
     const [tallies, evenings, praise, agreement] = await Promise.all([

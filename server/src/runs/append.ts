@@ -5,6 +5,7 @@ import { RULES } from '@hopsk/core/log/count';
 import { addEvents, rowOf, type EventRow } from '../db/events.js';
 import { one, run, type Db } from '../db/sql.js';
 import { HttpProblem, notFound, read } from '../http/problem.js';
+import { goneAmong } from '../people/erasing.js';
 import type { Changes, Counts } from '../counting/counts.js';
 import { stepOf, unlessFailed, wholeRun, writeChanges } from './written.js';
 
@@ -26,6 +27,7 @@ interface Known {
   readonly seq: number;
   readonly id: string | null;
   readonly body: unknown;
+  readonly erased: boolean;
 }
 
 /**
@@ -47,26 +49,31 @@ export async function appendEvents(
   const known = await knownOf(db, clubId, runId, stamps, parsed);
   const bodies = new Map(known.map(({ device, seq, body }) => [`${device} ${seq}`, body]));
   const ids = new Set(known.map(({ id }) => id));
-  const athletes = await athletesOf(db, clubId, parsed);
+  const erased = new Set(known.filter((one) => one.erased).map(({ device, seq }) => `${device} ${seq}`));
+  const { athletes, gone } = await athletesOf(db, clubId, runId, parsed);
   const rows: EventRow[] = [];
   const events: RunEvent[] = [];
   stamps.forEach((stamp, i) => {
     const event = parsed[i] ?? null;
     const place = `${stamp.device} ${stamp.seq}`;
     const there = bodies.get(place);
+    const ofNobody = event !== null && 'athlete' in event && event.athlete !== null && gone.has(event.athlete);
+    // What was erased is not asked what it said.
+    if (there !== undefined && (ofNobody || erased.has(place))) return;
     if (there !== undefined) {
       if (!isDeepStrictEqual(there, event) && !isDeepStrictEqual(there, bodyOf(sent[i], stamp))) throw taken(there);
       return;
     }
-    const refused = whyNot(event, ids, athletes);
+    const said = ofNobody ? withoutThem(event) : event;
+    const refused = ofNobody && said === null ? 'erased' : whyNot(said, ids, athletes);
     const row =
-      event !== null && refused === null
-        ? rowOf(event)
-        : { ...stamp, id: null, athlete: null, m: 0, refused, body: bodyOf(sent[i], stamp) };
+      said !== null && refused === null
+        ? rowOf(said)
+        : { ...stamp, id: null, athlete: null, m: 0, refused, body: ofNobody ? stamp : bodyOf(sent[i], stamp) };
     rows.push(row);
     bodies.set(place, row.body);
     ids.add(row.id);
-    if (event !== null && refused === null) events.push(event);
+    if (said !== null && refused === null) events.push(said);
   });
   const joined = events.flatMap((event) => (event.kind === 'join' ? [event.athlete] : []));
   if (joined.length > 0) await run(db, 'run-athletes-join', clubId, runId, joined);
@@ -83,6 +90,17 @@ export async function appendEvents(
     },
     done,
   };
+}
+
+/**
+ * What stays of an event about somebody who was erased, so that nothing of theirs becomes somebody else's: nobody was watched, and a tap
+ * that was given to them is taken back.
+ */
+function withoutThem(event: RunEvent): RunEvent | null {
+  if (event.kind === 'watch') return { ...event, athlete: null };
+  if (event.kind !== 'assign') return null;
+  const { athlete: _, ...said } = event;
+  return { ...said, kind: 'undo' };
 }
 
 const taken = (current: unknown): HttpProblem =>
@@ -118,10 +136,18 @@ async function knownOf(
   );
 }
 
-async function athletesOf(db: Db, clubId: string, events: readonly (RunEvent | null)[]): Promise<Set<string>> {
+/** Of those whom events name: who is of the club, and who was erased. */
+async function athletesOf(
+  db: Db,
+  clubId: string,
+  runId: string,
+  events: readonly (RunEvent | null)[],
+): Promise<{ readonly athletes: ReadonlySet<string>; readonly gone: ReadonlySet<string> }> {
   const named = new Set(events.flatMap((event) => (event !== null && 'athlete' in event && event.athlete !== null ? [event.athlete] : [])));
-  if (named.size === 0) return new Set();
-  return new Set((await run<{ id: string }>(db, 'athletes-known', clubId, [...named])).map(({ id }) => id));
+  if (named.size === 0) return { athletes: named, gone: named };
+  const athletes = new Set((await run<{ id: string }>(db, 'athletes-known', clubId, [...named])).map(({ id }) => id));
+  const others = [...named].filter((id) => !athletes.has(id));
+  return { athletes, gone: await goneAmong(db, clubId, runId, others) };
 }
 
 /** Counts what is new, and writes it; gives what is to be called when the transaction is done. */

@@ -12,6 +12,7 @@ import { hint } from '../live/hints.js';
 import { actorOf } from '../http/sign-in.js';
 import { refuseStale } from '../http/versioned.js';
 import { getPattern } from '../patterns/patterns.js';
+import { looked } from '../people/looks.js';
 import { appendEvents, type Appended, type Sender } from './append.js';
 import { recount, recountSeen } from './recount.js';
 import { eventsAfter, eventsOf, getRun, listOpen, listRuns, putHead } from './runs.js';
@@ -45,8 +46,11 @@ export function runRoutes(backing: Backing): Router {
   });
 
   router.get('/runs/:id', async (request, response) => {
-    const whole = await getRun(pool, actorOf(request).clubId, idOf(request, 'run'));
+    const actor = actorOf(request);
+    const whole = await getRun(pool, actor.clubId, idOf(request, 'run'));
     if (!whole) throw notFound('run');
+    // Whoever is in it on the floor looks at nobody's record.
+    if (whole.events.some((event) => event.kind === 'end')) await looked(pool, actor, 'run', { run: whole.run.id });
     response.json(whole);
   });
 

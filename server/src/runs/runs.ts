@@ -3,6 +3,7 @@ import type { OwnViews } from '@hopsk/core/catalogue/fault';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { one, run, type Db } from '../db/sql.js';
 import { HttpProblem } from '../http/problem.js';
+import { eraseAthlete, goneAmong } from '../people/erasing.js';
 
 export const listRuns = (db: Db, clubId: string, { before, behind, most, find, from, to }: RunsAsked): Promise<RunRow[]> =>
   run<RunRow>(db, 'run-list', clubId, before, behind, most, find, from, to);
@@ -45,7 +46,13 @@ export async function eventsAfter(db: Db, clubId: string, id: string, after: num
  */
 export async function putHead(db: Db, clubId: string, head: RunHead): Promise<boolean> {
   const known = new Set((await run<{ id: string }>(db, 'athletes-known', clubId, head.athletes)).map((row) => row.id));
-  const strangers = [...new Set(head.athletes)].filter((id) => !known.has(id));
+  const gone = await goneAmong(
+    db,
+    clubId,
+    head.id,
+    [...new Set(head.athletes)].filter((id) => !known.has(id)),
+  );
+  const strangers = [...new Set(head.athletes)].filter((id) => !known.has(id) && !gone.has(id));
   if (strangers.length > 0) {
     throw new HttpProblem(
       422,
@@ -58,10 +65,14 @@ export async function putHead(db: Db, clubId: string, head: RunHead): Promise<bo
   const views = head.views ? JSON.stringify(head.views) : null;
   const added = await one(db, 'run-add', clubId, id, name, day, startedAt, patternId, steps, plan, tapDelay, sessionId, views);
   if (added) {
+    // Whoever was erased since is in it as somebody.
+    for (const who of gone) await run(db, 'somebody-add', clubId, who, null);
     await run(db, 'run-athletes-add', clubId, id, athletes);
+    for (const who of gone) await eraseAthlete(db, clubId, who, true);
     return true;
   }
-  const there = await one<{ same: boolean }>(db, 'run-same', clubId, id, day, startedAt, steps, plan, tapDelay, athletes, views);
+  const named = athletes.map((who) => (gone.has(who) ? null : who));
+  const there = await one<{ same: boolean }>(db, 'run-same', clubId, id, day, startedAt, steps, plan, tapDelay, named, views);
   if (there?.same !== true)
     throw new HttpProblem(409, { code: 'stale', values: { what: 'run' } }, { current: await headOf(db, clubId, id) });
   return false;

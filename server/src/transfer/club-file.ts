@@ -1,7 +1,8 @@
 import type { ClubRecord, Imported, Refused } from '@hopsk/contract/club-lines';
 import type { Counts } from '../counting/counts.js';
-import type { Db } from '../db/sql.js';
+import { run, type Db } from '../db/sql.js';
 import { addAthlete } from '../people/athletes.js';
+import { eraseAthlete } from '../people/erasing.js';
 import { addPattern } from '../patterns/patterns.js';
 import { addSession } from '../sessions/sessions.js';
 import { appendEvents } from '../runs/append.js';
@@ -15,11 +16,15 @@ export interface Through {
   readonly club: string;
   readonly whole: Extract<Found, { kind: 'end' }>['whole'];
   readonly counts: Imported;
+  /** People of the club that the file says were erased. */
+  readonly erases: number;
 }
 
 /** How one goes through a file: whether records are added, who counts runs, and who hears of what is left out and of what was counted so far. */
 export interface Going {
   readonly adds: boolean;
+  /** Whether who was erased elsewhere is erased here: only owners erase. */
+  readonly erases: boolean;
   readonly counts: Counts;
   readonly refuse: (refused: Refused) => void;
   readonly counted: (counts: Imported) => void;
@@ -48,6 +53,10 @@ export async function goThrough(db: Db, clubId: string, found: AsyncIterable<Fou
       if (going.adds && lacking !== null && lacking.length > 0)
         (await appendEvents(db, { clubId, coachId: null, counts }, runId, lacking)).done();
     } else {
+      if (one.record.kind === 'erased' && !going.erases) {
+        going.refuse({ line: one.line, fields: [{ path: 'erased', code: 'owners', values: {} }] });
+        continue;
+      }
       const sorted = sorting.sort(one.record);
       if (sorted.is === 'refused') {
         if (one.record.kind === 'run') without.add(one.record.record.id);
@@ -56,13 +65,18 @@ export async function goThrough(db: Db, clubId: string, found: AsyncIterable<Fou
     }
     going.counted(sorting.counts);
   }
-  return { club, whole, counts: sorting.counts };
+  return { club, whole, counts: sorting.counts, erases: sorting.erases };
 }
 
 async function add(db: Db, clubId: string, { kind, record }: Exclude<ClubRecord, { kind: 'log' }>): Promise<void> {
   switch (kind) {
     case 'teaching':
       return void (await addTeaching(db, clubId, record));
+    case 'erased':
+      await run(db, 'erased-add', clubId, record.id);
+      return void (await eraseAthlete(db, clubId, record.id));
+    case 'somebody':
+      return void (await run(db, 'somebody-add', clubId, record.id, record.run));
     case 'athlete':
       return void (await addAthlete(db, clubId, record));
     case 'pattern':

@@ -36,6 +36,7 @@ async function main(clubPath: string, coachesPath: string): Promise<void> {
         foundIn(clubPath, () => undefined),
         {
           adds: true,
+          erases: true,
           counts: counting,
           refuse: ({ line, fields }) => {
             throw new Error(`Line ${line} of ${clubPath} cannot be read: ${JSON.stringify(fields)}`);

@@ -9,6 +9,7 @@ import type { Problem } from '@hopsk/contract/problem';
 import type { Backing } from '../backing.js';
 import { transaction } from '../db/pool.js';
 import type { Db } from '../db/sql.js';
+import type { Actor } from '../http/sign-in.js';
 import { asProblem, HttpProblem, notFound } from '../http/problem.js';
 import { goThrough } from './club-file.js';
 import { atMost, tooLarge } from './at-most.js';
@@ -28,6 +29,8 @@ interface Import {
   readonly clubId: string;
   readonly path: string;
   readonly began: number;
+  /** Whether whoever sends it may erase people. */
+  readonly erases: boolean;
   now: ImportNow;
   /** Ends what is under way with it; what was not added whole is not added. */
   cancelled: boolean;
@@ -60,7 +63,7 @@ export class Imports {
   ) {}
 
   /** Takes a file in and begins to look through it. Throws 409 while another of the club is under way, 413, and 507 where there is no room. */
-  async take(clubId: string, body: Readable, announced: number | null): Promise<ImportNow> {
+  async take({ clubId, role }: Pick<Actor, 'clubId' | 'role'>, body: Readable, announced: number | null): Promise<ImportNow> {
     const before = this.of.get(clubId);
     if (this.coming.has(clubId) || before?.now.state === 'adding') throw busy();
     if (announced !== null && announced > FILE_LIMITS.sent) throw tooLarge();
@@ -79,9 +82,9 @@ export class Imports {
       }
       const now: ImportNow = {
         ...{ id, state: 'reading', through: 0, club: '', whole: 'cut', counts: noTally() },
-        ...{ refused: { count: 0, told: [] }, problem: null },
+        ...{ erases: 0, refused: { count: 0, told: [] }, problem: null },
       };
-      const one: Import = { id, clubId, path, began: Date.now(), now, cancelled: false, work: Promise.resolve() };
+      const one: Import = { id, clubId, path, began: Date.now(), erases: role === 'owner', now, cancelled: false, work: Promise.resolve() };
       this.of.set(clubId, one);
       one.work = this.go(one, 'read');
       return one.now;
@@ -129,6 +132,7 @@ export class Imports {
     const through = (part: number): void => void (one.now = { ...one.now, through: part });
     const going = {
       adds,
+      erases: one.erases,
       counts: this.backing.counts,
       refuse: (refused: ImportNow['refused']['told'][number]): void => {
         const { count, told } = one.now.refused;
@@ -142,8 +146,8 @@ export class Imports {
     const work = (db: Db) => goThrough(db, one.clubId, foundIn(one.path, through), going);
     try {
       if (one.cancelled) return;
-      const { club, whole, counts } = await (adds ? transaction(this.backing.pool, work) : work(this.backing.pool));
-      one.now = { ...one.now, state: to, through: 1, club, whole, counts };
+      const { club, whole, counts, erases } = await (adds ? transaction(this.backing.pool, work) : work(this.backing.pool));
+      one.now = { ...one.now, state: to, through: 1, club, whole, counts, erases };
     } catch (error) {
       if (error instanceof Cancelled) return;
       one.now = { ...one.now, state: 'failed', counts: noTally(), problem: said(error) };

@@ -4,6 +4,7 @@ import type { Backing } from '../backing.js';
 import { snapshot } from '../db/pool.js';
 import { idOf } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
+import { looked } from '../people/looks.js';
 import { Exports } from './exports.js';
 import { Imports } from './imports.js';
 import { clubLines } from './write-lines.js';
@@ -19,31 +20,36 @@ export function transferRoutes(backing: Backing, folder: string): Router {
   const exports = new Exports();
 
   router.get('/export', async (request, response) => {
-    const { clubId } = actorOf(request);
+    const actor = actorOf(request);
+    const { clubId } = actor;
     // Who stops reading holds no connection to the database for ever.
     response.setTimeout(STALLED);
-    await exports.one(clubId, () =>
-      snapshot(pool, async (db) => {
+    await exports.one(clubId, async () => {
+      await looked(pool, actor, 'club-out');
+      await snapshot(pool, async (db) => {
         response.attachment('club.hopsk.jsonl').type('application/jsonl');
         for await (const line of clubLines(db, clubId)) {
           if (response.destroyed) return;
           if (!response.write(line)) await Promise.race([once(response, 'drain'), once(response, 'close')]);
         }
         response.end();
-      }),
-    );
+      });
+    });
   });
 
   router.post('/imports', async (request, response) => {
-    const { clubId } = actorOf(request);
+    const actor = actorOf(request);
     const announced = Number(request.get('content-length'));
-    response.status(201).json(await imports.take(clubId, request, Number.isFinite(announced) ? announced : null));
+    response.status(201).json(await imports.take(actor, request, Number.isFinite(announced) ? announced : null));
   });
   router.get('/imports/:id', (request, response) => {
     response.json(imports.now(actorOf(request).clubId, idOf(request, 'file')));
   });
-  router.post('/imports/:id/add', (request, response) => {
-    response.json(imports.add(actorOf(request).clubId, idOf(request, 'file')));
+  router.post('/imports/:id/add', async (request, response) => {
+    const actor = actorOf(request);
+    const now = imports.add(actor.clubId, idOf(request, 'file'));
+    await looked(pool, actor, 'club-in');
+    response.json(now);
   });
   router.delete('/imports/:id', async (request, response) => {
     await imports.cancel(actorOf(request).clubId, idOf(request, 'file'));

@@ -3,7 +3,7 @@ import type { FieldProblem } from '@hopsk/contract/problem';
 import { run, type Db } from '../db/sql.js';
 import { noTally } from './counts.js';
 
-type Kind = 'athlete' | 'pattern' | 'session' | 'run';
+type Kind = 'athlete' | 'erased' | 'pattern' | 'session' | 'run';
 
 /** What becomes of a record: it is new, there already, or cannot be taken. */
 export type Sorted = { readonly is: 'new' | 'known' } | { readonly is: 'refused'; readonly fields: readonly FieldProblem[] };
@@ -24,10 +24,19 @@ export class Sorting {
   ) {}
 
   static async of(db: Db, clubId: string): Promise<Sorting> {
-    const there = { athlete: new Set<string>(), pattern: new Set<string>(), session: new Set<string>(), run: new Set<string>() };
+    const there = {
+      athlete: new Set<string>(),
+      erased: new Set<string>(),
+      pattern: new Set<string>(),
+      session: new Set<string>(),
+      run: new Set<string>(),
+    };
     for (const { kind, id } of await run<{ kind: Kind; id: string }>(db, 'club-ids', clubId)) there[kind].add(id);
     return new Sorting(db, clubId, there);
   }
+
+  /** People of the club that the file says were erased, so far. */
+  erases = 0;
 
   get counts(): Imported {
     return structuredClone(this.tally);
@@ -36,9 +45,23 @@ export class Sorting {
   /** What becomes of it. */
   sort({ kind, record }: Exclude<ClubRecord, { kind: 'log' }>): Sorted {
     if (kind === 'teaching') return { is: 'new' };
-    const { athlete, pattern, session } = this.there;
+    const { athlete, erased, pattern, session } = this.there;
+    if (kind === 'erased') {
+      if (erased.has(record.id)) return { is: 'known' };
+      erased.add(record.id);
+      if (athlete.has(record.id)) this.erases++;
+      return { is: 'new' };
+    }
+    if (kind === 'somebody') {
+      if (athlete.has(record.id)) return { is: 'known' };
+      athlete.add(record.id);
+      return { is: 'new' };
+    }
+    if (kind === 'athlete' && erased.has(record.id)) return { is: 'refused', fields: [{ path: 'athlete', code: 'erased', values: {} }] };
     if (kind === 'run' && !this.there.run.has(record.id)) {
-      const strangers = record.athletes.filter((id) => !athlete.has(id));
+      const strangers = record.athletes.filter((id) => !athlete.has(id) && !erased.has(id));
+      if (strangers.length === 0 && record.athletes.every((id) => erased.has(id)))
+        return { is: 'refused', fields: [{ path: 'run.athletes', code: 'erased', values: {} }] };
       const fields = strangers.map((id): FieldProblem => ({ path: 'run.athletes', code: 'unknown-athlete', values: { id } }));
       if (record.patternId !== null && !pattern.has(record.patternId)) fields.push(notThere('run.patternId'));
       if (record.sessionId !== null && !session.has(record.sessionId)) fields.push(notThere('run.sessionId'));

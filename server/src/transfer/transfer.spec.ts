@@ -181,17 +181,19 @@ describe('the club as a file', () => {
     const folder = await mkdtemp(join(tmpdir(), 'hopsk-room-'));
     try {
       const take = (room: number, announced: number | null): Promise<unknown> =>
-        new Imports(house, folder, () => Promise.resolve(room)).take(randomUUID(), Readable.from(['{}']), announced).then(
-          ({ state }) => state,
-          (error: unknown) => (error instanceof HttpProblem ? [error.status, error.says.code] : error),
-        );
+        new Imports(house, folder, () => Promise.resolve(room))
+          .take({ clubId: randomUUID(), role: 'coach' }, Readable.from(['{}']), announced)
+          .then(
+            ({ state }) => state,
+            (error: unknown) => (error instanceof HttpProblem ? [error.status, error.says.code] : error),
+          );
       expect(await take(1e12, 2 ** 31 + 1)).toEqual([413, 'too-large']);
       expect(await take(600e6, 200e6)).toEqual([507, 'no-room']);
       expect(await take(500e6, null)).toEqual([507, 'no-room']);
       expect(await readdir(folder)).toEqual([]);
       const imports = new Imports(house, folder, () => Promise.resolve(800e6));
       const club = randomUUID();
-      const { id, state } = await imports.take(club, Readable.from(['{}']), 200e6);
+      const { id, state } = await imports.take({ clubId: club, role: 'coach' }, Readable.from(['{}']), 200e6);
       expect(state).toBe('reading');
       await imports.cancel(club, id);
       expect(await readdir(folder)).toEqual([]);

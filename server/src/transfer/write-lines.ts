@@ -36,6 +36,8 @@ export async function* clubLines(db: Db, clubId: string): AsyncGenerator<string>
     const { version: _, ...record } = teaching;
     yield written({ kind: 'teaching', record });
   }
+  for (const record of await run<{ id: string }>(db, 'erased-list', clubId)) yield written({ kind: 'erased', record });
+  for (const record of await run<{ id: string; run: string }>(db, 'somebodies', clubId)) yield written({ kind: 'somebody', record });
   const needed = new Set((await run<{ id: string }>(db, 'run-needs', clubId)).map(({ id }) => id));
   const wanted = (record: Athlete | Pattern | Session): boolean => record.archivedAt === null || needed.has(record.id);
   const fresh = <T extends Athlete | Pattern | Session>({ archivedAt: _, savedAt: _at, ...record }: T) => ({ ...record, version: 0 });

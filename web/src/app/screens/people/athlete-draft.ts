@@ -17,6 +17,7 @@ const EMPTY: AthleteDraft = {
   schools: {},
   level: 'beginner',
   ageGroup: 'adult',
+  agreed: null,
   cautions: [],
   bias: [],
   focus: [],

@@ -1,0 +1,112 @@
+import * as z from 'zod/mini';
+import { Id, line, Version, type Wire } from './common.js';
+import { Athlete } from './people.js';
+
+/** What one did with what is kept of people. */
+export const LOOKS = ['looked', 'run', 'changed', 'given-out', 'erased', 'club-out', 'club-in', 'rules'] as const;
+
+/** One thing that somebody did, as often as they did it within an hour. */
+export const Look = z.object({
+  id: z.int(),
+  at: z.string(),
+  lastAt: z.string(),
+  times: z.int(),
+  what: z.enum(LOOKS),
+  /** Null: the club's own rules did. */
+  who: z.nullable(z.string()),
+  athleteId: z.nullable(Id),
+  /** Null: nobody by name, or erased since. */
+  athlete: z.nullable(z.string()),
+  runId: z.nullable(Id),
+  run: z.nullable(z.string()),
+  day: z.nullable(z.string()),
+});
+export type Look = Wire<typeof Look>;
+
+/** Which of them are wanted: before one, of one athlete. */
+export const LooksAsked = z.object({
+  before: z._default(z.nullable(z.coerce.number().check(z.int(), z.gte(1), z.lte(Number.MAX_SAFE_INTEGER))), null),
+  athlete: z._default(z.nullable(Id), null),
+});
+/** As many as are given at once. */
+export const LOOKS_AT_ONCE = 50;
+
+/** From whom a guardian's agreement is needed to keep anything. */
+export const AGREEMENTS = ['none', 'under-16', 'under-18'] as const;
+
+const months = z.int().check(z.gte(1), z.lte(600));
+
+/** How long a club keeps what, in months; null: until somebody takes it away. */
+export const PeopleRules = z.object({
+  version: Version,
+  /** Runs, with all that was seen in them. */
+  runs: z.nullable(months),
+  /** Athletes who were put away; then they are erased. */
+  left: z.nullable(months),
+  /** Who looked at whom. */
+  looks: months,
+  agreement: z.enum(AGREEMENTS),
+});
+export type PeopleRules = Wire<typeof PeopleRules>;
+
+/** As a club has them that never changed any. */
+export const USUAL_RULES: PeopleRules = { version: 0, runs: null, left: null, looks: 24, agreement: 'none' };
+
+/** What becomes of what is kept of an athlete when they are erased. */
+export const Erasure = z.object({
+  /** Runs in which they were alone: they go whole. */
+  alone: z.int(),
+  /** Runs of fewer than `LEAST_BEHIND` people: nothing stays that was seen of them. */
+  few: z.int(),
+  /** Runs of more: what was seen stays, of somebody. */
+  many: z.int(),
+  /** A run with them that is under way; then nobody is erased. */
+  underWay: z.nullable(z.string()),
+  /** Where else their name stands: nothing of that is changed. */
+  mentions: z.array(z.object({ kind: z.enum(['run', 'session', 'note']), day: z.nullable(z.string()), text: z.string() })),
+});
+export type Erasure = Wire<typeof Erasure>;
+
+/** Totals stay where at least so many people stand behind them (the club cannot tell then whose they were; common practice, no source). */
+export const LEAST_BEHIND = 5;
+
+/** Erasing takes the athlete's name as it stands, typed. */
+export const EraseAsked = z.object({ name: line(80) });
+
+/** The first key of a file with all that a club keeps of one athlete. */
+export const ATHLETE_FILE = 'hopsk-athlete';
+
+const count = z.int();
+/** All that a club keeps of one athlete, and of nobody else. */
+export const GivenOut = z.object({
+  format: z.literal(ATHLETE_FILE),
+  version: z.literal(1),
+  madeAt: z.string(),
+  club: z.string(),
+  athlete: Athlete,
+  /** Sessions that name them. */
+  sessions: z.array(z.object({ id: Id, name: z.string() })),
+  /** Who reads their fault book beside coaches. */
+  readers: z.array(z.string()),
+  /** Who looked at them, changed, gave out; the latest first. */
+  looks: z.array(z.pick(Look, { at: true, lastAt: true, times: true, what: true, who: true, day: true, run: true })),
+  runs: z.array(
+    z.object({
+      id: Id,
+      name: z.string(),
+      day: z.string(),
+      startedAt: z.string(),
+      steps: z.nullable(z.string()),
+      praise: count,
+      tallies: z.array(
+        z.object({ fault: z.string(), attempts: count, faulty: count, again: count, noted: count, left: count, right: count }),
+      ),
+      /** What the log says of them, where it was asked for. */
+      events: z.optional(z.array(z.unknown())),
+    }),
+  ),
+});
+export type GivenOut = Wire<typeof GivenOut>;
+
+/** Whether the page wants all, or what it shows. */
+export const GivenOutAsked = z.object({ events: z._default(z.enum(['yes', 'no']), 'yes') });

@@ -1,0 +1,1 @@
+insert into erased (club_id, id) values ($1, $2) on conflict do nothing

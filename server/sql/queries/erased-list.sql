@@ -1,0 +1,1 @@
+select id from erased where club_id = $1 order by at, id

@@ -1,0 +1,16 @@
+-- Sessions, their earlier versions too, without an athlete.
+with earlier as (
+  update session_version v
+  set body = jsonb_set(
+    jsonb_set(v.body, '{athletes}', coalesce((select jsonb_agg(one) from jsonb_array_elements(v.body -> 'athletes') one where one <> to_jsonb($2::uuid::text)), '[]')),
+    '{differences}', coalesce((select jsonb_agg(one) from jsonb_array_elements(v.body -> 'differences') one where one ->> 'athlete' <> $2::uuid::text), '[]')
+  )
+  where v.club_id = $1 and v.body::text like '%' || $2::uuid::text || '%'
+)
+update session s
+set updated_at = now(),
+    body = jsonb_set(
+      jsonb_set(s.body, '{athletes}', coalesce((select jsonb_agg(one) from jsonb_array_elements(s.body -> 'athletes') one where one <> to_jsonb($2::uuid::text)), '[]')),
+      '{differences}', coalesce((select jsonb_agg(one) from jsonb_array_elements(s.body -> 'differences') one where one ->> 'athlete' <> $2::uuid::text), '[]')
+    )
+where s.club_id = $1 and s.body::text like '%' || $2::uuid::text || '%'

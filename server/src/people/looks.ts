@@ -1,0 +1,30 @@
+import type { Look } from '@hopsk/contract/people-data';
+import { isFull } from '../db/pool.js';
+import { run, type Db } from '../db/sql.js';
+import type { Member } from '../http/sign-in.js';
+
+/** Whom or what somebody looked at. */
+export interface LookedAt {
+  readonly athlete?: string;
+  readonly run?: string;
+}
+
+/**
+ * Notes who did what with what is kept of people. Whoever only reads is not refused where the disk is full.
+ * @param who null: the club's own rules
+ */
+export async function noteLook(db: Db, clubId: string, who: string | null, what: Look['what'], at: LookedAt = {}): Promise<void> {
+  try {
+    await run(db, 'look-add', clubId, who, what, at.athlete ?? null, at.run ?? null);
+  } catch (error) {
+    if (!(isFull(error) && (what === 'looked' || what === 'run'))) throw error;
+  }
+}
+
+/** As `noteLook`, of somebody who asks. */
+export const looked = (db: Db, { clubId, id }: Member, what: Look['what'], at: LookedAt = {}): Promise<void> =>
+  noteLook(db, clubId, id, what, at);
+
+/** Who did what, the latest first, so many of them. */
+export const listLooks = (db: Db, clubId: string, before: number | null, athlete: string | null, most: number | null): Promise<Look[]> =>
+  run<Look>(db, 'look-list', clubId, before, athlete, most);
