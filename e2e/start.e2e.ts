@@ -228,7 +228,9 @@ test.describe('npm start', () => {
     try {
       expect(await roles()).toBe(app);
       const outside = "copy (select 'x') to program 'true'";
-      await expect(withDatabase(start.data, (url: string) => fillDatabase(url, outside))).rejects.toThrow(/must be superuser|permission denied/);
+      await expect(withDatabase(start.data, (url: string) => fillDatabase(url, outside))).rejects.toThrow(
+        /must be superuser|permission denied/,
+      );
       // As an earlier version left it: all of it the cluster's own user's.
       await withDatabase(start.data, (_url: string, admin: ((database: string) => string) | null) =>
         fillDatabase(admin?.('hopsk') ?? '', 'reassign owned by hopsk_app to hopsk; alter database hopsk owner to hopsk'),

@@ -1,11 +1,13 @@
 import { rooms as en } from './en/rooms.js';
-import { rooms as marked } from './marked/rooms.js';
 import { speak } from './words.js';
 
 export type Room = keyof typeof en;
 
-/** Languages by their tag. The marked one is for tests: the tag is the one that the Unicode locale data keeps for such. */
-const LANGUAGES: Readonly<Record<string, typeof en>> = { en, 'en-XA': marked };
+/** Languages by their tag, each fetched when it is spoken. The marked one is for tests: the tag is the one that the Unicode locale data keeps for such. */
+const LANGUAGES: Readonly<Record<string, () => Promise<typeof en>>> = {
+  en: () => Promise.resolve(en),
+  'en-XA': () => import('./marked/rooms.js').then(({ rooms }) => rooms),
+};
 
 /** The first of these tags that is spoken here, as it is or without its country; else English. */
 export function languageOf(asked: readonly string[]): string {
@@ -15,6 +17,6 @@ export function languageOf(asked: readonly string[]): string {
 
 /** Fetches rooms of a language and speaks them from now on. */
 export async function fetchWords(language: string, asked: readonly Room[]): Promise<void> {
-  const rooms = LANGUAGES[language] ?? en;
+  const rooms = (await LANGUAGES[language]?.()) ?? en;
   await Promise.all(asked.map(async (room) => speak(await rooms[room]())));
 }

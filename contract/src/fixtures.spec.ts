@@ -38,6 +38,7 @@ for (const version of versions) {
       const club = calledNow(text('club.hopsk.json')) as ClubFile;
       const athletes = club.athletes.map((one) => ({
         ...one,
+        agreed: null,
         cautions: (one.cautions as (Caution | string)[]).map(notesOfOld),
       })) as ClubFile['athletes'];
       const teaching = club.teaching && { ...club.teaching, views: {} };

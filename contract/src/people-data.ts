@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { AGREEMENTS } from './agreement.js';
 import { Id, line, Version, type Wire } from './common.js';
 import { Athlete } from './people.js';
 
@@ -30,9 +31,6 @@ export const LooksAsked = z.object({
 });
 /** As many as are given at once. */
 export const LOOKS_AT_ONCE = 50;
-
-/** From whom a guardian's agreement is needed to keep anything. */
-export const AGREEMENTS = ['none', 'under-16', 'under-18'] as const;
 
 const months = z.int().check(z.gte(1), z.lte(600));
 

@@ -57,17 +57,3 @@ export type AthleteSave = Wire<typeof AthleteSave>;
 
 /** Whether estimates of the body are rough, and a guardian speaks for them. */
 export const isUnder16 = (group: Athlete['ageGroup']): boolean => group === 'under 10' || group === '10–12' || group === '13–15';
-
-/** From whom a club wants a guardian's agreement: from nobody, or of so young an age. */
-type Agreement = 'none' | 'under-16' | 'under-18';
-
-/**
- * Whether something may be kept only with a guardian's agreement: cautions of whoever is under 16 always, since they speak of their
- * health; anything at all by the club's own rule. Says for what; null: nothing.
- * @example agreementFor({ ageGroup: '10–12', cautions: [] }, 'none') // null
- */
-export function agreementFor(of: Pick<AthleteDraft, 'ageGroup' | 'cautions'>, rule: Agreement): 'cautions' | 'anything' | null {
-  const young = isUnder16(of.ageGroup);
-  if (rule !== 'none' && (young || (rule === 'under-18' && of.ageGroup === '16–17'))) return 'anything';
-  return young && of.cautions.length > 0 ? 'cautions' : null;
-}

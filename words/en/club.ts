@@ -90,6 +90,8 @@ export const club = {
       'The demo club goes, with all that is in it, what you changed too, and never comes again. Then the first coach makes the club.',
     ownHouseWord: 'my own',
     ownHouseType: 'type: my own',
+    kept: 'What is kept of people',
+    keptOpen: 'how long what is kept, and who looked at whom',
     leave: 'Leave this club',
     leaveSays: 'You are signed out everywhere and cannot come in again unless an owner takes you in. What you noted stays.',
     leaveDo: 'leave the club',
@@ -121,6 +123,8 @@ export const club = {
     known: 'here already',
     nothingNew: 'All that it holds is here already.',
     /** Whether the file is as it was written. */
+    erases: (n: number): string =>
+      `${n === 1 ? 'One person of this club was' : `${n} people of this club were`} erased where the file comes from: adding it erases them here too, for good.`,
     wholes: {
       whole: '',
       earlier: '',

@@ -24,6 +24,13 @@ export const people = {
     school: 'stance',
     level: 'level',
     ageGroup: 'age group',
+    agreed: 'a guardian agreed on',
+    agreedNeeds: {
+      cautions: 'needed before cautions of somebody under 16 are kept',
+      anything: 'needed in this club before anything of somebody so young is kept',
+    },
+    agreedSays: 'the day; for whoever is under 18',
+    data: 'all that is kept',
     cautions: 'cautions, one a line',
     bias: 'known bias',
     focus: 'worked on now (up to four)',

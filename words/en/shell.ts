@@ -19,6 +19,7 @@ export const shell = {
     runs: 'Runs',
     faults: 'Faults',
     club: 'Club',
+    kept: 'What is kept of people',
   },
   menu: {
     people: 'people',

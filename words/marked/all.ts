@@ -10,6 +10,7 @@ import { enter } from './enter.js';
 import { faults } from './faults.js';
 import { findings } from './findings.js';
 import { floor } from './floor.js';
+import { kept } from './kept.js';
 import { moves } from './moves.js';
 import { notation } from './notation.js';
 import { people } from './people.js';
@@ -43,6 +44,7 @@ export const all = {
   ...faults,
   ...findings,
   ...topics,
+  ...kept,
   ...moves,
   ...notation,
   ...plan,

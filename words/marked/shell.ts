@@ -20,6 +20,7 @@ export const shell = {
     runs: 'Ŕúñš',
     faults: 'Ƒáúļţš',
     club: 'Çļúƀ',
+    kept: 'Ŵĥáţ íš ķéþţ óƒ þéóþļé',
   },
   menu: {
     people: 'þéóþļé',

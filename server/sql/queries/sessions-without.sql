@@ -5,7 +5,7 @@ with earlier as (
     jsonb_set(v.body, '{athletes}', coalesce((select jsonb_agg(one) from jsonb_array_elements(v.body -> 'athletes') one where one <> to_jsonb($2::uuid::text)), '[]')),
     '{differences}', coalesce((select jsonb_agg(one) from jsonb_array_elements(v.body -> 'differences') one where one ->> 'athlete' <> $2::uuid::text), '[]')
   )
-  where v.club_id = $1 and v.body::text like '%' || $2::uuid::text || '%'
+  where v.club_id = $1 and position($2::uuid::text in v.body::text) > 0
 )
 update session s
 set updated_at = now(),
@@ -13,4 +13,4 @@ set updated_at = now(),
       jsonb_set(s.body, '{athletes}', coalesce((select jsonb_agg(one) from jsonb_array_elements(s.body -> 'athletes') one where one <> to_jsonb($2::uuid::text)), '[]')),
       '{differences}', coalesce((select jsonb_agg(one) from jsonb_array_elements(s.body -> 'differences') one where one ->> 'athlete' <> $2::uuid::text), '[]')
     )
-where s.club_id = $1 and s.body::text like '%' || $2::uuid::text || '%'
+where s.club_id = $1 and position($2::uuid::text in s.body::text) > 0

@@ -4,7 +4,7 @@ with there as (update run_athlete set athlete_id = $4 where club_id = $1 and run
        update run_event
        set id = null, athlete_id = null, refused = 'erased', body = jsonb_build_object('device', device, 'seq', seq)
        where club_id = $1 and run_id = $2 and (
-         (athlete_id = $3 and body ->> 'kind' = 'note') or (refused is not null and body::text like '%' || $3::uuid::text || '%')
+         (athlete_id = $3 and body ->> 'kind' = 'note') or (refused is not null and position($3::uuid::text in body::text) > 0)
        )
      ),
      named as (

@@ -33,7 +33,7 @@ async function pagesOf(client: pg.Client, { text, values }: Asked): Promise<numb
 async function multiply(client: pg.Client, clubId: string): Promise<void> {
   const { rows } = await client.query<{ table: string; column: string }>(
     `select table_name as "table", column_name as "column" from information_schema.columns
-     where table_schema = 'public' and is_generated = 'NEVER'
+     where table_schema = 'public' and is_generated = 'NEVER' and is_identity = 'NO'
        and table_name in (select table_name from information_schema.columns where column_name = 'run_id' and table_schema = 'public' union select 'run')
      order by ordinal_position`,
   );

@@ -69,6 +69,7 @@ describe('what is open to whom', () => {
     /** What is sent with a way, as far as it would be taken of the other club's own coach. */
     const bodies: Readonly<Record<string, object>> = {
       'PUT /athletes/:id': { ...theirs.athlete, version: 1 },
+      'POST /athletes/:id/erase': { name: theirs.athlete.name },
       'PUT /patterns/:id': { ...theirs.pattern, version: 1 },
       'PUT /sessions/:id': { ...theirs.session, athletes: [], version: 1 },
       'PUT /runs/:id': theirRun.run,

@@ -11,6 +11,9 @@ import { givenOut } from './given-out.js';
 import { listLooks, looked } from './looks.js';
 import { getRules, saveRules } from './rules.js';
 
+/** Above every version that a page knows: the list is fetched anew. */
+const GONE = 2 ** 31 - 1;
+
 /** What owners do with what is kept of people: give it out, erase it, see who looked, say how long it is kept. */
 export function peopleDataRoutes(pool: Pool): Router {
   const router = Router();
@@ -45,7 +48,7 @@ export function peopleDataRoutes(pool: Pool): Router {
     await transaction(pool, async (db) => {
       await eraseByName(db, actor.clubId, id, name);
       await looked(db, actor, 'erased', { athlete: id });
-      await hint(db, actor.clubId, { record: 'athlete', id, version: 0 });
+      await hint(db, actor.clubId, { record: 'athlete', id, version: GONE });
     });
     response.status(204).end();
   });

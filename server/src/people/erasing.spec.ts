@@ -31,7 +31,7 @@ function evening(people: readonly string[], first: string, second: string, marks
   const noted: RunEvent = { ...stamp(8), kind: 'note', text: marks.note, athlete: first };
   const turned: RunEvent = { ...stamp(15), kind: 'watch', athlete: second };
   const more = [...taps, moved, noted, turned, tap(17.5, second), tap(19.5, second)];
-  return { run, events: [...events.slice(0, -1), ...more, { ...last, seq: seq++, order: order++ } as RunEvent] };
+  return { run, events: [...events.slice(0, -1), ...more, { ...last, seq: seq++, order: order++ }] };
 }
 
 describe('somebody who is erased', () => {

@@ -1,5 +1,6 @@
 import { USUAL_RULES, type PeopleRules } from '@hopsk/contract/people-data';
-import { agreementFor, type Athlete, type AthleteSave } from '@hopsk/contract/people';
+import { agreementFor } from '@hopsk/contract/agreement';
+import type { Athlete, AthleteSave } from '@hopsk/contract/people';
 import { isDeepStrictEqual } from 'node:util';
 import { one, type Db } from '../db/sql.js';
 import { HttpProblem } from '../http/problem.js';

@@ -146,6 +146,19 @@ export class DeviceStore {
     return drafts;
   }
 
+  /** Forgets records that are not this one's to read any more: what is typed of them, and their names in runs that are over. */
+  async forgetRecords(ids: readonly string[]): Promise<void> {
+    const tx = (await this.db).transaction(['kept', 'runs'], 'readwrite');
+    const [kept, runs] = [tx.objectStore('kept'), tx.objectStore('runs')];
+    for (const key of await kept.getAllKeys()) if (ids.some((id) => key.endsWith(`:${id}`))) await kept.delete(key);
+    for (const run of await runs.getAll()) {
+      const names = Object.entries(run.names);
+      const left = names.filter(([id]) => !ids.includes(id));
+      if (run.open === 0 && left.length < names.length) await runs.put({ ...run, names: Object.fromEntries(left) });
+    }
+    await tx.done;
+  }
+
   /** How many taps wait on this device, whoever's they are. */
   async waiting(): Promise<number> {
     return (await this.db).countFromIndex('events', 'sent', 0);

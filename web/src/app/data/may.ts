@@ -24,6 +24,8 @@ const MAY = {
   phones: FLOOR,
   members: ['owner'],
   export: ['owner'],
+  /** What is kept of people: how long, who looked, one's data given out and erased. */
+  kept: ['owner'],
   import: COACHES,
   /** Lists that are fetched. */
   patterns: FLOOR,
@@ -41,8 +43,9 @@ export const may = (role: Role, what: What): boolean => (MAY[what] as readonly R
  * @example [whatOf('/floor/runs/5'), whatOf('/floor/run?x=1'), whatOf('/nowhere')] // ['runs', 'floor', null]
  */
 export function whatOf(url: string): What | null {
-  const [page = '', part = ''] = (url.split(/[?#]/)[0] ?? '').split('/').slice(1);
-  const what = page === 'floor' && part === 'runs' ? 'runs' : page;
+  const [page = '', part = '', more = ''] = (url.split(/[?#]/)[0] ?? '').split('/').slice(1);
+  const kept = (page === 'people' && more === 'data') || (page === 'club' && part === 'people');
+  const what = kept ? 'kept' : page === 'floor' && part === 'runs' ? 'runs' : page;
   return what in MAY ? (what as What) : null;
 }
 

@@ -57,7 +57,11 @@ export function recordKind<R extends Row, S extends { readonly id: string }>(nam
   const list = z.array(shape);
   const actions = {
     load: createAction(`[${name}] load`),
-    loaded: createAction(`[${name}] loaded`, (rows: readonly R[], offline?: boolean) => ({ rows, offline: offline ?? false })),
+    loaded: createAction(`[${name}] loaded`, (rows: readonly R[], offline = false, gone: readonly string[] = []) => ({
+      rows,
+      offline,
+      gone,
+    })),
     failed: createAction(`[${name}] failed`, props<{ trouble: Trouble }>()),
     save: createAction(`[${name}] save`, (record: S) => ({ record })),
     archive: createAction(`[${name}] archive`, props<{ id: string; archived: boolean }>()),
@@ -68,7 +72,7 @@ export function recordKind<R extends Row, S extends { readonly id: string }>(nam
   };
 
   const initial: KindState<R> = { ...rows.getInitialState(), status: 'idle', saves: {} };
-  /** What was fetched, except where it is here or this device has saved a later version since it asked. Nothing ever leaves a club's lists. */
+  /** What was fetched, except where it is here or this device has saved a later version since it asked. */
   const withRows = (state: KindState<R>, fetched: readonly R[]): KindState<R> => {
     const news = fetched.filter((row) => row !== state.entities[row.id] && row.version >= (state.entities[row.id]?.version ?? 0));
     return news.length === 0 ? state : rows.setMany(news, state);
@@ -80,7 +84,10 @@ export function recordKind<R extends Row, S extends { readonly id: string }>(nam
   const reducer = createReducer(
     initial,
     on(actions.load, (state): KindState<R> => ({ ...state, status: state.status === 'ready' ? 'ready' : 'loading' })),
-    on(actions.loaded, (state, { rows, offline }): KindState<R> => ({ ...withRows(state, rows), status: offline ? 'offline' : 'ready' })),
+    on(actions.loaded, (state, { rows: came, offline, gone }): KindState<R> => {
+      const left = gone.length === 0 ? state : rows.removeMany([...gone], state);
+      return { ...withRows(left, came), status: offline ? 'offline' : 'ready' };
+    }),
     on(actions.failed, (state): KindState<R> => ({ ...state, status: 'failed' })),
     on(actions.save, (state, { record }) => withSave(state, record.id, { state: 'saving' })),
     on(actions.saved, (state, { row }) => withSave(withRows(state, [row]), row.id, { state: 'saved', version: row.version })),
@@ -111,6 +118,8 @@ export function recordKind<R extends Row, S extends { readonly id: string }>(nam
   /** What is new in the list, with what is here of it, on the device or on the page; kept on the device where that changes what it has. */
   const fetched = (api: Api, device: DeviceStore, store: Store) => {
     let kept: R[] | null = null;
+    // Whoever was here as it was asked, and is nowhere in the answer, was erased, or is not this one's to read any more.
+    const before = store.selectSignal(selectAll)();
     const here = async (): Promise<ReadonlyMap<string, R>> => {
       kept = await copy(device);
       const known = new Map(kept?.map((row) => [row.id, row]));
@@ -123,7 +132,10 @@ export function recordKind<R extends Row, S extends { readonly id: string }>(nam
         if (trouble && rows.length === 0) throw trouble.error;
         // A device that keeps nothing more shows what came all the same.
         if (!asSaved(kept, rows)) await device.keep(name, rows).catch(() => undefined);
-        return actions.loaded(rows, trouble !== null);
+        const there = new Set(rows.map(({ id }) => id));
+        const gone = trouble ? [] : before.filter(({ id }) => !there.has(id)).map(({ id }) => id);
+        if (gone.length > 0) await device.forgetRecords(gone).catch(() => undefined);
+        return actions.loaded(rows, trouble !== null, gone);
       }),
     );
   };

@@ -1,3 +1,4 @@
+import type { RunHead } from '@hopsk/contract/run';
 import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting, type TestRequest } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
@@ -59,6 +60,39 @@ describe('the club’s records', () => {
     await until('ready');
     expect(select(people.selectAll)).toEqual([ada, bea]);
     expect(await TestBed.inject(DeviceStore).recall('people')).toEqual([bea, ada]);
+  });
+
+  it('whoever is in the list no more leaves the page and the device: what was typed of them, and their names in runs that are over', async () => {
+    const [stays, goes] = [athlete({ name: 'stays', savedAt }), athlete({ name: 'goes', savedAt })];
+    const device = TestBed.inject(DeviceStore);
+    store.dispatch(people.actions.load());
+    latest(stays, goes);
+    (await some(stays, goes)).flush([stays, goes]);
+    await until('ready');
+    await device.keep(`athlete:${goes.id}`, { base: 1, draft: goes });
+    await device.keep(`athlete:${stays.id}`, { base: 1, draft: stays });
+    const kept = { clubId: 'c', refused: null, aliveAt: 0, aliveM: 0, headSent: 1, devices: [], arrival: 0 } as const;
+    const names = { [stays.id]: 'stays', [goes.id]: 'goes' };
+    const run = (id: string, open: 0 | 1) => ({ ...kept, head: { id } as RunHead, names, open });
+    await device.putRun(run('over', 0));
+    await device.putRun(run('on', 1));
+    // Somebody is added while it is asked: they are not in the answer, and stay.
+    store.dispatch(people.actions.load());
+    const fresh = athlete({ name: 'fresh', savedAt });
+    store.dispatch(people.actions.saved(fresh));
+    latest(stays);
+    while (select(people.selectAll).length > 2) await new Promise((go) => requestAnimationFrame(go));
+    expect(select(people.selectAll)).toEqual([fresh, stays]);
+    expect(await device.recall('people')).toEqual([stays]);
+    expect(await device.recall(`athlete:${goes.id}`)).toBeUndefined();
+    expect(await device.recall(`athlete:${stays.id}`)).toBeDefined();
+    const runs = new Map((await device.runs()).map((one) => [one.head.id, one.names]));
+    expect([runs.get('over'), runs.get('on')]).toEqual([{ [stays.id]: 'stays' }, names]);
+    // Without a network nobody leaves.
+    store.dispatch(people.actions.load());
+    http.expectOne('/api/athletes/latest').error(new ProgressEvent('error'));
+    while (select(people.selectStatus) !== 'offline') await new Promise((go) => requestAnimationFrame(go));
+    expect(select(people.selectAll)).toEqual([fresh, stays]);
   });
 
   it('a list in which somebody else saved is fetched anew; one in which this page did is not', () => {

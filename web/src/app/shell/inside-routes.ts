@@ -30,11 +30,12 @@ const open: CanActivateChildFn = (_route, { url }) => {
 const home: CanActivateFn = () => inject(Router).parseUrl(homeOf(mine().role(), innerWidth));
 
 /** What several screens say. */
-const EVERYWHERE: readonly Room[] = ['schools', 'faults', 'areas'];
+const EVERYWHERE: readonly Room[] = ['schools', 'faults'];
 /** A screen inside: it says what several say, and its own. */
 const inRoom = <C>(rooms: readonly Room[], load: () => Promise<C>): (() => Promise<C>) => screen([...EVERYWHERE, ...rooms], load);
-const STEPS: readonly Room[] = ['steps', 'floor', 'moves', 'notation', 'doses', 'findings', 'topics', 'search'];
+const STEPS: readonly Room[] = ['areas', 'steps', 'floor', 'moves', 'notation', 'doses', 'findings', 'topics', 'search'];
 const BUILD: readonly Room[] = [
+  'areas',
   'build',
   'sports',
   'plan',
@@ -67,6 +68,11 @@ export const inside: Routes = [
         title: title('athlete'),
         canDeactivate: [askFirst],
         loadComponent: inRoom(['people', 'cautions', 'topics'], () => import('../screens/people/athlete').then((m) => m.AthleteScreen)),
+      },
+      {
+        path: 'people/:id/data',
+        title: title('kept'),
+        loadComponent: inRoom(['kept', 'people', 'cautions'], () => import('../screens/kept/athlete-data').then((m) => m.AthleteData)),
       },
       {
         path: 'stance',
@@ -129,7 +135,7 @@ export const inside: Routes = [
       {
         path: 'floor',
         title: title('floor'),
-        loadComponent: inRoom(['floor', 'book'], () => import('../screens/floor/floor').then((m) => m.FloorScreen)),
+        loadComponent: inRoom(['floor'], () => import('../screens/floor/floor').then((m) => m.FloorScreen)),
       },
       {
         path: 'floor/run',
@@ -150,6 +156,11 @@ export const inside: Routes = [
         path: 'faults',
         title: title('faults'),
         loadComponent: inRoom(['book'], () => import('../screens/faults/book').then((m) => m.BookScreen)),
+      },
+      {
+        path: 'club/people',
+        title: title('kept'),
+        loadComponent: inRoom(['kept'], () => import('../screens/kept/kept').then((m) => m.Kept)),
       },
       {
         path: 'club',

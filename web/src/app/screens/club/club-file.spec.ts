@@ -8,7 +8,7 @@ import { ClubFileForm } from './club-file';
 const none = { added: 0, known: 0 };
 const counts = { athletes: { added: 2, known: 1 }, patterns: none, sessions: none, runs: none, events: none };
 const at = (state: ImportNow['state'], more: Partial<ImportNow> = {}): ImportNow => ({
-  ...{ id, state, through: 0.5, club: 'Net Loft', whole: 'whole', counts, refused: { count: 0, told: [] }, problem: null },
+  ...{ id, state, through: 0.5, club: 'Net Loft', whole: 'whole', counts, erases: 0, refused: { count: 0, told: [] }, problem: null },
   ...more,
 });
 const id = newId();

@@ -67,6 +67,9 @@ const KINDS = ['athletes', 'patterns', 'sessions', 'runs', 'events'] as const;
             <p>{{ text.nothingNew }}</p>
           }
         }
+        @if (now.erases > 0 && now.state === 'read') {
+          <p class="said" role="alert">{{ text.erases(now.erases) }}</p>
+        }
         @if (now.state !== 'failed' && now.state !== 'reading' && text.wholes[now.whole] !== '') {
           <p class="said">{{ text.wholes[now.whole] }}</p>
         }
@@ -113,7 +116,7 @@ export class ClubFileForm {
   /** Whether it holds anything that is not here already. */
   protected readonly news = computed(() => {
     const now = this.incoming.now();
-    return now?.state === 'added' || KINDS.some((kind) => (now?.counts[kind].added ?? 0) > 0);
+    return now?.state === 'added' || (now?.erases ?? 0) > 0 || KINDS.some((kind) => (now?.counts[kind].added ?? 0) > 0);
   });
   protected readonly why = computed(() => {
     const problem = this.incoming.now()?.problem;

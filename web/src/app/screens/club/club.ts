@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { AccountApi } from '../../data/account-api';
@@ -37,6 +38,7 @@ import { Taught } from './taught';
     OwnSettings,
     Phones,
     Recount,
+    RouterLink,
     Sent,
     Taught,
   ],
@@ -65,6 +67,12 @@ import { Taught } from './taught';
       }
       @if (may('members')) {
         <hop-members />
+        <section>
+          <h2>{{ text.kept }}</h2>
+          <p>
+            <a routerLink="/club/people">{{ text.keptOpen }}</a>
+          </p>
+        </section>
       }
       <hop-own-password />
       <hop-own-devices />
@@ -74,6 +82,7 @@ import { Taught } from './taught';
       <hop-leave-club />
     </div>
   `,
+  styleUrl: './section.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ClubScreen {

@@ -1,6 +1,7 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
+import { agreementFor, type Agreement } from '@hopsk/contract/agreement';
 import { AGE_GROUPS, AthleteDraft, BIASES, isUnder16, LEVELS, type Athlete } from '@hopsk/contract/people';
 import { bodyOf, MEASURE_LIMITS } from '@hopsk/core/body/body';
 import { SIDES } from '@hopsk/core/body/foot';
@@ -11,6 +12,9 @@ import { Store } from '@ngrx/store';
 import type { HoldsTyping } from '../../parts/holds-typing';
 import { Refusals } from '../../parts/refusals';
 import { SchoolChoicesForm } from '../../parts/school-choices';
+import { firstValueFrom } from 'rxjs';
+import { KeptApi } from '../../data/kept-api';
+import { mine } from '../../data/may';
 import { people } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
@@ -19,7 +23,7 @@ import { Box } from '../../ui/box';
 import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
 import { byCode, namedOptions } from '../../ui/options';
-import { lengths, orNothing, texts } from '../../ui/reads';
+import { days, lengths, orNothing, texts } from '../../ui/reads';
 import { Several } from '../../ui/several';
 import { Whole } from '../../ui/whole';
 import { draftOf, KeptDraft } from './athlete-draft';
@@ -64,7 +68,15 @@ export class AthleteScreen implements HoldsTyping {
     faults: FAULTS.map(({ code }) => ({ value: code, label: faultLabel(code), about: words.faults[code]?.says ?? '' })),
   };
   protected readonly schools = computed(() => byCode(this.club.stances()));
-  protected readonly reads = { name: texts(80, 1), sport: texts(40, 1) };
+  protected readonly reads = { name: texts(80, 1), sport: texts(40, 1), day: orNothing(days) };
+  protected readonly may = mine().may;
+  /** Whether a guardian speaks for them, and what their agreement is needed for. */
+  protected readonly young = computed(() => isUnder16(this.draft().ageGroup) || this.draft().ageGroup === '16–17');
+  protected readonly agreementSays = computed(() => {
+    const what = this.draft().agreed === null ? agreementFor(this.draft(), this.rule()) : null;
+    return what === null ? this.text.agreedSays : this.text.agreedNeeds[what];
+  });
+  private readonly rule = signal<Agreement>('none');
   protected readonly most = FOCUS;
   /** What the empty boxes are taken to be, for this height and age. */
   private readonly body = computed(() => bodyOf({ height: this.draft().height }, isUnder16(this.draft().ageGroup)));
@@ -83,6 +95,11 @@ export class AthleteScreen implements HoldsTyping {
 
   constructor() {
     this.club.load();
+    // Without a network it is said when it is saved.
+    void firstValueFrom(inject(KeptApi).rules()).then(
+      ({ agreement }) => this.rule.set(agreement),
+      () => undefined,
+    );
   }
 
   unsaved(): boolean {
