@@ -38,13 +38,3 @@ export type Me = Wire<typeof Me>;
 /** What the sign-in screen offers on this server. */
 export const Door = z.object({ setup: z.boolean(), demo: z.boolean() });
 export type Door = Wire<typeof Door>;
-
-/** How a phone reaches this server. */
-export const Phone = z.object({
-  lan: z.boolean(),
-  secure: z.boolean(),
-  addresses: z.array(z.object({ url: z.string(), qr: z.string() })),
-  /** SHA-256 of the certificate that phones are told to trust; null where there is none to be told about. */
-  authority: z.nullable(z.string()),
-});
-export type Phone = Wire<typeof Phone>;

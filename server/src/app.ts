@@ -1,4 +1,4 @@
-import type { Phone } from '@hopsk/contract/club';
+import type { Phone } from '@hopsk/contract/phone';
 import compression from 'compression';
 import express, { type Express, Router } from 'express';
 import type { Logger } from 'pino';

@@ -1,7 +1,7 @@
 import { X509Certificate } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { networkInterfaces } from 'node:os';
-import type { Phone } from '@hopsk/contract/club';
+import type { Phone } from '@hopsk/contract/phone';
 import QRCode from 'qrcode';
 import type { Config } from './config.js';
 

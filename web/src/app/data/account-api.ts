@@ -1,5 +1,5 @@
 import { Injectable } from '@angular/core';
-import { Door, Me, Phone, type Settings } from '@hopsk/contract/club';
+import { Door, Me } from '@hopsk/contract/club';
 import * as z from 'zod/mini';
 import { Requests } from './requests';
 
@@ -12,7 +12,4 @@ export class AccountApi extends Requests {
   setUp = (body: { club: string; name: string; email: string; password: string }) => this.post('/setup', body, Me);
   demo = () => this.post('/demo', {}, Me);
   signOut = () => this.post('/sign-out', {}, z.unknown());
-  saveSettings = (settings: Settings) => this.put('/me/settings', settings, Me);
-  changePassword = (body: { old: string; password: string }) => this.post('/me/password', body, z.unknown());
-  phone = () => this.get('/phone', Phone);
 }

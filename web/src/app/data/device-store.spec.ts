@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { emptyDevice, event, keptRun, me } from '../testing/run';
-import { DeviceStore } from './device-store';
+import { DeviceStore, type KeptRun } from './device-store';
 
 describe('what this device remembers', () => {
   let store: DeviceStore;
@@ -35,7 +35,7 @@ describe('what this device remembers', () => {
 
   it('has one name, made once, which stays when whoever was signed in leaves', async () => {
     const name = await store.self();
-    await store.forgetLists();
+    await store.wipe();
     expect(await store.self()).toBe(name);
     expect(await store.reopened()).toBeTrue();
     expect(await store.self()).toBe(name);
@@ -72,14 +72,29 @@ describe('what this device remembers', () => {
     expect([await store.drafts(), await store.waiting()]).toEqual([4, 2]);
   });
 
-  it('at sign-out forgets copies of people, never taps', async () => {
-    const run = keptRun();
-    await store.putRun(run);
-    await store.putEvents([keptEvent(run.head.id, 0)]);
-    await store.keep('people', [{ name: 'Ada' }]);
-    expect(await store.recall('people')).toEqual([{ name: 'Ada' }]);
-    await store.forgetLists();
-    expect(await store.recall('people')).toBeUndefined();
-    expect((await store.unsent()).length).toBe(1);
+  it('wiped, it holds nothing of a club but what waits, what is typed, and the run that is under way', async () => {
+    const names = { a: 'Ada' };
+    const over = (): KeptRun => ({ ...keptRun(), names, open: 0 });
+    const [done, waits, unsaid, on] = [over(), over(), over(), over()] as const;
+    await store.putRun({ ...done, headSent: 1 });
+    await store.putRun({ ...waits, headSent: 1 });
+    await store.putRun({ ...unsaid, headSent: 0 });
+    await store.putRun({ ...on, headSent: 1, open: 1 });
+    const tap = (run: KeptRun, sent: 0 | 1, n: number) => ({ ...keptEvent(run.head.id, n), sent });
+    await store.putEvents([tap(done, 1, 0), tap(waits, 1, 0), tap(waits, 0, 1), tap(on, 1, 0), tap(on, 0, 1)]);
+    for (const key of ['people', 'me', 'me-at', 'c people', 'athlete:1', 'playbook']) await store.keep(key, { name: 'Ada' });
+
+    await store.wipe();
+    for (const key of ['people', 'me', 'me-at', 'c people'])
+      expect(await store.recall(key))
+        .withContext(key)
+        .toBeUndefined();
+    expect(await store.drafts()).toBe(2);
+    const left = new Map((await store.runs()).map((run) => [run.head.id, run.names]));
+    expect([done, waits, unsaid, on].map(({ head }) => left.get(head.id))).toEqual([undefined, {}, {}, names]);
+    expect(await Promise.all([done, waits, on].map(async ({ head }) => (await store.eventsOf(head.id)).length))).toEqual([0, 1, 2]);
+    expect((await store.unsent()).length).toBe(2);
+    await store.forgetDrafts();
+    expect(await store.drafts()).toBe(0);
   });
 });

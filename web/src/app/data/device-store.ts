@@ -164,9 +164,28 @@ export class DeviceStore {
     return (await this.db).countFromIndex('events', 'sent', 0);
   }
 
-  /** At sign-out: copies of people and patterns go, and what is typed, unsent taps stay. */
-  async forgetLists(): Promise<void> {
-    await (await this.db).clear('kept');
+  /** What is typed and not saved goes. */
+  async forgetDrafts(): Promise<void> {
+    const store = (await this.db).transaction('kept', 'readwrite').store;
+    for (const key of await store.getAllKeys()) if (DRAFT.test(key)) await store.delete(key);
+  }
+
+  /**
+   * Nothing of a club stays here, all or nothing of it: copies of lists, who it was, names in runs that are over, taps that were sent.
+   * What waits to be sent stays, without a name; what is typed and not saved; and a run that is under way, until it ends.
+   */
+  async wipe(): Promise<void> {
+    const tx = (await this.db).transaction(['kept', 'runs', 'events'], 'readwrite');
+    const [kept, runs, events] = [tx.objectStore('kept'), tx.objectStore('runs'), tx.objectStore('events')];
+    for (const key of await kept.getAllKeys()) if (!DRAFT.test(key)) await kept.delete(key);
+    for (const run of await runs.getAll()) {
+      if (run.open === 1) continue;
+      const its = await events.index('run').getAll(run.head.id);
+      for (const { id, sent } of its) if (sent === 1) await events.delete(id);
+      if (run.headSent === 0 || its.some(({ sent }) => sent === 0)) await runs.put({ ...run, names: {} });
+      else await runs.delete(run.head.id);
+    }
+    await tx.done;
   }
 }
 

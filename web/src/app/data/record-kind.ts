@@ -57,10 +57,10 @@ export function recordKind<R extends Row, S extends { readonly id: string }>(nam
   const list = z.array(shape);
   const actions = {
     load: createAction(`[${name}] load`),
-    loaded: createAction(`[${name}] loaded`, (rows: readonly R[], offline = false, gone: readonly string[] = []) => ({
+    loaded: createAction(`[${name}] loaded`, (rows: readonly R[], offline?: boolean, gone?: readonly string[]) => ({
       rows,
-      offline,
-      gone,
+      offline: offline ?? false,
+      gone: gone ?? [],
     })),
     failed: createAction(`[${name}] failed`, props<{ trouble: Trouble }>()),
     save: createAction(`[${name}] save`, (record: S) => ({ record })),

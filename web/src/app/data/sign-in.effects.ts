@@ -2,33 +2,53 @@ import { inject } from '@angular/core';
 import { Me } from '@hopsk/contract/club';
 import { measureIn } from '@hopsk/words/measured';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
-import { catchError, concatMap, filter, from, map, of, switchMap, takeUntil, tap } from 'rxjs';
+import { catchError, concatMap, filter, from, map, of, switchMap, takeUntil, tap, type Observable } from 'rxjs';
 import { AccountApi } from './account-api';
-import { troubleOf } from './problem';
 import { DeviceStore } from './device-store';
+import { setSignOutDue, signOutDue } from './due';
+import { troubleOf } from './problem';
 import { signInActions } from './sign-in';
+
+/** So long after the server was last asked whoever it was is in no more: as the server has it (ms). */
+const KNOWN = 30 * 24 * 3600 * 1000;
+
+const nobody = signInActions.left();
+
+/** Who it was on this device, as far as it may still be them. */
+async function remembered(device: DeviceStore): Promise<Me | null> {
+  const [me, at] = [Me.safeParse(await device.recall('me')), await device.recall('me-at')];
+  const old = typeof at === 'number' && Date.now() - at > KNOWN;
+  return me.success && !old ? me.data : null;
+}
+
+/** Whoever is in an open run goes on with it, whatever became of their session meanwhile. */
+async function inRun(device: DeviceStore): Promise<Me | null> {
+  const me = Me.safeParse(await device.recall('me'));
+  const open = (await device.runs()).some((run) => run.open === 1 && run.clubId === me.data?.club.id);
+  return me.success && open ? me.data : null;
+}
+
+const asIn = (known: Promise<Me | null>): Observable<typeof nobody | ReturnType<typeof signInActions.entered>> =>
+  from(known.catch(() => null)).pipe(map((me) => (me ? signInActions.entered({ me, offline: true }) : nobody)));
 
 /** Asks who is signed in; without a network this device's memory answers. Whoever enters meanwhile is known better than by a late answer. */
 export const askSession = createEffect(
   (actions = inject(Actions), api = inject(AccountApi), device = inject(DeviceStore)) =>
     actions.pipe(
       ofType(signInActions.ask),
-      switchMap(() =>
-        api.me().pipe(
-          map((me) => signInActions.entered({ me, offline: false })),
-          catchError((error: unknown) => {
-            const { kind } = troubleOf(error);
-            if (kind === 'signed-out') return of(signInActions.left());
-            return from(device.recall('me')).pipe(
-              map((kept) => {
-                const me = Me.safeParse(kept);
-                return me.success ? signInActions.entered({ me: me.data, offline: true }) : signInActions.left();
-              }),
+      switchMap(() => {
+        const asked = signOutDue()
+          ? api.signOut().pipe(
+              tap(() => setSignOutDue(false)),
+              map(() => nobody),
+              catchError(() => of(nobody)),
+            )
+          : api.me().pipe(
+              map((me) => signInActions.entered({ me, offline: false })),
+              catchError((error: unknown) => asIn(troubleOf(error).kind === 'signed-out' ? inRun(device) : remembered(device))),
             );
-          }),
-          takeUntil(actions.pipe(ofType(signInActions.entered))),
-        ),
-      ),
+        return asked.pipe(takeUntil(actions.pipe(ofType(signInActions.entered))));
+      }),
     ),
   { functional: true },
 );
@@ -43,13 +63,29 @@ export const measureAsThey = createEffect(
   { functional: true, dispatch: false },
 );
 
-/** Who it was, for when the server cannot be asked. */
+/** Who it was, for when the server cannot be asked. What the device had of somebody else's club, or for somebody else, goes. */
 export const rememberMe = createEffect(
   (actions = inject(Actions), device = inject(DeviceStore)) =>
     actions.pipe(
       ofType(signInActions.entered),
       filter(({ offline }) => !offline),
-      concatMap(({ me }) => device.keep('me', me)),
+      concatMap(async ({ me }) => {
+        setSignOutDue(false);
+        const before = Me.safeParse(await device.recall('me')).data;
+        if (before && (before.coach.id !== me.coach.id || before.club.id !== me.club.id)) await device.wipe();
+        await device.keep('me', me);
+        await device.keep('me-at', Date.now());
+      }),
+    ),
+  { functional: true, dispatch: false },
+);
+
+/** Whoever left, or is in no more, leaves nothing of the club on the device but what is still to be sent or saved. */
+export const wipeLeft = createEffect(
+  (actions = inject(Actions), device = inject(DeviceStore)) =>
+    actions.pipe(
+      ofType(signInActions.left),
+      concatMap(() => device.wipe().catch(() => undefined)),
     ),
   { functional: true, dispatch: false },
 );

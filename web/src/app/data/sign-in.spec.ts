@@ -5,7 +5,8 @@ import { measuredIn } from '@hopsk/words/measured';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import { DeviceStore } from './device-store';
-import { emptyDevice, me } from '../testing/run';
+import { setSignOutDue, signOutDue } from './due';
+import { emptyDevice, keptRun, me } from '../testing/run';
 import { signInActions, signInFeature } from './sign-in';
 import * as effects from './sign-in.effects';
 
@@ -54,6 +55,71 @@ describe('who is signed in', () => {
     http.expectOne('/api/me').flush({ error: 'signed-out' }, { status: 401, statusText: 'Unauthorized' });
     await known();
     expect(state().status).toBe('out');
+  });
+
+  it('but in a run that is under way: they go on with it', async () => {
+    const device = TestBed.inject(DeviceStore);
+    await device.keep('me', me);
+    await device.putRun({ ...keptRun(), clubId: me.club.id, open: 1 });
+    store.dispatch(signInActions.ask());
+    http.expectOne('/api/me').flush({ error: 'signed-out' }, { status: 401, statusText: 'Unauthorized' });
+    await known();
+    expect(state()).toEqual({ status: 'in', me, offline: true });
+  });
+
+  it('whoever was remembered too long ago is nobody, and whoever leaves takes all that was kept', async () => {
+    const device = TestBed.inject(DeviceStore);
+    for (const [days, status] of [
+      [29, 'in'],
+      [31, 'out'],
+    ] as const) {
+      await device.keep('me', me);
+      await device.keep('me-at', Date.now() - days * 86_400_000);
+      await device.keep('people', ['Ada']);
+      store.dispatch(signInActions.ask());
+      http.expectOne('/api/me').error(new ProgressEvent('error'));
+      while (state().status !== status) await new Promise((go) => requestAnimationFrame(go));
+      if (status === 'in') expect(await device.recall('people')).toEqual(['Ada']);
+      else while ((await device.recall('people')) !== undefined) await new Promise((go) => requestAnimationFrame(go));
+    }
+    expect(await device.recall('me')).toBeUndefined();
+  });
+
+  it('what was kept for somebody else goes when another comes in', async () => {
+    const device = TestBed.inject(DeviceStore);
+    for (const other of [
+      { ...me, coach: { ...me.coach, id: 'another' } },
+      { ...me, club: { ...me.club, id: 'another' } },
+    ] as unknown as (typeof me)[]) {
+      await device.keep('me', other);
+      await device.keep('people', ['Ada']);
+      store.dispatch(signInActions.entered({ me, offline: false }));
+      while (((await device.recall('me')) as typeof me).coach.id !== me.coach.id || (await device.recall('people')) !== undefined)
+        await new Promise((go) => requestAnimationFrame(go));
+    }
+    await device.keep('people', ['Ada']);
+    store.dispatch(signInActions.entered({ me, offline: false }));
+    for (let i = 0; i < 5; i++) await new Promise((go) => requestAnimationFrame(go));
+    expect(await device.recall('people')).toEqual(['Ada']);
+  });
+
+  it('nobody is known before the server was told that somebody signed out while it was away', async () => {
+    const device = TestBed.inject(DeviceStore);
+    await device.keep('me', me);
+    setSignOutDue(true);
+    store.dispatch(signInActions.ask());
+    http.expectOne('/api/sign-out').error(new ProgressEvent('error'));
+    await known();
+    expect([state().status, signOutDue()]).toEqual(['out', true]);
+    store.dispatch(signInActions.ask());
+    http.expectOne('/api/sign-out').flush(null, { status: 204, statusText: 'No Content' });
+    while (signOutDue()) await new Promise((go) => requestAnimationFrame(go));
+    // Whoever comes in anew has told it too.
+    setSignOutDue(true);
+    store.dispatch(signInActions.entered({ me, offline: false }));
+    while (signOutDue()) await new Promise((go) => requestAnimationFrame(go));
+    store.dispatch(signInActions.ask());
+    http.expectOne('/api/me');
   });
 
   it('whoever entered before the answer came stays', () => {

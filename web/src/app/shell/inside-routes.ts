@@ -29,13 +29,14 @@ const open: CanActivateChildFn = (_route, { url }) => {
 /** Where somebody begins is known when it is known who they are: a redirect would be followed before. */
 const home: CanActivateFn = () => inject(Router).parseUrl(homeOf(mine().role(), innerWidth));
 
-/** What several screens say. */
-const EVERYWHERE: readonly Room[] = ['schools', 'faults'];
+/** What all screens say. */
+const EVERYWHERE: readonly Room[] = ['faults'];
 /** A screen inside: it says what several say, and its own. */
 const inRoom = <C>(rooms: readonly Room[], load: () => Promise<C>): (() => Promise<C>) => screen([...EVERYWHERE, ...rooms], load);
-const STEPS: readonly Room[] = ['areas', 'steps', 'floor', 'moves', 'notation', 'doses', 'findings', 'topics', 'search'];
+const STEPS: readonly Room[] = ['areas', 'schools', 'steps', 'floor', 'moves', 'notation', 'doses', 'findings', 'topics', 'search'];
 const BUILD: readonly Room[] = [
   'areas',
+  'schools',
   'build',
   'sports',
   'plan',
@@ -61,23 +62,27 @@ export const inside: Routes = [
       {
         path: 'people',
         title: title('people'),
-        loadComponent: inRoom(['people', 'cautions', 'topics'], () => import('../screens/people/people').then((m) => m.People)),
+        loadComponent: inRoom(['schools', 'people', 'cautions', 'topics'], () => import('../screens/people/people').then((m) => m.People)),
       },
       {
         path: 'people/:id',
         title: title('athlete'),
         canDeactivate: [askFirst],
-        loadComponent: inRoom(['people', 'cautions', 'topics'], () => import('../screens/people/athlete').then((m) => m.AthleteScreen)),
+        loadComponent: inRoom(['schools', 'people', 'cautions', 'topics'], () =>
+          import('../screens/people/athlete').then((m) => m.AthleteScreen),
+        ),
       },
       {
         path: 'people/:id/data',
         title: title('kept'),
-        loadComponent: inRoom(['kept', 'people', 'cautions'], () => import('../screens/kept/athlete-data').then((m) => m.AthleteData)),
+        loadComponent: inRoom(['schools', 'kept', 'people', 'cautions'], () =>
+          import('../screens/kept/athlete-data').then((m) => m.AthleteData),
+        ),
       },
       {
         path: 'stance',
         title: title('stance'),
-        loadComponent: inRoom(['stances', 'people'], () => import('../screens/stance/stance').then((m) => m.StanceScreen)),
+        loadComponent: inRoom(['schools', 'stances', 'people'], () => import('../screens/stance/stance').then((m) => m.StanceScreen)),
       },
       {
         path: 'steps',
@@ -165,7 +170,7 @@ export const inside: Routes = [
       {
         path: 'club',
         title: title('club'),
-        loadComponent: inRoom(['club', 'enter', 'topics'], () => import('../screens/club/club').then((m) => m.ClubScreen)),
+        loadComponent: inRoom(['schools', 'club', 'enter', 'topics'], () => import('../screens/club/club').then((m) => m.ClubScreen)),
       },
     ],
   },

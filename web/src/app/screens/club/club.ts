@@ -101,6 +101,6 @@ export class ClubScreen {
     const lost = await this.leaving.lost(true);
     const question = [...lost, this.text.signOutAsk].join(' ');
     if (lost.length > 0 && !(await this.questions.sure({ question, yes: this.common.signOut, no: this.text.staySigned }))) return;
-    await this.sending.send(() => this.leaving.by(this.api.signOut()));
+    await this.sending.send(() => this.leaving.by(this.api.signOut(), true));
   }
 }

@@ -6,7 +6,7 @@ import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
-import { AccountApi } from '../../data/account-api';
+import { MembersApi } from '../../data/members-api';
 import type { Trouble } from '../../data/problem';
 import { signInActions, signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
@@ -58,7 +58,7 @@ const fromOf = (views: readonly View[]): keyof typeof FROM => (views.length > 1 
 })
 export class FaultViews {
   private readonly club = inject(TeachingStore);
-  private readonly api = inject(AccountApi);
+  private readonly api = inject(MembersApi);
   private readonly store = inject(Store);
   private readonly me = this.store.selectSignal(signInFeature.selectMe);
   protected readonly ready = this.club.ready;

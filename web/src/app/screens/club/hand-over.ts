@@ -3,7 +3,7 @@ import { MatButton } from '@angular/material/button';
 import type { WayInMade } from '@hopsk/contract/members';
 import { words } from '@hopsk/words/words';
 import { firstValueFrom } from 'rxjs';
-import { AccountApi } from '../../data/account-api';
+import { MembersApi } from '../../data/members-api';
 
 const HERE = /^(localhost|127\.|\[::1\])/;
 
@@ -48,7 +48,7 @@ export class HandOver {
   protected readonly text = words.club;
   protected readonly common = words.common;
   protected readonly copied = signal(false);
-  private readonly api = inject(AccountApi);
+  private readonly api = inject(MembersApi);
   /** Where others reach this server: the owner may sit at the machine itself. */
   private readonly origin = signal(location.origin);
   /** Whether it works on this machine only. */

@@ -4,7 +4,9 @@ import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom, type Observable } from 'rxjs';
 import { DeviceStore } from '../../data/device-store';
+import { setSignOutDue } from '../../data/due';
 import { Outbox } from '../../data/outbox';
+import { isAway } from '../../data/problem';
 import { signInActions } from '../../data/sign-in';
 
 /** The ways out of a club's pages: copies of people leave this device, taps that are not sent stay. To be made where things can be injected. */
@@ -25,10 +27,18 @@ export class Leaving {
     return [...unsent, ...(typed > 0 ? [typedLost(typed)] : [])];
   }
 
-  /** Asks the server for it, and is out when it is done. */
-  async by(asked: Observable<unknown>): Promise<string> {
-    await firstValueFrom(asked);
-    await this.device.forgetLists();
+  /**
+   * Asks the server for it, and is out when it is done.
+   * @param later whether it can be asked later, and whoever leaves is out here at once all the same.
+   */
+  async by(asked: Observable<unknown>, later = false): Promise<string> {
+    try {
+      await firstValueFrom(asked);
+    } catch (error) {
+      if (!later || !isAway(error)) throw error;
+      setSignOutDue(true);
+    }
+    await this.device.forgetDrafts();
     this.store.dispatch(signInActions.left());
     await this.router.navigate(['/enter']);
     return '';

@@ -3,7 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { LEAST_PASSWORD } from '@hopsk/contract/club';
 import { words } from '@hopsk/words/words';
 import { firstValueFrom } from 'rxjs';
-import { AccountApi } from '../../data/account-api';
+import { MembersApi } from '../../data/members-api';
 import { Sending, Sent } from '../../parts/sending';
 import { Fields, type Field } from '../../ui/fields';
 import { once } from '../../ui/once';
@@ -30,7 +30,7 @@ const NOTHING = { old: '', password: '' };
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class OwnPassword {
-  private readonly api = inject(AccountApi);
+  private readonly api = inject(MembersApi);
   protected readonly text = words.club;
   protected readonly sending = new Sending();
   protected readonly typed = signal(NOTHING);

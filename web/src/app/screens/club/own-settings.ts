@@ -4,7 +4,7 @@ import type { Settings } from '@hopsk/contract/club';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
-import { AccountApi } from '../../data/account-api';
+import { MembersApi } from '../../data/members-api';
 import { same } from '../../data/same';
 import { signInActions, signInFeature } from '../../data/sign-in';
 import { Sending, Sent } from '../../parts/sending';
@@ -43,7 +43,7 @@ type Typed = Pick<Settings, 'units' | 'tapDelay'>;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class OwnSettings {
-  private readonly api = inject(AccountApi);
+  private readonly api = inject(MembersApi);
   private readonly store = inject(Store);
   private readonly me = this.store.selectSignal(signInFeature.selectMe);
   protected readonly text = words.club;

@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
-import type { Phone } from '@hopsk/contract/club';
+import type { Phone } from '@hopsk/contract/phone';
 import { words } from '@hopsk/words/words';
 import { firstValueFrom } from 'rxjs';
-import { AccountApi } from '../../data/account-api';
+import { MembersApi } from '../../data/members-api';
 import { Sending, Sent } from '../../parts/sending';
 
 /** How phones in the hall reach this server. */
@@ -66,7 +66,7 @@ import { Sending, Sent } from '../../parts/sending';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Phones {
-  private readonly api = inject(AccountApi);
+  private readonly api = inject(MembersApi);
   protected readonly text = words.club;
   protected readonly sending = new Sending();
   protected readonly phone = signal<Phone | null>(null);
