@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -54,6 +55,17 @@ test('a backup of the whole server while it runs, and back again: the same count
     const old = new URL(house.databaseUrl);
     old.pathname = `/${kept.before}`;
     expect((await sql<{ name: string }>(old.href, 'select distinct name from athlete'))[0]?.name).toBe('Changed since');
+
+    // Whoever was erased since the backup was made does not come back with it.
+    const cookie = (await request.storageState()).cookies.find(({ name }) => name === 'XSRF-TOKEN')?.value ?? '';
+    const [erased] = (await (await request.get(`${house.url}/api/athletes`)).json()) as { id: string; name: string }[];
+    const erase = { data: { name: erased?.name }, headers: { 'X-XSRF-TOKEN': cookie } };
+    expect((await request.post(`${house.url}/api/athletes/${erased?.id}/erase`, erase)).status()).toBe(204);
+    await restore(house.databaseUrl, file);
+    expect((await sql(house.databaseUrl, 'select from athlete where erased_in is null')).length).toBe(before['athlete']);
+    const env = { ...process.env, DATABASE_URL: house.databaseUrl };
+    expect(execFileSync(node, ['server/dist/erase-again.mjs'], { env, encoding: 'utf8' })).toContain('erased again: 1.');
+    expect(await sql(house.databaseUrl, `select from athlete where id = '${erased?.id}'`)).toEqual([]);
 
     // The newest two are kept; what is not ours stays.
     await backup(house.databaseUrl, folder, 2);

@@ -63,6 +63,15 @@ export const SHOTS = [
     },
   },
   {
+    name: 'athlete-data',
+    go: async (page) => {
+      await page.goto('/people');
+      await page.getByRole('link', { name: 'Otto' }).click();
+      await page.getByRole('link', { name: 'all that is kept' }).click();
+      await page.getByRole('table').first().waitFor();
+    },
+  },
+  {
     name: 'stance',
     go: async (page) => {
       await page.goto('/people');
@@ -78,16 +87,6 @@ export const SHOTS = [
     },
   },
   { name: 'studio', go: (page) => openPattern(page, 'Front corner and home') },
-  {
-    name: 'studio-moves',
-    go: async (page) => {
-      await openPattern(page, 'Front corner and home');
-      await page.getByRole('combobox', { name: 'floor' }).click();
-      await page.getByRole('option', { name: 'Squash court' }).click();
-      await page.getByRole('button', { name: 'moves', exact: true }).click();
-      await page.getByText('On this floor').waitFor();
-    },
-  },
   {
     name: 'what-if',
     go: async (page) => {

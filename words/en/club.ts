@@ -47,7 +47,7 @@ export const club = {
     role: 'role',
     roles: { owner: 'owner', coach: 'coach', assistant: 'assistant', reader: 'reader' },
     rolesSay: {
-      owner: 'everything: alone who belongs to the club and what each may do, and the club as a file',
+      owner: 'everything: alone who belongs to the club and what each may do, what is kept of people, and the club as a file',
       coach: 'all of the coaching: people, steps, sessions, runs, fault books',
       assistant: 'runs and taps on the floor, and reads what a run needs; no fault books',
       reader: 'the fault books of the athletes named here, and nothing else',
