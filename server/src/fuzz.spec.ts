@@ -3,6 +3,7 @@ import { CoachChange, Invitation, WayInAsked, WayInUsed } from '@hopsk/contract/
 import { Id } from '@hopsk/contract/common';
 import { PatternSave } from '@hopsk/contract/pattern';
 import { AthleteSave } from '@hopsk/contract/people';
+import { EraseAsked, LooksAsked, PeopleRules } from '@hopsk/contract/people-data';
 import { Problem } from '@hopsk/contract/problem';
 import { Recount, RecountAsked } from '@hopsk/contract/recount';
 import { EarlierUpload, RunEvent, RunHead, RunRename, RunsAsked } from '@hopsk/contract/run';
@@ -17,7 +18,7 @@ import * as z from 'zod/mini';
 import { athlete, Coach, type House, openHouse, ran } from './testing/house.js';
 
 /** Requests a route in the tests; with `--long` as many more as there are more cases. */
-const EACH = Math.ceil((10_000 / 20) * (CASES / 300));
+const EACH = Math.ceil((10_000 / 23) * (CASES / 300));
 
 describe('requests made from the contract’s own schemas', () => {
   let house: House;
@@ -59,6 +60,9 @@ describe('requests made from the contract’s own schemas', () => {
     ['an earlier log', EarlierUpload, (body) => coach.post(`/runs/${idOf((body as { run?: unknown } | null)?.run)}/log`, object(body))],
     ['a name', RunRename, (body) => coach.put(`/runs/${runId}/name`, object(body))],
     ['settings', Settings, (body) => coach.put('/me/settings', object(body))],
+    ['how long what is kept', PeopleRules, (body) => coach.put('/people-rules', object(body))],
+    ['an erasure', EraseAsked, (body) => coach.post(`/athletes/${known.id}/erase`, object(body))],
+    ['who looked', LooksAsked, (body) => coach.get(`/looks?${query(body)}`)],
     ['a recount', Recount, (body) => coach.post('/recount', object(body))],
     ['coaches', Invitation, (body) => coach.post('/coaches', object(body))],
     ['a role', CoachChange, (body) => coach.put(`/coaches/${mate}`, object(body))],
