@@ -16,7 +16,7 @@ export function appSecret(data) {
 export async function ensureApp(client, password, makes) {
   const { rowCount } = await client.query('select from pg_roles where rolname = $1', [APP]);
   await client.query(
-    `${rowCount === 0 ? 'create' : 'alter'} role ${APP} login nosuperuser nocreaterole noreplication nobypassrls ${makes ? 'createdb' : 'nocreatedb'} password ${client.escapeLiteral(password)}`,
+    `${rowCount === 0 ? 'create' : 'alter'} user ${APP} nosuperuser nocreaterole noreplication nobypassrls ${makes ? 'createdb' : 'nocreatedb'} password ${client.escapeLiteral(password)}`,
   );
 }
 

@@ -30,7 +30,8 @@ export const kept = {
     somebodyErased: 'somebody who was erased',
     nobodyYet: 'Nobody yet.',
     earlier: 'earlier ones',
-    times: (n: number): string => (n === 1 ? '' : ` (${n} times)`),
+    /** What was done, as often as it was. */
+    done: (what: string, n: number): string => (n === 1 ? what : `${what} (${n} times)`),
     whats: {
       looked: 'looked at',
       run: 'looked at a run of',

@@ -31,7 +31,8 @@ export const kept = {
     somebodyErased: 'šóɱéƀóđý ŵĥó ŵáš éŕášéđ',
     nobodyYet: 'Ñóƀóđý ýéţ.',
     earlier: 'éáŕļíéŕ óñéš',
-    times: (n: number): string => (n === 1 ? '' : ` (${n} ţíɱéš)`),
+    /** What was done, as often as it was. */
+    done: (what: string, n: number): string => (n === 1 ? what : `${what} (${n} ţíɱéš)`),
     whats: {
       looked: 'ļóóķéđ áţ',
       run: 'ļóóķéđ áţ á ŕúñ óƒ',

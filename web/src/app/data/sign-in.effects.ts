@@ -71,8 +71,9 @@ export const rememberMe = createEffect(
       filter(({ offline }) => !offline),
       concatMap(async ({ me }) => {
         setSignOutDue(false);
-        const before = Me.safeParse(await device.recall('me')).data;
-        if (before && (before.coach.id !== me.coach.id || before.club.id !== me.club.id)) await device.wipe();
+        const kept = await device.recall('me');
+        const before = Me.safeParse(kept).data;
+        if (kept !== undefined && (before?.coach.id !== me.coach.id || before.club.id !== me.club.id)) await device.wipe();
         await device.keep('me', me);
         await device.keep('me-at', Date.now());
       }),

@@ -5,6 +5,8 @@ import { measuredIn } from '@hopsk/words/measured';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import { DeviceStore } from './device-store';
+import { newId } from './ids';
+import { same } from './same';
 import { setSignOutDue, signOutDue } from './due';
 import { emptyDevice, keptRun, me } from '../testing/run';
 import { signInActions, signInFeature } from './sign-in';
@@ -88,13 +90,14 @@ describe('who is signed in', () => {
   it('what was kept for somebody else goes when another comes in', async () => {
     const device = TestBed.inject(DeviceStore);
     for (const other of [
-      { ...me, coach: { ...me.coach, id: 'another' } },
-      { ...me, club: { ...me.club, id: 'another' } },
-    ] as unknown as (typeof me)[]) {
+      { ...me, coach: { ...me.coach, id: newId() } },
+      { ...me, club: { ...me.club, id: newId() } },
+      { an: 'earlier form' },
+    ]) {
       await device.keep('me', other);
       await device.keep('people', ['Ada']);
       store.dispatch(signInActions.entered({ me, offline: false }));
-      while (((await device.recall('me')) as typeof me).coach.id !== me.coach.id || (await device.recall('people')) !== undefined)
+      while (!same(await device.recall('me'), me) || (await device.recall('people')) !== undefined)
         await new Promise((go) => requestAnimationFrame(go));
     }
     await device.keep('people', ['Ada']);

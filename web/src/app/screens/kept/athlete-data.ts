@@ -82,7 +82,7 @@ export class AthleteData {
     (this.data()?.looks ?? []).map(({ lastAt, who, what, times, run, day }) => [
       new Date(lastAt).toLocaleString([], { dateStyle: 'short', timeStyle: 'short' }),
       who ?? this.text.rule,
-      `${this.text.whats[what]}${run === null ? '' : ` ${this.text.runOf(run, day ?? '')}`}${this.text.times(times)}`,
+      this.text.done([this.text.whats[what], ...(run === null ? [] : [this.text.runOf(run, day ?? '')])].join(' '), times),
     ]),
   );
   protected readonly record = computed(() => {

@@ -81,7 +81,7 @@ export class Looks {
       id,
       when: when(lastAt),
       who: who ?? this.text.rule,
-      what: this.text.whats[what] + this.text.times(times),
+      what: this.text.done(this.text.whats[what], times),
       whom:
         athlete ??
         (athleteId !== null
