@@ -6,6 +6,8 @@ import { openHouse } from '../scripts/lib/house.mjs';
 export default async function open(): Promise<() => Promise<void>> {
   await buildServer();
   await buildWeb();
+  // A page that is not secure, as behind a proxy that speaks plain HTTP.
+  process.env['HOPSK_NAMES'] = 'hall.test';
   const house = await openHouse();
   process.env['HOPSK_E2E_URL'] = house.url;
   process.env['HOPSK_E2E_COACHES'] = join(house.postgres.data, 'demo/coaches.json');

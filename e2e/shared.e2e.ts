@@ -85,7 +85,7 @@ test.describe('a phone that several share', () => {
     await coach.goto('/club');
     await ready(coach);
     await coach.getByRole('button', { name: 'sign out' }).waitFor();
-    expect(await raw(coach)).toContain('Ines');
+    await expect.poll(() => raw(coach)).toContain('Ines');
     await context.setOffline(true);
     await coach.getByRole('button', { name: 'sign out' }).click();
     await coach.waitForURL(/\/enter/);

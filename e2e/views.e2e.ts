@@ -54,34 +54,38 @@ async function fitsUnderItsHead(page: Page): Promise<void> {
   expect((await page.locator('hop-head').boundingBox())?.height ?? 0).toBeLessThan(64);
 }
 
+// The longest of all, and the last: both workers take of it.
+test.describe.configure({ mode: 'parallel' });
+
 for (const scheme of ['light', 'dark'] as const) {
   test(`every view is accessible, ${scheme}`, async ({ coach }) => {
     test.slow();
+    const rules = scheme === 'light' ? 'all' : 'colours';
     await coach.emulateMedia({ colorScheme: scheme });
     for (const [path, drawn] of VIEWS) {
       await coach.goto(path);
       await drawn(coach);
-      await accessible(coach);
+      await accessible(coach, rules);
     }
     await workshop(coach);
-    await accessible(coach);
+    await accessible(coach, rules);
     await coach.goto(`${coach.url()}/print`);
     await coach.locator('hop-sheets tbody tr').nth(3).waitFor();
-    await accessible(coach);
+    await accessible(coach, rules);
     await studio(coach);
-    await accessible(coach);
+    await accessible(coach, rules);
     for (const panel of ['what if', 'compare', 'about']) {
       await coach.getByRole('tab', { name: panel, exact: true }).click();
-      await accessible(coach);
+      await accessible(coach, rules);
     }
     await coach.getByRole('button', { name: 'moves', exact: true }).click();
     await coach.locator('hop-move-picture').first().waitFor();
-    await accessible(coach);
+    await accessible(coach, rules);
     await coach.goto('/starters');
     await coach.locator('hop-thumb').nth(3).waitFor();
-    await accessible(coach);
+    await accessible(coach, rules);
     await athlete(coach);
-    await accessible(coach);
+    await accessible(coach, rules);
   });
 }
 
