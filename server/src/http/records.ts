@@ -2,7 +2,7 @@ import { ListAsked, type Latest } from '@hopsk/contract/list';
 import type { Hint } from '@hopsk/contract/live';
 import type { Router } from 'express';
 import type * as z from 'zod/mini';
-import type { Pool } from '../db/pool.js';
+import { transaction, type Pool } from '../db/pool.js';
 import { run, type Db } from '../db/sql.js';
 import { hint } from '../live/hints.js';
 import { HttpProblem, idOf, notFound, read } from './problem.js';
@@ -74,10 +74,14 @@ export function saveRoutes<Schema extends z.ZodMiniType<{ id: string; version: n
     const id = idOf(request, what);
     const sent = read(schema, request.body);
     if (sent.id !== id) throw new HttpProblem(400, { code: 'id-differs', values: {} });
-    await saving.allow?.(pool, clubId, sent);
-    const kept = sent.version === 0 ? await saving.add(pool, clubId, sent) : await saving.save(pool, clubId, sent);
+    const kept = await transaction(pool, async (db) => {
+      await saving.allow?.(db, clubId, sent);
+      const now = sent.version === 0 ? await saving.add(db, clubId, sent) : await saving.save(db, clubId, sent);
+      // Saved and noted, or neither.
+      if (now) await saving.changed?.(db, actor, id);
+      return now;
+    });
     if (!kept) refuseStale(what, sent, await saving.get(pool, clubId, id));
-    await saving.changed?.(pool, actor, id);
     await saved(pool, clubId, { record: what, id, version: kept.version });
     response.status(sent.version === 0 ? 201 : 200).json(kept);
   });
@@ -100,9 +104,12 @@ export function archiveRoute<Kept extends Versioned>(
       const actor = actorOf(request);
       const { clubId } = actor;
       const id = idOf(request, what);
-      const kept = await archive(pool, clubId, id, archived);
+      const kept = await transaction(pool, async (db) => {
+        const now = await archive(db, clubId, id, archived);
+        if (now) await changed(db, actor, id);
+        return now;
+      });
       if (!kept) throw notFound(what);
-      await changed(pool, actor, id);
       await saved(pool, clubId, { record: what, id, version: kept.version });
       response.json(kept);
     });

@@ -1,10 +1,10 @@
-import { once } from 'node:events';
 import { EraseAsked, GivenOutAsked, LooksAsked, LOOKS_AT_ONCE, PeopleRules } from '@hopsk/contract/people-data';
 import { Router } from 'express';
 import { snapshot, transaction, type Pool } from '../db/pool.js';
 import { refuseStale } from '../http/versioned.js';
 import { idOf, notFound, read } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
+import { streamed } from '../http/streamed.js';
 import { hint } from '../live/hints.js';
 import { erasureOf, eraseByName } from './erasing.js';
 import { givenOut } from './given-out.js';
@@ -22,17 +22,20 @@ export function peopleDataRoutes(pool: Pool): Router {
     const actor = actorOf(request);
     const id = idOf(request, 'athlete');
     const { events } = read(GivenOutAsked, request.query);
-    await snapshot(pool, async (db) => {
-      const pieces = await givenOut(db, actor.clubId, id, events === 'yes');
-      if (!pieces) throw notFound('athlete');
-      if (events === 'yes') response.attachment('athlete.hopsk.json');
-      response.type('application/json');
-      for await (const piece of pieces) {
-        if (response.destroyed) return;
-        if (!response.write(piece)) await Promise.race([once(response, 'drain'), once(response, 'close')]);
-      }
-    });
-    await looked(pool, actor, events === 'yes' ? 'given-out' : 'looked', { athlete: id });
+    let begun = false;
+    try {
+      await snapshot(pool, async (db) => {
+        const pieces = await givenOut(db, actor.clubId, id, events === 'yes');
+        if (!pieces) throw notFound('athlete');
+        begun = true;
+        if (events === 'yes') response.attachment('athlete.hopsk.json');
+        response.type('application/json');
+        await streamed(response, pieces);
+      });
+    } finally {
+      // What went out in part went out.
+      if (begun) await looked(pool, actor, events === 'yes' ? 'given-out' : 'looked', { athlete: id });
+    }
     response.end();
   });
 

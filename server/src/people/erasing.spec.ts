@@ -1,9 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import type { RunEvent } from '@hopsk/contract/run';
-import { GivenOut, LEAST_BEHIND, type Erasure, type Look } from '@hopsk/contract/people-data';
+import { GivenOut, LEAST_BEHIND, LOOKS, type Erasure, type Look } from '@hopsk/contract/people-data';
 import { run as query } from '../db/sql.js';
 import { athlete, Coach, openHouse, ran, type House, type Ran } from '../testing/house.js';
 import { keepAsLong } from './keeping.js';
+import { noteLook } from './looks.js';
 
 /** Somebody is watched for the first round and somebody else for the second; each was tapped, one tap was given to another. */
 function evening(people: readonly string[], first: string, second: string, marks: { readonly note: string }): Ran {
@@ -279,6 +280,18 @@ describe('what is kept of people', () => {
     const [seen] = (await owner.get(`/looks?athlete=${one.id}`).expect(200)).body as Look[];
     expect(seen).toEqual(jasmine.objectContaining({ what: 'run', run: 'Evening', day: '2026-11-21' }));
     expect(await query(house.pool, 'look-list', randomUUID(), null, null, 50)).toEqual([]);
+  });
+
+  it('where the disk is full who reads goes on unnoted, and nothing is changed unnoted', async () => {
+    const full = { query: () => Promise.reject(Object.assign(new Error('disk full'), { code: '53100' })) };
+    for (const what of LOOKS) {
+      const noted = noteLook(full, randomUUID(), null, what);
+      if (['looked', 'run', 'given-out', 'club-out'].includes(what)) await expectAsync(noted).toBeResolved();
+      else await expectAsync(noted).toBeRejectedWithError('disk full');
+    }
+    // Whatever else goes wrong is no reason to go on.
+    const broken = { query: () => Promise.reject(new Error('broken')) };
+    await expectAsync(noteLook(broken, randomUUID(), null, 'looked')).toBeRejectedWithError('broken');
   });
 
   it('of the young is kept with a guardian’s agreement: cautions always, anything where the club says so; what was there is not held against others', async () => {

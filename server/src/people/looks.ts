@@ -9,6 +9,9 @@ export interface LookedAt {
   readonly run?: string;
 }
 
+/** What changes nothing: with a full disk reading goes on. */
+const READS: readonly Look['what'][] = ['looked', 'run', 'given-out', 'club-out'];
+
 /**
  * Notes who did what with what is kept of people. Whoever only reads is not refused where the disk is full.
  * @param who null: the club's own rules
@@ -17,7 +20,7 @@ export async function noteLook(db: Db, clubId: string, who: string | null, what:
   try {
     await run(db, 'look-add', clubId, who, what, at.athlete ?? null, at.run ?? null);
   } catch (error) {
-    if (!(isFull(error) && (what === 'looked' || what === 'run'))) throw error;
+    if (!(isFull(error) && READS.includes(what))) throw error;
   }
 }
 

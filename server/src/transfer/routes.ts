@@ -1,16 +1,13 @@
-import { once } from 'node:events';
 import { Router } from 'express';
 import type { Backing } from '../backing.js';
 import { snapshot } from '../db/pool.js';
 import { idOf } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
+import { streamed } from '../http/streamed.js';
 import { looked } from '../people/looks.js';
 import { Exports } from './exports.js';
 import { Imports } from './imports.js';
 import { clubLines } from './write-lines.js';
-
-/** A file that nobody takes a byte of for so long (ms) is broken off. */
-const STALLED = 60_000;
 
 /** The club as a file, out and in. */
 export function transferRoutes(backing: Backing, folder: string): Router {
@@ -22,16 +19,11 @@ export function transferRoutes(backing: Backing, folder: string): Router {
   router.get('/export', async (request, response) => {
     const actor = actorOf(request);
     const { clubId } = actor;
-    // Who stops reading holds no connection to the database for ever.
-    response.setTimeout(STALLED);
     await exports.one(clubId, async () => {
       await looked(pool, actor, 'club-out');
       await snapshot(pool, async (db) => {
         response.attachment('club.hopsk.jsonl').type('application/jsonl');
-        for await (const line of clubLines(db, clubId)) {
-          if (response.destroyed) return;
-          if (!response.write(line)) await Promise.race([once(response, 'drain'), once(response, 'close')]);
-        }
+        await streamed(response, clubLines(db, clubId));
         response.end();
       });
     });
