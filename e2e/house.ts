@@ -1,4 +1,5 @@
 import { join } from 'node:path';
+import { backup } from '../scripts/lib/backup.mjs';
 import { buildServer, buildWeb } from '../scripts/lib/build.mjs';
 import { openHouse } from '../scripts/lib/house.mjs';
 
@@ -10,6 +11,7 @@ export default async function open(): Promise<() => Promise<void>> {
   process.env['HOPSK_NAMES'] = 'hall.test';
   const house = await openHouse();
   process.env['HOPSK_E2E_URL'] = house.url;
+  process.env['HOPSK_E2E_DEMO'] = (await backup(house.databaseUrl, join(house.postgres.data, 'dump'), 1)).file;
   process.env['HOPSK_E2E_COACHES'] = join(house.postgres.data, 'demo/coaches.json');
   return () => house.stop();
 }

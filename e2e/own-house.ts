@@ -1,4 +1,5 @@
-import { demoDatabase, throwAwayPostgres } from '../scripts/lib/house.mjs';
+import { restore } from '../scripts/lib/backup.mjs';
+import { throwAwayPostgres } from '../scripts/lib/house.mjs';
 import { ensureDatabase, fillDatabase, startPostgres } from '../scripts/lib/postgres.mjs';
 import { startServer } from '../scripts/lib/server.mjs';
 
@@ -11,9 +12,13 @@ export class OwnHouse {
     private server: Awaited<ReturnType<typeof startServer>>,
   ) {}
 
-  /** With the demo club. */
+  /** With the demo club, as the house of all tests began with it. */
   static open(): Promise<OwnHouse> {
-    return OwnHouse.on((postgres) => demoDatabase(postgres, 'hopsk_own'));
+    return OwnHouse.on(async (postgres) => {
+      await ensureDatabase(postgres.address('postgres'), 'hopsk_own');
+      await restore(postgres.address('hopsk_own'), process.env['HOPSK_E2E_DEMO'] ?? '');
+      return postgres.address('hopsk_own');
+    });
   }
 
   /** With nobody in it yet. */

@@ -1,5 +1,6 @@
 import { build } from 'esbuild';
-import { dirname } from 'node:path';
+import { rmSync } from 'node:fs';
+import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 /** Bundles our own TypeScript; packages of the registry stay outside and are loaded from node_modules. */
@@ -33,4 +34,8 @@ export const bundle = {
   ],
 };
 
-if (process.argv[1] === fileURLToPath(import.meta.url)) await build(bundle);
+if (process.argv[1] === fileURLToPath(import.meta.url)) {
+  // What an earlier build left under other names would stay for ever.
+  rmSync(join(bundle.absWorkingDir, bundle.outdir), { recursive: true, force: true });
+  await build(bundle);
+}

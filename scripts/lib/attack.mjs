@@ -1,6 +1,7 @@
 import { randomBytes, randomInt } from 'node:crypto';
 import { request } from 'node:http';
 import { connect } from 'node:net';
+import { setTimeout } from 'node:timers/promises';
 
 /** Answers of one kind of attack, counted by status; 0 where the connection was ended without one. */
 class Tally {
@@ -24,8 +25,8 @@ class Tally {
   }
 }
 
-/** One request to a house; a body is sent as it is. */
-const ask = (url, { method = 'GET', path, headers = {}, body = null }) =>
+/** One request to a house; a body is sent as it is, its last byte not before `held` is over. */
+const ask = (url, { method = 'GET', path, headers = {}, body = null, held = null }) =>
   new Promise((done) => {
     const began = performance.now();
     const { hostname, port } = new URL(url);
@@ -44,7 +45,9 @@ const ask = (url, { method = 'GET', path, headers = {}, body = null }) =>
     }
     asked.on('error', () => over(0));
     asked.on('timeout', () => asked.destroy());
-    asked.end(body);
+    if (held === null) return asked.end(body);
+    asked.write(body.slice(0, -1));
+    void held.then(() => asked.end(body.slice(-1)));
   });
 
 /** Bytes as they are, on a connection of their own; the status of the first answer. */
@@ -184,14 +187,23 @@ export async function attack({ url, n }) {
   const looked = passwords.counts.get(401) ?? 0;
   if (looked > 8) wrong.push(`${looked} passwords were looked at, not 8 at most`);
 
-  const file = (i) =>
-    ask(url, {
+  // No file is whole before all others were answered: so all are on their way at once.
+  const FILES = 12;
+  let answered = 0;
+  let enough = () => undefined;
+  const held = Promise.race([new Promise((done) => (enough = done)), setTimeout(10_000, undefined, { ref: false })]);
+  const file = async (i) => {
+    const answer = await ask(url, {
       method: 'POST',
       path: '/api/imports',
       headers: { ...me, 'Content-Type': 'application/octet-stream' },
       body: i % 2 ? randomBytes(50_000) : '{"format":"hopsk-club","version":4,"club":{"name":"x"}}\n',
+      held,
     });
-  await atOnce(12, file, files);
+    if (++answered === FILES - 1) enough();
+    return answer;
+  };
+  await atOnce(FILES, file, files);
   const alive = await ask(url, { path: '/api/health' });
   if (alive.status !== 200) wrong.push(`afterwards the server is not healthy (${alive.status})`);
   const all = [odd, bytes, forged, passwords, files];

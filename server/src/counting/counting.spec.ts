@@ -72,6 +72,16 @@ describe('counting in threads', () => {
     expect(await failed(threads.whole(whole, null))).toBe('counted');
     expect(failures.length).toBe(2);
   });
+
+  it('that are ended answer nobody later: what they had in hand, and what waits behind it, fails then', async () => {
+    threads = new CountingThreads((why) => failures.push(why), { ms: 60_000, megabytes: 512 });
+    const large = wholeOf({ ...log, run: { ...log.run, plan: rounds(10_000, 1_000, 100) } });
+    const all = Promise.all([large, whole].map((run) => failed(threads.whole(run, null))));
+    threads.keep(step(0, 4));
+    await threads.end();
+    expect(await all).toEqual(['ended', 'ended']);
+    expect(failures).toEqual([]);
+  });
 });
 
 describe('logs that are remembered', () => {

@@ -49,7 +49,17 @@ class Thread {
     });
   }
 
+  /** What it was asked and has not answered fails. */
   async end(): Promise<void> {
+    const left = this.waiting.splice(0);
+    if (this.inHand) left.unshift(this.inHand);
+    if (this.timer) clearTimeout(this.timer);
+    this.inHand = null;
+    for (const { fail } of left) fail(new CountingFailed('ended'));
+    await this.ended();
+  }
+
+  private async ended(): Promise<void> {
     const worker = this.worker;
     this.worker = null;
     await worker?.terminate();
@@ -78,7 +88,7 @@ class Thread {
   }
 
   private broken(why: string): void {
-    void this.end();
+    void this.ended();
     this.failed(why);
     this.settled((one) => one.fail(new CountingFailed(why)));
   }
