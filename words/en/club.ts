@@ -97,6 +97,17 @@ export const club = {
     leaveDo: 'leave the club',
     leaveAsk: 'Leave the club for good?',
     leaveNo: 'stay',
+    lock: 'Lock this device',
+    lockSays:
+      'For a phone or tablet that several use. Locked, it shows nobody, and what it keeps is sealed; a PIN opens it, also without a network. A run that is under way goes on and locks after its end. It keeps eyes off: whoever takes the device apart is kept off by its own lock.',
+    lockAfter: 'locks by itself after',
+    lockMinutes: (n: number): string => (n === 1 ? 'one minute' : `${n} minutes`),
+    lockPinSays: '4 to 8 digits, for all who use this device. Five wrong tries empty it.',
+    lockSetIt: 'set the PIN',
+    lockSet: (n: number): string => `It locks after ${n === 1 ? 'one minute' : `${n} minutes`} without a touch.`,
+    lockNow: 'lock it now',
+    lockRemove: 'take the lock away',
+    lockNotNow: 'A run is under way on this device: it locks when that has ended.',
     settings: 'Your settings',
     units: 'lengths in',
     tapDelay: 'tap delay',
@@ -151,6 +162,10 @@ export const club = {
     staySigned: 'stay signed in',
     unsentStays: 'Some taps are not sent yet. They stay on this device and are sent when you sign in again.',
     unsentLost: 'Some taps are not sent yet: once you are out, nobody can send them.',
+    typedStays: (n: number): string =>
+      n === 1
+        ? 'Something is typed here and not saved: it waits on this device, sealed, until you sign in on it again.'
+        : `${n} things are typed here and not saved: they wait on this device, sealed, until you sign in on it again.`,
     typedLost: (n: number): string =>
       n === 1
         ? 'Something is typed here and not saved: it is deleted from this device.'

@@ -20,6 +20,15 @@ export const enter = {
       `${taps === 1 ? 'One tap waits' : `${taps} taps wait`} on this device. They are sent when whoever made them signs in here.`,
     goIn: 'choose it and go in',
     toDoor: 'to the door',
+    locked: 'This device is locked',
+    lockedSays: 'Its PIN opens it, without a network too. What was kept here is sealed until then.',
+    pin: 'PIN',
+    unlock: 'open',
+    wrongPin: (left: number): string =>
+      `That was not its PIN. ${left === 1 ? 'One try is' : `${left} tries are`} left; then what is kept here goes.`,
+    lockedGone:
+      'Five wrong PINs: what was kept here is gone, and whoever was in is signed out. What was tapped or typed and not sent waits, sealed, until its coach signs in here.',
+    unlockOther: 'sign in with a password instead',
     about: 'Footwork drills, rounds and a fault log for coaches on their feet.',
   },
 };

@@ -4,6 +4,7 @@ export const shell = {
   titles: {
     enter: 'Sign in',
     welcome: 'Your way in',
+    locked: 'Locked',
     people: 'People',
     athlete: 'Athlete',
     stance: 'Stance',

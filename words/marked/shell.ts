@@ -5,6 +5,7 @@ export const shell = {
   titles: {
     enter: 'Šíĝñ íñ',
     welcome: 'Ýóúŕ ŵáý íñ',
+    locked: 'Ļóçķéđ',
     people: 'Þéóþļé',
     athlete: 'Áţĥļéţé',
     stance: 'Šţáñçé',

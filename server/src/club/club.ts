@@ -6,6 +6,7 @@ import { HttpProblem } from '../http/problem.js';
 import type { Member } from '../http/sign-in.js';
 import { addMember } from './members.js';
 import { newPassword } from './passwords.js';
+import { makeSeal } from './seals.js';
 
 export interface NewCoach {
   readonly name: string;
@@ -46,10 +47,14 @@ export const addCoach = async (db: Db, clubId: string, { name, email, password }
   addMember(db, clubId, { name, email, role, passwordHash: await newPassword(password) });
 
 export async function meOf(db: Db, { clubId, id }: Member): Promise<Me | null> {
-  const row = await one<Me['coach'] & { clubId: string; clubName: string; demo: boolean }>(db, 'me', clubId, id);
+  const row = await one<Me['coach'] & { clubId: string; clubName: string; demo: boolean; sealTo: string | null }>(db, 'me', clubId, id);
   if (!row) return null;
-  const { clubName, demo, clubId: of, ...coach } = row;
-  return { coach, club: { id: of, name: clubName, demo } };
+  const { clubName, demo, clubId: of, sealTo, ...coach } = row;
+  if (sealTo === null) {
+    await makeSeal(db, { clubId, id });
+    return meOf(db, { clubId, id });
+  }
+  return { coach, club: { id: of, name: clubName, demo }, sealTo };
 }
 
 export const saveSettings = (db: Db, { clubId, id }: Member, settings: Settings): Promise<unknown> =>

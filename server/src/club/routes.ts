@@ -11,6 +11,7 @@ import { devicesOf, endDevice } from './devices.js';
 import { KnownDevices } from './known-devices.js';
 import { changeMember, invite, listMembers } from './members.js';
 import { newPassword, passwordFits } from './passwords.js';
+import { sealKey } from './seals.js';
 import { giveBack, takeTurns, type Turn } from './turns.js';
 import { lookIn, makeWayIn, useWayIn } from './ways-in.js';
 
@@ -87,6 +88,10 @@ export function clubRoutes(pool: Pool): Router {
     if (!me) throw new HttpProblem(401, { code: 'signed-out', values: {} });
     giveToken(request, response);
     response.json(me);
+  });
+
+  router.get('/me/seal', async (request, response) => {
+    response.json(await sealKey(pool, actorOf(request)));
   });
 
   router.put('/me/settings', async (request, response) => {

@@ -29,6 +29,7 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   'POST /way-in/use': 'anybody',
 
   'GET /me': MEMBERS,
+  'GET /me/seal': MEMBERS,
   'PUT /me/settings': MEMBERS,
   'POST /me/password': MEMBERS,
   'GET /me/devices': MEMBERS,

@@ -4,10 +4,14 @@ import type { RunHead } from '@hopsk/contract/run';
 import { inOrder, type RunEvent } from '@hopsk/core/log/event';
 import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction, type StoreNames } from 'idb';
 import { newId } from './ids';
+import { same } from './same';
+import type { Sealed } from './sealing';
 import { takeOver, type EarlierKept } from './earlier-taps';
 
 /** Keys of what is typed and not saved. */
 const DRAFT = /^(?:athlete:|build:|draft:|playbook$)/;
+/** Keys of what is sealed to a coach who left. */
+const SEALED = 'sealed:';
 
 /** A run as this device keeps it, with the names it needs when there is no network. */
 export interface KeptRun {
@@ -36,11 +40,33 @@ export interface KeptEvent {
   readonly sent: 0 | 1;
 }
 
+/** What whoever leaves leaves behind: runs with taps that are not sent, and what is typed and not saved, by its key. */
+export interface LeftBehind {
+  readonly runs: readonly KeptRun[];
+  readonly events: readonly KeptEvent[];
+  readonly drafts: Readonly<Record<string, unknown>>;
+}
+
+/** All that a device keeps of a club but a run that is under way, and by which key a part of it is sealed to a coach as well. */
+export interface LockedAway extends Omit<LeftBehind, 'drafts'> {
+  readonly kept: Readonly<Record<string, unknown>>;
+  readonly sealedKey: string | null;
+}
+
+/** The same, sealed to its coach. */
+export interface SealedLeft {
+  readonly key: string;
+  /** How many taps are in it, and things typed. */
+  readonly taps: number;
+  readonly typed: number;
+  readonly sealed: Sealed;
+}
+
 export interface Schema extends DBSchema {
   runs: { key: string; value: KeptRun };
   events: { key: string; value: KeptEvent & { readonly id: string }; indexes: { run: string; sent: number } };
   kept: { key: string; value: unknown };
-  self: { key: string; value: string };
+  self: { key: string; value: unknown };
 }
 
 /** What this device remembers: runs and taps until they are sent, and copies of lists for when there is no network. */
@@ -52,7 +78,7 @@ export class DeviceStore {
   async self(): Promise<string> {
     const tx = (await this.db).transaction('self', 'readwrite');
     const known = await tx.store.get('device');
-    const name = known ?? newId();
+    const name = typeof known === 'string' ? known : newId();
     if (known === undefined) await tx.store.put(name, 'device');
     await tx.done;
     return name;
@@ -61,6 +87,15 @@ export class DeviceStore {
   /** Another device has this one's name: from now on it has another. */
   async rename(name: string): Promise<void> {
     await (await this.db).put('self', name, 'device');
+  }
+
+  /** What is the device's own, whoever is in: its lock, and what is locked away. */
+  async own(key: 'lock' | 'locked-away'): Promise<unknown> {
+    return (await this.db).get('self', key);
+  }
+
+  async putOwn(key: 'lock', value: unknown): Promise<void> {
+    await (value === undefined ? (await this.db).delete('self', key) : (await this.db).put('self', value, key));
   }
 
   /** Opens the store anew, for when the browser closed it; gives whether it could. */
@@ -161,7 +196,66 @@ export class DeviceStore {
 
   /** How many taps wait on this device, whoever's they are. */
   async waiting(): Promise<number> {
-    return (await this.db).countFromIndex('events', 'sent', 0);
+    const sealed = (await this.sealed()).reduce((sum, { taps }) => sum + taps, 0);
+    return sealed + (await (await this.db).countFromIndex('events', 'sent', 0));
+  }
+
+  /** What is sealed here, of one coach or of all. */
+  async sealed(coach = ''): Promise<SealedLeft[]> {
+    const of = `${SEALED}${coach}`;
+    return (await (await this.db).getAll('kept', IDBKeyRange.bound(of, `${of}\uffff`))) as SealedLeft[];
+  }
+
+  /** What would be left behind now. A run that is under way is not. */
+  async leftBehind(): Promise<LeftBehind> {
+    const tx = (await this.db).transaction(['kept', 'runs', 'events']);
+    const [kept, all, waits] = await Promise.all([
+      ...[tx.objectStore('kept'), tx.objectStore('runs').getAll(), tx.objectStore('events').index('sent').getAll(0)],
+    ] as const);
+    const drafts: Record<string, unknown> = {};
+    for (let one = await kept.openCursor(); one; one = await one.continue())
+      if (DRAFT.test(one.key) && one.value !== null) drafts[one.key] = one.value;
+    const over = all.filter(({ open }) => open === 0);
+    const runs = over.filter(({ head, headSent }) => headSent === 0 || waits.some(({ runId }) => runId === head.id));
+    return { runs, events: waits.filter(({ runId }) => runs.some(({ head }) => head.id === runId)), drafts };
+  }
+
+  /** All that would be locked away now. */
+  async everything(): Promise<Omit<LockedAway, 'sealedKey'>> {
+    const tx = (await this.db).transaction(['kept', 'runs', 'events']);
+    const [store, all, events] = [tx.objectStore('kept'), tx.objectStore('runs'), tx.objectStore('events')];
+    const kept: Record<string, unknown> = {};
+    for (let one = await store.openCursor(); one; one = await one.continue()) if (!one.key.startsWith(SEALED)) kept[one.key] = one.value;
+    const runs = (await all.getAll()).filter(({ open }) => open === 0);
+    const over = new Set(runs.map(({ head }) => head.id));
+    return { kept, runs, events: (await events.getAll()).filter(({ runId }) => over.has(runId)) };
+  }
+
+  /** Puts all back that was locked away; without it, it is gone. */
+  async unlocked(all: LockedAway | null): Promise<void> {
+    const tx = (await this.db).transaction(['kept', 'runs', 'events', 'self'], 'readwrite');
+    for (const [key, value] of Object.entries(all?.kept ?? {})) await tx.objectStore('kept').put(value, key);
+    for (const run of all?.runs ?? []) await tx.objectStore('runs').put(run);
+    for (const tap of all?.events ?? []) await tx.objectStore('events').put({ ...tap, id: tap.event.id });
+    if (all?.sealedKey) await tx.objectStore('kept').delete(all.sealedKey);
+    await tx.objectStore('self').delete('locked-away');
+    await tx.done;
+  }
+
+  /** Puts back what was sealed; what stands here in its place stays, and it stays sealed as well. */
+  async putBack(key: string, { runs, events, drafts }: LeftBehind): Promise<void> {
+    const tx = (await this.db).transaction(['kept', 'runs', 'events'], 'readwrite');
+    const [kept, into, taps] = [tx.objectStore('kept'), tx.objectStore('runs'), tx.objectStore('events')];
+    for (const run of runs) if ((await into.getKey(run.head.id)) === undefined) await into.put(run);
+    for (const tap of events) if ((await taps.getKey(tap.event.id)) === undefined) await taps.put({ ...tap, id: tap.event.id });
+    let placed = true;
+    for (const [name, draft] of Object.entries(drafts)) {
+      const here = await kept.get(name);
+      if (here === undefined || here === null) await kept.put(draft, name);
+      else placed &&= same(here, draft);
+    }
+    if (placed) await kept.delete(key);
+    await tx.done;
   }
 
   /** What is typed and not saved goes. */
@@ -171,13 +265,21 @@ export class DeviceStore {
   }
 
   /**
-   * Nothing of a club stays here, all or nothing of it: copies of lists, who it was, names in runs that are over, taps that were sent.
-   * What waits to be sent stays, without a name; what is typed and not saved; and a run that is under way, until it ends.
+   * Nothing of a club stays here, all or nothing of it: copies of lists, who it was, names in runs that are over, taps that were sent,
+   * what is sealed. What waits to be sent and is not sealed stays, without a name; what is typed since; and a run that is under way,
+   * until it ends. What is locked away is put aside in the same moment.
    */
-  async wipe(): Promise<void> {
-    const tx = (await this.db).transaction(['kept', 'runs', 'events'], 'readwrite');
+  async wipe(left: LeftBehind | null = null, sealed: SealedLeft | null = null, away: Sealed | null = null): Promise<void> {
+    const tx = (await this.db).transaction(['kept', 'runs', 'events', 'self'], 'readwrite');
+    if (away) await tx.objectStore('self').put(away, 'locked-away');
     const [kept, runs, events] = [tx.objectStore('kept'), tx.objectStore('runs'), tx.objectStore('events')];
-    for (const key of await kept.getAllKeys()) if (!DRAFT.test(key)) await kept.delete(key);
+    for (const key of await kept.getAllKeys()) {
+      const is = DRAFT.test(key) && left !== null ? await kept.get(key) : null;
+      const stays = key.startsWith(SEALED) || (DRAFT.test(key) && (is === null || !same(is, left?.drafts[key])));
+      if (!stays) await kept.delete(key);
+    }
+    for (const { event } of left?.events ?? []) await events.delete(event.id);
+    if (sealed) await kept.put(sealed, sealed.key);
     for (const run of await runs.getAll()) {
       if (run.open === 1) continue;
       const its = await events.index('run').getAll(run.head.id);

@@ -1,10 +1,12 @@
-import { inject } from '@angular/core';
+import { inject, Injector } from '@angular/core';
 import { Me } from '@hopsk/contract/club';
 import { measureIn } from '@hopsk/words/measured';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { catchError, concatMap, filter, from, map, of, switchMap, takeUntil, tap, type Observable } from 'rxjs';
 import { AccountApi } from './account-api';
 import { DeviceStore } from './device-store';
+import { LeftHere } from './left-here';
+import { isLocked, touchedAt } from './locked';
 import { setSignOutDue, signOutDue } from './due';
 import { troubleOf } from './problem';
 import { signInActions } from './sign-in';
@@ -12,7 +14,14 @@ import { signInActions } from './sign-in';
 /** So long after the server was last asked whoever it was is in no more: as the server has it (ms). */
 const KNOWN = 30 * 24 * 3600 * 1000;
 
+/** So long (ms) after the last touch a device may have to be locked before anything is shown. */
+const LEFT = 60_000;
+
 const nobody = signInActions.left();
+
+/** Locks a device that was left alone for too long, if it has a lock. */
+const lockedSince = (injector: Injector): Promise<boolean> =>
+  import('./device-lock').then(({ DeviceLock }) => injector.get(DeviceLock).lockIfLeft()).catch(() => false);
 
 /** Who it was on this device, as far as it may still be them. */
 async function remembered(device: DeviceStore): Promise<Me | null> {
@@ -31,12 +40,27 @@ async function inRun(device: DeviceStore): Promise<Me | null> {
 const asIn = (known: Promise<Me | null>): Observable<typeof nobody | ReturnType<typeof signInActions.entered>> =>
   from(known.catch(() => null)).pipe(map((me) => (me ? signInActions.entered({ me, offline: true }) : nobody)));
 
+/** Whatever becomes of what was left here, they are in. */
+const opened = (left: LeftHere, me: Me): Promise<Me> =>
+  left.open(me).then(
+    () => me,
+    () => me,
+  );
+
 /** Asks who is signed in; without a network this device's memory answers. Whoever enters meanwhile is known better than by a late answer. */
 export const askSession = createEffect(
-  (actions = inject(Actions), api = inject(AccountApi), device = inject(DeviceStore)) =>
+  (
+    actions = inject(Actions),
+    api = inject(AccountApi),
+    device = inject(DeviceStore),
+    left = inject(LeftHere),
+    injector = inject(Injector),
+  ) =>
     actions.pipe(
       ofType(signInActions.ask),
-      switchMap(() => {
+      switchMap(() => (isLocked() ? of(true) : Date.now() - touchedAt() > LEFT ? from(lockedSince(injector)) : of(false))),
+      switchMap((locked) => {
+        if (locked) return of(nobody);
         const asked = signOutDue()
           ? api.signOut().pipe(
               tap(() => setSignOutDue(false)),
@@ -44,6 +68,7 @@ export const askSession = createEffect(
               catchError(() => of(nobody)),
             )
           : api.me().pipe(
+              switchMap((me) => opened(left, me)),
               map((me) => signInActions.entered({ me, offline: false })),
               catchError((error: unknown) => asIn(troubleOf(error).kind === 'signed-out' ? inRun(device) : remembered(device))),
             );
@@ -63,7 +88,7 @@ export const measureAsThey = createEffect(
   { functional: true, dispatch: false },
 );
 
-/** Who it was, for when the server cannot be asked. What the device had of somebody else's club, or for somebody else, goes. */
+/** Who it was, for when the server cannot be asked. */
 export const rememberMe = createEffect(
   (actions = inject(Actions), device = inject(DeviceStore)) =>
     actions.pipe(
@@ -71,9 +96,6 @@ export const rememberMe = createEffect(
       filter(({ offline }) => !offline),
       concatMap(async ({ me }) => {
         setSignOutDue(false);
-        const kept = await device.recall('me');
-        const before = Me.safeParse(kept).data;
-        if (kept !== undefined && (before?.coach.id !== me.coach.id || before.club.id !== me.club.id)) await device.wipe();
         await device.keep('me', me);
         await device.keep('me-at', Date.now());
       }),
@@ -83,10 +105,10 @@ export const rememberMe = createEffect(
 
 /** Whoever left, or is in no more, leaves nothing of the club on the device but what is still to be sent or saved. */
 export const wipeLeft = createEffect(
-  (actions = inject(Actions), device = inject(DeviceStore)) =>
+  (actions = inject(Actions), left = inject(LeftHere)) =>
     actions.pipe(
       ofType(signInActions.left),
-      concatMap(() => device.wipe().catch(() => undefined)),
+      concatMap(() => left.wipe().catch(() => undefined)),
     ),
   { functional: true, dispatch: false },
 );

@@ -96,12 +96,14 @@ describe('who is signed in', () => {
     ]) {
       await device.keep('me', other);
       await device.keep('people', ['Ada']);
-      store.dispatch(signInActions.entered({ me, offline: false }));
+      store.dispatch(signInActions.ask());
+      http.expectOne('/api/me').flush(me);
       while (!same(await device.recall('me'), me) || (await device.recall('people')) !== undefined)
         await new Promise((go) => requestAnimationFrame(go));
     }
     await device.keep('people', ['Ada']);
-    store.dispatch(signInActions.entered({ me, offline: false }));
+    store.dispatch(signInActions.ask());
+    http.expectOne('/api/me').flush(me);
     for (let i = 0; i < 5; i++) await new Promise((go) => requestAnimationFrame(go));
     expect(await device.recall('people')).toEqual(['Ada']);
   });

@@ -7,6 +7,7 @@ import { Store } from '@ngrx/store';
 import { filter, firstValueFrom, map } from 'rxjs';
 import { words } from '@hopsk/words/words';
 import { AccountApi } from '../data/account-api';
+import { LeftHere } from '../data/left-here';
 import { Live } from '../data/live';
 import { may, mine } from '../data/may';
 import { Outbox } from '../data/outbox';
@@ -16,6 +17,7 @@ import { signInActions, signInFeature } from '../data/sign-in';
 import { ICONS } from '../ui/look/icons';
 import { Dialogs } from '../ui/dialogs';
 import { once } from '../ui/once';
+import { lockWhenLeft } from './left-alone';
 import { WentWrong } from './went-wrong';
 
 /** The house behind the door: its menu, and a page of it. What is not sent yet is sent from here. */
@@ -39,6 +41,7 @@ export class Inside {
   private readonly api = inject(AccountApi);
   private readonly sending = inject(Outbox);
   private readonly live = inject(Live);
+  private readonly left = inject(LeftHere);
   protected readonly outbox = this.sending.state;
   private readonly store = inject(Store);
   private readonly router = inject(Router);
@@ -73,6 +76,7 @@ export class Inside {
   });
 
   constructor() {
+    lockWhenLeft();
     const registry = inject(MatIconRegistry);
     const sanitizer = inject(DomSanitizer);
     for (const [name, svg] of Object.entries(ICONS)) registry.addSvgIconLiteral(name, sanitizer.bypassSecurityTrustHtml(svg));
@@ -102,7 +106,9 @@ export class Inside {
 
   private async whoNow(): Promise<void> {
     try {
-      this.store.dispatch(signInActions.entered({ me: await firstValueFrom(this.api.me()), offline: false }));
+      const me = await firstValueFrom(this.api.me());
+      await this.left.open(me).catch(() => undefined);
+      this.store.dispatch(signInActions.entered({ me, offline: false }));
     } catch (error) {
       // A run that is open goes on; without an answer nothing is known.
       if (troubleOf(error).kind !== 'signed-out' || this.bare()) return;

@@ -2,6 +2,7 @@ import { inject } from '@angular/core';
 import { Router, type CanActivateFn, type Routes } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { filter, map, take } from 'rxjs';
+import { isLocked } from '../data/locked';
 import { signInFeature } from '../data/sign-in';
 import { screen } from './screen';
 import { title } from './title';
@@ -14,7 +15,10 @@ const signedIn: CanActivateFn = (_route, { url }) => {
     .pipe(
       filter((status) => status !== 'unknown'),
       take(1),
-      map((status) => status === 'in' || router.createUrlTree(['/enter'], { queryParams: url === '/' ? {} : { to: url } })),
+      map(
+        (status) =>
+          status === 'in' || router.createUrlTree([isLocked() ? '/locked' : '/enter'], { queryParams: url === '/' ? {} : { to: url } }),
+      ),
     );
 };
 
@@ -25,6 +29,11 @@ export const routes: Routes = [
     path: 'welcome',
     title: title('welcome'),
     loadComponent: screen(['enter'], () => import('../screens/sign-in/welcome').then((m) => m.Welcome)),
+  },
+  {
+    path: 'locked',
+    title: title('locked'),
+    loadComponent: screen(['enter'], () => import('../screens/sign-in/locked').then((m) => m.Locked)),
   },
   { path: '', canActivate: [signedIn], loadChildren: () => import('./inside-routes').then((m) => m.inside) },
   { path: '**', redirectTo: '' },

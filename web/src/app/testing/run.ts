@@ -11,6 +11,7 @@ import type { KeptRun } from '../data/device-store';
 export const me: Me = {
   coach: { id: newId(), name: 'Runa', role: 'owner', units: 'cm', tapDelay: 1, views: {} },
   club: { id: newId(), name: 'Old Net Loft', demo: true },
+  sealTo: '',
 };
 
 export const athlete = (more: Partial<Athlete> = {}): Athlete => ({ ...sampleAthlete, id: newId(), version: 1, archivedAt: null, ...more });

@@ -48,7 +48,7 @@ import { Whole } from './whole';
         [id]="name"
         [attr.name]="key() || null"
         [value]="typed()"
-        [attr.inputmode]="kind() === 'text' ? reads().keyboard : null"
+        [attr.inputmode]="keys()"
         [attr.maxlength]="reads().most"
         [attr.list]="list()"
         [attr.aria-invalid]="wrong() !== ''"
@@ -103,7 +103,11 @@ export class Box<T> {
   /** The browser has a box of its own for some. */
   protected readonly kind = computed(() => {
     const { keyboard } = this.reads();
-    return keyboard === 'decimal' || keyboard === 'numeric' ? 'text' : keyboard;
+    return keyboard === 'decimal' || keyboard === 'numeric' ? 'text' : keyboard === 'pin' ? 'password' : keyboard;
+  });
+  protected readonly keys = computed(() => {
+    const { keyboard } = this.reads();
+    return keyboard === 'pin' ? 'numeric' : this.kind() === 'text' ? keyboard : null;
   });
   protected readonly name = newName('box');
   private readonly shown = computed(() => this.reads().show(this.value()));

@@ -9,7 +9,7 @@ export type Reading<T> = { readonly value: T } | { readonly wrong: Said<FieldMes
 export interface Reads<T> {
   readonly show: (value: T) => string;
   readonly read: (typed: string) => Reading<T>;
-  readonly keyboard: 'text' | 'decimal' | 'numeric' | 'email' | 'date' | 'time' | 'password';
+  readonly keyboard: 'text' | 'decimal' | 'numeric' | 'email' | 'date' | 'time' | 'password' | 'pin';
   /** Characters at most; null where only the value has limits. */
   readonly most: number | null;
   /** The value a step up or down, for the arrow keys. */
@@ -125,6 +125,19 @@ export const passwords = (least: number): Reads<string> => ({
   keyboard: 'password',
   most: 200,
 });
+
+/** A PIN: four to eight digits, not shown. */
+export const pins: Reads<string> = {
+  show: (value) => value,
+  read: (typed) =>
+    !/^\d*$/.test(typed)
+      ? { wrong: { code: 'number', values: {} } }
+      : typed.length < 4
+        ? { wrong: { code: 'shorter', values: { least: 4 } } }
+        : { value: typed },
+  keyboard: 'pin',
+  most: 8,
+};
 
 /** A day, as the browser's own calendar gives it: 2026-11-26. */
 export const days: Reads<string> = {

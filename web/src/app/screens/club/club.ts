@@ -16,6 +16,7 @@ import { Leaving } from './leaving';
 import { Members } from './members';
 import { OwnDevices } from './own-devices';
 import { OwnHouse } from './own-house';
+import { OwnLock } from './own-lock';
 import { OwnPassword } from './own-password';
 import { OwnSettings } from './own-settings';
 import { Phones } from './phones';
@@ -34,6 +35,7 @@ import { Taught } from './taught';
     Members,
     OwnDevices,
     OwnHouse,
+    OwnLock,
     OwnPassword,
     OwnSettings,
     Phones,
@@ -76,6 +78,7 @@ import { Taught } from './taught';
       }
       <hop-own-password />
       <hop-own-devices />
+      <hop-own-lock />
       @if (may('import')) {
         <hop-club-file />
       }

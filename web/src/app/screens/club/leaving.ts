@@ -9,7 +9,7 @@ import { Outbox } from '../../data/outbox';
 import { isAway } from '../../data/problem';
 import { signInActions } from '../../data/sign-in';
 
-/** The ways out of a club's pages: copies of people leave this device, taps that are not sent stay. To be made where things can be injected. */
+/** The ways out of a club's pages: copies of people leave this device, what waits for whoever leaves is sealed to them. To be made where things can be injected. */
 export class Leaving {
   private readonly device = inject(DeviceStore);
   private readonly outbox = inject(Outbox);
@@ -21,24 +21,25 @@ export class Leaving {
    * @param back whether whoever leaves can come in again, and what waits be sent.
    */
   async lost(back: boolean): Promise<string[]> {
-    const { unsentStays, unsentLost, typedLost } = words.club;
+    const { unsentStays, unsentLost, typedStays, typedLost } = words.club;
     const typed = await this.device.drafts().catch(() => 0);
     const unsent = this.outbox.state().waiting > 0 ? [back ? unsentStays : unsentLost] : [];
-    return [...unsent, ...(typed > 0 ? [typedLost(typed)] : [])];
+    return [...unsent, ...(typed > 0 ? [back ? typedStays(typed) : typedLost(typed)] : [])];
   }
 
   /**
    * Asks the server for it, and is out when it is done.
-   * @param later whether it can be asked later, and whoever leaves is out here at once all the same.
+   * @param back whether whoever leaves can come in again: then it can be asked later too, they are out here at once all the same, and
+   *   what is typed waits for them.
    */
-  async by(asked: Observable<unknown>, later = false): Promise<string> {
+  async by(asked: Observable<unknown>, back = false): Promise<string> {
     try {
       await firstValueFrom(asked);
     } catch (error) {
-      if (!later || !isAway(error)) throw error;
+      if (!back || !isAway(error)) throw error;
       setSignOutDue(true);
     }
-    await this.device.forgetDrafts();
+    if (!back) await this.device.forgetDrafts();
     this.store.dispatch(signInActions.left());
     await this.router.navigate(['/enter']);
     return '';

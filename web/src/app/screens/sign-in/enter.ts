@@ -7,8 +7,10 @@ import { Store } from '@ngrx/store';
 import { firstValueFrom, type Observable } from 'rxjs';
 import { AccountApi } from '../../data/account-api';
 import { DeviceStore } from '../../data/device-store';
+import { LeftHere } from '../../data/left-here';
 import { signInActions } from '../../data/sign-in';
 import { Sending, Sent } from '../../parts/sending';
+import { insideOnly } from '../../text/inside-only';
 import { Fields, type Field } from '../../ui/fields';
 import { once } from '../../ui/once';
 import { emails, passwords, texts } from '../../ui/reads';
@@ -52,6 +54,7 @@ export class Enter {
   ];
   private readonly api = inject(AccountApi);
   private readonly store = inject(Store);
+  private readonly left = inject(LeftHere);
   private readonly router = inject(Router);
 
   constructor() {
@@ -87,9 +90,9 @@ export class Enter {
   private readonly enter = once((way: Observable<Me>) =>
     this.entering.send(async () => {
       const me = await firstValueFrom(way);
+      await this.left.open(me).catch(() => undefined);
       this.store.dispatch(signInActions.entered({ me, offline: false }));
-      // Only a way inside the app is followed, and the door is not inside.
-      await this.router.navigateByUrl(/^\/(?!\/|enter\b)/.test(this.to()) ? this.to() : '/');
+      await this.router.navigateByUrl(insideOnly(this.to()));
       return '';
     }),
   );

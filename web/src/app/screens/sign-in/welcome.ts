@@ -6,6 +6,7 @@ import { type WayIn } from '@hopsk/contract/members';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
+import { LeftHere } from '../../data/left-here';
 import { MembersApi } from '../../data/members-api';
 import { signInActions } from '../../data/sign-in';
 import { Sending, Sent } from '../../parts/sending';
@@ -43,6 +44,7 @@ import { Whole } from '../../ui/whole';
 export class Welcome {
   private readonly api = inject(MembersApi);
   private readonly store = inject(Store);
+  private readonly left = inject(LeftHere);
   private readonly router = inject(Router);
   private readonly secret = inject(ActivatedRoute).snapshot.fragment ?? '';
   protected readonly text = words.enter;
@@ -73,6 +75,7 @@ export class Welcome {
       const me = await firstValueFrom(this.api.wayIn({ secret: this.secret, password: this.typed().password }));
       // Whoever was signed in on this device is not any more.
       this.store.dispatch(signInActions.left());
+      await this.left.open(me).catch(() => undefined);
       this.store.dispatch(signInActions.entered({ me, offline: false }));
       await this.router.navigateByUrl('/');
       return '';

@@ -1,0 +1,20 @@
+import { webcrypto } from 'node:crypto';
+import { one, run, type Db } from '../db/sql.js';
+import type { Member } from '../http/sign-in.js';
+import { notFound } from '../http/problem.js';
+
+const base64 = (bytes: ArrayBuffer): string => Buffer.from(bytes).toString('base64url');
+
+/** Makes a coach's key pair, unless they have one. */
+export async function makeSeal(db: Db, { clubId, id }: Member): Promise<void> {
+  const { publicKey, privateKey } = await webcrypto.subtle.generateKey({ name: 'ECDH', namedCurve: 'P-256' }, true, ['deriveBits']);
+  const [to, key] = await Promise.all([webcrypto.subtle.exportKey('raw', publicKey), webcrypto.subtle.exportKey('pkcs8', privateKey)]);
+  await run(db, 'coach-seal-make', clubId, id, base64(to), base64(key));
+}
+
+/** The private half of one's own. Throws 404 where none was made yet: nothing is sealed to it. */
+export async function sealKey(db: Db, { clubId, id }: Member): Promise<{ key: string }> {
+  const found = await one<{ key: string }>(db, 'coach-seal-key', clubId, id);
+  if (!found) throw notFound('coach');
+  return found;
+}
