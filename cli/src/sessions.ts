@@ -1,6 +1,6 @@
 import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/exercise';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
-import { CAUTION_PARTS, USUALLY_FORBIDS, type Caution } from '@hopsk/core/judge/cautions';
+import { CAUTION_PARTS, USUALLY_FORBIDS, type Caution } from '@hopsk/core/body/caution';
 import { readPatternFile, type FiledPattern } from '@hopsk/core/language/pattern-file';
 import { buildUp, CHAINS } from '@hopsk/core/plan/build/build-up';
 import { stageInWords } from '@hopsk/core/plan/build/built';

@@ -1,4 +1,4 @@
-import { CAUTION_LIMITS, CAUTION_PARTS, FORBIDDEN, noteOnly, type Caution } from '@hopsk/core/judge/cautions';
+import { CAUTION_LIMITS, CAUTION_PARTS, FORBIDDEN, noteOnly, type Caution } from '@hopsk/core/body/caution';
 import * as z from 'zod/mini';
 import { note, SideName, whole } from './common.js';
 

@@ -1,4 +1,4 @@
-import type { Caution } from '@hopsk/core/judge/cautions';
+import type { Caution } from '@hopsk/core/body/caution';
 import { readdirSync, readFileSync } from 'node:fs';
 import { readPatternFile, writePatternFile } from '@hopsk/core/language/pattern-file';
 import { readSession, writeSession } from '@hopsk/core/plan/session/session-file';

@@ -1,5 +1,5 @@
 import { MEASURE_LIMITS } from '@hopsk/core/body/body';
-import { CAUTION_LIMITS } from '@hopsk/core/judge/cautions';
+import { CAUTION_LIMITS } from '@hopsk/core/body/caution';
 import * as z from 'zod/mini';
 import { CautionSchema } from './caution.js';
 import { between, Code, Day, Id, KEPT, line, SideName, Version, type Wire } from './common.js';

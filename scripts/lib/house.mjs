@@ -25,7 +25,7 @@ export async function throwAwayPostgres() {
 }
 
 /** Loads the demo club into a fresh database of that server and gives its address. */
-export async function demoDatabase(postgres, name) {
+async function demoDatabase(postgres, name) {
   await ensureDatabase(postgres.address('postgres'), name);
   await loadDemo(postgres.address(name), postgres.data, DEMO_DAY);
   return postgres.address(name);

@@ -178,14 +178,14 @@ export const SHOTS = [
     },
   },
   {
-    name: 'build-run-phone',
-    phone: true,
+    name: 'locked',
     go: async (page) => {
-      await setClock(page);
-      await openSession(page, 'Front corner, Tuesday');
-      await page.getByRole('button', { name: 'run it' }).click();
-      await page.locator('[data-fault]').first().waitFor();
-      await page.clock.runFor(60_000);
+      await page.goto('/club');
+      const lock = page.locator('hop-own-lock');
+      await lock.getByLabel('PIN').fill('4071');
+      await lock.getByRole('button', { name: 'set the PIN' }).click();
+      await lock.getByRole('button', { name: 'lock it now' }).click();
+      await page.getByRole('heading', { name: 'This device is locked' }).waitFor();
     },
   },
 ];

@@ -99,7 +99,7 @@ export const club = {
     leaveNo: 'stay',
     lock: 'Lock this device',
     lockSays:
-      'For a phone or tablet that several use. Locked, it shows nobody, and what it keeps is sealed; a PIN opens it, also without a network. A run that is under way goes on and locks after its end. It keeps eyes off: whoever takes the device apart is kept off by its own lock.',
+      'For a phone or tablet that several use. Locked, it shows nobody, and what it keeps is sealed; a PIN opens it, also without a network. A run that is under way ends first. It keeps eyes off; whoever takes the device apart is kept off by its own lock.',
     lockAfter: 'locks by itself after',
     lockMinutes: (n: number): string => (n === 1 ? 'one minute' : `${n} minutes`),
     lockPinSays: '4 to 8 digits, for all who use this device. Five wrong tries empty it.',

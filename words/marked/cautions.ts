@@ -1,5 +1,6 @@
 // Made from ../en/cautions.ts by npm run marked.
-import type { Caution, CautionPart, Forbidden, UsualCaution } from '@hopsk/core/judge/cautions';
+import type { Caution, CautionPart, Forbidden } from '@hopsk/core/body/caution';
+import type { UsualCaution } from '@hopsk/core/judge/cautions';
 
 const parts: Readonly<Record<CautionPart, string>> = {
   ankle: 'áñķļé',

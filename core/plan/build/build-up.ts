@@ -1,7 +1,8 @@
 import type { StageKind } from '../exercise.js';
 import { SIDES } from '../../body/foot.js';
 import { FAULTS } from '../../catalogue/faults.js';
-import { forbiddenBy, usualCautions, type Caution } from '../../judge/cautions.js';
+import type { Caution } from '../../body/caution.js';
+import { forbiddenBy, usualCautions } from '../../judge/cautions.js';
 import { readWith } from '../../judge/study.js';
 import { ruleOf } from '../../language/moves.js';
 import { operate } from '../../language/operations.js';

@@ -1,5 +1,5 @@
 import type { Side } from '../../body/foot.js';
-import type { Caution, Forbidden } from '../../judge/cautions.js';
+import type { Caution, Forbidden } from '../../body/caution.js';
 import type { Nothing, Said } from '../../said.js';
 
 /** Names of stages and elements that are built. `name` is the pattern's own; `line` is notation. */

@@ -1,5 +1,5 @@
 import type { Side } from '../../body/foot.js';
-import type { Caution } from '../../judge/cautions.js';
+import type { Caution } from '../../body/caution.js';
 import type { DoseMessage, NotationMessage } from '../../language/messages.js';
 import type { Nothing, Said } from '../../said.js';
 import type { CallMessage } from '../calls/messages.js';

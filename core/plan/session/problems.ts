@@ -1,5 +1,5 @@
 import type { Side } from '../../body/foot.js';
-import type { Caution } from '../../judge/cautions.js';
+import type { Caution } from '../../body/caution.js';
 import { outsideOf } from '../../judge/placing.js';
 import { turnsOf } from '../../language/dose.js';
 import { said } from '../../said.js';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { FAULTS } from '../../catalogue/faults.js';
-import { noteOnly } from '../../judge/cautions.js';
+import { noteOnly } from '../../body/caution.js';
 import { beepsOf, beepsOfPlan } from '../../log/beeps.js';
 import type { Part } from '../../log/details.js';
 import { RunLog } from '../../log/run-log.js';

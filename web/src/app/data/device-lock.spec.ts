@@ -5,6 +5,7 @@ import { emptyDevice, event, keptRun, me } from '../testing/run';
 import { DeviceLock } from './device-lock';
 import { DeviceStore } from './device-store';
 import { setSignOutDue, signOutDue } from './due';
+import { everything } from './left-behind';
 import { isLocked, setLocked } from './locked';
 
 const base64 = (bytes: ArrayBuffer): string => btoa(String.fromCharCode(...new Uint8Array(bytes)));
@@ -33,7 +34,7 @@ describe('the lock of a device', () => {
   });
 
   const all = async () => {
-    const { kept, runs, events } = await device.everything();
+    const { kept, runs, events } = await everything(await device.whole());
     return JSON.stringify([Object.entries(kept).sort(), runs, events.map(({ event: { id }, sent }) => [id, sent]).sort()]);
   };
 
@@ -43,7 +44,7 @@ describe('the lock of a device', () => {
     await lock.set('4071', 5);
     expect(await lock.lock()).toBeTrue();
     expect(isLocked()).toBeTrue();
-    expect(await device.everything()).toEqual({ kept: {}, runs: [], events: [] });
+    expect(await everything(await device.whole())).toEqual({ kept: {}, runs: [], events: [] });
     expect([await device.waiting(), (await device.sealed(me.coach.id)).length]).toEqual([1, 1]);
     expect(await lock.unlock('4072')).toEqual({ open: false, left: 4 });
     expect(await lock.unlock('')).toEqual({ open: false, left: 3 });
@@ -63,7 +64,7 @@ describe('the lock of a device', () => {
     for (const left of [4, 3, 2, 1, 0]) expect(await lock.unlock('0000')).toEqual({ open: false, left });
     expect([await device.own('locked-away'), await lock.kept(), isLocked(), signOutDue()]).toEqual([undefined, null, false, true]);
     expect(await lock.unlock('4071')).toEqual({ open: false, left: 0 });
-    expect(await device.everything()).toEqual({ kept: {}, runs: [], events: [] });
+    expect(await everything(await device.whole())).toEqual({ kept: {}, runs: [], events: [] });
     expect((await device.sealed(me.coach.id)).length).toBe(1);
   });
 

@@ -3,7 +3,7 @@ import { DeviceStore } from './device-store';
 import { setSignOutDue } from './due';
 import { LeftHere } from './left-here';
 import { makeLockKey, openLockKey, type LockKey } from './lock-key';
-import { touched, touchedAt } from './locked';
+import { touched, untouchedFor } from './locked';
 
 /** How a device locks by itself: after so many minutes without a touch, unless a run is under way on it. */
 export interface DeviceLockKept {
@@ -50,7 +50,7 @@ export class DeviceLock {
   /** Locks if nobody touched it for longer than it is set. */
   async lockIfLeft(): Promise<boolean> {
     const kept = await this.kept();
-    return kept !== null && Date.now() - touchedAt() > kept.minutes * 60_000 && (await this.lock());
+    return kept !== null && untouchedFor() > kept.minutes * 60_000 && (await this.lock());
   }
 
   /** Tries a PIN; gives whether it is open, and how many tries are left. Each try counts before it is looked at. */

@@ -9,9 +9,9 @@ import type { Sealed } from './sealing';
 import { takeOver, type EarlierKept } from './earlier-taps';
 
 /** Keys of what is typed and not saved. */
-const DRAFT = /^(?:athlete:|build:|draft:|playbook$)/;
+export const DRAFT = /^(?:athlete:|build:|draft:|playbook$)/;
 /** Keys of what is sealed to a coach who left. */
-const SEALED = 'sealed:';
+export const SEALED = 'sealed:';
 
 /** A run as this device keeps it, with the names it needs when there is no network. */
 export interface KeptRun {
@@ -45,12 +45,6 @@ export interface LeftBehind {
   readonly runs: readonly KeptRun[];
   readonly events: readonly KeptEvent[];
   readonly drafts: Readonly<Record<string, unknown>>;
-}
-
-/** All that a device keeps of a club but a run that is under way, and by which key a part of it is sealed to a coach as well. */
-export interface LockedAway extends Omit<LeftBehind, 'drafts'> {
-  readonly kept: Readonly<Record<string, unknown>>;
-  readonly sealedKey: string | null;
 }
 
 /** The same, sealed to its coach. */
@@ -94,8 +88,13 @@ export class DeviceStore {
     return (await this.db).get('self', key);
   }
 
-  async putOwn(key: 'lock', value: unknown): Promise<void> {
+  async putOwn(key: 'lock' | 'locked-away', value: unknown): Promise<void> {
     await (value === undefined ? (await this.db).delete('self', key) : (await this.db).put('self', value, key));
+  }
+
+  /** The store itself, for what takes a whole out of it or puts it back. */
+  whole(): Promise<IDBPDatabase<Schema>> {
+    return this.db;
   }
 
   /** Opens the store anew, for when the browser closed it; gives whether it could. */
@@ -204,58 +203,6 @@ export class DeviceStore {
   async sealed(coach = ''): Promise<SealedLeft[]> {
     const of = `${SEALED}${coach}`;
     return (await (await this.db).getAll('kept', IDBKeyRange.bound(of, `${of}\uffff`))) as SealedLeft[];
-  }
-
-  /** What would be left behind now. A run that is under way is not. */
-  async leftBehind(): Promise<LeftBehind> {
-    const tx = (await this.db).transaction(['kept', 'runs', 'events']);
-    const [kept, all, waits] = await Promise.all([
-      ...[tx.objectStore('kept'), tx.objectStore('runs').getAll(), tx.objectStore('events').index('sent').getAll(0)],
-    ] as const);
-    const drafts: Record<string, unknown> = {};
-    for (let one = await kept.openCursor(); one; one = await one.continue())
-      if (DRAFT.test(one.key) && one.value !== null) drafts[one.key] = one.value;
-    const over = all.filter(({ open }) => open === 0);
-    const runs = over.filter(({ head, headSent }) => headSent === 0 || waits.some(({ runId }) => runId === head.id));
-    return { runs, events: waits.filter(({ runId }) => runs.some(({ head }) => head.id === runId)), drafts };
-  }
-
-  /** All that would be locked away now. */
-  async everything(): Promise<Omit<LockedAway, 'sealedKey'>> {
-    const tx = (await this.db).transaction(['kept', 'runs', 'events']);
-    const [store, all, events] = [tx.objectStore('kept'), tx.objectStore('runs'), tx.objectStore('events')];
-    const kept: Record<string, unknown> = {};
-    for (let one = await store.openCursor(); one; one = await one.continue()) if (!one.key.startsWith(SEALED)) kept[one.key] = one.value;
-    const runs = (await all.getAll()).filter(({ open }) => open === 0);
-    const over = new Set(runs.map(({ head }) => head.id));
-    return { kept, runs, events: (await events.getAll()).filter(({ runId }) => over.has(runId)) };
-  }
-
-  /** Puts all back that was locked away; without it, it is gone. */
-  async unlocked(all: LockedAway | null): Promise<void> {
-    const tx = (await this.db).transaction(['kept', 'runs', 'events', 'self'], 'readwrite');
-    for (const [key, value] of Object.entries(all?.kept ?? {})) await tx.objectStore('kept').put(value, key);
-    for (const run of all?.runs ?? []) await tx.objectStore('runs').put(run);
-    for (const tap of all?.events ?? []) await tx.objectStore('events').put({ ...tap, id: tap.event.id });
-    if (all?.sealedKey) await tx.objectStore('kept').delete(all.sealedKey);
-    await tx.objectStore('self').delete('locked-away');
-    await tx.done;
-  }
-
-  /** Puts back what was sealed; what stands here in its place stays, and it stays sealed as well. */
-  async putBack(key: string, { runs, events, drafts }: LeftBehind): Promise<void> {
-    const tx = (await this.db).transaction(['kept', 'runs', 'events'], 'readwrite');
-    const [kept, into, taps] = [tx.objectStore('kept'), tx.objectStore('runs'), tx.objectStore('events')];
-    for (const run of runs) if ((await into.getKey(run.head.id)) === undefined) await into.put(run);
-    for (const tap of events) if ((await taps.getKey(tap.event.id)) === undefined) await taps.put({ ...tap, id: tap.event.id });
-    let placed = true;
-    for (const [name, draft] of Object.entries(drafts)) {
-      const here = await kept.get(name);
-      if (here === undefined || here === null) await kept.put(draft, name);
-      else placed &&= same(here, draft);
-    }
-    if (placed) await kept.delete(key);
-    await tx.done;
   }
 
   /** What is typed and not saved goes. */

@@ -1,22 +1,8 @@
+import { keepAtOnce, sayAtOnce } from './said-at-once';
+
 const KEY = 'hopsk.sign-out';
 
-/**
- * Whether somebody signed out here while the server could not be asked: nobody is known on this device before it was told. Read before
- * anything else, so not from the store, which takes a moment.
- */
-export const signOutDue = (): boolean => {
-  try {
-    return localStorage.getItem(KEY) !== null;
-  } catch {
-    return false;
-  }
-};
+/** Whether somebody signed out here while the server could not be asked: nobody is known on this device before it was told. */
+export const signOutDue = (): boolean => sayAtOnce(KEY) !== null;
 
-export function setSignOutDue(due: boolean): void {
-  try {
-    if (due) localStorage.setItem(KEY, '1');
-    else localStorage.removeItem(KEY);
-  } catch {
-    // A browser that keeps nothing remembers nobody either.
-  }
-}
+export const setSignOutDue = (due: boolean): void => keepAtOnce(KEY, due ? '1' : null);

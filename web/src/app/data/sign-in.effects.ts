@@ -6,7 +6,7 @@ import { catchError, concatMap, filter, from, map, of, switchMap, takeUntil, tap
 import { AccountApi } from './account-api';
 import { DeviceStore } from './device-store';
 import { LeftHere } from './left-here';
-import { isLocked, touchedAt } from './locked';
+import { isLocked, untouchedFor } from './locked';
 import { setSignOutDue, signOutDue } from './due';
 import { troubleOf } from './problem';
 import { signInActions } from './sign-in';
@@ -58,7 +58,7 @@ export const askSession = createEffect(
   ) =>
     actions.pipe(
       ofType(signInActions.ask),
-      switchMap(() => (isLocked() ? of(true) : Date.now() - touchedAt() > LEFT ? from(lockedSince(injector)) : of(false))),
+      switchMap(() => (isLocked() ? of(true) : untouchedFor() > LEFT ? from(lockedSince(injector)) : of(false))),
       switchMap((locked) => {
         if (locked) return of(nobody);
         const asked = signOutDue()

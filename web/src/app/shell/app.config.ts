@@ -1,15 +1,14 @@
 import { provideHttpClient, withInterceptors, withXsrfConfiguration } from '@angular/common/http';
 import {
+  ApplicationRef,
   type ApplicationConfig,
   ErrorHandler,
   inject,
-  isDevMode,
   provideAppInitializer,
   provideBrowserGlobalErrorListeners,
   provideZonelessChangeDetection,
 } from '@angular/core';
 import { provideRouter, withComponentInputBinding, withRouterConfig } from '@angular/router';
-import { provideServiceWorker } from '@angular/service-worker';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import { signedOut } from '../data/signed-out';
@@ -18,6 +17,7 @@ import * as signInEffects from '../data/sign-in.effects';
 import { followColours } from '../ui/look/colours';
 import { oneActAPress } from '../ui/one-press';
 import { noticePresses } from '../ui/pressing';
+import { installed } from './installed';
 import { routes } from './routes';
 import { WentWrong } from './went-wrong';
 
@@ -31,12 +31,12 @@ export const appConfig: ApplicationConfig = {
     provideHttpClient(withXsrfConfiguration({}), withInterceptors([signedOut])),
     provideStore({ [signInFeature.name]: signInFeature.reducer }),
     provideEffects(signInEffects),
-    provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWhenStable:5000' }),
     provideAppInitializer(() => {
       followColours();
       oneActAPress(document);
       noticePresses(document);
       inject(Store).dispatch(signInActions.ask());
+      void installed(inject(ApplicationRef));
     }),
   ],
 };

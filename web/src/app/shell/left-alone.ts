@@ -1,5 +1,5 @@
 import { DestroyRef, inject, Injector } from '@angular/core';
-import { LOCKED, touched, touchedAt } from '../data/locked';
+import { LOCKED, touched, untouchedFor } from '../data/locked';
 
 /** How often it is looked whether somebody is there, and a touch is noted (ms). */
 const LOOK = 5_000;
@@ -10,14 +10,14 @@ const SOONEST = 60_000;
 export function lockWhenLeft(): void {
   const injector = inject(Injector);
   const noted = (): void => {
-    if (Date.now() - touchedAt() > LOOK) touched();
+    if (untouchedFor() > LOOK) touched();
   };
   const away = (): void => location.assign(`/locked?to=${encodeURIComponent(location.pathname)}`);
   const elsewhere = ({ key, newValue }: StorageEvent): void => {
     if (key === LOCKED && newValue !== null) away();
   };
   const look = async (): Promise<void> => {
-    if (Date.now() - touchedAt() <= SOONEST) return;
+    if (untouchedFor() <= SOONEST) return;
     const { DeviceLock } = await import('../data/device-lock');
     if (await injector.get(DeviceLock).lockIfLeft()) away();
   };

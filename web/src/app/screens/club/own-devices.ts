@@ -25,7 +25,7 @@ import { Sending, Sent } from '../../parts/sending';
                   {{ text.someDevice }}
                 }
                 @if (one.here) {
-                  <span class="tag">{{ text.thisDevice }}</span>
+                  {{ ' ' }}<span class="tag">{{ text.thisDevice }}</span>
                 }
               </td>
               <td class="muted num">{{ text.since(day(one.began), day(one.until)) }}</td>

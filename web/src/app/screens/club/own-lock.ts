@@ -20,7 +20,7 @@ import { Whole } from '../../ui/whole';
       <hop-sent [of]="sending" />
       @if (kept(); as lock) {
         <p>{{ text.lockSet(lock.minutes) }}</p>
-        <p class="does">
+        <p class="row">
           <button mat-flat-button (click)="now()">{{ text.lockNow }}</button>
           <button mat-stroked-button (click)="remove()">{{ text.lockRemove }}</button>
         </p>

@@ -11,7 +11,7 @@ import {
   type Caution,
   type CautionPart,
   type Forbidden,
-} from '@hopsk/core/judge/cautions';
+} from '@hopsk/core/body/caution';
 import { words } from '@hopsk/words/words';
 import { Box } from '../../ui/box';
 import { Choice } from '../../ui/choice';
