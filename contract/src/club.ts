@@ -32,13 +32,10 @@ export type Settings = Wire<typeof Settings>;
 export const Me = z.object({
   coach: z.object({ id: Id, name: z.string(), role: z._default(RoleName, 'coach'), ...Settings.shape }),
   club: z.object({ id: Id, name: z.string(), demo: z.boolean() }),
-  /** To what this coach's is sealed on a device that they left: a raw point of P-256, base64url; '' from an earlier server. */
+  /** To what this coach's is sealed on a device that they left: a raw point of P-256, base64url; '' from an earlier server, or where its disk is full. */
   sealTo: z._default(z.string().check(z.maxLength(100)), ''),
 });
 export type Me = Wire<typeof Me>;
-
-/** What opens what is sealed to oneself: PKCS #8, base64url. */
-export const SealKey = z.object({ key: z.string().check(z.maxLength(400)) });
 
 /** What the sign-in screen offers on this server. */
 export const Door = z.object({ setup: z.boolean(), demo: z.boolean() });

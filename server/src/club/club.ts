@@ -50,11 +50,8 @@ export async function meOf(db: Db, { clubId, id }: Member): Promise<Me | null> {
   const row = await one<Me['coach'] & { clubId: string; clubName: string; demo: boolean; sealTo: string | null }>(db, 'me', clubId, id);
   if (!row) return null;
   const { clubName, demo, clubId: of, sealTo, ...coach } = row;
-  if (sealTo === null) {
-    await makeSeal(db, { clubId, id });
-    return meOf(db, { clubId, id });
-  }
-  return { coach, club: { id: of, name: clubName, demo }, sealTo };
+  if (sealTo === null && (await makeSeal(db, { clubId, id }))) return meOf(db, { clubId, id });
+  return { coach, club: { id: of, name: clubName, demo }, sealTo: sealTo ?? '' };
 }
 
 export const saveSettings = (db: Db, { clubId, id }: Member, settings: Settings): Promise<unknown> =>

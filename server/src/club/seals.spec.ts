@@ -39,4 +39,17 @@ describe('what is sealed to a coach', () => {
     await owner.get('/me/seal').expect(401);
     await request(house.app).get('/api/me/seal').expect(401);
   });
+
+  it('cannot be made where the disk is full: whoever is in stays in, and it is made later', async () => {
+    await house.pool.query('update coach set seal_public = null, seal_private = null');
+    await house.pool.query(
+      `create function full_disk() returns trigger language plpgsql as $$ begin raise exception 'full' using errcode = '53100'; end $$`,
+    );
+    await house.pool.query('create trigger full_disk before update on coach execute function full_disk()');
+    expect(await to(owner)).toBe('');
+    await owner.get('/me/seal').expect(404);
+    await house.pool.query('drop trigger full_disk on coach');
+    const now = await to(owner);
+    expect(await half(await key(owner))).toBe(now);
+  });
 });

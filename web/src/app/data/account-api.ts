@@ -1,5 +1,5 @@
 import { Injectable } from '@angular/core';
-import { Door, Me, SealKey } from '@hopsk/contract/club';
+import { Door, Me } from '@hopsk/contract/club';
 import * as z from 'zod/mini';
 import { Requests } from './requests';
 
@@ -8,7 +8,6 @@ import { Requests } from './requests';
 export class AccountApi extends Requests {
   door = () => this.get('/door', Door);
   me = () => this.get('/me', Me);
-  sealKey = () => this.get('/me/seal', SealKey);
   signIn = (body: { email: string; password: string }) => this.post('/sign-in', body, Me);
   setUp = (body: { club: string; name: string; email: string; password: string }) => this.post('/setup', body, Me);
   demo = () => this.post('/demo', {}, Me);

@@ -44,6 +44,8 @@ describe('the lock of a device', () => {
     await lock.set('4071', 5);
     expect(await lock.lock()).toBeTrue();
     expect(isLocked()).toBeTrue();
+    // A list that was on its way when it was locked.
+    await device.keep('people', ['Ada']);
     expect(await everything(await device.whole())).toEqual({ kept: {}, runs: [], events: [] });
     expect([await device.waiting(), (await device.sealed(me.coach.id)).length]).toEqual([1, 1]);
     expect(await lock.unlock('4072')).toEqual({ open: false, left: 4 });

@@ -4,6 +4,7 @@ import type { RunHead } from '@hopsk/contract/run';
 import { inOrder, type RunEvent } from '@hopsk/core/log/event';
 import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction, type StoreNames } from 'idb';
 import { newId } from './ids';
+import { isLocked } from './locked';
 import { same } from './same';
 import type { Sealed } from './sealing';
 import { takeOver, type EarlierKept } from './earlier-taps';
@@ -163,7 +164,9 @@ export class DeviceStore {
     await tx.done;
   }
 
+  /** Keeps a copy, or what is typed; nothing while the device is locked. */
   async keep(key: string, value: unknown): Promise<void> {
+    if (isLocked()) return;
     await (await this.db).put('kept', value, key);
   }
 

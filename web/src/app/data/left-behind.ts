@@ -1,13 +1,19 @@
+import type { Injector } from '@angular/core';
 import { Me } from '@hopsk/contract/club';
 import type { IDBPDatabase } from 'idb';
-import { DRAFT, SEALED, type DeviceStore, type LeftBehind, type Schema, type SealedLeft } from './device-store';
+import { firstValueFrom } from 'rxjs';
+import { DeviceStore, DRAFT, SEALED, type LeftBehind, type Schema, type SealedLeft } from './device-store';
 import { newId } from './ids';
 import { same } from './same';
-import { seal, unseal, type Sealed } from './sealing';
+import { SealApi } from './seal-api';
+import type { Sealed } from './sealing';
 
 /** What is taken out of a device's store whole, sealed, and put back. Fetched when somebody leaves or comes back, not before. */
 
 type Store = IDBPDatabase<Schema>;
+
+/** Fetched where there is something to seal or to open: mostly there is not. */
+const sealing = () => import('./sealing');
 
 /** All that a device keeps of a club but a run that is under way, and by which key a part of it is sealed to a coach as well. */
 export interface LockedAway extends Omit<LeftBehind, 'drafts'> {
@@ -73,7 +79,9 @@ async function sealedNow(device: DeviceStore): Promise<{ left: LeftBehind; seale
   const typed = Object.keys(left.drafts).length;
   if (!me || me.sealTo === '' || left.runs.length + typed === 0) return { left, sealed: null };
   // Without cryptography what waits stays as it is, without names: it is not lost.
-  const sealed = await seal(me.sealTo, left).catch(() => null);
+  const sealed = await sealing()
+    .then(({ seal }) => seal(me.sealTo, left))
+    .catch(() => null);
   return { left, sealed: sealed && { key: `${SEALED}${me.coach.id}:${newId()}`, taps: left.events.length, typed, sealed } };
 }
 
@@ -87,20 +95,24 @@ export async function wipeSealed(device: DeviceStore): Promise<void> {
 export async function lockAway(device: DeviceStore, to: string): Promise<void> {
   const { left, sealed } = await sealedNow(device);
   const all: LockedAway = { ...(await everything(await device.whole())), sealedKey: sealed?.key ?? null };
+  const { seal } = await sealing();
   await device.wipe(sealed && left, sealed, await seal(to, all));
 }
 
 /** All that was locked away is there again. Throws where it is not as it was. */
 export async function bringBack(device: DeviceStore, key: string): Promise<void> {
   const away = (await device.own('locked-away')) as Sealed | undefined;
+  const { unseal } = await sealing();
   if (away) await unlocked(await device.whole(), (await unseal(key, away)) as LockedAway);
 }
 
 /** What a coach left is there again; what is another's, or not as it was, stays sealed. */
-export async function openTo(device: DeviceStore, mine: readonly SealedLeft[], key: string): Promise<void> {
+export async function openTo(injector: Injector, mine: readonly SealedLeft[]): Promise<void> {
+  const [{ key }, { unseal }] = await Promise.all([firstValueFrom(injector.get(SealApi).key()), sealing()]);
+  const store = await injector.get(DeviceStore).whole();
   for (const one of mine) {
     // Sealed by this device from its own store, and not to be changed by anybody without the key.
     const left = (await unseal(key, one.sealed).catch(() => null)) as LeftBehind | null;
-    if (left) await putBack(await device.whole(), one.key, left);
+    if (left) await putBack(store, one.key, left);
   }
 }

@@ -1,7 +1,5 @@
-import { inject, Injectable } from '@angular/core';
+import { inject, Injectable, Injector } from '@angular/core';
 import { Me } from '@hopsk/contract/club';
-import { firstValueFrom } from 'rxjs';
-import { AccountApi } from './account-api';
 import { DeviceStore } from './device-store';
 import { setLocked } from './locked';
 
@@ -12,7 +10,7 @@ const work = () => import('./left-behind');
 @Injectable({ providedIn: 'root' })
 export class LeftHere {
   private readonly device = inject(DeviceStore);
-  private readonly api = inject(AccountApi);
+  private readonly injector = inject(Injector);
   /** One after the other: whoever comes in finds what left before them sealed. */
   private last: Promise<unknown> = Promise.resolve();
 
@@ -21,7 +19,7 @@ export class LeftHere {
     return this.inTurn(() => this.wiped());
   }
 
-  /** Before somebody is in: what is somebody else's goes, what was left by themselves is there again. */
+  /** Before somebody is in: what is somebody else's goes, what was left by themselves is there again. They are in whatever becomes of it. */
   open(me: Me): Promise<void> {
     return this.inTurn(async () => {
       // Who comes in by their own password needs no PIN.
@@ -30,17 +28,20 @@ export class LeftHere {
       const before = Me.safeParse(kept).data;
       if (kept !== undefined && (before?.coach.id !== me.coach.id || before.club.id !== me.club.id)) await this.wiped();
       const mine = await this.device.sealed(me.coach.id);
-      if (mine.length === 0) return;
-      const [{ key }, { openTo }] = await Promise.all([firstValueFrom(this.api.sealKey()), work()]);
-      await openTo(this.device, mine, key);
-    });
+      if (mine.length > 0) await (await work()).openTo(this.injector, mine);
+    }).catch(() => undefined);
   }
 
   /** All that is kept of the club is sealed to a device's lock; what waits for whoever is in to them as well. */
   lockAway(to: string): Promise<void> {
     return this.inTurn(async () => {
-      await (await work()).lockAway(this.device, to);
+      const { lockAway } = await work();
+      // From now on nothing more is kept: a list may just be on its way.
       setLocked(true);
+      await lockAway(this.device, to).catch((error: unknown) => {
+        setLocked(false);
+        throw error;
+      });
     });
   }
 
@@ -57,8 +58,8 @@ export class LeftHere {
     return this.inTurn(() => this.dropped());
   }
 
-  private inTurn<T>(work: () => Promise<T>): Promise<T> {
-    const now = this.last.then(work);
+  private inTurn<T>(act: () => Promise<T>): Promise<T> {
+    const now = this.last.then(act);
     this.last = now.catch(() => undefined);
     return now;
   }

@@ -40,13 +40,6 @@ async function inRun(device: DeviceStore): Promise<Me | null> {
 const asIn = (known: Promise<Me | null>): Observable<typeof nobody | ReturnType<typeof signInActions.entered>> =>
   from(known.catch(() => null)).pipe(map((me) => (me ? signInActions.entered({ me, offline: true }) : nobody)));
 
-/** Whatever becomes of what was left here, they are in. */
-const opened = (left: LeftHere, me: Me): Promise<Me> =>
-  left.open(me).then(
-    () => me,
-    () => me,
-  );
-
 /** Asks who is signed in; without a network this device's memory answers. Whoever enters meanwhile is known better than by a late answer. */
 export const askSession = createEffect(
   (
@@ -68,7 +61,7 @@ export const askSession = createEffect(
               catchError(() => of(nobody)),
             )
           : api.me().pipe(
-              switchMap((me) => opened(left, me)),
+              switchMap((me) => left.open(me).then(() => me)),
               map((me) => signInActions.entered({ me, offline: false })),
               catchError((error: unknown) => asIn(troubleOf(error).kind === 'signed-out' ? inRun(device) : remembered(device))),
             );

@@ -107,7 +107,7 @@ export class Inside {
   private async whoNow(): Promise<void> {
     try {
       const me = await firstValueFrom(this.api.me());
-      await this.left.open(me).catch(() => undefined);
+      await this.left.open(me);
       this.store.dispatch(signInActions.entered({ me, offline: false }));
     } catch (error) {
       // A run that is open goes on; without an answer nothing is known.

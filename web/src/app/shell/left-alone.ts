@@ -21,13 +21,17 @@ export function lockWhenLeft(): void {
     const { DeviceLock } = await import('../data/device-lock');
     if (await injector.get(DeviceLock).lockIfLeft()) away();
   };
+  const looks = (): void => void look().catch(() => undefined);
   touched();
-  const every = setInterval(() => void look().catch(() => undefined), LOOK);
-  for (const kind of ['pointerdown', 'keydown'] as const) addEventListener(kind, noted, { passive: true, capture: true });
-  addEventListener('storage', elsewhere);
+  const every = setInterval(looks, LOOK);
+  const until = new AbortController();
+  const { signal } = until;
+  for (const kind of ['pointerdown', 'keydown'] as const) addEventListener(kind, noted, { passive: true, capture: true, signal });
+  addEventListener('storage', elsewhere, { signal });
+  // A tablet that wakes looks at once.
+  document.addEventListener('visibilitychange', looks, { signal });
   inject(DestroyRef).onDestroy(() => {
     clearInterval(every);
-    for (const kind of ['pointerdown', 'keydown'] as const) removeEventListener(kind, noted, { capture: true });
-    removeEventListener('storage', elsewhere);
+    until.abort();
   });
 }

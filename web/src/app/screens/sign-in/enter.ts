@@ -90,7 +90,7 @@ export class Enter {
   private readonly enter = once((way: Observable<Me>) =>
     this.entering.send(async () => {
       const me = await firstValueFrom(way);
-      await this.left.open(me).catch(() => undefined);
+      await this.left.open(me);
       this.store.dispatch(signInActions.entered({ me, offline: false }));
       await this.router.navigateByUrl(insideOnly(this.to()));
       return '';

@@ -75,7 +75,7 @@ export class Welcome {
       const me = await firstValueFrom(this.api.wayIn({ secret: this.secret, password: this.typed().password }));
       // Whoever was signed in on this device is not any more.
       this.store.dispatch(signInActions.left());
-      await this.left.open(me).catch(() => undefined);
+      await this.left.open(me);
       this.store.dispatch(signInActions.entered({ me, offline: false }));
       await this.router.navigateByUrl('/');
       return '';
