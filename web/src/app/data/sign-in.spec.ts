@@ -5,6 +5,7 @@ import { measuredIn } from '@hopsk/words/measured';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import { DeviceStore } from './device-store';
+import { LeftHere } from './left-here';
 import { newId } from './ids';
 import { same } from './same';
 import { setSignOutDue, signOutDue } from './due';
@@ -29,6 +30,9 @@ describe('who is signed in', () => {
     store = TestBed.inject(Store);
     http = TestBed.inject(HttpTestingController);
   });
+
+  // What a left device wipes is done before the next one keeps anything: this comes in turn after it.
+  afterEach(() => TestBed.inject(LeftHere).dropLocked());
 
   const state = () => store.selectSignal(signInFeature.selectSignInState)();
   const known = async (): Promise<void> => {
