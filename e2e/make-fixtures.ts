@@ -401,7 +401,7 @@ async function main(name: string | undefined): Promise<void> {
     files['device.json'] = JSON.stringify(await onDevice(page, url), null, 1);
     await context.setOffline(false);
     await page.close();
-    files['club.hopsk.jsonl'] = await club.text('/export');
+    files['club.hopsk.jsonl'] = await club.text(`/export/${(await club.send<{ id: string }>('POST', '/export', { passphrase: null })).id}`);
     const exported = clubOf(files['club.hopsk.jsonl']);
     files['lines.json'] = JSON.stringify(meaningsOf(exported), null, 1);
     files['expected.json'] = JSON.stringify(await madeOf(club), null, 1);

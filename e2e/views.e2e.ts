@@ -207,6 +207,24 @@ test('the club as a file goes out and comes in again', async ({ coach }) => {
     .locator('input[type="file"]')
     .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"other"}') });
   await expect(coach.getByRole('alert')).toContainText('Nothing was saved');
+  // Sealed it shows nothing, and opens with its passphrase alone. (One file a club at a time: this is no test beside the others.)
+  await coach.getByRole('button', { name: 'make one up' }).click();
+  const passphrase = await coach.getByLabel('passphrase, or nothing').inputValue();
+  const sealed = coach.waitForEvent('download');
+  await coach.getByRole('button', { name: 'save it sealed' }).click();
+  const closed = await (await sealed).path();
+  expect((await readFile(closed)).includes('Old Net Loft')).toBe(false);
+  await coach.locator('input[type="file"]').setInputFiles(closed);
+  const opens = async (words: string): Promise<void> => {
+    await coach.getByLabel('its passphrase').fill(words);
+    await coach.getByRole('button', { name: 'open it' }).click();
+  };
+  await opens('some other words');
+  await expect(coach.getByText('This passphrase does not open the file.')).toBeVisible();
+  await accessible(coach);
+  await opens(passphrase);
+  await expect(coach.getByText('All that it holds is here already.')).toBeVisible();
+  await coach.getByRole('button', { name: 'leave it' }).click();
 });
 
 test('runs older than those on the floor page are found by name and by day', async ({ coach }) => {

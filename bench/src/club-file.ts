@@ -37,7 +37,8 @@ export async function clubFile(ask: Ask, pid: number, long: boolean): Promise<Li
   const looked = performance.now();
   await settled(await ask<ImportNow>(`/imports/${read.id}/add`, { method: 'POST', body: '{}' }));
   const added = performance.now();
-  const given = await ask.bytes('/export');
+  const { id } = await ask<{ id: string }>('/export', { method: 'POST', body: JSON.stringify({ passphrase: null }) });
+  const given = await ask.bytes(`/export/${id}`);
   const out = performance.now();
   const grown = held(pid, 'VmHWM') - before;
   const MB = size.bytes / 2 ** 20;

@@ -60,13 +60,25 @@ export type Refused = Wire<typeof Refused>;
 /** As many refused lines as are told one by one. */
 export const REFUSED_TOLD = 50;
 
+/** Characters of a passphrase for a club file, at least. */
+export const LEAST_PASSPHRASE = 12;
+const passphrase = (least: number) => z.string().check(z.minLength(least), z.maxLength(200));
+
+/** The club as a file: sealed with a passphrase, or, with null, as it is. */
+export const ExportAsk = z.object({ passphrase: z.nullable(passphrase(LEAST_PASSPHRASE)) });
+/** Where it can be fetched, once. */
+export const ExportReady = z.object({ id: Id });
+/** What a sealed file that came in is opened with. */
+export const ImportOpen = z.object({ passphrase: passphrase(1) });
+
 /**
- * A club file on its way in: looked through, then added when the coach says so. `whole`: as it was written, cut off, changed since, or
+ * A club file on its way in: looked through, then added when the coach says so; a sealed one waits for its
+ * passphrase first. `whole`: as it was written, cut off, changed since, or
  * of an earlier version, which says nothing of that.
  */
 export const ImportNow = z.object({
   id: Id,
-  state: z.enum(['reading', 'read', 'adding', 'added', 'failed']),
+  state: z.enum(['sealed', 'reading', 'read', 'adding', 'added', 'failed']),
   /** How much of it was gone through, 0 to 1. */
   through: z.number(),
   club: z.string(),
@@ -75,7 +87,7 @@ export const ImportNow = z.object({
   /** People of this club that the file says were erased: adding it erases them here. */
   erases: z._default(count, 0),
   refused: z.object({ count, told: z.array(Refused) }),
-  /** Why nothing was added. */
+  /** Why nothing was added, or a sealed one not opened. */
   problem: z.nullable(Problem),
 });
 export type ImportNow = Wire<typeof ImportNow>;

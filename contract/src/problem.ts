@@ -82,6 +82,10 @@ export interface ProblemMessages {
   readonly 'no-demo-here': Nothing;
   readonly 'last-owner': Nothing;
   readonly 'way-in-gone': Nothing;
+  /** Of a sealed club file. */
+  readonly 'wrong-passphrase': Nothing;
+  readonly 'sealed-otherwise': Nothing;
+  readonly 'sealed-broken': Nothing;
   readonly forged: Nothing;
   readonly 'stale-page': Nothing;
   readonly 'unknown-athlete': { readonly count: number };

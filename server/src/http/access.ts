@@ -87,9 +87,11 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   'GET /live': FLOOR,
   'GET /phone': FLOOR,
 
-  'GET /export': OWNERS,
+  'POST /export': OWNERS,
+  'GET /export/:id': OWNERS,
   'POST /imports': COACHES,
   'GET /imports/:id': COACHES,
+  'POST /imports/:id/open': COACHES,
   'POST /imports/:id/add': COACHES,
   'DELETE /imports/:id': COACHES,
 };

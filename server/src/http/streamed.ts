@@ -5,7 +5,7 @@ import type { Response } from 'express';
 const STALLED = 60_000;
 
 /** Sends an answer piece by piece, as fast as it is read; stops where nobody reads it any more. Ending it is the caller's. */
-export async function streamed(response: Response, pieces: AsyncIterable<string>): Promise<void> {
+export async function streamed(response: Response, pieces: AsyncIterable<string | Uint8Array>): Promise<void> {
   response.setTimeout(STALLED);
   for await (const piece of pieces) {
     if (response.destroyed) return;

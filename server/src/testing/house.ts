@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { PatternSave } from '@hopsk/contract/pattern';
 import type { AthleteSave } from '@hopsk/contract/people';
-import { ImportNow } from '@hopsk/contract/club-lines';
+import { ExportReady, ImportNow } from '@hopsk/contract/club-lines';
 import { Problem } from '@hopsk/contract/problem';
 import type { EarlierUpload, RunEvent, RunHead } from '@hopsk/contract/run';
 import { fromEarlier } from '@hopsk/core/log/earlier';
@@ -68,7 +68,7 @@ async function fill(url: string, sql: string): Promise<void> {
 const counts = new CountingThreads((why) => console.error(`A run could not be counted: ${why}`));
 
 /** Files that come in during the specs: each application empties the folder before its first one. */
-const uploads = join(tmpdir(), `hopsk-spec-uploads-${process.pid}`);
+export const uploads = join(tmpdir(), `hopsk-spec-uploads-${process.pid}`);
 process.once('exit', () => rmSync(uploads, { recursive: true, force: true }));
 
 type AppConfig = Parameters<typeof createApp>[0];
@@ -163,17 +163,27 @@ export class Coach {
 
   /** The club as a file, and as what it holds. */
   async file(): Promise<{ readonly text: string; readonly held: Held }> {
-    const answer = await this.agent
-      .get('/api/export')
+    const text = (await this.out(null)).toString('utf8');
+    return { text, held: heldIn(text) };
+  }
+
+  /** Where the club's file can be fetched. */
+  async ready(passphrase: string | null): Promise<string> {
+    const { id } = ExportReady.parse((await this.post('/export', { passphrase }).expect(201)).body);
+    return `/export/${id}`;
+  }
+
+  /** The club as a file, sealed or not. */
+  async out(passphrase: string | null): Promise<Buffer> {
+    const answer = await this.get(await this.ready(passphrase))
       .buffer(true)
       .parse((response, done) => {
         const parts: Buffer[] = [];
         response.on('data', (part: Buffer) => parts.push(part));
-        response.on('end', () => done(null, Buffer.concat(parts).toString('utf8')));
+        response.on('end', () => done(null, Buffer.concat(parts)));
       })
       .expect(200);
-    const text = answer.body as string;
-    return { text, held: heldIn(text) };
+    return answer.body as Buffer;
   }
 
   /** Sends a run's head and all that is in its log. */

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { createWriteStream } from 'node:fs';
-import { mkdir, readdir, rm, statfs } from 'node:fs/promises';
+import { mkdir, readdir, rm, stat, statfs } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
@@ -16,6 +16,7 @@ import { atMost, tooLarge } from './at-most.js';
 import { busy } from './busy.js';
 import { noTally } from './counts.js';
 import { FILE_LIMITS, foundIn } from './read-lines.js';
+import { isSealed, unseal } from './sealed.js';
 
 /** Bytes that are left free on the disk whatever comes in. */
 const RESERVE = 512 * 2 ** 20;
@@ -27,7 +28,7 @@ const NAME = /^[0-9a-f-]{36}\.hopsk-upload$/;
 interface Import {
   readonly id: string;
   readonly clubId: string;
-  readonly path: string;
+  path: string;
   readonly began: number;
   /** Whether whoever sends it may erase people. */
   readonly erases: boolean;
@@ -71,11 +72,13 @@ export class Imports {
     try {
       await this.swept();
       if (before) await this.drop(before);
-      if ((await this.room(this.folder)) < RESERVE + (announced ?? 0)) throw new HttpProblem(507, { code: 'no-room', values: {} });
+      if ((await this.room(this.folder)) < RESERVE + (announced ?? 0)) throw noRoom();
       const id = randomUUID();
-      const path = join(this.folder, `${id}.hopsk-upload`);
+      const path = this.pathOf(id);
+      let isSealedFile = false;
       try {
         await pipeline(atMost(body, FILE_LIMITS.sent), createWriteStream(path, { flags: 'wx', mode: 0o600 }));
+        isSealedFile = await isSealed(path);
       } catch (error) {
         await rm(path, { force: true });
         throw error;
@@ -86,7 +89,8 @@ export class Imports {
       };
       const one: Import = { id, clubId, path, began: Date.now(), erases: role === 'owner', now, cancelled: false, work: Promise.resolve() };
       this.of.set(clubId, one);
-      one.work = this.go(one, 'read');
+      if (isSealedFile) one.now = { ...now, state: 'sealed' };
+      else one.work = this.go(one, 'read');
       return one.now;
     } finally {
       this.coming.delete(clubId);
@@ -96,6 +100,15 @@ export class Imports {
   /** How it stands. Throws 404 for what this club did not send. */
   now(clubId: string, id: string): ImportNow {
     return this.find(clubId, id).now;
+  }
+
+  /** Opens a sealed one and begins to look through it; with a wrong passphrase it stays sealed and says so. Throws 409 where it is not sealed. */
+  open(clubId: string, id: string, passphrase: string): ImportNow {
+    const one = this.find(clubId, id);
+    if (one.now.state !== 'sealed') throw busy();
+    one.now = { ...one.now, state: 'reading', through: 0, problem: null };
+    one.work = this.opened(one, passphrase);
+    return one.now;
   }
 
   /** Adds what was looked through, all of it or nothing. Throws 409 before it was looked through, and after it was added. */
@@ -111,6 +124,33 @@ export class Imports {
   /** Ends it; what is being added is then not added. Done when nothing of it is left. */
   async cancel(clubId: string, id: string): Promise<void> {
     await this.drop(this.find(clubId, id));
+  }
+
+  private pathOf(id: string): string {
+    return join(this.folder, `${id}.hopsk-upload`);
+  }
+
+  private async opened(one: Import, passphrase: string): Promise<void> {
+    const to = this.pathOf(randomUUID());
+    try {
+      if ((await this.room(this.folder)) < RESERVE + (await stat(one.path)).size) throw noRoom();
+      await unseal(one.path, to, passphrase, (part) => {
+        if (one.cancelled) throw new Cancelled();
+        one.now = { ...one.now, through: part };
+      });
+      await rm(one.path, { force: true });
+      one.path = to;
+    } catch (error) {
+      await rm(to, { force: true });
+      if (one.cancelled) return;
+      const problem = said(error);
+      // Another passphrase, or more room, may open it yet; what is broken stays so.
+      const state = problem.error === 'sealed-broken' ? 'failed' : 'sealed';
+      one.now = { ...one.now, state, through: 0, problem };
+      if (state === 'failed') await rm(one.path, { force: true });
+      return;
+    }
+    await this.go(one, 'read');
   }
 
   private find(clubId: string, id: string): Import {
@@ -168,6 +208,8 @@ export class Imports {
     for (const name of await readdir(this.folder)) if (NAME.test(name)) await rm(join(this.folder, name), { force: true });
   }
 }
+
+const noRoom = (): HttpProblem => new HttpProblem(507, { code: 'no-room', values: {} });
 
 function said(error: unknown): Problem {
   const { says, more } = asProblem(error);

@@ -248,14 +248,21 @@ describe('the club as a file', () => {
         await owner.put(`/athletes/${large.id}`, large).expect(201);
         await house.pool.query(`update athlete set name = repeat('x', 8000000) where club_id = $1`, [owner.clubId]);
       }
-      const read = async ({ cookie }: Coach): Promise<number> => {
-        const asked = get({ port: (server.address() as AddressInfo).port, path: '/api/export', headers: { cookie } });
+      const read = async (coach: Coach): Promise<number> => {
+        const { status, body } = await coach.post('/export', { passphrase: null });
+        return status === 201 ? fetched(coach, `/export/${(body as { id: string }).id}`) : status;
+      };
+      const fetched = async ({ cookie }: Coach, address: string): Promise<number> => {
+        const asked = get({ port: (server.address() as AddressInfo).port, path: `/api${address}`, headers: { cookie } });
         const [response] = (await once(asked, 'response')) as [IncomingMessage];
         open.push(response);
         return response.statusCode ?? 0;
       };
       const statuses: number[] = [];
+      // Whoever was told before the others began is not let in any more either.
+      const told = await (owners[EXPORTS] as Coach).ready(null);
       for (const owner of owners.slice(0, EXPORTS)) statuses.push(await read(owner));
+      expect(await fetched(owners[EXPORTS] as Coach, told)).toBe(409);
       expect(statuses).toEqual(owners.slice(0, EXPORTS).map(() => 200));
       for (const owner of [owners[0], owners[EXPORTS]]) expect(await read(owner as Coach)).toBe(409);
       const last = owners[EXPORTS + 1] as Coach;

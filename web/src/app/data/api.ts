@@ -1,6 +1,5 @@
 import { Injectable } from '@angular/core';
 import { Book } from '@hopsk/contract/book';
-import { ImportNow } from '@hopsk/contract/club-lines';
 import { Latest } from '@hopsk/contract/list';
 import { PatternVersion } from '@hopsk/contract/pattern';
 import { RecountLeft, RecountPage, Recounted } from '@hopsk/contract/recount';
@@ -14,7 +13,7 @@ import { Requests } from './requests';
 /** A request of the log that is not answered for so long (ms) was swallowed: it is sent again. */
 const LONGEST = 30_000;
 
-/** Every request about what a club has: records, fault books, runs, club files. */
+/** Every request about what a club has: records, fault books, runs. */
 @Injectable({ providedIn: 'root' })
 export class Api extends Requests {
   /** When each record of a list was saved last. */
@@ -56,10 +55,4 @@ export class Api extends Requests {
   recountLeft = () => this.get('/recount/left', RecountLeft);
   recountSeen = (after?: string) => this.get(`/recount${after === undefined ? '' : `?after=${after}`}`, RecountPage);
   recount = (runs: readonly string[]) => this.post('/recount', { runs }, Recounted);
-
-  /** Sends a file as it is: the server reads it. */
-  sendFile = (file: Blob) => this.post('/imports', new Blob([file], { type: 'application/octet-stream' }), ImportNow);
-  fileNow = (id: string) => this.get(`/imports/${id}`, ImportNow);
-  addFile = (id: string) => this.post(`/imports/${id}/add`, {}, ImportNow);
-  cancelFile = (id: string) => this.http.delete(`/api/imports/${id}`);
 }

@@ -114,7 +114,7 @@ export const emails: Reads<string> = {
 };
 
 /** A password of at least so many characters, to the letter as it was typed. */
-export const passwords = (least: number): Reads<string> => ({
+export const passwords = (least: number, keyboard: 'password' | 'text' = 'password'): Reads<string> => ({
   show: (value) => value,
   read: (typed) =>
     typed === ''
@@ -122,9 +122,15 @@ export const passwords = (least: number): Reads<string> => ({
       : typed.length < least
         ? { wrong: { code: 'shorter', values: { least } } }
         : { value: typed },
-  keyboard: 'password',
+  keyboard,
   most: 200,
 });
+
+/** A passphrase, shown as it is typed, for it is asked for once; empty: none. */
+export const passphrases = (least: number): Reads<string> => {
+  const reads = passwords(least, 'text');
+  return { ...reads, read: (typed) => (typed === '' ? { value: '' } : reads.read(typed)) };
+};
 
 /** A PIN: four to eight digits, not shown. */
 export const pins: Reads<string> = {

@@ -12,6 +12,7 @@ const at = (state: ImportNow['state'], more: Partial<ImportNow> = {}): ImportNow
   ...more,
 });
 const id = newId();
+const READY = ['make one up', 'save the file'];
 
 describe('a club file on its way in', () => {
   let screen: Screen<ClubFileForm>;
@@ -72,7 +73,56 @@ describe('a club file on its way in', () => {
     screen.button('leave it').click();
     (await asked('DELETE', `/api/imports/${id}`)).flush(null);
     await screen.until(() => buttons().includes('save the file'));
-    expect([buttons(), screen.host.querySelector('table')]).toEqual([['save the file'], null]);
+    expect([buttons(), screen.host.querySelector('table')]).toEqual([READY, null]);
+  });
+
+  it('that is sealed waits for its passphrase, which it keeps until it opens it', async () => {
+    (await chosen()).flush(at('sealed'));
+    await screen.until(() => screen.words.includes('The file is sealed.'));
+    screen.type(screen.box('its passphrase'), 'nine feathers', 'change');
+    screen.button('open it').click();
+    const first = await asked('POST', `/api/imports/${id}/open`);
+    expect(first.request.body).toEqual({ passphrase: 'nine feathers' });
+    first.flush(at('reading'));
+    (await asked('GET', `/api/imports/${id}`)).flush(at('sealed', { problem: { error: 'wrong-passphrase', values: {}, fields: [] } }));
+    await screen.until(() => screen.words.includes('This passphrase does not open the file.'));
+    expect(screen.box('its passphrase').value).toBe('nine feathers');
+    screen.type(screen.box('its passphrase'), 'nine blue feathers', 'change');
+    screen.button('open it').click();
+    (await asked('POST', `/api/imports/${id}/open`)).flush(at('read'));
+    await screen.until(() => screen.words.includes('The file of ‘Net Loft’'));
+    expect(screen.words).not.toContain('sealed.');
+  });
+
+  it('goes out open or sealed, with a passphrase that is long enough or was made up', async () => {
+    const links: string[] = [];
+    spyOn(HTMLAnchorElement.prototype, 'click').and.callFake(function (this: HTMLAnchorElement) {
+      links.push(new URL(this.href).pathname);
+    });
+    const saved = async (label: string): Promise<unknown> => {
+      screen.button(label).click();
+      const ask = await asked('POST', '/api/export');
+      ask.flush({ id });
+      await screen.until(() => links.length > 0);
+      expect(links.splice(0)).toEqual([`/api/export/${id}`]);
+      return (ask.request.body as { passphrase: unknown }).passphrase;
+    };
+    expect(await saved('save the file')).toBeNull();
+    screen.type(screen.box('passphrase, or nothing'), 'too short', 'change');
+    screen.button('save the file').click();
+    await screen.until(() => screen.words.includes('at least 12'));
+    http().expectNone('/api/export');
+    const words = new Set<string>();
+    for (let i = 0; i < 3; i++) {
+      screen.button('make one up').click();
+      await screen.fixture.whenStable();
+      const shown = screen.box('passphrase, or nothing').value;
+      expect(shown).toMatch(/^(([bdfghjklmnprstvz][aeiou]){2}-){5}([bdfghjklmnprstvz][aeiou]){2}$/);
+      expect(await saved('save it sealed')).toBe(shown);
+      words.add(shown);
+    }
+    expect(words.size).toBe(3);
+    await screen.until(() => screen.words.includes('Write its passphrase down'));
   });
 
   it('that the server does not know any more is over, and says so', async () => {
@@ -82,6 +132,6 @@ describe('a club file on its way in', () => {
       { status: 404, statusText: 'not found' },
     );
     await screen.until(() => screen.words.includes('There is no such file.'));
-    expect(buttons()).toEqual(['save the file']);
+    expect(buttons()).toEqual(READY);
   });
 });

@@ -1,16 +1,17 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import type { ImportNow } from '@hopsk/contract/club-lines';
 import { inALine, saidFields } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
-import { firstValueFrom } from 'rxjs';
-import { AccountApi } from '../../data/account-api';
 import { mine } from '../../data/may';
 import { messageOf } from '../../data/problem';
-import { openFile } from '../../drawing/export';
 import { Sending, Sent } from '../../parts/sending';
+import { Box } from '../../ui/box';
 import { FileBox } from '../../ui/file-box';
 import { once } from '../../ui/once';
+import { passwords } from '../../ui/reads';
+import { Whole } from '../../ui/whole';
+import { ClubFileOut } from './club-file-out';
 import { Incoming } from './incoming';
 
 const KINDS = ['athletes', 'patterns', 'sessions', 'runs', 'events'] as const;
@@ -18,11 +19,14 @@ const KINDS = ['athletes', 'patterns', 'sessions', 'runs', 'events'] as const;
 /** All that the club has, as a file: out, and in again. */
 @Component({
   selector: 'hop-club-file',
-  imports: [FileBox, MatButton, Sent],
+  imports: [Box, ClubFileOut, FileBox, MatButton, Sent, Whole],
   template: `
     <section>
       <h2>{{ text.file }}</h2>
       <p>{{ text.fileSays }}</p>
+      @if (!under() && may('export')) {
+        <hop-club-file-out />
+      }
       <hop-sent [of]="sending" />
       @if (incoming.coming()) {
         <p role="status">{{ text.sending }}</p>
@@ -38,6 +42,22 @@ const KINDS = ['athletes', 'patterns', 'sessions', 'runs', 'events'] as const;
           @case ('failed') {
             <p class="said wrong" role="alert">{{ why() }}</p>
           }
+        }
+        @if (now.state === 'sealed') {
+          <p role="status">{{ text.sealed }}</p>
+          @if (why() !== '') {
+            <p class="said wrong" role="alert">{{ why() }}</p>
+          }
+          <form (hopWhole)="open()">
+            <hop-box
+              [label]="text.passphraseOf"
+              [reads]="reads"
+              [value]="passphrase()"
+              [said]="sending.of('passphrase')"
+              (taken)="passphrase.set($event)"
+            />
+            <button mat-flat-button>{{ text.open }}</button>
+          </form>
         }
         @if (now.state === 'read' || now.state === 'added') {
           <table class="counts">
@@ -70,7 +90,7 @@ const KINDS = ['athletes', 'patterns', 'sessions', 'runs', 'events'] as const;
         @if (now.erases > 0 && now.state === 'read') {
           <p class="said" role="alert">{{ text.erases(now.erases) }}</p>
         }
-        @if (now.state !== 'failed' && now.state !== 'reading' && text.wholes[now.whole] !== '') {
+        @if ((now.state === 'read' || now.state === 'adding' || now.state === 'added') && text.wholes[now.whole] !== '') {
           <p class="said">{{ text.wholes[now.whole] }}</p>
         }
         @if (now.refused.count > 0) {
@@ -91,10 +111,7 @@ const KINDS = ['athletes', 'patterns', 'sessions', 'runs', 'events'] as const;
         @if (under()) {
           <button mat-stroked-button (click)="cancel()">{{ text.cancel }}</button>
         } @else {
-          @if (may('export')) {
-            <button mat-stroked-button (click)="export()">{{ text.export }}</button>
-          }
-          <hop-file [label]="text.import" accept=".jsonl,.json,.gz,application/json" (taken)="import($event)" />
+          <hop-file [label]="text.import" accept=".jsonl,.json,.gz,.age,application/json" (taken)="import($event)" />
         }
       </div>
     </section>
@@ -103,14 +120,13 @@ const KINDS = ['athletes', 'patterns', 'sessions', 'runs', 'events'] as const;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ClubFileForm {
-  private readonly api = inject(AccountApi);
   protected readonly text = words.club;
   protected readonly sending = new Sending();
   protected readonly may = mine().may;
   protected readonly incoming = new Incoming(this.sending);
   /** Whether one is on its way, so that no other can be taken. */
   protected readonly under = computed(
-    () => this.incoming.coming() || ['reading', 'read', 'adding'].includes(this.incoming.now()?.state ?? ''),
+    () => this.incoming.coming() || ['sealed', 'reading', 'read', 'adding'].includes(this.incoming.now()?.state ?? ''),
   );
   protected readonly kinds = KINDS;
   /** Whether it holds anything that is not here already. */
@@ -129,15 +145,15 @@ export class ClubFileForm {
     })),
   );
 
-  protected readonly export = once(() =>
-    this.sending.send(async () => {
-      // Who is signed out gets no file with an error in it.
-      await firstValueFrom(this.api.me());
-      openFile('/api/export');
-      return '';
-    }),
-  );
+  /** What a sealed one is to be opened with. */
+  protected readonly passphrase = signal('');
+  protected readonly reads = passwords(1, 'text');
+
   protected readonly import = once((file: File) => this.incoming.send(file));
+  protected readonly open = once(async () => {
+    await this.incoming.open(this.passphrase());
+    if (this.incoming.now()?.state !== 'sealed') this.passphrase.set('');
+  });
   protected readonly add = once(() => this.incoming.add());
   protected readonly cancel = once(() => this.incoming.cancel());
 }
