@@ -38,5 +38,5 @@ export const Me = z.object({
 export type Me = Wire<typeof Me>;
 
 /** What the sign-in screen offers on this server. */
-export const Door = z.object({ setup: z.boolean(), demo: z.boolean() });
+export const Door = z.object({ setup: z.boolean(), demo: z.boolean(), passkeys: z._default(z.boolean(), false) });
 export type Door = Wire<typeof Door>;

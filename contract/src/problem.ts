@@ -56,7 +56,8 @@ export interface FieldMessages {
 export type FieldProblem = Said<FieldMessages> & { readonly path: string };
 
 /** Records that a request can be about. */
-export type RecordName = 'athlete' | 'pattern' | 'session' | 'run' | 'teaching' | 'address' | 'file' | 'coach' | 'device' | 'rules';
+export type RecordName =
+  'athlete' | 'pattern' | 'session' | 'run' | 'teaching' | 'address' | 'file' | 'coach' | 'device' | 'rules' | 'passkey';
 
 /** Why a request was not answered as asked. */
 export interface ProblemMessages {
@@ -82,6 +83,14 @@ export interface ProblemMessages {
   readonly 'no-demo-here': Nothing;
   readonly 'last-owner': Nothing;
   readonly 'way-in-gone': Nothing;
+  readonly 'wrong-passkey': Nothing;
+  /** Their password alone does not let them in. */
+  readonly 'passkey-needed': Nothing;
+  /** A passkey alone does not let them in. */
+  readonly 'password-first': Nothing;
+  readonly 'no-passkeys-here': Nothing;
+  readonly 'no-passkey': Nothing;
+  readonly 'last-passkey': Nothing;
   /** Of a sealed club file. */
   readonly 'wrong-passphrase': Nothing;
   readonly 'sealed-otherwise': Nothing;

@@ -3,6 +3,9 @@ import compression from 'compression';
 import express, { type Express, Router } from 'express';
 import type { Logger } from 'pino';
 import type { Backing } from './backing.js';
+import { KnownDevices } from './club/known-devices.js';
+import { passkeyPlace } from './club/passkey-place.js';
+import { passkeyRoutes } from './club/passkey-routes.js';
 import { clubRoutes, doorRoutes } from './club/routes.js';
 import type { Config } from './config.js';
 import { isAway } from './db/pool.js';
@@ -60,7 +63,8 @@ export function createApp(
     );
     response.status(database ? 200 : 503).json({ ok: database, database, room: await room.has() });
   });
-  api.use(sessions(pool, config.sessionSecret, { secure, own: own !== null, proxied: config.trustProxy !== null }));
+  const reached = { secure, own: own !== null, proxied: config.trustProxy !== null };
+  api.use(sessions(pool, config.sessionSecret, reached));
   // Who asks, and whether they may, before anything that was sent is read.
   api.use(actors(pool), guardWrites, guard, room.guard);
   // A file with a whole club is large, and read as a stream; every other request is small, and of strangers the smallest.
@@ -69,7 +73,8 @@ export function createApp(
     if (request.path === '/imports') return next();
     return (request.actor ? small : smallest)(request, response, next);
   });
-  api.use(doorRoutes(pool, config.sessionSecret), clubRoutes(pool));
+  const [known, place] = [new KnownDevices(config.sessionSecret), passkeyPlace(reached)];
+  api.use(doorRoutes(pool, known, place), passkeyRoutes(pool, known, place), clubRoutes(pool));
   api.get('/phone', async (_request, response) => {
     response.json(await phone());
   });

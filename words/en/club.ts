@@ -117,6 +117,33 @@ export const club = {
     new: 'new password',
     changePassword: 'change password',
     changed: 'Password changed; other devices are signed out.',
+    passkeys: 'Passkeys',
+    passkeysSays:
+      'A passkey stays in your phone, computer or security key, which opens it by a PIN, finger or face: nobody can read it over your shoulder or guess it. It works by the name alone that it was made by.',
+    passkeysNot: {
+      address:
+        'This page was opened by an address, and passkeys work by names only: open it as localhost on the machine itself, or by a host name with a certificate of the club’s own.',
+      'home-made': 'The certificate here is one that this house made itself. Passkeys need one of the club’s own, for its host name.',
+      plain: 'This page came over plain HTTP. Passkeys need a host name with a certificate of the club’s own.',
+    },
+    passkeyName: 'what it is on',
+    passkeyNameSays: 'such as: my phone',
+    presentPassword: 'your password',
+    passkeyMake: 'make a passkey',
+    passkeyMade: 'The passkey is made.',
+    passkeyUsed: (since: string, used: string): string => `since ${since}; ${used === '' ? 'not used yet' : `last used ${used}`}`,
+    passkeyEnd: 'take away',
+    passkeyEndOf: (name: string): string => `take the passkey ‘${name}’ away`,
+    signInBy: 'what lets you in',
+    signInWays: {
+      either: 'password or passkey, either',
+      both: 'password and passkey, both',
+      passkey: 'a passkey alone',
+    },
+    signInByChange: 'change it',
+    signInByChanged: 'From now on that lets you in.',
+    signInBySays: (name: string): string =>
+      `Then you come in by the name ‘${name}’ only, with that passkey. Without it an owner makes you a new way in, which takes your passkeys away; on the server itself npm run owner-link does.`,
     file: 'Club file',
     fileSays: 'Everything of the club in one file: people, patterns, sessions, runs with their logs.',
     export: 'save the file',

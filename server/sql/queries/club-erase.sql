@@ -1,5 +1,6 @@
 -- All that a club has, and the club: nothing of it is left.
 with coach_gone as (delete from coach where club_id = $1),
+     passkey_gone as (delete from passkey where club_id = $1),
      way_in_gone as (delete from way_in where club_id = $1),
      reader_athlete_gone as (delete from reader_athlete where club_id = $1),
      athlete_gone as (delete from athlete where club_id = $1),

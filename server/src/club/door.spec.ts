@@ -11,7 +11,7 @@ describe('coming in', () => {
   afterEach(() => house.close());
 
   it('makes the first club once, and signs its coach in', async () => {
-    expect((await request(house.app).get('/api/door').expect(200)).body).toEqual({ setup: true, demo: false });
+    expect((await request(house.app).get('/api/door').expect(200)).body).toEqual({ setup: true, demo: false, passkeys: false });
     const agent = request.agent(house.app);
     const made = await agent.post('/api/setup').send(first).expect(201);
     expect(made.body.club).toEqual(jasmine.objectContaining({ name: 'Net Loft', demo: false }));

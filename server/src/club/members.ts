@@ -55,6 +55,7 @@ export function changeMember(pool: Pool, { clubId, id }: Member, { role, gone, a
     if (gone) {
       await run(db, 'way-in-end', clubId, id);
       await run(db, 'sessions-end', id, null);
+      await run(db, 'passkeys-end', clubId, id);
     }
     await hint(db, clubId, { member: id });
   });

@@ -1,5 +1,6 @@
 import { PasswordChange, Settings, Setup, SignIn } from '@hopsk/contract/club';
 import { CoachChange, Invitation, WayInAsked, WayInUsed } from '@hopsk/contract/members';
+import type { SignInBy } from '@hopsk/contract/passkeys';
 import { Router } from 'express';
 import type { Pool } from '../db/pool.js';
 import { one, run } from '../db/sql.js';
@@ -8,20 +9,24 @@ import { HttpProblem, idOf, notFound, read } from '../http/problem.js';
 import { actorOf, enter, giveToken, leave, type Member } from '../http/sign-in.js';
 import { meOf, ownHouse, saveSettings, setUp } from './club.js';
 import { devicesOf, endDevice } from './devices.js';
-import { KnownDevices } from './known-devices.js';
+import type { KnownDevices } from './known-devices.js';
 import { changeMember, invite, listMembers } from './members.js';
+import { provePassword } from './own-password.js';
+import type { PlaceOf } from './passkey-place.js';
+import { placeHere } from './passkey-routes.js';
+import { askPasskey } from './passkeys.js';
 import { newPassword, passwordFits } from './passwords.js';
 import { sealKey } from './seals.js';
 import { giveBack, takeTurns, type Turn } from './turns.js';
 import { lookIn, makeWayIn, useWayIn } from './ways-in.js';
 
 /** The way in and out of a server: the first club, signing in, links. */
-export function doorRoutes(pool: Pool, secret: string): Router {
+export function doorRoutes(pool: Pool, known: KnownDevices, passkeysAt: PlaceOf): Router {
   const router = Router();
-  const known = new KnownDevices(secret);
 
-  router.get('/door', async (_request, response) => {
-    response.json(await one(pool, 'door'));
+  router.get('/door', async (request, response) => {
+    const door = await one<{ setup: boolean; demo: boolean }>(pool, 'door');
+    response.json({ ...door, passkeys: !('not' in passkeysAt(request)) });
   });
 
   router.post('/setup', async (request, response) => {
@@ -35,7 +40,7 @@ export function doorRoutes(pool: Pool, secret: string): Router {
   router.post('/sign-in', async (request, response) => {
     const { email, password } = read(SignIn, request.body);
     const place = placeOf(request.ip ?? '');
-    const coach = await one<Member & { passwordHash: string | null }>(pool, 'coach-by-email', email);
+    const coach = await one<Member & { passwordHash: string | null; by: SignInBy }>(pool, 'coach-by-email', email);
     const account = coach?.passwordHash ? { ...coach, passwordHash: coach.passwordHash } : null;
     const device = known.knows(request, account);
     const own: Turn = device === null ? ['account', `${email} ${place}`] : ['known', `${device} ${email}`];
@@ -44,6 +49,11 @@ export function doorRoutes(pool: Pool, secret: string): Router {
     if (!(await passwordFits(account?.passwordHash ?? null, password)) || !account)
       throw new HttpProblem(401, { code: 'wrong', values: {} });
     await giveBack(pool, [own]);
+    if (account.by === 'passkey') throw new HttpProblem(403, { code: 'passkey-needed', values: {} });
+    if (account.by === 'both') {
+      response.json({ passkey: await askPasskey(pool, placeHere(passkeysAt, request), account) });
+      return;
+    }
     known.remember(request, response, account);
     await enter(request, response, account);
     response.json(await meOf(pool, account));
@@ -103,12 +113,7 @@ export function clubRoutes(pool: Pool): Router {
   router.post('/me/password', async (request, response) => {
     const { id, clubId } = actorOf(request);
     const change = read(PasswordChange, request.body);
-    const own: Turn = ['account', `${id} ${placeOf(request.ip ?? '')}`];
-    await takeTurns(pool, [own]);
-    const coach = await one<{ passwordHash: string | null }>(pool, 'coach-hash', clubId, id);
-    if (!(await passwordFits(coach?.passwordHash ?? null, change.old)))
-      throw new HttpProblem(400, { code: 'wrong-old', values: {} }, { fields: [{ path: 'old', code: 'wrong', values: {} }] });
-    await giveBack(pool, [own]);
+    await provePassword(pool, request, change.old, 'old');
     await run(pool, 'coach-set-password', clubId, id, await newPassword(change.password));
     await run(pool, 'sessions-end', id, request.sessionID);
     response.status(204).end();

@@ -20,6 +20,8 @@ export const PACES = {
   place: { atOnce: 40, each: 5 },
   /** Links that are looked at or used, and ways in to the demo, from one place. */
   links: { atOnce: 20, each: 10 },
+  /** Passkeys that are asked for from one place. */
+  passkeys: { atOnce: 60, each: 2 },
   demo: { atOnce: 300, each: 0.5 },
 } as const satisfies Record<string, Pace>;
 

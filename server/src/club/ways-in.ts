@@ -29,7 +29,7 @@ export async function lookIn(db: Db, secret: string): Promise<WayIn> {
   return { club, name, email, invited };
 }
 
-/** Gives whoever a link is for the password that they chose, and ends the link and all their sessions. Throws as `lookIn`, and for a common password. */
+/** Gives whoever a link is for the password that they chose, and ends the link, all their sessions and their passkeys. Throws as `lookIn`, and for a common password. */
 export async function useWayIn(pool: Pool, secret: string, password: string): Promise<Member & { readonly passwordHash: string }> {
   const { clubId, id } = await found(pool, secret);
   const passwordHash = await newPassword(password);
@@ -39,6 +39,7 @@ export async function useWayIn(pool: Pool, secret: string, password: string): Pr
     await found(db, secret);
     await run(db, 'way-in-end', clubId, id);
     await run(db, 'coach-set-password', clubId, id, passwordHash);
+    await run(db, 'passkeys-end', clubId, id);
     await run(db, 'sessions-end', id, null);
     return { clubId, id, passwordHash };
   });

@@ -9,7 +9,9 @@ import { migrations, one, run } from './sql.js';
 const folder = fileURLToPath(new URL('../../sql/queries/', import.meta.url));
 const queries = readdirSync(folder).map((name) => ({ name, text: readFileSync(folder + name, 'utf8') }));
 /** Whom a sign-in is for is not known before it: these find the club, and nothing else. */
-const BEFORE_SIGN_IN = ['coach-by-email.sql', 'demo-coach.sql', 'door.sql', 'owner-to-link.sql', 'way-in-by-hash.sql'];
+const BEFORE_SIGN_IN = [
+  ...['coach-by-email.sql', 'demo-coach.sql', 'door.sql', 'owner-to-link.sql', 'passkey-by-credential.sql', 'way-in-by-hash.sql'],
+];
 
 describe('every row belongs to a club', () => {
   let house: House;
@@ -31,7 +33,13 @@ describe('every row belongs to a club', () => {
 
   it('those before the sign-in are none but these, and what they give finds a club', () => {
     const loose = queries.filter(({ text }) => unscoped(text, owned).length > 0).map(({ name }) => name);
-    expect(loose.sort()).toEqual(['coach-by-email.sql', 'demo-coach.sql', 'owner-to-link.sql', 'way-in-by-hash.sql']);
+    expect(loose.sort()).toEqual([
+      'coach-by-email.sql',
+      'demo-coach.sql',
+      'owner-to-link.sql',
+      'passkey-by-credential.sql',
+      'way-in-by-hash.sql',
+    ]);
     for (const name of loose) expect(queries.find((one) => one.name === name)?.text).toMatch(/club_id as "clubId"/);
   });
 

@@ -27,6 +27,8 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   'POST /sign-out': 'anybody',
   'POST /way-in': 'anybody',
   'POST /way-in/use': 'anybody',
+  'POST /passkeys/ask': 'anybody',
+  'POST /passkeys/enter': 'anybody',
 
   'GET /me': MEMBERS,
   'GET /me/seal': MEMBERS,
@@ -34,6 +36,11 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   'POST /me/password': MEMBERS,
   'GET /me/devices': MEMBERS,
   'DELETE /me/devices/:id': MEMBERS,
+  'GET /me/passkeys': MEMBERS,
+  'POST /me/passkeys/begin': MEMBERS,
+  'POST /me/passkeys': MEMBERS,
+  'DELETE /me/passkeys/:id': MEMBERS,
+  'PUT /me/sign-in-by': MEMBERS,
   'POST /me/leave': MEMBERS,
 
   'POST /house/own': OWNERS,

@@ -23,11 +23,15 @@ export function messageOf({ error, values, fields }: Problem): string {
   return error === 'bad-input' && fields.length > 0 ? words.common.nothingSaved(inALine(saidFields(fields.slice(0, 3)))) : message;
 }
 
+/** What went wrong on this device, said as it is to be read. */
+export class SaidHere extends Error {}
+
 /** Whether the server, or its database, was not to be reached: what this device keeps is all there is. */
 export const isAway = (error: unknown): boolean => ['offline', 'away'].includes(troubleOf(error).kind);
 
 /** Reads any failed request as trouble with a sentence. */
 export function troubleOf(error: unknown): Trouble {
+  if (error instanceof SaidHere) return { kind: 'refused', message: error.message, fields: [] };
   if (error instanceof TimeoutError) return { kind: 'offline', message: words.common.away, fields: [] };
   if (!(error instanceof HttpErrorResponse)) return { kind: 'fault', message: words.common.unexpected, fields: [] };
   if (error.status === 0 || error.status === 504) return { kind: 'offline', message: words.common.away, fields: [] };

@@ -126,7 +126,7 @@ export class Inside {
 
   /** A browser does not fetch again what failed once, unless the whole page is loaded; that only where the server answers. */
   protected readonly fetchAgain = once(async (url: string) => {
-    const answers = await firstValueFrom(this.api.door()).then(
+    const answers = await firstValueFrom(this.api.there()).then(
       () => true,
       () => false,
     );

@@ -17,6 +17,7 @@ import { Members } from './members';
 import { OwnDevices } from './own-devices';
 import { OwnHouse } from './own-house';
 import { OwnLock } from './own-lock';
+import { OwnPasskeys } from './own-passkeys';
 import { OwnPassword } from './own-password';
 import { OwnSettings } from './own-settings';
 import { Phones } from './phones';
@@ -36,6 +37,7 @@ import { Taught } from './taught';
     OwnDevices,
     OwnHouse,
     OwnLock,
+    OwnPasskeys,
     OwnPassword,
     OwnSettings,
     Phones,
@@ -77,6 +79,9 @@ import { Taught } from './taught';
         </section>
       }
       <hop-own-password />
+      @if (!me()?.club?.demo) {
+        <hop-own-passkeys />
+      }
       <hop-own-devices />
       <hop-own-lock />
       @if (may('import')) {

@@ -1,11 +1,12 @@
-import { ChangeDetectionStrategy, Component, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, Injector, input, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router } from '@angular/router';
 import { LEAST_PASSWORD, type Door, type Me } from '@hopsk/contract/club';
+import type { PasskeyOptions } from '@hopsk/contract/passkey-options';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
-import { firstValueFrom, type Observable } from 'rxjs';
-import { AccountApi } from '../../data/account-api';
+import { defer, firstValueFrom, mergeMap, of, type Observable } from 'rxjs';
+import { DoorApi } from '../../data/door-api';
 import { DeviceStore } from '../../data/device-store';
 import { LeftHere } from '../../data/left-here';
 import { signInActions } from '../../data/sign-in';
@@ -52,10 +53,11 @@ export class Enter {
       note: words.enter.passwordHint,
     },
   ];
-  private readonly api = inject(AccountApi);
+  private readonly api = inject(DoorApi);
   private readonly store = inject(Store);
   private readonly left = inject(LeftHere);
   private readonly router = inject(Router);
+  private readonly injector = inject(Injector);
 
   constructor() {
     void this.look();
@@ -76,7 +78,17 @@ export class Enter {
   }
 
   protected signIn(): void {
-    void this.enter(this.api.signIn(this.typed()));
+    void this.enter(
+      this.api.signIn(this.typed()).pipe(mergeMap((answer) => ('passkey' in answer ? this.byPasskey(answer.passkey) : of(answer)))),
+    );
+  }
+
+  protected passkey(): void {
+    void this.enter(defer(() => this.byPasskey(null)));
+  }
+
+  private async byPasskey(asked: PasskeyOptions | null): Promise<Me> {
+    return (await import('../../data/with-passkey')).enterByPasskey(this.injector, asked);
   }
 
   protected setUp(): void {
