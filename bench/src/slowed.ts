@@ -12,16 +12,25 @@ const NAME = 'Called, 3,000 taps';
 /** How often the page's clock ticks (ms), and for how long that is looked at. */
 const [TICK, LOOKED] = [100, 8000];
 const PRESSES = 25;
+/** Count-down before the plan begins (ms). */
+const LEAD_IN = 5000;
+
+/** Something said, and when (ms of the page's steady clock). */
+interface Said {
+  readonly words: string;
+  readonly at: number;
+}
 
 /** What the page notes of itself while it is measured. */
 interface Noted {
   ticks: number;
   kept: number;
+  readonly said: Said[];
 }
 
-/** Counts the ticks of the page's clock, and when what was pressed is kept: the transaction is done. */
+/** Counts the ticks of the page's clock, and notes when what was pressed is kept: the first transaction since is done. */
 function note(tick: number): void {
-  const noted: Noted = { ticks: 0, kept: 0 };
+  const noted: Noted = { ticks: 0, kept: 0, said: [] };
   Object.assign(globalThis, { noted });
   const every = globalThis.setInterval.bind(globalThis) as (work: () => void, ms?: number) => number;
   Object.assign(globalThis, {
@@ -31,23 +40,32 @@ function note(tick: number): void {
         work();
       }, ms),
   });
+  SpeechSynthesis.prototype.speak = ({ text }) => void noted.said.push({ words: text, at: performance.now() });
   const open = Object.getOwnPropertyDescriptor(IDBDatabase.prototype, 'transaction')?.value as (...args: unknown[]) => IDBTransaction;
   IDBDatabase.prototype.transaction = function (stores, mode, options) {
     const made = open.call(this, stores, mode, options);
     if (mode === 'readwrite' && [stores].flat().includes('events'))
-      made.addEventListener('complete', () => (noted.kept = performance.now()));
+      made.addEventListener('complete', () => (noted.kept ||= performance.now()));
     return made;
   };
 }
 
-/** Presses two tiles in turn, so often; how long each press took until it was kept, and until it was said in the picture (ms). */
-async function presses(times: number): Promise<{ readonly kept: number[]; readonly shown: number[] }> {
+/** When each press was begun, and how long it took until it was kept, and until it was said in the picture (ms). */
+interface Pressed {
+  readonly began: number[];
+  readonly kept: number[];
+  readonly shown: number[];
+}
+
+/** Presses two tiles in turn, so often. */
+async function presses(times: number): Promise<Pressed> {
   const noted = (globalThis as unknown as { noted: Noted }).noted;
-  const [kept, shown]: [number[], number[]] = [[], []];
+  const [presses, kept, shown]: [number[], number[], number[]] = [[], [], []];
   for (let i = 0; i < times; i++) {
     const tile = document.querySelector<HTMLElement>(`[data-fault="${i % 2 === 0 ? 'tall' : 'eyes'}"]`) as HTMLElement;
     const label = tile.querySelector('.label')?.textContent?.trim() ?? '';
     const said = document.querySelector('.last') as HTMLElement;
+    noted.kept = 0;
     const began = performance.now();
     tile.click();
     while (said.textContent?.trim().startsWith(label) !== true) {
@@ -60,11 +78,12 @@ async function presses(times: number): Promise<{ readonly kept: number[]; readon
       channel.port1.onmessage = go;
       channel.port2.postMessage(null);
     });
+    presses.push(began);
     shown.push(performance.now() - began);
     kept.push(noted.kept - began);
     await new Promise((go) => setTimeout(go, 150));
   }
-  return { kept, shown };
+  return { began: presses, kept, shown };
 }
 
 const script = async (devtools: CDPSession): Promise<number> =>
@@ -75,20 +94,62 @@ interface Measured {
   readonly tick: number;
   readonly kept: number;
   readonly shown: number;
+  readonly late: number;
+}
+
+/** The run's time (ms) of the last events that this page wrote, in their order. */
+const momentsOf = (page: Page, last: number): Promise<number[]> =>
+  page.evaluate(
+    (count) =>
+      new Promise<number[]>((done) => {
+        const open = indexedDB.open('hopsk');
+        open.onsuccess = () => {
+          const all = open.result.transaction('events').objectStore('events').getAll();
+          all.onsuccess = () => {
+            const faults = (all.result as { event: { kind: string; at: number; m: number } }[]).filter(
+              ({ event }) => event.kind === 'fault',
+            );
+            done(
+              faults
+                .map(({ event }) => event.m)
+                .sort((a, b) => a - b)
+                .slice(-count),
+            );
+          };
+        };
+      }),
+    last,
+  );
+
+/**
+ * By how much (ms) the latest of the words came after its moment of the plan. How the page's steady clock stands to the run's time is
+ * what a press and the event that it wrote say of both.
+ */
+async function lateness(page: Page, began: readonly number[]): Promise<number> {
+  const moments = await momentsOf(page, began.length);
+  const ahead = median(moments.map((m, i) => m - (began[i] ?? 0)));
+  const said = await page.evaluate(() => (globalThis as unknown as { noted: Noted }).noted.said.splice(0));
+  if (said.length < 5) throw new Error(`Only ${said.length} words were said.`);
+  return Math.max(...said.map(({ words, at }) => at + ahead - LEAD_IN - Number(words) * 1000));
 }
 
 async function measured(page: Page, devtools: CDPSession): Promise<Measured> {
   const [before, ticked] = [await script(devtools), await ticksOf(page)];
   await page.waitForTimeout(LOOKED);
   const tick = ((await script(devtools)) - before) / ((await ticksOf(page)) - ticked);
-  const { kept, shown } = await page.evaluate(presses, PRESSES);
-  return { tick, kept: median(kept), shown: median(shown) };
+  const { began, kept, shown } = await page.evaluate(presses, PRESSES);
+  return { tick, kept: median(kept), shown: median(shown), late: await lateness(page, began) };
 }
 
 /** The floor's page late in a called session of forty minutes, at a processor slowed six times; the baseline is the same page at full speed. */
 export async function slowed(url: string, ask: Ask): Promise<Line[]> {
   const people = (await ask<Athlete[]>('/athletes')).slice(0, 6).map(({ id }) => id);
-  const head = { ...headOf(people), name: NAME, startedAt: new Date(Date.now() - MINUTES * 60_000).toISOString() };
+  const called = headOf(people);
+  // Every two seconds something is said: its own moment.
+  const cues = Array.from({ length: MINUTES * 30 + 60 }, (_, k) => ({
+    ...{ at: k * 2, kind: 'call' as const, say: String(k * 2), show: String(k * 2), sound: null, couldGoOn: null },
+  }));
+  const head = { ...called, plan: { ...called.plan, cues }, name: NAME, startedAt: new Date(Date.now() - MINUTES * 60_000).toISOString() };
   await ask(`/runs/${head.id}`, { method: 'PUT', body: JSON.stringify(head) });
   const events = logOf(people, TAPS, MINUTES);
   for (let at = 0; at < events.length; at += 400)
@@ -123,6 +184,7 @@ export async function slowed(url: string, ask: Ask): Promise<Line[]> {
       line('script a tick late in 40 minutes of calls', full.tick * SLOWED, full.tick, 16),
       line('from a tap until it is kept', slow.kept, full.kept, 50),
       line('from a tap until it is shown', slow.shown, full.shown, 100),
+      line('the latest of the words said meanwhile, after its moment', slow.late, full.late, 250),
     ];
   });
 }

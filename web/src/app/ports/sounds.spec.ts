@@ -80,6 +80,17 @@ describe('beeps on the audio clock', () => {
     expect(FakeAudio.last.started.slice(planned.length).map(({ at }) => at - 98)).toEqual([10, 12, 13, 14, 15, 22, 23, 24, 25]);
   });
 
+  it('where the run’s time is put right, they come at their new moments and not at the old ones', () => {
+    sounds.plan(beeps, -5);
+    FakeAudio.last.currentTime = 101;
+    // It went on for eight seconds that this device slept through; a little otherwise it is left alone.
+    sounds.plan(beeps, -3.97);
+    expect(FakeAudio.last.started.every(({ cut }) => !cut)).toBeTrue();
+    sounds.plan(beeps, 4);
+    const heard = FakeAudio.last.started.filter(({ cut }) => !cut).map(({ at }) => at - 97);
+    expect(heard).toEqual([7, 8, 9, 10, 12, 13, 14, 15, 22, 23, 24, 25]);
+  });
+
   it('planning again adds only what is missing', () => {
     sounds.plan(beeps, -5);
     const before = FakeAudio.last.started.length;

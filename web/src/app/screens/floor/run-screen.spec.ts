@@ -3,6 +3,7 @@ import type { CueKind } from '@hopsk/core/plan/cue';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { Store } from '@ngrx/store';
+import { Sounds } from '../../ports/sounds';
 import { Speech } from '../../ports/speech';
 import { runActions, runFeature } from '../../data/run';
 import { RunTime } from '../../data/run-time';
@@ -152,6 +153,23 @@ describe('a session under way', () => {
     TestBed.inject(Store).dispatch(runActions.heard({ events: [{ ...other, id: crypto.randomUUID(), device: 'other', order: 9 }] }));
     await screen.until(() => !screen.words.includes('slept'));
     await quiet(750_500);
+  });
+
+  it('display, words and beeps stay together when somebody sets the wall’s clock, and when the run’s time is put right', async () => {
+    await open(10.5);
+    const planned: [number, number][] = [];
+    spyOn(TestBed.inject(Sounds), 'plan').and.callFake((_beeps, t) => void planned.push([t, m / 1000 - 5]));
+    const real = Date.now.bind(Date);
+    spyOn(Date, 'now').and.callFake(() => real() - 3_600_000);
+    to(12.1);
+    await screen.until(() => said().includes('left'));
+    expect(said()).toEqual(['left']);
+    const before = planned.length;
+    to(26);
+    await screen.until(() => planned.length > before && screen.words.includes('0:04'));
+    // Nothing of what lies between is said late.
+    expect(said()).toEqual(['left']);
+    for (const [t, at] of planned) expect(t).toBeCloseTo(at, 1);
   });
 
   it('asks at a freeze whether they could go on, beside what was simulated, once', async () => {

@@ -11,6 +11,9 @@ import { Awake } from '../../ports/awake';
 import { Sounds } from '../../ports/sounds';
 import { Speech } from '../../ports/speech';
 
+/** The clock goes on by less than this (s) between two looks at it, but where the run's time was put right or the page was held up. */
+const LEAP = 1;
+
 /** What a run under way is kept up from. */
 export interface UpkeepOf {
   readonly at: RunNow;
@@ -112,6 +115,8 @@ export class RunUpkeep {
     this.heard = t;
     if (!session || this.at.status() !== 'running' || !this.desk.leads()) return;
     for (const cue of due(session.cues, before, t)) this.speech.say(cue.say);
+    // The run is elsewhere than it was thought to be: what sounds goes with it.
+    if (Math.abs(t - before) > LEAP) this.sound();
     const clock = this.desk.fold()?.log.clock;
     if (!clock || !overrun(clock, session.phases, m)) return;
     this.of.say(this.at.opener().by === 'coach' ? words.run.feedsOver : words.run.openSays);
