@@ -18,7 +18,7 @@ export interface PassphraseKey {
 const LABEL = Buffer.from('age-encryption.org/v1/scrypt');
 const NONCE = Buffer.alloc(12);
 const TAG = 16;
-const bare = (bytes: Buffer): string => bytes.toString('base64').replace(/=+$/, '');
+const bare = (bytes: Buffer): string => bytes.toString('base64').replaceAll('=', '');
 
 let last: Promise<unknown> = Promise.resolve();
 

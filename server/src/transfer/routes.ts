@@ -46,7 +46,7 @@ export function transferRoutes(backing: Backing, folder: string): Router {
   router.get('/imports/:id', (request, response) => {
     response.json(imports.now(actorOf(request).clubId, idOf(request, 'file')));
   });
-  router.post('/imports/:id/open', async (request, response) => {
+  router.post('/imports/:id/open', (request, response) => {
     const { clubId } = actorOf(request);
     const id = idOf(request, 'file');
     imports.now(clubId, id);

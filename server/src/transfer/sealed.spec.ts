@@ -2,6 +2,7 @@ import { createDecipheriv, createHmac, hkdfSync, randomBytes, scryptSync } from 
 import { mkdtemp, readdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { Readable } from 'node:stream';
 import { gunzipSync } from 'node:zlib';
 import { ImportNow } from '@hopsk/contract/club-lines';
 import { Decrypter, Encrypter } from 'age-encryption';
@@ -53,9 +54,7 @@ describe('what a passphrase seals', () => {
   async function made(bytes: number): Promise<{ readonly text: string; readonly file: Buffer }> {
     const text = randomBytes(bytes).toString('base64');
     const parts: Uint8Array[] = [];
-    const pieces = (async function* () {
-      for (let at = 0; at < text.length; at += 10_000) yield text.slice(at, at + 10_000);
-    })();
+    const pieces = Readable.from(text.match(/[^]{1,10000}/g) ?? []);
     for await (const part of sealed(pieces, await keyOf(WORDS, randomBytes(16), 10))) parts.push(part);
     return { text, file: Buffer.concat(parts) };
   }

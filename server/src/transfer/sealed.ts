@@ -17,8 +17,7 @@ const HEAD_BYTES = 256;
 
 type Bytes = ReadableStream<Uint8Array>;
 const fromWeb = (stream: unknown): Readable => Readable.fromWeb(stream as Bytes);
-const toWeb = (stream: Readable): globalThis.ReadableStream<Uint8Array> =>
-  Readable.toWeb(stream) as unknown as globalThis.ReadableStream<Uint8Array>;
+const toWeb = (stream: Readable): globalThis.ReadableStream<Uint8Array> => Readable.toWeb(stream);
 
 /** A text, piece by piece, packed and sealed as it comes: no more of it is held than a piece. */
 export async function* sealed(pieces: AsyncIterable<string>, key: PassphraseKey): AsyncGenerator<Uint8Array> {
