@@ -7,6 +7,7 @@ import { heapSlope } from './heap.js';
 import { heavy } from './heavy.js';
 import { library } from './library.js';
 import { firstLoads } from './load.js';
+import { reach } from './reach.js';
 import { sessions } from './sessions.js';
 import { table, type Line } from './measure.js';
 import { slowed } from './slowed.js';
@@ -21,6 +22,7 @@ try {
   lines.push(...(await firstLoads(house.url)), ...(await answers(ask)), ...(await taps(ask)));
   lines.push(...(await slowed(house.url, ask)), ...(await library(house.url)));
   lines.push(...(await clubFile(ask, house.pid, process.argv.includes('--long'))));
+  lines.push(...(await reach(house, ask)));
 } finally {
   await house.stop();
 }

@@ -194,6 +194,24 @@ describe('who belongs to a club', () => {
     expect(over).toEqual([{ over: true }]);
   });
 
+  it('that a session is used is noted now and then, and not with each request', async () => {
+    const owner = await Coach.of(house, 'Net Loft');
+    const ends = async (): Promise<number> =>
+      Number((await house.pool.query<{ at: string }>('select extract(epoch from expire) as at from sign_in_session')).rows[0]?.at);
+    const back = (hours: number) => house.pool.query('update sign_in_session set expire = expire - make_interval(hours => $1)', [hours]);
+    await owner.get('/me').expect(200);
+    await back(24);
+    const before = await ends();
+    for (let i = 0; i < 5; i++) await owner.get('/me').expect(200);
+    expect(await ends()).toBe(before);
+    const now = Date.now.bind(Date);
+    spyOn(Date, 'now').and.callFake(() => now() + 2 * 3600_000);
+    await owner.get('/me').expect(200);
+    // It is told to the database once the answer is on its way.
+    while ((await ends()) === before) await new Promise(setImmediate);
+    expect(await ends()).toBeGreaterThan(before + 23 * 3600);
+  });
+
   it('a session ends ninety days after it began, however much it is used', async () => {
     const began = (days: number): Promise<unknown> =>
       house.pool.query(`update sign_in_session set sess = jsonb_set(sess::jsonb, '{began}', to_jsonb(now() - make_interval(days => $1)))`, [

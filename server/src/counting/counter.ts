@@ -6,7 +6,7 @@ import { foldOf, Folds, type Fold } from './folds.js';
 
 /** Counts runs where it stands; the work that a thread does. */
 export class Counter {
-  constructor(private readonly folds = new Folds()) {}
+  constructor(private readonly folds: Folds) {}
 
   add(step: Step, events: readonly RunEvent[]): Changes | null {
     const fold = this.folds.take(step);

@@ -5,7 +5,7 @@ import { randomUUID } from 'node:crypto';
 import { ran, type Ran } from '../testing/house.js';
 import type { Step, WholeRun } from './counts.js';
 import { CountingFailed } from './counts.js';
-import { foldOf, Folds, type Fold } from './folds.js';
+import { foldOf, Folds, sizeOf, type Fold } from './folds.js';
 import { CountingThreads } from './threads.js';
 
 const wholeOf = ({ run, events }: Ran): WholeRun => ({ basics: { ...run, views: null }, log: JSON.stringify(events) });
@@ -86,14 +86,25 @@ describe('counting in threads', () => {
 
 describe('logs that are remembered', () => {
   it('are not all that come to much', () => {
-    const folds = new Folds(40, 250);
     const fold = (repetitions: number): Fold => {
       const run = { ...ran(randomUUID(), []).run, plan: rounds(repetitions, 0) };
       return { arrival: 1, log: foldOf(wholeOf({ run, events: [] })), written: null, holds: true };
     };
+    const folds = new Folds(2.5 * sizeOf(fold(100)));
     for (const key of ['a', 'b', 'c']) folds.put(key, fold(100));
     expect(['a', 'b', 'c'].map((key) => folds.take(step(1, 2, key)) !== null)).toEqual([false, true, true]);
     folds.put('d', fold(1000));
     expect(folds.take(step(1, 2, 'd'))).not.toBeNull();
+    // As many events weigh as well.
+    for (const key of ['a', 'b', 'c']) folds.put(key, { ...fold(1), arrival: 10_000 });
+    expect(['a', 'b', 'c'].map((key) => folds.take(step(10_000, 10_001, key)) !== null)).toEqual([false, false, true]);
+  });
+
+  it('are those of hundreds of halls at once: one more tap in each is one more tap, and not its whole run', () => {
+    const [folds, keys] = [new Folds(350 * 2 ** 20), Array.from({ length: 300 }, (_, i) => `${i}`)];
+    const run = { ...ran(randomUUID(), []).run, plan: rounds(1200, 0) };
+    const one = { arrival: 100, log: foldOf(wholeOf({ run, events: [] })), written: null, holds: true };
+    for (const key of keys) folds.put(key, one);
+    expect(keys.filter((key) => folds.take(step(100, 101, key)) === null)).toEqual([]);
   });
 });

@@ -2,7 +2,7 @@ import { faultsByCode } from '@hopsk/core/catalogue/faults';
 import type { RunCount } from '@hopsk/core/log/count';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { RunLog } from '@hopsk/core/log/run-log';
-import { PLAN_LIMITS, unfoldsTo } from '@hopsk/core/plan/unfolds';
+import { unfoldsTo } from '@hopsk/core/plan/unfolds';
 import type { Step, WholeRun } from './counts.js';
 
 /** A run's log as it was folded up to an arrival, and what was said of it. */
@@ -22,6 +22,14 @@ export function foldOf({ basics: { plan, views, tapDelay, athletes }, log: text 
   return log;
 }
 
+/** Bytes that a folded log takes for each occasion and chance of its plan, and for each event: what the bench measures, and half as much again. */
+const BYTES = { chance: 60, event: 2500 } as const;
+/** About how much a folded log takes (bytes). */
+export function sizeOf({ log, arrival }: Pick<Fold, 'log' | 'arrival'>): number {
+  const { occasions, chances } = unfoldsTo(log.plan);
+  return (occasions + chances) * BYTES.chance + arrival * BYTES.event;
+}
+
 /**
  * Logs that were folded lately, so that one more tap costs the same however many there were. One that is taken out is changed, and holds
  * only when it was put back and written; what another server added since is seen by the arrival.
@@ -29,30 +37,32 @@ export function foldOf({ basics: { plan, views, tapDelay, athletes }, log: text 
 export class Folds {
   private readonly kept = new Map<string, Fold>();
   private readonly sizes = new Map<string, number>();
-  /** @param size of what all their plans come to, together: a few hundred bytes each. One is always kept. */
-  constructor(
-    private readonly most = 40,
-    private readonly size = 2 * PLAN_LIMITS.chances,
-  ) {}
+  private bytes = 0;
+  /** @param most bytes of all of them together, as `sizeOf` has them. One is always kept. */
+  constructor(private readonly most: number) {}
 
   take({ key, before }: Step): Fold | null {
     const fold = this.kept.get(key);
-    this.kept.delete(key);
-    this.sizes.delete(key);
+    this.drop(key);
     return fold?.holds && fold.arrival === before ? fold : null;
   }
 
   put(key: string, fold: Fold): void {
-    this.kept.delete(key);
+    this.drop(key);
+    const size = sizeOf(fold);
     this.kept.set(key, fold);
-    const { occasions, chances } = unfoldsTo(fold.log.plan);
-    this.sizes.set(key, occasions + chances);
+    this.sizes.set(key, size);
+    this.bytes += size;
     for (const oldest of this.kept.keys()) {
-      const all = [...this.sizes.values()].reduce((sum, one) => sum + one, 0);
-      if (this.kept.size === 1 || (this.kept.size <= this.most && all <= this.size)) break;
-      this.kept.delete(oldest);
-      this.sizes.delete(oldest);
+      if (this.kept.size === 1 || this.bytes <= this.most) break;
+      this.drop(oldest);
     }
+  }
+
+  private drop(key: string): void {
+    this.kept.delete(key);
+    this.bytes -= this.sizes.get(key) ?? 0;
+    this.sizes.delete(key);
   }
 
   keep({ key, arrival }: Step): void {

@@ -13,6 +13,16 @@ export type Asked = { [Kind in 'add' | 'whole' | 'keep' | 'details']: [Kind, ...
 /** What one question may take: several times what the largest plan that the contract lets in takes with eight faults on its board. */
 const COUNTING_LIMITS = { ms: 20_000, megabytes: 512 } as const;
 
+/** What a thread may remember of logs (bytes). */
+export interface Remembers {
+  readonly most: number;
+}
+/**
+ * Taps: fifty halls late in an evening, or some hundreds early in one, with a third of what the thread may take to spare. What takes
+ * long: files that come in leave logs behind that nobody adds to.
+ */
+const REMEMBERS = { quick: { most: 350 * 2 ** 20 }, slow: { most: 50 * 2 ** 20 } } as const;
+
 /** Occasions and chances from which a run is counted where nobody waits for it, and characters of its log. */
 const LARGE = { unfolds: 50_000, log: 4_000_000 } as const;
 /** A run that could not be counted is not tried again for so long (ms). */
@@ -38,6 +48,7 @@ class Thread {
   private timer: NodeJS.Timeout | null = null;
 
   constructor(
+    private readonly remembers: Remembers,
     private readonly limits: { readonly ms: number; readonly megabytes: number },
     private readonly failed: (why: string) => void,
   ) {}
@@ -77,7 +88,7 @@ class Thread {
   }
 
   private begun(): Worker {
-    const worker = new Worker(FILE, { resourceLimits: { maxOldGenerationSizeMb: this.limits.megabytes } });
+    const worker = new Worker(FILE, { workerData: this.remembers, resourceLimits: { maxOldGenerationSizeMb: this.limits.megabytes } });
     // One that was ended says nothing any more.
     const mine = (react: () => void): void => (this.worker === worker ? react() : undefined);
     worker.on('message', (answer: unknown) => mine(() => this.settled((one) => one.done(answer))));
@@ -152,7 +163,7 @@ export class CountingThreads implements Counts {
 
   /** @param failed hears why a run could not be counted. */
   constructor(failed: (why: string) => void, limits: { readonly ms: number; readonly megabytes: number } = COUNTING_LIMITS) {
-    this.threads = [new Thread(limits, failed), new Thread(limits, failed)];
+    this.threads = [new Thread(REMEMBERS.quick, limits, failed), new Thread(REMEMBERS.slow, limits, failed)];
     [this.quick, this.slow] = this.threads.map((thread) => new Lane(thread)) as [Lane, Lane];
   }
 

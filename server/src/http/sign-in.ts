@@ -48,11 +48,30 @@ export interface Reached {
   readonly proxied: boolean;
 }
 
+/** That a session is used is noted so often at most (ms): not with each tap. */
+const NOTED = 3600 * 1000;
+/** Sessions of which is remembered when that was. */
+const REMEMBERED = 10_000;
+
+type PgStore = ReturnType<typeof connectPgSimple>;
+function seldom(Store: PgStore): PgStore {
+  return class extends Store {
+    private readonly noted = new Map<string, number>();
+
+    override touch(...[id, data, done]: Parameters<InstanceType<PgStore>['touch']>): void {
+      if (Date.now() - (this.noted.get(id) ?? 0) < NOTED) return void done?.();
+      if (this.noted.size >= REMEMBERED) this.noted.clear();
+      this.noted.set(id, Date.now());
+      super.touch(id, data, done);
+    }
+  };
+}
+
 /** What the cookie of a session is called: by the club's own certificate so that no other name of its domain can set it. */
 const cookieName = (own: boolean): string => (own ? '__Host-hopsk.sid' : 'hopsk.sid');
 
 export function sessions(pool: Pool, secret: string, { secure, own, proxied }: Reached): RequestHandler {
-  const Store = connectPgSimple(session);
+  const Store = seldom(connectPgSimple(session));
   return session({
     name: cookieName(own),
     secret,

@@ -33,9 +33,10 @@ export function transferRoutes(backing: Backing, folder: string): Router {
         if (key) response.attachment('club.hopsk.age').type('application/octet-stream');
         else response.attachment('club.hopsk.jsonl').type('application/jsonl');
         await streamed(response, key ? sealed(lines, key) : lines);
-        response.end();
       });
     });
+    // Whoever has it whole may ask for the next one.
+    response.end();
   });
 
   router.post('/imports', async (request, response) => {

@@ -166,10 +166,8 @@ describe('a club file sealed with a passphrase', () => {
     const [earlier, address] = [await coach.ready(null), await coach.ready(WORDS)];
     await other.get(address).expect(404);
     await coach.get(earlier).expect(404);
-    await coach
-      .get(address)
-      .expect(200)
-      .expect('Content-Disposition', /club\.hopsk\.age/);
+    const given = await coach.get(address).expect(200);
+    expect(given.get('Content-Disposition')).toContain('club.hopsk.age');
     await coach.get(address).expect(404);
   });
 
