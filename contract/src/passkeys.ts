@@ -7,7 +7,7 @@ const By = z.enum(SIGN_IN_BY);
 export type SignInBy = (typeof SIGN_IN_BY)[number];
 
 /** Why there are no passkeys where the page was opened: by an address, by a certificate of the house, or over plain HTTP. */
-export const PASSKEYS_NOT = ['address', 'home-made', 'plain'] as const;
+const PASSKEYS_NOT = ['address', 'home-made', 'plain'] as const;
 export type PasskeysNot = (typeof PASSKEYS_NOT)[number];
 
 /** A passkey of one's own; `at`: the name of the server that it is for. */
