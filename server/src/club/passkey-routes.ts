@@ -45,7 +45,8 @@ export function passkeyRoutes(pool: Pool, known: KnownDevices, place: PlaceOf): 
     response.json(await beginPasskey(pool, at, actorOf(request)));
   });
   router.post('/me/passkeys', async (request, response) => {
-    await addPasskey(pool, placeHere(place, request), actorOf(request), read(PasskeyAdd, request.body));
+    const made = read(PasskeyAdd, request.body);
+    await addPasskey(pool, placeHere(place, request), actorOf(request), made);
     response.status(201).json(await passkeysOf(pool, actorOf(request)));
   });
   router.delete('/me/passkeys/:id', async (request, response) => {
