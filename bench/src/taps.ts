@@ -4,6 +4,7 @@ import type { RunEvent, RunHead } from '@hopsk/contract/run';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { RunLog } from '@hopsk/core/log/run-log';
 import type { SessionPlan } from '@hopsk/core/plan/run-plan';
+import { unfoldsTo } from '@hopsk/core/plan/unfolds';
 import type { Ask } from './ask.js';
 import { median, type Line } from './measure.js';
 
@@ -77,6 +78,9 @@ export async function taps(ask: Ask): Promise<Line[]> {
     line('tap 2,951–3,050 against 51–150, folded', median(folded), '', 1.5),
     line('the same with the server’s answer', median(answered), '', 1.5),
     line('one of the late ones folded, with the tallies', median(late), 'ms', null),
+    ...holds(people).map(({ taps, bytes, of }) =>
+      line(`a folded log holds, ${taps} taps, ${of} occasions and chances`, bytes / 1000, 'kB', null),
+    ),
   ];
 }
 
@@ -84,6 +88,25 @@ export const headOf = (athletes: readonly string[]): RunHead => ({
   ...{ id: randomUUID(), name: 'Taps', day: '2026-11-20', startedAt: '2026-11-20T18:00:00.000Z', patternId: null, sessionId: null },
   ...{ steps: null, plan, athletes: [...athletes], tapDelay: 1 },
 });
+
+/** What a folded log holds in memory (bytes), with few taps and with many: what a server remembers between two taps is bounded by it. */
+function holds(people: readonly string[]): { readonly taps: number; readonly bytes: number; readonly of: number }[] {
+  const [collect, many] = [(globalThis as { gc?: () => void }).gc, 20];
+  const faults = new Map(FAULTS.map((fault) => [fault.code, fault]));
+  const { occasions, chances } = unfoldsTo(plan);
+  return [2, TAPS].map((taps) => {
+    collect?.();
+    const before = process.memoryUsage().heapUsed;
+    const logs = Array.from({ length: many }, () => {
+      const log = new RunLog(structuredClone(plan), faults, 1, [...people]);
+      log.take(logOf(people, taps));
+      log.talliesAt(log.latest);
+      return log;
+    });
+    collect?.();
+    return { taps, bytes: (process.memoryUsage().heapUsed - before) / logs.length, of: occasions + chances };
+  });
+}
 
 async function onServer(ask: Ask, athletes: readonly string[], events: readonly RunEvent[], faults: readonly number[]): Promise<number> {
   const head = headOf(athletes);

@@ -81,6 +81,26 @@ describe('passkeys', () => {
     expect(await enter(key())).toBe(401);
   });
 
+  it('of which nothing can be read are as wrong as any other: no fault of the server', async () => {
+    const it = key();
+    const cut = (text: string): string => text.slice(0, text.length >> 1);
+    // What stands behind a signature changes nothing of what was signed.
+    const spoilt = <T extends { readonly response: object }>(whole: T): T[] =>
+      Object.entries(whole.response)
+        .filter(([, value]) => typeof value === 'string')
+        .flatMap(([part, value]) =>
+          ['AAAA', 'bnVsbA', cut(value as string), ...(part === 'signature' ? [] : [`${value as string}AAAA`])].map((text) => ({
+            ...whole,
+            response: { ...whole.response, [part]: text },
+          })),
+        );
+    for (const response of spoilt(it.make(await begun()))) await there(coach.post('/me/passkeys', { name: 'Phone', response })).expect(400);
+    expect((await own()).keys).toEqual([]);
+    expect(await add(it)).toBe(201);
+    const before = spoilt(it.use(await asked())).length;
+    for (let i = 0; i < before; i++) await door('/passkeys/enter', { response: spoilt(it.use(await asked()))[i] }).expect(401);
+  });
+
   it('answer a question once, while it is open, and only the one that was asked of them', async () => {
     const it = key();
     const question = await begun();

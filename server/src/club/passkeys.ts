@@ -7,6 +7,7 @@ import {
   verifyAuthenticationResponse,
   verifyRegistrationResponse,
 } from '@simplewebauthn/server';
+import { decodeClientDataJSON } from '@simplewebauthn/server/helpers';
 import type * as z from 'zod/mini';
 import { transaction, type Pool } from '../db/pool.js';
 import { one, run, type Db } from '../db/sql.js';
@@ -24,6 +25,21 @@ const hashOf = (challenge: string): string => createHash('sha256').update(challe
 async function asked<T extends { readonly challenge: string }>(db: Db, purpose: Purpose, coachId: string | null, options: T): Promise<T> {
   await run(db, 'passkey-ask', hashOf(options.challenge), purpose, coachId);
   return options;
+}
+
+/** The question that is answered, and of whom it was asked; null where it was not, was answered before, or is over. */
+async function answerTo(db: Db, purpose: Purpose, clientData: string): Promise<{ challenge: string; coachId: string | null } | null> {
+  const challenge = challengeIn(clientData);
+  const question = await one<{ coachId: string | null }>(db, 'passkey-asked', hashOf(challenge), purpose);
+  return question && { challenge, coachId: question.coachId };
+}
+
+function challengeIn(clientData: string): string {
+  try {
+    return String(decodeClientDataJSON(clientData).challenge);
+  } catch {
+    return '';
+  }
 }
 
 interface Kept extends Passkey {
@@ -58,16 +74,16 @@ export async function addPasskey(
   who: Member,
   { name, response }: z.infer<typeof PasskeyAdd>,
 ): Promise<void> {
+  const answered = await answerTo(pool, 'add', response.response.clientDataJSON);
+  if (answered?.coachId !== who.id) throw wrong(400);
   const { registrationInfo } = await verifyRegistrationResponse({
     response: { ...response, response: { ...response.response, transports: [] }, clientExtensionResults: {} },
-    expectedChallenge: async (challenge) =>
-      (await one<{ coachId: string | null }>(pool, 'passkey-asked', hashOf(challenge), 'add'))?.coachId === who.id,
-    ...{ expectedOrigin: place.origin, expectedRPID: place.name, requireUserVerification: true },
-  }).catch(refusedAs(400));
+    ...{ expectedChallenge: answered.challenge, expectedOrigin: place.origin, expectedRPID: place.name, requireUserVerification: true },
+  }).catch(refused);
   if (!registrationInfo) throw wrong(400);
   const { id: credential, publicKey, counter } = registrationInfo.credential;
   await transaction(pool, async (db) => {
-    await run(db, 'coach-lock', who.clubId, who.id);
+    await run(db, 'coaches-lock', who.clubId);
     if ((await listed(db, who)).length >= MOST) throw tooMany();
     const added = [
       who.clubId,
@@ -87,7 +103,7 @@ export async function addPasskey(
 /** Takes one away. Throws 409 where it is the last and its coach does not come in without, 404 where there is none. */
 export async function endPasskey(pool: Pool, who: Member, key: string): Promise<void> {
   await transaction(pool, async (db) => {
-    await run(db, 'coach-lock', who.clubId, who.id);
+    await run(db, 'coaches-lock', who.clubId);
     if ((await run(db, 'passkey-end', who.clubId, who.id, key)).length === 0) throw notFound('passkey');
     const { by, keys } = await passkeysOf(db, who);
     if (by !== 'either' && keys.length === 0) throw new HttpProblem(409, { code: 'last-passkey', values: {} });
@@ -97,7 +113,7 @@ export async function endPasskey(pool: Pool, who: Member, key: string): Promise<
 /** By what somebody signs in from now on. Throws 409 where they have no passkey for this place. */
 export async function signInBy(pool: Pool, place: PasskeyPlace | null, who: Member, by: SignInBy): Promise<void> {
   await transaction(pool, async (db) => {
-    await run(db, 'coach-lock', who.clubId, who.id);
+    await run(db, 'coaches-lock', who.clubId);
     const { keys } = await passkeysOf(db, who);
     if (by !== 'either' && !keys.some(({ at }) => at === place?.name)) throw new HttpProblem(409, { code: 'no-passkey', values: {} });
     await run(db, 'coach-set-sign-in-by', who.clubId, who.id, by);
@@ -125,31 +141,22 @@ interface Found extends Member {
 /** Who comes in by a passkey. Throws 401 where it is nobody's, or not what was asked for, and 403 where a password has to come first. */
 export async function enterByPasskey(db: Db, place: PasskeyPlace, { response }: z.infer<typeof PasskeyUse>): Promise<Found> {
   const found = await one<Found & Record<string, unknown>>(db, 'passkey-by-credential', response.id, place.name);
-  if (!found) throw wrong(401);
-  let askedOf: string | null = null;
-  const { verified, authenticationInfo } = await verifyAuthenticationResponse({
+  const answered = await answerTo(db, 'enter', response.response.clientDataJSON);
+  // One that was asked of somebody is theirs to answer.
+  if (!found || !answered || (answered.coachId !== null && answered.coachId !== found.id)) throw wrong(401);
+  const used = await verifyAuthenticationResponse({
     response: { ...response, clientExtensionResults: {} },
-    expectedChallenge: async (challenge) => {
-      const question = await one<{ coachId: string | null }>(db, 'passkey-asked', hashOf(challenge), 'enter');
-      askedOf = question?.coachId ?? null;
-      return question !== null && (askedOf === null || askedOf === found.id);
-    },
-    ...{ expectedOrigin: place.origin, expectedRPID: place.name, requireUserVerification: true },
+    ...{ expectedChallenge: answered.challenge, expectedOrigin: place.origin, expectedRPID: place.name, requireUserVerification: true },
     credential: { id: response.id, publicKey: found.publicKey, counter: found.counter },
-  }).catch(refusedAs(401));
-  if (!verified) throw wrong(401);
-  await run(db, 'passkey-used', found.clubId, found.id, found.key, authenticationInfo.newCounter);
-  if (found.by === 'both' && askedOf === null) throw new HttpProblem(403, { code: 'password-first', values: {} });
+  }).catch(refused);
+  if (!used.verified) throw wrong(401);
+  await run(db, 'passkey-used', found.clubId, found.id, found.key, used.authenticationInfo.newCounter);
+  if (found.by === 'both' && answered.coachId === null) throw new HttpProblem(403, { code: 'password-first', values: {} });
   return found;
 }
 
 const wrong = (status: 400 | 401): HttpProblem => new HttpProblem(status, { code: 'wrong-passkey', values: {} });
+/** Whatever the package finds wrong with what an authenticator sent. */
+const refused = (): { readonly verified: false; readonly registrationInfo?: undefined } => ({ verified: false });
 const tooMany = (): HttpProblem =>
   new HttpProblem(400, { code: 'bad-input', values: {} }, { fields: [{ path: 'name', code: 'too-many', values: { most: MOST } }] });
-
-/** What the package finds wrong is an answer like any other; what the database says is not. */
-const refusedAs =
-  (status: 400 | 401) =>
-  (error: unknown): never => {
-    throw error instanceof HttpProblem || (error as { code?: unknown }).code !== undefined ? error : wrong(status);
-  };

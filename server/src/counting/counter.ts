@@ -2,8 +2,7 @@ import type { RunEvent } from '@hopsk/core/log/event';
 import type { Tally } from '@hopsk/core/log/count';
 import { isSession } from '@hopsk/core/plan/run-plan';
 import type { Changes, Detailed, Step, WholeRun } from './counts.js';
-import type { Folds } from './folds.js';
-import { foldOf, type Fold } from './folds.js';
+import { foldOf, type Fold, type Folds } from './folds.js';
 
 /** Counts runs where it stands; the work that a thread does. */
 export class Counter {

@@ -22,7 +22,7 @@ export function foldOf({ basics: { plan, views, tapDelay, athletes }, log: text 
   return log;
 }
 
-/** Bytes that a folded log takes for each occasion and chance of its plan, and for each event: what the bench measures, and half as much again. */
+/** Bytes that a folded log takes for each occasion and chance of its plan, and for each event: half as much again as `npm run bench` measures ('a folded log holds'). */
 const BYTES = { chance: 60, event: 2500 } as const;
 /** About how much a folded log takes (bytes). */
 export function sizeOf({ log, arrival }: Pick<Fold, 'log' | 'arrival'>): number {

@@ -9,7 +9,7 @@ export const EXPORTS = 3;
 /** For so long (ms) a file that was asked for can be fetched, once. */
 const READY = 60_000;
 
-/** A file that was asked for: by whom, and what seals it. Its passphrase itself is not kept. */
+/** A file that was asked for: of which club, and what seals it. Its passphrase itself is not kept. */
 interface Ready {
   readonly clubId: string;
   readonly until: number;

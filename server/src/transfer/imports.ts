@@ -75,22 +75,21 @@ export class Imports {
       if ((await this.room(this.folder)) < RESERVE + (announced ?? 0)) throw noRoom();
       const id = randomUUID();
       const path = this.pathOf(id);
-      let isSealedFile = false;
+      let state: ImportNow['state'] = 'reading';
       try {
         await pipeline(atMost(body, FILE_LIMITS.sent), createWriteStream(path, { flags: 'wx', mode: 0o600 }));
-        isSealedFile = await isSealed(path);
+        if (await isSealed(path)) state = 'sealed';
       } catch (error) {
         await rm(path, { force: true });
         throw error;
       }
       const now: ImportNow = {
-        ...{ id, state: 'reading', through: 0, club: '', whole: 'cut', counts: noTally() },
+        ...{ id, state, through: 0, club: '', whole: 'cut', counts: noTally() },
         ...{ erases: 0, refused: { count: 0, told: [] }, problem: null },
       };
       const one: Import = { id, clubId, path, began: Date.now(), erases: role === 'owner', now, cancelled: false, work: Promise.resolve() };
       this.of.set(clubId, one);
-      if (isSealedFile) one.now = { ...now, state: 'sealed' };
-      else one.work = this.go(one, 'read');
+      if (state === 'reading') one.work = this.go(one, 'read');
       return one.now;
     } finally {
       this.coming.delete(clubId);
@@ -146,8 +145,8 @@ export class Imports {
       const problem = said(error);
       // Another passphrase, or more room, may open it yet; what is broken stays so.
       const state = problem.error === 'sealed-broken' ? 'failed' : 'sealed';
-      one.now = { ...one.now, state, through: 0, problem };
       if (state === 'failed') await rm(one.path, { force: true });
+      one.now = { ...one.now, state, through: 0, problem };
       return;
     }
     await this.go(one, 'read');
@@ -187,12 +186,14 @@ export class Imports {
     try {
       if (one.cancelled) return;
       const { club, whole, counts, erases } = await (adds ? transaction(this.backing.pool, work) : work(this.backing.pool));
+      // Whoever hears that it is over finds nothing of it left.
+      if (adds) await rm(one.path, { force: true });
       one.now = { ...one.now, state: to, through: 1, club, whole, counts, erases };
     } catch (error) {
+      // Who cancels takes it away.
       if (error instanceof Cancelled) return;
+      await rm(one.path, { force: true });
       one.now = { ...one.now, state: 'failed', counts: noTally(), problem: said(error) };
-    } finally {
-      if (one.now.state !== 'read') await rm(one.path, { force: true });
     }
   }
 
