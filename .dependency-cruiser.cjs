@@ -41,7 +41,10 @@ module.exports = {
       name: 'only-rooms-from-outside',
       severity: 'error',
       from: { path: '^(web|server|demo|bench|e2e|contract|cli|words)/', pathNot: '^words/.*\\.spec\\.ts$' },
-      to: { path: '^core/', pathNot: `^core/(${[...ROOMS, 'catalogue'].join('|')})/|^core/(said|grouped)\\.ts$|^core/testing/holds\\.ts$` },
+      to: {
+        path: '^core/',
+        pathNot: `^core/(${[...ROOMS, 'catalogue'].join('|')})/|^core/(said|grouped)\\.ts$|^core/testing/(holds|evenings)\\.ts$`,
+      },
     },
     {
       name: 'contract-knows-core-only',
@@ -99,7 +102,7 @@ module.exports = {
     {
       name: 'no-specs-in-the-product',
       severity: 'error',
-      from: { pathNot: '\\.spec\\.ts$|/testing/|^e2e/' },
+      from: { pathNot: '\\.spec\\.ts$|/testing/|^(e2e|bench)/' },
       to: { path: '\\.spec\\.ts$|/testing/' },
     },
   ],

@@ -5,9 +5,10 @@
 export function grouped<T, K>(rows: readonly T[], by: (row: T) => K): Map<K, T[]> {
   const groups = new Map<K, T[]>();
   for (const row of rows) {
-    const group = groups.get(by(row));
+    const key = by(row);
+    const group = groups.get(key);
     if (group) group.push(row);
-    else groups.set(by(row), [row]);
+    else groups.set(key, [row]);
   }
   return groups;
 }

@@ -44,7 +44,7 @@ test.describe('what is kept of people', () => {
     await expect(dialog.getByRole('alert')).toHaveText('type the name: Kept Ada');
     await dialog.getByRole('button', { name: 'keep' }).click();
     await expect(dialog).toBeHidden();
-    await expect(coach.getByText('a session’s name: For Kept Ada')).toBeVisible();
+    await expect(coach.getByText('a session: For Kept Ada')).toBeVisible();
     expect((await named(coach, 'Kept Ada')).id).toBe(id);
 
     await coach.getByRole('button', { name: 'erase …' }).click();

@@ -1,12 +1,23 @@
 import { X509Certificate } from 'node:crypto';
-import { readFileSync } from 'node:fs';
+import { readFileSync, rmSync } from 'node:fs';
 import { request as ask } from 'node:https';
 import { join } from 'node:path';
+import { connect } from 'node:tls';
 import { CHROMIUM } from './chromium.js';
 import { NpmStart } from './npm-start.js';
 import { enterDemo, expect, tapTile, test, watchPage } from './support.js';
 
 const HOST = '127.0.0.2';
+
+/** Of the certificate that a server shows just now. */
+const shown = (url: string): Promise<string> =>
+  new Promise((done, fail) => {
+    const { hostname, port } = new URL(url);
+    const line = connect({ host: hostname, port: Number(port), rejectUnauthorized: false }, () => {
+      done(line.getPeerX509Certificate()?.fingerprint256 ?? '');
+      line.end();
+    }).on('error', fail);
+  });
 
 /** Status of an answer over TLS that trusts nothing but the certificate that the start made. */
 const verified = (url: string, ca: string): Promise<number> =>
@@ -26,8 +37,8 @@ test('npm start -- --lan: a run over HTTPS through another address of this machi
   try {
     const { origin } = new URL(await start.address(/on the network: (\S+)/));
     expect(origin).toMatch(/^https:\/\/127\.0\.0\.2:\d+$/);
-    // The code for the phone's camera stands in the terminal too.
-    expect(start.said).toMatch(/[▀▄█]{10}/);
+    // The code for the phone's camera stands in the terminal too: the upper two of the three corners by which a camera finds any such code.
+    expect(start.said).toMatch(/█▀▀▀▀▀█ .+ █▀▀▀▀▀█/);
     const certificate = readFileSync(join(start.data, 'certificate/authority.pem'), 'utf8');
     expect(await verified(`${origin}/api/health`, certificate)).toBe(200);
 
@@ -76,6 +87,21 @@ test('npm start -- --lan: a run over HTTPS through another address of this machi
     expect(seen).toEqual([]);
   } finally {
     await browser.close();
+    await start.end();
+  }
+});
+
+test('a certificate that was made anew is shown by the server that runs', async () => {
+  const start = await NpmStart.begin('--lan', '--empty', '--host', HOST);
+  try {
+    const url = await start.address(/on the network: (\S+)/);
+    const [before, authority] = [await shown(url), readFileSync(join(start.data, 'certificate/authority.pem'), 'utf8')];
+    for (const file of ['cert.pem', 'key.pem']) rmSync(join(start.data, 'certificate', file));
+    start.tell('SIGUSR2');
+    await expect.poll(() => shown(url)).not.toBe(before);
+    expect(await verified(`${url}/api/health`, authority)).toBe(200);
+    expect(await shown(url)).toBe(new X509Certificate(readFileSync(join(start.data, 'certificate/cert.pem'))).fingerprint256);
+  } finally {
     await start.end();
   }
 });

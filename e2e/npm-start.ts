@@ -71,6 +71,11 @@ export class NpmStart {
     return Number(found);
   }
 
+  /** A signal that it goes on after. */
+  tell(signal: NodeJS.Signals): void {
+    this.child.kill(signal);
+  }
+
   /** Ctrl-C or another signal; gives the exit code. */
   stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<number | null> {
     this.child.kill(signal);

@@ -121,7 +121,7 @@ for (const [size, viewport] of [
         // On a phone the day stands below only.
         ...(size === 'on a phone' ? [] : [/2026-11-20/]),
       ]);
-      await expect(coach.locator('.one .tag')).toHaveText('stay');
+      await expect(coach.locator('.one p .tag')).toHaveText('stay');
       await expect(coach.getByText('One session: the interval speaks of it alone.')).toBeVisible();
       await expect(coach.getByText('Noted, without a rate')).toBeVisible();
       await expect(coach.locator('hop-rate-chart svg')).toBeVisible();

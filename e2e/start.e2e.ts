@@ -17,6 +17,7 @@ import type pg from 'pg';
 import { NpmStart } from './npm-start.js';
 import { roll } from '../scripts/lib/rolled.mjs';
 import { asked, fillDatabase, withDatabase } from '../scripts/lib/postgres.mjs';
+import { startServer } from '../scripts/lib/server.mjs';
 import { accessible, enterDemo, expect, test } from './support.js';
 
 const lock = (data: string): string => join(data, 'postgres/postmaster.pid');
@@ -235,6 +236,13 @@ test.describe('npm start', () => {
       await withDatabase(start.data, (_url: string, admin: ((database: string) => string) | null) =>
         fillDatabase(admin?.('hopsk') ?? '', 'reassign owned by hopsk_app to hopsk; alter database hopsk owner to hopsk'),
       );
+      const log = (): string => readFileSync(join(start.data, 'log/server.log'), 'utf8');
+      expect(log()).not.toContain('superuser');
+      await withDatabase(start.data, async (_url: string, admin: ((database: string) => string) | null) => {
+        const server = await startServer(start.data, { DATABASE_URL: admin?.('hopsk') ?? '', HOPSK_PORT: '0' });
+        await server.stop();
+      });
+      expect(log()).toContain('reached by a superuser');
       const again = NpmStart.on(start.data);
       expect((await request.get(`${await again.address()}/api/health`)).status()).toBe(200);
       await again.stop('SIGINT');

@@ -68,12 +68,14 @@ export async function ask<T>(page: Page, path: string): Promise<T> {
   return (await answer.json()) as T;
 }
 
+export const put = (page: Page, path: string, body: object): Promise<void> => send(page, 'put', path, body);
+
 /** Writes by the API with the page's token, for what a test needs before it begins. */
-export async function put(page: Page, path: string, body: object): Promise<void> {
+export async function send(page: Page, method: 'put' | 'post', path: string, body: object): Promise<void> {
   const { origin } = new URL(page.url());
   const token = (await page.context().cookies()).find((cookie) => cookie.name === 'XSRF-TOKEN')?.value ?? '';
   const request: APIRequestContext = page.context().request;
-  const answer = await request.put(`${origin}/api${path}`, { data: body, headers: { 'x-xsrf-token': token } });
+  const answer = await request[method](`${origin}/api${path}`, { data: body, headers: { 'x-xsrf-token': token } });
   expect(answer.status()).toBeLessThan(300);
 }
 

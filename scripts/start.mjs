@@ -148,22 +148,32 @@ async function certificate(wanted) {
 const LOOKS = 60_000;
 const DAY = 24 * 3600 * 1000;
 
-/** Lets the certificate follow the addresses of the machine while it runs. Gives how to stop that. */
+/**
+ * Lets the certificate follow the addresses of the machine while it runs; at once where it is told to (SIGUSR2: one of the club's own
+ * was renewed, say). Gives how to stop that.
+ */
 function followAddresses(wanted, watch) {
   const addressesNow = () => JSON.stringify([addresses(), Math.floor(Date.now() / DAY)]);
   let before = addressesNow();
-  const timer = setInterval(async () => {
-    const now = addressesNow();
-    if (now === before) return;
-    before = now;
+  const follow = async () => {
     try {
       await certificate(wanted);
       watch.server?.child.send('certificate');
     } catch (error) {
       console.error(`The certificate could not follow the addresses of this machine (${error.message.split('\n')[0]}).`);
     }
+  };
+  const timer = setInterval(() => {
+    const now = addressesNow();
+    if (now === before) return;
+    before = now;
+    void follow();
   }, LOOKS);
-  return () => clearInterval(timer);
+  process.on('SIGUSR2', follow);
+  return () => {
+    clearInterval(timer);
+    process.off('SIGUSR2', follow);
+  };
 }
 
 const fingerprint = (file) => new X509Certificate(readFileSync(file)).fingerprint256;

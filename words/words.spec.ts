@@ -56,6 +56,8 @@ const NESTED = [
   'hindered',
   'caution',
   'dose',
+  'firstSays',
+  'why',
 ];
 
 /** A value by the name that it is asked by: a side, a known code, a list, a name, else a number. */

@@ -6,6 +6,8 @@ import { engine, PERFORMER, SHORT } from './engine.js';
 import { heapSlope } from './heap.js';
 import { heavy } from './heavy.js';
 import { library } from './library.js';
+import { decisions } from './decisions.js';
+import { evidence } from './evidence.js';
 import { firstLoads } from './load.js';
 import { reach } from './reach.js';
 import { sessions } from './sessions.js';
@@ -14,8 +16,8 @@ import { slowed } from './slowed.js';
 import { taps } from './taps.js';
 
 /** Measures and prints; ends with 1 when a limit is not kept. */
-const lines: Line[] = [...engine(), ...heavy(), ...sessions()];
-if (process.argv.includes('--long')) lines.push(heapSlope(SHORT, PERFORMER));
+const lines: Line[] = [...engine(), ...heavy(), ...sessions(), ...evidence()];
+if (process.argv.includes('--long')) lines.push(...decisions(), heapSlope(SHORT, PERFORMER));
 const house = await openHouse();
 try {
   const ask = await signIn(house.url);

@@ -4,6 +4,7 @@ import type { EventsPage } from '@hopsk/contract/run';
 import { startServer } from '../../scripts/lib/server.mjs';
 import { signIn, type Ask } from './ask.js';
 import type { Line } from './measure.js';
+import { othersFromNow } from './others.js';
 import { headOf } from './taps.js';
 
 /** How long the halls tap (ms). */
@@ -23,6 +24,8 @@ interface Tapped {
   /** So many of a hundred were answered within so many ms of when they were pressed. */
   readonly p99: number;
   readonly lost: number;
+  /** What of the processors' time went to other machines meanwhile (%). */
+  readonly others: number;
 }
 
 const wait = (ms: number): Promise<void> => new Promise((done) => setTimeout(done, ms));
@@ -44,6 +47,7 @@ async function tapped(servers: readonly Ask[], people: readonly string[], { runs
   const took: number[] = [];
   let sent = runs;
   const began = performance.now() + 500;
+  const taken = othersFromNow();
   const one = async (id: string, place: number): Promise<void> => {
     const offset = (place / runs) * each;
     for (let n = 0; n * each + offset < FOR; n++) {
@@ -60,10 +64,11 @@ async function tapped(servers: readonly Ask[], people: readonly string[], { runs
     }
   };
   await Promise.all(heads.map(({ id }, place) => one(id, place)));
+  const others = taken();
   let kept = 0;
   for (const { id } of heads) kept += (await first<EventsPage>(`/runs/${id}/events?after=0`)).events.length;
   took.sort((a, b) => a - b);
-  return { p99: took[Math.floor(took.length * 0.99)] ?? Number.NaN, lost: sent - kept };
+  return { p99: took[Math.floor(took.length * 0.99)] ?? Number.NaN, lost: sent - kept, others };
 }
 
 /** Gives the club's file out, one after the other, until it is told to stop; how often it came to its end. */
@@ -92,9 +97,10 @@ export async function reach(
 ): Promise<Line[]> {
   const people = (await ask<Athlete[]>('/athletes')).slice(0, 6).map(({ id }) => id);
   const lines: Line[] = [];
-  const note = (name: string, { p99, lost }: Tapped, limit: number): void => {
+  const note = (name: string, { p99, lost, others }: Tapped, limit: number): void => {
     lines.push({ name: `${name}: 99 of 100 taps within`, value: p99, unit: 'ms', baseline: null, limit });
     lines.push({ name: `${name}: taps lost`, value: lost, unit: '', baseline: null, limit: 0 });
+    lines.push({ name: `${name}: processors taken by other machines`, value: others, unit: '%', baseline: null, limit: null });
   };
   const second = await startServer(house.postgres.data, { DATABASE_URL: house.databaseUrl, HOPSK_PORT: '0', HOPSK_LOG: 'warn' });
   try {

@@ -3,6 +3,7 @@ import type { CDPSession, Page } from 'playwright-core';
 import type { Ask } from './ask.js';
 import { withBrowser } from './browser.js';
 import { median, type Line } from './measure.js';
+import { othersFromNow } from './others.js';
 import { headOf, logOf } from './taps.js';
 
 /** How many taps there are when the page joins, and when in the forty minutes that is. */
@@ -174,7 +175,9 @@ export async function slowed(url: string, ask: Ask): Promise<Line[]> {
     await devtools.send('Performance.enable');
     const full = await measured(page, devtools);
     await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
+    const taken = othersFromNow();
     const slow = await measured(page, devtools);
+    const others = taken();
     const line = (name: string, value: number, baseline: number, limit: number): Line => ({
       ...{ name: `${name}, processor slowed ${SLOWED} times`, unit: 'ms', limit },
       ...{ value, baseline },
@@ -185,6 +188,7 @@ export async function slowed(url: string, ask: Ask): Promise<Line[]> {
       line('from a tap until it is kept', slow.kept, full.kept, 50),
       line('from a tap until it is shown', slow.shown, full.shown, 100),
       line('the latest of the words said meanwhile, after its moment', slow.late, full.late, 250),
+      { name: 'processors taken by other machines meanwhile', value: others, unit: '%', baseline: null, limit: null },
     ];
   });
 }

@@ -11,6 +11,7 @@ import { whatIf } from '@hopsk/core/search/what-if';
 import { reportOf } from '@hopsk/core/view/report';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
+import { decided, nextOf, rates } from './log.js';
 import { BadInput, errorsOf, performerOf, placingOf, type Options } from './options.js';
 import { calls, dose, expand, grid, type Answer } from './sessions.js';
 import { columns, findingLines, tableOf } from './table.js';
@@ -154,6 +155,9 @@ export const COMMANDS: Readonly<Record<string, (sources: readonly Source[], opti
   grid: ([source], options) => answered(grid(readable(there(source), options), options), options),
   dose: ([source], options) => answered(dose(there(source), options), options),
   calls: ([source], options) => answered(calls(source ?? null, options), options),
+  rates: ([source], options) => answered(rates(there(source)), options),
+  decide: ([source], options) => answered(decided(there(source), options.since), options),
+  next: ([source], options) => answered(nextOf(there(source), options.focus), options),
 };
 
 /** The pattern that is meant, if its line can be read. */

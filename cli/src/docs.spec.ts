@@ -29,6 +29,9 @@ describe('docs/cli.md', () => {
   beforeAll(() => {
     folder = mkdtempSync(join(tmpdir(), 'hopsk-docs-'));
     writeFileSync(join(folder, 'drills.txt'), DRILLS);
+    // The table that the page shows.
+    const table = [...page('cli').matchAll(/^ {4}(\S+)$/gm)].map(([, row = '']) => row);
+    writeFileSync(join(folder, 'log.csv'), table.join('\n'));
     before = process.cwd();
     process.chdir(folder);
   });

@@ -26,6 +26,9 @@ export const HELP = `hopsk COMMAND [FILE] [options]      a file of patterns, or 
   dose             totals, problems and timeline of a session file: --minutes N --athletes N [--csv]
   calls            fair calls: FILE of patterns or --alternatives "left, right" --weights 2,1 --number N --longest-run N
                    --interval 3-4 --reaction S --area …
+  rates            a log as a table: how often, how sure, what recurs, where it shows
+  decide           a log as a table: what the rule of thumb and a running test say of each fault: --since DAY
+  next             a log as a table: what to fix first and its remedy: --focus "split-late, tall"
 
   --pattern NAME        which pattern of the file (the first without it)
   --height M --hip M --shoulder M --leg M --foot M --under-16
@@ -104,6 +107,12 @@ const Options = z.object({
   athletes: whole(1, 40).default(1),
   csv: z.boolean().default(false),
   alternatives: z.string().optional(),
+  since: z.iso.date('is no day such as 2026-11-28').default('0001-01-01'),
+  focus: z
+    .string()
+    .regex(/^[a-z0-9-]+(\s*,\s*[a-z0-9-]+)*$/, 'is a list of faults such as split-late, tall')
+    .transform((text) => text.split(',').map((one) => one.trim()))
+    .default([]),
   weights: z
     .string()
     .regex(/^\d+(\.\d+)?(,\d+(\.\d+)?)*$/, 'is a list such as 2,1,1')

@@ -1,22 +1,46 @@
 import type { BookEntry } from '@hopsk/core/evidence/book';
+import type { FirstToFix } from '@hopsk/core/evidence/first-to-fix';
+import { SPLITS, type Splits as CoreSplits } from '@hopsk/core/evidence/splits';
+import type { Together as CoreTogether } from '@hopsk/core/evidence/together';
 import * as z from 'zod/mini';
 import { Id, type Wire } from './common.js';
 
 const share = z.nullable(z.number());
 const Interval = z.object({ low: z.number(), high: z.number() });
+const Clustered = z.extend(Interval, { of: z.enum(['session', 'sessions']), deff: z.number(), rho: z.number() });
+const Limits = z.nullable(Interval);
+const Difference = z.object({ earlier: z.number(), later: z.number(), value: z.number(), low: z.number(), high: z.number() });
+const Why = z.discriminatedUnion('code', [
+  z.object({ code: z.literal('unseen'), evenings: z.int(), n: z.int() }),
+  z.object({ code: z.literal('first'), evenings: z.int(), more: z.int() }),
+  z.object({ code: z.enum(['seen', 'rarer']), seen: z.int(), of: z.int(), asked: z.int() }),
+  z.extend(Difference, { code: z.literal('lower') }),
+  z.object({ code: z.literal('gone'), evenings: z.int(), n: z.int(), high: z.number(), below: z.number() }),
+]);
+const found = { state: z.enum(['clear', 'new', 'recurring', 'fading', 'cleared', 'returned']), why: Why };
 const counts = { attempts: z.int(), faulty: z.int(), noted: z.int(), left: z.int(), right: z.int() };
 
 const Entry = z.object({
   fault: z.string(),
   ...counts,
   rate: share,
-  interval: z.nullable(z.extend(Interval, { of: z.enum(['session', 'sessions']), deff: z.number(), rho: z.number() })),
+  interval: z.nullable(Clustered),
   seenSessions: z.int(),
   couldShow: z.int(),
   lastSeen: z.nullable(z.string()),
+  recurrence: z.object({ ...found, reviews: z.array(z.object({ after: z.int(), ...found })), next: z.int() }),
+  lately: z.nullable(Difference),
+  sinceBreak: z._default(z.nullable(z.extend(Difference, { from: z.string(), to: z.string(), days: z.int() })), null),
   decision: z.enum(['next', 'stay', 'back', 'not enough']),
-  sessions: z.array(z.object({ day: z.string(), fault: z.string(), ...counts, rate: share, interval: z.nullable(Interval) })),
+  sessions: z.array(
+    z.object({ day: z.string(), fault: z.string(), ...counts, rate: share, interval: z.nullable(Interval), limits: Limits }),
+  ),
 }) satisfies z.ZodMiniType<BookEntry>;
+
+const First = z.object({
+  ...{ fault: z.string(), rate: z.number(), safety: z.boolean(), focus: z.boolean(), evenings: z.int() },
+  drags: z.array(z.object({ fault: z.string(), share: z.number() })),
+}) satisfies z.ZodMiniType<FirstToFix>;
 
 /** The fault book of one athlete, with how much was looked at and praised. */
 export const Book = z.object({
@@ -26,7 +50,46 @@ export const Book = z.object({
   sessions: z.int(),
   praise: z.int(),
   entries: z.array(Entry),
+  /** Runs, the oldest ones, whose parts are not counted yet: what comes together in them is not known. */
+  uncounted: z._default(z.int(), 0),
+  /** What to fix first, two or three, and why. */
+  first: z._default(z.array(First), []),
   /** Of attempts that several devices watched alike for a fault: how many, and in how many they did not say the same. */
   agreement: z._default(z.array(z.object({ fault: z.string(), shared: z.int(), disagree: z.int() })), []),
 });
 export type Book = Wire<typeof Book>;
+
+const Compared = z.nullable(z.extend(Difference, { of: z.readonly(z.tuple([z.int(), z.int()])), shared: z.int(), leftOut: z.int() }));
+const Splits = z.object({
+  third: Compared,
+  round: Compared,
+  left: Compared,
+  right: Compared,
+  sides: z.nullable(z.extend(Clustered, { left: z.int(), right: z.int(), share: z.number() })),
+  by: z.array(
+    z.object({
+      by: z.enum(SPLITS),
+      rows: z.array(
+        z.object({ value: z.string(), attempts: z.int(), faulty: z.int(), rate: z.number(), interval: Clustered, against: Compared }),
+      ),
+      notGiven: z.int(),
+      others: z.int(),
+    }),
+  ),
+}) satisfies z.ZodMiniType<CoreSplits>;
+const Together = z.object({
+  ...{ fault: z.string(), other: z.string(), runs: z.int(), chance: z.number(), found: z.boolean() },
+  ...{ both: z.int(), one: z.int(), second: z.int(), neither: z.int() },
+}) satisfies z.ZodMiniType<CoreTogether>;
+
+/** Where one fault of an athlete shows, and what it comes together with. */
+export const FaultDetail = z.object({
+  athleteId: Id,
+  fault: z.string(),
+  /** Runs, the oldest ones, whose parts are not counted yet: asked for again, some of them are. */
+  uncounted: z.int(),
+  splits: Splits,
+  /** Pairs with this fault that occurred often enough to be asked. */
+  together: z.array(Together),
+});
+export type FaultDetail = Wire<typeof FaultDetail>;

@@ -61,7 +61,7 @@ export const Erasure = z.object({
   /** A run with them that is under way; then nobody is erased. */
   underWay: z.nullable(z.string()),
   /** Where else their name stands: nothing of that is changed. */
-  mentions: z.array(z.object({ kind: z.enum(['run', 'session', 'note']), day: z.nullable(z.string()), text: z.string() })),
+  mentions: z.array(z.object({ kind: z.enum(['run', 'session', 'pattern', 'note']), day: z.nullable(z.string()), text: z.string() })),
 });
 export type Erasure = Wire<typeof Erasure>;
 
@@ -73,6 +73,8 @@ export const EraseAsked = z.object({ name: line(80) });
 
 /** The first key of a file with all that a club keeps of one athlete. */
 export const ATHLETE_FILE = 'hopsk-athlete';
+/** How such a file is called: whose it is stands in it alone. */
+export const ATHLETE_FILE_NAME = 'athlete.hopsk.json';
 
 const count = z.int();
 /** All that a club keeps of one athlete, and of nobody else. */

@@ -19,6 +19,8 @@ export interface FaultEntry {
   readonly per: FaultUnit;
   readonly shownBy: string;
   readonly causes: readonly string[];
+  /** Whether it can hurt: it is fixed first (common practice, no source). */
+  readonly safety?: true;
 }
 
 /** From where faults show, by code, where somebody says otherwise than the catalogue. */

@@ -345,6 +345,7 @@ export const FAULTS: readonly FaultEntry[] = [
     per: 'arrival',
     shownBy: 'jumps, reaching step',
     causes: [],
+    safety: true,
   },
   {
     code: 'knee-line',
@@ -353,6 +354,7 @@ export const FAULTS: readonly FaultEntry[] = [
     per: 'arrival',
     shownBy: 'lunge',
     causes: [],
+    safety: true,
   },
   {
     code: 'rear-leg',

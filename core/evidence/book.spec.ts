@@ -3,7 +3,8 @@ import { mean } from 'simple-statistics';
 import { EVIDENCE } from '../plan/session/evidence-rule.js';
 import { holds } from '../testing/holds.js';
 import { faultBook, type SessionTally } from './book.js';
-import { designEffect, estimateRho, wilson } from './proportion.js';
+import { designEffect, intervalOf, likenessOf } from './likeness.js';
+import { wilson } from './proportion.js';
 
 const row = (day: number, faulty: number, attempts: number, more: Partial<SessionTally> = {}): SessionTally => ({
   day: `2026-09-${String(day).padStart(2, '0')}`,
@@ -44,10 +45,9 @@ describe('one fault across sessions', () => {
       { hits: 4, n: 20 },
     ];
     const wide = only(...clusters.map(({ hits, n }, i) => row(i + 1, hits, n))).interval;
-    const deff = designEffect(clusters, estimateRho(clusters));
-    expect(wide?.deff).toBeCloseTo(deff, 12);
-    const expected = wilson(15 / deff, 60 / deff);
-    expect([wide?.low, wide?.high]).toEqual([expected.low, expected.high]);
+    const likeness = likenessOf(clusters);
+    expect(wide?.deff).toBeCloseTo(designEffect(clusters, likeness.rho), 12);
+    expect(wide).toEqual(jasmine.objectContaining(intervalOf(clusters, likeness)));
     expect((wide?.high ?? 0) - (wide?.low ?? 0)).toBeGreaterThan(wilson(15, 60).high - wilson(15, 60).low);
   });
 
@@ -60,6 +60,22 @@ describe('one fault across sessions', () => {
         expect(entry.interval?.high ?? 0).toBeGreaterThanOrEqual((entry.rate ?? 0) - 1e-12);
       }),
     );
+  });
+
+  it('its last evenings are held against those before, once there are as many; each evening has the limits of going on as before', () => {
+    const season = [9, 8, 10, 9, 2, 1, 2].map((faulty, i) => row(i + 1, faulty, 20));
+    expect(only(...season).lately).toBeNull();
+    const entry = only(...season, row(8, 1, 20));
+    expect([entry.lately?.earlier, entry.lately?.later]).toEqual([36 / 80, 6 / 80]);
+    expect(entry.lately?.high ?? 0).toBeLessThan(0);
+    expect(entry.sessions.map(({ limits }) => limits !== null)).toEqual([false, false, false, false, true, true, true, true]);
+    const { low, high } = entry.sessions[4]?.limits ?? { low: 1, high: 0 };
+    expect([low < 0.45, low > 0, high > 0.45, high < 1]).toEqual([true, true, true, true]);
+    // What comes later changes nothing of it.
+    expect(only(...season.slice(0, 5)).sessions.map(({ limits }) => limits)).toEqual(
+      entry.sessions.slice(0, 5).map(({ limits }) => limits),
+    );
+    expect(only(row(1, 3, 20), row(2, 0, 0, { noted: 1 })).sessions.map(({ limits }) => limits)).toEqual([null, null]);
   });
 
   it('decides by the last sessions with enough attempts, whatever happened between', () => {
@@ -77,7 +93,7 @@ describe('one fault across sessions', () => {
 });
 
 describe('the order of the book', () => {
-  it('what recurs before what was seen once, noted, or looked for in vain; within, by the lower end of the interval', () => {
+  it('what came back and recurs before what is new, fades, was noted, is gone or was looked for in vain; within, by the lower end', () => {
     const of = (fault: string, ...rows: SessionTally[]): SessionTally[] => rows.map((one) => ({ ...one, fault }));
     const book = faultBook([
       ...of('clear', row(1, 0, 30)),
@@ -87,14 +103,22 @@ describe('the order of the book', () => {
       ...of('often, little seen', row(1, 2, 3), row(2, 2, 3)),
       ...of('often', row(1, 15, 30), row(2, 15, 30)),
       ...of('sometimes', row(1, 3, 30), row(2, 3, 30)),
+      ...of('recurs', ...[1, 2, 3, 4].map((day) => row(day, 2, 30))),
+      ...of('gone', ...[9, 8, 9, 8, 0, 0, 0, 0].map((faulty, i) => row(i + 1, faulty, 60))),
+      ...of('fades', ...[9, 8, 9, 8, 2, 1, 2, 1].map((faulty, i) => row(i + 1, faulty, 20))),
+      ...of('came back', ...[9, 8, 9, 8, 0, 0, 0, 0, 9, 8, 9, 8].map((faulty, i) => row(i + 1, faulty, 60))),
     ]);
     expect(book.map((entry) => entry.fault)).toEqual([
+      'came back',
+      'recurs',
       'often',
       'often, little seen',
       'sometimes',
       'once but often',
+      'fades',
       'noted twice',
       'noted once',
+      'gone',
       'clear',
     ]);
   });

@@ -1,6 +1,12 @@
 import { grouped } from '../grouped.js';
+import { lastBreak, sinceBreak, type Break } from './breaks.js';
 import { decide, type Decision } from './decide.js';
-import { clusteredWilson, wilson, type ClusteredInterval, type Interval } from './proportion.js';
+import { differenceOf, type Difference } from './difference.js';
+import { clusteredWilson, type Cluster, type ClusteredInterval, type Likeness } from './likeness.js';
+import { limitsOf, type Limits } from './limits.js';
+import { wilson, type Interval } from './proportion.js';
+import { likenessBetweenReviews, RECURRENCE, recurrenceOf, type Recurrence } from './recurrence.js';
+import { BOOK_ORDER, stateIn } from './states.js';
 
 /** What a run, or some of one evening, says of one fault of an athlete. `day` is YYYY-MM-DD, of the evening. */
 export interface SessionTally {
@@ -19,6 +25,8 @@ export interface SessionTally {
 export interface BookSession extends Omit<SessionTally, 'evening'> {
   readonly rate: number | null;
   readonly interval: Interval | null;
+  /** Between which shares it would lie if it went on as in the sessions before it; null while there are not as many as a review has. */
+  readonly limits: Limits | null;
 }
 
 /** A fault of an athlete across sessions. Rates are shares of watched attempts, 0…1; null means not seen, never 0. */
@@ -35,47 +43,72 @@ export interface BookEntry {
   readonly seenSessions: number;
   readonly couldShow: number;
   readonly lastSeen: string | null;
+  readonly recurrence: Recurrence;
+  /** The last evenings that could show it, as many as a review has, against those before; null while there are not as many before. */
+  readonly lately: Difference | null;
+  /** What the latest break did to it; null where there was none, or nothing was watched before it or since. */
+  readonly sinceBreak: (Break & Difference) | null;
   readonly decision: Decision;
   readonly sessions: readonly BookSession[];
 }
 
-/** A fault recurs when it was seen in at least this many sessions. */
-export const RECURS_FROM = 2;
-
 /**
- * The fault book of one athlete, what recurs first: faults seen in several sessions, by the lower end of their interval,
- * then those seen once, those only noted, and those watched but never seen.
+ * The fault book of one athlete: what came back and what recurs first, then what is new, what fades, what was only noted, what is gone
+ * and what was looked for in vain; within, what was seen in several sessions first, then by the lower end of the interval.
  */
 export function faultBook(tallies: readonly SessionTally[]): BookEntry[] {
   const byFault = grouped(tallies, (tally) => tally.fault);
-  return [...byFault].map(([fault, rows]) => entry(fault, rows)).sort(byRecurrence);
+  const away = lastBreak(tallies.map(({ day }) => day));
+  return [...byFault].map(([fault, rows]) => entry(fault, rows, away)).sort(byRecurrence);
 }
 
-function entry(fault: string, rows: readonly SessionTally[]): BookEntry {
+function entry(fault: string, rows: readonly SessionTally[], away: Break | null): BookEntry {
   const inOrder = [...rows].sort((a, b) => (a.day === b.day ? (a.evening ?? 0) - (b.evening ?? 0) : a.day < b.day ? -1 : 1));
   const evenings = [...grouped(inOrder, ({ day, evening }) => `${day} ${evening ?? ''}`).values()];
-  const sessions = evenings.map((parts): BookSession => {
-    const merged = { day: parts[0]?.day ?? '', fault, ...sums(parts) };
-    const watched = merged.attempts > 0;
+  const merged = evenings.map((parts) => ({ day: parts[0]?.day ?? '', fault, ...sums(parts) }));
+  const all = sums(merged);
+  const clusters = merged.map(({ day, faulty, attempts }) => ({ day, hits: faulty, n: attempts }));
+  const told = clusters.filter(({ n }) => n > 0);
+  const likeness = likenessBetweenReviews(told);
+  const usual = usualRanges(told, likeness);
+  let after = 0;
+  const sessions = merged.map((session): BookSession => {
+    const { attempts, faulty } = session;
+    const watched = attempts > 0;
     return {
-      ...merged,
-      rate: watched ? merged.faulty / merged.attempts : null,
-      interval: watched ? wilson(merged.faulty, merged.attempts) : null,
+      ...session,
+      rate: watched ? faulty / attempts : null,
+      interval: watched ? wilson(faulty, attempts) : null,
+      limits: watched ? (usual[after++] ?? null) : null,
     };
   });
-  const all = sums(sessions);
-  const clusters = sessions.map((session) => ({ hits: session.faulty, n: session.attempts }));
+  const last = RECURRENCE.every;
+  const changed = away && sinceBreak(told, away);
   return {
     fault,
     ...all,
     rate: all.attempts > 0 ? all.faulty / all.attempts : null,
     interval: clusteredWilson(clusters),
     seenSessions: sessions.filter((session) => session.faulty > 0).length,
-    couldShow: sessions.filter((session) => session.attempts > 0).length,
+    couldShow: told.length,
     lastSeen: sessions.findLast((session) => session.faulty + session.noted > 0)?.day ?? null,
+    recurrence: recurrenceOf(clusters),
+    lately: told.length >= 2 * last ? differenceOf(told.slice(0, -last), told.slice(-last), likeness.at(-1)) : null,
+    sinceBreak: changed && away && { ...away, ...changed },
     decision: decide(clusters),
     sessions,
   };
+}
+
+/** Where each evening would lie if it went on as before; null while too few are before it. */
+function usualRanges(told: readonly Cluster[], likeness: readonly Likeness[]): (Limits | null)[] {
+  let [hits, n] = [0, 0];
+  return told.map((one, i) => {
+    const range = i < RECURRENCE.every ? null : limitsOf(one.n, hits / n, likeness[i]?.rho);
+    hits += one.hits;
+    n += one.n;
+    return range;
+  });
 }
 
 type Counts = Omit<SessionTally, 'day' | 'fault' | 'evening'>;
@@ -87,6 +120,6 @@ function sums(rows: readonly Counts[]): Counts {
 }
 
 function byRecurrence(a: BookEntry, b: BookEntry): number {
-  const group = (e: BookEntry): number => (e.seenSessions >= RECURS_FROM ? 0 : e.faulty > 0 ? 1 : e.noted > 0 ? 2 : 3);
-  return group(a) - group(b) || (b.interval?.low ?? 0) - (a.interval?.low ?? 0) || b.noted - a.noted || (a.fault < b.fault ? -1 : 1);
+  const place = (e: BookEntry): number => BOOK_ORDER.indexOf(stateIn(e)) + (e.seenSessions > 1 ? 0 : 0.5);
+  return place(a) - place(b) || (b.interval?.low ?? 0) - (a.interval?.low ?? 0) || b.noted - a.noted || (a.fault < b.fault ? -1 : 1);
 }

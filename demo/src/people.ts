@@ -1,16 +1,22 @@
 import type { AthleteDraft } from '@hopsk/contract/people';
 
-/** How an athlete's fault runs over the season: rate in the first and the last week, and on which side it shows. */
+/** How an athlete's fault runs over the season: its rate at equal distances from the first to the last week, and on which side it shows. */
 export interface Habit {
   readonly fault: string;
-  readonly from: number;
-  readonly to: number;
-  readonly leftShare?: number;
+  readonly rates: readonly number[];
+  /** Which part of it is on the left: at the beginning of a round, and at its end. */
+  readonly leftShare?: readonly [number, number];
+  /** How much more it shows at the end of a round than at its beginning, in logits; a little where nothing is said. */
+  readonly tired?: number;
+  /** Another habit of theirs, named before it, with which it shows, and how often then; its rates are those without. */
+  readonly follows?: { readonly fault: string; readonly rate: number };
 }
 
 export interface Invented {
   readonly draft: AthleteDraft;
   readonly habits: readonly Habit[];
+  /** Weeks before the last, from the earlier to the later, in which they were away. */
+  readonly away?: readonly [number, number];
 }
 
 const base: AthleteDraft = {
@@ -39,7 +45,7 @@ const who = (draft: Partial<AthleteDraft>, ...habits: Habit[]): Invented => ({
   habits,
 });
 const habit = (fault: string, from: number, to: number, leftShare?: number): Habit =>
-  leftShare === undefined ? { fault, from, to } : { fault, from, to, leftShare };
+  leftShare === undefined ? { fault, rates: [from, to] } : { fault, rates: [from, to], leftShare: [leftShare, leftShare] };
 
 const karate = { sport: 'karate', school: 'mixed-45', lead: 'left', otherLead: 'drill' } as const;
 const bladed = { sport: 'karate', school: 'bladed-guard', lead: 'right', otherLead: 'none' } as const;
@@ -49,7 +55,7 @@ const table = { sport: 'table tennis' } as const;
 export const PEOPLE: readonly Invented[] = [
   who(
     { name: 'Ines', height: 1.68, shoulder: 0.4 },
-    habit('split-late', 0.48, 0.14),
+    { fault: 'split-late', rates: [0.52, 0.5, 0.5, 0.12, 0.1, 0.1, 0.1] },
     habit('no-recovery', 0.1, 0.3, 0.25),
     habit('wrong-leg', 0.3, 0.12, 0.8),
   ),
@@ -66,7 +72,8 @@ export const PEOPLE: readonly Invented[] = [
   ),
   who(
     { name: 'Teyo', hand: 'left', height: 1.76 },
-    habit('split-late', 0.3, 0.26, 0.5),
+    // Fresh it is the right side now and then; tired it is the left.
+    { fault: 'split-late', rates: [0.3, 0.26], leftShare: [0.05, 0.95], tired: 3 },
     habit('recovery-place', 0.35, 0.2),
     habit('stance-narrow', 0.03, 0.02),
   ),
@@ -94,12 +101,16 @@ export const PEOPLE: readonly Invented[] = [
     habit('rises', 0.18, 0.12),
     habit('tempo-flat', 0.3, 0.3),
   ),
-  who(
-    { ...bladed, name: 'Kjell', height: 1.91 },
-    habit('long-step', 0.3, 0.12),
-    habit('tell', 0.24, 0.22),
-    habit('foot-exposed', 0.12, 0.05),
-  ),
+  {
+    ...who(
+      { ...bladed, name: 'Kjell', height: 1.91 },
+      // Nearly gone before he was away, and there again after it.
+      { fault: 'long-step', rates: [0.2, 0.06, 0.04, 0.04, 0.04, 0.6, 0.6] },
+      habit('tell', 0.24, 0.22),
+      habit('foot-exposed', 0.12, 0.05),
+    ),
+    away: [6, 3],
+  },
   who(
     {
       ...karate,
@@ -113,7 +124,13 @@ export const PEOPLE: readonly Invented[] = [
     habit('crossed', 0.36, 0.16),
     habit('guard-drops', 0.3, 0.34),
   ),
-  who({ ...table, name: 'Samira', height: 1.65, level: 'advanced' }, habit('follow-uneven', 0.26, 0.1), habit('heels-down', 0.2, 0.14)),
+  who(
+    { ...table, name: 'Samira', height: 1.65, level: 'advanced' },
+    habit('heels-down', 0.3, 0.24),
+    // What looks like a slow start are her heels.
+    { fault: 'slow-first', rates: [0.05], follows: { fault: 'heels-down', rate: 0.7 } },
+    habit('follow-uneven', 0.26, 0.1),
+  ),
   who(
     { ...table, name: 'Wen', hand: 'left', height: 1.55, ageGroup: '13–15', agreed: '2026-01-12' },
     habit('wrong-first', 0.4, 0.12, 0.7),

@@ -6,6 +6,7 @@ import type { PatternSave } from '@hopsk/contract/pattern';
 import type { AthleteSave } from '@hopsk/contract/people';
 import { bodyOf } from '@hopsk/core/body/body';
 import { schoolOf, type School } from '@hopsk/core/body/school';
+import type { FaultUnit } from '@hopsk/core/catalogue/fault';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { parse } from '@hopsk/core/language/parse';
 import { TAP_DELAY } from '@hopsk/core/log/count';
@@ -36,9 +37,10 @@ const shift = (p: number, by: number): number => 1 / (1 + Math.exp(-(Math.log(p 
 /** The demo club with three months of runs up to `lastDay` (YYYY-MM-DD), from a seed: the same seed and day give the same file. */
 export function season(lastDay: string, seed = 4180): ClubFile {
   const chance = new Chance(seed);
-  const people = PEOPLE.map(({ draft, habits }) => ({
+  const people = PEOPLE.map(({ draft, habits, away }) => ({
     athlete: { ...draft, id: chance.uuid(), version: 0 } satisfies AthleteSave,
     habits,
+    away: away ?? [0, 1],
   }));
   const patterns = PATTERNS.map((draft): PatternSave => ({ ...draft, id: chance.uuid(), version: 0 }));
   const runs: ClubFile['runs'][number][] = [];
@@ -52,7 +54,8 @@ export function season(lastDay: string, seed = 4180): ClubFile {
   for (let week = WEEKS - 1; week >= 0; week--) {
     for (const [sport, daysBefore, hour] of evenings) {
       const day = new Date(end - (week * 7 + daysBefore) * DAY);
-      const group = people.filter(({ athlete }) => athlete.sport === sport && chance.next() > 0.14);
+      const there = people.filter(({ athlete }) => athlete.sport === sport && chance.next() > 0.14);
+      const group = there.filter(({ away: [from, to] }) => week > from || week < to);
       if (group.length === 0) continue;
       const choice = patterns.filter((pattern) => pattern.sport === sport);
       const mood = chance.normal(0.35);
@@ -101,6 +104,12 @@ function runOf(
     const answers = events.find((one) => one.kind === 'go')?.id ?? null;
     events.push(('source' in event ? { ...event, shown: null } : isControl(event as RunEvent) ? { ...event, answers } : event) as RunEvent);
   };
+  const attempts = new Map<FaultUnit, readonly Attempt[]>();
+  const attemptsPer = (unit: FaultUnit): readonly Attempt[] => {
+    const known = attempts.get(unit) ?? attemptsOf(plan, unit);
+    attempts.set(unit, known);
+    return known;
+  };
   const rounds = stretchesOfPlan(plan).filter(({ kind }) => kind === 'work');
   const watched = rounds.map((_, i) => group[i % group.length] as Person);
   push({ kind: 'go', t: -5 });
@@ -115,10 +124,14 @@ function runOf(
       { kind: 'view', t: before, view },
       { kind: 'watch', t: before, athlete: person.athlete.id },
     );
+    const shown = new Map<string, ReadonlySet<number>>();
     for (const habit of person.habits) {
       const unit = faults.get(habit.fault)?.per ?? 'repetition';
-      const inRound = attemptsOf(plan, unit).filter((attempt) => attempt.start >= round.start && attempt.start < round.end);
-      log.push(...taps(chance, habit, inRound, person.athlete.id, progress, mood, faults.get(habit.fault)?.views.includes(view) === true));
+      const inRound = attemptsPer(unit).filter((attempt) => attempt.start >= round.start && attempt.start < round.end);
+      const visible = faults.get(habit.fault)?.views.includes(view) === true;
+      const ats = shownIn(chance, habit, inRound, { progress, mood, visible, follows: shown.get(habit.follows?.fault ?? '') });
+      shown.set(habit.fault, new Set(ats));
+      log.push(...ats.map((i) => tapOf(chance, habit, inRound[i] as Attempt, i / Math.max(1, inRound.length - 1), person.athlete.id)));
     }
     // Now and then something is seen that nobody was looking for.
     if (chance.next() < 0.1)
@@ -159,24 +172,36 @@ function runOf(
   return { run, events };
 }
 
-/** Taps of one fault in one round. Seen from the wrong place few are noticed; late in a round it shows more. */
-function taps(
-  chance: Chance,
-  habit: Habit,
-  attempts: readonly Attempt[],
-  athlete: string,
-  progress: number,
-  mood: number,
-  visible: boolean,
-): Loose[] {
-  const level = habit.from + (habit.to - habit.from) * progress;
-  return attempts.flatMap((attempt, i): Loose[] => {
-    const tired = attempts.length > 1 ? (i / (attempts.length - 1) - 0.5) * 0.6 : 0;
-    const p = shift(level, mood + tired) * (visible ? 1 : 0.08);
-    if (chance.next() >= p) return [];
-    const t = attempt.start + Math.min(attempt.end - attempt.start, chance.between(0.2, 1.4)) + 0.95;
-    const share = habit.leftShare;
-    const side = share === undefined ? null : chance.next() < share ? 'left' : 'right';
-    return [{ kind: 'fault', t, fault: habit.fault, side, athlete, source: 'floor', clip: null }];
+/** Between two rates on the way from the first to the last, straight. */
+function rateAt(rates: readonly number[], progress: number): number {
+  const at = progress * (rates.length - 1);
+  const [before, after] = [rates[Math.floor(at)], rates[Math.ceil(at)]] as [number, number];
+  return before + (after - before) * (at - Math.floor(at));
+}
+
+interface Shows {
+  readonly progress: number;
+  readonly mood: number;
+  readonly visible: boolean;
+  /** In which attempts the one that it follows showed. */
+  readonly follows: ReadonlySet<number> | undefined;
+}
+
+/** In which attempts of a round a fault showed. Seen from the wrong place few are noticed; late in a round it shows more. */
+function shownIn(chance: Chance, habit: Habit, attempts: readonly Attempt[], { progress, mood, visible, follows }: Shows): number[] {
+  const level = rateAt(habit.rates, progress);
+  return attempts.flatMap((_, i): number[] => {
+    const tired = attempts.length > 1 ? (i / (attempts.length - 1) - 0.5) * (habit.tired ?? 0.6) : 0;
+    const rate = follows?.has(i) ? (habit.follows?.rate ?? level) : level;
+    const p = shift(rate, mood + tired) * (visible ? 1 : 0.08);
+    return chance.next() >= p ? [] : [i];
   });
+}
+
+/** The tap of an attempt that showed it; `late` from 0 at the beginning of the round to 1 at its end. */
+function tapOf(chance: Chance, { fault, leftShare }: Habit, attempt: Attempt, late: number, athlete: string): Loose {
+  const t = attempt.start + Math.min(attempt.end - attempt.start, chance.between(0.2, 1.4)) + 0.95;
+  const share = leftShare && leftShare[0] + (leftShare[1] - leftShare[0]) * late;
+  const side = share === undefined ? null : chance.next() < share ? 'left' : 'right';
+  return { kind: 'fault', t, fault, side, athlete, source: 'floor', clip: null };
 }

@@ -142,8 +142,13 @@ export const SHOTS = [
     name: 'faults',
     go: async (page) => {
       await page.goto('/people');
-      await page.getByRole('row', { name: /Ines/ }).getByRole('link', { name: 'faults' }).click();
+      await page
+        .getByRole('row', { name: /Samira/ })
+        .getByRole('link', { name: 'faults' })
+        .click();
       await page.locator('hop-rate-chart svg').waitFor();
+      await page.getByText('comes together with').waitFor();
+      await page.getByText('slow first showed it was there').waitFor();
     },
   },
   {

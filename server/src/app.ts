@@ -21,6 +21,7 @@ import { actors, guardWrites, sessions } from './http/sign-in.js';
 import { webFiles } from './http/static.js';
 import { liveRoutes } from './live/routes.js';
 import { patternRoutes } from './patterns/routes.js';
+import { bookRoutes } from './people/book-routes.js';
 import { peopleDataRoutes } from './people/data-routes.js';
 import { peopleRoutes } from './people/routes.js';
 import { sessionRoutes } from './sessions/routes.js';
@@ -79,7 +80,8 @@ export function createApp(
     response.json(await phone());
   });
   api.use(
-    peopleRoutes(backing),
+    peopleRoutes(pool),
+    bookRoutes(backing),
     peopleDataRoutes(pool),
     patternRoutes(pool),
     sessionRoutes(backing),

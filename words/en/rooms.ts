@@ -19,6 +19,7 @@ export const rooms = {
   playbooks: () => import('./playbooks.js').then((room) => room.playbooks),
   presets: () => import('./presets.js').then((room) => room.presets),
   problems: () => import('./problems.js').then((room) => room.problems),
+  recurrence: () => import('./recurrence.js').then((room) => room.recurrence),
   schools: () => import('./schools.js').then((room) => room.schools),
   search: () => import('./search.js').then((room) => room.search),
   shell: () => import('./shell.js').then((room) => room.shell),

@@ -18,6 +18,7 @@ import { plan } from './plan.js';
 import { playbooks } from './playbooks.js';
 import { presets } from './presets.js';
 import { problems } from './problems.js';
+import { recurrence } from './recurrence.js';
 import { schools } from './schools.js';
 import { search } from './search.js';
 import { shell } from './shell.js';
@@ -51,6 +52,7 @@ export const all = {
   ...playbooks,
   ...presets,
   ...problems,
+  ...recurrence,
   ...schools,
   ...search,
   ...sports,

@@ -1,17 +1,16 @@
-import type { RunEvent } from '@hopsk/core/log/event';
 import type { Tally } from '@hopsk/core/log/count';
 import { isSession } from '@hopsk/core/plan/run-plan';
 import type { Changes, Detailed, Step, WholeRun } from './counts.js';
-import { foldOf, type Fold, type Folds } from './folds.js';
+import { eventsIn, foldOf, type Fold, type Folds } from './folds.js';
 
 /** Counts runs where it stands; the work that a thread does. */
 export class Counter {
   constructor(private readonly folds: Folds) {}
 
-  add(step: Step, events: readonly RunEvent[]): Changes | null {
+  add(step: Step, log: string): Changes | number {
     const fold = this.folds.take(step);
-    if (!fold) return null;
-    fold.log.take(events);
+    if (typeof fold === 'number') return fold;
+    fold.log.take(eventsIn(log));
     return this.said(fold, step);
   }
 

@@ -2,7 +2,6 @@ import type { RunHead } from '@hopsk/contract/run';
 import type { OwnViews } from '@hopsk/core/catalogue/fault';
 import type { RunCount, Tally } from '@hopsk/core/log/count';
 import type { RunDetails } from '@hopsk/core/log/details';
-import type { RunEvent } from '@hopsk/core/log/event';
 import type { SessionPlan } from '@hopsk/core/plan/run-plan';
 
 /** What a run is counted by. */
@@ -41,8 +40,11 @@ export interface Detailed extends RunDetails {
 
 /** Counts runs. What it could not count in the time and memory that it has fails with `CountingFailed`. */
 export interface Counts {
-  /** What these events change; null where this run's log is not remembered as it was before them, and must be sent whole. */
-  add(step: Step, events: readonly RunEvent[]): Promise<Changes | null>;
+  /**
+   * What these events change, the JSON of a list of them. Where this run's log is not remembered as it was before them: up to which
+   * arrival it is, so that what came since is to be added with them, or 0 where it must be sent whole.
+   */
+  add(step: Step, log: string): Promise<Changes | number>;
   /** What a whole log comes to. It is remembered with a step that came to it. */
   whole(run: WholeRun, step: Step | null): Promise<Changes>;
   /** A step that was counted is written: what is remembered of it holds. */

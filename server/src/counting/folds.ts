@@ -15,10 +15,13 @@ export interface Fold {
   readonly holds: boolean;
 }
 
+/** Events that stand as the JSON of a list. */
+export const eventsIn = (text: string): RunEvent[] => JSON.parse(text) as RunEvent[];
+
 /** The log of a run from its first event. */
 export function foldOf({ basics: { plan, views, tapDelay, athletes }, log: text }: WholeRun): RunLog {
   const log = new RunLog(plan, faultsByCode(views), tapDelay, athletes);
-  log.take(JSON.parse(text) as RunEvent[]);
+  log.take(eventsIn(text));
   return log;
 }
 
@@ -32,7 +35,7 @@ export function sizeOf({ log, arrival }: Pick<Fold, 'log' | 'arrival'>): number 
 
 /**
  * Logs that were folded lately, so that one more tap costs the same however many there were. One that is taken out is changed, and holds
- * only when it was put back and written; what another server added since is seen by the arrival.
+ * only when it was put back and written.
  */
 export class Folds {
   private readonly kept = new Map<string, Fold>();
@@ -41,10 +44,18 @@ export class Folds {
   /** @param most bytes of all of them together, as `sizeOf` has them. One is always kept. */
   constructor(private readonly most: number) {}
 
-  take({ key, before }: Step): Fold | null {
+  /**
+   * A log as it was before a step. Where another server added since: up to which arrival it is remembered, so that it can be taken out
+   * by a step from there; what that server wrote of it is not known. 0 where nothing of it is remembered that holds.
+   */
+  take({ key, before }: Step): Fold | number {
     const fold = this.kept.get(key);
+    if (fold?.holds && fold.arrival < before) {
+      this.kept.set(key, { ...fold, written: null });
+      return fold.arrival;
+    }
     this.drop(key);
-    return fold?.holds && fold.arrival === before ? fold : null;
+    return fold?.holds && fold.arrival === before ? fold : 0;
   }
 
   put(key: string, fold: Fold): void {

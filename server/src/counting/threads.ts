@@ -1,7 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
 import { Worker } from 'node:worker_threads';
-import type { RunEvent } from '@hopsk/core/log/event';
 import { unfoldsTo } from '@hopsk/core/plan/unfolds';
 import { CountingFailed, type Changes, type Counts, type Detailed, type Step, type WholeRun } from './counts.js';
 import type { Counter } from './counter.js';
@@ -122,8 +121,8 @@ class Lane implements Counts {
     private readonly name = '',
   ) {}
 
-  add(step: Step, events: readonly RunEvent[]): Promise<Changes | null> {
-    return this.thread.ask(['add', this.mine(step), events]) as Promise<Changes | null>;
+  add(step: Step, log: string): Promise<Changes | number> {
+    return this.thread.ask(['add', this.mine(step), log]) as Promise<Changes | number>;
   }
 
   whole(run: WholeRun, step: Step | null): Promise<Changes> {
@@ -167,8 +166,8 @@ export class CountingThreads implements Counts {
     [this.quick, this.slow] = this.threads.map((thread) => new Lane(thread)) as [Lane, Lane];
   }
 
-  add(step: Step, events: readonly RunEvent[]): Promise<Changes | null> {
-    return this.tried(step, () => this.laneOf(step).add(step, events));
+  add(step: Step, log: string): Promise<Changes | number> {
+    return this.tried(step, () => this.laneOf(step).add(step, log));
   }
 
   whole(run: WholeRun, step: Step | null): Promise<Changes> {

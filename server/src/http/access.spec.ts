@@ -31,9 +31,20 @@ describe('what is open to whom', () => {
   it('is found by the nearest row, and by none where there is none', () => {
     expect(openTo('GET', '/runs/open')).toBe(ACCESS['GET /runs/open'] ?? null);
     expect(openTo('GET', '/runs/1/events')).toBe(ACCESS['GET /runs/:id/events'] ?? null);
-    for (const path of ['/runs/', '/runs//events', '/athletes/1/book/more', '', '/'])
+    for (const path of ['/runs/', '/runs//events', '/athletes/1/book/tall/more', '', '/'])
       expect(openTo('GET', path)).withContext(path).toBeNull();
     expect(openTo('TRACE', '/me')).toBeNull();
+  });
+
+  it('is no page of its own: by an address that somebody types comes the page, or a file to be saved', async () => {
+    const owner = await Coach.of(house, 'By address');
+    const open = (path: string): request.Test => owner.get(path).set('Sec-Fetch-Mode', 'navigate');
+    for (const path of ['/athletes', '/runs', '/looks', '/nowhere'])
+      expect((await open(path)).headers)
+        .withContext(path)
+        .toEqual(jasmine.objectContaining({ location: '/' }));
+    const others = [open('/health'), open(`/export/${randomUUID()}`), owner.get('/athletes').set('Sec-Fetch-Mode', 'cors')];
+    expect((await Promise.all(others)).map(({ status }) => status)).toEqual([200, 404, 200]);
   });
 
   it('the holder of a run’s code stands in it, and nothing is open to them yet', () => {

@@ -53,6 +53,7 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   'GET /athletes': MEMBERS,
   'GET /athletes/latest': MEMBERS,
   'GET /athletes/:id/book': ['owner', 'coach', 'reader'],
+  'GET /athletes/:id/book/:fault': ['owner', 'coach', 'reader'],
   'PUT /athletes/:id': COACHES,
   'POST /athletes/:id/archive': COACHES,
   'POST /athletes/:id/restore': COACHES,
@@ -137,10 +138,18 @@ function rowOf(method: string, path: string): Row | undefined {
   return found[0];
 }
 
-/** Lets pass only whom a way is open to. Who is asked first, and nothing that was sent is read before. */
-export const guard: RequestHandler = (request, _response, next) => {
-  const open = openTo(request.method === 'HEAD' ? 'GET' : request.method, request.path.replace(/(?<=.)\/$/, ''));
+/** Ways that a browser opens by itself: files that it saves. */
+const SAVED: ReadonlySet<string> = new Set(['/export/:id']);
+
+/**
+ * Lets pass only whom a way is open to. Who is asked first, and nothing that was sent is read before. What a club has is asked for by
+ * pages alone: an address typed on a shared device, whose page is locked, opens the page and not what stands behind its lock.
+ */
+export const guard: RequestHandler = (request, response, next) => {
+  const row = rowOf(request.method === 'HEAD' ? 'GET' : request.method, request.path.replace(/(?<=.)\/$/, ''));
+  const open = row?.open ?? null;
   if (open === 'anybody') return next();
+  if (request.get('sec-fetch-mode') === 'navigate' && !SAVED.has(row?.path ?? '')) return response.redirect(303, '/');
   // Whoever is not signed in is not told what there is.
   if (!request.actor) throw new HttpProblem(401, { code: 'signed-out', values: {} });
   if (open === null) throw notFound('address');

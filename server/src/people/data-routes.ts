@@ -1,4 +1,4 @@
-import { EraseAsked, GivenOutAsked, LooksAsked, LOOKS_AT_ONCE, PeopleRules } from '@hopsk/contract/people-data';
+import { ATHLETE_FILE_NAME, EraseAsked, GivenOutAsked, LooksAsked, LOOKS_AT_ONCE, PeopleRules } from '@hopsk/contract/people-data';
 import { Router } from 'express';
 import { snapshot, transaction, type Pool } from '../db/pool.js';
 import { refuseStale } from '../http/versioned.js';
@@ -28,7 +28,7 @@ export function peopleDataRoutes(pool: Pool): Router {
         const pieces = await givenOut(db, actor.clubId, id, events === 'yes');
         if (!pieces) throw notFound('athlete');
         begun = true;
-        if (events === 'yes') response.attachment('athlete.hopsk.json');
+        if (events === 'yes') response.attachment(ATHLETE_FILE_NAME);
         response.type('application/json');
         await streamed(response, pieces);
       });

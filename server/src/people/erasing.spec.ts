@@ -1,8 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import type { RunEvent } from '@hopsk/contract/run';
 import { GivenOut, LEAST_BEHIND, LOOKS, type Erasure, type Look } from '@hopsk/contract/people-data';
+import { sampleSession } from '@hopsk/contract/testing/samples';
 import { run as query } from '../db/sql.js';
-import { athlete, Coach, openHouse, ran, type House, type Ran } from '../testing/house.js';
+import { athlete, Coach, openHouse, pattern, ran, type House, type Ran } from '../testing/house.js';
 import { keepAsLong } from './keeping.js';
 import { noteLook } from './looks.js';
 
@@ -119,6 +120,27 @@ describe('somebody who is erased', () => {
     await house.pool.query('update run set rules = 1');
     await owner.post('/recount', { runs: runs.filter(({ size }) => size > 1).map(({ run }) => run.id) }).expect(200);
     expect(await book(second)).toEqual(before);
+  });
+
+  it('is said where else the name stands, in whatever letters, in what was there before too; another club’s does not count', async () => {
+    const gone = await added(owner, { name: 'Quill "Q" R' });
+    const other = await Coach.of(house, 'Other club of a name');
+    for (const who of [owner, other]) {
+      const one = pattern({ name: who === owner ? 'Chase' : 'For quill "q" r' });
+      await who.put(`/patterns/${one.id}`, { ...one, tags: ['for QUILL "Q" R'] }).expect(201);
+      await who.put(`/patterns/${one.id}`, { ...one, version: 1 }).expect(200);
+      const body = { ...sampleSession, id: randomUUID(), version: 0, name: 'Thursday' };
+      await who.put(`/sessions/${body.id}`, { ...body, name: 'quill "q" r alone' }).expect(201);
+      await who.put(`/sessions/${body.id}`, { ...body, version: 1 }).expect(200);
+    }
+    const stays = await added(owner, { name: 'Stays too' });
+    await owner.keep(evening([stays, gone], stays, stays, { note: 'as quill "q" r does it' }));
+    const { mentions } = (await owner.get(`/athletes/${gone}/erasure`).expect(200)).body as Erasure;
+    expect(mentions.map(({ kind, text }) => [kind, text]).sort()).toEqual([
+      ['note', 'as quill "q" r does it'],
+      ['pattern', 'Chase'],
+      ['session', 'Thursday'],
+    ]);
   });
 
   it('does not come back from a device: what it still sends is taken, of nobody', async () => {

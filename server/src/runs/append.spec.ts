@@ -43,6 +43,27 @@ describe('events of a run', () => {
       )
     ).rows;
   const first = (log: Ran): RunEvent => log.events[0] as RunEvent;
+  /** Appends events, and says what the database was asked to read for them. */
+  async function reads(
+    log: Ran,
+    counts: Counts,
+    from: number,
+    to: number,
+  ): Promise<{ readonly rows: number; readonly characters: number }> {
+    const read: unknown[] = [];
+    const { done } = await transaction(house.pool, (db) => {
+      const counting = {
+        query: async (text: string, values?: unknown[]) => {
+          const answer = await db.query(text, values);
+          read.push(...answer.rows);
+          return answer;
+        },
+      };
+      return appendEvents(counting, { clubId: coach.clubId, coachId: null, counts }, log.run.id, log.events.slice(from, to));
+    });
+    done();
+    return { rows: read.length, characters: JSON.stringify(read).length };
+  }
 
   it('whoever comes while it is on is in it from then on, and its head stays what it was', async () => {
     const log = await begun([]);
@@ -288,27 +309,32 @@ describe('events of a run', () => {
   it('one more tap reads no more, however many there were', async () => {
     const log = await begun(Array.from({ length: 450 }, (_, i) => i / 25));
     await send(log.run.id, log.events.slice(0, 5));
-    const queries = async (events: readonly RunEvent[]): Promise<number> => {
-      let rows = 0;
-      await transaction(house.pool, async (db) => {
-        const counting = {
-          query: async (text: string, values?: unknown[]) => {
-            const answer = await db.query(text, values);
-            rows += answer.rows.length;
-            return answer;
-          },
-        };
-        return appendEvents(counting, { clubId: coach.clubId, coachId: null, counts }, log.run.id, events);
-      }).then(({ done }) => done());
-      return rows;
-    };
     const counts = house.counts.apart();
-    await queries(log.events.slice(5, 6));
-    const few = await queries(log.events.slice(6, 7));
-    await queries(log.events.slice(7, 440));
-    expect(await queries(log.events.slice(440, 441))).toBe(few);
+    await reads(log, counts, 5, 6);
+    const { rows } = await reads(log, counts, 6, 7);
+    await reads(log, counts, 7, 440);
+    expect((await reads(log, counts, 440, 441)).rows).toBe(rows);
     // A tap is small on its way, too.
     expect(JSON.stringify({ events: [log.events[200]] }).length).toBeLessThan(1000);
+  });
+
+  it('that another server took are read alone, and not with all before them; after somebody was erased all of it is', async () => {
+    const log = await begun(Array.from({ length: 450 }, (_, i) => i / 25));
+    const [one, other] = [house.counts.apart(), house.counts.apart()];
+    const right = async (upTo: number): Promise<void> =>
+      expect(await written(log.run.id)).toEqual([...countRun(log.run.plan, log.events.slice(0, upTo), catalogue, 1).tallies]);
+    const all = (await reads(log, one, 0, 400)).characters;
+    await reads(log, other, 400, 410);
+    await right(410);
+    expect((await reads(log, one, 410, 411)).characters).toBeLessThan(all / 10);
+    await right(411);
+    expect((await reads(log, other, 411, 412)).characters).toBeLessThan(all / 10);
+    await right(412);
+    // As it is when somebody in it is erased: no line has that arrival.
+    await house.pool.query('update run set arrival = arrival + 1 where id = $1', [log.run.id]);
+    expect((await reads(log, one, 412, 413)).characters).toBeGreaterThan(all);
+    expect((await reads(log, other, 413, 414)).characters).toBeGreaterThan(all);
+    await right(414);
   });
 
   it('that no database can keep as they are leave their device and number, and hold up nobody behind them', async () => {

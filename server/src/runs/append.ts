@@ -150,18 +150,42 @@ async function athletesOf(
   return { athletes, gone: await goneAmong(db, clubId, runId, others) };
 }
 
+/**
+ * What changes with all that arrived after what is remembered of a run: another server added to it. Null where what is remembered does
+ * not hold any more, which is seen by an arrival without a line: somebody in it was erased.
+ */
+async function addedSince(
+  db: Db,
+  { clubId, counts }: Pick<Sender, 'clubId' | 'counts'>,
+  runId: string,
+  { before, arrival }: Reach,
+): Promise<Changes | null> {
+  const since = await one<{ lines: number; log: string }>(db, 'run-log-after', clubId, runId, before);
+  if (since?.lines !== arrival - before) return null;
+  const changes = await counts.add(stepOf(clubId, runId, before, arrival), since.log);
+  return typeof changes === 'number' ? null : changes;
+}
+
+/** From which arrival to which. */
+interface Reach {
+  readonly before: number;
+  readonly arrival: number;
+}
+
 /** Counts what is new, and writes it; gives what is to be called when the transaction is done. */
 async function counted(
   db: Db,
   { clubId, counts }: Pick<Sender, 'clubId' | 'counts'>,
   runId: string,
-  { before, arrival }: { readonly before: number; readonly arrival: number },
+  { before, arrival }: Reach,
   events: readonly RunEvent[],
 ): Promise<() => void> {
   const step = stepOf(clubId, runId, before, arrival);
   const asked = async (): Promise<Changes> => {
-    const known = await counts.add(step, events);
-    if (known) return known;
+    const known = await counts.add(step, JSON.stringify(events));
+    if (typeof known !== 'number') return known;
+    const since = known > 0 ? await addedSince(db, { clubId, counts }, runId, { before: known, arrival }) : null;
+    if (since) return since;
     const whole = await wholeRun(db, clubId, runId);
     if (!whole) throw notFound('run');
     return counts.whole(whole, step);

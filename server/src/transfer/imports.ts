@@ -1,9 +1,7 @@
 import { randomUUID } from 'node:crypto';
-import { createWriteStream } from 'node:fs';
 import { mkdir, readdir, rm, stat, statfs } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Readable } from 'node:stream';
-import { pipeline } from 'node:stream/promises';
 import { REFUSED_TOLD, type Imported, type ImportNow } from '@hopsk/contract/club-lines';
 import type { Problem } from '@hopsk/contract/problem';
 import type { Backing } from '../backing.js';
@@ -17,6 +15,7 @@ import { busy } from './busy.js';
 import { noTally } from './counts.js';
 import { FILE_LIMITS, foundIn } from './read-lines.js';
 import { isSealed, unseal } from './sealed.js';
+import { toFile } from './to-file.js';
 
 /** Bytes that are left free on the disk whatever comes in. */
 const RESERVE = 512 * 2 ** 20;
@@ -77,7 +76,7 @@ export class Imports {
       const path = this.pathOf(id);
       let state: ImportNow['state'] = 'reading';
       try {
-        await pipeline(atMost(body, FILE_LIMITS.sent), createWriteStream(path, { flags: 'wx', mode: 0o600 }));
+        await toFile(atMost(body, FILE_LIMITS.sent), path);
         if (await isSealed(path)) state = 'sealed';
       } catch (error) {
         await rm(path, { force: true });

@@ -1,4 +1,4 @@
-import { createReadStream, createWriteStream } from 'node:fs';
+import { createReadStream } from 'node:fs';
 import { open, stat } from 'node:fs/promises';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
@@ -7,6 +7,7 @@ import { createGzip } from 'node:zlib';
 import { Decrypter, Encrypter } from 'age-encryption';
 import { HttpProblem } from '../http/problem.js';
 import { openedBy, sealedBy, WORK, type PassphraseKey } from './passphrase.js';
+import { toFile } from './to-file.js';
 
 /** First line of a sealed file: https://age-encryption.org/v1, so that whoever has the passphrase opens it without us. */
 const MAGIC = 'age-encryption.org/v1\n';
@@ -69,7 +70,7 @@ export async function unseal(path: string, to: string, passphrase: string, throu
     { objectMode: false },
   );
   try {
-    await pipeline(fromWeb(await opening.decrypt(toWeb(source))), createWriteStream(to, { flags: 'wx', mode: 0o600 }));
+    await toFile(fromWeb(await opening.decrypt(toWeb(source))), to);
   } catch (error) {
     // What the disk says is its own.
     if (error instanceof HttpProblem || (error as NodeJS.ErrnoException).syscall !== undefined) throw error;

@@ -1,5 +1,4 @@
 import { Injectable } from '@angular/core';
-import { Book } from '@hopsk/contract/book';
 import { Latest } from '@hopsk/contract/list';
 import { PatternVersion } from '@hopsk/contract/pattern';
 import { RecountLeft, RecountPage, Recounted } from '@hopsk/contract/recount';
@@ -13,7 +12,7 @@ import { Requests } from './requests';
 /** A request of the log that is not answered for so long (ms) was swallowed: it is sent again. */
 const LONGEST = 30_000;
 
-/** Every request about what a club has: records, fault books, runs. */
+/** Every request about what a club has: records, runs. */
 @Injectable({ providedIn: 'root' })
 export class Api extends Requests {
   /** When each record of a list was saved last. */
@@ -24,8 +23,6 @@ export class Api extends Requests {
     this.put(`/${path}/${record.id}`, record, shape);
   archiveRecord = <T extends z.ZodMiniType>(path: string, id: string, archived: boolean, shape: T) =>
     this.post(`/${path}/${id}/${archived ? 'archive' : 'restore'}`, {}, shape);
-
-  book = (athleteId: string) => this.get(`/athletes/${athleteId}/book`, Book);
 
   versions = (id: string) => this.get(`/patterns/${id}/versions`, z.array(PatternVersion));
 

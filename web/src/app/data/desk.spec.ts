@@ -209,18 +209,32 @@ describe('the desk that writes the log', () => {
     const [lost] = await desk.log(right);
     expect([desk.unkept(), lost?.device, lost?.seq]).toEqual([1, name, 5]);
     expect(held).toEqual([lost?.id ?? '']);
+    // However much cannot be kept, one name is enough for it.
+    for (let i = 0; i < 5; i++) await desk.log(right);
+    expect(new Set(events().map((one) => one.device))).toEqual(new Set([name]));
+    expect(events().map(({ seq }) => seq)).toEqual(Array.from({ length: 10 }, (_, i) => i + 1));
+    expect([held.length, desk.unkept()]).toEqual([6, 6]);
     put.and.callThrough();
     await desk.log(right);
     // The new name says first what it watches.
-    const after = events().slice(5);
+    const after = events().slice(10);
     expect(after.map(({ kind, seq }) => [kind, seq])).toEqual([
       ['board', 1],
       ['view', 2],
       ['watch', 3],
       ['right', 4],
     ]);
-    expect([new Set(after.map((one) => one.device)).size, after[0]?.device === name, desk.unkept()]).toEqual([1, false, 1]);
+    expect([new Set(after.map((one) => one.device)).size, after[0]?.device === name, desk.unkept()]).toEqual([1, false, 6]);
     expect((await device.unsent()).map(({ event }) => event.id)).not.toContain(lost?.id ?? '');
+    // Full once more: a third name, and a reload goes on under it.
+    put.and.rejectWith(new DOMException('full', 'QuotaExceededError'));
+    await desk.log(right);
+    put.and.callThrough();
+    reload();
+    await desk.recover(me.club.id);
+    await desk.log(right);
+    expect(new Set(events().map((one) => one.device)).size).toBe(3);
+    expect(events().at(-1)).toEqual(jasmine.objectContaining({ kind: 'right', device: await device.self() }));
   });
 
   it('a store that the browser closed is opened again, and nothing is lost', async () => {

@@ -22,7 +22,7 @@ import { Store } from '@ngrx/store';
 import { firstValueFrom, from } from 'rxjs';
 import { RunAtHand } from './at-hand';
 import { newId } from './ids';
-import { DeviceStore, type KeptRun } from './device-store';
+import { DeviceStore, type KeptEvent, type KeptRun } from './device-store';
 import { Following } from './following';
 import { within } from './later';
 import { Leading } from './leading';
@@ -56,6 +56,10 @@ export const AWAY_MS = 15_000;
 /** Nobody was away for longer, whatever the wall's clock says: after so long it is another evening. */
 export const MOST_AWAY_MS = 4 * 3_600_000;
 
+/** Events of a run as the device keeps them. */
+const rowsOf = ({ head, clubId }: KeptRun, events: readonly RunEvent[]): KeptEvent[] =>
+  events.map((event) => ({ runId: head.id, clubId, event, sent: 0 }));
+
 /** Done with the work, or after 3 s. */
 const soon = (work: Promise<void>): Promise<void> => firstValueFrom(from(work).pipe(within(3000))).catch(() => undefined);
 
@@ -74,6 +78,8 @@ export class RunDesk {
   private readonly run = this.atHand.run;
   readonly fold = this.atHand.fold;
   readonly unkept = this.atHand.unkept;
+  /** The name that this device takes as soon as it can keep something again; null while it can. */
+  private next: string | null = null;
   /** What is being written: one after the other, so that each knows those before it. */
   private writing: Promise<unknown> = Promise.resolve();
 
@@ -89,7 +95,7 @@ export class RunDesk {
     return this.atHand.mine();
   }
 
-  /** Under which it writes now: another one once something could not be kept. */
+  /** Under which it writes now. */
   private get name(): string {
     return this.atHand.names().at(-1) ?? '';
   }
@@ -117,6 +123,7 @@ export class RunDesk {
   async open(id: string): Promise<void> {
     const run = (await this.device.runs()).find(({ head }) => head.id === id);
     if (!run) return;
+    this.next = null;
     const [self, kept] = [await this.device.self(), await this.device.eventsOf(id)];
     const devices = run.devices.includes(self) ? run.devices : [...run.devices, self];
     this.store.dispatch(runActions.opened({ run: { ...run, devices }, events: ordered(kept.map(({ event }) => event)) }));
@@ -172,16 +179,7 @@ export class RunDesk {
     if (!run || !log || !this.leads()) return [];
     const said = follows(log);
     if (said.length === 0) return [];
-    let answers = log.clock.last;
-    const events = [...this.watchingToo(log), ...said].map((loose, i) => {
-      const event = this.stamped(log, loose, i, now);
-      if (!isControl(event)) return event;
-      // Of several at once each answers the one before it.
-      const control = { ...event, answers };
-      answers = event.id;
-      return control;
-    });
-    const kept = await this.keep(run, events);
+    const { events, kept } = await this.keep(run, (name) => this.stampedAs(name, log, said, now));
     // The run began when it was pressed, however long keeping it took.
     if (events.some(({ kind }) => kind === 'go')) this.time.goFrom(0, now.steady);
     this.store.dispatch(runActions.logged({ events, kept }));
@@ -190,37 +188,63 @@ export class RunDesk {
     return events;
   }
 
+  /** As they are written under a name. */
+  private stampedAs(name: string, log: RunLog, said: readonly Loose[], now: Now): RunEvent[] {
+    let answers = log.clock.last;
+    return [...this.watchingToo(name, log), ...said].map((loose, i) => {
+      const event = this.stamped(name, log, loose, i, now);
+      if (!isControl(event)) return event;
+      // Of several at once each answers the one before it.
+      const control = { ...event, answers };
+      answers = event.id;
+      return control;
+    });
+  }
+
   /** Under a new name a device says first whom it watches, from where and for what. */
-  private watchingToo(log: RunLog): readonly Loose[] {
-    const watching = log.seqOf(this.name) > 0 ? null : this.atHand.watching();
+  private watchingToo(name: string, log: RunLog): readonly Loose[] {
+    const watching = log.seqOf(name) > 0 ? null : this.atHand.watching();
     return watching === null ? [] : turnsOf(watching);
   }
 
-  private stamped(log: RunLog, { m: moment, ...body }: Loose, i: number, { m, at }: Now): RunEvent {
+  private stamped(name: string, log: RunLog, { m: moment, ...body }: Loose, i: number, { m, at }: Now): RunEvent {
     const when = moment ?? m;
-    const stamp = { id: newId(), device: this.name, seq: log.seqOf(this.name) + 1 + i, order: log.order + 1 + i, m: when, at };
+    const stamp = { id: newId(), device: name, seq: log.seqOf(name) + 1 + i, order: log.order + 1 + i, m: when, at };
     const event = { ...body, ...stamp } as RunEvent;
     if (event.kind === 'plan') return { ...event, after: log.changedBy };
     return 'source' in event && event.kind !== 'ball' ? { ...event, shown: event.source === 'floor' ? log.shownAt(when) : null } : event;
   }
 
-  /** Whether the device has them. What it cannot keep is held for the server, under another name: this one's numbers are known no more. */
-  private async keep(run: KeptRun, events: readonly RunEvent[]): Promise<boolean> {
-    const rows = events.map((event) => ({ runId: run.head.id, clubId: run.clubId, event, sent: 0 as const }));
+  /**
+   * What was written, and whether the device has it. What it cannot keep is held for the server. The next thing that it can keep is written
+   * under another name, as after a reload the numbers of this one are known no more; until then one name is enough, however much comes.
+   */
+  private async keep(run: KeptRun, stamped: (name: string) => RunEvent[]): Promise<{ events: RunEvent[]; kept: boolean }> {
+    const { next } = this;
+    let events = stamped(next ?? this.name);
+    const kept = await this.put(run, events);
+    if (kept && next) {
+      this.next = null;
+      const devices = [...this.atHand.names(), next];
+      this.store.dispatch(runActions.changed({ change: { devices } }));
+      await this.noteRun(run.head.id, { devices });
+    }
+    if (!kept) {
+      if (next) events = stamped(this.name);
+      this.outbox.hold(run, rowsOf(run, events));
+      // Where not even that can be kept, the server notices that the old name goes on.
+      if (!next) await this.device.rename((this.next = newId())).catch(() => undefined);
+    }
+    return { events, kept };
+  }
+
+  private async put(run: KeptRun, events: readonly RunEvent[]): Promise<boolean> {
     const put = (): Promise<boolean> =>
-      this.device.putEvents(rows).then(
+      this.device.putEvents(rowsOf(run, events)).then(
         () => true,
         () => false,
       );
-    if ((await put()) || ((await this.device.reopened()) && (await put()))) return true;
-    this.outbox.hold(run, rows);
-    const name = newId();
-    const devices = [...this.atHand.names(), name];
-    this.store.dispatch(runActions.changed({ change: { devices } }));
-    // Where not even that can be kept, the server notices that the old name goes on.
-    await this.device.rename(name).catch(() => undefined);
-    await this.noteRun(run.head.id, { devices });
-    return false;
+    return (await put()) || ((await this.device.reopened()) && (await put()));
   }
 
   private noteRun(id: string, change: Partial<KeptRun>): Promise<void> {
@@ -231,7 +255,9 @@ export class RunDesk {
   /** A sign of life, so that a reload knows how long the app was away; none while the run's time is a guess, which would be believed then. */
   alive(): void {
     const run = this.run();
-    if (run && this.leads() && this.time.sure) void this.noteRun(run.head.id, { aliveAt: Date.now(), aliveM: this.time.now() });
+    if (!run || !this.leads() || !this.time.sure) return;
+    // What arrived since the last of these is asked for once more after a reload.
+    void this.noteRun(run.head.id, { aliveAt: Date.now(), aliveM: this.time.now(), ...this.following.noted(run.head.id) });
   }
 
   /** The run that was open when the page went, if any; stopped where the app was last alive when that is long ago. */

@@ -63,7 +63,9 @@ describe('the lock of a device', () => {
   it('after five wrong tries nothing is left but what is sealed to its coach, and the server is to be told', async () => {
     await lock.set('4071', 5);
     await lock.lock();
-    for (const left of [4, 3, 2, 1, 0]) expect(await lock.unlock('0000')).toEqual({ open: false, left });
+    // As two tabs at one moment: each try counts.
+    expect(await Promise.all(['0000', '1111'].map((pin) => lock.unlock(pin)))).toEqual([4, 3].map((left) => ({ open: false, left })));
+    for (const left of [2, 1, 0]) expect(await lock.unlock('0000')).toEqual({ open: false, left });
     expect([await device.own('locked-away'), await lock.kept(), isLocked(), signOutDue()]).toEqual([undefined, null, false, true]);
     expect(await lock.unlock('4071')).toEqual({ open: false, left: 0 });
     expect(await everything(await device.whole())).toEqual({ kept: {}, runs: [], events: [] });

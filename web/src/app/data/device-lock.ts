@@ -53,8 +53,12 @@ export class DeviceLock {
     return kept !== null && untouchedFor() > kept.minutes * 60_000 && (await this.lock());
   }
 
-  /** Tries a PIN; gives whether it is open, and how many tries are left. Each try counts before it is looked at. */
+  /** Tries a PIN; gives whether it is open, and how many tries are left. Each try counts before it is looked at, those of other tabs too. */
   async unlock(pin: string): Promise<{ open: boolean; left: number }> {
+    return await navigator.locks.request('hopsk-pin', () => this.tried(pin));
+  }
+
+  private async tried(pin: string): Promise<{ open: boolean; left: number }> {
     const kept = await this.kept();
     if (!kept || kept.tries >= TRIES) return this.gone();
     await this.device.putOwn('lock', { ...kept, tries: kept.tries + 1 });

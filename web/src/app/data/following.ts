@@ -48,9 +48,9 @@ export class Following {
    * What was sent was answered: all is known up to there, or others wrote meanwhile.
    * @param kept whether all that was sent is on this device too, and not on this page only.
    */
-  async answered(runId: string, { before, arrival }: Pick<EventsStored, 'before' | 'arrival'>, kept: boolean): Promise<void> {
+  answered(runId: string, { before, arrival }: Pick<EventsStored, 'before' | 'arrival'>, kept: boolean): void {
     if (runId !== this.atHand.run()?.head.id) return;
-    if (before === this.upTo(runId)) await this.upToNow(runId, arrival, kept && this.newer() !== runId);
+    if (before === this.upTo(runId)) this.upToNow(runId, arrival, kept && this.newer() !== runId);
     else if (arrival > this.upTo(runId)) void this.catchUp();
   }
 
@@ -84,6 +84,11 @@ export class Following {
     }
   }
 
+  /** Up to where all of a run that arrived is on this device: to be noted of it now and then, since that copies its whole plan. */
+  noted(runId: string): { readonly arrival?: number } {
+    return this.known.run === runId && this.holes !== runId ? { arrival: this.known.arrival } : {};
+  }
+
   /** Kept, then shown. */
   private async hear(runId: string, events: readonly RunEvent[], arrival: number): Promise<void> {
     const run = this.atHand.run();
@@ -98,7 +103,7 @@ export class Following {
       () => false,
     );
     this.atHand.hear(runId, fresh);
-    await this.upToNow(runId, arrival, kept && this.newer() !== runId);
+    this.upToNow(runId, arrival, kept && this.newer() !== runId);
   }
 
   private upTo(runId: string): number {
@@ -107,11 +112,8 @@ export class Following {
     return this.known.arrival;
   }
 
-  private async upToNow(runId: string, arrival: number, noted: boolean): Promise<void> {
+  private upToNow(runId: string, arrival: number, noted: boolean): void {
     if (!noted) this.holes = runId;
-    if (arrival <= this.upTo(runId)) return;
-    this.known = { run: runId, arrival };
-    // Noted late or not at all, some of it is asked for once more.
-    if (this.holes !== runId) await this.device.changeRun(runId, { arrival }).catch(() => undefined);
+    if (arrival > this.upTo(runId)) this.known = { run: runId, arrival };
   }
 }

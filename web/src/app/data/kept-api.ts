@@ -10,6 +10,7 @@ export class KeptApi extends Requests {
   saveRules = (rules: PeopleRules) => this.put('/people-rules', rules, PeopleRules);
   looks = (before: number | null) => this.get(`/looks${before === null ? '' : `?before=${before}`}`, z.array(Look));
   data = (id: string) => this.get(`/athletes/${id}/data?events=no`, GivenOut);
+  file = (id: string) => this.http.get(`/api/athletes/${id}/data`, { responseType: 'blob' });
   erasure = (id: string) => this.get(`/athletes/${id}/erasure`, Erasure);
   erase = (id: string, name: string) => this.post(`/athletes/${id}/erase`, { name }, z.unknown());
 }

@@ -130,6 +130,7 @@ describe('the outbox', () => {
       jasmine.objectContaining({ error: 'unknown-athlete', values: { count: 1 } }),
     );
     await device.changeRun(id, { refused: 'in the words of an earlier version' });
+    outbox.open(me.club.id);
     await outbox.send();
     expect(outbox.state().message).toBe('in the words of an earlier version');
     head = () => of({});
@@ -263,10 +264,25 @@ describe('the outbox', () => {
     expect(sent.length).toBe(2);
   });
 
+  it('looks up runs, with their whole plans, for what is new to it, and not for every tap', async () => {
+    const id = await keep(1);
+    await outbox.send();
+    const [looked, noted] = [spyOn(device, 'runs').and.callThrough(), spyOn(device, 'changeRun').and.callThrough()];
+    for (const seq of [2, 3, 4]) {
+      await device.putEvents([{ runId: id, clubId: me.club.id, event: event(seq), sent: 0 }]);
+      await outbox.send();
+    }
+    expect([looked.calls.count(), noted.calls.count(), (await device.unsent()).length]).toEqual([1, 0, 0]);
+    await keep(1);
+    await outbox.send();
+    expect(await device.unsent()).toEqual([]);
+  });
+
   it('forgets a run that is over and wholly sent, half a day later', async () => {
     const long = Date.now() - 13 * 3600_000;
     await keep(1, { open: 0, aliveAt: long });
     await keep(1, { open: 1, aliveAt: long });
+    outbox.open(me.club.id);
     await outbox.send();
     const left = await device.runs();
     expect(left.map((run) => run.open)).toEqual([1]);

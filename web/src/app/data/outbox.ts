@@ -31,6 +31,8 @@ const why = (refused: KeptRun['refused']): string =>
 /** Milliseconds between two tries: growing while nothing gets through. */
 const SOONEST = 2_000;
 const LATEST = 15_000;
+/** After so long the runs of this device are looked up anew (ms). */
+const LOOKED_UP_FOR = 60_000;
 
 /** Sends kept taps as soon as it can, run by run, as often as it takes. Sending twice changes nothing. */
 @Injectable({ providedIn: 'root' })
@@ -52,6 +54,8 @@ export class Outbox {
   /** What the server has and this device could not note as sent. */
   private readonly unmarked = new Set<string>();
   private readonly heldRuns = new Map<string, KeptRun>();
+  /** The runs of this device, and when they were looked up: each holds its whole plan, so that it is not done for every tap. */
+  private lookedUp: { readonly at: number; readonly runs: ReadonlyMap<string, KeptRun> } | null = null;
   readonly state = signal<OutboxState>({ waiting: 0, state: 'sent', message: '' });
 
   constructor() {
@@ -61,11 +65,13 @@ export class Outbox {
   /** Begins sending for a club: taps of another club on the same device wait for their own coach. */
   open(clubId: string): void {
     this.clubId = clubId;
+    this.lookedUp = null;
     void this.send();
   }
 
   close(): void {
     this.clubId = null;
+    this.lookedUp = null;
     this.rest();
   }
 
@@ -113,7 +119,7 @@ export class Outbox {
 
   private async round(): Promise<void> {
     const unsent = await this.waitingNow();
-    const runs = new Map([...this.heldRuns, ...(await this.device.runs()).map((run) => [run.head.id, run] as const)]);
+    const runs = await this.runsOf(unsent);
     const refused = [...runs.values()].find((run) => run.refused !== null && run.clubId === this.clubId);
     let waiting = unsent.length;
     if (waiting > 0) this.state.set({ waiting, state: 'sending', message: '' });
@@ -131,7 +137,23 @@ export class Outbox {
     else if (refused) this.state.set({ waiting, state: 'refused', message: why(refused.refused) });
     else this.state.set({ waiting, state: 'sent', message: '' });
     await this.following.lookUp();
-    await this.tidy([...runs.values()]);
+  }
+
+  /** The runs of this device, those of these events among them. */
+  private async runsOf(events: readonly KeptEvent[]): Promise<ReadonlyMap<string, KeptRun>> {
+    const known = this.lookedUp;
+    if (known && performance.now() - known.at < LOOKED_UP_FOR && events.every(({ runId }) => known.runs.has(runId))) return known.runs;
+    const here = await this.device.runs();
+    const runs = new Map([...this.heldRuns, ...here.map((run) => [run.head.id, run] as const)]);
+    this.lookedUp = { at: performance.now(), runs };
+    await this.tidy(here);
+    return runs;
+  }
+
+  /** Notes something of a run, which is looked up anew for what comes next. */
+  private async note(id: string, change: Partial<KeptRun>): Promise<void> {
+    this.lookedUp = null;
+    await this.device.changeRun(id, change);
   }
 
   /** Whether the last failure was the way to the server, not an answer. */
@@ -145,7 +167,7 @@ export class Outbox {
       try {
         if (!head) {
           await firstValueFrom(this.api.putRun(run.head));
-          await this.device.changeRun(run.head.id, { headSent: 1 }).catch(() => undefined);
+          await this.note(run.head.id, { headSent: 1 }).catch(() => undefined);
           if (this.isHere(run)) this.store.dispatch(runActions.changed({ change: { headSent: 1 } }));
           head = true;
         }
@@ -159,7 +181,7 @@ export class Outbox {
         );
         const onPage = new Set(this.held().map(({ event }) => event.id));
         await this.sent(run.head.id, some, answer.stored);
-        await this.following.answered(run.head.id, answer, !some.some(({ event }) => onPage.has(event.id)));
+        this.following.answered(run.head.id, answer, !some.some(({ event }) => onPage.has(event.id)));
         left = left.slice(part);
         tries = 0;
       } catch (error) {
@@ -182,7 +204,7 @@ export class Outbox {
         }
         if (trouble.kind === 'signed-out') return { state: 'signed-out', message: trouble.message };
         if (['bad-input', 'refused', 'not-found', 'stale', 'too-large'].includes(trouble.kind)) {
-          await this.device.changeRun(run.head.id, { refused: trouble.problem ?? trouble.message });
+          await this.note(run.head.id, { refused: trouble.problem ?? trouble.message });
           return { state: 'refused', message: trouble.message };
         }
         // One that was swallowed is this run's own; the next one may get through.
@@ -236,8 +258,9 @@ export class Outbox {
     this.held.update((kept) => kept.map((one) => again.find(({ event }) => event.id === one.event.id) ?? one));
     await this.device.putEvents(again.filter(({ event }) => !held.has(event.id)));
     if ((await this.device.self()) === first.event.device) await this.device.rename(device);
-    const devices = [...run.devices, device];
-    await this.device.changeRun(run.head.id, { devices });
+    const now = (await this.device.runs()).find(({ head }) => head.id === run.head.id);
+    const devices = [...(now ?? run).devices, device];
+    await this.note(run.head.id, { devices });
     if (this.isHere(run)) {
       const kept = (await this.device.eventsOf(run.head.id)).map(({ event }) => event);
       const unkept = this.held().flatMap(({ runId, event }) => (runId === run.head.id ? [event] : []));
@@ -258,7 +281,7 @@ export class Outbox {
 
   /** Lets refused runs be tried again. */
   async retryRefused(): Promise<void> {
-    for (const run of await this.device.runs()) if (run.refused !== null) await this.device.changeRun(run.head.id, { refused: null });
+    for (const run of await this.device.runs()) if (run.refused !== null) await this.note(run.head.id, { refused: null });
     this.state.update((state) => ({ ...state, state: 'sending', message: '' }));
     await this.send();
   }

@@ -2,7 +2,7 @@ import { inject, Injector } from '@angular/core';
 import { Me } from '@hopsk/contract/club';
 import { measureIn } from '@hopsk/words/measured';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
-import { catchError, concatMap, filter, from, map, of, switchMap, takeUntil, tap, type Observable } from 'rxjs';
+import { catchError, concatMap, filter, from, map, mergeMap, of, switchMap, takeUntil, tap, type Observable } from 'rxjs';
 import { AccountApi } from './account-api';
 import { DeviceStore } from './device-store';
 import { LeftHere } from './left-here';
@@ -101,7 +101,8 @@ export const wipeLeft = createEffect(
   (actions = inject(Actions), left = inject(LeftHere)) =>
     actions.pipe(
       ofType(signInActions.left),
-      concatMap(() => left.wipe().catch(() => undefined)),
+      // Each takes its turn at once: whoever comes in meanwhile is behind it.
+      mergeMap(() => left.wipe().catch(() => undefined)),
     ),
   { functional: true, dispatch: false },
 );

@@ -31,8 +31,14 @@ describe('who is signed in', () => {
     http = TestBed.inject(HttpTestingController);
   });
 
-  // What a left device wipes is done before the next one keeps anything: this comes in turn after it.
-  afterEach(() => TestBed.inject(LeftHere).dropLocked());
+  // What one check still has to keep or to wipe is done before the next one begins.
+  afterEach(async () => {
+    const [device, { me: now, offline }] = [TestBed.inject(DeviceStore), state()];
+    const noted = async (): Promise<boolean> => same(await device.recall('me'), now) && (await device.recall('me-at')) !== undefined;
+    if (now !== null && !offline) while (!(await noted())) await new Promise((go) => requestAnimationFrame(go));
+    // This comes in turn after a wipe.
+    await TestBed.inject(LeftHere).dropLocked();
+  });
 
   const state = () => store.selectSignal(signInFeature.selectSignInState)();
   const known = async (): Promise<void> => {

@@ -111,6 +111,8 @@ describe('a run on several devices', () => {
     expect(status()).toEqual(['paused', 4]);
     await desk.log(right);
     await sent();
+    desk.alive();
+    await device.runs();
     const before = server.asked.length;
     setUp();
     steady = 300;

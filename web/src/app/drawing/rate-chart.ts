@@ -5,7 +5,14 @@ import { colours } from '../ui/look/colours';
 import type { Tokens } from '../ui/look/tokens';
 import type { ECharts, EChartsCoreOption } from './echarts';
 
-/** What the chart shows: rate by session with its interval; sessions without a watched attempt are left out, never zero. */
+/** Whether a session lies outside where it would lie if it went on as before; one on a limit is inside. */
+export const isOutside = (rate: number | null, limits: BookSession['limits']): boolean =>
+  rate !== null && limits !== null && (rate < limits.low - 1e-9 || rate > limits.high + 1e-9);
+
+/**
+ * What the chart shows: rate by session with its interval, and between which limits it would lie if it went on as before; one outside is a
+ * square. Sessions without a watched attempt are left out, never zero.
+ */
 export function chartOption(sessions: readonly BookSession[], t: Tokens): EChartsCoreOption {
   const seen = sessions.filter((session) => session.interval !== null);
   const per100 = (share: number): number => Math.round(share * 1000) / 10;
@@ -37,7 +44,10 @@ export function chartOption(sessions: readonly BookSession[], t: Tokens): EChart
       name: words.book.per100,
       nameTextStyle: { ...label, align: 'left', padding: [0, 0, 0, -36] },
       min: 0,
-      max: Math.min(100, Math.ceil(Math.max(20, ...seen.map((session) => per100(session.interval?.high ?? 0))) / 20) * 20),
+      max: Math.min(
+        100,
+        Math.ceil(Math.max(20, ...seen.map(({ interval, limits }) => per100(Math.max(interval?.high ?? 0, limits?.high ?? 0)))) / 20) * 20,
+      ),
       interval: 20,
       axisLabel: label,
       splitLine: { lineStyle: { color: t.rule } },
@@ -58,12 +68,23 @@ export function chartOption(sessions: readonly BookSession[], t: Tokens): EChart
           };
         },
       },
+      ...(['low', 'high'] as const).map((side) => ({
+        type: 'line',
+        name: words.recurrence.limits,
+        data: seen.map(({ limits }) => (limits ? per100(limits[side]) : null)),
+        step: 'middle',
+        symbol: 'none',
+        silent: true,
+        lineStyle: { color: t.muted, width: 1, type: 'dashed' },
+      })),
       {
         type: 'line',
         name: words.book.per100,
-        data: seen.map((session) => per100(session.rate ?? 0)),
-        symbol: 'circle',
-        symbolSize: 9,
+        data: seen.map(({ rate, limits }) => ({
+          value: per100(rate ?? 0),
+          symbol: isOutside(rate, limits) ? 'rect' : 'circle',
+          symbolSize: isOutside(rate, limits) ? 13 : 9,
+        })),
         lineStyle: { color: t.left, width: 2 },
         itemStyle: { color: t.left },
       },

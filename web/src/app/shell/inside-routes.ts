@@ -160,7 +160,7 @@ export const inside: Routes = [
       {
         path: 'faults',
         title: title('faults'),
-        loadComponent: inRoom(['book'], () => import('../screens/faults/book').then((m) => m.BookScreen)),
+        loadComponent: inRoom(['book', 'build', 'recurrence'], () => import('../screens/faults/book').then((m) => m.BookScreen)),
       },
       {
         path: 'club/people',

@@ -3,22 +3,26 @@ import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { Book } from '@hopsk/contract/book';
 import { faultsByCode } from '@hopsk/core/catalogue/faults';
-import { RECURS_FROM, type BookEntry } from '@hopsk/core/evidence/book';
+import type { BookEntry } from '@hopsk/core/evidence/book';
+import { BOOK_ORDER, stateIn } from '@hopsk/core/evidence/states';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Table } from '../../ui/table';
 import { Store } from '@ngrx/store';
 import { Latest } from '../../compute/latest';
-import { Api } from '../../data/api';
+import { BookApi } from '../../data/book-api';
 import { LastSeen } from '../../data/last-seen';
 import { troubleOf, type Trouble } from '../../data/problem';
 import { picked } from '../../data/picked';
 import { mine } from '../../data/may';
 import { people } from '../../data/records';
-import { RateChart } from '../../drawing/rate-chart';
+import { isOutside, RateChart } from '../../drawing/rate-chart';
+import { fileName, saveFile } from '../../drawing/export';
 import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
 import { byId } from '../../ui/options';
+import { bookAsCsv } from './book-file';
+import { FaultDetailView } from './fault-detail';
 
 const catalogue = faultsByCode();
 const per100 = (share: number): string => (share * 100).toFixed(1).replace(/\.0$/, '');
@@ -26,7 +30,7 @@ const per100 = (share: number): string => (share * 100).toFixed(1).replace(/\.0$
 /** The fault book of one athlete: what recurs first, the chosen fault by session, and the numbers behind it. */
 @Component({
   selector: 'hop-book',
-  imports: [Choice, Head, MatButton, RateChart, RouterLink, Table],
+  imports: [Choice, FaultDetailView, Head, MatButton, RateChart, RouterLink, Table],
   templateUrl: './book.html',
   styleUrl: './book.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -34,9 +38,11 @@ const per100 = (share: number): string => (share * 100).toFixed(1).replace(/\.0$
 export class BookScreen {
   readonly athlete = input<string>();
   private readonly store = inject(Store);
-  private readonly api = inject(Api);
+  private readonly api = inject(BookApi);
   private readonly lastSeen = inject(LastSeen);
   protected readonly text = words.book;
+  protected readonly says = words.recurrence;
+  protected readonly splits = words.splits;
   protected readonly may = mine().may;
   protected readonly common = words.common;
   protected readonly people = this.store.selectSignal(people.selectHere);
@@ -45,11 +51,16 @@ export class BookScreen {
   protected readonly choice = picked(this.people, () => this.athlete());
   protected readonly who = this.choice.record;
   protected readonly book = signal<Book | null>(null);
+  private readonly entries = computed(() => this.book()?.entries);
   /** Without a network: that this is what was seen when. */
   protected readonly seenAt = signal('');
   protected readonly trouble = signal<Trouble | null>(null);
   private readonly question = new Latest();
-  protected readonly chosen = linkedSignal<BookEntry | null>(() => this.book()?.entries[0] ?? null);
+  protected readonly chosen = linkedSignal<BookEntry | null>(() => {
+    // What to fix first is opened first; weighed again, another one may be, and what is open stays.
+    const first = untracked(() => this.book()?.first[0]?.fault);
+    return this.entries()?.find(({ fault }) => fault === first) ?? this.entries()?.[0] ?? null;
+  });
   protected readonly fault = computed(() => catalogue.get(this.chosen()?.fault ?? '') ?? null);
   protected readonly label = faultLabel;
   protected readonly told = computed(() => words.faults[this.chosen()?.fault ?? ''] ?? null);
@@ -61,19 +72,38 @@ export class BookScreen {
     const when = book.from === null ? '' : `, ${book.from} – ${book.to}`;
     return `${book.sessions} ${this.text.sessions}${when} · ${this.text.watched} ${this.watched()} · ${this.text.praise} ${book.praise}`;
   });
+  /** What to fix first: each opens its fault. */
+  protected readonly first = computed(() =>
+    (this.book()?.first ?? []).flatMap((one) => {
+      const entry = this.book()?.entries.find(({ fault }) => fault === one.fault);
+      return entry ? [{ entry, label: this.label(one.fault), says: this.splits.firstSays(one, this.label) }] : [];
+    }),
+  );
   protected readonly groups = computed(() => {
     const rows = (this.book()?.entries ?? []).map((entry) => ({ entry, label: this.label(entry.fault), ...this.words(entry) }));
-    const is = (entry: BookEntry): string =>
-      entry.seenSessions >= RECURS_FROM
-        ? this.text.recurring
-        : entry.faulty > 0
-          ? this.text.once
-          : entry.noted > 0
-            ? this.text.notedOnly
-            : this.text.clear;
-    return [this.text.recurring, this.text.once, this.text.notedOnly, this.text.clear]
-      .map((name) => ({ name, rows: rows.filter((row) => is(row.entry) === name) }))
-      .filter((group) => group.rows.length > 0);
+    return BOOK_ORDER.map((state) => ({
+      name: this.says.states[state],
+      rows: rows.filter(({ entry }) => stateIn(entry) === state),
+    })).filter((group) => group.rows.length > 0);
+  });
+  protected readonly state = computed(() => {
+    const entry = this.chosen();
+    return entry ? this.says.states[stateIn(entry)] : '';
+  });
+  /** What is said of the state: why it is so, and when it is looked at next. */
+  protected readonly why = computed(() => {
+    const entry = this.chosen();
+    if (!entry || entry.couldShow === 0) return '';
+    const { state, why, next } = entry.recurrence;
+    return `${this.says.why(why, state)} ${this.says.review(next)}`;
+  });
+  protected readonly lately = computed(() => {
+    const lately = this.chosen()?.lately;
+    return lately ? this.says.lately(lately) : '';
+  });
+  protected readonly sinceBreak = computed(() => {
+    const since = this.chosen()?.sinceBreak;
+    return since ? this.says.sinceBreak(since) : '';
   });
   protected readonly sentence = computed(() => {
     const entry = this.chosen();
@@ -99,17 +129,19 @@ export class BookScreen {
     this.text.attempts,
     this.text.per100,
     this.text.interval,
+    this.says.limits,
     this.text.noted,
   ];
   protected readonly sessions = computed(() =>
     [...(this.chosen()?.sessions ?? [])]
       .reverse()
-      .map(({ day, faulty, attempts, rate, interval, noted }) => [
+      .map(({ day, faulty, attempts, rate, interval, limits, noted }) => [
         day,
         String(faulty),
         String(attempts),
         rate === null ? this.text.notSeen : per100(rate),
         interval ? `${per100(interval.low)}–${per100(interval.high)}` : '',
+        limits ? `${per100(limits.low)}–${per100(limits.high)}${isOutside(rate, limits) ? `, ${this.says.outside}` : ''}` : '',
         noted === 0 ? '' : String(noted),
       ]),
   );
@@ -126,12 +158,29 @@ export class BookScreen {
     this.seenAt.set('');
     this.trouble.set(null);
     void this.question.ask(
-      () => this.lastSeen.ask(`book-${id}`, Book, this.api.book(id)),
+      () => this.lastSeen.ask(`book-${id}`, Book, this.api.of(id)),
       ({ value, at }) => {
         this.book.set(value);
         this.seenAt.set(at === null ? '' : this.text.lastSeen(new Date(at).toLocaleString()));
       },
       (error) => this.trouble.set(troubleOf(error)),
+    );
+  }
+
+  protected save(): void {
+    const book = this.book();
+    if (book) saveFile(bookAsCsv(book.entries), fileName(`${this.text.title} ${book.from} ${book.to}`, 'csv'));
+  }
+
+  /** What drags what along was not known of all runs before. */
+  protected weighAgain(): void {
+    const before = this.book();
+    if (before === null || before.uncounted === 0) return;
+    void this.question.ask(
+      () => this.lastSeen.ask(`book-${before.athleteId}`, Book, this.api.of(before.athleteId)),
+      ({ value: { first, uncounted } }) => this.book.set({ ...before, first, uncounted }),
+      // What stands is still true, of fewer runs.
+      () => undefined,
     );
   }
 

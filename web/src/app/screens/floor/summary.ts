@@ -1,21 +1,19 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { wilson } from '@hopsk/core/evidence/proportion';
 import type { RunCount } from '@hopsk/core/log/count';
 import type { RunLog } from '@hopsk/core/log/run-log';
 import { RESULTS } from '@hopsk/core/log/event';
-import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import type { KeptRun } from '../../data/device-store';
 import { RunDesk } from '../../data/desk';
 import { mine } from '../../data/may';
 import { Outbox } from '../../data/outbox';
 import { Head } from '../../ui/head';
+import { rowsOf } from './summary-rows';
 
 const countedIn = (log: RunLog | undefined, m: number): RunCount =>
   log?.counts(Math.max(log.latest, m)) ?? { tallies: [], placed: [], praise: {}, results: {} };
-const percent = (share: number): string => (share * 100).toFixed(0);
 
 /** What a run showed, for each athlete, as soon as it is over. */
 @Component({
@@ -48,18 +46,7 @@ export class Summary {
   private readonly counted = computed(() => countedIn(this.desk.fold()?.log, this.desk.time.now()));
   protected readonly people = computed(() =>
     (this.desk.fold()?.log.all ?? []).map((id) => {
-      const rows = this.counted()
-        .tallies.filter((tally) => tally.athlete === id)
-        .map((tally) => {
-          const range = tally.attempts > 0 ? wilson(tally.faulty, tally.attempts) : null;
-          return {
-            ...tally,
-            label: faultLabel(tally.fault),
-            range: range ? `${percent(range.low)}–${percent(range.high)}` : '',
-            rate: range ? percent(tally.faulty / tally.attempts) : '',
-          };
-        })
-        .sort((a, b) => b.faulty - a.faulty || b.noted - a.noted);
+      const rows = rowsOf(this.counted().tallies.filter((tally) => tally.athlete === id));
       return { id, name: this.desk.atHand.nameOf(id), praise: this.counted().praise[id] ?? 0, results: this.resultsOf(id), rows };
     }),
   );

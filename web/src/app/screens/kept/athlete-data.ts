@@ -2,7 +2,7 @@ import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router } from '@angular/router';
-import { LEAST_BEHIND, type Erasure, type GivenOut } from '@hopsk/contract/people-data';
+import { ATHLETE_FILE_NAME, LEAST_BEHIND, type Erasure, type GivenOut } from '@hopsk/contract/people-data';
 import { faultLabel, lengthText, schoolWords } from '@hopsk/words/naming';
 import { schoolOf } from '@hopsk/core/body/school';
 import { words } from '@hopsk/words/words';
@@ -12,7 +12,7 @@ import { KeptApi } from '../../data/kept-api';
 import { people } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
-import { openFile } from '../../drawing/export';
+import { saveFile } from '../../drawing/export';
 import { Sending, Sent } from '../../parts/sending';
 import { Ask } from '../../ui/ask';
 import { Head } from '../../ui/head';
@@ -132,7 +132,12 @@ export class AthleteData {
     });
   }
 
-  protected readonly saveFile = (): void => openFile(`/api/athletes/${this.id()}/data`);
+  protected readonly saveFile = once(() =>
+    this.sending.send(async () => {
+      saveFile(await firstValueFrom(this.api.file(this.id())), ATHLETE_FILE_NAME);
+      return '';
+    }),
+  );
 
   protected readonly erase = once(() =>
     this.erasing.send(async () => {

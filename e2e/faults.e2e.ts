@@ -1,0 +1,112 @@
+import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import type { Athlete } from '@hopsk/contract/people';
+import type { Page } from '@playwright/test';
+import { accessible, addAthlete, ask, choose, expect, put, send, test } from './support.js';
+
+/** Thirty splits, one every four seconds. */
+const PLAN = {
+  dose: { mode: 'seconds', work: 120, rounds: 1, sets: 1, rest: 0, setRest: null },
+  rep: { seconds: 4, chances: { split: [0], repetition: [0] } },
+};
+const LEAD_IN = 5;
+
+/** An evening a week, from so manieth week on, in which somebody was watched for thirty splits, of which so many came late. */
+async function season(page: Page, athlete: string, from: number, late: readonly number[]): Promise<void> {
+  for (const [n, times] of late.entries()) {
+    const startedAt = new Date(Date.UTC(2026, 5, 1 + 7 * (from + n), 18)).toISOString();
+    const id = randomUUID();
+    const head = {
+      ...{ id, name: 'Splits', day: startedAt.slice(0, 10), startedAt, patternId: null, sessionId: null, steps: 'split' },
+      ...{ tapDelay: 1, athletes: [athlete], plan: PLAN },
+    };
+    await put(page, `/runs/${id}`, head);
+    let seq = 0;
+    const event = (seconds: number, body: object): object => {
+      seq++;
+      const m = (LEAD_IN + seconds) * 1000;
+      return { ...body, id: randomUUID(), device: `bag-${id}`, seq, order: seq, m, at: Date.parse(startedAt) + m };
+    };
+    const tap = { kind: 'fault', fault: 'split-late', side: 'left', athlete, source: 'floor', clip: null, shown: null };
+    const events = [
+      event(-LEAD_IN, { kind: 'board', faults: ['split-late'] }),
+      event(-LEAD_IN, { kind: 'watch', athlete }),
+      event(-LEAD_IN, { kind: 'go', answers: null }),
+      ...Array.from({ length: times }, (_, i) => event(4 * i + 2, tap)),
+      event(121, { kind: 'end', answers: null }),
+    ];
+    await send(page, 'post', `/runs/${id}/events`, { events, m: (LEAD_IN + 121) * 1000 });
+  }
+}
+
+test('a season of one fault: new, recurring, fading, cleared, back again; each says its numbers, and changes at reviews only', async ({
+  coach,
+}) => {
+  await addAthlete(coach, 'Seasoned Ada', '170 cm');
+  const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Seasoned Ada') as Athlete;
+  let weeks = 0;
+  const then = async (late: readonly number[], state: string, why: RegExp): Promise<void> => {
+    await season(coach, id, weeks, late);
+    weeks += late.length;
+    await coach.goto('/faults');
+    await choose(coach, 'of', 'Seasoned Ada');
+    await expect(coach.locator('.one h2 .tag')).toHaveText(state);
+    await expect(coach.locator('.one .lead')).toHaveText(why);
+  };
+  await then([14, 15, 16], 'new', /^New: seen on 3 evenings\. Next review after 1 more evening that could show it\.$/);
+  await then([13], 'recurring', /^It recurs: seen in 4 of the last 4 evenings .* Next review after 4 more evenings/);
+  await then([3, 2], 'recurring', /Next review after 2 more evenings/);
+  await then([3, 2], 'fading', /^It fades, more than by chance: was 48 per 100, now 8: fewer by 40, between \d+ and \d+\./);
+  await expect(coach.locator('.one')).toContainText(/In the last evenings 8 per 100, before 48: lower by 40, between/);
+  await then(
+    [0, 0, 0, 0],
+    'cleared',
+    /^Cleared: not seen in the last 120 attempts on 4 evenings: at most \d per 100, and under 10 counts as gone\./,
+  );
+  await then([5, 6, 4, 7], 'back again', /^It was cleared, and is back: seen in 4 of the last 4 evenings that could show it\./);
+  await expect(coach.locator('.list h2')).toHaveText(['What to fix first', 'back again']);
+  await expect(coach.locator('.list .first')).toContainText(/split late\s*18 per 100 lately, for 16 evenings\./);
+  // An evening that does not go on as those before is marked in the table behind the chart.
+  await expect(coach.getByRole('row').filter({ hasText: 'outside it' }).first()).toBeVisible();
+  const [saved] = await Promise.all([coach.waitForEvent('download'), coach.getByRole('button', { name: 'save as CSV' }).click()]);
+  const csv = readFileSync(await saved.path(), 'utf8').split('\r\n');
+  expect(saved.suggestedFilename()).toBe('Faults-2026-06-01-2026-09-14.csv');
+  expect([csv[0], csv[1], csv.length]).toEqual([
+    'day,evening,fault,attempts,faulty,noted,left,right',
+    '2026-06-01,,split-late,30,14,0,14,0',
+    17,
+  ]);
+  // Each evening's late splits were the first of its round, all tapped on the left.
+  const shows = coach.locator('hop-fault-detail');
+  await expect(shows).toContainText(/In the last third of a round 0 per 100, in the first \d+: lower by \d+, between/);
+  await expect(shows).toContainText(/More on the left: \d+ of \d+ taps with a side on the left, 100 of 100/);
+  await expect(shows.getByRole('row').filter({ hasText: 'first third' })).toHaveCount(1);
+  await accessible(coach);
+});
+
+/** What the demo club's book tells of whom. */
+const STORY = [
+  ['Ines', 'split late', /It fades, more than by chance: was \d+ per 100, now \d+: fewer by/],
+  ['Kjell', 'long step', /Since the break of 5 weeks, .* per 100, in the evenings before it \d+: higher by/],
+  ['Teyo', 'split late', /On the left in the last third \d+ per 100, in the first \d+: higher by/],
+  ['Samira', 'slow first', /heels down, more than by chance: with it in .* occasions, .* Often its cause\./],
+] as const;
+
+test('the demo club’s story: who improved, who relapsed after a break, whose left side fails when tired, whose slow start are the heels', async ({
+  coach,
+}) => {
+  for (const [name, fault, told] of STORY) {
+    await coach.goto('/faults');
+    await choose(coach, 'of', name);
+    await coach.locator('.list table').getByRole('button', { name: fault }).click();
+    await expect(coach.locator('.one')).toContainText(told);
+  }
+  // The root is named, and not beside it what it drags along.
+  await expect(coach.locator('.first button')).toHaveText(['heels down', 'follow uneven']);
+  // Once all runs are split up, nothing is said to be left out; another split is one choice away.
+  await expect(coach.getByText(/still being split up/)).toHaveCount(0);
+  await choose(coach, 'split by', 'what was done');
+  const rows = coach.locator('hop-fault-detail tbody tr');
+  await expect(rows.filter({ hasText: /third/ })).toHaveCount(0);
+  expect(await rows.count()).toBeGreaterThan(1);
+});

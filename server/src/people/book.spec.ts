@@ -1,0 +1,109 @@
+import { randomUUID } from 'node:crypto';
+import { FaultDetail, type Book } from '@hopsk/contract/book';
+import type { Me } from '@hopsk/contract/club';
+import { pairSums, type PairSums } from '@hopsk/core/evidence/together';
+import { run } from '../db/sql.js';
+import { athlete, Coach, openHouse, ran, type House } from '../testing/house.js';
+
+describe('one fault of an athlete opened', () => {
+  let house: House;
+  let coach: Coach;
+  beforeEach(async () => {
+    house = await openHouse();
+    coach = await Coach.of(house, 'Club');
+  });
+  afterEach(() => house.close());
+
+  async function added(who = coach): Promise<string> {
+    const id = randomUUID();
+    await who.put(`/athletes/${id}`, athlete({ id })).expect(201);
+    return id;
+  }
+  const opened = async (id: string, fault = 'split-late'): Promise<FaultDetail> =>
+    FaultDetail.parse((await coach.get(`/athletes/${id}/book/${fault}`).expect(200)).body);
+
+  it('says when tired, and splits every watched attempt by what the log knows of it', async () => {
+    const ada = await added();
+    // Two rounds of five splits, 10 s each: a fault in the first third of the first round, and two in the last of both.
+    await coach.keep(ran(ada, [3.5, 10.5, 21.5, 26.5]));
+    const { splits, uncounted } = await opened(ada);
+    expect(uncounted).toBe(0);
+    const by = new Map(splits.by.map(({ by: name, rows }) => [name, rows.map(({ value, attempts, faulty }) => [value, attempts, faulty])]));
+    const tallies = await house.pool.query('select attempts, faulty from tally where athlete_id = $1', [ada]);
+    const [{ attempts, faulty }] = tallies.rows as [{ attempts: number; faulty: number }];
+    for (const rows of by.values())
+      expect([1, 2].map((at) => rows.reduce((sum, row) => sum + Number(row[at]), 0))).toEqual([attempts, faulty]);
+    expect([...by.keys()]).toEqual(['third', 'round']);
+    expect(by.get('third')?.map(([value, n]) => [value, n])).toEqual([
+      ['1', 4],
+      ['2', 4],
+      ['3', 2],
+    ]);
+    expect(by.get('round')?.map(([value, n]) => [value, n])).toEqual([
+      ['1', 5],
+      ['2', 5],
+    ]);
+    expect([splits.third?.of, splits.round?.of]).toEqual([
+      [4, 2],
+      [5, 5],
+    ]);
+  });
+
+  it('counts a long history bit by bit, the latest first, and says how much is left', async () => {
+    const ada = await added();
+    for (let i = 0; i < 26; i++) await coach.keep(ran(ada, [3.5]));
+    const { uncounted } = (await coach.get(`/athletes/${ada}/book`).expect(200)).body as Book;
+    expect(uncounted).toBe(14);
+    const first = await opened(ada);
+    expect(first.uncounted).toBe(2);
+    const attempts = ({ splits }: FaultDetail): number => splits.by[0]?.rows.reduce((sum, row) => sum + row.attempts, 0) ?? 0;
+    expect(attempts(first)).toBe(240);
+    const second = await opened(ada);
+    expect([second.uncounted, attempts(second)]).toEqual([0, 260]);
+  });
+
+  it('what comes together is added up in the database as in core', async () => {
+    const ada = await added();
+    const logs = Array.from({ length: 6 }, () => ran(ada, [3.5]));
+    for (const log of logs) await coach.keep(log);
+    const club = ((await coach.get('/me').expect(200)).body as Me).club.id;
+    const rows = logs.flatMap(({ run: { id } }, i) =>
+      ['tall', 'rises'].map((other, k) => ({
+        ...{ run: id, fault: 'eyes', other },
+        ...{ both: 5 + i * k, one: 7 - i, second: (i * 3) % 5, neither: 20 + i },
+      })),
+    );
+    // A table of one occasion says nothing of its variance.
+    rows.push({ run: logs[0]?.run.id ?? '', fault: 'deep', other: 'eyes', both: 1, one: 0, second: 0, neither: 0 });
+    for (const { run: of, fault, other, both, one, second, neither } of rows)
+      await house.pool.query('insert into tally_pair values ($1, $2, $3, $4, $5, $6, $7, $8, $9)', [
+        ...[club, of, ada, fault, other],
+        ...[both, one, second, neither],
+      ]);
+    const sums = await run<PairSums & Record<string, unknown>>(house.pool, 'fault-pairs', club, ada);
+    const plain = pairSums(rows);
+    expect(sums.map(({ fault, other }) => [fault, other])).toEqual([
+      ['deep', 'eyes'],
+      ['eyes', 'rises'],
+      ['eyes', 'tall'],
+    ]);
+    for (const sum of sums) {
+      const own = plain.find(({ fault, other }) => fault === sum.fault && other === sum.other);
+      expect({ ...sum, excess: 0, variance: 0 }).toEqual({ ...own, excess: 0, variance: 0 } as typeof sum);
+      expect(sum.excess).toBeCloseTo(own?.excess ?? NaN, 9);
+      expect(sum.variance).toBeCloseTo(own?.variance ?? NaN, 9);
+    }
+  });
+
+  it('a fault nobody looked for is opened empty; another club’s athlete, and one not named to a reader, is not there', async () => {
+    const ada = await added();
+    expect(await opened(ada, 'no-such-fault')).toEqual({
+      ...{ athleteId: ada, fault: 'no-such-fault', uncounted: 0, together: [] },
+      splits: { third: null, round: null, left: null, right: null, sides: null, by: [] },
+    });
+    await coach.get(`/athletes/${ada}/book/No%20code`).expect(400);
+    await (await Coach.of(house, 'Other')).get(`/athletes/${ada}/book/split-late`).expect(404);
+    await (await coach.mate(house, 'reader')).get(`/athletes/${ada}/book/split-late`).expect(404);
+    await (await coach.mate(house, 'assistant')).get(`/athletes/${ada}/book/split-late`).expect(403);
+  });
+});

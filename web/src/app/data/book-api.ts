@@ -1,0 +1,10 @@
+import { Injectable } from '@angular/core';
+import { Book, FaultDetail } from '@hopsk/contract/book';
+import { Requests } from './requests';
+
+/** The fault book. Apart from the other requests, so that its shape is fetched with the page that shows it. */
+@Injectable({ providedIn: 'root' })
+export class BookApi extends Requests {
+  of = (athleteId: string) => this.get(`/athletes/${athleteId}/book`, Book);
+  detail = (athleteId: string, fault: string) => this.get(`/athletes/${athleteId}/book/${fault}`, FaultDetail);
+}
