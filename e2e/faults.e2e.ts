@@ -108,5 +108,5 @@ test('the demo club’s story: who improved, who relapsed after a break, whose l
   await choose(coach, 'split by', 'what was done');
   const rows = coach.locator('hop-fault-detail tbody tr');
   await expect(rows.filter({ hasText: /third/ })).toHaveCount(0);
-  expect(await rows.count()).toBeGreaterThan(1);
+  await expect.poll(() => rows.count()).toBeGreaterThan(1);
 });

@@ -119,7 +119,7 @@ test.describe('who belongs to a club', () => {
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       await accessible(page);
       await page.getByRole('combobox', { name: 'of' }).click();
-      expect(await page.getByRole('option').allInnerTexts()).toEqual(['Roles Bea']);
+      await expect(page.getByRole('option')).toHaveText(['Roles Bea']);
       await page.goto('/floor');
       await page.waitForURL('**/faults');
       expect(refused).toEqual([]);

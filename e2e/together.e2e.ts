@@ -96,7 +96,7 @@ test.describe('two phones in one run', () => {
       for (const page of [coach, other]) await expect(page.getByRole('heading', { name: 'What was seen' })).toBeVisible();
       for (const page of [coach, other]) await allSent(page);
       const said = (page: Page) => page.locator('hop-summary section').allInnerTexts();
-      await expect.poll(() => said(other)).toEqual(await said(coach));
+      await expect(async () => expect(await said(other)).toEqual(await said(coach))).toPass();
 
       const id = ((await coach.getByRole('link', { name: /name, taps/ }).getAttribute('href')) ?? '').split('/').at(-1) ?? '';
       const whole = await ask<RunWhole>(coach, `/runs/${id}`);
@@ -157,7 +157,9 @@ test.describe('two phones in one run', () => {
       await expect.poll(async () => (await Promise.all(vain.map((one) => one.count()))).reduce((sum, n) => sum + n)).toBe(1);
       const list = async (page: Page): Promise<string[]> => {
         await page.getByRole('button', { name: 'to come', exact: true }).click();
-        const names = await page.locator('hop-to-come ol bdi').allTextContents();
+        const coming = page.locator('hop-to-come ol bdi');
+        await coming.first().waitFor();
+        const names = await coming.allTextContents();
         await page.getByRole('button', { name: 'close' }).click();
         return names;
       };

@@ -95,7 +95,7 @@ function failuresOf(report) {
       return [
         `${spec.file}:${line} ‘${spec.title}’`,
         `picture: ${attached('screenshot') ?? 'none could be taken'}`,
-        ...(context ? [readFileSync(context, 'utf8').slice(0, 6000)] : []),
+        ...(context ? [readFileSync(context, 'utf8').slice(0, 12_000)] : []),
       ].join('\n');
     })
     .join('\n\n');
