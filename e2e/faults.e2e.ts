@@ -110,3 +110,47 @@ test('the demo club’s story: who improved, who relapsed after a break, whose l
   await expect(rows.filter({ hasText: /third/ })).toHaveCount(0);
   await expect.poll(() => rows.count()).toBeGreaterThan(1);
 });
+
+test('the group side by side: who shows what, whom to watch next, who can work together; each number opens the book it stands for', async ({
+  coach,
+}) => {
+  await coach.goto('/faults');
+  await coach.getByRole('link', { name: 'the group' }).click();
+  await expect(coach.getByRole('heading', { name: 'Faults of the group' })).toBeVisible();
+  const rows = coach.locator('.map tbody tr');
+  await expect(rows.filter({ hasText: 'Ines' })).toHaveCount(1);
+  await choose(coach, 'in the last', /^year$/);
+  // By a fault: who surely shows it most first, each time.
+  const head = coach.getByRole('columnheader', { name: 'split late' });
+  await head.getByRole('button').click();
+  await expect(head).toHaveAttribute('aria-sort', 'descending');
+  const column = 1 + (await coach.locator('.map thead th').allInnerTexts()).findIndex((text) => text.trim() === 'split late');
+  const lows = async (): Promise<number[]> => {
+    const said = await rows.locator(`:nth-child(${column}) a`).evaluateAll((all) => all.map((one) => one.getAttribute('aria-label') ?? ''));
+    return said.map((one) => Number(/between (\d+) and/.exec(one)?.[1] ?? -1));
+  };
+  await expect.poll(async () => (await lows()).length).toBeGreaterThan(2);
+  const all = await lows();
+  expect(all).toEqual([...all].sort((a, b) => b - a));
+  // A number is that of the athlete's own book, which it opens.
+  const cell = rows.first().locator(`:nth-child(${column}) a`);
+  const [, faulty, of] = /^(\d+) of (\d+):/.exec((await cell.getAttribute('aria-label')) ?? '') ?? [];
+  const who = await rows.first().getByRole('rowheader').innerText();
+  await cell.click();
+  await expect(coach.locator('.one h2').first()).toContainText('split late');
+  await expect(coach.getByRole('combobox', { name: 'of' })).toContainText(who);
+  await expect(coach.locator('.one')).toContainText(`${faulty} of ${of} attempts`);
+  await coach.getByRole('link', { name: 'the group' }).click();
+  // Stations of two and more; with room for fewer there are no more than that.
+  const stations = coach.locator('.stations');
+  await expect(stations.getByRole('link').first()).toBeVisible();
+  await choose(coach, 'room for', '1');
+  await expect(stations.getByRole('link')).toHaveCount(1);
+  expect((await stations.locator('h3 + p').first().innerText()).split(', ').length).toBeGreaterThan(1);
+  const next = coach.locator('.next li');
+  await expect.poll(() => next.count()).toBeGreaterThan(0);
+  expect(await next.count()).toBeLessThanOrEqual(4);
+  await accessible(coach);
+  await next.first().getByRole('link').first().click();
+  await expect(coach.getByRole('combobox', { name: 'of' })).toBeVisible();
+});

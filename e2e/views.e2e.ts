@@ -20,6 +20,7 @@ const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
       await page.locator('hop-rate-chart svg').waitFor();
     },
   ],
+  ['/faults/group', (page) => page.locator('hop-group tbody tr').nth(2).waitFor()],
   ['/club', (page) => page.getByText('runa@netloft.test').waitFor()],
 ];
 

@@ -7,7 +7,7 @@ import { Id, type Wire } from './common.js';
 
 const share = z.nullable(z.number());
 const Interval = z.object({ low: z.number(), high: z.number() });
-const Clustered = z.extend(Interval, { of: z.enum(['session', 'sessions']), deff: z.number(), rho: z.number() });
+export const Clustered = z.extend(Interval, { of: z.enum(['session', 'sessions']), deff: z.number(), rho: z.number() });
 const Limits = z.nullable(Interval);
 const Difference = z.object({ earlier: z.number(), later: z.number(), value: z.number(), low: z.number(), high: z.number() });
 const Why = z.discriminatedUnion('code', [

@@ -1,11 +1,10 @@
 import type { FaultEntry } from '../catalogue/fault.js';
 import type { BookEntry } from './book.js';
+import { costOf } from './cost.js';
 import { RECURRENCE } from './recurrence.js';
 import { stateIn } from './states.js';
 import type { Together } from './together.js';
 
-/** How much more a fault counts that can hurt, or that the coach has in focus (common practice, no source). */
-const COST = { safety: 3, focus: 2 } as const;
 /** A fault that goes on for so many evenings counts twice as much as a new one (common practice, no source). */
 const LONG = 12;
 /** So many are worked on at a time (common practice, no source). */
@@ -57,7 +56,7 @@ export function firstToFix(
 
 type Candidate = Omit<FirstToFix, 'drags'>;
 
-const burdenOf = ({ rate, safety, focus }: Candidate): number => rate * (safety ? COST.safety : 1) * (focus ? COST.focus : 1);
+const burdenOf = (one: Candidate): number => one.rate * costOf(one);
 
 function candidate(entry: BookEntry, catalogue: ReadonlyMap<string, Known>, focus: readonly string[]): Candidate[] {
   if (!['returned', 'recurring', 'new'].includes(stateIn(entry))) return [];

@@ -13,17 +13,36 @@ export const DEFAULT_RHO = 0.05;
 /** How many evenings the default is worth when an estimate is drawn towards it: ten for small evenings, four for large ones. */
 const WORTH = { most: 10, least: 4, chances: 140 } as const;
 
-const seenOf = (clusters: readonly Cluster[]): Cluster[] => clusters.filter(({ n }) => n > 0);
+/** All that intervals over evenings are computed from: sums over those with a chance, so that a database can add them up. */
+export interface Sums extends Cluster {
+  readonly evenings: number;
+  /** Σm² of the evenings' chances m. */
+  readonly squares: number;
+  /** Σh² / m of those that showed it. */
+  readonly shares: number;
+}
+
+/** Evenings added up; those without a chance are passed over. */
+export function sumsOf(clusters: readonly Cluster[]): Sums {
+  const sums = { evenings: 0, hits: 0, n: 0, squares: 0, shares: 0 };
+  for (const { hits, n } of clusters) {
+    if (n === 0) continue;
+    sums.evenings++;
+    sums.hits += hits;
+    sums.n += n;
+    sums.squares += n ** 2;
+    sums.shares += hits ** 2 / n;
+  }
+  return sums;
+}
+
+/** The size of an evening that a chance meets on average, Σm² / Σm. */
+const sizeOf = ({ n, squares }: Pick<Sums, 'n' | 'squares'>): number => (n === 0 ? 0 : squares / n);
 
 /** Chances of all evenings, those that showed it, and the size of an evening that a chance meets on average, Σm² / Σm. */
 export function totalOf(clusters: readonly Cluster[]): Cluster & { readonly size: number } {
-  let [hits, n, squares] = [0, 0, 0];
-  for (const one of clusters) {
-    hits += one.hits;
-    n += one.n;
-    squares += one.n ** 2;
-  }
-  return { hits, n, size: n === 0 ? 0 : squares / n };
+  const sums = sumsOf(clusters);
+  return { hits: sums.hits, n: sums.n, size: sizeOf(sums) };
 }
 
 /** What the default is worth, in evenings: an evening of many chances says more of their likeness than one of few. */
@@ -50,24 +69,21 @@ export interface Spread {
 
 export const NO_SPREAD: Spread = { periods: 0, evenings: 0, n: 0, squares: 0, sizes: 0, between: 0, within: 0 };
 
-/** A period with what was before it. Evenings without a chance are passed over. */
-export function andPeriod(before: Spread, period: readonly Cluster[]): Spread {
-  const part = seenOf(period);
-  if (part.length === 0) return before;
-  const { hits, n, size } = totalOf(part);
-  let [between, within] = [before.between, before.within];
-  for (const one of part) {
-    between += one.n * (one.hits / one.n - hits / n) ** 2;
-    within += one.hits * (1 - one.hits / one.n);
-  }
+/** A period with what was before it. */
+export const andPeriod = (before: Spread, period: readonly Cluster[]): Spread => andSums(before, sumsOf(period));
+
+function andSums(before: Spread, period: Sums): Spread {
+  const { evenings, hits, n, squares, shares } = period;
+  if (n === 0) return before;
   return {
     periods: before.periods + 1,
-    evenings: before.evenings + part.length,
+    evenings: before.evenings + evenings,
     n: before.n + n,
-    squares: before.squares + size * n,
-    sizes: before.sizes + size,
-    between,
-    within,
+    squares: before.squares + squares,
+    sizes: before.sizes + sizeOf(period),
+    // Σm(h/m − H/M)², which is never below nothing.
+    between: before.between + Math.max(0, shares - hits ** 2 / n),
+    within: before.within + hits - shares,
   };
 }
 
@@ -94,13 +110,17 @@ export const likenessOf = (...periods: readonly (readonly Cluster[])[]): Likenes
  * Design effect 1 + (m̄ − 1)ρ with m̄ = Σm² / Σm (Kish 1965); never below 1.
  * @example designEffect([{ hits: 1, n: 10 }, { hits: 2, n: 10 }], 0.05) // 1.45
  */
-export const designEffect = (clusters: readonly Cluster[], rho: number): number => Math.max(1, 1 + (totalOf(clusters).size - 1) * rho);
+export const designEffect = (clusters: readonly Cluster[], rho: number): number => effectBy(sumsOf(clusters), rho);
+
+const effectBy = (sums: Sums, rho: number): number => Math.max(1, 1 + (sizeOf(sums) - 1) * rho);
 
 /** Interval at a chance of so much to be missed on either side together: Wilson on n / deff with Student's quantile. */
-export function intervalOf(clusters: readonly Cluster[], { rho, degrees }: Likeness, missed = 0.05): Interval {
-  const { hits, n } = totalOf(clusters);
-  const deff = designEffect(clusters, rho);
-  return wilson(hits / deff, n / deff, studentQuantile(1 - missed / 2, degrees));
+export const intervalOf = (clusters: readonly Cluster[], likeness: Likeness, missed = 0.05): Interval =>
+  intervalBy(sumsOf(clusters), likeness, missed);
+
+function intervalBy(sums: Sums, { rho, degrees }: Likeness, missed = 0.05): Interval {
+  const deff = effectBy(sums, rho);
+  return wilson(sums.hits / deff, sums.n / deff, studentQuantile(1 - missed / 2, degrees));
 }
 
 export interface ClusteredInterval extends Interval {
@@ -111,11 +131,12 @@ export interface ClusteredInterval extends Interval {
 }
 
 /** 95 % interval of a rate over evenings; for one evening alone the plain one. Null when nothing was watched. */
-export function clusteredWilson(clusters: readonly Cluster[]): ClusteredInterval | null {
-  const seen = seenOf(clusters);
-  const { hits, n } = totalOf(seen);
-  if (n === 0) return null;
-  if (seen.length === 1) return { ...wilson(hits, n), of: 'session', deff: 1, rho: DEFAULT_RHO };
-  const likeness = likenessOf(seen);
-  return { ...intervalOf(seen, likeness), of: 'sessions', deff: designEffect(seen, likeness.rho), rho: likeness.rho };
+export const clusteredWilson = (clusters: readonly Cluster[]): ClusteredInterval | null => clusteredBy(sumsOf(clusters));
+
+/** As `clusteredWilson`, for who has the sums already. */
+export function clusteredBy(sums: Sums): ClusteredInterval | null {
+  if (sums.n === 0) return null;
+  if (sums.evenings === 1) return { ...wilson(sums.hits, sums.n), of: 'session', deff: 1, rho: DEFAULT_RHO };
+  const likeness = likenessBy(andSums(NO_SPREAD, sums));
+  return { ...intervalBy(sums, likeness), of: 'sessions', deff: effectBy(sums, likeness.rho), rho: likeness.rho };
 }

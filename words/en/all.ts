@@ -9,6 +9,7 @@ import { enter } from './enter.js';
 import { faults } from './faults.js';
 import { findings } from './findings.js';
 import { floor } from './floor.js';
+import { group } from './group.js';
 import { kept } from './kept.js';
 import { moves } from './moves.js';
 import { notation } from './notation.js';
@@ -44,6 +45,7 @@ export const all = {
   ...faults,
   ...findings,
   ...topics,
+  ...group,
   ...kept,
   ...moves,
   ...notation,

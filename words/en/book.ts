@@ -3,6 +3,7 @@ export const book = {
   book: {
     title: 'Faults',
     as: 'of',
+    group: 'the group',
     watched: 'watched attempts',
     sessions: 'sessions',
     none: 'Nothing logged yet',

@@ -19,6 +19,7 @@ export const shell = {
     review: 'Taps',
     runs: 'Runs',
     faults: 'Faults',
+    group: 'Faults of the group',
     club: 'Club',
     kept: 'What is kept of people',
   },

@@ -4,6 +4,7 @@ export const book = {
   book: {
     title: 'Ƒáúļţš',
     as: 'óƒ',
+    group: 'ţĥé ĝŕóúþ',
     watched: 'ŵáţçĥéđ áţţéɱþţš',
     sessions: 'šéššíóñš',
     none: 'Ñóţĥíñĝ ļóĝĝéđ ýéţ',

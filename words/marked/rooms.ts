@@ -12,6 +12,7 @@ export const rooms = {
   faults: () => import('./faults.js').then((room) => room.faults),
   findings: () => import('./findings.js').then((room) => room.findings),
   floor: () => import('./floor.js').then((room) => room.floor),
+  group: () => import('./group.js').then((room) => room.group),
   kept: () => import('./kept.js').then((room) => room.kept),
   moves: () => import('./moves.js').then((room) => room.moves),
   notation: () => import('./notation.js').then((room) => room.notation),

@@ -20,6 +20,7 @@ export const shell = {
     review: 'Ţáþš',
     runs: 'Ŕúñš',
     faults: 'Ƒáúļţš',
+    group: 'Ƒáúļţš óƒ ţĥé ĝŕóúþ',
     club: 'Çļúƀ',
     kept: 'Ŵĥáţ íš ķéþţ óƒ þéóþļé',
   },

@@ -52,6 +52,7 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   // A reader is given those whom an owner named, here and below.
   'GET /athletes': MEMBERS,
   'GET /athletes/latest': MEMBERS,
+  'GET /book': ['owner', 'coach', 'reader'],
   'GET /athletes/:id/book': ['owner', 'coach', 'reader'],
   'GET /athletes/:id/book/:fault': ['owner', 'coach', 'reader'],
   'PUT /athletes/:id': COACHES,

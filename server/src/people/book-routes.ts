@@ -1,11 +1,14 @@
 import type { Book, FaultDetail } from '@hopsk/contract/book';
 import { Code } from '@hopsk/contract/common';
+import { GroupAsked, type GroupBook } from '@hopsk/contract/group-book';
 import { faultsByCode } from '@hopsk/core/catalogue/faults';
 import { faultBook, type SessionTally } from '@hopsk/core/evidence/book';
 import { firstToFix } from '@hopsk/core/evidence/first-to-fix';
+import { groupCell, type GroupSums } from '@hopsk/core/evidence/group';
 import { runPartsOf, type PartRow } from '@hopsk/core/evidence/run-parts';
 import { splitsOf } from '@hopsk/core/evidence/splits';
 import { comingTogether, type PairSums } from '@hopsk/core/evidence/together';
+import { grouped } from '@hopsk/core/grouped';
 import { RULES } from '@hopsk/core/log/count';
 import { Router, type Request } from 'express';
 import type { Backing } from '../backing.js';
@@ -17,17 +20,37 @@ import { actorOf } from '../http/sign-in.js';
 import { detailed } from '../runs/details.js';
 import { athleteEvenings } from '../runs/evenings.js';
 import { getAthlete } from './athletes.js';
-import { looked } from './looks.js';
+import { looked, lookedAtAll } from './looks.js';
 
 /** Runs whose parts are counted for one request; of a long history the rest is counted when it is asked again. */
 const COUNTED_AT_ONCE = 12;
 
 type Row<T> = T & Record<string, unknown>;
 
-/** The fault book of an athlete, and one fault of it opened. */
+/** What `group-sums` gives: somebody who was here, and one fault of theirs; without one where nothing of them was watched. */
+type GroupRow = Row<{ athleteId: string; here: number; last: string } & (GroupSums | { fault: null })>;
+
+/** The fault book of an athlete, one fault of it opened, and the books of a group beside each other. */
 export function bookRoutes(backing: Backing): Router {
   const { pool } = backing;
   const router = Router();
+
+  router.get('/book', async (request, response) => {
+    const actor = actorOf(request);
+    const { since } = read(GroupAsked, request.query);
+    const may = await readableBy(pool, actor);
+    const rows = await run<GroupRow>(pool, 'group-sums', actor.clubId, since, may && [...may]);
+    const athletes = [...grouped(rows, ({ athleteId }) => athleteId)].map(([athleteId, of]) => {
+      const [{ here, last }] = of as [GroupRow];
+      return { athleteId, here, last, cells: of.flatMap((row) => (row.fault === null ? [] : [groupCell(sumsIn(row))])) };
+    });
+    await lookedAtAll(
+      pool,
+      actor,
+      athletes.map(({ athleteId }) => athleteId),
+    );
+    response.json({ since, athletes } satisfies GroupBook);
+  });
 
   router.get('/athletes/:id/book', async (request, response) => {
     const { id, clubId, focus } = await lookedAt(pool, request);
@@ -84,6 +107,11 @@ export function bookRoutes(backing: Backing): Router {
 
   return router;
 }
+
+/** A row without what is said of the athlete. */
+const sumsIn = ({ fault, noted, evenings, n, hits, squares, shares }: GroupRow & GroupSums): GroupSums => ({
+  ...{ fault, noted, evenings, n, hits, squares, shares },
+});
 
 /** Counts the parts of some of an athlete's runs where they are not counted, the latest first; gives how many are not, after that. */
 async function countSome(backing: Backing, clubId: string, athlete: string): Promise<number> {

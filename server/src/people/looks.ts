@@ -24,6 +24,15 @@ export async function noteLook(db: Db, clubId: string, who: string | null, what:
   }
 }
 
+/** Notes that somebody looked at what is kept of several athletes. */
+export async function lookedAtAll(db: Db, { clubId, id }: Member, athletes: readonly string[]): Promise<void> {
+  try {
+    await run(db, 'looks-add', clubId, id, 'looked' satisfies Look['what'], athletes);
+  } catch (error) {
+    if (!isFull(error)) throw error;
+  }
+}
+
 /** As `noteLook`, of somebody who asks. */
 export const looked = (db: Db, { clubId, id }: Member, what: Look['what'], at: LookedAt = {}): Promise<void> =>
   noteLook(db, clubId, id, what, at);

@@ -163,6 +163,11 @@ export const inside: Routes = [
         loadComponent: inRoom(['book', 'build', 'recurrence'], () => import('../screens/faults/book').then((m) => m.BookScreen)),
       },
       {
+        path: 'faults/group',
+        title: title('group'),
+        loadComponent: inRoom(['group', 'book'], () => import('../screens/faults/group').then((m) => m.GroupScreen)),
+      },
+      {
         path: 'club/people',
         title: title('kept'),
         loadComponent: inRoom(['kept'], () => import('../screens/kept/kept').then((m) => m.Kept)),

@@ -37,6 +37,8 @@ const per100 = (share: number): string => (share * 100).toFixed(1).replace(/\.0$
 })
 export class BookScreen {
   readonly athlete = input<string>();
+  /** Of whom the address opens this fault. */
+  readonly opened = input<string>(undefined, { alias: 'fault' });
   private readonly store = inject(Store);
   private readonly api = inject(BookApi);
   private readonly lastSeen = inject(LastSeen);
@@ -58,7 +60,7 @@ export class BookScreen {
   private readonly question = new Latest();
   protected readonly chosen = linkedSignal<BookEntry | null>(() => {
     // What to fix first is opened first; weighed again, another one may be, and what is open stays.
-    const first = untracked(() => this.book()?.first[0]?.fault);
+    const first = this.opened() ?? untracked(() => this.book()?.first[0]?.fault);
     return this.entries()?.find(({ fault }) => fault === first) ?? this.entries()?.[0] ?? null;
   });
   protected readonly fault = computed(() => catalogue.get(this.chosen()?.fault ?? '') ?? null);

@@ -1,0 +1,91 @@
+import type { GroupBook } from '@hopsk/contract/group-book';
+import type { FaultEntry } from '@hopsk/core/catalogue/fault';
+import { costOf } from '@hopsk/core/evidence/cost';
+import type { Needs } from '@hopsk/core/evidence/stations';
+
+type Books = GroupBook['athletes'];
+type Cell = Books[number]['cells'][number];
+
+/** What the map needs to know of somebody. */
+export interface Person {
+  readonly id: string;
+  readonly name: string;
+  readonly sport: string;
+  readonly focus: readonly string[];
+}
+
+/** Somebody who was here, with what was seen of them. */
+export interface Row {
+  readonly person: Person;
+  readonly here: number;
+  readonly last: string;
+  /** Attempts that were watched for whatever was watched most. */
+  readonly watched: number;
+  readonly cells: ReadonlyMap<string, Cell>;
+}
+
+/** Of whom: everybody, those of a sport, or those who were here on the last day that anybody was. */
+export type Whom = { readonly kind: 'all' | 'last' } | { readonly kind: 'sport'; readonly sport: string };
+
+/** By what the rows are ordered: a name, how much was watched, when they were here, or a fault. */
+export type Order = 'name' | 'watched' | 'last' | { readonly fault: string };
+
+/** Rows of those who are chosen. People whom this device does not know are left out. */
+export function rowsOf(books: Books, people: readonly Person[], whom: Whom): Row[] {
+  const known = new Map(people.map((one) => [one.id, one]));
+  const last = lastDay(books);
+  return books.flatMap(({ athleteId, here, last: day, cells }) => {
+    const person = known.get(athleteId);
+    if (!person || !isOf(whom, person) || (whom.kind === 'last' && day !== last)) return [];
+    const watched = Math.max(0, ...cells.map(({ attempts }) => attempts));
+    return [{ person, here, last: day, watched, cells: new Map(cells.map((cell) => [cell.fault, cell])) }];
+  });
+}
+
+const isOf = (whom: Whom, person: Person): boolean => whom.kind !== 'sport' || person.sport === whom.sport;
+
+/** The last day on which anybody was here. */
+export const lastDay = (books: Books): string | null =>
+  books.reduce<string | null>((last, one) => (last === null || one.last > last ? one.last : last), null);
+
+/** People who are chosen, and were not here. */
+export const awayOf = (books: Books, people: readonly Person[], whom: Whom): Person[] =>
+  whom.kind === 'last' ? [] : people.filter((one) => isOf(whom, one) && !books.some(({ athleteId }) => athleteId === one.id));
+
+const wasSeen = (cell: Cell | undefined): boolean => cell !== undefined && cell.faulty + cell.noted > 0;
+
+/** Faults that somebody showed, that which most show first; and those looked for in vain. */
+export function columnsOf(rows: readonly Row[]): { readonly seen: string[]; readonly inVain: string[] } {
+  const all = [...new Set(rows.flatMap(({ cells }) => [...cells.keys()]))].sort();
+  const people = (fault: string): number => rows.filter(({ cells }) => wasSeen(cells.get(fault))).length;
+  const times = (fault: string): number => rows.reduce((sum, { cells }) => sum + (cells.get(fault)?.faulty ?? 0), 0);
+  const counted = all.map((fault) => ({ fault, people: people(fault), times: times(fault) }));
+  const seen = counted.filter((one) => one.people > 0).sort((a, b) => b.people - a.people || b.times - a.times);
+  return { seen: seen.map(({ fault }) => fault), inVain: counted.filter((one) => one.people === 0).map(({ fault }) => fault) };
+}
+
+/**
+ * Rows in order: by a fault those who surely show it most first, and last those who were not watched for it; the least watched and the
+ * longest away first; names as they are written.
+ */
+export function inOrder(rows: readonly Row[], by: Order): Row[] {
+  const name = (a: Row, b: Row): number => a.person.name.localeCompare(b.person.name);
+  const low = ({ cells }: Row): number => (typeof by === 'string' ? 0 : (cells.get(by.fault)?.interval?.low ?? -1));
+  const orders: Readonly<Record<Extract<Order, string>, (a: Row, b: Row) => number>> = {
+    name,
+    watched: (a, b) => a.watched - b.watched || name(a, b),
+    last: (a, b) => (a.last < b.last ? -1 : a.last > b.last ? 1 : name(a, b)),
+  };
+  return [...rows].sort(typeof by === 'string' ? orders[by] : (a, b) => low(b) - low(a) || name(a, b));
+}
+
+/** What everybody needs to work on, by how often it was seen and what it costs. */
+export const needsOf = (rows: readonly Row[], catalogue: ReadonlyMap<string, Pick<FaultEntry, 'safety'>>): Needs[] =>
+  rows.map(({ person: { id, focus }, cells }) => ({
+    id,
+    faults: new Map(
+      [...cells.values()].flatMap(({ fault, rate }): [string, number][] =>
+        rate ? [[fault, rate * costOf({ safety: catalogue.get(fault)?.safety === true, focus: focus.includes(fault) })]] : [],
+      ),
+    ),
+  }));
