@@ -52,16 +52,17 @@ export const lastDay = (books: Books): string | null =>
 export const awayOf = (books: Books, people: readonly Person[], whom: Whom): Person[] =>
   whom.kind === 'last' ? [] : people.filter((one) => isOf(whom, one) && !books.some(({ athleteId }) => athleteId === one.id));
 
-const wasSeen = (cell: Cell | undefined): boolean => cell !== undefined && cell.faulty + cell.noted > 0;
-
-/** Faults that somebody showed, that which most show first; and those looked for in vain. */
+/** Faults that somebody showed: those first that most showed while they were watched, and surely most often; and those looked for in vain. */
 export function columnsOf(rows: readonly Row[]): { readonly seen: string[]; readonly inVain: string[] } {
   const all = [...new Set(rows.flatMap(({ cells }) => [...cells.keys()]))].sort();
-  const people = (fault: string): number => rows.filter(({ cells }) => wasSeen(cells.get(fault))).length;
-  const times = (fault: string): number => rows.reduce((sum, { cells }) => sum + (cells.get(fault)?.faulty ?? 0), 0);
-  const counted = all.map((fault) => ({ fault, people: people(fault), times: times(fault) }));
-  const seen = counted.filter((one) => one.people > 0).sort((a, b) => b.people - a.people || b.times - a.times);
-  return { seen: seen.map(({ fault }) => fault), inVain: counted.filter((one) => one.people === 0).map(({ fault }) => fault) };
+  const counted = all.map((fault) => {
+    const cells = rows.flatMap((row) => row.cells.get(fault) ?? []);
+    const people = cells.filter(({ faulty }) => faulty > 0).length;
+    return { fault, people, low: sum(cells.map(({ interval }) => interval?.low ?? 0)), noted: sum(cells.map(({ noted }) => noted)) };
+  });
+  const seen = counted.filter((one) => one.people + one.noted > 0);
+  seen.sort((a, b) => b.people - a.people || b.low - a.low || b.noted - a.noted);
+  return { seen: seen.map(({ fault }) => fault), inVain: counted.filter((one) => one.people + one.noted === 0).map(({ fault }) => fault) };
 }
 
 /**
@@ -78,6 +79,8 @@ export function inOrder(rows: readonly Row[], by: Order): Row[] {
   };
   return [...rows].sort(typeof by === 'string' ? orders[by] : (a, b) => low(b) - low(a) || name(a, b));
 }
+
+const sum = (all: readonly number[]): number => all.reduce((so, one) => so + one, 0);
 
 /** What everybody needs to work on, by how often it was seen and what it costs. */
 export const needsOf = (rows: readonly Row[], catalogue: ReadonlyMap<string, Pick<FaultEntry, 'safety'>>): Needs[] =>

@@ -25,7 +25,7 @@ const catalogue = faultsByCode();
 const WEEKS = ['4', '8', '26', '52'] as const;
 const ROOM = [1, 2, 3, 4] as const;
 /** Columns that a map shows at first: what more people share. */
-const COLUMNS = 8;
+const COLUMNS = 10;
 /** So much of the accent at the most lies behind a number that has to be read on it. */
 const SHADE = 55;
 
