@@ -79,16 +79,15 @@ describe('one fault across sessions', () => {
   });
 
   it('decides by the last sessions with enough attempts, whatever happened between', () => {
-    const told = EVIDENCE.attempts;
-    expect(only(row(1, 1, told), row(2, 1, told)).decision).toBe('next');
+    const [clean, told] = [row(1, 1, 40), EVIDENCE.attempts];
+    expect(only(clean, row(2, 1, 40), row(3, 1, 40)).decision).toBe('next');
     // A thin session in between says nothing.
-    expect(only(row(1, 1, told), row(2, 5, told - 1), row(3, 1, told)).decision).toBe('next');
-    expect(only(row(1, 1, told), row(2, 10, told)).decision).toBe('back');
+    expect(only(clean, row(2, 5, told - 1), row(3, 1, 40), row(4, 1, 40)).decision).toBe('next');
+    expect(only(row(1, 10, told), row(2, 5, told - 1), row(3, 10, told)).decision).toBe('back');
     expect(only(row(1, 10, told), row(2, 1, told)).decision).toBe('stay');
     expect(only(row(1, 5, told - 1)).decision).toBe('not enough');
-    // Exactly 90 % clean moves on, exactly 70 % stays (limits met exactly are inside).
-    expect(only(row(1, 2, 20), row(2, 2, 20)).decision).toBe('next');
-    expect(only(row(1, 6, 20)).decision).toBe('stay');
+    // Exactly 70 % stays (limits met exactly are inside).
+    expect(only(row(1, 6, 20), row(2, 6, 20)).decision).toBe('stay');
   });
 });
 

@@ -46,7 +46,7 @@ describe('a group clustered into stations', () => {
 
   it('no other way of clustering them adds up to more (all of them tried)', () => {
     const codes = ['a', 'b', 'c', 'd'];
-    const group = fc.array(fc.array(fc.constantFrom(0, 0, 1, 2, 3, 5), { minLength: 4, maxLength: 4 }), { maxLength: 6 });
+    const group = fc.array(fc.array(fc.constantFrom<number>(0, 0, 1, 2, 3, 5), { minLength: 4, maxLength: 4 }), { maxLength: 6 });
     holds(
       fc.property(group, fc.integer({ min: 1, max: 4 }), (needs, most) => {
         const people = needs.map((of, i): Needs => ({

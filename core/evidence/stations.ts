@@ -5,7 +5,7 @@ export interface Needs {
 }
 
 /** Those who work on the same fault together. */
-export interface Station {
+interface Station {
   readonly fault: string;
   readonly ids: readonly string[];
 }

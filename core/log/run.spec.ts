@@ -1,6 +1,5 @@
 import { FAULTS } from '../catalogue/faults.js';
 import { faultBook, type SessionTally } from '../evidence/book.js';
-import { decide } from '../evidence/decide.js';
 import type { Rounds } from '../language/rounds.js';
 import { stretchesOfRounds } from '../plan/rounds.js';
 import { attemptsOf } from '../plan/occasions.js';
@@ -175,19 +174,6 @@ describe('counting faults', () => {
         ['a', 0, 0, 1],
       ]),
     );
-  });
-});
-
-describe('moving on', () => {
-  const session = (n: number, hits: number): { n: number; hits: number } => ({ n, hits });
-  it('follows the rule of thumb', () => {
-    expect(decide([])).toBe('not enough');
-    expect(decide([session(19, 0)])).toBe('not enough');
-    expect(decide([session(20, 2)])).toBe('stay');
-    expect(decide([session(20, 2), session(20, 2)])).toBe('next');
-    expect(decide([session(20, 2), session(5, 5), session(20, 2)])).toBe('next');
-    expect(decide([session(20, 0), session(20, 7)])).toBe('back');
-    expect(decide([session(20, 0), session(20, 6)])).toBe('stay');
   });
 });
 

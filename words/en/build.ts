@@ -206,9 +206,9 @@ export const build = {
     nextAt: 'on from … % clean',
     backAt: 'back under … %',
     attemptsEach: 'watched attempts',
-    sessionsRunning: 'sessions running',
+    sessionsRunning: 'sessions together',
     ruleOfThumb:
-      'A rule of thumb: clean enough in so many sessions running with so many watched attempts each moves on; too little in the last one goes back.',
+      'A rule of thumb: clean enough in so many sessions together, and surely, with so many watched attempts each, moves on; too little in each of the last two goes back.',
     callsTitle: 'What is called',
     isCalled: 'called',
     expects: 'expected answer',

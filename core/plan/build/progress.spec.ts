@@ -291,12 +291,11 @@ describe('moving on', () => {
   const decision = (...sessions: StageSession[]): string => stageEvidence(sessions, EVIDENCE).decision;
 
   it('follows the coach’s numbers', () => {
-    expect(decision(s(20, 2), s(20, 2))).toBe('next');
-    expect(decision(s(20, 2), s(19, 0))).toBe('stay');
-    expect(decision(s(20, 7))).toBe('back');
-    expect(decision(s(20, 6))).toBe('stay');
+    expect(decision(s(40, 1), s(40, 1), s(40, 1))).toBe('next');
+    expect(decision(s(40, 1), s(40, 1), s(19, 0))).toBe('stay');
+    expect(decision(s(20, 7), s(20, 7))).toBe('back');
     expect(decision(s(19, 19))).toBe('not enough');
-    expect(stageEvidence([s(10, 4), s(10, 4)], { next: 0.6, back: 0.3, attempts: 10, sessions: 2 }).decision).toBe('next');
+    expect(stageEvidence([s(30, 6), s(30, 6)], { next: 0.6, back: 0.3, attempts: 10, sessions: 2 }).decision).toBe('next');
   });
 
   it('asks for a harder feed when the result is easy while the fault rises', () => {
