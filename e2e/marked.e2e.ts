@@ -167,6 +167,7 @@ test('in the marked language every word of every screen is marked', async ({ pag
       ['/floor', 'hop-run-rows li', 'floor'],
       [`/floor/runs/${file.runs[0]?.run.id}`, 'tr td'],
       ['/faults', 'hop-rate-chart svg'],
+      ['/faults/group', 'hop-group :is(.empty, tbody tr)'],
       ['/club', 'input[type="password"]'],
     ];
     for (const [path, drawn, act] of screens)

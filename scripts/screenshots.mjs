@@ -45,10 +45,8 @@ async function take(browser, url, shot, path) {
   try {
     const page = await context.newPage();
     await page.goto('/enter');
-    if (shot.name !== 'enter') {
-      await page.getByRole('button', { name: /demo/ }).click();
-      await page.waitForURL((at) => !at.pathname.startsWith('/enter'));
-    }
+    await page.getByRole('button', { name: /demo/ }).click();
+    await page.waitForURL((at) => !at.pathname.startsWith('/enter'));
     await shot.go(page);
     await page.evaluate(() => document.fonts.ready);
     await page.screenshot({ path });

@@ -46,7 +46,6 @@ async function setClock(page) {
 
 /** The main views: how each is reached in the demo club. */
 export const SHOTS = [
-  { name: 'enter', go: (page) => page.getByRole('button', { name: /demo/ }).waitFor() },
   {
     name: 'people',
     go: async (page) => {
@@ -149,6 +148,13 @@ export const SHOTS = [
       await page.locator('hop-rate-chart svg').waitFor();
       await page.getByText('comes together with').waitFor();
       await page.getByText('slow first showed it was there').waitFor();
+    },
+  },
+  {
+    name: 'group',
+    go: async (page) => {
+      await page.goto('/faults/group');
+      await page.locator('hop-group tbody tr').first().waitFor();
     },
   },
   {

@@ -38,7 +38,7 @@ const per100 = (share: number): string => (share * 100).toFixed(1).replace(/\.0$
 export class BookScreen {
   readonly athlete = input<string>();
   /** Of whom the address opens this fault. */
-  readonly opened = input<string>(undefined, { alias: 'fault' });
+  readonly fault = input<string>();
   private readonly store = inject(Store);
   private readonly api = inject(BookApi);
   private readonly lastSeen = inject(LastSeen);
@@ -60,13 +60,13 @@ export class BookScreen {
   private readonly question = new Latest();
   protected readonly chosen = linkedSignal<BookEntry | null>(() => {
     // What to fix first is opened first; weighed again, another one may be, and what is open stays.
-    const first = this.opened() ?? untracked(() => this.book()?.first[0]?.fault);
+    const first = this.fault() ?? untracked(() => this.book()?.first[0]?.fault);
     return this.entries()?.find(({ fault }) => fault === first) ?? this.entries()?.[0] ?? null;
   });
-  protected readonly fault = computed(() => catalogue.get(this.chosen()?.fault ?? '') ?? null);
+  protected readonly known = computed(() => catalogue.get(this.chosen()?.fault ?? '') ?? null);
   protected readonly label = faultLabel;
   protected readonly told = computed(() => words.faults[this.chosen()?.fault ?? ''] ?? null);
-  protected readonly causes = computed(() => (this.fault()?.causes ?? []).map(faultLabel).join(', '));
+  protected readonly causes = computed(() => (this.known()?.causes ?? []).map(faultLabel).join(', '));
   protected readonly watched = computed(() => Math.max(0, ...(this.book()?.entries ?? []).map((entry) => entry.attempts)));
   protected readonly overview = computed(() => {
     const book = this.book();
