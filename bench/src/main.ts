@@ -8,6 +8,7 @@ import { heavy } from './heavy.js';
 import { library } from './library.js';
 import { decisions } from './decisions.js';
 import { evidence } from './evidence.js';
+import { group } from './group.js';
 import { firstLoads } from './load.js';
 import { reach } from './reach.js';
 import { sessions } from './sessions.js';
@@ -25,6 +26,7 @@ try {
   lines.push(...(await slowed(house.url, ask)), ...(await library(house.url)));
   lines.push(...(await clubFile(ask, house.pid, process.argv.includes('--long'))));
   lines.push(...(await reach(house, ask)));
+  if (process.argv.includes('--long')) lines.push(...(await group(house, ask)));
 } finally {
   await house.stop();
 }
