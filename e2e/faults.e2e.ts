@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import type { Athlete } from '@hopsk/contract/people';
 import type { Page } from '@playwright/test';
-import { accessible, addAthlete, ask, choose, expect, put, send, test } from './support.js';
+import { accessible, addAthlete, ask, choose, expect, put, send, test, onLastDay } from './support.js';
 
 /** Thirty splits, one every four seconds. */
 const PLAN = {
@@ -114,6 +114,7 @@ test('the demo club’s story: who improved, who relapsed after a break, whose l
 test('the group side by side: who shows what, whom to watch next, who can work together; each number opens the book it stands for', async ({
   coach,
 }) => {
+  await onLastDay(coach);
   await coach.goto('/faults');
   await coach.getByRole('link', { name: 'the group' }).click();
   await expect(coach.getByRole('heading', { name: 'Faults of the group' })).toBeVisible();

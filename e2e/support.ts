@@ -116,6 +116,9 @@ export async function keptOnDevice(page: Page, words: string, count = 1): Promis
 export const allSent = (page: Page, tick: () => Promise<unknown> = () => Promise.resolve()) =>
   expect.poll(async () => (await tick(), page.locator('header').innerText())).toMatch(/(?<!not )\bsent\b/);
 
+/** For pages that show the last weeks: the day on which the demo club's history ends, whenever this is run. Timers go on. */
+export const onLastDay = (page: Page): Promise<void> => page.clock.setFixedTime(new Date('2026-11-21T21:00:00Z'));
+
 /** Chooses in a Material select by its label. */
 export async function choose(page: Page, label: string | RegExp, option: string | RegExp, within: Page | Locator = page): Promise<void> {
   // By the keyboard: on a phone the label may lie over the middle of its select. A page that is still being drawn may miss a key.

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { accessible, choose, expect, openPattern, test } from './support.js';
+import { accessible, choose, expect, onLastDay, openPattern, test } from './support.js';
 
 /** Each view of the demo club: its address, and what shows that it is drawn. */
 const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
@@ -20,8 +20,15 @@ const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
       await page.locator('hop-rate-chart svg').waitFor();
     },
   ],
-  ['/faults/group', (page) => page.locator('hop-group tbody tr').nth(2).waitFor()],
   ['/club', (page) => page.getByText('runa@netloft.test').waitFor()],
+  [
+    '/faults/group',
+    async (page) => {
+      await onLastDay(page);
+      await page.reload();
+      await page.locator('hop-group tbody tr').nth(2).waitFor();
+    },
+  ],
 ];
 
 async function studio(page: Page): Promise<void> {

@@ -153,6 +153,7 @@ export const SHOTS = [
   {
     name: 'group',
     go: async (page) => {
+      await setClock(page);
       await page.goto('/faults/group');
       await page.locator('hop-group tbody tr').first().waitFor();
     },

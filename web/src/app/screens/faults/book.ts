@@ -23,9 +23,9 @@ import { Head } from '../../ui/head';
 import { byId } from '../../ui/options';
 import { bookAsCsv } from './book-file';
 import { FaultDetailView } from './fault-detail';
+import { per100 } from './fault-split';
 
 const catalogue = faultsByCode();
-const per100 = (share: number): string => (share * 100).toFixed(1).replace(/\.0$/, '');
 
 /** The fault book of one athlete: what recurs first, the chosen fault by session, and the numbers behind it. */
 @Component({

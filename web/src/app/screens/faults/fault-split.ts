@@ -4,7 +4,9 @@ import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 
 type Split = FaultDetail['splits']['by'][number];
-const per100 = (share: number): string => (share * 100).toFixed(1).replace(/\.0$/, '');
+
+/** A share as a table has it: of a hundred, to a tenth. */
+export const per100 = (share: number): string => (share * 100).toFixed(1).replace(/\.0$/, '');
 
 /** A value of a split as it is called. */
 function nameOf(by: SplitBy, value: string): string {
