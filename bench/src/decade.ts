@@ -33,8 +33,8 @@ function sourceOf(seed: number): Source {
   return { next: seeded(seed), uuid };
 }
 
-/** Twenty minutes of four exercises with their cues, as a session keeps them. */
-const plan = (chance: Source): SessionPlan => ({
+/** Twenty minutes of four exercises with their cues, as a session keeps them: 520 repetitions. */
+export const twentyMinutes = (chance: Pick<Source, 'uuid'>): SessionPlan => ({
   exercises: ['split alone', 'shuffle and lunge', 'corners', 'against the feed'].map((name) => ({
     ...{ name, stage: chance.uuid(), steps: 'split, shuffle right 40 cm, lunge ahead 90 cm, recover back, shuffle left 40 cm' },
     ...{ watch: BOARD.slice(0, 4), view: 'side' as const },
@@ -80,7 +80,7 @@ export function* decade(runs: number = DECADE.runs, seed = 2016): Generator<stri
     const startedAt = new Date(FIRST + Math.floor(i / 9) * DAY + (i % 9) * 1500_000);
     const run: RunHead = {
       ...{ id: chance.uuid(), name: `Run ${i + 1}`, day: startedAt.toISOString().slice(0, 10), startedAt: startedAt.toISOString() },
-      ...{ patternId: null, sessionId: null, steps: null, tapDelay: 1, athletes: [...new Set(here)], plan: plan(chance) },
+      ...{ patternId: null, sessionId: null, steps: null, tapDelay: 1, athletes: [...new Set(here)], plan: twentyMinutes(chance) },
     };
     yield line({ run });
     const log = logOf(chance, run.athletes, Math.round(taps * (0.5 + chance.next())));

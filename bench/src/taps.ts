@@ -6,6 +6,7 @@ import { RunLog } from '@hopsk/core/log/run-log';
 import type { SessionPlan } from '@hopsk/core/plan/run-plan';
 import { unfoldsTo } from '@hopsk/core/plan/unfolds';
 import type { Ask } from './ask.js';
+import { twentyMinutes } from './decade.js';
 import { median, type Line } from './measure.js';
 
 const MINUTES = 40;
@@ -93,8 +94,15 @@ export const headOf = (athletes: readonly string[]): RunHead => ({
 function holds(people: readonly string[]): { readonly taps: number; readonly bytes: number; readonly of: number }[] {
   const [collect, many] = [(globalThis as { gc?: () => void }).gc, 20];
   const faults = new Map(FAULTS.map((fault) => [fault.code, fault]));
-  const { occasions, chances } = unfoldsTo(plan);
-  return [2, TAPS].map((taps) => {
+  const repeated = twentyMinutes({ uuid: randomUUID });
+  return (
+    [
+      [2, plan],
+      [TAPS, plan],
+      [80, repeated],
+    ] as const
+  ).map(([taps, plan]) => {
+    const { occasions, chances } = unfoldsTo(plan);
     collect?.();
     const before = process.memoryUsage().heapUsed;
     const logs = Array.from({ length: many }, () => {

@@ -17,7 +17,7 @@ import type { Known } from './known.js';
 import { Noticed } from './noticed.js';
 import { Openings } from './openings.js';
 import type { Planned } from './plans.js';
-import { Windows } from './seen.js';
+import { Windows, type Seen } from './seen.js';
 import { Settling } from './settling.js';
 
 const NONE: ReadonlySet<string> = new Set();
@@ -54,6 +54,9 @@ export class Counting {
   private readonly as = new Map<string, Placed['as']>();
   private readonly tallies = new Tallies();
   private readonly dirty = new Set<Place>();
+  private readonly wheres = new Map<string, Where>();
+  /** The last occasion without taps, and what it came to: a run of many repetitions holds once what they share. */
+  private untapped: { readonly seen: readonly Seen[]; readonly where: Where | null; readonly judged: Judged } | null = null;
   private free: Closings | null = null;
   private clockNow: RunClock;
   /** The latest moment that a tap means. */
@@ -364,7 +367,10 @@ export class Counting {
 
   private judgedAt(at: Place): Judged {
     const seen = typeof at === 'string' ? this.balls.seenAt(at) : this.settling.seenAt(at);
-    return judge(seen, [...(this.tapsAt.get(at)?.values() ?? [])], this.whereOf(at));
+    const [where, taps] = [this.whereOf(at), this.tapsAt.get(at)];
+    if (taps !== undefined && taps.size > 0) return judge(seen, [...taps.values()], where);
+    if (this.untapped?.seen !== seen || this.untapped.where !== where) this.untapped = { seen, where, judged: judge(seen, [], where) };
+    return this.untapped.judged;
   }
 
   private whereOf(at: Place): Where | null {
@@ -376,7 +382,11 @@ export class Counting {
     // Work that is over as it begins has one third.
     const third = length > 0 ? Math.min(3, 1 + Math.floor((3 * (t - stretch.start)) / length)) : 1;
     const way = stretch.way === undefined ? '' : WAYS[stretch.way];
-    return { exercise: one.exercise, set: one.set, round: one.round, third, way, direction: this.windows.direction(one.rep) };
+    const direction = this.windows.direction(one.rep);
+    const key = `${one.stretch} ${third} ${direction}`;
+    const where = this.wheres.get(key) ?? { exercise: one.exercise, set: one.set, round: one.round, third, way, direction };
+    this.wheres.set(key, where);
+    return where;
   }
 
   private rows(): Tally[] {

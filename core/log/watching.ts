@@ -49,6 +49,17 @@ export const turnsOf = ({ athlete, view, board }: Watching): readonly Turned[] =
 /** What is in force at a moment of the run, by its place. */
 export const watchingAt = (all: readonly Watching[], m: number): number => Math.max(0, lastAt(all, m));
 
+/** What each device's coach watched all through a time of the run (ms), both its ends too; null where somebody looked elsewhere in between. */
+export function steadyDuring(watching: ReadonlyMap<string, readonly Watching[]>, from: number, to: number): readonly Watching[] | null {
+  const steady: Watching[] = [];
+  for (const all of watching.values()) {
+    const at = watchingAt(all, from);
+    if ((all[at + 1]?.m ?? Number.POSITIVE_INFINITY) <= to) return null;
+    steady.push(all[at] ?? NOBODY);
+  }
+  return steady;
+}
+
 /** From where it was watched in a time of the run (ms, more than none). */
 export function viewsDuring(all: readonly Watching[], from: number, to: number): View[] {
   const during = all.slice(watchingAt(all, from), watchingAt(all, to - 1) + 1);

@@ -26,7 +26,7 @@ export function foldOf({ basics: { plan, views, tapDelay, athletes }, log: text 
 }
 
 /** Bytes that a folded log takes for each occasion and chance of its plan, and for each event: half as much again as `npm run bench` measures ('a folded log holds'). */
-const BYTES = { chance: 60, event: 2500 } as const;
+const BYTES = { chance: 150, event: 2500 } as const;
 /** About how much a folded log takes (bytes). */
 export function sizeOf({ log, arrival }: Pick<Fold, 'log' | 'arrival'>): number {
   const { occasions, chances } = unfoldsTo(log.plan);
