@@ -1,9 +1,11 @@
 import type { BookEntry } from '@hopsk/core/evidence/book';
+import type { CameOf } from '@hopsk/core/evidence/decisions';
 import type { FirstToFix } from '@hopsk/core/evidence/first-to-fix';
 import { SPLITS, type Splits as CoreSplits } from '@hopsk/core/evidence/splits';
 import type { Together as CoreTogether } from '@hopsk/core/evidence/together';
 import * as z from 'zod/mini';
 import { Id, type Wire } from './common.js';
+import { Decision } from './decisions.js';
 
 const share = z.nullable(z.number());
 const Interval = z.object({ low: z.number(), high: z.number() });
@@ -17,6 +19,13 @@ const Why = z.discriminatedUnion('code', [
   z.extend(Difference, { code: z.literal('lower') }),
   z.object({ code: z.literal('gone'), evenings: z.int(), n: z.int(), high: z.number(), below: z.number() }),
 ]);
+const Running = z.object({
+  ...{ decision: z.enum(['next', 'stay', 'back']), decidedAfter: z.nullable(z.int()), restarts: z.array(z.int()) },
+  ...{ ratio: z.number(), limits: z.object({ next: z.number(), back: z.number() }), more: z.nullable(z.int()) },
+});
+const Came = z.object({
+  ...{ evenings: z.int(), since: z.object({ hits: z.int(), n: z.int() }), difference: z.nullable(Difference) },
+}) satisfies z.ZodMiniType<CameOf>;
 const found = { state: z.enum(['clear', 'new', 'recurring', 'fading', 'cleared', 'returned']), why: Why };
 const counts = { attempts: z.int(), faulty: z.int(), noted: z.int(), left: z.int(), right: z.int() };
 
@@ -32,6 +41,8 @@ const Entry = z.object({
   lately: z.nullable(Difference),
   sinceBreak: z._default(z.nullable(z.extend(Difference, { from: z.string(), to: z.string(), days: z.int() })), null),
   decision: z.enum(['next', 'stay', 'back', 'not enough']),
+  running: Running,
+  lookAgain: z.nullable(z.object({ due: z.string(), weeks: z.int() })),
   sessions: z.array(
     z.object({ day: z.string(), fault: z.string(), ...counts, rate: share, interval: z.nullable(Interval), limits: Limits }),
   ),
@@ -52,6 +63,8 @@ export const Book = z.object({
   entries: z.array(Entry),
   /** Runs, the oldest ones, whose parts are not counted yet: what comes together in them is not known. */
   uncounted: z._default(z.int(), 0),
+  /** What was decided, and what came of it, the latest first. */
+  decisions: z._default(z.array(z.extend(Decision, { came: Came })), []),
   /** What to fix first, two or three, and why. */
   first: z._default(z.array(First), []),
   /** Of attempts that several devices watched alike for a fault: how many, and in how many they did not say the same. */

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { CLUB_FILE, CLUB_FILE_VERSION } from './club-format.js';
 import { line, type Wire } from './common.js';
+import { DecisionRecord } from './decisions.js';
 import { fromEarlier } from './earlier.js';
 import { AthleteSave } from './people.js';
 import { SessionSave } from './session.js';
@@ -21,6 +22,7 @@ export const ClubFile = fromEarlier(
     /** What the club teaches; a club that has its own keeps it. */
     teaching: z.optional(z.omit(Teaching, { version: true })),
     athletes: z.array(AthleteSave).check(z.maxLength(2000)),
+    decisions: z.optional(z.array(DecisionRecord).check(z.maxLength(20_000))),
     patterns: z.array(PatternSave).check(z.maxLength(5000)),
     sessions: z._default(z.array(SessionSave).check(z.maxLength(2000)), []),
     runs: z.array(RunWithLog).check(z.maxLength(20_000)),

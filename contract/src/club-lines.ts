@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { CLUB_FILE, CLUB_LINES_VERSION } from './club-format.js';
 import { Id, line, type Wire } from './common.js';
+import { DecisionRecord } from './decisions.js';
 import { PatternSave } from './pattern.js';
 import { AthleteSave } from './people.js';
 import { field, FieldSaid, Problem } from './problem.js';
@@ -30,6 +31,8 @@ export const CLUB_RECORDS = {
   pattern: PatternSave,
   session: SessionSave,
   run: RunHead,
+  /** What was decided of an athlete who stands before it. */
+  decision: DecisionRecord,
   /** Events of a run that stands before them. */
   log: z.object({ run: Id, events: z.array(RunEvent).check(z.minLength(1), z.maxLength(EVENTS_LIMITS.most)) }),
 };

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { AGREEMENTS } from './agreement.js';
 import { Id, line, Version, type Wire } from './common.js';
+import { Decision } from './decisions.js';
 import { Athlete } from './people.js';
 
 /** What one did with what is kept of people. */
@@ -61,7 +62,9 @@ export const Erasure = z.object({
   /** A run with them that is under way; then nobody is erased. */
   underWay: z.nullable(z.string()),
   /** Where else their name stands: nothing of that is changed. */
-  mentions: z.array(z.object({ kind: z.enum(['run', 'session', 'pattern', 'note']), day: z.nullable(z.string()), text: z.string() })),
+  mentions: z.array(
+    z.object({ kind: z.enum(['run', 'session', 'pattern', 'note', 'decision']), day: z.nullable(z.string()), text: z.string() }),
+  ),
 });
 export type Erasure = Wire<typeof Erasure>;
 
@@ -90,6 +93,8 @@ export const GivenOut = z.object({
   readers: z.array(z.string()),
   /** Who looked at them, changed, gave out; the latest first. */
   looks: z.array(z.pick(Look, { at: true, lastAt: true, times: true, what: true, who: true, day: true, run: true })),
+  /** What was decided of their faults, and why. */
+  decisions: z._default(z.array(z.omit(Decision, { id: true })), []),
   runs: z.array(
     z.object({
       id: Id,

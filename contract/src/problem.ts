@@ -57,7 +57,7 @@ export type FieldProblem = Said<FieldMessages> & { readonly path: string };
 
 /** Records that a request can be about. */
 export type RecordName =
-  'athlete' | 'pattern' | 'session' | 'run' | 'teaching' | 'address' | 'file' | 'coach' | 'device' | 'rules' | 'passkey';
+  'athlete' | 'pattern' | 'session' | 'run' | 'teaching' | 'address' | 'file' | 'coach' | 'device' | 'rules' | 'passkey' | 'decision';
 
 /** Why a request was not answered as asked. */
 export interface ProblemMessages {

@@ -1,11 +1,14 @@
 import { grouped } from '../grouped.js';
-import { lastBreak, sinceBreak, type Break } from './breaks.js';
+import { lastBreak, type Break } from './breaks.js';
 import { decide, type Decision } from './decide.js';
+import { around, testedSince, type Kept } from './decisions.js';
 import { differenceOf, type Difference } from './difference.js';
 import { clusteredWilson, type Cluster, type ClusteredInterval, type Likeness } from './likeness.js';
 import { limitsOf, type Limits } from './limits.js';
+import { lookAgain, type LookAgain } from './look-again.js';
 import { wilson, type Interval } from './proportion.js';
 import { likenessBetweenReviews, RECURRENCE, recurrenceOf, type Recurrence } from './recurrence.js';
+import { sequential, type Sequential } from './sequential.js';
 import { BOOK_ORDER, stateIn } from './states.js';
 
 /** What a run, or some of one evening, says of one fault of an athlete. `day` is YYYY-MM-DD, of the evening. */
@@ -48,21 +51,26 @@ export interface BookEntry {
   readonly lately: Difference | null;
   /** What the latest break did to it; null where there was none, or nothing was watched before it or since. */
   readonly sinceBreak: (Break & Difference) | null;
+  /** What the rule of thumb says, and the running test since the last decision that ended one. */
   readonly decision: Decision;
+  readonly running: Sequential;
+  /** When it is to be looked at again; null for what is not cleared. */
+  readonly lookAgain: LookAgain | null;
   readonly sessions: readonly BookSession[];
 }
 
 /**
  * The fault book of one athlete: what came back and what recurs first, then what is new, what fades, what was only noted, what is gone
  * and what was looked for in vain; within, what was seen in several sessions first, then by the lower end of the interval.
+ * @param decisions that the coach kept: each for going on or back begins the running test of its fault anew
  */
-export function faultBook(tallies: readonly SessionTally[]): BookEntry[] {
+export function faultBook(tallies: readonly SessionTally[], decisions: readonly Kept[] = []): BookEntry[] {
   const byFault = grouped(tallies, (tally) => tally.fault);
   const away = lastBreak(tallies.map(({ day }) => day));
-  return [...byFault].map(([fault, rows]) => entry(fault, rows, away)).sort(byRecurrence);
+  return [...byFault].map(([fault, rows]) => entry(fault, rows, away, decisions)).sort(byRecurrence);
 }
 
-function entry(fault: string, rows: readonly SessionTally[], away: Break | null): BookEntry {
+function entry(fault: string, rows: readonly SessionTally[], away: Break | null, decisions: readonly Kept[]): BookEntry {
   const inOrder = [...rows].sort((a, b) => (a.day === b.day ? (a.evening ?? 0) - (b.evening ?? 0) : a.day < b.day ? -1 : 1));
   const evenings = [...grouped(inOrder, ({ day, evening }) => `${day} ${evening ?? ''}`).values()];
   const merged = evenings.map((parts) => ({ day: parts[0]?.day ?? '', fault, ...sums(parts) }));
@@ -83,7 +91,8 @@ function entry(fault: string, rows: readonly SessionTally[], away: Break | null)
     };
   });
   const last = RECURRENCE.every;
-  const changed = away && sinceBreak(told, away);
+  const changed = away && around(told, away.from, away.to);
+  const recurrence = recurrenceOf(clusters);
   return {
     fault,
     ...all,
@@ -92,10 +101,12 @@ function entry(fault: string, rows: readonly SessionTally[], away: Break | null)
     seenSessions: sessions.filter((session) => session.faulty > 0).length,
     couldShow: told.length,
     lastSeen: sessions.findLast((session) => session.faulty + session.noted > 0)?.day ?? null,
-    recurrence: recurrenceOf(clusters),
+    recurrence,
     lately: told.length >= 2 * last ? differenceOf(told.slice(0, -last), told.slice(-last), likeness.at(-1)) : null,
     sinceBreak: changed && away && { ...away, ...changed },
     decision: decide(clusters),
+    running: sequential(testedSince(clusters, decisions, fault)),
+    lookAgain: lookAgain(clusters, recurrence),
     sessions,
   };
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { holds } from '../testing/holds.js';
-import { BREAK_DAYS, lastBreak, sinceBreak } from './breaks.js';
+import { BREAK_DAYS, lastBreak } from './breaks.js';
+import { around } from './decisions.js';
 import { differenceOf } from './difference.js';
 
 describe('a break', () => {
@@ -21,9 +22,9 @@ describe('a break', () => {
     const could = [0, 7, 14, 21, 28, 60, 67].map((n, i) => ({ day: day(n), n: 20, hits: i === 0 ? 20 : i < 5 ? 2 : 9 }));
     const gone = lastBreak(could.map((one) => one.day));
     expect(gone).toEqual({ from: day(28), to: day(60), days: 32 });
-    const since = gone && sinceBreak(could, gone);
+    const since = gone && around(could, gone.from, gone.to);
     expect(since).toEqual(differenceOf(could.slice(1, 5), could.slice(5)));
     expect([since?.earlier, since?.later]).toEqual([0.1, 0.45]);
-    expect(gone && sinceBreak(could.slice(0, 5), gone)).toBeNull();
+    expect(gone && around(could.slice(0, 5), gone.from, gone.to)).toBeNull();
   });
 });

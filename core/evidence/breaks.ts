@@ -1,7 +1,3 @@
-import { RECURRENCE } from './recurrence.js';
-import { differenceOf, type Difference } from './difference.js';
-import type { Cluster } from './likeness.js';
-
 /** Days without any evening that make a break (common practice, no source). */
 export const BREAK_DAYS = 21;
 
@@ -23,17 +19,4 @@ export function lastBreak(days: readonly string[]): Break | null {
     if (between >= BREAK_DAYS) return { from, to, days: between };
   }
   return null;
-}
-
-/**
- * What a break did to a fault: the evenings since against as many before it as a review has. Null unless something was watched on both
- * sides. Where the interval holds 0 it is noise, as far as can be told.
- * @param could evenings that could show the fault
- */
-export function sinceBreak(could: readonly (Cluster & { readonly day: string })[], { from, to }: Break): Difference | null {
-  const before = could.filter(({ day }) => day <= from).slice(-RECURRENCE.every);
-  return differenceOf(
-    before,
-    could.filter(({ day }) => day >= to),
-  );
 }

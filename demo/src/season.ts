@@ -17,6 +17,7 @@ import { stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { all } from '@hopsk/words/en/all';
 import { speak } from '@hopsk/words/words';
 import { Chance } from './chance.js';
+import { decisionsOf } from './decisions.js';
 import { PATTERNS } from './patterns.js';
 import { PEOPLE, type Habit } from './people.js';
 import { sessionsOf } from './sessions.js';
@@ -66,13 +67,16 @@ export function season(lastDay: string, seed = 4180): ClubFile {
       }
     }
   }
+  const athletes = people.map((p) => p.athlete);
+  const sessions = sessionsOf(people, patterns, chance);
   return {
     format: CLUB_FILE,
     version: CLUB_FILE_VERSION,
     club: { name: 'Old Net Loft' },
-    athletes: people.map((p) => p.athlete),
+    athletes,
+    decisions: decisionsOf({ athletes, runs }, chance),
     patterns,
-    sessions: sessionsOf(people, patterns, chance),
+    sessions,
     runs,
   };
 }

@@ -22,6 +22,7 @@ import { webFiles } from './http/static.js';
 import { liveRoutes } from './live/routes.js';
 import { patternRoutes } from './patterns/routes.js';
 import { bookRoutes } from './people/book-routes.js';
+import { decisionRoutes } from './people/decision-routes.js';
 import { peopleDataRoutes } from './people/data-routes.js';
 import { peopleRoutes } from './people/routes.js';
 import { sessionRoutes } from './sessions/routes.js';
@@ -82,6 +83,7 @@ export function createApp(
   api.use(
     peopleRoutes(pool),
     bookRoutes(backing),
+    decisionRoutes(pool),
     peopleDataRoutes(pool),
     patternRoutes(pool),
     sessionRoutes(backing),

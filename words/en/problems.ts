@@ -12,6 +12,7 @@ const things: Readonly<Record<RecordName, string>> = {
   device: 'device',
   file: 'file',
   passkey: 'passkey',
+  decision: 'decision',
   rules: 'page of how long things are kept',
 };
 

@@ -88,7 +88,13 @@ export const kept = {
     mentionsTitle: 'Ŵĥéŕé éļšé ţĥé ñáɱé šţáñđš',
     mentions: (n: number): string =>
       `Ţĥé ñáɱé áļšó šţáñđš íñ ${n === 1 ? 'óñé þļáçé' : n >= 50 ? 'ƒíƒţý þļáçéš áñđ ɱóŕé' : `${n} þļáçéš`} ţĥáţ ţĥíš đóéš ñóţ çĥáñĝé; ţĥéý áŕé ļíšţéđ óñ ţĥé þáĝé.`,
-    mentionKinds: { run: 'á ŕúñ’š ñáɱé', session: 'á šéššíóñ', pattern: 'á þáţţéŕñ', note: 'á ñóţé' },
+    mentionKinds: {
+      run: 'á ŕúñ’š ñáɱé',
+      session: 'á šéššíóñ',
+      pattern: 'á þáţţéŕñ',
+      note: 'á ñóţé',
+      decision: 'ŵĥý šóɱéƀóđý ŵáš đéçíđéđ óñ',
+    },
     underWay: (run: string): string => `Ţĥéý áŕé íñ á ŕúñ ţĥáţ íš úñđéŕ ŵáý (‘${run}’): éñđ íţ ƒíŕšţ.`,
     typeName: (name: string): string => `ţýþé ţĥé ñáɱé: ${name}`,
     eraseDo: 'éŕášé ƒóŕ ĝóóđ',

@@ -13,6 +13,7 @@ const things: Readonly<Record<RecordName, string>> = {
   device: 'đéṽíçé',
   file: 'ƒíļé',
   passkey: 'þáššķéý',
+  decision: 'đéçíšíóñ',
   rules: 'þáĝé óƒ ĥóŵ ļóñĝ ţĥíñĝš áŕé ķéþţ',
 };
 

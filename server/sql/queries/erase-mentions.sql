@@ -1,4 +1,4 @@
--- Where else a name stands: in names of runs, in sessions and patterns (their earlier versions too), in notes. Words are compared in small
+-- Where else a name stands: in names of runs, in sessions and patterns (their earlier versions too), in notes, in why others were decided on. Words are compared in small
 -- letters; in documents a name stands as they write it (a quotation mark behind a stroke).
 select 'run' as kind, run.day::text as day, run.name as text from run where run.club_id = $1 and position(lower($2) in lower(run.name)) > 0
 union all
@@ -26,5 +26,9 @@ union all
 select 'note', run.day::text, e.body ->> 'text'
 from run_event e join run on run.club_id = e.club_id and run.id = e.run_id
 where e.club_id = $1 and e.body ->> 'kind' = 'note' and e.athlete_id is distinct from $3 and position(lower($2) in lower(e.body ->> 'text')) > 0
+union all
+select 'decision', decision.day::text, decision.why
+from decision
+where decision.club_id = $1 and decision.athlete_id <> $3 and position(lower($2) in lower(decision.why)) > 0
 order by day desc nulls last
 limit 50

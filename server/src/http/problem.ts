@@ -29,8 +29,8 @@ export function read<T extends z.ZodMiniType>(schema: T, input: unknown): z.infe
 }
 
 /** The id in a path; one that is no id at all is as unknown as one that nobody has. */
-export function idOf(request: Request, what: RecordName): string {
-  const id = z.uuid().safeParse(request.params['id']);
+export function idOf(request: Request, what: RecordName, name = 'id'): string {
+  const id = z.uuid().safeParse(request.params[name]);
   if (!id.success) throw notFound(what);
   return id.data;
 }

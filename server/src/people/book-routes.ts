@@ -2,7 +2,8 @@ import type { Book, FaultDetail } from '@hopsk/contract/book';
 import { Code } from '@hopsk/contract/common';
 import { GroupAsked, type GroupBook } from '@hopsk/contract/group-book';
 import { faultsByCode } from '@hopsk/core/catalogue/faults';
-import { faultBook, type SessionTally } from '@hopsk/core/evidence/book';
+import { faultBook, type BookEntry } from '@hopsk/core/evidence/book';
+import { cameOf, type Evening } from '@hopsk/core/evidence/decisions';
 import { firstToFix } from '@hopsk/core/evidence/first-to-fix';
 import { groupCell, type GroupSums } from '@hopsk/core/evidence/group';
 import { runPartsOf, type PartRow } from '@hopsk/core/evidence/run-parts';
@@ -20,6 +21,8 @@ import { actorOf } from '../http/sign-in.js';
 import { detailed } from '../runs/details.js';
 import { athleteEvenings } from '../runs/evenings.js';
 import { getAthlete } from './athletes.js';
+import { listDecisions } from './decisions.js';
+import { eveningTallies } from './evening-tallies.js';
 import { looked, lookedAtAll } from './looks.js';
 
 /** Runs whose parts are counted for one request; of a long history the rest is counted when it is asked again. */
@@ -57,18 +60,15 @@ export function bookRoutes(backing: Backing): Router {
     const shared = (await run<{ id: string }>(pool, 'athlete-runs-shared', clubId, id)).map((one) => one.id);
     await detailed(backing, clubId, shared);
     const uncounted = await countSome(backing, clubId, id);
-    const [tallies, evenings, praise, agreement, pairs] = await Promise.all([
-      run<Row<SessionTally & { id: string }>>(pool, 'book-tallies', clubId, id),
-      athleteEvenings(pool, clubId, id),
+    const [rows, decisions, praise, agreement, pairs] = await Promise.all([
+      eveningTallies(pool, clubId, id),
+      listDecisions(pool, clubId, id),
       one<{ times: number }>(pool, 'book-praise', clubId, id),
       run<Row<Book['agreement'][number]>>(pool, 'book-agreement', clubId, id, shared),
       run<Row<PairSums>>(pool, 'fault-pairs', clubId, id),
     ]);
-    const rows = tallies.map(({ id: runId, ...tally }): SessionTally => {
-      const evening = evenings.get(runId);
-      return { ...tally, ...(evening && { day: evening.day, evening: evening.start }) };
-    });
-    const book = faultBook(rows);
+    const book = faultBook(rows, decisions);
+    const evenings = new Map(book.map(({ fault, sessions }) => [fault, sessions.map(eveningIn)]));
     const days = [...new Map(rows.map(({ day, evening }) => [`${day} ${evening ?? ''}`, day])).values()];
     response.json({
       athleteId: id,
@@ -78,11 +78,13 @@ export function bookRoutes(backing: Backing): Router {
       uncounted,
       praise: praise?.times ?? 0,
       agreement,
+      decisions: decisions.map((one) => ({ ...one, came: cameOf(evenings.get(one.fault) ?? [], one) })),
       first: firstToFix(book, comingTogether(pairs), faultsByCode(), focus).map((one) => ({ ...one, drags: [...one.drags] })),
       entries: book.map((entry) => ({
         ...entry,
         sessions: [...entry.sessions],
         recurrence: { ...entry.recurrence, reviews: [...entry.recurrence.reviews] },
+        running: { ...entry.running, restarts: [...entry.running.restarts] },
       })),
     } satisfies Book);
   });
@@ -107,6 +109,8 @@ export function bookRoutes(backing: Backing): Router {
 
   return router;
 }
+
+const eveningIn = ({ day, faulty, attempts }: BookEntry['sessions'][number]): Evening => ({ day, hits: faulty, n: attempts });
 
 /** A row without what is said of the athlete. */
 const sumsIn = ({ fault, noted, evenings, n, hits, squares, shares }: GroupRow & GroupSums): GroupSums => ({

@@ -1,6 +1,7 @@
 import { ATHLETE_FILE, type GivenOut } from '@hopsk/contract/people-data';
 import { one, run, type Db } from '../db/sql.js';
 import { getAthlete } from './athletes.js';
+import { listDecisions } from './decisions.js';
 import { listLooks } from './looks.js';
 
 type RunOut = GivenOut['runs'][number];
@@ -13,16 +14,18 @@ type RunOut = GivenOut['runs'][number];
 export async function givenOut(db: Db, clubId: string, id: string, events: boolean): Promise<AsyncGenerator<string> | null> {
   const athlete = await getAthlete(db, clubId, id);
   if (!athlete) return null;
-  const [club, sessions, readers, looks] = [
+  const [club, sessions, readers, looks, decisions] = [
     await one<{ name: string }>(db, 'club-of', clubId),
     await run<GivenOut['sessions'][number]>(db, 'data-sessions', clubId, id),
     await run<{ name: string }>(db, 'data-readers', clubId, id),
     await listLooks(db, clubId, null, id, null),
+    await listDecisions(db, clubId, id),
   ];
   const head: Omit<GivenOut, 'runs'> = {
     ...{ format: ATHLETE_FILE, version: 1, madeAt: new Date().toISOString(), club: club?.name ?? '', athlete, sessions },
     readers: readers.map(({ name }) => name),
     looks: looks.map(({ at, lastAt, times, what, who, day, run: name }) => ({ at, lastAt, times, what, who, day, run: name })),
+    decisions: decisions.map(({ id: _, ...decision }) => decision),
   };
   return pieces(db, clubId, head, events);
 }

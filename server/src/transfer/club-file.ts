@@ -2,6 +2,7 @@ import type { ClubRecord, Imported, Refused } from '@hopsk/contract/club-lines';
 import type { Counts } from '../counting/counts.js';
 import { run, type Db } from '../db/sql.js';
 import { addAthlete } from '../people/athletes.js';
+import { addDecision } from '../people/decisions.js';
 import { eraseAthlete } from '../people/erasing.js';
 import { addPattern } from '../patterns/patterns.js';
 import { addSession } from '../sessions/sessions.js';
@@ -79,6 +80,8 @@ async function add(db: Db, clubId: string, { kind, record }: Exclude<ClubRecord,
       return void (await run(db, 'somebody-add', clubId, record.id, record.run));
     case 'athlete':
       return void (await addAthlete(db, clubId, record));
+    case 'decision':
+      return void (await addDecision(db, clubId, null, record));
     case 'pattern':
       return void (await addPattern(db, clubId, record));
     case 'session':

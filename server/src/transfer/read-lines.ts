@@ -99,11 +99,12 @@ async function* documentIn(path: string, otherwise: readonly FieldProblem[]): As
   if (value === null) throw notOurs(otherwise.length > 0 ? otherwise : [wrong('', 'not-json')]);
   const read = ClubFile.safeParse(value);
   if (!read.success) throw notOurs(fieldsOf(read.error, value));
-  const { club, teaching, athletes, patterns, sessions, runs } = read.data;
+  const { club, teaching, athletes, decisions = [], patterns, sessions, runs } = read.data;
   yield { kind: 'club', name: club.name };
   const found = (record: ClubRecord): Found => ({ kind: 'record', line: 1, record });
   if (teaching) yield found({ kind: 'teaching', record: teaching });
   for (const record of athletes) yield found({ kind: 'athlete', record });
+  for (const record of decisions) yield found({ kind: 'decision', record });
   for (const record of patterns) yield found({ kind: 'pattern', record });
   for (const record of sessions) yield found({ kind: 'session', record });
   for (const { run, events } of runs) {

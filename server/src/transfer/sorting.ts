@@ -3,7 +3,7 @@ import type { FieldProblem } from '@hopsk/contract/problem';
 import { run, type Db } from '../db/sql.js';
 import { noTally } from './counts.js';
 
-type Kind = 'athlete' | 'erased' | 'pattern' | 'session' | 'run';
+type Kind = 'athlete' | 'erased' | 'decision' | 'pattern' | 'session' | 'run';
 
 /** What becomes of a record: it is new, there already, or cannot be taken. */
 export type Sorted = { readonly is: 'new' | 'known' } | { readonly is: 'refused'; readonly fields: readonly FieldProblem[] };
@@ -27,6 +27,7 @@ export class Sorting {
     const there = {
       athlete: new Set<string>(),
       erased: new Set<string>(),
+      decision: new Set<string>(),
       pattern: new Set<string>(),
       session: new Set<string>(),
       run: new Set<string>(),
@@ -55,6 +56,13 @@ export class Sorting {
     if (kind === 'somebody') {
       if (athlete.has(record.id)) return { is: 'known' };
       athlete.add(record.id);
+      return { is: 'new' };
+    }
+    if (kind === 'decision') {
+      const code = erased.has(record.athlete) ? ('erased' as const) : athlete.has(record.athlete) ? null : ('not-there' as const);
+      if (code !== null) return { is: 'refused', fields: [{ path: 'decision.athlete', code, values: {} }] };
+      if (this.there.decision.has(record.id)) return { is: 'known' };
+      this.there.decision.add(record.id);
       return { is: 'new' };
     }
     if (kind === 'athlete' && erased.has(record.id)) return { is: 'refused', fields: [{ path: 'athlete', code: 'erased', values: {} }] };

@@ -7,6 +7,7 @@ import { EVENTS_LIMITS, type RunEvent } from '@hopsk/contract/run';
 import type { Session } from '@hopsk/contract/session';
 import { one, run, type Db } from '../db/sql.js';
 import { listAthletes } from '../people/athletes.js';
+import { decisionsOf } from '../people/decisions.js';
 import { listPatterns } from '../patterns/patterns.js';
 import { eventsAfter, headOf } from '../runs/runs.js';
 import { listSessions } from '../sessions/sessions.js';
@@ -41,7 +42,10 @@ export async function* clubLines(db: Db, clubId: string): AsyncGenerator<string>
   const needed = new Set((await run<{ id: string }>(db, 'run-needs', clubId)).map(({ id }) => id));
   const wanted = (record: Athlete | Pattern | Session): boolean => record.archivedAt === null || needed.has(record.id);
   const fresh = <T extends Athlete | Pattern | Session>({ archivedAt: _, savedAt: _at, ...record }: T) => ({ ...record, version: 0 });
-  for (const record of (await listAthletes(db, clubId, null)).filter(wanted)) yield written({ kind: 'athlete', record: fresh(record) });
+  const athletes = (await listAthletes(db, clubId, null)).filter(wanted);
+  for (const record of athletes) yield written({ kind: 'athlete', record: fresh(record) });
+  const ids = athletes.map(({ id }) => id);
+  for (const record of await decisionsOf(db, clubId, ids)) yield written({ kind: 'decision', record });
   for (const record of (await listPatterns(db, clubId, null)).filter(wanted)) yield written({ kind: 'pattern', record: fresh(record) });
   for (const record of (await listSessions(db, clubId, null)).filter(wanted)) yield written({ kind: 'session', record: fresh(record) });
   for (const { id } of await run<{ id: string }>(db, 'run-ids', clubId)) {

@@ -1,0 +1,49 @@
+import { DecisionSave } from '@hopsk/contract/decisions';
+import { faultBook } from '@hopsk/core/evidence/book';
+import { saidBy } from '@hopsk/core/evidence/decisions';
+import { Router } from 'express';
+import { transaction, type Pool } from '../db/pool.js';
+import { idOf, notFound, read } from '../http/problem.js';
+import { actorOf } from '../http/sign-in.js';
+import { refuseStale } from '../http/versioned.js';
+import { getAthlete } from './athletes.js';
+import { addDecision, listDecisions, takeBack } from './decisions.js';
+import { eveningTallies } from './evening-tallies.js';
+import { looked } from './looks.js';
+
+/** What coaches decide of an athlete's faults: kept, and taken back where it was a mistake. */
+export function decisionRoutes(pool: Pool): Router {
+  const router = Router();
+
+  // Sent again it is kept once. What the rule said is worked out here, of the evenings that were known.
+  router.put('/athletes/:id/decisions/:decision', async (request, response) => {
+    const actor = actorOf(request);
+    const { clubId } = actor;
+    const id = idOf(request, 'athlete');
+    const decision = idOf(request, 'decision', 'decision');
+    const sent = read(DecisionSave, request.body);
+    if (!(await getAthlete(pool, clubId, id))) throw notFound('athlete');
+    const before = await listDecisions(pool, clubId, id);
+    const tallies = (await eveningTallies(pool, clubId, id)).filter(({ day }) => day <= sent.day);
+    const entry = faultBook(tallies, before).find(({ fault }) => fault === sent.fault);
+    const said = entry ? saidBy(sent.rule, entry.decision, entry.running) : 'not enough';
+    await transaction(pool, async (db) => {
+      const added = await addDecision(db, clubId, actor.id, { ...sent, id: decision, athlete: id, said, at: null, takenBackAt: null });
+      if (added) await looked(db, actor, 'changed', { athlete: id });
+    });
+    const kept = (await listDecisions(pool, clubId, id)).find((one) => one.id === decision);
+    const keys = ['fault', 'day', 'decided', 'rule', 'why'] as const;
+    if (!kept || keys.some((key) => kept[key] !== sent[key])) refuseStale('decision', sent, kept ?? null);
+    response.json(kept);
+  });
+
+  router.post('/athletes/:id/decisions/:decision/take-back', async (request, response) => {
+    const actor = actorOf(request);
+    const [id, decision] = [idOf(request, 'athlete'), idOf(request, 'decision', 'decision')];
+    if (!(await takeBack(pool, actor.clubId, id, decision))) throw notFound('decision');
+    await looked(pool, actor, 'changed', { athlete: id });
+    response.status(204).end();
+  });
+
+  return router;
+}

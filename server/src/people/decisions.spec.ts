@@ -1,0 +1,103 @@
+import { randomUUID } from 'node:crypto';
+import { Book } from '@hopsk/contract/book';
+import type { Decision, DecisionSave } from '@hopsk/contract/decisions';
+import type { Erasure, GivenOut } from '@hopsk/contract/people-data';
+import { athlete, Coach, openHouse, ran, type House } from '../testing/house.js';
+
+describe('what is decided of a fault', () => {
+  let house: House;
+  let coach: Coach;
+  let ada: string;
+  beforeEach(async () => {
+    house = await openHouse();
+    coach = await Coach.of(house, 'Club');
+    ada = await added('Ada');
+    // Five evenings: bad, bad, bad, then good, good.
+    for (const [i, taps] of [[3.5, 6.5, 10.5, 12.5], [3.5, 6.5, 10.5], [3.5, 6.5, 10.5], [3.5], []].entries()) {
+      const day = `2026-03-0${i + 1}`;
+      await coach.keep(ran(ada, taps, { startedAt: `${day}T18:00:00.000Z`, day }));
+    }
+  });
+  afterEach(() => house.close());
+
+  async function added(name: string): Promise<string> {
+    const id = randomUUID();
+    await coach.put(`/athletes/${id}`, athlete({ id, name })).expect(201);
+    return id;
+  }
+  const sent = (more: Partial<DecisionSave> = {}): DecisionSave => ({
+    ...{ fault: 'split-late', day: '2026-03-03', decided: 'back', rule: 'running', why: 'too tired for the feed' },
+    ...more,
+  });
+  const put = (id: string, of: object = sent(), who = coach, whom = ada) => who.put(`/athletes/${whom}/decisions/${id}`, of);
+  const bookOf = async (whom = ada, who = coach): Promise<Book> => Book.parse((await who.get(`/athletes/${whom}/book`).expect(200)).body);
+
+  it('is kept with who, why and what the rule said then, once however often it is sent, and stands beside what came of it', async () => {
+    const [id, before] = [randomUUID(), await bookOf()];
+    const kept = (await put(id).expect(200)).body as Decision;
+    expect((await put(id).expect(200)).body).toEqual(kept);
+    const book = await bookOf();
+    const [{ came, ...decision }, ...more] = book.decisions as [Book['decisions'][number]];
+    expect([decision, more]).toEqual([kept, []]);
+    expect(kept).toEqual({ ...sent(), id, said: kept.said, at: kept.at, who: 'Coach of Club', takenBack: false });
+    const evenings = book.entries.find(({ fault }) => fault === 'split-late')?.sessions ?? [];
+    const sum = (some: typeof evenings): number => some.reduce((all, { faulty, attempts }) => all + faulty / attempts / some.length, 0);
+    expect([came.evenings, came.since.hits]).toEqual([2, evenings.slice(3).reduce((all, { faulty }) => all + faulty, 0)]);
+    // Evenings of as many chances: the rate of them all is the mean of their rates.
+    expect(came.difference?.earlier).toBeCloseTo(sum(evenings.slice(0, 3)), 9);
+    expect(came.difference?.later).toBeCloseTo(sum(evenings.slice(3)), 9);
+    // The running test began anew, of what came after.
+    const ratioOf = (of: Book): number => of.entries.find(({ fault }) => fault === 'split-late')?.running.ratio ?? Number.NaN;
+    expect(ratioOf(book)).toBeLessThan(ratioOf(before));
+    await coach.post(`/athletes/${ada}/decisions/${id}/take-back`).expect(204);
+    await coach.post(`/athletes/${ada}/decisions/${id}/take-back`).expect(204);
+    const after = await bookOf();
+    expect([after.decisions.map(({ takenBack }) => takenBack), ratioOf(after)]).toEqual([[true], ratioOf(before)]);
+  });
+
+  it('says what the rule said of the evenings up to its day, not of those since', async () => {
+    const saidOf = async (day: string): Promise<string> =>
+      ((await put(randomUUID(), sent({ day, decided: 'stay' })).expect(200)).body as Decision).said;
+    expect([await saidOf('2026-02-28'), await saidOf('2026-03-03')]).toEqual(['not enough', 'back']);
+  });
+
+  it('is not what another one said, nor of anybody whom the club does not know; other clubs do not see it', async () => {
+    const id = randomUUID();
+    await put(id).expect(200);
+    const answer = await put(id, sent({ decided: 'next' })).expect(409);
+    expect([answer.body.error, answer.body.values, answer.body.changed]).toEqual(['stale', { what: 'decision' }, ['decided']]);
+    await put(id, sent(), coach, await added('Bea')).expect(404);
+    const other = await Coach.of(house, 'Second club');
+    await put(id, sent(), other).expect(404);
+    await other.post(`/athletes/${ada}/decisions/${id}/take-back`).expect(404);
+    await coach.post(`/athletes/${ada}/decisions/${randomUUID()}/take-back`).expect(404);
+    await put('nonsense').expect(404);
+    await put(randomUUID(), sent({ why: 'x'.repeat(301) })).expect(400);
+    expect((await bookOf()).decisions.map(({ decided, takenBack }) => [decided, takenBack])).toEqual([['back', false]]);
+  });
+
+  it('goes out with the club’s file and with the athlete’s, comes in once, and goes with whoever is erased', async () => {
+    const bea = await added('Bea');
+    await put(randomUUID()).expect(200);
+    const gone = randomUUID();
+    await put(gone, sent({ why: 'Ada goes ahead of her', decided: 'stay' }), coach, bea).expect(200);
+    await coach.post(`/athletes/${bea}/decisions/${gone}/take-back`).expect(204);
+    const { text } = await coach.file();
+    const other = await Coach.of(house, 'Second club');
+    for (let i = 0; i < 2; i++) expect((await other.takeIn(text)).refused.count).toBe(0);
+    const [mine, theirs] = [await bookOf(bea), await bookOf(bea, other)];
+    expect(theirs.decisions).toEqual(mine.decisions.map((one) => ({ ...one, who: null })));
+    const given = (await coach.get(`/athletes/${bea}/data?events=no`).expect(200)).body as GivenOut;
+    expect(given.decisions.map(({ why, takenBack }) => [why, takenBack])).toEqual([['Ada goes ahead of her', true]]);
+    const erasure = (await coach.get(`/athletes/${ada}/erasure`).expect(200)).body as Erasure;
+    expect(erasure.mentions).toEqual([{ kind: 'decision', day: '2026-03-03', text: 'Ada goes ahead of her' }]);
+    await other.post(`/athletes/${bea}/erase`, { name: 'Bea' }).expect(204);
+    const refused = await other.takeIn(text);
+    expect(refused.refused.told.map(({ fields }) => [fields[0]?.path, fields[0]?.code])).toEqual([
+      ['athlete', 'erased'],
+      ['decision.athlete', 'erased'],
+    ]);
+    const { rows } = await house.pool.query<{ n: number }>('select count(*)::int as n from decision');
+    expect(rows).toEqual([{ n: 3 }]);
+  });
+});
