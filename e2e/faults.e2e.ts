@@ -111,6 +111,96 @@ test('the demo club’s story: who improved, who relapsed after a break, whose l
   await expect.poll(() => rows.count()).toBeGreaterThan(1);
 });
 
+test('a coach decides: what is typed outlives a reload and a dead network, stays with why and what came after, and is taken back', async ({
+  coach,
+}) => {
+  await addAthlete(coach, 'Decided Ada', '170 cm');
+  const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Decided Ada') as Athlete;
+  await season(coach, id, 0, [14, 15, 16, 13]);
+  const book = `/faults?athlete=${id}`;
+  const decide = coach.locator('hop-decide');
+  await coach.goto(book);
+  await expect(decide).toContainText('running test: step back, after');
+  await decide.getByText('step back', { exact: true }).last().click();
+  await choose(coach, 'by which rule', 'running test');
+  await decide.getByLabel('why', { exact: true }).fill('Half the tempo first');
+  await coach.reload();
+  await expect(decide.getByLabel('why', { exact: true })).toHaveValue('Half the tempo first');
+  await coach.context().setOffline(true);
+  await decide.getByRole('button', { name: 'keep it' }).click();
+  await expect(decide.getByRole('alert')).toContainText('What you typed is kept here');
+  await coach.context().setOffline(false);
+  await decide.getByRole('button', { name: 'keep it' }).click();
+  await expect(decide.getByRole('status')).toHaveText('Kept.');
+  await expect(decide.locator('li')).toHaveCount(1);
+  await expect(decide.locator('li')).toContainText('Half the tempo first');
+  await expect(decide).toContainText('running test: step back');
+  await expect(decide.locator('li')).toContainText('Not watched since.');
+  await expect(decide.getByLabel('why', { exact: true })).toHaveValue('');
+  // The next evenings say what came after it, and begin the running test anew.
+  await season(coach, id, 4, [3, 2]);
+  await coach.goto(book);
+  await expect(decide.locator('li')).toContainText(
+    '5 of 60 on 2 evenings since. That is 8 per 100, in the evenings before 48: lower by 40,',
+  );
+  await expect(decide).toContainText('The running test began anew after 2026-06-22.');
+  // The next session does what was decided, and says why.
+  await coach.getByRole('link', { name: 'build the next session' }).click();
+  await expect(coach.locator('aside')).toContainText('Last time, 2026-07-06: split late 7 per 100.');
+  await expect(coach.locator('aside li').first()).toContainText(
+    'split late: 28 per 100 lately, for 6 evenings; step back, decided on 2026-06-22.',
+  );
+  await coach.getByRole('button', { name: /^take \d+ stages$/ }).click();
+  await expect(coach).toHaveURL(/\/build\/[0-9a-f-]{36}$/);
+  await expect(coach.locator('main')).toContainText('split late');
+  await coach.goto(book);
+  await coach.getByRole('link', { name: 'the season' }).click();
+  const map = coach.getByRole('table');
+  await expect(map.getByRole('row', { name: /^split late/ }).locator('td')).toHaveText([/^\s*47\s*$/, /50/, /53/, /43\s*back/, /10/, /7/]);
+  await accessible(coach);
+  await coach.getByRole('button', { name: 'take back' }).click();
+  await coach.getByRole('dialog').getByRole('button', { name: 'take back' }).click();
+  await expect(coach.locator('hop-decision-list .tag')).toHaveText('taken back');
+  await expect(map).not.toContainText('back');
+});
+
+test('every evening opens the taps behind it; one that is corrected says who said what, and the book counts it so', async ({ coach }) => {
+  await addAthlete(coach, 'Tapped Ada', '170 cm');
+  const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Tapped Ada') as Athlete;
+  await season(coach, id, 0, [14, 5]);
+  await coach.goto(`/faults/season?athlete=${id}`);
+  await coach
+    .getByRole('row', { name: /^split late/ })
+    .getByRole('link', { name: /^14 of 30: 47 per 100/ })
+    .click();
+  const behind = coach.locator('hop-evening-runs');
+  await expect(behind.getByRole('row', { name: /^Splits/ }).locator('td')).toHaveText(['14', '30', '', '', 'taps']);
+  await choose(coach, 'evening', '2026-06-08', behind);
+  await expect(behind.getByRole('row', { name: /^Splits/ }).locator('td')).toHaveText(['5', '30', '', '', 'taps']);
+  await accessible(coach);
+  await behind.getByRole('link', { name: 'taps' }).click();
+  const taps = coach.locator('hop-review tr:has(button)');
+  await expect(taps).toHaveCount(5);
+  await choose(coach, 'was in truth', 'split high', taps.first());
+  // It was tapped as what was asked for: it stays in sight, with what was said of it.
+  await expect(taps.first().locator('.trace li')).toHaveText([/Runa: tapped as split late$/, /Runa: split high, left in truth$/]);
+  await choose(coach, 'was in truth', 'tall', taps.nth(1));
+  await expect(taps).toHaveCount(5);
+  await coach.goto(`/faults?athlete=${id}&fault=split-late&day=2026-06-08`);
+  await expect(
+    behind
+      .getByRole('row', { name: /^Splits/ })
+      .locator('td')
+      .first(),
+  ).toHaveText('3');
+  await coach.goto(`/faults?athlete=${id}&fault=tall`);
+  await expect(behind.getByRole('row', { name: /^Splits/ }).locator('td')).toHaveText(['0', '0', '', '1', 'taps']);
+  await behind.getByRole('link', { name: 'taps' }).click();
+  await expect(coach.locator('hop-review')).toContainText('1 of 5 taps: those of one athlete and fault.');
+  await coach.getByRole('link', { name: 'show all taps' }).click();
+  await expect(taps).toHaveCount(5);
+});
+
 test('the group side by side: who shows what, whom to watch next, who can work together; each number opens the book it stands for', async ({
   coach,
 }) => {

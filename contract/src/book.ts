@@ -4,7 +4,7 @@ import type { FirstToFix } from '@hopsk/core/evidence/first-to-fix';
 import { SPLITS, type Splits as CoreSplits } from '@hopsk/core/evidence/splits';
 import type { Together as CoreTogether } from '@hopsk/core/evidence/together';
 import * as z from 'zod/mini';
-import { Id, type Wire } from './common.js';
+import { Day, Id, type Wire } from './common.js';
 import { Decision } from './decisions.js';
 
 const share = z.nullable(z.number());
@@ -94,6 +94,14 @@ const Together = z.object({
   ...{ fault: z.string(), other: z.string(), runs: z.int(), chance: z.number(), found: z.boolean() },
   ...{ both: z.int(), one: z.int(), second: z.int(), neither: z.int() },
 }) satisfies z.ZodMiniType<CoreTogether>;
+
+/** An evening of one fault, by its day. */
+export const EveningAsked = z.object({ day: Day });
+/** The runs of an evening with what each says of one fault of an athlete. */
+export const EveningRuns = z.array(
+  z.object({ id: Id, name: z.string(), startedAt: z.string(), attempts: z.int(), faulty: z.int(), again: z.int(), noted: z.int() }),
+);
+export type EveningRuns = Wire<typeof EveningRuns>;
 
 /** Where one fault of an athlete shows, and what it comes together with. */
 export const FaultDetail = z.object({

@@ -322,10 +322,12 @@ export const RunWhole = z.pipe(
     now: z.nullable(z.number()),
     /** What it added up to by earlier rules, before the club had it counted anew. */
     before: z._default(z.array(z.extend(RunTally, { rules: z.int(), until: z.string() })), []),
+    /** Who wrote, by the names of their devices. */
+    who: z._default(z.record(z.string(), z.string()), {}),
   }),
-  z.transform(({ run, events, arrival, now, before }) => {
+  z.transform(({ run, events, arrival, now, before, who }) => {
     const known = events.flatMap((event) => RunEvent.safeParse(event).data ?? []);
-    return { run, events: known, unread: events.length - known.length, arrival, now, before };
+    return { run, events: known, unread: events.length - known.length, arrival, now, before, who };
   }),
 );
 export type RunWhole = Wire<typeof RunWhole>;

@@ -41,6 +41,20 @@ export class Corrections {
     return this.said(event).reduce<Of<'correct'> | null>((to, one) => (one.kind === 'correct' ? one : to), null);
   }
 
+  /** All that was said of an event afterwards, in order: what was taken back since too, and the taking back. */
+  of(event: RunEvent): CorrectionEvent[] {
+    const others = this.others.get(event.id) ?? [];
+    const ids = new Set([event.id, ...others.map(({ id }) => id)]);
+    let undos: Of<'undo'>[] = [];
+    // A taking back may itself be taken back.
+    for (let before = -1; before < undos.length;) {
+      before = undos.length;
+      undos = this.undos.filter(({ target }) => ids.has(target));
+      for (const { id } of undos) ids.add(id);
+    }
+    return [...others, ...undos].sort(inOrder);
+  }
+
   private said(event: RunEvent): readonly Said[] {
     return (this.others.get(event.id) ?? []).filter((one) => inOrder(one, event) > 0 && this.undoOf(one) === null);
   }

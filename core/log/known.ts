@@ -96,6 +96,11 @@ export class Known {
     return this.corrections.undoOf(event);
   }
 
+  /** All that was said of an event afterwards, in order. */
+  saidOf(event: RunEvent): ReturnType<Corrections['of']> {
+    return this.corrections.of(event);
+  }
+
   /** Notes that stand, in order. */
   notes(): Extract<RunEvent, { kind: 'note' }>[] {
     return this.events().flatMap((event) => (event.kind === 'note' && this.undoOf(event) === null ? [event] : []));

@@ -20,6 +20,7 @@ import { presets } from './presets.js';
 import { problems } from './problems.js';
 import { recurrence } from './recurrence.js';
 import { schools } from './schools.js';
+import { season } from './season.js';
 import { search } from './search.js';
 import { shell } from './shell.js';
 import { sports } from './sports.js';
@@ -55,6 +56,7 @@ export const all = {
   ...problems,
   ...recurrence,
   ...schools,
+  ...season,
   ...search,
   ...sports,
 };

@@ -1,3 +1,6 @@
+import type { NextReason } from '@hopsk/core/evidence/next-session';
+import { evenings, per100 } from './differences.js';
+
 /** Building, running through and printing sessions. */
 export const build = {
   build: {
@@ -259,6 +262,7 @@ export const build = {
     beginnings: {
       pattern: 'a pattern',
       fault: 'a fault',
+      book: 'their fault book',
       playbook: 'a playbook',
       aim: 'a usual aim',
       compare: 'two to compare',
@@ -267,10 +271,29 @@ export const build = {
     beginningsSay: {
       pattern: 'The pattern is taken apart, built up again, and carried as far as you want it.',
       fault: 'The remedy alone, then slow, whole and called: with that fault’s cue and nothing else to look for.',
+      book: 'What their book asks for next: a look at what was cleared and is due, what to fix first as you decided, what was not watched.',
       playbook: 'Situations are called; answers and ways back are the legal ones.',
       aim: 'Common beginnings, to be changed (common practice, no source).',
       compare: 'Two patterns on one athlete in blocks that take turns, equal attempts, neither always first.',
       empty: 'Stages are added one by one.',
+    },
+    bookOfWhom: 'Choose for whom.',
+    nextName: (day: string): string => `Next session, ${day}`,
+    lastTime: (day: string, told: readonly string[]): string =>
+      `Last time, ${day}: ${told.length > 0 ? told.join(', ') : 'nothing watched'}.`,
+    rateOf: (fault: string, rate: number): string => `${fault} ${per100(rate)} per 100`,
+    whyNext: (fault: string, reason: NextReason): string => {
+      switch (reason.code) {
+        case 'due':
+          return `${fault}: cleared, and due for a look since ${reason.due}.`;
+        case 'unwatched':
+          return `${fault}: in focus, and not watched in the last ${evenings(reason.evenings)}.`;
+        case 'first': {
+          const to = { next: 'move on', stay: 'stay', back: 'step back' }[reason.to];
+          const by = reason.decidedOn === null ? `${to} by the rule of thumb` : `${to}, decided on ${reason.decidedOn}`;
+          return `${fault}: ${per100(reason.rate)} per 100 lately, for ${evenings(reason.evenings)}; ${by}.`;
+        }
+      }
     },
     variantA: 'A',
     variantB: 'B',

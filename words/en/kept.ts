@@ -87,7 +87,13 @@ export const kept = {
     mentionsTitle: 'Where else the name stands',
     mentions: (n: number): string =>
       `The name also stands in ${n === 1 ? 'one place' : n >= 50 ? 'fifty places and more' : `${n} places`} that this does not change; they are listed on the page.`,
-    mentionKinds: { run: 'a run’s name', session: 'a session', pattern: 'a pattern', note: 'a note', decision: 'why somebody was decided on' },
+    mentionKinds: {
+      run: 'a run’s name',
+      session: 'a session',
+      pattern: 'a pattern',
+      note: 'a note',
+      decision: 'why somebody was decided on',
+    },
     underWay: (run: string): string => `They are in a run that is under way (‘${run}’): end it first.`,
     typeName: (name: string): string => `type the name: ${name}`,
     eraseDo: 'erase for good',

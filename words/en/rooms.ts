@@ -22,6 +22,7 @@ export const rooms = {
   problems: () => import('./problems.js').then((room) => room.problems),
   recurrence: () => import('./recurrence.js').then((room) => room.recurrence),
   schools: () => import('./schools.js').then((room) => room.schools),
+  season: () => import('./season.js').then((room) => room.season),
   search: () => import('./search.js').then((room) => room.search),
   shell: () => import('./shell.js').then((room) => room.shell),
   sports: () => import('./sports.js').then((room) => room.sports),

@@ -20,6 +20,7 @@ export const shell = {
     runs: 'Runs',
     faults: 'Faults',
     group: 'Faults of the group',
+    season: 'Season',
     club: 'Club',
     kept: 'What is kept of people',
   },

@@ -21,6 +21,7 @@ import { presets } from './presets.js';
 import { problems } from './problems.js';
 import { recurrence } from './recurrence.js';
 import { schools } from './schools.js';
+import { season } from './season.js';
 import { search } from './search.js';
 import { shell } from './shell.js';
 import { sports } from './sports.js';
@@ -56,6 +57,7 @@ export const all = {
   ...problems,
   ...recurrence,
   ...schools,
+  ...season,
   ...search,
   ...sports,
 };

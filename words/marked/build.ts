@@ -1,4 +1,7 @@
 // Made from ../en/build.ts by npm run marked.
+import type { NextReason } from '@hopsk/core/evidence/next-session';
+import { evenings, per100 } from './differences.js';
+
 /** Building, running through and printing sessions. */
 export const build = {
   build: {
@@ -260,6 +263,7 @@ export const build = {
     beginnings: {
       pattern: 'á þáţţéŕñ',
       fault: 'á ƒáúļţ',
+      book: 'ţĥéíŕ ƒáúļţ ƀóóķ',
       playbook: 'á þļáýƀóóķ',
       aim: 'á úšúáļ áíɱ',
       compare: 'ţŵó ţó çóɱþáŕé',
@@ -268,10 +272,29 @@ export const build = {
     beginningsSay: {
       pattern: 'Ţĥé þáţţéŕñ íš ţáķéñ áþáŕţ, ƀúíļţ úþ áĝáíñ, áñđ çáŕŕíéđ áš ƒáŕ áš ýóú ŵáñţ íţ.',
       fault: 'Ţĥé ŕéɱéđý áļóñé, ţĥéñ šļóŵ, ŵĥóļé áñđ çáļļéđ: ŵíţĥ ţĥáţ ƒáúļţ’š çúé áñđ ñóţĥíñĝ éļšé ţó ļóóķ ƒóŕ.',
+      book: 'Ŵĥáţ ţĥéíŕ ƀóóķ ášķš ƒóŕ ñéẋţ: á ļóóķ áţ ŵĥáţ ŵáš çļéáŕéđ áñđ íš đúé, ŵĥáţ ţó ƒíẋ ƒíŕšţ áš ýóú đéçíđéđ, ŵĥáţ ŵáš ñóţ ŵáţçĥéđ.',
       playbook: 'Šíţúáţíóñš áŕé çáļļéđ; áñšŵéŕš áñđ ŵáýš ƀáçķ áŕé ţĥé ļéĝáļ óñéš.',
       aim: 'Çóɱɱóñ ƀéĝíññíñĝš, ţó ƀé çĥáñĝéđ (çóɱɱóñ þŕáçţíçé, ñó šóúŕçé).',
       compare: 'Ţŵó þáţţéŕñš óñ óñé áţĥļéţé íñ ƀļóçķš ţĥáţ ţáķé ţúŕñš, éɋúáļ áţţéɱþţš, ñéíţĥéŕ áļŵáýš ƒíŕšţ.',
       empty: 'Šţáĝéš áŕé áđđéđ óñé ƀý óñé.',
+    },
+    bookOfWhom: 'Çĥóóšé ƒóŕ ŵĥóɱ.',
+    nextName: (day: string): string => `Ñéẋţ šéššíóñ, ${day}`,
+    lastTime: (day: string, told: readonly string[]): string =>
+      `Ļášţ ţíɱé, ${day}: ${told.length > 0 ? told.join(', ') : 'ñóţĥíñĝ ŵáţçĥéđ'}.`,
+    rateOf: (fault: string, rate: number): string => `${fault} ${per100(rate)} þéŕ 100`,
+    whyNext: (fault: string, reason: NextReason): string => {
+      switch (reason.code) {
+        case 'due':
+          return `${fault}: çļéáŕéđ, áñđ đúé ƒóŕ á ļóóķ šíñçé ${reason.due}.`;
+        case 'unwatched':
+          return `${fault}: íñ ƒóçúš, áñđ ñóţ ŵáţçĥéđ íñ ţĥé ļášţ ${evenings(reason.evenings)}.`;
+        case 'first': {
+          const to = { next: 'ɱóṽé óñ', stay: 'šţáý', back: 'šţéþ ƀáçķ' }[reason.to];
+          const by = reason.decidedOn === null ? `${to} ƀý ţĥé ŕúļé óƒ ţĥúɱƀ` : `${to}, đéçíđéđ óñ ${reason.decidedOn}`;
+          return `${fault}: ${per100(reason.rate)} þéŕ 100 ļáţéļý, ƒóŕ ${evenings(reason.evenings)}; ${by}.`;
+        }
+      }
     },
     variantA: 'Á',
     variantB: 'Ɓ',

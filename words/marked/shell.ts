@@ -21,6 +21,7 @@ export const shell = {
     runs: 'Ŕúñš',
     faults: 'Ƒáúļţš',
     group: 'Ƒáúļţš óƒ ţĥé ĝŕóúþ',
+    season: 'Šéášóñ',
     club: 'Çļúƀ',
     kept: 'Ŵĥáţ íš ķéþţ óƒ þéóþļé',
   },

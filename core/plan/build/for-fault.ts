@@ -33,8 +33,8 @@ const LINES: Readonly<Record<string, string>> = {
   'way back': 'split, shuffle right 40 cm, lunge ahead 80 cm, recover back, shuffle left 40 cm',
 };
 
-/** The kinds of stages that a fault is worked on with: the remedy alone, then slow, then whole, then called. */
-const KINDS: readonly StageKind[] = ['isolate', 'beats', 'whole', 'other side', 'called'];
+/** The kinds of stages that a fault is worked on with, where nothing else is wanted: the remedy alone, then slow, then whole, then called. */
+export const AGAINST: readonly StageKind[] = ['isolate', 'beats', 'whole', 'other side', 'called'];
 
 /** How often one repetition gives a fault a chance to show. */
 const chancesOf = (fault: FaultEntry, simulation: Simulation): number =>
@@ -77,11 +77,12 @@ export function lineForFault(
 }
 
 /**
- * A session against one fault: its remedy first, its cue and nothing else on every stage, from where it can be seen. Stages in
- * which the fault has no chance to show are left out.
+ * A session against one fault: its remedy first where parts are wanted, its cue and nothing else on every stage, from where it can be
+ * seen. Stages in which the fault has no chance to show are left out.
+ * @param options its `kinds` are what is wanted, `AGAINST` for all that helps
  */
 export function forFault(fault: FaultEntry, source: BuildSource, performer: Performer, options: BuildOptions): BuiltUp {
-  const built = buildUp(source, performer, { ...options, kinds: KINDS, focus: [fault.code, ...options.focus] });
+  const built = buildUp(source, performer, { ...options, focus: [fault.code, ...options.focus] });
   const shows = ({ stage }: BuiltStage): boolean =>
     (stage.calls !== null && fault.per === 'call') || chancesOf(fault, simulate(readWith(stage.steps, options.own), performer)) > 0;
   // Where the line gives it none at all, the coach's eye decides: nothing is left out then.
@@ -94,7 +95,7 @@ export function forFault(fault: FaultEntry, source: BuildSource, performer: Perf
     return { ...one, stage, cue: fault.code };
   });
   const [first] = stages;
-  if (!first) return { ...built, leftOut: [...built.leftOut, ...idle] };
+  if (!first || !options.kinds.includes('isolate')) return { stages, leftOut: [...built.leftOut, ...idle] };
   const remedy: BuiltStage = {
     ...first,
     stage: { ...first.stage, id: options.newId(), dose: '15–30 s', explain: 30, kind: 'isolate', priority: 1 },

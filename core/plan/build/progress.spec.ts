@@ -24,7 +24,7 @@ import { alternatingBlocks } from './blocks.js';
 import { buildUp, type BuildOptions, type BuildSource } from './build-up.js';
 import { stageInWords, type BuiltUp } from './built.js';
 import { ELEMENT_KINDS, elementsOf } from './elements.js';
-import { forFault, lineForFault } from './for-fault.js';
+import { AGAINST, forFault, lineForFault } from './for-fault.js';
 import { dueFirst, gridOf, NO_COVERAGE, spread, unreadable, USUAL_VALUES, type Axis } from './grid.js';
 import { rotationOf } from './rotation.js';
 import { keepsStance, segmentsOf } from './segments.js';
@@ -207,7 +207,7 @@ describe('building up', () => {
   it('begins from any fault of the catalogue: its remedy, its cue, its viewpoint', () => {
     for (const fault of FAULTS) {
       const line = lineForFault(fault, [], () => ada);
-      const stages = stagesOf(forFault(fault, line, ada, options()));
+      const stages = stagesOf(forFault(fault, line, ada, options({ kinds: AGAINST })));
       expect(stages[0]?.name).withContext(fault.code).toBe(`remedy ${fault.code}`);
       for (const stage of stages)
         expect([stage.watch, stage.view, stage.cues]).toEqual([[fault.code], fault.views[0] as 'front' | 'side', [`cue ${fault.code}`]]);
@@ -216,9 +216,12 @@ describe('building up', () => {
     // A heel raise shows no late split: it is left out, and said so.
     const late = FAULTS.find((fault) => fault.code === 'split-late');
     if (!late) throw new Error('no such fault');
-    const built = forFault(late, source, ada, options());
+    const built = forFault(late, source, ada, options({ kinds: AGAINST }));
     expect(built.stages.every(({ stage }) => stage.steps.includes('split'))).toBeTrue();
     expect(built.leftOut.some(({ code }) => code === 'no-chance')).toBeTrue();
+    // Where no parts are wanted there is no remedy either, and nothing but what is wanted.
+    const kinds = forFault(late, source, ada, options({ kinds: ['whole', 'called'] })).stages.map(({ stage }) => stage.kind);
+    expect(kinds).toEqual(['whole', 'called']);
   });
 
   it('takes the club’s own line where it shows the fault more often than ours', () => {

@@ -55,6 +55,7 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   'GET /book': ['owner', 'coach', 'reader'],
   'GET /athletes/:id/book': ['owner', 'coach', 'reader'],
   'GET /athletes/:id/book/:fault': ['owner', 'coach', 'reader'],
+  'GET /athletes/:id/book/:fault/runs': ['owner', 'coach', 'reader'],
   'PUT /athletes/:id': COACHES,
   'PUT /athletes/:id/decisions/:decision': COACHES,
   'POST /athletes/:id/decisions/:decision/take-back': COACHES,

@@ -1,4 +1,4 @@
-import type { Book, FaultDetail } from '@hopsk/contract/book';
+import { EveningAsked, type Book, type EveningRuns, type FaultDetail } from '@hopsk/contract/book';
 import { Code } from '@hopsk/contract/common';
 import { GroupAsked, type GroupBook } from '@hopsk/contract/group-book';
 import { faultsByCode } from '@hopsk/core/catalogue/faults';
@@ -105,6 +105,17 @@ export function bookRoutes(backing: Backing): Router {
       splits: splitsOf(runPartsOf(parts, (of) => String(evenings.get(of)?.start ?? of))),
       together: comingTogether(pairs).filter((pair) => pair.fault === fault || pair.other === fault),
     } satisfies FaultDetail);
+  });
+
+  router.get('/athletes/:id/book/:fault/runs', async (request, response) => {
+    const { id, clubId } = await lookedAt(pool, request);
+    const fault = read(Code, request.params['fault']);
+    const { day } = read(EveningAsked, request.query);
+    const [runs, evenings] = await Promise.all([
+      run<Row<EveningRuns[number]>>(pool, 'fault-runs', clubId, id, fault),
+      athleteEvenings(pool, clubId, id),
+    ]);
+    response.json(runs.filter((one) => evenings.get(one.id)?.day === day) satisfies EveningRuns);
   });
 
   return router;

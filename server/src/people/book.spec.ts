@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { FaultDetail, type Book } from '@hopsk/contract/book';
+import { EveningRuns, FaultDetail, type Book } from '@hopsk/contract/book';
 import type { Me } from '@hopsk/contract/club';
 import { pairSums, type PairSums } from '@hopsk/core/evidence/together';
 import { run } from '../db/sql.js';
@@ -93,6 +93,33 @@ describe('one fault of an athlete opened', () => {
       expect(sum.excess).toBeCloseTo(own?.excess ?? NaN, 9);
       expect(sum.variance).toBeCloseTo(own?.variance ?? NaN, 9);
     }
+  });
+
+  it('names the runs of an evening, over midnight too, with what each says of it; and who wrote in each', async () => {
+    const ada = await added();
+    const kept = async (startedAt: string, taps: readonly number[], fault = 'split-late'): Promise<string> => {
+      const one = ran(ada, taps, { startedAt, day: startedAt.slice(0, 10) });
+      await coach.keep({ ...one, events: one.events.map((event) => (event.kind === 'fault' ? { ...event, fault } : event)) });
+      return one.run.id;
+    };
+    const [late, night] = [await kept('2026-03-02T22:00:00.000Z', [3.5, 10.5]), await kept('2026-03-03T00:10:00.000Z', [3.5])];
+    await kept('2026-03-09T18:00:00.000Z', [3.5]);
+    const runs = async (day: string, fault = 'split-late'): Promise<EveningRuns> =>
+      EveningRuns.parse((await coach.get(`/athletes/${ada}/book/${fault}/runs?day=${day}`).expect(200)).body);
+    const evening = await runs('2026-03-02');
+    expect(evening.map(({ id, faulty }) => [id, faulty])).toEqual([
+      [late, 2],
+      [night, 1],
+    ]);
+    expect(await runs('2026-03-03')).toEqual([]);
+    expect(await runs('2026-03-02', 'tall')).toEqual([]);
+    const book = (await coach.get(`/athletes/${ada}/book`).expect(200)).body as Book;
+    const [session] = book.entries.find(({ fault }) => fault === 'split-late')?.sessions ?? [];
+    expect(evening.reduce((all, { attempts }) => all + attempts, 0)).toBe(session?.attempts ?? NaN);
+    await coach.get(`/athletes/${ada}/book/split-late/runs?day=yesterday`).expect(400);
+    await (await Coach.of(house, 'Second club')).get(`/athletes/${ada}/book/split-late/runs?day=2026-03-02`).expect(404);
+    const whole = (await coach.get(`/runs/${late}`).expect(200)).body as { events: { device: string }[]; who: Record<string, string> };
+    expect(whole.who).toEqual(Object.fromEntries(whole.events.map(({ device }) => [device, 'Coach of Club'])));
   });
 
   it('a fault nobody looked for is opened empty; another club’s athlete, and one not named to a reader, is not there', async () => {

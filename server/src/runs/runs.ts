@@ -25,7 +25,9 @@ export async function getRun(db: Db, clubId: string, id: string): Promise<Omit<R
   // The number first: what arrives meanwhile is then asked for once more, and not left out.
   const standing = await one<{ arrival: number; now: number | null }>(db, 'run-now', clubId, id);
   const before = await run<RunWhole['before'][number] & Record<string, unknown>>(db, 'tallies-before', clubId, id);
-  return { run: head, events: await eventsOf(db, clubId, id), arrival: standing?.arrival ?? 0, now: standing?.now ?? null, before };
+  const wrote = await run<{ device: string; who: string }>(db, 'run-who', clubId, id);
+  const who = Object.fromEntries(wrote.map((one) => [one.device, one.who]));
+  return { run: head, events: await eventsOf(db, clubId, id), arrival: standing?.arrival ?? 0, now: standing?.now ?? null, before, who };
 }
 
 /** All events of a run that can be counted, by arrival. */

@@ -160,7 +160,12 @@ export const inside: Routes = [
       {
         path: 'faults',
         title: title('faults'),
-        loadComponent: inRoom(['book', 'build', 'recurrence'], () => import('../screens/faults/book').then((m) => m.BookScreen)),
+        loadComponent: inRoom(['book', 'build', 'recurrence', 'season'], () => import('../screens/faults/book').then((m) => m.BookScreen)),
+      },
+      {
+        path: 'faults/season',
+        title: title('season'),
+        loadComponent: inRoom(['book', 'recurrence', 'season'], () => import('../screens/faults/season').then((m) => m.SeasonScreen)),
       },
       {
         path: 'faults/group',

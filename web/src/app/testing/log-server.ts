@@ -24,6 +24,7 @@ export class LogServer {
       unread: 0,
       arrival: this.log.length,
       now: this.now,
+      who: {},
       before: [],
     };
   }

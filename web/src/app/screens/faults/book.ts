@@ -22,6 +22,8 @@ import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
 import { byId } from '../../ui/options';
 import { bookAsCsv } from './book-file';
+import { Decide } from './decide';
+import { EveningRunsView } from './evening-runs';
 import { FaultDetailView } from './fault-detail';
 import { per100 } from './fault-split';
 
@@ -30,7 +32,7 @@ const catalogue = faultsByCode();
 /** The fault book of one athlete: what recurs first, the chosen fault by session, and the numbers behind it. */
 @Component({
   selector: 'hop-book',
-  imports: [Choice, FaultDetailView, Head, MatButton, RateChart, RouterLink, Table],
+  imports: [Choice, Decide, EveningRunsView, FaultDetailView, Head, MatButton, RateChart, RouterLink, Table],
   templateUrl: './book.html',
   styleUrl: './book.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -39,6 +41,8 @@ export class BookScreen {
   readonly athlete = input<string>();
   /** Of whom the address opens this fault. */
   readonly fault = input<string>();
+  /** The evening whose taps the address opens. */
+  readonly day = input<string>();
   private readonly store = inject(Store);
   private readonly api = inject(BookApi);
   private readonly lastSeen = inject(LastSeen);
@@ -58,10 +62,13 @@ export class BookScreen {
   protected readonly seenAt = signal('');
   protected readonly trouble = signal<Trouble | null>(null);
   private readonly question = new Latest();
-  protected readonly chosen = linkedSignal<BookEntry | null>(() => {
-    // What to fix first is opened first; weighed again, another one may be, and what is open stays.
-    const first = this.fault() ?? untracked(() => this.book()?.first[0]?.fault);
-    return this.entries()?.find(({ fault }) => fault === first) ?? this.entries()?.[0] ?? null;
+  /** What is open stays open while the book comes anew; first that is what to fix first. */
+  protected readonly chosen = linkedSignal<Book['entries'] | undefined, BookEntry | null>({
+    source: this.entries,
+    computation: (entries, before) => {
+      const open = before?.value?.fault ?? this.fault() ?? untracked(() => this.book()?.first[0]?.fault);
+      return entries?.find(({ fault }) => fault === open) ?? entries?.[0] ?? null;
+    },
   });
   protected readonly known = computed(() => catalogue.get(this.chosen()?.fault ?? '') ?? null);
   protected readonly label = faultLabel;
@@ -174,14 +181,12 @@ export class BookScreen {
     if (book) saveFile(bookAsCsv(book.entries), fileName(`${this.text.title} ${book.from} ${book.to}`, 'csv'));
   }
 
-  /** What drags what along was not known of all runs before. */
-  protected weighAgain(): void {
-    const before = this.book();
-    if (before === null || before.uncounted === 0) return;
+  /** What was decided is in it now, or what drags what along in runs that were not counted before. */
+  protected again({ athleteId }: Book): void {
     void this.question.ask(
-      () => this.lastSeen.ask(`book-${before.athleteId}`, Book, this.api.of(before.athleteId)),
-      ({ value: { first, uncounted } }) => this.book.set({ ...before, first, uncounted }),
-      // What stands is still true, of fewer runs.
+      () => this.lastSeen.ask(`book-${athleteId}`, Book, this.api.of(athleteId)),
+      ({ value }) => this.book.set(value),
+      // What stands is still true, of less.
       () => undefined,
     );
   }

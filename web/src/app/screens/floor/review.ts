@@ -1,15 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import type { RunPlan, RunWhole } from '@hopsk/contract/run';
+import { RouterLink } from '@angular/router';
+import type { RunWhole } from '@hopsk/contract/run';
 import { SIDES } from '@hopsk/core/body/foot';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { planAt } from '@hopsk/core/log/clock';
 import type { Correction, Note } from '@hopsk/core/log/event';
-import type { Placed } from '@hopsk/core/log/count';
 import { agreementOf } from '@hopsk/core/log/details';
 import { clockText } from '@hopsk/core/plan/clock-text';
-import { namedIn } from '@hopsk/core/plan/occasions';
-import { isSession, stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -25,6 +23,7 @@ import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
 import { byId, namedOptions, orNone } from '../../ui/options';
 import { texts } from '../../ui/reads';
+import { isOf, tapRows } from './review-rows';
 import { RunNotes, type NoteRow } from './run-notes';
 import { StoodBefore } from './stood-before';
 
@@ -34,7 +33,7 @@ type Later = Correction | Note;
 /** A run afterwards: its name and pattern, and each tap with where it belongs, to be moved, given away or taken back. */
 @Component({
   selector: 'hop-review',
-  imports: [Box, Choice, Head, MatButton, RunNotes, StoodBefore],
+  imports: [Box, Choice, Head, MatButton, RouterLink, RunNotes, StoodBefore],
   templateUrl: './review.html',
   styles: `
     .gone td {
@@ -45,6 +44,11 @@ type Later = Correction | Note;
       display: flex;
       gap: 6px;
     }
+    .trace {
+      margin: 0;
+      padding: 4px 0 6px 18px;
+      font-size: 15px;
+    }
     .named {
       align-items: end;
       margin-bottom: 20px;
@@ -54,6 +58,9 @@ type Later = Correction | Note;
 })
 export class Review {
   readonly id = input.required<string>();
+  /** Of whom, and of which fault, the taps are asked for; of all where nothing is said. */
+  readonly athlete = input<string>();
+  readonly fault = input<string>();
   private readonly api = inject(Api);
   private readonly seen = inject(RunsSeen);
   private readonly store = inject(Store);
@@ -85,28 +92,21 @@ export class Review {
   private writing: Promise<void> = Promise.resolve();
   /** Events that a newer app wrote: what is counted here is not all. */
   protected readonly unread = computed(() => this.whole()?.unread ?? 0);
-  protected readonly rows = computed(() => {
+  private readonly taps = computed(() => {
     const [whole, log] = [this.whole(), this.log()];
     if (!whole || !log) return [];
-    const placed = new Map(log.counts().placed.map((one) => [one.event.id, one]));
-    return log
-      .events()
-      .filter((event) => event.kind === 'fault')
-      .map((event) => {
-        const at = placed.get(event.id);
-        return {
-          id: event.id,
-          at: clockText(Math.max(0, planAt(log.clock, event.m))),
-          fault: at?.event.fault ?? event.fault,
-          label: faultLabel(at?.event.fault ?? event.fault),
-          side: at?.event.side ?? null,
-          undo: log.undoOf(event)?.id ?? null,
-          athlete: at?.event.athlete ?? event.athlete,
-          as: at ? this.text.countAs[at.as] : this.text.undone,
-          where: at?.occasion ? this.place(at.occasion, log.plan) : '',
-        };
-      });
+    return tapRows(log, {
+      athlete: (id) => this.people()[id]?.name ?? '–',
+      coach: (device) => (Object.hasOwn(whole.who, device) ? (whole.who[device] ?? '') : ''),
+    });
   });
+  /** Those of whom and of what was asked. */
+  protected readonly rows = computed(() => this.taps().filter((row) => isOf(row, this.athlete() ?? null, this.fault() ?? null)));
+  protected readonly only = computed(() => {
+    const [of, all] = [this.rows().length, this.taps().length];
+    return of < all ? words.book.only(of, all) : '';
+  });
+  protected readonly showAll = words.book.all;
 
   /** Where several watched the same attempts alike: in how many they disagree. */
   protected readonly together = computed(() => {
@@ -121,16 +121,6 @@ export class Review {
   );
   protected readonly sideOptions = orNone(words.common.none, namedOptions(SIDES, words.common.sides));
   protected readonly faultOptions = FAULTS.map(({ code }) => ({ value: code, label: faultLabel(code) }));
-
-  private place(attempt: NonNullable<Placed['occasion']>, plan: RunPlan): string {
-    const sets = Math.max(1, ...stretchesOfPlan(plan).map(({ set }) => set));
-    const exercise = isSession(plan) ? `${plan.exercises[attempt.exercise]?.name ?? ''}: ` : '';
-    const named = namedIn(plan, attempt);
-    const planned = typeof named === 'string' ? named : `${this.text.rep} ${named}`;
-    const which = attempt.ball ? this.text.fed(attempt.repetition) : planned;
-    const round = `${this.text.round} ${attempt.round}, ${which}`;
-    return `${exercise}${sets > 1 ? `${this.text.set} ${attempt.set}, ` : ''}${round}`;
-  }
 
   constructor() {
     effect(() => {

@@ -5,17 +5,20 @@ import { MatTabNavPanel } from '@angular/material/tabs';
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { Router, RouterLink } from '@angular/router';
+import { Book } from '@hopsk/contract/book';
 import { AIMS } from '@hopsk/core/catalogue/aims';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { CHAINS, type BuildSource } from '@hopsk/core/plan/build/build-up';
-import { stageInWords, type BuiltUp } from '@hopsk/core/plan/build/built';
+import { AGAINST } from '@hopsk/core/plan/build/for-fault';
 import type { LeftOut } from '@hopsk/core/plan/build/messages';
 import { OPEN_SETTINGS, SESSION_LIMITS } from '@hopsk/core/plan/session/session';
-import { type Stage } from '@hopsk/core/plan/session/stage';
-import { buildWords, faultLabel, sportName } from '@hopsk/words/naming';
+import { faultLabel, sportName } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
+import { BookApi } from '../../data/book-api';
+import { LastSeen } from '../../data/last-seen';
+import { troubleOf, type Trouble } from '../../data/problem';
 import { newId } from '../../data/ids';
 import { DeviceStore } from '../../data/device-store';
 import { TeachingStore } from '../../data/teaching';
@@ -34,18 +37,9 @@ import { EMPTY, keptStages } from '../../parts/session-draft';
 import { BEGINNINGS, Wishes } from './wishes';
 import { sourceOf } from '../../parts/sources';
 import { stagesOfBlocks } from '../../parts/stages';
-
-/** What was built, in words, and what it is called. */
-interface Built {
-  readonly name: string;
-  readonly stages: readonly Stage[];
-  readonly leftOut: BuiltUp['leftOut'];
-}
-
-function inWords({ stages, leftOut }: BuiltUp, name: string): Built {
-  const said = buildWords();
-  return { name, stages: stages.map((one) => stageInWords(one, said)), leftOut };
-}
+import { inWords, performersOf, type Built } from './built-in-words';
+import { nextStages } from './next-from';
+import { dayOf } from '../../parts/run-setup';
 
 /** Where a session begins: from what, for whom, in which order; its stages are shown before they are taken. */
 @Component({
@@ -61,11 +55,15 @@ export class StartFrom {
   readonly fault = input<string>();
   /** For whom, as the address says. */
   readonly athlete = input<string>();
+  /** Where it begins, as the address says. */
+  readonly from = input<string>();
   private readonly store = inject(Store);
   private readonly device = inject(DeviceStore);
   private readonly asking = inject(Studies);
   private readonly router = inject(Router);
   private readonly club = inject(TeachingStore);
+  private readonly books = inject(BookApi);
+  private readonly lastSeen = inject(LastSeen);
   protected readonly text = words.build;
   protected readonly common = words.common;
   protected readonly beginnings = namedOptions(BEGINNINGS, words.build.beginnings);
@@ -85,10 +83,13 @@ export class StartFrom {
     minutes: orNothing(numbers({ low: 1, high: SESSION_LIMITS.minutes, step: 5, whole: true, unit: words.units.min })),
     rest: orNothing(numbers({ low: 0, high: 3600, step: 5, whole: true, unit: 's' })),
   };
-  protected readonly wish = new Wishes({ pattern: this.pattern, fault: this.fault, athlete: this.athlete });
+  protected readonly wish = new Wishes({ pattern: this.pattern, fault: this.fault, athlete: this.athlete, from: this.from });
   protected readonly patternOptions = computed(() => byId(this.wish.patterns()));
   protected readonly peopleOptions = computed(() => orNone(this.text.anybody, byId(this.wish.people())));
+  /** A pattern, a playbook or an aim is taken apart and built up as the coach wants it. */
+  protected readonly takesApart = computed(() => !['empty', 'fault', 'book', 'compare'].includes(this.wish.from()));
   protected readonly built = signal<Built | null>(null);
+  protected readonly trouble = signal<Trouble | null>(null);
   private readonly question = new Latest();
   protected readonly working = this.question.open;
   /** Cautions that leave nothing out: said, so that nobody thinks they did. */
@@ -107,7 +108,8 @@ export class StartFrom {
       untracked(() => {
         if (from === 'empty') this.show(null);
         else if (from === 'compare') this.compare();
-        else if (from === 'fault') void this.againstFault(fault, options, patterns.map(sourceOf));
+        else if (from === 'fault') this.againstFault(fault, options, patterns.map(sourceOf));
+        else if (from === 'book') this.forBook(options, patterns.map(sourceOf));
         else if (source) void this.build(source, options);
         else this.show(null);
       });
@@ -148,23 +150,42 @@ export class StartFrom {
   }
 
   private againstFault(fault: string, options: BuildAsk, club: readonly BuildSource[]): void {
-    const ours = { school: 'square-ready', hand: 'right', lead: 'none', steps: '' } as const;
-    const performers = [...club, ours].map((one) => performance(one, this.wish.whom.record(), { own: this.club.stances() }).performer);
+    const ask = {
+      fault,
+      club,
+      performers: performersOf(club, this.wish.whom.record(), this.club.stances()),
+      options: { ...options, kinds: AGAINST },
+    };
     const label = faultLabel(fault);
-    this.settle(this.asking.ask('forFault', { fault, club, performers, options }).then((answer) => answer && inWords(answer.built, label)));
+    this.settle(this.asking.ask('forFault', ask).then((answer) => answer && inWords(answer.built, label)));
+  }
+
+  /** What the fault book of whom it is for asks for next. */
+  private forBook(options: BuildAsk, club: readonly BuildSource[]): void {
+    const who = this.wish.whom.record();
+    if (!who) return this.show(null);
+    const asked = { asking: this.asking, focus: who.focus, today: dayOf(new Date()), club, options };
+    const performers = performersOf(club, who, this.club.stances());
+    const book = this.lastSeen.ask(`book-${who.id}`, Book, this.books.of(who.id));
+    this.settle(book.then(({ value }) => nextStages({ ...asked, book: value, performers })));
   }
 
   /** What is known at once; answers still on their way are of no interest any more. */
   private show(built: Built | null): void {
     this.question.drop();
+    this.trouble.set(null);
     this.built.set(built);
   }
 
   private settle(answer: Promise<Built | null>): void {
+    this.trouble.set(null);
     void this.question.ask(
       () => answer,
       (built) => this.built.set(built),
-      () => this.built.set(null),
+      (error) => {
+        this.built.set(null);
+        this.trouble.set(troubleOf(error));
+      },
     );
   }
 }

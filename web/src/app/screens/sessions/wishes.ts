@@ -16,7 +16,7 @@ import { byCode, orNone } from '../../ui/options';
 import { masteredIn, trainedBy } from './trained';
 
 /** What a session can begin from. */
-export const BEGINNINGS = ['pattern', 'fault', 'playbook', 'aim', 'compare', 'empty'] as const;
+export const BEGINNINGS = ['pattern', 'fault', 'book', 'playbook', 'aim', 'compare', 'empty'] as const;
 export type Beginning = (typeof BEGINNINGS)[number];
 
 /** Kinds of stages that are wanted before anybody chose. */
@@ -27,6 +27,8 @@ export interface Asked {
   readonly pattern: Signal<string | undefined>;
   readonly fault: Signal<string | undefined>;
   readonly athlete: Signal<string | undefined>;
+  /** Where it begins; by what else is asked for where nothing is said. */
+  readonly from: Signal<string | undefined>;
 }
 
 /** From what, for whom and how a session is to be built: as the coach said, and until then as the address and the trade have it. To be made where things can be injected. */
@@ -39,7 +41,9 @@ export class Wishes {
   private readonly sessions = this.store.selectSignal(sessions.selectHere);
   readonly patterns = this.store.selectSignal(patterns.selectHere);
   private readonly said = signal<Beginning | null>(null);
-  readonly from = computed<Beginning>(() => this.said() ?? (this.asked.fault() ? 'fault' : 'pattern'));
+  readonly from = computed<Beginning>(
+    () => this.said() ?? BEGINNINGS.find((one) => one === this.asked.from()) ?? (this.asked.fault() ? 'fault' : 'pattern'),
+  );
   readonly whom = picked(this.people, () => this.asked.athlete(), 'none');
   readonly picked = picked(this.patterns, () => this.asked.pattern());
   readonly second = picked(this.patterns, () => undefined);
