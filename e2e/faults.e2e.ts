@@ -201,6 +201,31 @@ test('every evening opens the taps behind it; one that is corrected says who sai
   await expect(taps).toHaveCount(5);
 });
 
+test('a report says in plain words what holds and what to work on, with a word from the coach that outlives a reload', async ({
+  coach,
+}) => {
+  await onLastDay(coach);
+  const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Ines') as Athlete;
+  await coach.goto(`/faults?athlete=${id}`);
+  await coach.getByRole('link', { name: 'report' }).click();
+  const sheet = coach.locator('article');
+  await expect(sheet).toContainText('For Ines');
+  await expect(sheet.getByRole('listitem').filter({ hasText: 'split late' })).toContainText(
+    'less often than before: about 5 of 10 tries then',
+  );
+  await expect(sheet.locator('h3')).toHaveCount(2);
+  await expect(sheet.locator('hop-stance-drawing svg')).toBeVisible();
+  await coach.getByLabel('a word from the coach').fill('Well done, all of you.');
+  await coach.reload();
+  await expect(sheet.locator('.word')).toHaveText('Well done, all of you.');
+  await choose(coach, 'with the pattern', 'Front corner and home');
+  await expect(sheet.locator('hop-floor svg')).toBeVisible();
+  await accessible(coach);
+  await coach.emulateMedia({ media: 'print' });
+  await expect(coach.getByLabel('a word from the coach')).toBeHidden();
+  await expect(coach.getByRole('button', { name: 'print' })).toBeHidden();
+});
+
 test('the group side by side: who shows what, whom to watch next, who can work together; each number opens the book it stands for', async ({
   coach,
 }) => {

@@ -5,6 +5,7 @@ export const book = {
     as: 'of',
     group: 'the group',
     season: 'the season',
+    report: 'report',
     watched: 'watched attempts',
     sessions: 'sessions',
     none: 'Nothing logged yet',

@@ -21,6 +21,7 @@ export const rooms = {
   presets: () => import('./presets.js').then((room) => room.presets),
   problems: () => import('./problems.js').then((room) => room.problems),
   recurrence: () => import('./recurrence.js').then((room) => room.recurrence),
+  report: () => import('./report.js').then((room) => room.report),
   schools: () => import('./schools.js').then((room) => room.schools),
   season: () => import('./season.js').then((room) => room.season),
   search: () => import('./search.js').then((room) => room.search),

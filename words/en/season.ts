@@ -52,6 +52,7 @@ export const season = {
     whySays: 'A line for yourself and the other coaches.',
     keep: 'keep it',
     kept: 'Kept.',
+    reached: (day: string): string => `It came to that on ${day}, and says so until you decide to move on or back: then it begins anew.`,
     begins: (after: string): string => `The running test began anew after ${after}.`,
   },
 };

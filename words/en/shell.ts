@@ -21,6 +21,7 @@ export const shell = {
     faults: 'Faults',
     group: 'Faults of the group',
     season: 'Season',
+    report: 'Report',
     club: 'Club',
     kept: 'What is kept of people',
   },

@@ -20,6 +20,7 @@ import { playbooks } from './playbooks.js';
 import { presets } from './presets.js';
 import { problems } from './problems.js';
 import { recurrence } from './recurrence.js';
+import { report } from './report.js';
 import { schools } from './schools.js';
 import { season } from './season.js';
 import { search } from './search.js';
@@ -56,6 +57,7 @@ export const all = {
   ...presets,
   ...problems,
   ...recurrence,
+  ...report,
   ...schools,
   ...season,
   ...search,

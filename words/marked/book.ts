@@ -6,6 +6,7 @@ export const book = {
     as: 'óƒ',
     group: 'ţĥé ĝŕóúþ',
     season: 'ţĥé šéášóñ',
+    report: 'ŕéþóŕţ',
     watched: 'ŵáţçĥéđ áţţéɱþţš',
     sessions: 'šéššíóñš',
     none: 'Ñóţĥíñĝ ļóĝĝéđ ýéţ',

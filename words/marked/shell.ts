@@ -22,6 +22,7 @@ export const shell = {
     faults: 'Ƒáúļţš',
     group: 'Ƒáúļţš óƒ ţĥé ĝŕóúþ',
     season: 'Šéášóñ',
+    report: 'Ŕéþóŕţ',
     club: 'Çļúƀ',
     kept: 'Ŵĥáţ íš ķéþţ óƒ þéóþļé',
   },

@@ -168,6 +168,11 @@ export const inside: Routes = [
         loadComponent: inRoom(['book', 'recurrence', 'season'], () => import('../screens/faults/season').then((m) => m.SeasonScreen)),
       },
       {
+        path: 'faults/report',
+        title: title('report'),
+        loadComponent: inRoom([...STEPS, 'stances', 'report'], () => import('../screens/faults/report').then((m) => m.ReportScreen)),
+      },
+      {
         path: 'faults/group',
         title: title('group'),
         loadComponent: inRoom(['group', 'book'], () => import('../screens/faults/group').then((m) => m.GroupScreen)),

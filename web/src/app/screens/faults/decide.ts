@@ -56,12 +56,13 @@ export class Decide {
     const entry = this.entry();
     return entry ? words.splits.test(entry.running) : '';
   });
-  /** Where the running test began anew, if it did. */
+  /** Since when the running test says so, and where it began anew, if it did. */
   protected readonly begins = computed(() => {
-    const days = this.entry()?.sessions.map(({ day }) => ({ day, hits: 0, n: 1 })) ?? [];
-    const left = testedSince(days, this.book().decisions, this.fault()).length;
-    const before = left < days.length ? days[days.length - left - 1] : undefined;
-    return before ? this.text.begins(before.day) : '';
+    const could = (this.entry()?.sessions ?? []).flatMap(({ day, faulty: hits, attempts: n }) => (n > 0 ? [{ day, hits, n }] : []));
+    const tested = testedSince(could, this.book().decisions, this.fault());
+    const before = could[could.length - tested.length - 1];
+    const on = tested[(this.entry()?.running.decidedAfter ?? 0) - 1];
+    return [...(on ? [this.text.reached(on.day)] : []), ...(before ? [this.text.begins(before.day)] : [])].join(' ');
   });
   private readonly key = computed(() => `draft:decide-${this.fault()}:${this.book().athleteId}`);
 

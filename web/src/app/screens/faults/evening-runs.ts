@@ -60,6 +60,10 @@ import { Choice } from '../../ui/choice';
     }
     .scroll {
       overflow-x: auto;
+      margin-top: 6px;
+    }
+    th .muted {
+      margin-left: 6px;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
