@@ -270,3 +270,23 @@ test('the group side by side: who shows what, whom to watch next, who can work t
   await next.first().getByRole('link').first().click();
   await expect(coach.getByRole('combobox', { name: 'of' })).toBeVisible();
 });
+
+test('one fault of everybody: who shows it, and what came after each decision, with too few said to be too few', async ({ coach }) => {
+  await onLastDay(coach);
+  await coach.goto('/faults/group');
+  await coach.getByRole('link', { name: 'one fault of everybody' }).click();
+  await choose(coach, 'fault', 'split late');
+  await expect(coach.getByRole('row').nth(1)).toHaveText(/^\s*Teyo/);
+  const names = coach.locator('tbody th a');
+  await expect(names).toContainText(['Teyo', 'Ines', 'Dario']);
+  await expect(coach.locator('main')).toContainText(
+    'step back 1 time: 1 surely rarer after it, 0 surely more often, 0 cannot be told from before. Too few to say',
+  );
+  await expect(coach.locator('main')).toContainText('Split alone to the beat before anything is fed');
+  await accessible(coach);
+  await choose(coach, 'fault', 'rises');
+  await expect(coach.locator('main')).toContainText('Nothing was decided about it yet.');
+  await coach.goto('/faults/everybody?fault=split-late');
+  await names.filter({ hasText: 'Ines' }).click();
+  await expect(coach.locator('.one h2').first()).toContainText('split late');
+});

@@ -95,6 +95,12 @@ const Together = z.object({
   ...{ both: z.int(), one: z.int(), second: z.int(), neither: z.int() },
 }) satisfies z.ZodMiniType<CoreTogether>;
 
+/** What was decided of one fault, of everybody, and what came after; the latest first. */
+export const FaultDecisions = z.object({ fault: z.string(), decisions: z.array(z.extend(Decision, { athleteId: Id, came: Came })) });
+export type FaultDecisions = Wire<typeof FaultDecisions>;
+/** As many as are given. */
+export const DECISIONS_AT_ONCE = 100;
+
 /** An evening of one fault, by its day. */
 export const EveningAsked = z.object({ day: Day });
 /** The runs of an evening with what each says of one fault of an athlete. */

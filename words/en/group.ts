@@ -11,6 +11,7 @@ export const group = {
     weeks: { '4': 'four weeks', '8': 'eight weeks', '26': 'half a year', '52': 'year' },
     whom: 'who',
     everybody: 'everybody',
+    everybodyOf: 'one fault of everybody',
     lastTime: (day: string): string => `here on ${day}`,
     map: 'Who shows what',
     mapSays: 'How often seen, of how many watched attempts. The darker, the more often at least: the lower end of the 95 % interval.',

@@ -8,6 +8,7 @@ export const rooms = {
   club: () => import('./club.js').then((room) => room.club),
   doses: () => import('./doses.js').then((room) => room.doses),
   enter: () => import('./enter.js').then((room) => room.enter),
+  everybody: () => import('./everybody.js').then((room) => room.everybody),
   faults: () => import('./faults.js').then((room) => room.faults),
   findings: () => import('./findings.js').then((room) => room.findings),
   floor: () => import('./floor.js').then((room) => room.floor),

@@ -22,6 +22,7 @@ export const shell = {
     group: 'Faults of the group',
     season: 'Season',
     report: 'Report',
+    everybody: 'One fault of everybody',
     club: 'Club',
     kept: 'What is kept of people',
   },

@@ -7,6 +7,7 @@ import { cautions } from './cautions.js';
 import { club } from './club.js';
 import { doses } from './doses.js';
 import { enter } from './enter.js';
+import { everybody } from './everybody.js';
 import { faults } from './faults.js';
 import { findings } from './findings.js';
 import { floor } from './floor.js';
@@ -45,6 +46,7 @@ export const all = {
   ...areas,
   ...cautions,
   ...doses,
+  ...everybody,
   ...faults,
   ...findings,
   ...topics,

@@ -23,6 +23,7 @@ export const shell = {
     group: 'Ƒáúļţš óƒ ţĥé ĝŕóúþ',
     season: 'Šéášóñ',
     report: 'Ŕéþóŕţ',
+    everybody: 'Óñé ƒáúļţ óƒ éṽéŕýƀóđý',
     club: 'Çļúƀ',
     kept: 'Ŵĥáţ íš ķéþţ óƒ þéóþļé',
   },

@@ -56,6 +56,7 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   'GET /athletes/:id/book': ['owner', 'coach', 'reader'],
   'GET /athletes/:id/book/:fault': ['owner', 'coach', 'reader'],
   'GET /athletes/:id/book/:fault/runs': ['owner', 'coach', 'reader'],
+  'GET /decisions/:fault': ['owner', 'coach', 'reader'],
   'PUT /athletes/:id': COACHES,
   'PUT /athletes/:id/decisions/:decision': COACHES,
   'POST /athletes/:id/decisions/:decision/take-back': COACHES,

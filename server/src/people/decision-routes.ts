@@ -1,15 +1,19 @@
+import type { FaultDecisions } from '@hopsk/contract/book';
+import { Code } from '@hopsk/contract/common';
 import { DecisionSave } from '@hopsk/contract/decisions';
 import { faultBook } from '@hopsk/core/evidence/book';
-import { saidBy } from '@hopsk/core/evidence/decisions';
+import { cameOf, saidBy, type Evening } from '@hopsk/core/evidence/decisions';
 import { Router } from 'express';
+import { readableBy } from '../club/members.js';
 import { transaction, type Pool } from '../db/pool.js';
+import type { Db } from '../db/sql.js';
 import { idOf, notFound, read } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
 import { refuseStale } from '../http/versioned.js';
 import { getAthlete } from './athletes.js';
-import { addDecision, listDecisions, takeBack } from './decisions.js';
+import { addDecision, listDecisions, listOfFault, takeBack } from './decisions.js';
 import { eveningTallies } from './evening-tallies.js';
-import { looked } from './looks.js';
+import { looked, lookedAtAll } from './looks.js';
 
 /** What coaches decide of an athlete's faults: kept, and taken back where it was a mistake. */
 export function decisionRoutes(pool: Pool): Router {
@@ -37,6 +41,19 @@ export function decisionRoutes(pool: Pool): Router {
     response.json(kept);
   });
 
+  router.get('/decisions/:fault', async (request, response) => {
+    const actor = actorOf(request);
+    const fault = read(Code, request.params['fault']);
+    const may = await readableBy(pool, actor);
+    const decisions = await listOfFault(pool, actor.clubId, fault, may && [...may]);
+    const evenings = new Map<string, Evening[]>();
+    for (const { athleteId } of decisions)
+      if (!evenings.has(athleteId)) evenings.set(athleteId, await eveningsOf(pool, actor.clubId, athleteId, fault));
+    await lookedAtAll(pool, actor, [...evenings.keys()]);
+    const told = decisions.map((one) => ({ ...one, came: cameOf(evenings.get(one.athleteId) ?? [], one) }));
+    response.json({ fault, decisions: told } satisfies FaultDecisions);
+  });
+
   router.post('/athletes/:id/decisions/:decision/take-back', async (request, response) => {
     const actor = actorOf(request);
     const [id, decision] = [idOf(request, 'athlete'), idOf(request, 'decision', 'decision')];
@@ -46,4 +63,10 @@ export function decisionRoutes(pool: Pool): Router {
   });
 
   return router;
+}
+
+/** The evenings of one fault of an athlete. */
+async function eveningsOf(db: Db, clubId: string, athlete: string, fault: string): Promise<Evening[]> {
+  const [entry] = faultBook((await eveningTallies(db, clubId, athlete)).filter((tally) => tally.fault === fault));
+  return (entry?.sessions ?? []).map(({ day, faulty: hits, attempts: n }) => ({ day, hits, n }));
 }

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { Book } from '@hopsk/contract/book';
+import { Book, FaultDecisions } from '@hopsk/contract/book';
 import type { Decision, DecisionSave } from '@hopsk/contract/decisions';
 import type { Erasure, GivenOut } from '@hopsk/contract/people-data';
 import { athlete, Coach, openHouse, ran, type House } from '../testing/house.js';
@@ -74,6 +74,30 @@ describe('what is decided of a fault', () => {
     await put('nonsense').expect(404);
     await put(randomUUID(), sent({ why: 'x'.repeat(301) })).expect(400);
     expect((await bookOf()).decisions.map(({ decided, takenBack }) => [decided, takenBack])).toEqual([['back', false]]);
+  });
+
+  it('stands beside those of others of the same fault, for whom one may read; what was taken back does not', async () => {
+    const [bea, cay] = [await added('Bea'), await added('Cay')];
+    const kept = async (whom: string, more: Partial<DecisionSave> = {}): Promise<string> => {
+      const id = randomUUID();
+      await put(id, sent(more), coach, whom).expect(200);
+      return id;
+    };
+    const [first, second] = [await kept(ada), await kept(bea)];
+    await kept(cay, { fault: 'tall' });
+    await coach.post(`/athletes/${cay}/decisions/${await kept(cay)}/take-back`).expect(204);
+    const of = async (who: Coach): Promise<FaultDecisions['decisions']> =>
+      FaultDecisions.parse((await who.get('/decisions/split-late').expect(200)).body).decisions;
+    const all = await of(coach);
+    expect(all.map(({ id, athleteId }) => [id, athleteId])).toEqual([
+      [second, bea],
+      [first, ada],
+    ]);
+    const [mine] = (await bookOf()).decisions;
+    expect(all[1]?.came).toEqual(mine?.came as never);
+    expect(all[0]?.came).toEqual({ evenings: 0, since: { hits: 0, n: 0 }, difference: null });
+    expect(await of(await Coach.of(house, 'Second club'))).toEqual([]);
+    await coach.get('/decisions/no%20fault').expect(400);
   });
 
   it('goes out with the club’s file and with the athlete’s, comes in once, and goes with whoever is erased', async () => {

@@ -1,3 +1,4 @@
+import { DECISIONS_AT_ONCE } from '@hopsk/contract/book';
 import type { Decision, DecisionRecord } from '@hopsk/contract/decisions';
 import { one, run, type Db } from '../db/sql.js';
 
@@ -6,6 +7,15 @@ type Row<T> = T & Record<string, unknown>;
 /** What was decided of an athlete, the latest first; what was taken back too. */
 export const listDecisions = (db: Db, clubId: string, athlete: string): Promise<Decision[]> =>
   run<Row<Decision>>(db, 'decision-list', clubId, athlete);
+
+/** What was decided of one fault and stands, of these athletes or of everybody, the latest first. */
+export const listOfFault = (
+  db: Db,
+  clubId: string,
+  fault: string,
+  may: readonly string[] | null,
+): Promise<(Decision & { athleteId: string })[]> =>
+  run<Row<Decision & { athleteId: string }>>(db, 'decisions-of-fault', clubId, fault, may, DECISIONS_AT_ONCE);
 
 /** Keeps a decision; false where one of that id is kept already. */
 export async function addDecision(

@@ -22,7 +22,15 @@ export class RunsSeen {
       return kept === null ? whole : { ...whole, events: together(whole.events, kept.events) };
     } catch (error) {
       if (kept === null || !isAway(error)) throw error;
-      return { run: { ...kept.run.head, version: 0 }, events: kept.events, unread: 0, arrival: kept.run.arrival, now: null, before: [], who: {} };
+      return {
+        run: { ...kept.run.head, version: 0 },
+        events: kept.events,
+        unread: 0,
+        arrival: kept.run.arrival,
+        now: null,
+        before: [],
+        who: {},
+      };
     }
   }
 

@@ -173,6 +173,13 @@ export const inside: Routes = [
         loadComponent: inRoom([...STEPS, 'stances', 'report'], () => import('../screens/faults/report').then((m) => m.ReportScreen)),
       },
       {
+        path: 'faults/everybody',
+        title: title('everybody'),
+        loadComponent: inRoom(['group', 'book', 'season', 'everybody'], () =>
+          import('../screens/faults/everybody').then((m) => m.EverybodyScreen),
+        ),
+      },
+      {
         path: 'faults/group',
         title: title('group'),
         loadComponent: inRoom(['group', 'book'], () => import('../screens/faults/group').then((m) => m.GroupScreen)),

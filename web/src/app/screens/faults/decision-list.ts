@@ -43,7 +43,9 @@ import { once } from '../../ui/once';
         </li>
       }
     </ol>
-    <p class="muted">{{ text.cameSays }}</p>
+    @if (!quiet()) {
+      <p class="muted">{{ text.cameSays }}</p>
+    }
   `,
   styles: `
     ol {
@@ -77,6 +79,8 @@ export class DecisionList {
   readonly decisions = input.required<Book['decisions']>();
   /** Whether each says of which fault it is. */
   readonly named = input(false, { transform: booleanAttribute });
+  /** What is to be thought of it is said elsewhere. */
+  readonly quiet = input(false, { transform: booleanAttribute });
   /** One was taken back. */
   readonly changed = output();
   private readonly api = inject(BookApi);

@@ -2,6 +2,18 @@ import type { GroupBook } from '@hopsk/contract/group-book';
 import type { FaultEntry } from '@hopsk/core/catalogue/fault';
 import { costOf } from '@hopsk/core/evidence/cost';
 import type { Needs } from '@hopsk/core/evidence/stations';
+import { dayOf } from '../../parts/run-setup';
+
+/** Over how many weeks a group is looked at. */
+export const WEEKS = ['4', '8', '26', '52'] as const;
+export type Weeks = (typeof WEEKS)[number];
+
+/** The day so many weeks ago, as the device has it (YYYY-MM-DD). */
+export function sinceWeeks(weeks: Weeks): string {
+  const day = new Date();
+  day.setDate(day.getDate() - 7 * Number(weeks));
+  return dayOf(day);
+}
 
 type Books = GroupBook['athletes'];
 type Cell = Books[number]['cells'][number];

@@ -15,21 +15,30 @@ import { LastSeen } from '../../data/last-seen';
 import { mine } from '../../data/may';
 import { troubleOf, type Trouble } from '../../data/problem';
 import { people } from '../../data/records';
-import { dayOf } from '../../parts/run-setup';
 import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
 import { namedOptions, type Option } from '../../ui/options';
-import { awayOf, columnsOf, inOrder, lastDay, needsOf, rowsOf, type Order, type Row, type Whom } from './group-map';
+import {
+  awayOf,
+  columnsOf,
+  inOrder,
+  lastDay,
+  needsOf,
+  rowsOf,
+  sinceWeeks,
+  WEEKS,
+  type Order,
+  type Row,
+  type Weeks,
+  type Whom,
+} from './group-map';
 
 const catalogue = faultsByCode();
-const WEEKS = ['4', '8', '26', '52'] as const;
 const ROOM = [1, 2, 3, 4] as const;
 /** Columns that a map shows at first: what more people share. */
 const COLUMNS = 10;
 /** So much of the accent at the most lies behind a number that has to be read on it. */
 const SHADE = 55;
-
-type Weeks = (typeof WEEKS)[number];
 
 /** The fault books of a group beside each other: who shows what, whom to watch next, and who can work together. */
 @Component({
@@ -121,11 +130,9 @@ export class GroupScreen {
 
   protected load(): void {
     const weeks = this.weeks();
-    const day = new Date();
-    day.setDate(day.getDate() - 7 * Number(weeks));
     this.trouble.set(null);
     void this.asking.ask(
-      () => this.lastSeen.ask(`group-${weeks}`, GroupBook, this.api.group(dayOf(day))),
+      () => this.lastSeen.ask(`group-${weeks}`, GroupBook, this.api.group(sinceWeeks(weeks))),
       ({ value, at }) => {
         this.given.set(value);
         this.seenAt.set(at === null ? '' : words.book.lastSeen(new Date(at).toLocaleString()));

@@ -1,0 +1,124 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
+import { FaultDecisions } from '@hopsk/contract/book';
+import { GroupBook } from '@hopsk/contract/group-book';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { whatHelped } from '@hopsk/core/evidence/what-helped';
+import { faultLabel } from '@hopsk/words/naming';
+import { words } from '@hopsk/words/words';
+import { Store } from '@ngrx/store';
+import { Latest } from '../../compute/latest';
+import { BookApi } from '../../data/book-api';
+import { LastSeen } from '../../data/last-seen';
+import { troubleOf, type Trouble } from '../../data/problem';
+import { people } from '../../data/records';
+import { Choice } from '../../ui/choice';
+import { Head } from '../../ui/head';
+import { namedOptions } from '../../ui/options';
+import { DecisionList } from './decision-list';
+import { per100 } from './fault-split';
+import { columnsOf, inOrder, rowsOf, sinceWeeks, WEEKS, type Weeks } from './group-map';
+
+/** One fault of everybody: who shows it, and what was decided about it with what came after. */
+@Component({
+  selector: 'hop-everybody',
+  imports: [Choice, DecisionList, Head, MatButton, RouterLink],
+  templateUrl: './everybody.html',
+  styleUrl: './everybody.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class EverybodyScreen {
+  /** As the address says. */
+  readonly fault = input<string>();
+  private readonly api = inject(BookApi);
+  private readonly lastSeen = inject(LastSeen);
+  private readonly asking = new Latest();
+  private readonly listing = new Latest();
+  protected readonly text = words.everybody;
+  protected readonly common = words.common;
+  protected readonly decidedNames = words.season.decided;
+  protected readonly weeksOptions = namedOptions(WEEKS, words.group.weeks);
+  private readonly people = inject(Store).selectSignal(people.selectHere);
+  protected readonly weeks = signal<Weeks>('26');
+  private readonly given = signal<GroupBook | null>(null);
+  private readonly kept = signal<FaultDecisions | null>(null);
+  protected readonly seenAt = signal('');
+  protected readonly trouble = signal<Trouble | null>(null);
+  protected readonly loaded = computed(() => this.given() !== null && this.kept() !== null);
+  private readonly group = computed(() => rowsOf(this.given()?.athletes ?? [], this.people(), { kind: 'all' }));
+  /** What most show first; then all others, by name. */
+  protected readonly options = computed(() => {
+    const seen = columnsOf(this.group()).seen;
+    const rest = FAULTS.map(({ code }) => code).filter((code) => !seen.includes(code));
+    return [...seen, ...rest].map((value) => ({ value, label: faultLabel(value) }));
+  });
+  protected readonly chosen = linkedSignal(() => this.fault() ?? this.options()[0]?.value ?? FAULTS[0]?.code ?? '');
+  protected readonly rows = computed(() =>
+    inOrder(this.group(), { fault: this.chosen() }).flatMap(({ person, cells }) => {
+      const cell = cells.get(this.chosen());
+      if (!cell) return [];
+      const { rate, interval, attempts, faulty, evenings, noted } = cell;
+      return [
+        {
+          ...{ id: person.id, name: person.name, attempts: attempts > 0 ? `${faulty}/${attempts}` : '', evenings: evenings || '' },
+          rate: rate === null ? '' : per100(rate),
+          range: interval ? `${per100(interval.low)}–${per100(interval.high)}` : '',
+          noted: noted > 0 ? this.text.noted(noted) : '',
+        },
+      ];
+    }),
+  );
+  private readonly decisions = computed(() => this.kept()?.decisions ?? []);
+  protected readonly helped = computed(() =>
+    whatHelped(this.decisions())
+      .filter(({ times }) => times > 0)
+      .map((one) => ({ decided: one.decided, says: this.text.says(one) })),
+  );
+  /** By athlete, whoever was decided on last first. */
+  protected readonly lists = computed(() =>
+    [...new Set(this.decisions().map(({ athleteId }) => athleteId))].flatMap((id) => {
+      const person = this.people().find((one) => one.id === id);
+      return person ? [{ id, name: person.name, decisions: this.decisions().filter(({ athleteId }) => athleteId === id) }] : [];
+    }),
+  );
+
+  constructor() {
+    effect(() => {
+      this.weeks();
+      untracked(() => this.loadGroup());
+    });
+    effect(() => {
+      this.chosen();
+      untracked(() => this.loadDecisions());
+    });
+  }
+
+  protected load(): void {
+    this.loadGroup();
+    this.loadDecisions();
+  }
+
+  private loadGroup(): void {
+    const weeks = this.weeks();
+    this.trouble.set(null);
+    void this.asking.ask(
+      () => this.lastSeen.ask(`group-${weeks}`, GroupBook, this.api.group(sinceWeeks(weeks))),
+      ({ value, at }) => {
+        this.given.set(value);
+        this.seenAt.set(at === null ? '' : words.book.lastSeen(new Date(at).toLocaleString()));
+      },
+      (error) => this.trouble.set(troubleOf(error)),
+    );
+  }
+
+  protected loadDecisions(): void {
+    const fault = this.chosen();
+    this.kept.set(null);
+    void this.listing.ask(
+      () => this.lastSeen.ask(`decided-${fault}`, FaultDecisions, this.api.decisionsOf(fault)),
+      ({ value }) => this.kept.set(value),
+      (error) => this.trouble.set(troubleOf(error)),
+    );
+  }
+}

@@ -1,0 +1,30 @@
+// Made from ../en/everybody.ts by npm run marked.
+import type { WhatHelped } from '@hopsk/core/evidence/what-helped';
+import { per100 } from './differences.js';
+
+const times = (n: number): string => `${n} ${n === 1 ? 'ţíɱé' : 'ţíɱéš'}`;
+
+/** One fault of everybody. */
+export const everybody = {
+  everybody: {
+    title: 'Óñé ƒáúļţ óƒ éṽéŕýƀóđý',
+    back: 'ţĥé ĝŕóúþ',
+    fault: 'ƒáúļţ',
+    since: 'íñ ţĥé ļášţ',
+    who: 'Ŵĥó šĥóŵš íţ',
+    heads: ['áţĥļéţé', 'þéŕ 100', '95 % íñţéŕṽáļ', 'áţţéɱþţš', 'éṽéñíñĝš'],
+    nobody: 'Ñóƀóđý ŵáš ŵáţçĥéđ ƒóŕ íţ íñ ţĥíš ţíɱé.',
+    noted: (n: number): string => `ţáþþéđ ${n} × ŵĥéŕé íţ çóúļđ ñóţ ƀé ŵáţçĥéđ`,
+    helped: 'Ŵĥáţ ŵáš đéçíđéđ, áñđ ŵĥáţ çáɱé áƒţéŕ',
+    none: 'Ñóţĥíñĝ ŵáš đéçíđéđ áƀóúţ íţ ýéţ.',
+    says: ({ times: n, rarer, oftener, same, share }: WhatHelped): string => {
+      const open = n - rarer - oftener - same;
+      const parts = [`${rarer} šúŕéļý ŕáŕéŕ áƒţéŕ íţ`, `${oftener} šúŕéļý ɱóŕé óƒţéñ`, `${same} çáññóţ ƀé ţóļđ ƒŕóɱ ƀéƒóŕé`];
+      if (open > 0) parts.push(`${open} ñóţ ŵáţçĥéđ óñ ƀóţĥ šíđéš óƒ íţ`);
+      const sure =
+        share === null ? 'Ţóó ƒéŵ ţó šáý ĥóŵ óƒţéñ íţ ĥéļþš.' : `Ŕáŕéŕ áƒţéŕ íţ íñ ${per100(share.low)} ţó ${per100(share.high)} óƒ 100.`;
+      return `${times(n)}: ${parts.join(', ')}. ${sure}`;
+    },
+    careful: 'Ŵĥáţ çáɱé áƒţéŕ íţ ñééđ ñóţ ĥáṽé çóɱé óƒ íţ: ŵĥó íš ţáķéñ á šţéþ ƀáçķ ŵáš áţ ţĥéíŕ ŵóŕšţ, áñđ þáŕţ óƒ ţĥáţ þáššéš ƀý íţšéļƒ.',
+  },
+};
