@@ -13,7 +13,7 @@ import { takeIn } from './take-in.js';
 test.use({ locale: 'en-XA' });
 
 /** Fields that hold what people typed. */
-const OWN = ['name', 'sport', 'note', 'tags', 'cues', 'cautions', 'theme', 'what', 'when', 'reAim', 'kit', 'expects'];
+const OWN = ['name', 'why', 'sport', 'note', 'tags', 'cues', 'cautions', 'theme', 'what', 'when', 'reAim', 'kit', 'expects'];
 const LATIN = 'abcdefghijklmnopqrstuvwxyz';
 const GREEK = 'αβκδεφγχιικλμνοπκρστυβωξυζ';
 const greek = (text: string): string => [...text.toLowerCase()].map((letter) => GREEK[LATIN.indexOf(letter)] ?? letter).join('');
@@ -167,6 +167,10 @@ test('in the marked language every word of every screen is marked', async ({ pag
       ['/floor', 'hop-run-rows li', 'floor'],
       [`/floor/runs/${file.runs[0]?.run.id}`, 'tr td'],
       ['/faults', 'hop-rate-chart svg'],
+      [`/build/new?from=book&athlete=${file.athletes[0]?.id}`, 'hop-start-from ol li'],
+      ['/faults/season', 'hop-season tbody tr'],
+      ['/faults/report', 'hop-report article'],
+      ['/faults/everybody', 'hop-everybody h2'],
       ['/faults/group', 'hop-group :is(.empty, tbody tr)'],
       ['/club', 'input[type="password"]'],
     ];

@@ -29,6 +29,21 @@ const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
       await page.locator('hop-group tbody tr').nth(2).waitFor();
     },
   ],
+  ['/faults/everybody', (page) => page.locator('hop-everybody tbody tr').nth(2).waitFor()],
+  [
+    '/faults/season',
+    async (page) => {
+      await choose(page, 'of', 'Ines');
+      await page.locator('hop-season .flag').first().waitFor();
+    },
+  ],
+  [
+    '/faults/report',
+    async (page) => {
+      await choose(page, 'of', 'Ines');
+      await page.locator('hop-report h3').first().waitFor();
+    },
+  ],
 ];
 
 async function studio(page: Page): Promise<void> {
@@ -112,6 +127,7 @@ test.describe('on a phone', () => {
     await expect(coach.locator('nav').getByRole('link')).toHaveText(['steps', 'build', 'floor', 'faults']);
     await coach.getByRole('button', { name: 'more', exact: true }).click();
     await coach.getByRole('link', { name: 'stance' }).first().click();
+    await expect(coach.getByRole('heading', { name: 'Stance', exact: true })).toBeVisible();
     await expect(coach.locator('nav').getByRole('link')).toHaveCount(4);
     await fitsUnderItsHead(coach);
     await coach.getByRole('button', { name: 'more of this page' }).click();

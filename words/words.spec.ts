@@ -47,7 +47,9 @@ function functions(of: unknown, at = ''): [string, Speaks][] {
 const NESTED = [
   'evidenceSays',
   'drawn',
+  'whyNext',
   'one',
+  'says',
   'did-not-occur',
   'dose',
   'steps',
@@ -58,6 +60,8 @@ const NESTED = [
   'dose',
   'firstSays',
   'why',
+  'said',
+  'came',
 ];
 
 /** A value by the name that it is asked by: a side, a known code, a list, a name, else a number. */

@@ -6,6 +6,12 @@ async function openPattern(page, name) {
   await page.locator('hop-floor svg .chip').nth(3).waitFor();
 }
 
+/** The id of one of the demo club's athletes. */
+async function idOf(page, name) {
+  const athletes = await (await page.request.get('/api/athletes')).json();
+  return athletes.find((one) => one.name === name).id;
+}
+
 /** Starts a pattern's rounds and waits until the clock works. */
 async function startRun(page, name) {
   await page.goto('/floor');
@@ -87,15 +93,6 @@ export const SHOTS = [
   },
   { name: 'studio', go: (page) => openPattern(page, 'Front corner and home') },
   {
-    name: 'what-if',
-    go: async (page) => {
-      await openPattern(page, 'Front corner and home');
-      await page.getByRole('tab', { name: 'what if' }).click();
-      await page.getByRole('slider', { name: /second foot/ }).fill('0.04');
-      await page.getByText(/stance is lost/).waitFor();
-    },
-  },
-  {
     name: 'starters',
     go: async (page) => {
       await page.goto('/starters');
@@ -159,6 +156,14 @@ export const SHOTS = [
     },
   },
   {
+    name: 'season',
+    go: async (page) => {
+      await setClock(page);
+      await page.goto(`/faults/season?athlete=${await idOf(page, 'Ines')}`);
+      await page.locator('hop-season tbody tr').first().waitFor();
+    },
+  },
+  {
     name: 'club',
     go: async (page) => {
       await page.goto('/club');
@@ -175,8 +180,8 @@ export const SHOTS = [
   {
     name: 'build-new',
     go: async (page) => {
-      await page.goto('/build/new');
-      await page.getByRole('tab', { name: 'a fault', exact: true }).click();
+      await setClock(page);
+      await page.goto(`/build/new?from=book&athlete=${await idOf(page, 'Ines')}`);
       await page.locator('hop-start-from ol li').nth(2).waitFor();
     },
   },

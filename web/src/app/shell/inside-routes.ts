@@ -170,7 +170,9 @@ export const inside: Routes = [
       {
         path: 'faults/report',
         title: title('report'),
-        loadComponent: inRoom([...STEPS, 'stances', 'report'], () => import('../screens/faults/report').then((m) => m.ReportScreen)),
+        loadComponent: inRoom(['areas', 'schools', 'steps', 'floor', 'moves', 'notation', 'stances', 'report'], () =>
+          import('../screens/faults/report').then((m) => m.ReportScreen),
+        ),
       },
       {
         path: 'faults/everybody',

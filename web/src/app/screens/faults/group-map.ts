@@ -4,6 +4,12 @@ import { costOf } from '@hopsk/core/evidence/cost';
 import type { Needs } from '@hopsk/core/evidence/stations';
 import { dayOf } from '../../parts/run-setup';
 
+/** So much of the accent at the most lies behind a number that has to be read on it, in the dark too (per cent). */
+const SHADE = 45;
+
+/** How dark a cell is for a share, 0…1: as dark as it gets from a half on. */
+export const shadeOf = (share: number): string => `${Math.round(Math.min(1, share * 2) * SHADE)}%`;
+
 /** Over how many weeks a group is looked at. */
 export const WEEKS = ['4', '8', '26', '52'] as const;
 export type Weeks = (typeof WEEKS)[number];

@@ -25,6 +25,7 @@ import {
   lastDay,
   needsOf,
   rowsOf,
+  shadeOf,
   sinceWeeks,
   WEEKS,
   type Order,
@@ -37,8 +38,6 @@ const catalogue = faultsByCode();
 const ROOM = [1, 2, 3, 4] as const;
 /** Columns that a map shows at first: what more people share. */
 const COLUMNS = 10;
-/** So much of the accent at the most lies behind a number that has to be read on it. */
-const SHADE = 55;
 
 /** The fault books of a group beside each other: who shows what, whom to watch next, and who can work together. */
 @Component({
@@ -167,7 +166,7 @@ export class GroupScreen {
       fault,
       shown: [...(attempts > 0 ? [this.text.cell(faulty, attempts)] : []), ...(noted > 0 ? [`+${noted}`] : [])].join(' ') || '·',
       says: said.join('; ') || this.text.notWatched,
-      shade: `${Math.round(Math.min(1, (cell?.interval?.low ?? 0) * 2) * SHADE)}%`,
+      shade: shadeOf(cell?.interval?.low ?? 0),
     };
   }
 }

@@ -28,14 +28,13 @@ import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
 import { byId } from '../../ui/options';
 import { DecisionList } from './decision-list';
+import { shadeOf } from './group-map';
 import { daysOf, neverWatched, seasonOf, type Mark, type Row } from './season-map';
 
 /** Days that are shown at first: half a year of one evening a week. */
 const DAYS = 26;
 /** Attempts from which a mark is a rate (common practice, no source). */
 const FEW = 5;
-/** So much of the accent at the most lies behind a number that has to be read on it. */
-const SHADE = 55;
 /** Most weeks that a gap is drawn as wide as. */
 const WIDEST = 6;
 
@@ -140,7 +139,7 @@ export class SeasonScreen {
               ? `+${noted}`
               : '',
       says: told.join('; '),
-      shade: `${Math.round((attempts > 0 ? Math.min(1, (2 * faulty) / attempts) : 0) * SHADE)}%`,
+      shade: shadeOf(attempts > 0 ? faulty / attempts : 0),
       noted: attempts === 0 && noted > 0,
       flag: flag ? this.text.flags[flag] : '',
     };
