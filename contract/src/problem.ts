@@ -48,6 +48,7 @@ export interface FieldMessages {
   readonly agreement: { readonly what: 'cautions' | 'anything' };
   /** It names something that neither the file nor the club has. */
   readonly 'not-there': Nothing;
+  readonly 'no-evening': Nothing;
   readonly 'not-json': Nothing;
   /** A value of another kind than the field holds. */
   readonly kind: Nothing;

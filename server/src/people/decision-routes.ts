@@ -7,7 +7,7 @@ import { Router } from 'express';
 import { readableBy } from '../club/members.js';
 import { transaction, type Pool } from '../db/pool.js';
 import type { Db } from '../db/sql.js';
-import { idOf, notFound, read } from '../http/problem.js';
+import { HttpProblem, idOf, notFound, read } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
 import { refuseStale } from '../http/versioned.js';
 import { getAthlete } from './athletes.js';
@@ -28,7 +28,11 @@ export function decisionRoutes(pool: Pool): Router {
     const sent = read(DecisionSave, request.body);
     if (!(await getAthlete(pool, clubId, id))) throw notFound('athlete');
     const before = await listDecisions(pool, clubId, id);
-    const tallies = (await eveningTallies(pool, clubId, id)).filter(({ day }) => day <= sent.day);
+    const all = await eveningTallies(pool, clubId, id);
+    // What was known is what an evening said; a day without one would end tests that are still to come.
+    if (!all.some(({ day }) => day === sent.day))
+      throw new HttpProblem(400, { code: 'bad-input', values: {} }, { fields: [{ path: 'day', code: 'no-evening', values: {} }] });
+    const tallies = all.filter(({ day }) => day <= sent.day);
     const entry = faultBook(tallies, before).find(({ fault }) => fault === sent.fault);
     const said = entry ? saidBy(sent.rule, entry.decision, entry.running) : 'not enough';
     await transaction(pool, async (db) => {

@@ -58,7 +58,13 @@ describe('what is decided of a fault', () => {
   it('says what the rule said of the evenings up to its day, not of those since', async () => {
     const saidOf = async (day: string): Promise<string> =>
       ((await put(randomUUID(), sent({ day, decided: 'stay' })).expect(200)).body as Decision).said;
-    expect([await saidOf('2026-02-28'), await saidOf('2026-03-03')]).toEqual(['not enough', 'back']);
+    expect([await saidOf('2026-03-01'), await saidOf('2026-03-03')]).toEqual(['stay', 'back']);
+    // Of what was never watched nothing can be said; a day on which nobody was here is none.
+    expect(((await put(randomUUID(), sent({ fault: 'eyes' })).expect(200)).body as Decision).said).toBe('not enough');
+    for (const day of ['2026-02-28', '9999-12-31']) {
+      const { fields } = (await put(randomUUID(), sent({ day })).expect(400)).body as { fields: { path: string; code: string }[] };
+      expect(fields.map(({ path, code }) => [path, code])).toEqual([['day', 'no-evening']]);
+    }
   });
 
   it('is not what another one said, nor of anybody whom the club does not know; other clubs do not see it', async () => {
@@ -66,7 +72,9 @@ describe('what is decided of a fault', () => {
     await put(id).expect(200);
     const answer = await put(id, sent({ decided: 'next' })).expect(409);
     expect([answer.body.error, answer.body.values, answer.body.changed]).toEqual(['stale', { what: 'decision' }, ['decided']]);
-    await put(id, sent(), coach, await added('Bea')).expect(404);
+    const bea = await added('Bea');
+    await coach.keep(ran(bea, [], { startedAt: '2026-03-03T18:00:00.000Z', day: '2026-03-03' }));
+    await put(id, sent(), coach, bea).expect(404);
     const other = await Coach.of(house, 'Second club');
     await put(id, sent(), other).expect(404);
     await other.post(`/athletes/${ada}/decisions/${id}/take-back`).expect(404);
@@ -78,6 +86,7 @@ describe('what is decided of a fault', () => {
 
   it('stands beside those of others of the same fault, for whom one may read; what was taken back does not', async () => {
     const [bea, cay] = [await added('Bea'), await added('Cay')];
+    for (const who of [bea, cay]) await coach.keep(ran(who, [], { startedAt: '2026-03-03T18:00:00.000Z', day: '2026-03-03' }));
     const kept = async (whom: string, more: Partial<DecisionSave> = {}): Promise<string> => {
       const id = randomUUID();
       await put(id, sent(more), coach, whom).expect(200);
@@ -102,6 +111,7 @@ describe('what is decided of a fault', () => {
 
   it('goes out with the club’s file and with the athlete’s, comes in once, and goes with whoever is erased', async () => {
     const bea = await added('Bea');
+    await coach.keep(ran(bea, [], { startedAt: '2026-03-03T18:00:00.000Z', day: '2026-03-03' }));
     await put(randomUUID()).expect(200);
     const gone = randomUUID();
     await put(gone, sent({ why: 'Ada goes ahead of her', decided: 'stay' }), coach, bea).expect(200);
@@ -120,6 +130,7 @@ describe('what is decided of a fault', () => {
     expect(refused.refused.told.map(({ fields }) => [fields[0]?.path, fields[0]?.code])).toEqual([
       ['athlete', 'erased'],
       ['decision.athlete', 'erased'],
+      ['run.athletes', 'erased'],
     ]);
     const { rows } = await house.pool.query<{ n: number }>('select count(*)::int as n from decision');
     expect(rows).toEqual([{ n: 3 }]);
