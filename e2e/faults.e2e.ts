@@ -276,7 +276,6 @@ test('one fault of everybody: who shows it, and what came after each decision, w
   await coach.goto('/faults/group');
   await coach.getByRole('link', { name: 'one fault of everybody' }).click();
   await choose(coach, 'fault', 'split late');
-  await expect(coach.getByRole('row').nth(1)).toHaveText(/^\s*Teyo/);
   const names = coach.locator('tbody th a');
   await expect(names).toContainText(['Teyo', 'Ines', 'Dario']);
   await expect(coach.locator('main')).toContainText(

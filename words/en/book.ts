@@ -51,7 +51,7 @@ export const book = {
     trace: {
       line: (when: string, who: string, what: string): string => `${when}${who === '' ? '' : `, ${who}`}: ${what}`,
       tapped: (fault: string): string => `tapped as ${fault}`,
-      undo: 'taken back, or counted again',
+      undo: 'withdrawn, or counted again',
       move: (by: number): string => `moved ${Math.abs(by)} ${by < 0 ? 'earlier' : 'later'}`,
       assign: (who: string): string => `given to ${who}`,
       correct: (fault: string, side: string): string => `${fault}${side === '' ? ', no side' : `, ${side}`} in truth`,

@@ -52,7 +52,7 @@ export const book = {
     trace: {
       line: (when: string, who: string, what: string): string => `${when}${who === '' ? '' : `, ${who}`}: ${what}`,
       tapped: (fault: string): string => `ţáþþéđ áš ${fault}`,
-      undo: 'ţáķéñ ƀáçķ, óŕ çóúñţéđ áĝáíñ',
+      undo: 'ŵíţĥđŕáŵñ, óŕ çóúñţéđ áĝáíñ',
       move: (by: number): string => `ɱóṽéđ ${Math.abs(by)} ${by < 0 ? 'éáŕļíéŕ' : 'ļáţéŕ'}`,
       assign: (who: string): string => `ĝíṽéñ ţó ${who}`,
       correct: (fault: string, side: string): string => `${fault}${side === '' ? ', ñó šíđé' : `, ${side}`} íñ ţŕúţĥ`,
