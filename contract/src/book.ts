@@ -22,9 +22,15 @@ const Why = z.discriminatedUnion('code', [
 const Running = z.object({
   ...{ decision: z.enum(['next', 'stay', 'back']), decidedAfter: z.nullable(z.int()), restarts: z.array(z.int()) },
   ...{ ratio: z.number(), limits: z.object({ next: z.number(), back: z.number() }), more: z.nullable(z.int()) },
+  ...{ after: z.nullable(z.string()), on: z.nullable(z.string()) },
 });
 const Came = z.object({
-  ...{ evenings: z.int(), since: z.object({ hits: z.int(), n: z.int() }), difference: z.nullable(Difference) },
+  ...{
+    evenings: z.int(),
+    since: z.object({ hits: z.int(), n: z.int() }),
+    until: z.nullable(z.string()),
+    difference: z.nullable(Difference),
+  },
 }) satisfies z.ZodMiniType<CameOf>;
 const found = { state: z.enum(['clear', 'new', 'recurring', 'fading', 'cleared', 'returned']), why: Why };
 const counts = { attempts: z.int(), faulty: z.int(), noted: z.int(), left: z.int(), right: z.int() };

@@ -1,14 +1,13 @@
 import { grouped } from '../grouped.js';
 import { lastBreak, type Break } from './breaks.js';
 import { decide, type Decision } from './decide.js';
-import { around, testedSince, type Kept } from './decisions.js';
+import { around, runningTest, type Evening, type Kept, type RunningTest } from './decisions.js';
 import { differenceOf, type Difference } from './difference.js';
 import { clusteredWilson, type Cluster, type ClusteredInterval, type Likeness } from './likeness.js';
 import { limitsOf, type Limits } from './limits.js';
 import { lookAgain, type LookAgain } from './look-again.js';
 import { wilson, type Interval } from './proportion.js';
 import { likenessBetweenReviews, RECURRENCE, recurrenceOf, type Recurrence } from './recurrence.js';
-import { sequential, type Sequential } from './sequential.js';
 import { BOOK_ORDER, stateIn } from './states.js';
 
 /** What a run, or some of one evening, says of one fault of an athlete. `day` is YYYY-MM-DD, of the evening. */
@@ -53,7 +52,7 @@ export interface BookEntry {
   readonly sinceBreak: (Break & Difference) | null;
   /** What the rule of thumb says, and the running test since the last decision that ended one. */
   readonly decision: Decision;
-  readonly running: Sequential;
+  readonly running: RunningTest;
   /** When it is to be looked at again; null for what is not cleared. */
   readonly lookAgain: LookAgain | null;
   readonly sessions: readonly BookSession[];
@@ -71,11 +70,9 @@ export function faultBook(tallies: readonly SessionTally[], decisions: readonly 
 }
 
 function entry(fault: string, rows: readonly SessionTally[], away: Break | null, decisions: readonly Kept[]): BookEntry {
-  const inOrder = [...rows].sort((a, b) => (a.day === b.day ? (a.evening ?? 0) - (b.evening ?? 0) : a.day < b.day ? -1 : 1));
-  const evenings = [...grouped(inOrder, ({ day, evening }) => `${day} ${evening ?? ''}`).values()];
-  const merged = evenings.map((parts) => ({ day: parts[0]?.day ?? '', fault, ...sums(parts) }));
+  const merged = byEvening(rows);
   const all = sums(merged);
-  const clusters = merged.map(({ day, faulty, attempts }) => ({ day, hits: faulty, n: attempts }));
+  const clusters = merged.map(asEvening);
   const told = clusters.filter(({ n }) => n > 0);
   const likeness = likenessBetweenReviews(told);
   const usual = usualRanges(told, likeness);
@@ -85,6 +82,7 @@ function entry(fault: string, rows: readonly SessionTally[], away: Break | null,
     const watched = attempts > 0;
     return {
       ...session,
+      fault,
       rate: watched ? faulty / attempts : null,
       interval: watched ? wilson(faulty, attempts) : null,
       limits: watched ? (usual[after++] ?? null) : null,
@@ -105,11 +103,27 @@ function entry(fault: string, rows: readonly SessionTally[], away: Break | null,
     lately: told.length >= 2 * last ? differenceOf(told.slice(0, -last), told.slice(-last), likeness.at(-1)) : null,
     sinceBreak: changed && away && { ...away, ...changed },
     decision: decide(clusters),
-    running: sequential(testedSince(clusters, decisions, fault)),
+    running: runningTest(clusters, decisions, fault),
     lookAgain: lookAgain(clusters, recurrence),
     sessions,
   };
 }
+
+/** What the runs of each evening say of a fault together, in the order of time. */
+function byEvening(rows: readonly SessionTally[]): (Counts & { readonly day: string })[] {
+  const inOrder = [...rows].sort((a, b) => (a.day === b.day ? (a.evening ?? 0) - (b.evening ?? 0) : a.day < b.day ? -1 : 1));
+  const evenings = [...grouped(inOrder, ({ day, evening }) => `${day} ${evening ?? ''}`).values()];
+  return evenings.map((parts) => ({ day: parts[0]?.day ?? '', ...sums(parts) }));
+}
+
+const asEvening = ({ day, faulty, attempts }: Pick<SessionTally, 'day' | 'faulty' | 'attempts'>): Evening => ({
+  day,
+  hits: faulty,
+  n: attempts,
+});
+
+/** The evenings of one fault of an athlete, in the order of time. */
+export const eveningsOfFault = (rows: readonly SessionTally[]): Evening[] => byEvening(rows).map(asEvening);
 
 /** Where each evening would lie if it went on as before; null while too few are before it. */
 function usualRanges(told: readonly Cluster[], likeness: readonly Likeness[]): (Limits | null)[] {

@@ -2,7 +2,7 @@ import { differenceOf, type Difference } from './difference.js';
 import type { Decision } from './decide.js';
 import { totalOf, type Cluster } from './likeness.js';
 import { RECURRENCE } from './recurrence.js';
-import type { Sequential } from './sequential.js';
+import { sequential, type Sequential } from './sequential.js';
 
 /** What a coach can decide: on to what is harder, go on as it is, back to what is easier. */
 export const DECIDED = ['next', 'stay', 'back'] as const;
@@ -25,11 +25,21 @@ export type Evening = Cluster & { readonly day: string };
 
 /** What came of a decision. */
 export interface CameOf {
-  /** Evenings since that could show it, and what was seen in them. */
+  /** Evenings after it that could show it, and what was seen in them. */
   readonly evenings: number;
   readonly since: Cluster;
+  /** The day of the next decision for going on or back, up to which they are: what came later came of that one. Null: there is none yet. */
+  readonly until: string | null;
   /** Those evenings against as many before as a review has; null while nothing was watched on one of the sides. */
   readonly difference: Difference | null;
+}
+
+/** A running test with its days (YYYY-MM-DD). */
+export interface RunningTest extends Sequential {
+  /** After which decision it began anew; null: from the first evening on. */
+  readonly after: string | null;
+  /** The evening on which it came to a decision; null while it is open. */
+  readonly on: string | null;
 }
 
 /**
@@ -45,29 +55,38 @@ export const around = (could: readonly Evening[], upTo: string, from: string): D
     could.filter(({ day }) => day >= from),
   );
 
+/** Days of decisions for going on or back that stand, of one fault: to stay changes nothing. */
+const changesOf = (decisions: readonly Kept[], fault: string): string[] =>
+  decisions
+    .filter((one) => one.fault === fault && one.decided !== 'stay' && !one.takenBack)
+    .map(({ day }) => day)
+    .sort();
+
 /**
- * What came of a decision, by the evenings after the day up to which was known then. That it came after is not that it came of it: what
- * else changed is not known.
+ * What came of a decision, by the evenings after the day up to which was known then, as far as the next one for going on or back. That
+ * it came after is not that it came of it: what else changed is not known.
  * @param evenings of its fault, in the order of time; those that could not show it are passed over
+ * @param decisions of the athlete, of any fault
  */
-export function cameOf(evenings: readonly Evening[], { day }: Pick<Kept, 'day'>): CameOf {
-  const could = evenings.filter(({ n }) => n > 0);
+export function cameOf(evenings: readonly Evening[], { fault, day }: Pick<Kept, 'fault' | 'day'>, decisions: readonly Kept[]): CameOf {
+  const until = changesOf(decisions, fault).find((change) => change > day) ?? null;
+  const could = evenings.filter((one) => one.n > 0 && (until === null || one.day <= until));
   const since = could.filter((one) => one.day > day);
   const [next] = since;
   const { hits, n } = totalOf(since);
-  return { evenings: since.length, since: { hits, n }, difference: next ? around(could, day, next.day) : null };
+  return { evenings: since.length, since: { hits, n }, until, difference: next ? around(could, day, next.day) : null };
 }
 
 /**
- * The evenings of a fault from which its running test adds up: since the last decision for going on or back that stands, which ends the
- * test before it. To stay does not.
- * @param evenings of the fault, in the order of time
+ * The running test of a fault: since the last decision for going on or back that stands, which ended the one before it.
+ * @param evenings of the fault, in the order of time; those that could not show it are passed over
  * @param decisions of the athlete, of any fault
  */
-export function testedSince<E extends Evening>(evenings: readonly E[], decisions: readonly Kept[], fault: string): readonly E[] {
-  const ends = decisions.filter((one) => one.fault === fault && one.decided !== 'stay' && !one.takenBack).map(({ day }) => day);
-  const last = ends.sort().at(-1);
-  return last === undefined ? evenings : evenings.filter(({ day }) => day > last);
+export function runningTest(evenings: readonly Evening[], decisions: readonly Kept[], fault: string): RunningTest {
+  const after = changesOf(decisions, fault).at(-1) ?? null;
+  const tested = evenings.filter(({ day, n }) => n > 0 && (after === null || day > after));
+  const test = sequential(tested);
+  return { ...test, after, on: test.decidedAfter === null ? null : (tested[test.decidedAfter - 1]?.day ?? null) };
 }
 
 /** What a rule said. */

@@ -7,7 +7,11 @@ const evenings = (rates: readonly number[]): Evening[] => rates.map((hits, i) =>
 /** A decision after four evenings with so many, and what came after in four with so many. */
 const after = (decided: Decided, before: number, then: number | null) => ({
   decided,
-  came: cameOf(evenings([...Array<number>(4).fill(before), ...(then === null ? [] : Array<number>(4).fill(then))]), { day: day(3) }),
+  came: cameOf(
+    evenings([...Array<number>(4).fill(before), ...(then === null ? [] : Array<number>(4).fill(then))]),
+    { fault: 'tall', day: day(3) },
+    [],
+  ),
 });
 
 describe('what helped', () => {

@@ -15,10 +15,8 @@ export const report = {
     praise: (times: number): string =>
       times === 1 ? 'Once the coach noted: that was right.' : `${times} times the coach noted: that was right.`,
     /** How often, of ten tries. */
-    often: (rate: number): string => {
-      const of = Math.round(rate * 10);
-      return of === 0 ? 'hardly ever lately' : of >= 10 ? 'nearly every time lately' : `about ${of} of 10 tries lately`;
-    },
+    often: (ofTen: number): string =>
+      ofTen === 0 ? 'hardly ever lately' : ofTen >= 10 ? 'nearly every time lately' : `about ${ofTen} of 10 tries lately`,
     better: (before: number, now: number): string =>
       `less often than before: about ${before} of 10 tries then, ${now === 0 ? 'hardly any' : now} now`,
     gone: 'not seen any more',

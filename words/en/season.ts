@@ -29,9 +29,10 @@ export const season = {
     decided: DECIDED,
     rules: RULES,
     said: (rule: DecidedBy, said: Decision): string => `${RULES[rule]}: ${SAID[said]}`,
-    came: ({ evenings: n, since, difference }: CameOf): string => {
-      if (n === 0) return 'Not watched since.';
-      const told = `${since.hits} of ${since.n} on ${evenings(n)} since.`;
+    came: ({ evenings: n, since, until, difference }: CameOf): string => {
+      const next = until === null ? '' : `, up to the next decision on ${until}`;
+      if (n === 0) return `Not watched since${next}.`;
+      const told = `${since.hits} of ${since.n} on ${evenings(n)} since${next}.`;
       return difference === null ? told : `${told} ${held(difference, 'That is', 'in the evenings before')}`;
     },
     cameSays: 'What came after it need not have come of it.',

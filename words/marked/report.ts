@@ -16,10 +16,8 @@ export const report = {
     praise: (times: number): string =>
       times === 1 ? 'Óñçé ţĥé çóáçĥ ñóţéđ: ţĥáţ ŵáš ŕíĝĥţ.' : `${times} ţíɱéš ţĥé çóáçĥ ñóţéđ: ţĥáţ ŵáš ŕíĝĥţ.`,
     /** How often, of ten tries. */
-    often: (rate: number): string => {
-      const of = Math.round(rate * 10);
-      return of === 0 ? 'ĥáŕđļý éṽéŕ ļáţéļý' : of >= 10 ? 'ñéáŕļý éṽéŕý ţíɱé ļáţéļý' : `áƀóúţ ${of} óƒ 10 ţŕíéš ļáţéļý`;
-    },
+    often: (ofTen: number): string =>
+      ofTen === 0 ? 'ĥáŕđļý éṽéŕ ļáţéļý' : ofTen >= 10 ? 'ñéáŕļý éṽéŕý ţíɱé ļáţéļý' : `áƀóúţ ${ofTen} óƒ 10 ţŕíéš ļáţéļý`,
     better: (before: number, now: number): string =>
       `ļéšš óƒţéñ ţĥáñ ƀéƒóŕé: áƀóúţ ${before} óƒ 10 ţŕíéš ţĥéñ, ${now === 0 ? 'ĥáŕđļý áñý' : now} ñóŵ`,
     gone: 'ñóţ šééñ áñý ɱóŕé',

@@ -30,9 +30,10 @@ export const season = {
     decided: DECIDED,
     rules: RULES,
     said: (rule: DecidedBy, said: Decision): string => `${RULES[rule]}: ${SAID[said]}`,
-    came: ({ evenings: n, since, difference }: CameOf): string => {
-      if (n === 0) return 'Ñóţ ŵáţçĥéđ šíñçé.';
-      const told = `${since.hits} óƒ ${since.n} óñ ${evenings(n)} šíñçé.`;
+    came: ({ evenings: n, since, until, difference }: CameOf): string => {
+      const next = until === null ? '' : `, úþ ţó ţĥé ñéẋţ đéçíšíóñ óñ ${until}`;
+      if (n === 0) return `Ñóţ ŵáţçĥéđ šíñçé${next}.`;
+      const told = `${since.hits} óƒ ${since.n} óñ ${evenings(n)} šíñçé${next}.`;
       return difference === null ? told : `${told} ${held(difference, 'Ţĥáţ íš', 'íñ ţĥé éṽéñíñĝš ƀéƒóŕé')}`;
     },
     cameSays: 'Ŵĥáţ çáɱé áƒţéŕ íţ ñééđ ñóţ ĥáṽé çóɱé óƒ íţ.',

@@ -199,7 +199,7 @@ class Builder {
     this.stages.push({
       stage: { ...stage, school, hand, lead, shouldClose: kind === 'isolate' ? false : shouldClose },
       name,
-      cue: seen.watch[0] ?? null,
+      cues: seen.watch.slice(0, 1),
       cautions: usualCautions(sim),
     });
   }

@@ -6,8 +6,8 @@ import type { LeftOut, NameMessage } from './messages.js';
 export interface BuiltStage {
   readonly stage: Stage;
   readonly name: NameMessage;
-  /** The fault whose one cue is given; null: none. */
-  readonly cue: string | null;
+  /** Faults whose cue is given, one, or two that take turns; none without. */
+  readonly cues: readonly string[];
   readonly cautions: readonly UsualCaution[];
 }
 
@@ -29,12 +29,12 @@ export interface BuildWords {
 }
 
 /** A built stage in the words of whoever builds it. */
-export function stageInWords({ stage, name, cue, cautions }: BuiltStage, words: BuildWords): Stage {
+export function stageInWords({ stage, name, cues, cautions }: BuiltStage, words: BuildWords): Stage {
   const { calls, partner } = stage;
   return {
     ...stage,
     name: words.name(name),
-    cues: cue === null ? [] : [words.cue(cue)],
+    cues: cues.map(words.cue),
     cautions: cautions.map(words.caution),
     partner: partner && { ...partner, ...words.partner },
     calls: calls && {

@@ -2,8 +2,8 @@ import { EveningAsked, type Book, type EveningRuns, type FaultDetail } from '@ho
 import { Code } from '@hopsk/contract/common';
 import { GroupAsked, type GroupBook } from '@hopsk/contract/group-book';
 import { faultsByCode } from '@hopsk/core/catalogue/faults';
-import { faultBook, type BookEntry } from '@hopsk/core/evidence/book';
-import { cameOf, type Evening } from '@hopsk/core/evidence/decisions';
+import { eveningsOfFault, faultBook } from '@hopsk/core/evidence/book';
+import { cameOf } from '@hopsk/core/evidence/decisions';
 import { firstToFix } from '@hopsk/core/evidence/first-to-fix';
 import { groupCell, type GroupSums } from '@hopsk/core/evidence/group';
 import { runPartsOf, type PartRow } from '@hopsk/core/evidence/run-parts';
@@ -68,7 +68,7 @@ export function bookRoutes(backing: Backing): Router {
       run<Row<PairSums>>(pool, 'fault-pairs', clubId, id),
     ]);
     const book = faultBook(rows, decisions);
-    const evenings = new Map(book.map(({ fault, sessions }) => [fault, sessions.map(eveningIn)]));
+    const evenings = new Map([...grouped(rows, ({ fault }) => fault)].map(([fault, of]) => [fault, eveningsOfFault(of)]));
     const days = [...new Map(rows.map(({ day, evening }) => [`${day} ${evening ?? ''}`, day])).values()];
     response.json({
       athleteId: id,
@@ -78,7 +78,7 @@ export function bookRoutes(backing: Backing): Router {
       uncounted,
       praise: praise?.times ?? 0,
       agreement,
-      decisions: decisions.map((one) => ({ ...one, came: cameOf(evenings.get(one.fault) ?? [], one) })),
+      decisions: decisions.map((one) => ({ ...one, came: cameOf(evenings.get(one.fault) ?? [], one, decisions) })),
       first: firstToFix(book, comingTogether(pairs), faultsByCode(), focus).map((one) => ({ ...one, drags: [...one.drags] })),
       entries: book.map((entry) => ({
         ...entry,
@@ -120,8 +120,6 @@ export function bookRoutes(backing: Backing): Router {
 
   return router;
 }
-
-const eveningIn = ({ day, faulty, attempts }: BookEntry['sessions'][number]): Evening => ({ day, hits: faulty, n: attempts });
 
 /** A row without what is said of the athlete. */
 const sumsIn = ({ fault, noted, evenings, n, hits, squares, shares }: GroupRow & GroupSums): GroupSums => ({

@@ -1,18 +1,18 @@
 import type { FaultDecisions } from '@hopsk/contract/book';
 import { Code } from '@hopsk/contract/common';
 import { DecisionSave } from '@hopsk/contract/decisions';
-import { faultBook } from '@hopsk/core/evidence/book';
-import { cameOf, saidBy, type Evening } from '@hopsk/core/evidence/decisions';
+import { eveningsOfFault, faultBook } from '@hopsk/core/evidence/book';
+import { cameOf, saidBy } from '@hopsk/core/evidence/decisions';
+import { grouped } from '@hopsk/core/grouped';
 import { Router } from 'express';
 import { readableBy } from '../club/members.js';
 import { transaction, type Pool } from '../db/pool.js';
-import type { Db } from '../db/sql.js';
 import { HttpProblem, idOf, notFound, read } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
 import { refuseStale } from '../http/versioned.js';
 import { getAthlete } from './athletes.js';
 import { addDecision, listDecisions, listOfFault, takeBack } from './decisions.js';
-import { eveningTallies } from './evening-tallies.js';
+import { eveningTallies, talliesOfAthletes } from './evening-tallies.js';
 import { looked, lookedAtAll } from './looks.js';
 
 /** What coaches decide of an athlete's faults: kept, and taken back where it was a mistake. */
@@ -27,7 +27,8 @@ export function decisionRoutes(pool: Pool): Router {
     const decision = idOf(request, 'decision', 'decision');
     const sent = read(DecisionSave, request.body);
     if (!(await getAthlete(pool, clubId, id))) throw notFound('athlete');
-    const before = await listDecisions(pool, clubId, id);
+    // One that comes late, from a device without a network, knows nothing of what was decided after it.
+    const before = (await listDecisions(pool, clubId, id)).filter(({ day }) => day <= sent.day);
     const all = await eveningTallies(pool, clubId, id);
     // What was known is what an evening said; a day without one would end tests that are still to come.
     if (!all.some(({ day }) => day === sent.day))
@@ -50,11 +51,15 @@ export function decisionRoutes(pool: Pool): Router {
     const fault = read(Code, request.params['fault']);
     const may = await readableBy(pool, actor);
     const decisions = await listOfFault(pool, actor.clubId, fault, may && [...may]);
-    const evenings = new Map<string, Evening[]>();
-    for (const { athleteId } of decisions)
-      if (!evenings.has(athleteId)) evenings.set(athleteId, await eveningsOf(pool, actor.clubId, athleteId, fault));
-    await lookedAtAll(pool, actor, [...evenings.keys()]);
-    const told = decisions.map((one) => ({ ...one, came: cameOf(evenings.get(one.athleteId) ?? [], one) }));
+    const athletes = [...new Set(decisions.map(({ athleteId }) => athleteId))];
+    const tallies = await talliesOfAthletes(pool, actor.clubId, athletes, fault);
+    await lookedAtAll(pool, actor, athletes);
+    const theirs = grouped(decisions, ({ athleteId }) => athleteId);
+    const evenings = new Map(athletes.map((athlete) => [athlete, eveningsOfFault(tallies.get(athlete) ?? [])]));
+    const told = decisions.map((one) => ({
+      ...one,
+      came: cameOf(evenings.get(one.athleteId) ?? [], one, theirs.get(one.athleteId) ?? []),
+    }));
     response.json({ fault, decisions: told } satisfies FaultDecisions);
   });
 
@@ -67,10 +72,4 @@ export function decisionRoutes(pool: Pool): Router {
   });
 
   return router;
-}
-
-/** The evenings of one fault of an athlete. */
-async function eveningsOf(db: Db, clubId: string, athlete: string, fault: string): Promise<Evening[]> {
-  const [entry] = faultBook((await eveningTallies(db, clubId, athlete)).filter((tally) => tally.fault === fault));
-  return (entry?.sessions ?? []).map(({ day, faulty: hits, attempts: n }) => ({ day, hits, n }));
 }

@@ -59,6 +59,9 @@ describe('what is decided of a fault', () => {
     const saidOf = async (day: string): Promise<string> =>
       ((await put(randomUUID(), sent({ day, decided: 'stay' })).expect(200)).body as Decision).said;
     expect([await saidOf('2026-03-01'), await saidOf('2026-03-03')]).toEqual(['stay', 'back']);
+    // One that was sent late says what the rule said then, though another one ended the test since.
+    await put(randomUUID(), sent({ day: '2026-03-04', decided: 'next' })).expect(200);
+    expect(await saidOf('2026-03-03')).toBe('back');
     // Of what was never watched nothing can be said; a day on which nobody was here is none.
     expect(((await put(randomUUID(), sent({ fault: 'eyes' })).expect(200)).body as Decision).said).toBe('not enough');
     for (const day of ['2026-02-28', '9999-12-31']) {
@@ -104,7 +107,7 @@ describe('what is decided of a fault', () => {
     ]);
     const [mine] = (await bookOf()).decisions;
     expect(all[1]?.came).toEqual(mine?.came as never);
-    expect(all[0]?.came).toEqual({ evenings: 0, since: { hits: 0, n: 0 }, difference: null });
+    expect(all[0]?.came).toEqual({ evenings: 0, since: { hits: 0, n: 0 }, until: null, difference: null });
     expect(await of(await Coach.of(house, 'Second club'))).toEqual([]);
     await coach.get('/decisions/no%20fault').expect(400);
   });

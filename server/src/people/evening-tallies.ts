@@ -1,15 +1,28 @@
 import type { SessionTally } from '@hopsk/core/evidence/book';
+import { grouped } from '@hopsk/core/grouped';
 import { run, type Db } from '../db/sql.js';
-import { athleteEvenings } from '../runs/evenings.js';
+import { eveningsOfAthletes } from '../runs/evenings.js';
+
+type Row = SessionTally & { readonly id: string; readonly athlete: string } & Record<string, unknown>;
 
 /** What each run of an athlete says of each fault, with the evening that it belongs to, the oldest first. */
-export async function eveningTallies(db: Db, clubId: string, athlete: string): Promise<SessionTally[]> {
-  const [tallies, evenings] = await Promise.all([
-    run<SessionTally & { id: string } & Record<string, unknown>>(db, 'book-tallies', clubId, athlete),
-    athleteEvenings(db, clubId, athlete),
+export const eveningTallies = async (db: Db, clubId: string, athlete: string): Promise<readonly SessionTally[]> =>
+  (await talliesOfAthletes(db, clubId, [athlete], null)).get(athlete) ?? [];
+
+/** The same of several athletes, by athlete. @param fault of it alone; null: of each */
+export async function talliesOfAthletes(
+  db: Db,
+  clubId: string,
+  athletes: readonly string[],
+  fault: string | null,
+): Promise<ReadonlyMap<string, readonly SessionTally[]>> {
+  const [rows, evenings] = await Promise.all([
+    run<Row>(db, 'book-tallies', clubId, athletes, fault),
+    eveningsOfAthletes(db, clubId, athletes),
   ]);
-  return tallies.map(({ id, ...tally }) => {
-    const evening = evenings.get(id);
+  const told = ({ id, athlete, ...tally }: Row): SessionTally => {
+    const evening = evenings.get(athlete)?.get(id);
     return { ...tally, ...(evening && { day: evening.day, evening: evening.start }) };
-  });
+  };
+  return new Map([...grouped(rows, ({ athlete }) => athlete)].map(([athlete, of]) => [athlete, of.map(told)]));
 }

@@ -1,7 +1,9 @@
-import { eveningsOf, type Evening } from '@hopsk/core/evidence/evenings';
+import { eveningsOf, type Evening, type Ran } from '@hopsk/core/evidence/evenings';
+import { grouped } from '@hopsk/core/grouped';
 import { run, type Db } from '../db/sql.js';
 
 interface RanRow extends Record<string, unknown> {
+  readonly athlete: string;
   readonly id: string;
   readonly day: string;
   readonly startedAt: string;
@@ -10,12 +12,19 @@ interface RanRow extends Record<string, unknown> {
 }
 
 /** The evening of each of an athlete's runs, by the run's id: all of them, since one in which nothing was seen joins two others. */
-export async function athleteEvenings(db: Db, clubId: string, athleteId: string): Promise<Map<string, Evening>> {
-  const rows = await run<RanRow>(db, 'athlete-runs', clubId, athleteId);
-  return eveningsOf(
-    rows.map(({ id, day, startedAt, latestM }) => {
-      const start = Date.parse(startedAt);
-      return { id, day, start, end: start + latestM };
-    }),
-  );
+export const athleteEvenings = async (db: Db, clubId: string, athlete: string): Promise<ReadonlyMap<string, Evening>> =>
+  (await eveningsOfAthletes(db, clubId, [athlete])).get(athlete) ?? new Map();
+
+/** The same of several athletes, by athlete. */
+export async function eveningsOfAthletes(
+  db: Db,
+  clubId: string,
+  athletes: readonly string[],
+): Promise<ReadonlyMap<string, ReadonlyMap<string, Evening>>> {
+  const rows = grouped(await run<RanRow>(db, 'athlete-runs', clubId, athletes), ({ athlete }) => athlete);
+  const ranOf = ({ id, day, startedAt, latestM }: RanRow): Ran => {
+    const start = Date.parse(startedAt);
+    return { id, day, start, end: start + latestM };
+  };
+  return new Map([...rows].map(([athlete, runs]) => [athlete, eveningsOf(runs.map(ranOf))]));
 }

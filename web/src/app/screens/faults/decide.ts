@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import type { Book } from '@hopsk/contract/book';
-import { DECIDED, DECIDED_BY, testedSince } from '@hopsk/core/evidence/decisions';
+import { DECIDED, DECIDED_BY } from '@hopsk/core/evidence/decisions';
 import { words } from '@hopsk/words/words';
 import { firstValueFrom } from 'rxjs';
 import * as z from 'zod/mini';
@@ -58,11 +58,8 @@ export class Decide {
   });
   /** Since when the running test says so, and where it began anew, if it did. */
   protected readonly begins = computed(() => {
-    const could = (this.entry()?.sessions ?? []).flatMap(({ day, faulty: hits, attempts: n }) => (n > 0 ? [{ day, hits, n }] : []));
-    const tested = testedSince(could, this.book().decisions, this.fault());
-    const before = could[could.length - tested.length - 1];
-    const on = tested[(this.entry()?.running.decidedAfter ?? 0) - 1];
-    return [...(on ? [this.text.reached(on.day)] : []), ...(before ? [this.text.begins(before.day)] : [])].join(' ');
+    const { on = null, after = null } = this.entry()?.running ?? {};
+    return [...(on ? [this.text.reached(on)] : []), ...(after ? [this.text.begins(after)] : [])].join(' ');
   });
   private readonly key = computed(() => `draft:decide-${this.fault()}:${this.book().athleteId}`);
 

@@ -53,7 +53,7 @@ export class EverybodyScreen {
     const rest = FAULTS.map(({ code }) => code).filter((code) => !seen.includes(code));
     return [...seen, ...rest].map((value) => ({ value, label: faultLabel(value) }));
   });
-  protected readonly chosen = linkedSignal(() => this.fault() ?? this.options()[0]?.value ?? FAULTS[0]?.code ?? '');
+  protected readonly chosen = linkedSignal(() => FAULTS.find(({ code }) => code === this.fault())?.code ?? this.options()[0]?.value ?? '');
   protected readonly rows = computed(() =>
     inOrder(this.group(), { fault: this.chosen() }).flatMap(({ person, cells }) => {
       const cell = cells.get(this.chosen());

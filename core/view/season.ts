@@ -1,11 +1,9 @@
-import type { Book } from '@hopsk/contract/book';
-import { BREAK_DAYS } from '@hopsk/core/evidence/breaks';
-import type { Decided } from '@hopsk/core/evidence/decisions';
-import { wilson, type Interval } from '@hopsk/core/evidence/proportion';
-import { BOOK_ORDER, stateIn, type BookState } from '@hopsk/core/evidence/states';
-import { grouped } from '@hopsk/core/grouped';
-
-type Entry = Book['entries'][number];
+import type { BookEntry } from '../evidence/book.js';
+import { BREAK_DAYS } from '../evidence/breaks.js';
+import type { Decided, Kept } from '../evidence/decisions.js';
+import { wilson, type Interval } from '../evidence/proportion.js';
+import { BOOK_ORDER, stateIn, type BookState } from '../evidence/states.js';
+import { grouped } from '../grouped.js';
 
 /** Days between two evenings from which the time between them is drawn. */
 const GAP_DAYS = 14;
@@ -38,7 +36,7 @@ export interface Row {
 }
 
 /** The days of a season in order, the last `most` of them, and how many were before. */
-export function daysOf(entries: readonly Entry[], most: number): { readonly columns: Column[]; readonly earlier: number } {
+export function daysOf(entries: readonly BookEntry[], most: number): { readonly columns: Column[]; readonly earlier: number } {
   const days = [...new Set(entries.flatMap(({ sessions }) => sessions.map(({ day }) => day)))].sort();
   const earlier = Math.max(0, days.length - most);
   const columns = days.slice(earlier).map((day, i, shown): Column => {
@@ -50,9 +48,9 @@ export function daysOf(entries: readonly Entry[], most: number): { readonly colu
 }
 
 /** A row a fault, in the order of the book; what was never seen is left out. */
-export function seasonOf(entries: readonly Entry[], columns: readonly Column[], decisions: Book['decisions']): Row[] {
+export function seasonOf(entries: readonly BookEntry[], columns: readonly Column[], decisions: readonly Kept[]): Row[] {
   const shown = entries.filter((entry) => entry.faulty + entry.noted > 0 || decisions.some(({ fault }) => fault === entry.fault));
-  const place = (entry: Entry): number => BOOK_ORDER.indexOf(stateIn(entry));
+  const place = (entry: BookEntry): number => BOOK_ORDER.indexOf(stateIn(entry));
   return [...shown]
     .sort((a, b) => place(a) - place(b))
     .map((entry): Row => {
@@ -68,7 +66,7 @@ export function seasonOf(entries: readonly Entry[], columns: readonly Column[], 
 }
 
 /** Evenings of one day are one mark. */
-function markOf(sessions: Entry['sessions']): Mark | null {
+function markOf(sessions: BookEntry['sessions']): Mark | null {
   if (sessions.length === 0) return null;
   const sum = (of: 'faulty' | 'attempts' | 'noted'): number => sessions.reduce((all, one) => all + one[of], 0);
   const [faulty, attempts, noted] = [sum('faulty'), sum('attempts'), sum('noted')];
@@ -76,7 +74,7 @@ function markOf(sessions: Entry['sessions']): Mark | null {
 }
 
 /** Faults in focus that were on no day watched. */
-export const neverWatched = (entries: readonly Entry[], columns: readonly Column[], focus: readonly string[]): string[] =>
+export const neverWatched = (entries: readonly BookEntry[], columns: readonly Column[], focus: readonly string[]): string[] =>
   focus.filter((fault) => {
     const sessions = entries.find((entry) => entry.fault === fault)?.sessions ?? [];
     return !sessions.some(({ day, attempts }) => attempts > 0 && columns.some((column) => column.day === day));

@@ -1,7 +1,6 @@
-import type { Book } from '@hopsk/contract/book';
-import { faultBook, type SessionTally } from '@hopsk/core/evidence/book';
-import { cameOf } from '@hopsk/core/evidence/decisions';
-import { daysOf, neverWatched, seasonOf } from './season-map';
+import { faultBook, type SessionTally } from '../evidence/book.js';
+import type { Kept } from '../evidence/decisions.js';
+import { daysOf, neverWatched, seasonOf } from './season.js';
 
 const tally = (day: string, fault: string, faulty: number, attempts: number, noted = 0, evening = 0): SessionTally => ({
   ...{ day, fault, faulty, attempts, noted, left: 0, right: 0, evening },
@@ -17,11 +16,8 @@ const tallies = [
   tally('2026-03-23', 'narrow', 0, 20),
   tally('2026-04-27', 'late', 4, 4),
 ];
-const entries = faultBook(tallies) as unknown as Book['entries'];
-const decision = (day: string, decided: 'next' | 'back', takenBack = false): Book['decisions'][number] => ({
-  ...{ id: '', fault: 'late', day, decided, rule: 'thumb', why: '', said: 'stay', at: '', who: null, takenBack },
-  came: cameOf([], { day }),
-});
+const entries = faultBook(tallies);
+const decision = (day: string, decided: Kept['decided'], takenBack = false): Kept => ({ fault: 'late', day, decided, takenBack });
 
 describe('a season', () => {
   it('has a column a day, with the weeks in between where there were two or more, and what counts as a break', () => {
@@ -63,7 +59,7 @@ describe('a season', () => {
 
   it('flags what was decided and stands on its day; what was never seen has a row where something was decided of it', () => {
     const { columns } = daysOf(entries, 99);
-    const flags = (decisions: Book['decisions']) => seasonOf(entries, columns, decisions)[0]?.flags;
+    const flags = (decisions: readonly Kept[]) => seasonOf(entries, columns, decisions)[0]?.flags;
     expect(flags([decision('2026-03-23', 'next'), decision('2026-03-09', 'back', true)])).toEqual([null, null, 'next', null]);
     const rows = seasonOf(entries, columns, [{ ...decision('2026-03-23', 'back'), fault: 'narrow' }]);
     expect(rows.map(({ fault }) => fault)).toEqual(['late', 'eyes', 'narrow']);
