@@ -9,7 +9,13 @@ export default tseslint.config(
     files: ['**/*.ts'],
     extends: [js.configs.recommended, ...tseslint.configs.recommendedTypeChecked],
     plugins: { regexp },
-    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    languageOptions: {
+      parserOptions: {
+        // Few programs, each of what shares its types, instead of one a folder.
+        project: ['core/tsconfig.json', 'tsconfig.node.json', 'tsconfig.browser.json', 'web/tsconfig.checked.json'],
+        tsconfigRootDir: import.meta.dirname,
+      },
+    },
     rules: {
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       '@typescript-eslint/explicit-module-boundary-types': 'off',

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import type { Athlete } from '@hopsk/contract/people';
 import type { Page } from '@playwright/test';
+import { OwnHouse } from './own-house.js';
 import { accessible, addAthlete, ask, choose, expect, put, send, test, onLastDay } from './support.js';
 
 /** Thirty splits, one every four seconds. */
@@ -11,13 +12,20 @@ const PLAN = {
 };
 const LEAD_IN = 5;
 
-/** An evening a week, from so manieth week on, in which somebody was watched for thirty splits, of which so many came late. */
-async function season(page: Page, athlete: string, from: number, late: readonly number[]): Promise<void> {
-  for (const [n, times] of late.entries()) {
-    const startedAt = new Date(Date.UTC(2026, 5, 1 + 7 * (from + n), 18)).toISOString();
+/** An evening a week, from so manieth week on, in which somebody was watched for thirty splits, of which so many came late; of each thing done, with where the ball went. */
+async function season(
+  page: Page,
+  athlete: string,
+  from: number,
+  late: readonly number[],
+  done: Readonly<Record<string, readonly ('in' | 'out')[]>> = { Splits: [] },
+): Promise<void> {
+  const runs = late.flatMap((times, n) => Object.entries(done).map(([name, results], k) => ({ times, n, name, results, minutes: 10 * k })));
+  for (const { times, n, name, results, minutes } of runs) {
+    const startedAt = new Date(Date.UTC(2026, 5, 1 + 7 * (from + n), 18, minutes)).toISOString();
     const id = randomUUID();
     const head = {
-      ...{ id, name: 'Splits', day: startedAt.slice(0, 10), startedAt, patternId: null, sessionId: null, steps: 'split' },
+      ...{ id, name, day: startedAt.slice(0, 10), startedAt, patternId: null, sessionId: null, steps: 'split' },
       ...{ tapDelay: 1, athletes: [athlete], plan: PLAN },
     };
     await put(page, `/runs/${id}`, head);
@@ -33,6 +41,7 @@ async function season(page: Page, athlete: string, from: number, late: readonly 
       event(-LEAD_IN, { kind: 'watch', athlete }),
       event(-LEAD_IN, { kind: 'go', answers: null }),
       ...Array.from({ length: times }, (_, i) => event(4 * i + 2, tap)),
+      ...results.map((result, i) => event(4 * i + 3, { kind: 'result', result, athlete, source: 'floor', clip: null, shown: null })),
       event(121, { kind: 'end', answers: null }),
     ];
     await send(page, 'post', `/runs/${id}/events`, { events, m: (LEAD_IN + 121) * 1000 });
@@ -289,3 +298,222 @@ test('one fault of everybody: who shows it, and what came after each decision, w
   await names.filter({ hasText: 'Ines' }).click();
   await expect(coach.locator('.one h2').first()).toContainText('split late');
 });
+
+test('read only a part of it: days, what was done, who watched; it stands in the address, and all of it is a press away', async ({
+  coach,
+}) => {
+  await addAthlete(coach, 'Narrowed Noa', '168 cm');
+  const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Narrowed Noa') as Athlete;
+  await season(coach, id, 0, [3, 6, 12]);
+  await coach.goto(`/faults?athlete=${id}`);
+  const told = coach.locator('.one');
+  await expect(told).toContainText('21 of 90 attempts in 3 sessions');
+  await coach.getByRole('button', { name: 'read only a part of it' }).click();
+  await coach.getByLabel('from').fill('2026-06-05');
+  await coach.getByLabel('from').blur();
+  await expect(told).toContainText('18 of 60 attempts in 2 sessions');
+  await expect(coach.getByRole('status').filter({ hasText: 'as if nothing else had been seen' })).toBeVisible();
+  // What is decided goes by the whole book.
+  await expect(coach.locator('hop-decide')).toHaveCount(0);
+  await coach.reload();
+  await expect(told).toContainText('18 of 60 attempts in 2 sessions');
+  await choose(coach, 'what was done', 'Splits');
+  await expect(told).toContainText('18 of 60 attempts in 2 sessions');
+  await coach.goBack();
+  await expect(coach.getByRole('combobox', { name: 'what was done' })).toHaveText('everything');
+  await coach.getByLabel('from').fill('2026-08-01');
+  await coach.getByLabel('from').blur();
+  await expect(coach.getByRole('heading', { name: 'Nothing was watched in this part' })).toBeVisible();
+  await coach.getByRole('button', { name: 'read all of it' }).click();
+  await expect(told).toContainText('21 of 90 attempts in 3 sessions');
+  await expect(coach.locator('hop-decide form')).toBeVisible();
+  // A part that is no part is everything.
+  await coach.goto(`/faults?athlete=${id}&kind=moon&from=yesterday`);
+  await expect(told).toContainText('21 of 90 attempts in 3 sessions');
+
+  // Behind each value of a split stand its runs, and behind each of them the taps.
+  const detail = coach.locator('hop-fault-detail');
+  await detail.getByRole('button', { name: 'first third' }).click();
+  await expect(detail.getByRole('heading', { name: 'The runs behind ‘first third’' })).toBeVisible();
+  const rows = detail.locator('hop-run-list tbody tr');
+  await expect(rows).toHaveCount(3);
+  const counted = await rows.evaluateAll((all) => all.map((row) => Number(row.querySelectorAll('td')[1]?.textContent)));
+  const [attempts] = await detail.getByRole('row', { name: 'first third' }).locator('td').nth(2).allTextContents();
+  expect(counted.reduce((sum, n) => sum + n, 0)).toBe(Number(attempts));
+  await rows.first().getByRole('link', { name: 'taps' }).click();
+  await expect(coach).toHaveURL(new RegExp(`/floor/runs/.*athlete=${id}&fault=split-late`));
+  await expect(coach.locator('hop-review tr:has(button)')).toHaveCount(12);
+});
+
+test('a spreadsheet goes in: what each line becomes is seen first, a second time adds nothing; the log goes out as it came', async ({
+  coach,
+}) => {
+  await addAthlete(coach, 'Tabled Tova', '171 cm');
+  await coach.goto('/faults/log');
+  const form = coach.locator('hop-log-import');
+  const table = [
+    'Date;Name;Fault;Tries;Hits;Left;Round;Mood',
+    '3.11.2026;Tabled Tova;Split late;20;6;4;1;fine',
+    '10.11.2026;tabled tova;split-late;30;3;1;2;',
+  ];
+  await form
+    .getByLabel('or paste it here')
+    .fill([...table, '17.11.2026;Nobody Here;tall;20;1;;;', '17/11/2026;Tabled Tova;tall;20;21;;;'].join('\n'));
+  await form.getByLabel('or paste it here').blur();
+  await expect(form.getByRole('heading', { name: '2 rows read, 2 refused' })).toBeVisible();
+  await expect(form.getByRole('status').first()).toHaveText('Columns that mean nothing here are left out: mood.');
+  await expect(form.getByRole('row', { name: /^4 2026-11-17 Nobody Here/ })).toContainText(
+    'refused: athlete ‘Nobody Here’ is not known here',
+  );
+  await expect(form.getByRole('row', { name: /^5/ })).toContainText('is more than there were attempts');
+  await expect(form.getByRole('row', { name: /^2 2026-11-03/ })).toContainText('6 of 20');
+  await expect(form.getByRole('row', { name: /^2026-11-10/ }).last()).toContainText(/new/);
+  await accessible(coach);
+  await form.getByRole('button', { name: 'add 2 evenings' }).click();
+  await expect(form.getByText('2 evenings added.')).toBeVisible();
+  await form.getByLabel('or paste it here').fill(table.join('\n'));
+  await form.getByLabel('or paste it here').blur();
+  await expect(form.getByText('there already: adds nothing')).toHaveCount(2);
+  await expect(form.getByRole('button', { name: /^add/ })).toHaveCount(0);
+
+  const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Tabled Tova') as Athlete;
+  await coach.goto(`/faults?athlete=${id}`);
+  await expect(coach.locator('.one')).toContainText('9 of 50 attempts in 2 sessions');
+  // A row that was a mistake is taken back in its run.
+  await choose(coach, 'evening', '2026-11-03');
+  await coach.locator('hop-evening-runs').getByRole('link', { name: 'taps' }).click();
+  const told = coach.locator('hop-told-rows');
+  await expect(told.getByRole('row', { name: /^split late/ })).toContainText('6 of 20');
+  await told.getByRole('button', { name: 'undo' }).click();
+  await expect(told.locator('tr.gone')).toHaveCount(1);
+  await coach.goto(`/faults/log?athlete=${id}`);
+  const download = coach.waitForEvent('download');
+  await coach.getByRole('button', { name: 'save as CSV' }).click();
+  const csv = readFileSync(await (await download).path(), 'utf8')
+    .trim()
+    .split('\r\n');
+  expect(csv[0]).toBe(
+    'day,evening,athlete,fault,attempts,faulty,noted,left,right,stage,kind,cueing,implement,tempo,set,round,third,way,direction,view',
+  );
+  expect(csv.slice(1)).toEqual(['2026-11-10,,Tabled Tova,split-late,30,3,0,1,0,From a table,,,,,,2,,,,']);
+});
+
+test('what was looked at and what never, and results beside clean feet, one thing against another', async ({ coach }) => {
+  await addAthlete(coach, 'Covered Cleo', '169 cm');
+  const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Covered Cleo') as Athlete;
+  await season(coach, id, 0, [3, 6], { Splits: ['in', 'in', 'out', 'in', 'in', 'in'], Drops: ['out', 'out', 'out', 'in', 'out', 'out'] });
+  await coach.goto(`/faults?athlete=${id}`);
+  await coach.getByRole('link', { name: 'what was looked at' }).click();
+  await expect(coach.getByText('120 watched attempts on 2 evenings')).toBeVisible();
+  await expect(coach.locator('hop-coverage li')).toHaveText(['from the front']);
+  await expect(
+    coach
+      .getByRole('row', { name: /^Drops/ })
+      .first()
+      .locator('td'),
+  ).toHaveText(['2', '60', '50']);
+  await expect(coach.getByRole('row', { name: /^split late/ }).locator('td')).toHaveText(['120', '2', '2026-06-08']);
+  await expect(coach.getByRole('row', { name: /^Splits 10 of 12/ })).toBeVisible();
+  await expect(coach.getByText(/^Good, of 100: ‘Drops’ 17 per 100, ‘Splits’ 83: lower by 67, between/)).toBeVisible();
+  await accessible(coach);
+  await coach.getByLabel('from').fill('2026-06-05');
+  await coach.getByLabel('from').blur();
+  await expect(coach.getByText('60 watched attempts on 1 evening')).toBeVisible();
+});
+
+// In a house of its own: by them every book of the club is read.
+test('a club reads its books by its own numbers and has faults of its own; one that counts as another is counted anew', async ({
+  page,
+}) => {
+  const house = await OwnHouse.open();
+  try {
+    await page.goto(house.url);
+    await page.getByRole('button', { name: 'enter the demo club' }).click();
+    await expect(page.getByRole('link', { name: 'faults' })).toBeVisible();
+    await page.goto(`${house.url}/faults`);
+    await choose(page, 'of', 'Ines');
+    await page.locator('hop-decide').getByRole('link', { name: 'by which numbers' }).click();
+    const box = (name: string) => page.getByRole('textbox', { name });
+    await box('recurring: seen in').fill('9');
+    await box('recurring: seen in').blur();
+    await expect(page.getByRole('alert')).toHaveText('It cannot have been seen in more evenings than are looked at.');
+    await expect(page.getByRole('button', { name: 'read by these' })).toBeDisabled();
+    await box('recurring: seen in').fill('1');
+    await box('evenings until a review').fill('50');
+    await box('evenings until a review').blur();
+    await expect(page.getByText('between 2 and 12')).toBeVisible();
+    await box('evenings until a review').fill('2');
+    await box('clean for moving on, of 100').fill('60');
+    await box('clean for moving on, of 100').blur();
+    await expect(page.getByRole('alert')).toHaveText('Stepping back would be asked of what is clean enough to move on.');
+    await box('back under, clean of 100').fill('50');
+    await choose(page, 'what comes next goes by', 'running test');
+    await page.getByRole('button', { name: 'read by these' }).click();
+    await expect(page.getByText('Saved. The books are read by these from now on.')).toBeVisible();
+    await page.reload();
+    await expect(box('evenings until a review')).toHaveValue('2');
+    await page.goto(`${house.url}/faults`);
+    await choose(page, 'of', 'Ines');
+    await expect(page.locator('hop-decide')).toContainText('60 % clean in the last 3 evenings together');
+    await expect(page.locator('hop-decide')).toContainText('how often with these numbers was not measured');
+    await expect(page.locator('.one .lead')).toHaveText(/Next review after [12] more evening/);
+    await page.goto(`${house.url}/faults/numbers`);
+    await page.getByRole('button', { name: 'as we began' }).click();
+    await expect(page.getByText('These are the numbers we begin with.')).toBeVisible();
+    await expect(box('evenings until a review')).toHaveValue('4');
+    await ownFaults(page, house.url);
+  } finally {
+    await house.close();
+  }
+});
+
+/** Adds a fault, which the floor then offers; counts one as another, and reads in the book what was said before. */
+async function ownFaults(page: Page, url: string): Promise<void> {
+  await page.goto(`${url}/club`);
+  await page.getByRole('link', { name: 'add, rename, hide or merge faults' }).click();
+  const row = (label: string) => page.getByRole('navigation', { name: 'Faults' }).getByRole('button', { name: new RegExp(`^${label}`) });
+  const save = page.getByRole('button', { name: 'save', exact: true });
+  await page.getByRole('button', { name: 'add a fault' }).click();
+  await page.getByLabel('name', { exact: true }).fill('Split late');
+  await page.getByLabel('name', { exact: true }).blur();
+  await row('split early').click();
+  await expect(page.getByLabel('name', { exact: true })).toHaveValue('split early');
+  await page.getByRole('button', { name: 'add a fault' }).click();
+  await page.getByLabel('name', { exact: true }).fill('');
+  await save.click();
+  await expect(page.getByText('is empty')).toBeVisible();
+  await page.getByLabel('name', { exact: true }).fill('Hip sways out');
+  await page.getByLabel('what it looks like').fill('hip over the outer edge');
+  await page.getByLabel('what it looks like').blur();
+  await save.click();
+  await expect(row('Hip sways out')).toContainText('own');
+  await accessible(page);
+  await page.goto(`${url}/floor`);
+  // The board is full of what those here work on.
+  await page.getByRole('button', { name: /^waits/ }).click();
+  await page.getByRole('button', { name: '+ add' }).click();
+  await page.getByRole('searchbox').fill('outer edge');
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Hip sways out/ })
+    .click();
+  await expect(page.getByText('Hip sways out')).toBeVisible();
+
+  await page.goto(`${url}/club/faults`);
+  await row('tall').click();
+  await choose(page, 'counted as', 'deep');
+  await save.click();
+  await page.getByRole('button', { name: 'see what would differ' }).click();
+  const would = page.getByRole('row', { name: /^Maud: deep/ });
+  await would.waitFor();
+  const [, , now = ''] = await would.locator('td').allTextContents();
+  const [faulty, attempts] = now.match(/\d+/g) ?? [];
+  expect(Number(attempts)).toBeGreaterThan(100);
+  await page.getByRole('button', { name: /^count these \d+ runs anew/ }).click();
+  await expect(page.getByText(/runs are counted anew/)).toBeVisible();
+  await page.goto(`${url}/faults`);
+  await choose(page, 'of', 'Maud');
+  await page.getByRole('button', { name: /^deep/ }).first().click();
+  await expect(page.locator('.one')).toContainText(`${faulty} of ${attempts} attempts`);
+  await expect(page.getByRole('button', { name: /^tall/ })).toHaveCount(0);
+}

@@ -20,6 +20,7 @@ const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
       await page.locator('hop-rate-chart svg').waitFor();
     },
   ],
+  ['/club/faults', (page) => page.getByRole('button', { name: /^split late/ }).waitFor()],
   ['/club', (page) => page.getByText('runa@netloft.test').waitFor()],
   [
     '/faults/group',
@@ -29,6 +30,9 @@ const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
       await page.locator('hop-group tbody tr').nth(2).waitFor();
     },
   ],
+  ['/faults/coverage', (page) => page.locator('hop-coverage tbody tr').first().waitFor()],
+  ['/faults/log', (page) => page.getByRole('button', { name: 'save as CSV' }).waitFor()],
+  ['/faults/numbers', (page) => page.getByRole('button', { name: 'read by these' }).waitFor()],
   ['/faults/everybody', (page) => page.locator('hop-everybody tbody tr').nth(2).waitFor()],
   [
     '/faults/season',

@@ -13,6 +13,8 @@ import { STAGES } from './lib/stages.mjs';
 const CORES = 2;
 const sum = { passed: 0, failed: 0 };
 const troubles = [];
+/** How long each took, said once more at the end: a long output is cut at its front. */
+const took = [];
 
 /** Runs one stage to its end; its failure is kept, so that what runs beside it may end by itself. */
 async function stage({ name, run }, options) {
@@ -25,6 +27,7 @@ async function stage({ name, run }, options) {
   sum.passed += passed;
   sum.failed += failed;
   const seconds = ((Date.now() - began) / 1000).toFixed(1);
+  took.push(`${name} ${seconds} s`);
   console.log(`${name}: ${failed > 0 ? 'FAILED' : 'ok'}, ${passed} passed, ${failed} failed (${seconds} s)${note ? ` ${note}` : ''}`);
   if (failed === 0) return;
   console.error(`\n${output.trim().slice(-16000)}\n\nThe stage ‘${name}’ failed.`);
@@ -83,5 +86,5 @@ await main().catch((error) => {
   sum.failed += 1;
   console.error(error instanceof Plain ? `\n${error.message}` : error);
 });
-console.log(`\n${sum.passed} passed, ${sum.failed} failed`);
+console.log(`\n${took.join(', ')}\n\n${sum.passed} passed, ${sum.failed} failed`);
 process.exit(sum.failed === 0 ? 0 : 1);

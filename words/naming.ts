@@ -1,5 +1,7 @@
 import type { FieldProblem } from '@hopsk/contract/problem';
 import { formatLength, type LengthUnits } from '@hopsk/core/body/length';
+import type { FaultWords } from '@hopsk/core/catalogue/fault';
+import { FAULTS } from '@hopsk/core/catalogue/faults';
 import type { OwnSchool, School } from '@hopsk/core/body/school';
 import type { BuildWords } from '@hopsk/core/plan/build/built';
 import type { AxisName, Cell } from '@hopsk/core/plan/build/grid';
@@ -7,8 +9,24 @@ import type { Answer, Playbook } from '@hopsk/core/plan/playbook';
 import { say } from './say.js';
 import { words } from './words.js';
 
-/** What a fault is called; one that the catalogue does not know by its code. */
-export const faultLabel = (code: string): string => words.faults[code]?.label ?? code;
+/** What whoever speaks here says of faults otherwise than we do, its own among them. */
+let ownFaults: () => ReadonlyMap<string, FaultWords> = () => new Map();
+export const sayFaultsBy = (own: () => ReadonlyMap<string, FaultWords>): void => {
+  ownFaults = own;
+};
+
+/** What is said of a fault; null where nobody knows it. */
+export const faultWords = (code: string): FaultWords | null => ownFaults().get(code) ?? words.faults[code] ?? null;
+
+/** What a fault is called; one that nobody knows by its code. */
+export const faultLabel = (code: string): string => faultWords(code)?.label ?? code;
+
+/** The code of a fault by its code or by what it is called here, whatever its letters' size; undefined where none is called so. */
+export function faultCalled(said: string): string | undefined {
+  const called = said.trim().toLowerCase();
+  const codes = new Set([...ownFaults().keys(), ...FAULTS.map(({ code }) => code)]);
+  return [...codes].find((code) => code === called || faultLabel(code).toLowerCase() === called);
+}
 
 /** What a floor is called; one of the hall's own as it was typed. */
 export const areaName = (code: string): string => words.areas[code] ?? code;
@@ -22,7 +40,7 @@ export function schoolWords(school: School | OwnSchool): { readonly name: string
 /** The words that a built session keeps. */
 export const buildWords = (): BuildWords => ({
   name: (name) => say(words.plan.names, name),
-  cue: (fault) => words.faults[fault]?.cue ?? '',
+  cue: (fault) => faultWords(fault)?.cue ?? '',
   caution: (caution) => words.cautions.usual[caution],
   partner: words.plan.partner,
   sides: words.common.sides,

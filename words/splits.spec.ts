@@ -26,13 +26,14 @@ describe('what is said of where a fault shows', () => {
       rate: 0.26,
       safety: false,
       focus: true,
+      cost: 1,
       evenings: 11,
       drags: [{ fault: 'slow-first', share: 0.79 }],
     };
     expect(text.firstSays(first, (code) => code.replace('-', ' '))).toBe(
       '26 per 100 lately, for 11 evenings; in focus; 79 of 100 times that slow first showed it was there.',
     );
-    expect(text.firstSays({ ...first, safety: true, focus: false, evenings: 1, drags: [] }, String)).toBe(
+    expect(text.firstSays({ ...first, safety: true, focus: false, cost: 1, evenings: 1, drags: [] }, String)).toBe(
       '26 per 100 lately, for 1 evening; it can hurt.',
     );
   });

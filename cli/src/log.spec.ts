@@ -80,16 +80,39 @@ describe('a log on the command line', () => {
     expect((await run(['rates'], rows(50_001))).err).toBe('standard input has more than 50000 rows.');
   });
 
+  it('reads days and columns as a spreadsheet has them, faults by what they are called, and the same rows as JSON', async () => {
+    const text = 'Date;Name;Fault;Tries;Hits\n3.11.2026;Ada;Split late;20;4\n17/11/2026;Ada;split-late;20;2\n';
+    const rows = ['2026-11-03', '2026-11-17'].map((day, i) => ({
+      day,
+      athlete: 'Ada',
+      fault: 'split-late',
+      attempts: 20,
+      faulty: 4 - 2 * i,
+    }));
+    const json = JSON.stringify({ format: 'hopsk-log', version: 1, rows });
+    const read = await run(['rates', '--json'], text);
+    expect(read.err).toBe('');
+    const [fault] = (JSON.parse(read.out) as Rates).athletes[0]?.faults ?? [];
+    expect([fault?.fault, fault?.faulty, fault?.attempts]).toEqual(['split-late', 6, 40]);
+    expect((await run(['rates', '--json'], json)).out).toBe(read.out);
+  });
+
   it('says what it cannot read with line and column, and computes nothing', async () => {
     for (const [text, says] of [
       ['day,fault\n', /^standard input:1: there is no column attempts, faulty\.$/],
-      [`${HEAD}\n2026-13-03,Ada,split-late,20,1`, /^standard input:2: day is no day such as 2026-11-28/],
+      [`${HEAD}\n2026-13-03,Ada,split-late,20,1`, /^standard input:2: day is not a day/],
       [`${HEAD}\n2026-11-03,Ada,split-late,20,21`, /^standard input:2: faulty is more than there were attempts/],
+      [`${HEAD}\n2026-11-03,Ada,Split Late,x,-1`, /attempts is not a whole number\n.*faulty is not a whole number/],
+      [`${HEAD}\n2026-11-03,Ada,tall,1e9,0`, /attempts is not a whole number/],
+      [`${HEAD}\n2026-11-03,Ada,no-such,20,1`, /^standard input:2: fault is no fault that is known here$/],
+      [`${HEAD}\n2026-11-03,Ada,tall,100001,0`, /attempts must lie between 0 and 100000/],
+      [`${HEAD}\n03/04/2026,Ada,tall,10,0`, /^standard input:2: day is not a day/],
       [
-        `${HEAD}\n2026-11-03,Ada,Split Late,x,-1`,
-        /fault is no code such as split-late\n.*attempts is not a number\n.*faulty is less than 0/,
+        JSON.stringify({ format: 'hopsk-log', version: 1, rows: [{ day: '2026-11-03', fault: 'no-such', attempts: 9, faulty: 1 }] }),
+        /^standard input:1: fault is no fault/,
       ],
-      [`${HEAD}\n2026-11-03,Ada,tall,1e9,0`, /attempts is more than 100000/],
+      ['{"format":"hopsk-log","version":2,"rows":[]}', /version/],
+      ['{"format":', /is not readable/],
       [`${HEAD}\n${'nothing,,,,\n'.repeat(40)}`, /… and \d+ more\.$/],
     ] as const) {
       const { code, out, err } = await run(['rates'], text);

@@ -57,7 +57,7 @@ export function decided(source: Source, since: string): Answer {
       ),
     })),
   );
-  return { text: `${text}\n\n${words.book.rule}`, data: { rule: EVIDENCE, test: SEQUENTIAL, athletes }, code: 0 };
+  return { text: `${text}\n\n${words.book.rule(EVIDENCE)}`, data: { rule: EVIDENCE, test: SEQUENTIAL, athletes }, code: 0 };
 }
 
 /** What to fix first, why, and the first remedy. A table holds no occasions: what comes together is not known from it. */

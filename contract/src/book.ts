@@ -1,10 +1,13 @@
 import type { BookEntry } from '@hopsk/core/evidence/book';
+import { BOOK_RULES } from '@hopsk/core/evidence/book-rules';
 import type { CameOf } from '@hopsk/core/evidence/decisions';
 import type { FirstToFix } from '@hopsk/core/evidence/first-to-fix';
 import { SPLITS, type Splits as CoreSplits } from '@hopsk/core/evidence/splits';
 import type { Together as CoreTogether } from '@hopsk/core/evidence/together';
+import { STAGE_KINDS } from '@hopsk/core/plan/exercise';
 import * as z from 'zod/mini';
-import { Day, Id, type Wire } from './common.js';
+import { BookNumbers } from './book-numbers.js';
+import { Day, Id, line, type Wire } from './common.js';
 import { Decision } from './decisions.js';
 
 const share = z.nullable(z.number());
@@ -55,7 +58,7 @@ const Entry = z.object({
 }) satisfies z.ZodMiniType<BookEntry>;
 
 const First = z.object({
-  ...{ fault: z.string(), rate: z.number(), safety: z.boolean(), focus: z.boolean(), evenings: z.int() },
+  ...{ fault: z.string(), rate: z.number(), safety: z.boolean(), focus: z.boolean(), cost: z._default(z.number(), 1), evenings: z.int() },
   drags: z.array(z.object({ fault: z.string(), share: z.number() })),
 }) satisfies z.ZodMiniType<FirstToFix>;
 
@@ -75,6 +78,8 @@ export const Book = z.object({
   first: z._default(z.array(First), []),
   /** Of attempts that several devices watched alike for a fault: how many, and in how many they did not say the same. */
   agreement: z._default(z.array(z.object({ fault: z.string(), shared: z.int(), disagree: z.int() })), []),
+  /** By which numbers it is read. */
+  numbers: z._default(BookNumbers, BOOK_RULES),
 });
 export type Book = Wire<typeof Book>;
 
@@ -107,13 +112,33 @@ export type FaultDecisions = Wire<typeof FaultDecisions>;
 /** As many as are given. */
 export const DECISIONS_AT_ONCE = 100;
 
-/** An evening of one fault, by its day. */
-export const EveningAsked = z.object({ day: Day });
-/** The runs of an evening with what each says of one fault of an athlete. */
-export const EveningRuns = z.array(
+/** Of what alone a book is read; what is not given is everything. `done` is what was done, by its name. */
+const narrowed = {
+  ...{ from: z.optional(Day), to: z.optional(Day) },
+  ...{ done: z.optional(line(300)), kind: z.optional(z.enum(STAGE_KINDS)), coach: z.optional(Id) },
+};
+export const BookAsked = z.object(narrowed);
+export type BookAsked = Wire<typeof BookAsked>;
+
+/** By what an athlete's book can be narrowed. */
+export const BookChoices = z.object({
+  done: z.array(z.string()),
+  kinds: z.array(z.enum(STAGE_KINDS)),
+  coaches: z.array(z.object({ id: Id, name: z.string() })),
+});
+export type BookChoices = Wire<typeof BookChoices>;
+
+/** Which runs stand behind a number of one fault: those of an evening, by its day, or of a value of a split. */
+export const RunsAsked = z.union([
+  z.object({ ...narrowed, day: Day }),
+  z.object({ ...narrowed, by: z.enum(SPLITS), value: z.string().check(z.minLength(1), z.maxLength(300)) }),
+]);
+export type RunsAsked = Wire<typeof RunsAsked>;
+/** Runs, the oldest first, with what each says of one fault of an athlete. */
+export const RunsBehind = z.array(
   z.object({ id: Id, name: z.string(), startedAt: z.string(), attempts: z.int(), faulty: z.int(), again: z.int(), noted: z.int() }),
 );
-export type EveningRuns = Wire<typeof EveningRuns>;
+export type RunsBehind = Wire<typeof RunsBehind>;
 
 /** Where one fault of an athlete shows, and what it comes together with. */
 export const FaultDetail = z.object({

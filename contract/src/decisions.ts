@@ -1,4 +1,5 @@
-import { DECIDED, DECIDED_BY } from '@hopsk/core/evidence/decisions';
+import { DECIDED_BY } from '@hopsk/core/evidence/book-rules';
+import { DECIDED } from '@hopsk/core/evidence/decisions';
 import * as z from 'zod/mini';
 import { Code, Day, Id, Moment, note, type Wire } from './common.js';
 

@@ -41,7 +41,7 @@ for (const version of versions) {
         agreed: null,
         cautions: (one.cautions as (Caution | string)[]).map(notesOfOld),
       })) as ClubFile['athletes'];
-      const teaching = club.teaching && { ...club.teaching, views: {} };
+      const teaching = club.teaching && { ...club.teaching, views: {}, numbers: null, faults: [] };
       const runs = club.runs.map(({ run, events }) => ({
         run: { ...run, plan: plansOfOld(run.plan) },
         events: fromEarlier(run.id, events as unknown as EarlierEvent[]),

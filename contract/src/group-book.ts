@@ -1,6 +1,8 @@
+import { BOOK_RULES } from '@hopsk/core/evidence/book-rules';
 import type { GroupCell } from '@hopsk/core/evidence/group';
 import * as z from 'zod/mini';
 import { Clustered } from './book.js';
+import { BookNumbers } from './book-numbers.js';
 import { Day, Id, type Wire } from './common.js';
 
 /** From which day on the books of a group are asked for. */
@@ -17,5 +19,7 @@ const Cell = z.object({
 export const GroupBook = z.object({
   since: z.string(),
   athletes: z.array(z.object({ athleteId: Id, here: z.int(), last: z.string(), cells: z.array(Cell) })),
+  /** By which numbers it is read. */
+  numbers: z._default(BookNumbers, BOOK_RULES),
 });
 export type GroupBook = Wire<typeof GroupBook>;

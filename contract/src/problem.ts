@@ -28,6 +28,17 @@ export interface FieldMessages {
   /** More than a run can be counted by. */
   readonly unfolds: { readonly unit: keyof Unfolded; readonly most: number };
   readonly twice: Nothing;
+  /** More of them showed a fault than there were. */
+  readonly 'above-attempts': Nothing;
+  readonly 'unknown-fault': Nothing;
+  readonly roundabout: Nothing;
+  readonly 'unit-stands': { readonly unit: string };
+  /** A quotation mark that begins in a line is not closed. */
+  readonly quotes: { readonly line: number };
+  /** Several are called so. */
+  readonly several: Nothing;
+  /** It contradicts the number beside it. */
+  readonly crossed: Nothing;
   readonly floor: Nothing;
   readonly topic: Nothing;
   readonly 'known-stance': Nothing;

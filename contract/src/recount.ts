@@ -13,14 +13,17 @@ export const RunTally = z.object({
   ...{ attempts: count, faulty: count, again: count, noted: count, left: count, right: count },
 }) satisfies z.ZodMiniType<Tally>;
 
-/** How many runs stand by the rules of their day, and the number of today's rules. */
-export const RecountLeft = z.object({ runs: count, rules: count });
+/**
+ * How many runs stand by the rules of their day, how many more count faults otherwise than their club does now, one as another or as
+ * itself again, and the number of today's rules.
+ */
+export const RecountLeft = z.object({ earlier: count, merged: z._default(count, 0), rules: count });
 export type RecountLeft = Wire<typeof RecountLeft>;
 
 /** Runs after an id; null: from the first. */
 export const RecountAsked = z.object({ after: z._default(z.nullable(Id), null) });
 
-/** A run that stands by earlier rules, and what would change: of each athlete and fault before and now; null where there was, or is, nothing. */
+/** A run that is counted otherwise than it would be now, and what would change: of each athlete and fault before and now; null where there was, or is, nothing. */
 export const RecountRun = z.object({
   id: Id,
   name: z.string(),

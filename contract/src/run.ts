@@ -16,12 +16,13 @@ import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
 import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import { beyond, PLAN_LIMITS } from '@hopsk/core/plan/unfolds';
 import * as z from 'zod/mini';
-import { between, Code, Day, Id, line, Moment, SideName, text, Version, type Wire } from './common.js';
+import { between, Code, Day, Id, line, Moment, SideName, text, Version, whole, type Wire } from './common.js';
 import { Rounds } from './pattern.js';
 import { StretchKind } from './session.js';
 import { fromEarlier as fromEarlierNames } from './earlier.js';
 import { field } from './problem.js';
 import { RunTally } from './recount.js';
+import { MergesSchema, RunFaults } from './club-faults.js';
 import { OwnViewsSchema } from './views.js';
 
 const moments = z.array(between(0, 3600, 's')).check(z.maxLength(4000));
@@ -120,6 +121,8 @@ export const RunHead = z.object({
   tapDelay: between(0, 3, 's'),
   /** From where faults show, as club and coach had it then; missing: as the catalogue has it. */
   views: z.optional(OwnViewsSchema),
+  /** Faults that the club had otherwise than the catalogue; missing: none. */
+  faults: z.optional(RunFaults),
 });
 export type RunHead = Wire<typeof RunHead>;
 
@@ -209,6 +212,9 @@ export const PlanChange = z
   })
   .check(z.refine((change) => JSON.stringify(change).length <= LONGEST_CHANGE)) satisfies z.ZodMiniType<LoggedChange>;
 
+/** As many as one part of an evening is told to have. */
+const told = whole(0, 100_000);
+
 /** Characters of a note, and its text. */
 export const NOTE_LENGTH = 280;
 export const NoteText = line(NOTE_LENGTH);
@@ -225,6 +231,16 @@ export const RunEvent = z.discriminatedUnion('kind', [
   }),
   z.object({ ...stamp, kind: z.literal('note'), text: NoteText, athlete: z.nullable(Id) }),
   z.object({ ...stamp, kind: z.literal('follow'), within: ofRun }),
+  z
+    .object({
+      ...stamp,
+      ...{ kind: z.literal('told'), athlete: Id, fault: Code, source: z.enum(SOURCES) },
+      ...{ attempts: told, faulty: told, noted: told, left: told, right: told },
+      exercise: z.int().check(z.gte(0), z.lte(MOST_EXERCISES)),
+      ...{ set: whole(0, 1000), round: whole(0, 1000), third: whole(0, 3) },
+      ...{ way: z.enum(['written', 'other', '']), direction: z.enum([...DIRECTIONS, '']), view: z.nullable(z.enum(VIEWS)) },
+    })
+    .check(z.refine(({ attempts, faulty }) => faulty <= attempts)),
   z.object({ ...stamp, kind: z.literal('ball'), source: z.enum(SOURCES) }),
   z.object({ ...stamp, kind: z.literal('opens'), exercise: z.int().check(z.gte(0), z.lte(MOST_EXERCISES)), by: z.enum(OPENERS) }),
 ]) satisfies z.ZodMiniType<LoggedEvent>;
@@ -273,6 +289,9 @@ export const EventsStored = z.object({
 });
 export type EventsStored = Wire<typeof EventsStored>;
 
+/** After which arrival. */
+export const EventsAfter = z.object({ after: z._default(z.coerce.number().check(z.int(), z.gte(0), z.lte(1_000_000_000)), 0) });
+
 /** Events by the number of their arrival: some, and the number to go on from. */
 export const EventsPage = z.object({
   events: z.array(z.unknown()),
@@ -315,7 +334,7 @@ export type RunOpen = Wire<typeof RunOpen>;
 /** A run with its log. Events of a kind that is not known here are counted: a newer app wrote them. */
 export const RunWhole = z.pipe(
   z.object({
-    run: z.extend(RunHead, { version: z.int() }),
+    run: z.extend(RunHead, { version: z.int(), merged: z.optional(MergesSchema) }),
     events: z.array(z.unknown()),
     arrival: z.int(),
     /** The run's time (ms) as this is answered, or a little less; null before it began, or where nobody said. */

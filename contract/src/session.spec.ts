@@ -4,7 +4,7 @@ import { default as formats } from 'ajv-formats';
 import { fieldsOf } from './problem.js';
 import { RunPlan } from './run.js';
 import { SessionDraft, SESSION_FILE, SessionFile } from './session.js';
-import { sessionSchema } from './session-schema.js';
+import { sessionSchema } from './file-schemas.js';
 import { sampleSession } from './testing/samples.js';
 
 const { template: _template, athletes: _athletes, differences: _differences, ...session } = sampleSession;

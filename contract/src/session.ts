@@ -129,6 +129,9 @@ export const SessionFile = z.object({
 });
 export type SessionFile = Wire<typeof SessionFile>;
 
+/** Of whom records of stages are asked for; null: of all sessions. */
+export const RecordsAsked = z.object({ athlete: Id, session: z._default(z.nullable(Id), null) });
+
 /** What a stage's record says, session by session, for one athlete. */
 export const StageRecord = z.object({
   stage: Id,

@@ -4,6 +4,8 @@ import { TOPICS, type SchoolChoices } from '@hopsk/core/judge/schools';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import { PLAYBOOK_LIMITS } from '@hopsk/core/plan/playbook';
 import * as z from 'zod/mini';
+import { BookNumbers } from './book-numbers.js';
+import { ClubFaults } from './club-faults.js';
 import { between, Code, line, note, text, Version, type Wire } from './common.js';
 import { PlaybookSchema } from './playbook.js';
 import { field } from './problem.js';
@@ -66,7 +68,7 @@ const OwnMoveSchema = z.object({
   steps: text(2000).check(z.minLength(1, field('empty', {}))),
 }) satisfies z.ZodMiniType<OwnMove>;
 
-/** What a club teaches: its choices where schools differ, its own stances and moves. */
+/** What a club teaches: its choices where schools differ, its own stances and moves, and by which numbers it reads. */
 export const Teaching = z.object({
   version: Version,
   choices: SchoolChoicesSchema,
@@ -89,5 +91,13 @@ export const Teaching = z.object({
     [],
   ),
   views: z._default(OwnViewsSchema, {}),
+  /** The numbers by which its fault books are read; null: ours. */
+  numbers: z._default(z.nullable(BookNumbers), null),
+  /** Its own faults, and those of the catalogue that it has otherwise. */
+  faults: z._default(ClubFaults, []),
 });
 export type Teaching = Wire<typeof Teaching>;
+
+/** As it is saved: a page of an earlier version knows no numbers or faults, and leaves them as they are. */
+export const TeachingSave = z.extend(Teaching, { numbers: z.optional(z.nullable(BookNumbers)), faults: z.optional(ClubFaults) });
+export type TeachingSave = Wire<typeof TeachingSave>;

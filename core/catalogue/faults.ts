@@ -1,4 +1,4 @@
-import type { FaultEntry, OwnViews } from './fault.js';
+import type { ClubFault, FaultEntry, OwnViews } from './fault.js';
 
 /** Faults to begin with (common practice, no source). A club adds, renames and hides its own beside them. */
 export const FAULTS: readonly FaultEntry[] = [
@@ -558,12 +558,41 @@ export const FAULTS: readonly FaultEntry[] = [
   },
 ];
 
-/**
- * The catalogue by code, as a run counts with it.
- * @param own from where a club or a coach says that faults show; the last one that speaks of a fault holds.
- * @example faultsByCode({ tall: ['front'] }).get('tall')?.views // ['front']
- */
-export function faultsByCode(...own: readonly (OwnViews | null | undefined)[]): ReadonlyMap<string, FaultEntry> {
-  const views = own.reduce<OwnViews>((all, one) => ({ ...all, ...one }), {});
-  return new Map(FAULTS.map((fault) => [fault.code, { ...fault, views: views[fault.code] ?? fault.views }]));
+/** How somebody has faults otherwise than the catalogue: other entries, and from where they show, which holds before what an entry says. */
+export interface Otherwise {
+  readonly faults?: readonly FaultEntry[] | null | undefined;
+  readonly views?: OwnViews | null | undefined;
 }
+
+/**
+ * The catalogue by code, as a run counts with it: as a run, a club or a coach has it.
+ * @example faultsByCode({ views: { tall: ['front'] } }).get('tall')?.views // ['front']
+ * @example faultsByCode().size === FAULTS.length // true
+ */
+export function faultsByCode({ faults, views }: Otherwise = {}): ReadonlyMap<string, FaultEntry> {
+  const all = new Map(FAULTS.map((fault) => [fault.code, fault]));
+  for (const fault of faults ?? []) all.set(fault.code, fault);
+  for (const [code, fault] of all) all.set(code, { ...fault, views: views?.[code] ?? fault.views });
+  return all;
+}
+
+/**
+ * What a run has to keep of a club's faults, so that it counts the same whatever becomes of them: those that are counted otherwise than
+ * the catalogue's, and its own.
+ * @example countedOtherwise([]) // []
+ */
+export const countedOtherwise = (own: readonly ClubFault[]): FaultEntry[] =>
+  own.flatMap(({ code, phase, views, per, shownBy, causes, safety, into }) => {
+    const ours = FAULTS.find((fault) => fault.code === code);
+    const same = ours?.per === per && [...ours.views].sort().join() === [...views].sort().join();
+    return into !== null || same ? [] : [{ code, phase, views, per, shownBy, causes, ...(safety && { safety }) }];
+  });
+
+/**
+ * What can be chosen in a club: the catalogue and its own, without what it hides or counts as another.
+ * @example offeredFaults([]).length === FAULTS.length // true
+ */
+export const offeredFaults = (own: readonly ClubFault[]): readonly FaultEntry[] => {
+  const not = new Set(own.flatMap(({ code, hidden, into }) => (hidden || into !== null ? [code] : [])));
+  return [...faultsByCode({ faults: own }).values()].filter(({ code }) => !not.has(code));
+};

@@ -1,4 +1,5 @@
 import { grouped } from '../grouped.js';
+import { BOOK_RULES, type BookRules } from './book-rules.js';
 import { lastBreak, type Break } from './breaks.js';
 import { decide, type Decision } from './decide.js';
 import { around, runningTest, type Evening, type Kept, type RunningTest } from './decisions.js';
@@ -7,7 +8,7 @@ import { clusteredWilson, type Cluster, type ClusteredInterval, type Likeness } 
 import { limitsOf, type Limits } from './limits.js';
 import { lookAgain, type LookAgain } from './look-again.js';
 import { wilson, type Interval } from './proportion.js';
-import { likenessBetweenReviews, RECURRENCE, recurrenceOf, type Recurrence } from './recurrence.js';
+import { likenessBetweenReviews, recurrenceOf, type Recurrence } from './recurrence.js';
 import { BOOK_ORDER, stateIn } from './states.js';
 
 /** What a run, or some of one evening, says of one fault of an athlete. `day` is YYYY-MM-DD, of the evening. */
@@ -62,20 +63,24 @@ export interface BookEntry {
  * The fault book of one athlete: what came back and what recurs first, then what is new, what fades, what was only noted, what is gone
  * and what was looked for in vain; within, what was seen in several sessions first, then by the lower end of the interval.
  * @param decisions that the coach kept: each for going on or back begins the running test of its fault anew
+ * @param rules the numbers by which it is read
  */
-export function faultBook(tallies: readonly SessionTally[], decisions: readonly Kept[] = []): BookEntry[] {
+export function faultBook(tallies: readonly SessionTally[], decisions: readonly Kept[] = [], rules: BookRules = BOOK_RULES): BookEntry[] {
   const byFault = grouped(tallies, (tally) => tally.fault);
-  const away = lastBreak(tallies.map(({ day }) => day));
-  return [...byFault].map(([fault, rows]) => entry(fault, rows, away, decisions)).sort(byRecurrence);
+  const away = lastBreak(
+    tallies.map(({ day }) => day),
+    rules.breakDays,
+  );
+  return [...byFault].map(([fault, rows]) => entry(fault, rows, away, decisions, rules)).sort(byRecurrence);
 }
 
-function entry(fault: string, rows: readonly SessionTally[], away: Break | null, decisions: readonly Kept[]): BookEntry {
+function entry(fault: string, rows: readonly SessionTally[], away: Break | null, decisions: readonly Kept[], rules: BookRules): BookEntry {
   const merged = byEvening(rows);
   const all = sums(merged);
   const clusters = merged.map(asEvening);
   const told = clusters.filter(({ n }) => n > 0);
-  const likeness = likenessBetweenReviews(told);
-  const usual = usualRanges(told, likeness);
+  const likeness = likenessBetweenReviews(told, rules.recurrence);
+  const usual = usualRanges(told, likeness, rules.recurrence.every);
   let after = 0;
   const sessions = merged.map((session): BookSession => {
     const { attempts, faulty } = session;
@@ -88,9 +93,9 @@ function entry(fault: string, rows: readonly SessionTally[], away: Break | null,
       limits: watched ? (usual[after++] ?? null) : null,
     };
   });
-  const last = RECURRENCE.every;
-  const changed = away && around(told, away.from, away.to);
-  const recurrence = recurrenceOf(clusters);
+  const last = rules.recurrence.every;
+  const changed = away && around(told, away.from, away.to, rules);
+  const recurrence = recurrenceOf(clusters, rules.recurrence);
   return {
     fault,
     ...all,
@@ -102,9 +107,9 @@ function entry(fault: string, rows: readonly SessionTally[], away: Break | null,
     recurrence,
     lately: told.length >= 2 * last ? differenceOf(told.slice(0, -last), told.slice(-last), likeness.at(-1)) : null,
     sinceBreak: changed && away && { ...away, ...changed },
-    decision: decide(clusters),
-    running: runningTest(clusters, decisions, fault),
-    lookAgain: lookAgain(clusters, recurrence),
+    decision: decide(clusters, rules.thumb),
+    running: runningTest(clusters, decisions, fault, rules),
+    lookAgain: lookAgain(clusters, recurrence, rules.lookAgain),
     sessions,
   };
 }
@@ -126,10 +131,10 @@ const asEvening = ({ day, faulty, attempts }: Pick<SessionTally, 'day' | 'faulty
 export const eveningsOfFault = (rows: readonly SessionTally[]): Evening[] => byEvening(rows).map(asEvening);
 
 /** Where each evening would lie if it went on as before; null while too few are before it. */
-function usualRanges(told: readonly Cluster[], likeness: readonly Likeness[]): (Limits | null)[] {
+function usualRanges(told: readonly Cluster[], likeness: readonly Likeness[], least: number): (Limits | null)[] {
   let [hits, n] = [0, 0];
   return told.map((one, i) => {
-    const range = i < RECURRENCE.every ? null : limitsOf(one.n, hits / n, likeness[i]?.rho);
+    const range = i < least ? null : limitsOf(one.n, hits / n, likeness[i]?.rho);
     hits += one.hits;
     n += one.n;
     return range;

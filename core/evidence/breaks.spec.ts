@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { holds } from '../testing/holds.js';
-import { BREAK_DAYS, lastBreak } from './breaks.js';
+import { BOOK_RULES } from './book-rules.js';
+import { lastBreak } from './breaks.js';
 import { around } from './decisions.js';
 import { differenceOf } from './difference.js';
 
@@ -12,7 +13,7 @@ describe('a break', () => {
       fc.property(fc.array(fc.nat({ max: 500 }), { maxLength: 12 }), (numbers) => {
         const inOrder = [...new Set(numbers)].sort((a, b) => a - b);
         const gaps = inOrder.flatMap((n, i) => (i > 0 ? [[inOrder[i - 1] as number, n] as const] : []));
-        const last = gaps.filter(([a, b]) => b - a >= BREAK_DAYS).at(-1);
+        const last = gaps.filter(([a, b]) => b - a >= BOOK_RULES.breakDays).at(-1);
         expect(lastBreak(numbers.map(day))).toEqual(last ? { from: day(last[0]), to: day(last[1]), days: last[1] - last[0] } : null);
       }),
     );

@@ -1,5 +1,4 @@
-/** Days without any evening that make a break (common practice, no source). */
-export const BREAK_DAYS = 21;
+import { BOOK_RULES } from './book-rules.js';
 
 /** A time in which nothing was logged of somebody: the last day before it and the first after it, YYYY-MM-DD. */
 export interface Break {
@@ -10,13 +9,13 @@ export interface Break {
 
 const DAY_MS = 86_400_000;
 
-/** The latest break between these days, in any order; null where there is none. */
-export function lastBreak(days: readonly string[]): Break | null {
+/** The latest break between these days, in any order; null where there is none. @param least days that make one */
+export function lastBreak(days: readonly string[], least: number = BOOK_RULES.breakDays): Break | null {
   const inOrder = [...new Set(days)].sort();
   for (let i = inOrder.length - 1; i > 0; i--) {
     const [from, to] = [inOrder[i - 1] as string, inOrder[i] as string];
     const between = Math.round((Date.parse(to) - Date.parse(from)) / DAY_MS);
-    if (between >= BREAK_DAYS) return { from, to, days: between };
+    if (between >= least) return { from, to, days: between };
   }
   return null;
 }

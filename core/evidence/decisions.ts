@@ -1,16 +1,12 @@
 import { differenceOf, type Difference } from './difference.js';
 import type { Decision } from './decide.js';
 import { totalOf, type Cluster } from './likeness.js';
-import { RECURRENCE } from './recurrence.js';
-import { sequential, type Sequential } from './sequential.js';
+import { BOOK_RULES, type BookRules, type DecidedBy } from './book-rules.js';
+import { SEQUENTIAL, sequential, type Sequential } from './sequential.js';
 
 /** What a coach can decide: on to what is harder, go on as it is, back to what is easier. */
 export const DECIDED = ['next', 'stay', 'back'] as const;
 export type Decided = (typeof DECIDED)[number];
-
-/** By which rule: the rule of thumb, or the running test. */
-export const DECIDED_BY = ['thumb', 'running'] as const;
-export type DecidedBy = (typeof DECIDED_BY)[number];
 
 /** What a coach decided of one fault, by what was known up to a day (YYYY-MM-DD). */
 export interface Kept {
@@ -49,9 +45,9 @@ export interface RunningTest extends Sequential {
  * @param upTo the last day before it
  * @param from the first day after it
  */
-export const around = (could: readonly Evening[], upTo: string, from: string): Difference | null =>
+export const around = (could: readonly Evening[], upTo: string, from: string, { recurrence }: BookRules = BOOK_RULES): Difference | null =>
   differenceOf(
-    could.filter(({ day }) => day <= upTo).slice(-RECURRENCE.every),
+    could.filter(({ day }) => day <= upTo).slice(-recurrence.every),
     could.filter(({ day }) => day >= from),
   );
 
@@ -68,13 +64,18 @@ const changesOf = (decisions: readonly Kept[], fault: string): string[] =>
  * @param evenings of its fault, in the order of time; those that could not show it are passed over
  * @param decisions of the athlete, of any fault
  */
-export function cameOf(evenings: readonly Evening[], { fault, day }: Pick<Kept, 'fault' | 'day'>, decisions: readonly Kept[]): CameOf {
+export function cameOf(
+  evenings: readonly Evening[],
+  { fault, day }: Pick<Kept, 'fault' | 'day'>,
+  decisions: readonly Kept[],
+  rules: BookRules = BOOK_RULES,
+): CameOf {
   const until = changesOf(decisions, fault).find((change) => change > day) ?? null;
   const could = evenings.filter((one) => one.n > 0 && (until === null || one.day <= until));
   const since = could.filter((one) => one.day > day);
   const [next] = since;
   const { hits, n } = totalOf(since);
-  return { evenings: since.length, since: { hits, n }, until, difference: next ? around(could, day, next.day) : null };
+  return { evenings: since.length, since: { hits, n }, until, difference: next ? around(could, day, next.day, rules) : null };
 }
 
 /**
@@ -82,10 +83,15 @@ export function cameOf(evenings: readonly Evening[], { fault, day }: Pick<Kept, 
  * @param evenings of the fault, in the order of time; those that could not show it are passed over
  * @param decisions of the athlete, of any fault
  */
-export function runningTest(evenings: readonly Evening[], decisions: readonly Kept[], fault: string): RunningTest {
+export function runningTest(
+  evenings: readonly Evening[],
+  decisions: readonly Kept[],
+  fault: string,
+  { running }: BookRules = BOOK_RULES,
+): RunningTest {
   const after = changesOf(decisions, fault).at(-1) ?? null;
   const tested = evenings.filter(({ day, n }) => n > 0 && (after === null || day > after));
-  const test = sequential(tested);
+  const test = sequential(tested, { ...running, rho: SEQUENTIAL.rho });
   return { ...test, after, on: test.decidedAfter === null ? null : (tested[test.decidedAfter - 1]?.day ?? null) };
 }
 

@@ -1,7 +1,7 @@
 import type { FaultEntry } from '../catalogue/fault.js';
 import type { BookEntry } from './book.js';
-import { costOf } from './cost.js';
-import { RECURRENCE } from './recurrence.js';
+import { costingOf, costOf, type Costing } from './cost.js';
+import { BOOK_RULES, type BookRules } from './book-rules.js';
 import { stateIn } from './states.js';
 import type { Together } from './together.js';
 
@@ -11,19 +11,17 @@ const LONG = 12;
 const AT_ONCE = 3;
 
 /** What is to be fixed first, and the numbers by which. */
-export interface FirstToFix {
+export interface FirstToFix extends Costing {
   readonly fault: string;
   /** Of the last evenings that could show it, as many as a review has. */
   readonly rate: number;
-  readonly safety: boolean;
-  readonly focus: boolean;
   /** Evenings that could show it since it was seen first. */
   readonly evenings: number;
   /** Faults that the catalogue says it causes, and that come together with it more than by chance: what share of their occasions had it. */
   readonly drags: readonly { readonly fault: string; readonly share: number }[];
 }
 
-type Known = Pick<FaultEntry, 'causes' | 'safety'>;
+type Known = Pick<FaultEntry, 'causes' | 'safety' | 'cost'>;
 
 /**
  * Two or three faults to work on: what can hurt first; then by (rate × cost + what it drags along) × how long it has gone on. What is
@@ -36,8 +34,9 @@ export function firstToFix(
   together: readonly Together[],
   catalogue: ReadonlyMap<string, Known>,
   focus: readonly string[],
+  { recurrence: { every } }: BookRules = BOOK_RULES,
 ): FirstToFix[] {
-  const open = book.flatMap((entry) => candidate(entry, catalogue, focus));
+  const open = book.flatMap((entry) => candidate(entry, catalogue, focus, every));
   const weighed = open.map((one) => {
     const drags = open.flatMap((other) => draggedBy(one.fault, other, together, catalogue));
     const burden = burdenOf(one) + drags.reduce((sum, { share, of }) => sum + share * burdenOf(of), 0);
@@ -58,16 +57,14 @@ type Candidate = Omit<FirstToFix, 'drags'>;
 
 const burdenOf = (one: Candidate): number => one.rate * costOf(one);
 
-function candidate(entry: BookEntry, catalogue: ReadonlyMap<string, Known>, focus: readonly string[]): Candidate[] {
+function candidate(entry: BookEntry, catalogue: ReadonlyMap<string, Known>, focus: readonly string[], every: number): Candidate[] {
   if (!['returned', 'recurring', 'new'].includes(stateIn(entry))) return [];
   const could = entry.sessions.filter(({ attempts }) => attempts > 0);
-  const recent = could.slice(-RECURRENCE.every);
+  const recent = could.slice(-every);
   const [attempts, faulty] = [recent.reduce((sum, one) => sum + one.attempts, 0), recent.reduce((sum, one) => sum + one.faulty, 0)];
   const { fault } = entry;
   const evenings = could.length - could.findIndex((one) => one.faulty > 0);
-  return faulty === 0
-    ? []
-    : [{ fault, rate: faulty / attempts, safety: catalogue.get(fault)?.safety === true, focus: focus.includes(fault), evenings }];
+  return faulty === 0 ? [] : [{ fault, rate: faulty / attempts, ...costingOf(catalogue.get(fault), focus.includes(fault)), evenings }];
 }
 
 function draggedBy(

@@ -1,6 +1,5 @@
-import { grouped } from '../grouped.js';
 import { hybrid, type Difference } from './difference.js';
-import { likenessOf, totalOf, type Cluster, type Likeness } from './likeness.js';
+import { addTo, likenessOf, type Cluster, type Likeness } from './likeness.js';
 import { wilson, type Interval } from './proportion.js';
 import { studentQuantile } from './quantiles.js';
 
@@ -21,9 +20,10 @@ export interface LikeForLike extends Difference {
   readonly leftOut: number;
 }
 
-interface Weighed extends Compared {
-  /** What each of its chances counts for, so that all of a side come to 1. */
-  readonly each: number;
+/** How many chances a condition has on each side. */
+interface Shared {
+  before: number;
+  after: number;
 }
 
 /**
@@ -42,30 +42,27 @@ export function likeForLike(
   likeness: Likeness = likenessOf(eveningsOn(rows, false), eveningsOn(rows, true)),
   missed = 0.05,
 ): LikeForLike | null {
-  const watched = rows.filter(({ n }) => n > 0);
-  const strata = [...grouped(watched, ({ like }) => like).values()].map((stratum) => ({
-    stratum,
-    n: [false, true].map((later) => totalOf(stratum.filter((row) => row.later === later)).n) as [number, number],
-  }));
-  const both = strata.filter(({ n: [before, after] }) => before > 0 && after > 0);
-  const weights = both.reduce((sum, { n: [before, after] }) => sum + (before * after) / (before + after), 0);
-  if (both.length === 0) return null;
-  // Each chance's part of its stratum, and its stratum's part of all: n₁n₀ / (n₁ + n₀) / n is what the other side is of both.
-  const weighed = both.flatMap(({ stratum, n: [before, after] }) =>
-    stratum.map((row): Weighed => ({ ...row, each: (row.later ? before : after) / (before + after) / weights })),
-  );
-  const side = (later: boolean): Side =>
-    sideOf(
-      weighed.filter((row) => row.later === later),
-      likeness,
-      missed,
-    );
+  const strata = new Map<string, Shared>();
+  let all = 0;
+  for (const { like, later, n } of rows) {
+    let stratum = strata.get(like);
+    if (!stratum) strata.set(like, (stratum = { before: 0, after: 0 }));
+    stratum[later ? 'after' : 'before'] += n;
+    all += n;
+  }
+  let [weights, shared] = [0, 0];
+  for (const { before, after } of strata.values()) {
+    if (before === 0 || after === 0) continue;
+    weights += (before * after) / (before + after);
+    shared++;
+  }
+  if (shared === 0) return null;
+  const side = (later: boolean): Side => sideOf(rows, later, strata, weights, likeness, missed);
   const [earlier, later] = [side(false), side(true)];
-  const all = watched.reduce((sum, { n }) => sum + n, 0);
   return {
     ...{ earlier: earlier.rate, later: later.rate, value: later.rate - earlier.rate },
     ...hybrid(later.rate, later.interval, earlier.rate, earlier.interval),
-    ...{ of: [earlier.n, later.n], shared: both.length, leftOut: all - earlier.n - later.n },
+    ...{ of: [earlier.n, later.n], shared, leftOut: all - earlier.n - later.n },
   };
 }
 
@@ -75,21 +72,40 @@ interface Side {
   readonly interval: Interval;
 }
 
-function sideOf(rows: readonly Weighed[], { rho, degrees }: Likeness, missed: number): Side {
-  const sum = (of: (row: Weighed) => number, among = rows): number => among.reduce((all, row) => all + of(row), 0);
-  const rate = sum(({ hits, each }) => hits * each);
-  const alone = sum(({ n, each }) => n * each ** 2);
-  const together = [...grouped(rows, ({ evening }) => evening).values()].reduce(
-    (all, one) => all + sum(({ n, each }) => n * each, one) ** 2,
-    0,
-  );
+/**
+ * One side over the conditions that both have. What each of its chances counts for, so that all come to 1: its part of its stratum, and
+ * the stratum's part of all. n₁n₀ / (n₁ + n₀) / n is what the other side is of both.
+ */
+function sideOf(
+  rows: readonly Compared[],
+  later: boolean,
+  strata: ReadonlyMap<string, Shared>,
+  weights: number,
+  { rho, degrees }: Likeness,
+  missed: number,
+): Side {
+  let [rate, alone, chances] = [0, 0, 0];
+  const ofEvenings = new Map<string, number>();
+  for (const row of rows) {
+    if (row.later !== later || row.n === 0) continue;
+    const { before, after } = strata.get(row.like) as Shared;
+    if (before === 0 || after === 0) continue;
+    const each = (later ? before : after) / (before + after) / weights;
+    rate += row.hits * each;
+    alone += row.n * each ** 2;
+    chances += row.n;
+    ofEvenings.set(row.evening, (ofEvenings.get(row.evening) ?? 0) + row.n * each);
+  }
+  let together = 0;
+  for (const weight of ofEvenings.values()) together += weight ** 2;
   // Chances of one evening that are less alike than by chance are worth no more than independent ones.
   const worth = 1 / Math.max(alone, (1 - rho) * alone + rho * together);
-  return { rate, n: sum(({ n }) => n), interval: wilson(rate * worth, worth, studentQuantile(1 - missed / 2, degrees)) };
+  return { rate, n: chances, interval: wilson(rate * worth, worth, studentQuantile(1 - missed / 2, degrees)) };
 }
 
 /** The evenings of one side, whatever was done in them. */
 function eveningsOn(rows: readonly Compared[], later: boolean): Cluster[] {
-  const side = rows.filter((row) => row.later === later);
-  return [...grouped(side, ({ evening }) => evening).values()].map(totalOf);
+  const evenings = new Map<string, { hits: number; n: number }>();
+  for (const row of rows) if (row.later === later) addTo(evenings, row.evening, row.hits, row.n);
+  return [...evenings.values()];
 }

@@ -7,6 +7,16 @@ export interface Cluster {
   readonly n: number;
 }
 
+/** Adds chances to what is known of their evening, or of whatever they are counted by. */
+export function addTo(clusters: Map<string, { hits: number; n: number }>, to: string, hits: number, n: number): void {
+  const cluster = clusters.get(to);
+  if (!cluster) clusters.set(to, { hits, n });
+  else {
+    cluster.hits += hits;
+    cluster.n += n;
+  }
+}
+
 /** Likeness of chances within an evening taken when there is little to estimate it from (common practice, no source). */
 export const DEFAULT_RHO = 0.05;
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { holds } from '../testing/holds.js';
-import { LOOK_AGAIN, lookAgain } from './look-again.js';
+import { BOOK_RULES } from './book-rules.js';
+import { lookAgain } from './look-again.js';
 import { recurrenceOf } from './recurrence.js';
 
 const day = (n: number): string => new Date(Date.UTC(2026, 0, 1 + n)).toISOString().slice(0, 10);
@@ -30,8 +31,8 @@ describe('a cleared fault', () => {
       fc.property(fc.uniqueArray(fc.integer({ min: 50, max: 1500 }), { maxLength: 12 }), (days) => {
         const inOrder = days.sort((a, b) => a - b);
         const due = dueAfter(...inOrder);
-        expect(due?.weeks).toBeGreaterThanOrEqual(LOOK_AGAIN.first);
-        expect(due?.weeks).toBeLessThanOrEqual(LOOK_AGAIN.most);
+        expect(due?.weeks).toBeGreaterThanOrEqual(BOOK_RULES.lookAgain.first);
+        expect(due?.weeks).toBeLessThanOrEqual(BOOK_RULES.lookAgain.most);
         expect((due?.due ?? '') > day((inOrder.at(-1) ?? 49) - 1)).toBeTrue();
       }),
     );

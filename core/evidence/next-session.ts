@@ -1,14 +1,14 @@
 import type { StageKind } from '../plan/exercise.js';
 import type { BookEntry } from './book.js';
-import type { Decided, Kept } from './decisions.js';
+import { saidBy, type Decided, type Kept } from './decisions.js';
 import type { FirstToFix } from './first-to-fix.js';
-import { RECURRENCE } from './recurrence.js';
+import { BOOK_RULES, type BookRules } from './book-rules.js';
 
 /** Why a fault is worked on next time, by its numbers. */
 export type NextReason =
   /** It was cleared, and is due for a look since that day (YYYY-MM-DD). */
   | { readonly code: 'due'; readonly due: string }
-  /** It is one of those to fix first; what comes of it was decided by the coach on a day, or is what the rule of thumb says. */
+  /** It is one of those to fix first; what comes of it was decided by the coach on a day, or is what the chosen rule says. */
   | { readonly code: 'first'; readonly to: Decided; readonly decidedOn: string | null; readonly rate: number; readonly evenings: number }
   /** It is in focus, and was not watched in the last so many evenings. */
   | { readonly code: 'unwatched'; readonly evenings: number };
@@ -33,7 +33,7 @@ const KINDS: Readonly<Record<Decided, readonly StageKind[]>> = {
 
 /**
  * What a session of an athlete is to hold next: first a look at what was cleared and is due, in the warm-up; then what is to be fixed
- * first, each as the coach decided last, or else as the rule of thumb says; then a look at what is in focus and was not watched. A fault
+ * first, each as the coach decided last, or else as the chosen rule says; then a look at what is in focus and was not watched. A fault
  * stands in it once. It is offered: the coach takes it, changes it, or leaves it.
  * @param today YYYY-MM-DD
  */
@@ -43,6 +43,7 @@ export function nextSession(
   decisions: readonly Kept[],
   focus: readonly string[],
   today: string,
+  rules: BookRules = BOOK_RULES,
 ): NextWant[] {
   const due = book
     .flatMap(({ fault, lookAgain }) => (lookAgain && lookAgain.due <= today ? [{ fault, due: lookAgain.due }] : []))
@@ -51,11 +52,12 @@ export function nextSession(
     .map(({ fault, due }): NextWant => ({ fault, part: 'warm-up', kinds: ['whole'], reason: { code: 'due', due } }));
   const fixes = first.map(({ fault, rate, evenings }): NextWant => {
     const decided = lastOf(decisions, fault);
-    const rule = book.find((entry) => entry.fault === fault)?.decision ?? 'not enough';
+    const entry = book.find((one) => one.fault === fault);
+    const rule = entry ? saidBy(rules.by, entry.decision, entry.running) : 'not enough';
     const to = decided?.decided ?? (rule === 'not enough' ? 'stay' : rule);
     return { fault, part: 'main', kinds: KINDS[to], reason: { code: 'first', to, decidedOn: decided?.day ?? null, rate, evenings } };
   });
-  const days = [...new Set(book.flatMap(({ sessions }) => sessions.map(({ day }) => day)))].sort().slice(-RECURRENCE.every);
+  const days = [...new Set(book.flatMap(({ sessions }) => sessions.map(({ day }) => day)))].sort().slice(-rules.recurrence.every);
   const named = new Set([...due, ...fixes].map(({ fault }) => fault));
   const unwatched = [...new Set(focus)]
     .filter((fault) => !named.has(fault) && !watchedOn(book, fault, days))

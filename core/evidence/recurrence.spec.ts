@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { evenings as madeUp } from '../testing/evenings.js';
 import { CASES, holds } from '../testing/holds.js';
 import type { Cluster } from './likeness.js';
-import { RECURRENCE, recurrenceOf, type FaultState } from './recurrence.js';
+import { BOOK_RULES } from './book-rules.js';
+import { recurrenceOf, type FaultState } from './recurrence.js';
 
 /** Evenings of so many chances, with so many hits each. */
 const of = (n: number, ...hits: readonly number[]): Cluster[] => hits.map((one) => ({ hits: one, n }));
@@ -65,7 +66,7 @@ describe('what recurs', () => {
   // Simulation, ours: at a constant rate.
   it('a season of 24 evenings at a constant rate is ever told ‘fading’ or ‘cleared’ more seldom than chosen', () => {
     const made = madeUp(20_261_128);
-    const { wrong: chosen, gone } = RECURRENCE;
+    const { wrong: chosen, gone } = BOOK_RULES.recurrence;
     for (const chances of [
       [8, 20],
       [20, 60],

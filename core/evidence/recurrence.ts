@@ -1,3 +1,4 @@
+import { BOOK_RULES } from './book-rules.js';
 import { differenceOf, type Difference } from './difference.js';
 import { andPeriod, intervalOf, likenessBy, NO_SPREAD, totalOf, type Cluster, type Likeness } from './likeness.js';
 
@@ -15,9 +16,6 @@ export interface RecurrenceRule {
   /** Below this rate it counts as gone. */
   readonly gone: number;
 }
-
-/** Common practice, no source. */
-export const RECURRENCE: RecurrenceRule = { every: 4, seen: 2, of: 4, wrong: 0.05, reviews: 6, gone: 0.1 };
 
 /** new: seen, not yet in as many evenings as recurring asks for. clear: looked for and never seen. */
 export type FaultState = 'clear' | 'new' | 'recurring' | 'fading' | 'cleared' | 'returned';
@@ -53,7 +51,7 @@ export interface Recurrence {
  * next is not taken for it. Each is computed on from the one before.
  * @param could evenings that could show it, in the order of time
  */
-export function likenessBetweenReviews(could: readonly Cluster[], { every }: RecurrenceRule = RECURRENCE): Likeness[] {
+export function likenessBetweenReviews(could: readonly Cluster[], { every }: RecurrenceRule = BOOK_RULES.recurrence): Likeness[] {
   let reviewed = NO_SPREAD;
   return [
     likenessBy(reviewed),
@@ -78,7 +76,7 @@ const seenIn = (evenings: readonly Cluster[]): number => evenings.filter(({ hits
  *
  * @param evenings in the order of time; those that could not show it are passed over.
  */
-export function recurrenceOf(evenings: readonly Cluster[], rule: RecurrenceRule = RECURRENCE): Recurrence {
+export function recurrenceOf(evenings: readonly Cluster[], rule: RecurrenceRule = BOOK_RULES.recurrence): Recurrence {
   const could = evenings.filter(({ n }) => n > 0);
   const likeness = likenessBetweenReviews(could, rule);
   const reviews: Review[] = [];

@@ -1,22 +1,26 @@
+import { BOOK_RULES } from './book-rules.js';
 import { DEFAULT_RHO, type Cluster } from './likeness.js';
 import { logBeta } from './quantiles.js';
 
 /** The coach's numbers for moving on, holding or stepping back by one running test. */
-export interface SequentialRule {
+export interface RunningRule {
   /** At this rate of faults moving on is right, at that one stepping back. Between them either may come, or neither. */
   readonly good: number;
   readonly bad: number;
   /** Chance of stepping back at the good rate, and of moving on at the bad one, as Wald's limits have them. */
   readonly wrongBack: number;
   readonly wrongNext: number;
-  /** How alike chances of one evening are taken to be. */
-  readonly rho: number;
   /** After so many evenings without a decision it is 'stay', and a new test begins. */
   readonly most: number;
 }
 
-/** Common practice, no source. */
-export const SEQUENTIAL: SequentialRule = { good: 0.1, bad: 0.3, wrongBack: 0.05, wrongNext: 0.05, rho: DEFAULT_RHO, most: 12 };
+/** With how alike chances of one evening are taken to be. */
+export interface SequentialRule extends RunningRule {
+  readonly rho: number;
+}
+
+/** Ours, at the likeness that is taken where there is little to estimate it from. */
+export const SEQUENTIAL: SequentialRule = { ...BOOK_RULES.running, rho: DEFAULT_RHO };
 
 export interface Sequential {
   readonly decision: 'next' | 'stay' | 'back';

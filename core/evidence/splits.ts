@@ -1,5 +1,5 @@
 import { grouped } from '../grouped.js';
-import { clusteredWilson, totalOf, type Cluster, type ClusteredInterval } from './likeness.js';
+import { addTo, clusteredWilson, totalOf, type Cluster, type ClusteredInterval } from './likeness.js';
 import { likeForLike, type Compared, type LikeForLike } from './like-for-like.js';
 
 /** By what the attempts of a fault are split. 'part': of the evening; '' as a value: not given. */
@@ -71,17 +71,14 @@ const IN_ORDER: readonly SplitBy[] = ['third', 'round', 'part'];
  */
 export function splitsOf(parts: readonly RunPart[]): Splits {
   const watched = parts.filter(({ attempts }) => attempts > 0);
-  const compared = (later: (part: RunPart) => boolean | null, of = watched): LikeForLike | null =>
-    likeForLike(of.flatMap((part) => asCompared(part, `${part.evening} ${part.stage}`, later(part))));
-  const inLast = ({ values: { third } }: RunPart): boolean | null => (third === '3' ? true : third === '1' ? false : null);
+  // What was done in an evening is named once: of many years there are tens of thousands of parts.
+  const likes = watched.map(({ evening, stage }) => `${evening} ${stage}`);
+  const compared = (later: Later, hitsOf: (part: RunPart) => number = ({ faulty }) => faulty): LikeForLike | null =>
+    likeForLike(comparedOf(watched, likes, later, hitsOf));
+  const inLast: Later = ({ values: { third } }) => (third === '3' ? true : third === '1' ? false : null);
   // A tap that had no chance of its own has a side all the same.
   const oneSide = (side: 'left' | 'right'): LikeForLike | null =>
-    parts.some((part) => part[side] > 0)
-      ? compared(
-          inLast,
-          watched.map((part) => ({ ...part, faulty: Math.min(part[side], part.faulty) })),
-        )
-      : null;
+    parts.some((part) => part[side] > 0) ? compared(inLast, (part) => Math.min(part[side], part.faulty)) : null;
   return {
     third: compared(inLast),
     round: compared(({ through }) => (through === null || through === 0.5 ? null : through > 0.5)),
@@ -91,46 +88,67 @@ export function splitsOf(parts: readonly RunPart[]): Splits {
   };
 }
 
-const asCompared = ({ evening, attempts, faulty }: RunPart, like: string, later: boolean | null): Compared[] =>
-  later === null ? [] : [{ evening, like, later, hits: faulty, n: attempts }];
+/** On which side of a comparison a part is; null: on neither. */
+type Later = (part: RunPart) => boolean | null;
+
+/** Chances within what was done in an evening, on two sides. */
+function comparedOf(parts: readonly RunPart[], likes: readonly string[], later: Later, hitsOf: (part: RunPart) => number): Compared[] {
+  type Summed = Compared & { hits: number; n: number };
+  const sides = [new Map<string, Summed>(), new Map<string, Summed>()] as const;
+  parts.forEach((part, i) => {
+    const side = later(part);
+    if (side === null) return;
+    const like = likes[i] as string;
+    const sum = sides[side ? 1 : 0].get(like);
+    if (!sum) sides[side ? 1 : 0].set(like, { evening: part.evening, like, later: side, hits: hitsOf(part), n: part.attempts });
+    else {
+      sum.hits += hitsOf(part);
+      sum.n += part.attempts;
+    }
+  });
+  return sides.flatMap((of) => [...of.values()]);
+}
+
+/** What the evenings say of a value, each by its name. */
+type Evenings = ReadonlyMap<string, Cluster>;
+const NONE: Cluster = { hits: 0, n: 0 };
 
 function splitBy(all: readonly RunPart[], by: SplitBy): Split {
-  const parts = byEvening(all, by);
-  const values = grouped(parts, ({ values }) => values[by]);
-  const attempts = (of: readonly RunPart[] = []): number => of.reduce((sum, part) => sum + part.attempts, 0);
-  const notGiven = attempts(values.get(''));
-  values.delete('');
-  const most = [...values].sort(([, a], [, b]) => attempts(b) - attempts(a)).slice(0, MOST_VALUES);
-  const known = most.flatMap(([, of]) => of);
-  if (IN_ORDER.includes(by)) most.sort(([a], [b]) => Number(a) - Number(b));
+  const values = new Map<string, Map<string, { hits: number; n: number }>>();
+  for (const { evening, values: of, faulty, attempts } of all) {
+    let evenings = values.get(of[by]);
+    if (!evenings) values.set(of[by], (evenings = new Map<string, { hits: number; n: number }>()));
+    addTo(evenings, evening, faulty, attempts);
+  }
+  const totals = [...values].map(([value, of]) => ({ value, of, ...totalOf([...of.values()]) }));
+  const notGiven = totals.find(({ value }) => value === '')?.n ?? 0;
+  const given = totals.filter(({ value }) => value !== '').sort((a, b) => b.n - a.n);
+  const most = given.slice(0, MOST_VALUES);
+  if (IN_ORDER.includes(by)) most.sort((a, b) => Number(a.value) - Number(b.value));
+  const known = new Map<string, { hits: number; n: number }>();
+  for (const { of } of most) for (const [evening, { hits, n }] of of) addTo(known, evening, hits, n);
   // Of two the one is the other's difference turned round.
   const asked = most.length > 2 ? most.length : 1;
-  const others = attempts([...values.values()].flat()) - attempts(known);
+  const others = given.slice(MOST_VALUES).reduce((sum, { n }) => sum + n, 0);
   if (most.length < 2) return { by, rows: [], notGiven, others };
-  const rows = most.map(([value, of]): SplitRow => {
-    const evenings = eveningsOf(of);
-    const { hits, n } = totalOf(evenings);
-    const compared = known.flatMap((part) => asCompared(part, part.evening, part.values[by] === value));
-    return {
-      ...{ value, attempts: n, faulty: hits, rate: hits / n },
-      interval: clusteredWilson(evenings) as ClusteredInterval,
-      against: likeForLike(compared, undefined, 0.05 / asked),
-    };
-  });
+  const rows = most.map(({ value, of, hits, n }): SplitRow => ({
+    ...{ value, attempts: n, faulty: hits, rate: hits / n },
+    interval: clusteredWilson([...of.values()]) as ClusteredInterval,
+    against: likeForLike(againstRest(of, known), undefined, 0.05 / asked),
+  }));
   return { by, rows, notGiven, others };
 }
 
-/** One part for each value of an evening: of many years there are few of these, and each is compared as often as there are values. */
-const byEvening = (parts: readonly RunPart[], by: SplitBy): RunPart[] =>
-  [...grouped(parts, ({ evening, values }) => `${evening} ${values[by]}`).values()].map((of) => {
-    const { hits, n } = totalOf(of.map(({ faulty, attempts }) => ({ hits: faulty, n: attempts })));
-    return { ...(of[0] as RunPart), faulty: hits, attempts: n };
-  });
-
-const eveningsOf = (parts: readonly RunPart[]): Cluster[] =>
-  [...grouped(parts, ({ evening }) => evening).values()].map((of) =>
-    totalOf(of.map(({ faulty, attempts }) => ({ hits: faulty, n: attempts }))),
-  );
+/** Of each evening, the chances of a value and all others: chances on one side of an evening count for what they are together. */
+function againstRest(of: Evenings, all: Evenings): Compared[] {
+  const rows: Compared[] = [];
+  for (const [evening, { hits, n }] of all) {
+    const mine = of.get(evening) ?? NONE;
+    rows.push({ evening, like: evening, later: false, hits: hits - mine.hits, n: n - mine.n });
+    rows.push({ evening, like: evening, later: true, hits: mine.hits, n: mine.n });
+  }
+  return rows;
+}
 
 function sidesOf(parts: readonly RunPart[]): Sides | null {
   const evenings = [...grouped(parts, ({ evening }) => evening).values()].map((of) =>

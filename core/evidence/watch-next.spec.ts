@@ -22,7 +22,7 @@ describe('whom to watch next, and for what', () => {
     ];
     expect(named(group)).toEqual(['ada: knee late', 'bea: late heels', 'dov: late', 'cay: late']);
     const [, bea] = watchNext(group, catalogue);
-    expect(bea?.for[0]).toEqual({ fault: 'late', attempts: 0, interval: null, open: 1, safety: false, focus: true });
+    expect(bea?.for[0]).toEqual({ fault: 'late', attempts: 0, interval: null, open: 1, safety: false, focus: true, cost: 1 });
   });
 
   it('what is decided either way is not named, and nobody for nothing', () => {

@@ -1,5 +1,5 @@
 import type { FaultEntry } from '../catalogue/fault.js';
-import { costOf } from './cost.js';
+import { costingOf, costOf, type Costing } from './cost.js';
 import type { Interval } from './proportion.js';
 import { SEQUENTIAL } from './sequential.js';
 
@@ -11,14 +11,12 @@ export interface Watched {
 }
 
 /** For what somebody is to be watched: what is known of it, and how much of what would be decided by it is open, 0…1. */
-export interface WatchFor {
+export interface WatchFor extends Costing {
   readonly fault: string;
   readonly attempts: number;
   /** Null: not watched in this time. */
   readonly interval: Interval | null;
   readonly open: number;
-  readonly safety: boolean;
-  readonly focus: boolean;
 }
 
 export interface WatchNext {
@@ -43,14 +41,18 @@ export function openPart(interval: Interval | null, { good, bad }: { readonly go
  * Whom to watch next, and for what: that of which most is open, times what it costs; of what is equal the one watched less first.
  * What is in focus counts also where it was never watched; what is decided is not named.
  */
-export function watchNext(group: readonly Watched[], catalogue: ReadonlyMap<string, Pick<FaultEntry, 'safety'>>): WatchNext[] {
+export function watchNext(
+  group: readonly Watched[],
+  catalogue: ReadonlyMap<string, Pick<FaultEntry, 'safety' | 'cost'>>,
+  range: { readonly good: number; readonly bad: number } = SEQUENTIAL,
+): WatchNext[] {
   const asked = group.map(({ id, focus, cells }) => {
     const never = focus.filter((code) => !cells.some(({ fault }) => fault === code));
     const all = [...cells, ...never.map((fault) => ({ fault, attempts: 0, interval: null }))];
     const open = all.map(({ fault, attempts, interval }): WatchFor => {
       const seen = attempts > 0 ? interval : null;
-      const told = { fault, attempts, interval: seen, open: openPart(seen) };
-      return { ...told, safety: catalogue.get(fault)?.safety === true, focus: focus.includes(fault) };
+      const told = { fault, attempts, interval: seen, open: openPart(seen, range) };
+      return { ...told, ...costingOf(catalogue.get(fault), focus.includes(fault)) };
     });
     return {
       id,

@@ -116,11 +116,11 @@ export function judge(seen: readonly Seen[], taps: readonly Tap[], at: Where | n
 
 /** Tallies added up from what the occasions say, one of them changed at a time. */
 export class Tallies {
-  private readonly of = new Map<number | string, readonly Part[]>();
+  private readonly of = new Map<number | string, readonly Tally[]>();
   private readonly sums = new Map<string, { -readonly [K in keyof Tally]: Tally[K] }>();
 
-  /** @param occasion its place in the plan, or the ball's id. */
-  set(occasion: number | string, cells: readonly Part[]): void {
+  /** @param occasion its place in the plan, or the id of the ball or of what was told. */
+  set(occasion: number | string, cells: readonly Tally[]): void {
     for (const old of this.of.get(occasion) ?? []) this.add(old, -1);
     for (const one of cells) this.add(one, 1);
     this.of.set(occasion, cells);

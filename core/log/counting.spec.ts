@@ -52,7 +52,7 @@ describe('counting with a plan', () => {
     // What shows from both is counted through, and in the attempts of the change too.
     expect(of(count, 'no-split')?.attempts).toBe(16);
     // A club that sees the sway from the side as well counts it there.
-    const ours = faultsByCode({ sway: ['front', 'side'] });
+    const ours = faultsByCode({ views: { sway: ['front', 'side'] } });
     const here = countRun(withPlan, logOf([...begin(['sway']), over]), ours, 1);
     expect(of(here, 'sway')?.attempts).toBe(16);
   });

@@ -9,16 +9,17 @@ import { judge, Tallies, type Judged, type Tap } from './cells.js';
 import { acted, begins, clockOf, legsOf, planAt, turned, unstarted, type RunClock } from './clock.js';
 import { Closings } from './closings.js';
 import type { Home, Placed, RunCount, Tally } from './count.js';
-import { Details, type RunDetails, type Where } from './details.js';
+import { Details, type Part, type RunDetails, type Where } from './details.js';
 import { firstWhere, occasionAt, stepped } from './course.js';
 import { isCorrection } from './corrections.js';
-import { inOrder, isControl, type ControlEvent, type FaultEvent, type RunEvent, type Shown } from './event.js';
+import { inOrder, isControl, type ControlEvent, type FaultEvent, type RunEvent, type Shown, type ToldEvent } from './event.js';
 import type { Known } from './known.js';
 import { Noticed } from './noticed.js';
 import { Openings } from './openings.js';
 import type { Planned } from './plans.js';
 import { Windows, type Seen } from './seen.js';
 import { Settling } from './settling.js';
+import { partTold } from './told.js';
 
 const NONE: ReadonlySet<string> = new Set();
 
@@ -53,6 +54,7 @@ export class Counting {
   private readonly balls: Balls;
   private readonly as = new Map<string, Placed['as']>();
   private readonly tallies = new Tallies();
+  private readonly told = new Map<string, Part>();
   private readonly dirty = new Set<Place>();
   private readonly wheres = new Map<string, Where>();
   /** The last occasion without taps, and what it came to: a run of many repetitions holds once what they share. */
@@ -180,6 +182,7 @@ export class Counting {
    */
   details(): RunDetails {
     const details = new Details();
+    for (const part of this.told.values()) details.add([part], NONE, NONE, [], part.exercise);
     if (this.tapped) {
       for (const { cells } of this.closed().judged()) details.add(cells, NONE, NONE, [], 0);
       details.add([], NONE, NONE, this.noticed.each(), null);
@@ -271,10 +274,19 @@ export class Counting {
       this.locate({ ...event, fault, side, athlete: to ?? event.athlete }, gone);
     }
     if (event.kind === 'ball') this.ball(event, gone);
+    if (event.kind === 'told') this.tell(event, gone, to ?? event.athlete);
     if (event.kind !== 'right' && event.kind !== 'result') return;
     const athlete = to ?? event.athlete;
     const result = event.kind === 'result' ? event.result : null;
     this.noticed.set(id, gone || athlete === null ? null : { athlete, exercise: this.exerciseAt(event.m), result });
+  }
+
+  /** What is told stands for itself, whatever the clock did. */
+  private tell(event: ToldEvent, gone: boolean, athlete: string): void {
+    if (gone) this.told.delete(event.id);
+    else this.told.set(event.id, partTold(event, athlete));
+    const part = this.told.get(event.id);
+    this.tallies.set(event.id, part ? [part] : []);
   }
 
   private locate(event: FaultEvent, gone: boolean): void {
@@ -390,7 +402,11 @@ export class Counting {
   }
 
   private rows(): Tally[] {
-    return this.tapped ? this.closed().rows() : this.tallies.rows();
+    if (!this.tapped) return this.tallies.rows();
+    if (this.told.size === 0) return this.closed().rows();
+    const all = new Tallies();
+    [this.closed().rows(), this.tallies.rows()].forEach((rows, i) => all.set(i, rows));
+    return all.rows();
   }
 
   /** Where each tap belongs, for a review. */

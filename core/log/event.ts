@@ -1,6 +1,7 @@
 import type { Opener } from '../plan/exercise.js';
 import type { Side } from '../body/foot.js';
 import type { View } from '../catalogue/fault.js';
+import type { Direction } from '../plan/direction.js';
 import type { PlanChange } from '../plan/replan.js';
 
 /** Where the ball or blade went. */
@@ -84,6 +85,27 @@ interface Opening {
   readonly by: Opener;
 }
 
+/** So many attempts of a part of an evening, as a table or another program has them: nobody tapped them here. */
+interface Told {
+  readonly kind: 'told';
+  readonly athlete: string;
+  readonly fault: string;
+  readonly source: Source;
+  readonly attempts: number;
+  readonly faulty: number;
+  readonly noted: number;
+  readonly left: number;
+  readonly right: number;
+  /** Where: 0, '' and null are not given; the exercise is one of the plan. */
+  readonly exercise: number;
+  readonly set: number;
+  readonly round: number;
+  readonly third: number;
+  readonly way: 'written' | 'other' | '';
+  readonly direction: Direction | '';
+  readonly view: View | null;
+}
+
 /** What opens occasions, and says who does. */
 export type Opened = Fed | Opening;
 
@@ -115,10 +137,12 @@ export type RunEvent = Stamp &
     | Replanning
     | Coming
     | Note
+    | Told
   );
 
 export type RunEventKind = RunEvent['kind'];
 export type FaultEvent = Extract<RunEvent, { kind: 'fault' }>;
+export type ToldEvent = Extract<RunEvent, { kind: 'told' }>;
 export type ControlEvent = Extract<RunEvent, { answers: string | null }>;
 
 const byDevice = (a: RunEvent, b: RunEvent): number => (a.device < b.device ? -1 : a.device > b.device ? 1 : a.seq - b.seq);
@@ -136,4 +160,4 @@ const CONTROLS: readonly RunEventKind[] = ['go', 'pause', 'resume', 'end', 'skip
 export const isControl = (event: RunEvent): event is ControlEvent => CONTROLS.includes(event.kind);
 
 /** Kinds that a coach can take back. */
-export const OBSERVATIONS: readonly RunEventKind[] = ['fault', 'right', 'attempt', 'result', 'freeze', 'ball', 'note'];
+export const OBSERVATIONS: readonly RunEventKind[] = ['fault', 'right', 'attempt', 'result', 'freeze', 'ball', 'note', 'told'];

@@ -14,7 +14,7 @@ import { RunLog } from './run-log.js';
 
 /** A run's log on several devices, held against a recount that goes through the run tenth by tenth of a second. */
 
-const catalogue = faultsByCode({ 'no-split': ['side', 'front'], tall: ['side'] }, { 'follow-uneven': ['front', 'side'] });
+const catalogue = faultsByCode({ views: { 'no-split': ['side', 'front'], tall: ['side'], 'follow-uneven': ['front', 'side'] } });
 const DELAY = 1;
 /** Three rounds of four repetitions: two splits, three steps, in 3 s. */
 const plan: RunPlan = {

@@ -1,4 +1,6 @@
 import type { FaultEntry } from '../catalogue/fault.js';
+import type { Merges } from '../catalogue/merges.js';
+import { Merging } from './merged.js';
 import type { Opener } from '../plan/exercise.js';
 import type { RunPlan } from '../plan/run-plan.js';
 import type { Ball } from './balls.js';
@@ -21,27 +23,33 @@ export class RunLog extends Known {
   private readonly changes: PlanEvent[] = [];
   private planned: Planned;
   private counting: Counting;
+  /** Null where each fault counts as itself. */
+  private readonly merging: Merging | null;
 
   /**
    * @param first the plan of the run's head.
    * @param catalogue the fault's unit and viewpoint by code; a tap with an unknown code is noted.
    * @param tapDelay seconds by which a tap on the floor comes after what it means.
    * @param athletes of the run in their order: where groups take turns, who is of which.
+   * @param merges faults that are counted as others.
    */
   constructor(
     private readonly first: RunPlan,
     private readonly catalogue: ReadonlyMap<string, FaultEntry>,
     private readonly tapDelay: number,
     private readonly athletes: readonly string[] = [],
+    merges: Merges | null = null,
   ) {
     super(athletes);
+    this.merging = merges && new Merging(merges);
     this.planned = { plan: first, by: [] };
     this.counting = this.by(this.planned);
   }
 
   /** Takes in what is new among these. */
   take(events: readonly RunEvent[]): void {
-    for (const event of events) {
+    const { as, again } = this.merging?.take(events) ?? { as: events, again: [] };
+    for (const event of as) {
       if (this.has(event.id)) continue;
       const watchedFrom = this.know(event);
       if (event.kind === 'plan') this.changes.push(event);
@@ -51,6 +59,9 @@ export class RunLog extends Known {
       else this.counting.take(event);
       this.counting.heard(event);
     }
+    const known = again.filter(({ id }) => this.has(id));
+    for (const event of known) this.byId.set(event.id, event);
+    if (known.length > 0) this.countAnew();
   }
 
   /** Where the plan is another now, all is counted by it; says whether it was. */
@@ -59,9 +70,13 @@ export class RunLog extends Known {
     const planned = plannedBy(this.first, this.changes, [...this.byId.values()].filter(isControl));
     if (planned.by.map(({ id }) => id).join() === this.planned.by.map(({ id }) => id).join()) return false;
     this.planned = planned;
-    this.counting = this.by(planned);
-    for (const event of this.byId.values()) if (!isCorrection(event) && !isTurned(event)) this.counting.take(event);
+    this.countAnew();
     return true;
+  }
+
+  private countAnew(): void {
+    this.counting = this.by(this.planned);
+    for (const event of this.byId.values()) if (!isCorrection(event) && !isTurned(event)) this.counting.take(event);
   }
 
   private by(planned: Planned): Counting {

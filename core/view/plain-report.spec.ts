@@ -25,7 +25,7 @@ describe('a report', () => {
       weeks('crossed', [0], 5),
     );
     expect(book.first.map(({ fault }) => fault)).toEqual(['tall']);
-    expect(holdsOf(book)).toEqual([
+    expect(holdsOf(book, 0.1)).toEqual([
       { fault: 'land-early', how: 'better', before: 5, now: 1 },
       { fault: 'split-late', how: 'gone' },
       { fault: 'eyes', how: 'rare' },

@@ -1,7 +1,6 @@
 import type { FaultEntry } from '../catalogue/fault.js';
 import type { BookEntry } from '../evidence/book.js';
 import type { FirstToFix } from '../evidence/first-to-fix.js';
-import { RECURRENCE } from '../evidence/recurrence.js';
 import { stateIn } from '../evidence/states.js';
 
 /** What a report is made of. */
@@ -24,14 +23,15 @@ const MOST = { holds: 4, work: 2 } as const;
 /**
  * What holds: what was cleared, what surely shows less often than before, and what was looked for and is surely rare. What is to be
  * worked on is not among them.
+ * @param goneBelow the rate under which a fault counts as gone
  */
-export function holdsOf({ entries, first }: Known): Holds[] {
+export function holdsOf({ entries, first }: Known, goneBelow: number): Holds[] {
   const work = new Set(first.map(({ fault }) => fault));
-  const told = entries.filter(({ fault }) => !work.has(fault)).flatMap((entry): Holds[] => holds(entry) ?? []);
+  const told = entries.filter(({ fault }) => !work.has(fault)).flatMap((entry): Holds[] => holds(entry, goneBelow) ?? []);
   return told.slice(0, MOST.holds);
 }
 
-function holds(entry: BookEntry): Holds[] | null {
+function holds(entry: BookEntry, goneBelow: number): Holds[] | null {
   const { fault, lately, interval, recurrence } = entry;
   const state = stateIn(entry);
   if (state === 'cleared') return [{ fault, how: 'gone' }];
@@ -40,7 +40,7 @@ function holds(entry: BookEntry): Holds[] | null {
     return [{ fault, how: 'better', before: ofTen(earlier), now: ofTen(later) }];
   }
   if (lately && lately.high < 0) return [{ fault, how: 'better', before: ofTen(lately.earlier), now: ofTen(lately.later) }];
-  return interval && interval.high < RECURRENCE.gone ? [{ fault, how: 'rare' }] : null;
+  return interval && interval.high < goneBelow ? [{ fault, how: 'rare' }] : null;
 }
 
 /** What to work on: of what is to be fixed first the first two, with how often they showed lately and whether they can hurt. */

@@ -21,7 +21,7 @@ const decision = (day: string, decided: Kept['decided'], takenBack = false): Kep
 
 describe('a season', () => {
   it('has a column a day, with the weeks in between where there were two or more, and what counts as a break', () => {
-    expect(daysOf(entries, 99)).toEqual({
+    expect(daysOf(entries, 99, 21)).toEqual({
       columns: [
         { day: '2026-03-02', gap: 0, broke: false },
         { day: '2026-03-09', gap: 0, broke: false },
@@ -30,18 +30,18 @@ describe('a season', () => {
       ],
       earlier: 0,
     });
-    expect(daysOf(entries, 2)).toEqual({
+    expect(daysOf(entries, 2, 21)).toEqual({
       columns: [
         { day: '2026-03-23', gap: 0, broke: false },
         { day: '2026-04-27', gap: 5, broke: true },
       ],
       earlier: 2,
     });
-    expect(daysOf([], 9)).toEqual({ columns: [], earlier: 0 });
+    expect(daysOf([], 9, 21)).toEqual({ columns: [], earlier: 0 });
   });
 
   it('has a row a fault that was seen, in the order of the book; every number of the book is in one of its marks', () => {
-    const { columns } = daysOf(entries, 99);
+    const { columns } = daysOf(entries, 99, 21);
     const rows = seasonOf(entries, columns, []);
     expect(rows.map(({ fault, state }) => [fault, state])).toEqual([
       ['late', 'recurring'],
@@ -58,7 +58,7 @@ describe('a season', () => {
   });
 
   it('flags what was decided and stands on its day; what was never seen has a row where something was decided of it', () => {
-    const { columns } = daysOf(entries, 99);
+    const { columns } = daysOf(entries, 99, 21);
     const flags = (decisions: readonly Kept[]) => seasonOf(entries, columns, decisions)[0]?.flags;
     expect(flags([decision('2026-03-23', 'next'), decision('2026-03-09', 'back', true)])).toEqual([null, null, 'next', null]);
     const rows = seasonOf(entries, columns, [{ ...decision('2026-03-23', 'back'), fault: 'narrow' }]);
@@ -66,7 +66,7 @@ describe('a season', () => {
   });
 
   it('names what is in focus and was not watched in what is shown, tapped or not', () => {
-    const shown = (most: number): string[] => neverWatched(entries, daysOf(entries, most).columns, ['late', 'eyes', 'narrow', 'tall']);
+    const shown = (most: number): string[] => neverWatched(entries, daysOf(entries, most, 21).columns, ['late', 'eyes', 'narrow', 'tall']);
     expect([shown(99), shown(1)]).toEqual([
       ['eyes', 'tall'],
       ['eyes', 'narrow', 'tall'],

@@ -1,5 +1,4 @@
 import type { BookEntry } from '../evidence/book.js';
-import { BREAK_DAYS } from '../evidence/breaks.js';
 import type { Decided, Kept } from '../evidence/decisions.js';
 import { wilson, type Interval } from '../evidence/proportion.js';
 import { BOOK_ORDER, stateIn, type BookState } from '../evidence/states.js';
@@ -35,14 +34,21 @@ export interface Row {
   readonly flags: readonly (Decided | null)[];
 }
 
-/** The days of a season in order, the last `most` of them, and how many were before. */
-export function daysOf(entries: readonly BookEntry[], most: number): { readonly columns: Column[]; readonly earlier: number } {
+/**
+ * The days of a season in order, the last `most` of them, and how many were before.
+ * @param breakDays days without any evening that make a break
+ */
+export function daysOf(
+  entries: readonly BookEntry[],
+  most: number,
+  breakDays: number,
+): { readonly columns: Column[]; readonly earlier: number } {
   const days = [...new Set(entries.flatMap(({ sessions }) => sessions.map(({ day }) => day)))].sort();
   const earlier = Math.max(0, days.length - most);
   const columns = days.slice(earlier).map((day, i, shown): Column => {
     const before = shown[i - 1];
     const between = before === undefined ? 0 : Math.round((Date.parse(day) - Date.parse(before)) / DAY_MS);
-    return { day, gap: between >= GAP_DAYS ? Math.round(between / 7) : 0, broke: between >= BREAK_DAYS };
+    return { day, gap: between >= GAP_DAYS ? Math.round(between / 7) : 0, broke: between >= breakDays };
   });
   return { columns, earlier };
 }

@@ -2,7 +2,8 @@ import type { ClubFile } from '@hopsk/contract/club-file';
 import type { DecisionRecord } from '@hopsk/contract/decisions';
 import { faultsByCode } from '@hopsk/core/catalogue/faults';
 import { faultBook } from '@hopsk/core/evidence/book';
-import { saidBy, type Decided, type DecidedBy } from '@hopsk/core/evidence/decisions';
+import type { DecidedBy } from '@hopsk/core/evidence/book-rules';
+import { saidBy, type Decided } from '@hopsk/core/evidence/decisions';
 import { countRun } from '@hopsk/core/log/count';
 import type { Chance } from './chance.js';
 

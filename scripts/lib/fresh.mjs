@@ -36,7 +36,8 @@ function copySources(to) {
 }
 
 const PACKAGES = ['node_modules', 'web/node_modules', 'server/node_modules'];
-const BUILT = ['server/dist', 'web/dist', 'web/.angular/stamp'];
+const WEB = ['web/dist', 'web/.angular/stamp'];
+const BUILT = ['server/dist', ...WEB];
 
 /** What was installed or built, as links where nothing is written to it. */
 function copyFolders(from, to, folders) {
@@ -161,6 +162,9 @@ export async function tryFresh() {
   try {
     const first = await asRoot(folder);
     if (first.trouble !== null) return failed('as root in a closed folder', first.trouble);
+    // The same sources were built there: nobody builds them again here.
+    for (const built of WEB) rmSync(join(root, built), { recursive: true, force: true });
+    copyFolders(first.clone, root, WEB);
     const second = await asUser(folder, first.clone);
     if (second.trouble !== null) return failed('as a user without root', second.trouble);
     const third = await asUserWithout(second);

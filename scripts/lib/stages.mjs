@@ -11,8 +11,8 @@ import { exec, filesBelow, node, Plain, root, tools } from './project.mjs';
  * `chance` says that it is worth repeating: what it does depends on time, order or random cases.
  */
 
-/** The app itself, templates and all, is checked by its build. */
-const PROJECTS = ['core', 'contract', 'words', 'server', 'demo', 'bench', 'cli', 'e2e', 'web/tsconfig.spec.json'];
+/** What shares its types is one program. The app itself, templates and all, is checked by its build. */
+const PROJECTS = ['core', 'tsconfig.node.json', 'tsconfig.browser.json', 'web/tsconfig.checked.json'];
 const CRUISED = ['core', 'contract', 'words', 'server/src', 'web/src', 'demo', 'bench', 'cli/src', 'e2e'];
 
 /** A check without specs of its own counts as one. */
@@ -28,7 +28,8 @@ async function check(options, ...commands) {
 async function specs(args, options, counts) {
   const { code, output } = await exec(node, args, options);
   const [all, bad] = counts.map((count) => Number([...output.matchAll(count)].at(-1)?.[1] ?? 0));
-  return { passed: Math.max(0, all - bad), failed: bad || (code === 0 ? 0 : 1), output };
+  const [, note = null] = /^(slowest: .*)$/m.exec(output) ?? [];
+  return { passed: Math.max(0, all - bad), failed: bad || (code === 0 ? 0 : 1), output, note };
 }
 
 /** The specs of a folder whose path holds what `--only` said. */
@@ -81,24 +82,37 @@ async function webSpecs({ only, show, order }) {
   return { ...result, output: `${result.output}\nThe same order again: HOPSK_ORDER=${order}` };
 }
 
-/** Where each test of the real interface failed, its picture, and what the page showed then. */
-function failuresOf(report) {
+/** Each test of the real interface with what came of it. */
+function resultsOf(report) {
   const specsOf = (suite) => [...(suite.specs ?? []), ...(suite.suites ?? []).flatMap(specsOf)];
-  return report.suites
-    .flatMap(specsOf)
-    .flatMap((spec) => spec.tests.flatMap((test) => test.results.map((result) => ({ spec, result }))))
-    .filter(({ result }) => !['passed', 'skipped'].includes(result.status))
-    .map(({ spec, result }) => {
-      const attached = (name) => result.attachments?.find((one) => one.name === name && one.path)?.path;
-      const context = attached('error-context');
-      const { line } = result.error?.location ?? spec;
-      return [
-        `${spec.file}:${line} ‘${spec.title}’`,
-        `picture: ${attached('screenshot') ?? 'none could be taken'}`,
-        ...(context ? [readFileSync(context, 'utf8').slice(0, 12_000)] : []),
-      ].join('\n');
-    })
-    .join('\n\n');
+  return report.suites.flatMap(specsOf).flatMap((spec) => spec.tests.flatMap((test) => test.results.map((result) => ({ spec, result }))));
+}
+
+/** Where the time goes: the files by how long their tests took together. */
+function slowestOf(report) {
+  const files = new Map();
+  for (const { spec, result } of resultsOf(report)) files.set(spec.file, (files.get(spec.file) ?? 0) + result.duration / 1000);
+  const slowest = [...files].sort(([, a], [, b]) => b - a);
+  return slowest.map(([file, seconds]) => `${file.replace('.e2e.ts', '')} ${seconds.toFixed(0)}`).join(', ');
+}
+
+/** What is said of all failures together: what is printed of a stage is cut at its front. */
+const SAID = 12_000;
+
+/** Where each test of the real interface failed, its picture, what the page showed then; and the list of them last. */
+function failuresOf(report) {
+  const failed = resultsOf(report).filter(({ result }) => !['passed', 'skipped'].includes(result.status));
+  const where = ({ spec, result }) => `${spec.file}:${(result.error?.location ?? spec).line} ‘${spec.title}’`;
+  const each = failed.map(({ spec, result }) => {
+    const attached = (name) => result.attachments?.find((one) => one.name === name && one.path)?.path;
+    const context = attached('error-context');
+    return [
+      where({ spec, result }),
+      `picture: ${attached('screenshot') ?? 'none could be taken'}`,
+      ...(context ? [readFileSync(context, 'utf8').slice(0, SAID / failed.length)] : []),
+    ].join('\n');
+  });
+  return [...each, ...failed.map((one) => `failed: ${where(one)}: ${(one.result.error?.message ?? '').split('\n')[0]}`)].join('\n\n');
 }
 
 async function endToEnd({ only, show }) {
@@ -116,6 +130,7 @@ async function endToEnd({ only, show }) {
       passed: expected,
       failed: unexpected + flaky || (code === 0 ? 0 : 1),
       output: `${output.slice(-6000)}\n${failuresOf(read)}`,
+      note: `(seconds of two at a time: ${slowestOf(read)})`,
     };
   } finally {
     rmSync(folder, { recursive: true, force: true });

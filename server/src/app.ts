@@ -22,11 +22,13 @@ import { webFiles } from './http/static.js';
 import { liveRoutes } from './live/routes.js';
 import { patternRoutes } from './patterns/routes.js';
 import { bookRoutes } from './people/book-routes.js';
+import { coverageRoutes } from './people/coverage-routes.js';
 import { decisionRoutes } from './people/decision-routes.js';
 import { peopleDataRoutes } from './people/data-routes.js';
 import { peopleRoutes } from './people/routes.js';
 import { sessionRoutes } from './sessions/routes.js';
 import { runRoutes } from './runs/routes.js';
+import { tableRoutes } from './runs/table-routes.js';
 import { teachingRoutes } from './teaching/routes.js';
 import { transferRoutes } from './transfer/routes.js';
 
@@ -83,11 +85,13 @@ export function createApp(
   api.use(
     peopleRoutes(pool),
     bookRoutes(backing),
+    coverageRoutes(backing),
     decisionRoutes(pool),
     peopleDataRoutes(pool),
     patternRoutes(pool),
     sessionRoutes(backing),
     runRoutes(backing),
+    tableRoutes(backing),
     liveRoutes(pool),
     teachingRoutes(pool),
     transferRoutes(backing, config.uploads),

@@ -8,6 +8,7 @@ import { Problem } from '@hopsk/contract/problem';
 import { Recount, RecountAsked } from '@hopsk/contract/recount';
 import { EarlierUpload, RunEvent, RunHead, RunRename, RunsAsked } from '@hopsk/contract/run';
 import { SessionSave } from '@hopsk/contract/session';
+import { ClubFaultSchema } from '@hopsk/contract/club-faults';
 import { Teaching } from '@hopsk/contract/teaching';
 import { addCoach } from './club/club.js';
 import { anyInput } from './testing/any-input.js';
@@ -42,6 +43,10 @@ describe('requests made from the contract’s own schemas', () => {
     const id = (body as { readonly id?: unknown } | null)?.id;
     return typeof id === 'string' ? encodeURIComponent(well(id)) : known.id;
   };
+  const naming = (body: unknown): unknown =>
+    Array.isArray(body)
+      ? body.map((one: unknown) => (one !== null && typeof one === 'object' ? { ...one, into: null, causes: ['tall'] } : one))
+      : body;
   const object = (body: unknown): object => (typeof body === 'object' && body !== null ? body : { body });
   const query = (body: unknown): string =>
     Object.entries(object(body))
@@ -54,7 +59,13 @@ describe('requests made from the contract’s own schemas', () => {
     ['athletes', AthleteSave, (body) => coach.put(`/athletes/${idOf(body)}`, object(body))],
     ['patterns', PatternSave, (body) => coach.put(`/patterns/${idOf(body)}`, object(body))],
     ['sessions', SessionSave, (body) => coach.put(`/sessions/${idOf(body)}`, object(body))],
-    ['teaching', Teaching, (body) => coach.put('/teaching', object(body))],
+    // Faults that name no others, which by chance are none that is known.
+    ['teaching', z.omit(Teaching, { faults: true }), (body) => coach.put('/teaching', object(body))],
+    [
+      'faults of a club',
+      z.array(z.omit(ClubFaultSchema, { into: true, causes: true })).check(z.maxLength(1)),
+      (body) => coach.put('/teaching', { version: 0, choices: {}, stances: [], faults: naming(body) }),
+    ],
     ['a run', RunHead, (body) => coach.put(`/runs/${idOf(body)}`, object(body))],
     ['events', RunEvent, (body) => coach.post(`/runs/${runId}/events`, { events: [body], m: 5 })],
     ['an earlier log', EarlierUpload, (body) => coach.post(`/runs/${idOf((body as { run?: unknown } | null)?.run)}/log`, object(body))],

@@ -1,14 +1,31 @@
+import type { Evidence } from '@hopsk/core/plan/session/evidence-rule';
+import { evenings, per100 } from './differences.js';
+
 /** The fault book. */
 export const book = {
+  bookFilter: {
+    part: 'read only a part of it',
+    from: 'from',
+    to: 'up to',
+    done: 'what was done',
+    kind: 'kind of stage',
+    coach: 'watched by',
+    all: 'everything',
+    everything: 'read all of it',
+    partSays:
+      'Read as if nothing else had been seen: states, rates and rules go by this part alone. What comes together, praise and decisions are of all, and to decide the whole book is read.',
+  },
   book: {
     title: 'Faults',
     as: 'of',
     group: 'the group',
     season: 'the season',
+    coverage: 'what was looked at',
     report: 'report',
     watched: 'watched attempts',
     sessions: 'sessions',
     none: 'Nothing logged yet',
+    nonePart: 'Nothing was watched in this part',
     toFloor: 'to the floor',
     toPeople: 'to the people',
     noneSays: 'Run rounds on the floor and tap what you see; it adds up here.',
@@ -36,16 +53,21 @@ export const book = {
     build: 'build a session against it',
     buildNext: 'build the next session',
     usually: 'usual cause',
-    rule: 'Rule of thumb: 90 % clean in the last three evenings together, surely enough, moves on; under 70 % in each of the last two goes back; each with 20 watched attempts.',
+    rule: ({ next, back, attempts, sessions }: Evidence): string =>
+      `Rule of thumb: ${per100(next)} % clean in the last ${evenings(sessions)} together, surely enough, moves on; under ${per100(back)} % in each of the last two goes back; each with ${attempts} watched attempts.`,
     ruleErs:
       'It errs. At a true rate of 15 per 100 it moves on in 1 to 13 of 100 reviews, and at least once in 22 to 89 of 100 seasons; at 25 it steps back in 5 to 11, and in 63 to 89; the more so the more alike an evening’s attempts are.',
+    ruleUnmeasured: 'It errs, how often with these numbers was not measured.',
+    numbers: 'by which numbers',
     decision: { next: 'move on', stay: 'stay', back: 'step back', 'not enough': 'too few looked at' },
     asCsv: 'save as CSV',
     asCsvSays: 'A table of every evening and fault, without the name.',
+    logTable: 'the whole log as a table, out and in',
     behind: 'The taps behind an evening',
     evening: 'evening',
     behindHeads: ['run', 'with the fault', 'attempts', 'same attempt', 'noted'],
     taps: 'taps',
+    allRuns: (n: number): string => `show all ${n} runs`,
     only: (of: number, all: number): string => `${of} of ${all} taps: those of one athlete and fault.`,
     all: 'show all taps',
     trace: {

@@ -20,21 +20,23 @@ export const club = {
     viewsFroms: { front: 'from the front', side: 'from the side', both: 'from the front and the side' },
     viewsWhoses: { club: 'the club', coach: 'you alone' },
     viewsUsual: (from: string): string => `usual: ${from}`,
+    ownFaults: 'add, rename, hide or merge faults',
     forget: 'forget',
     recount: 'Counting rules',
     recountSays:
-      'What counts as a chance became more exact with time. A run keeps the figures of the rules of its day until the club has it counted anew.',
-    recountLeft: (runs: number, rules: number): string =>
-      runs === 0
-        ? `All runs stand by today’s rules (${rules}).`
-        : `${runs === 1 ? 'One run stands' : `${runs} runs stand`} by earlier rules.`,
+      'What counts as a chance became more exact with time, and faults can be counted as others. A run keeps the figures of its day until the club has it counted anew.',
+    recountLeft: ({ earlier, merged, rules }: { readonly earlier: number; readonly merged: number; readonly rules: number }): string =>
+      [
+        ...(earlier > 0 ? [`${earlier === 1 ? 'One run stands' : `${earlier} runs stand`} by earlier rules.`] : []),
+        ...(merged > 0 ? [`${merged === 1 ? 'One run holds' : `${merged} runs hold`} faults that your club counts otherwise since.`] : []),
+      ].join(' ') || `All runs stand by today’s rules (${rules}).`,
     recountLook: 'see what would differ',
     recountLooking: (n: number, of: number): string => `Looked at ${n} of ${of} runs …`,
     recountDiffer: (n: number, of: number): string =>
       n === 0
         ? `Looked at ${of === 1 ? 'one run' : `${of} runs`}: no figure would differ.`
         : `In ${n} of ${of} ${of === 1 ? 'run' : 'runs'} figures would differ:`,
-    recountHeads: ['athlete and fault', 'runs', 'now', 'by today’s rules'],
+    recountHeads: ['athlete and fault', 'runs', 'now', 'counted anew'],
     recountMore: (n: number): string => `… and ${n} more.`,
     recountDo: (n: number): string => `count ${n === 1 ? 'it' : `these ${n} runs`} anew`,
     recountLeave: 'leave them as they are',

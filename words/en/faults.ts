@@ -1,11 +1,4 @@
-interface FaultWords {
-  readonly label: string;
-  readonly says: string;
-  /** What it is usually caused by, where that is no fault of the catalogue. */
-  readonly usually: string;
-  readonly cue: string;
-  readonly remedy: string;
-}
+import type { FaultWords } from '@hopsk/core/catalogue/fault';
 
 /** Faults by their code (common practice, no source). */
 export const faults: { readonly faults: Readonly<Record<string, FaultWords>> } = {

@@ -166,6 +166,10 @@ export const floor = {
     stoodSays: (rules: number, day: string): string =>
       `Until ${day}, when the club had this run counted anew, it stood by rules ${rules} and said:`,
     stoodHeads: ['athlete and fault', 'faults'],
+    told: 'What a table told',
+    toldSays: 'Rows that were added from a table: they count as they are, nobody tapped them here.',
+    toldCounts: (faulty: number, attempts: number, noted: number): string =>
+      `${faulty} of ${attempts}${noted > 0 ? `, ${noted} without a rate` : ''}`,
     countAs: { counted: 'counted', again: 'same attempt', noted: 'noted' },
     before: 'one earlier',
     after: 'one later',

@@ -1,9 +1,11 @@
-import type { CameOf, Decided, DecidedBy } from '@hopsk/core/evidence/decisions';
+import type { BookRules, DecidedBy } from '@hopsk/core/evidence/book-rules';
+import type { CameOf, Decided } from '@hopsk/core/evidence/decisions';
 import type { Decision } from '@hopsk/core/evidence/decide';
 import type { LookAgain } from '@hopsk/core/evidence/look-again';
 import { evenings, held, per100 } from './differences.js';
 
 const DECIDED: Readonly<Record<Decided, string>> = { next: 'move on', stay: 'stay', back: 'step back' };
+const weeks = (n: number): string => `${n} ${n === 1 ? 'week' : 'weeks'}`;
 const SAID: Readonly<Record<Decision, string>> = { ...DECIDED, 'not enough': 'too few looked at' };
 const RULES: Readonly<Record<DecidedBy, string>> = { thumb: 'rule of thumb', running: 'running test' };
 
@@ -41,7 +43,8 @@ export const season = {
     takeBack: 'take back',
     takeBackSays: 'It stays in the book as taken back.',
     again: 'Look again',
-    againSays: 'A cleared fault is looked at again after two weeks, and after twice as many with each look, half a year at most.',
+    againSays: ({ first, most }: BookRules['lookAgain']): string =>
+      `A cleared fault is looked at again after ${weeks(first)}, and after twice as many with each look, ${weeks(most)} at most.`,
     due: ({ due, weeks }: LookAgain, today: string): string =>
       due <= today ? `due since ${due}` : `on ${due}, ${weeks} weeks after the last look`,
     never: 'In focus, and not watched',

@@ -2,6 +2,7 @@ import type { FirstToFix } from '@hopsk/core/evidence/first-to-fix';
 import type { LikeForLike } from '@hopsk/core/evidence/like-for-like';
 import type { Sequential } from '@hopsk/core/evidence/sequential';
 import type { Sides, SplitBy } from '@hopsk/core/evidence/splits';
+import type { Direction } from '@hopsk/core/plan/direction';
 import { difference, evenings, held, per100 } from './differences.js';
 
 const attempts = (n: number): string => `${n} ${n === 1 ? 'attempt' : 'attempts'}`;
@@ -24,10 +25,11 @@ export const splits = {
         `${per100(of.rate)} per 100 lately, for ${evenings(of.evenings)}`,
         ...(of.safety ? ['it can hurt'] : []),
         ...(of.focus ? ['in focus'] : []),
+        ...(of.cost === 1 ? [] : [`counts ${of.cost} times in your club`]),
         ...of.drags.map(({ fault, share }) => `${per100(share)} of 100 times that ${label(fault)} showed it was there`),
       ].join('; ') + '.',
     firstRule:
-      'What can hurt first; then rate × cost (in focus: twice), with what it drags along, × how long it has gone on. What is dragged along is not named beside it. You decide.',
+      'What can hurt first; then rate × cost (in focus: twice; your club’s own weight), with what it drags along, × how long it has gone on. What is dragged along is not named beside it. You decide.',
     test: ({ decision, decidedAfter, more }: Sequential): string => {
       if (decidedAfter !== null) return `running test: ${decision === 'next' ? 'move on' : 'step back'}, after ${evenings(decidedAfter)}`;
       return more === null
@@ -66,7 +68,10 @@ export const splits = {
       part: ofThirds,
       way: { written: 'as written', other: 'the other side or lead' },
       view: { front: 'the front', side: 'the side' },
-      direction: { place: 'on the place' },
+      direction: {
+        ...{ place: 'on the place', ahead: 'ahead', back: 'back', left: 'left', right: 'right' },
+        ...{ 'ahead right': 'ahead right', 'ahead left': 'ahead left', 'back right': 'back right', 'back left': 'back left' },
+      } satisfies Record<Direction, string>,
     } as Readonly<Partial<Record<SplitBy, Readonly<Record<string, string>>>>>,
     heads: ['', 'per 100', '95 % interval', 'attempts', 'less the others'],
     against: difference,
@@ -74,6 +79,7 @@ export const splits = {
     others: (n: number): string => `${attempts(n)} of rarer values are left out.`,
     againstSays:
       'Less the others: this value less all others, in the evenings that have both. Where it holds 0, nothing can be told from chance.',
+    runsOf: (value: string): string => `The runs behind ‘${value}’`,
     none: 'Only one of everything so far: nothing to split by.',
     uncounted: (n: number): string => `${n} earlier ${n === 1 ? 'run is' : 'runs are'} still being split up and not in this yet.`,
     together: 'comes together with',

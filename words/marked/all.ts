@@ -5,6 +5,7 @@ import { book } from './book.js';
 import { build } from './build.js';
 import { cautions } from './cautions.js';
 import { club } from './club.js';
+import { coverage } from './coverage.js';
 import { doses } from './doses.js';
 import { enter } from './enter.js';
 import { everybody } from './everybody.js';
@@ -13,8 +14,11 @@ import { findings } from './findings.js';
 import { floor } from './floor.js';
 import { group } from './group.js';
 import { kept } from './kept.js';
+import { logTable } from './log-table.js';
 import { moves } from './moves.js';
 import { notation } from './notation.js';
+import { ownFaults } from './own-faults.js';
+import { ownNumbers } from './own-numbers.js';
 import { people } from './people.js';
 import { plan } from './plan.js';
 import { playbooks } from './playbooks.js';
@@ -45,6 +49,7 @@ export const all = {
   ...aims,
   ...areas,
   ...cautions,
+  ...coverage,
   ...doses,
   ...everybody,
   ...faults,
@@ -52,8 +57,11 @@ export const all = {
   ...topics,
   ...group,
   ...kept,
+  ...logTable,
   ...moves,
   ...notation,
+  ...ownFaults,
+  ...ownNumbers,
   ...plan,
   ...playbooks,
   ...presets,

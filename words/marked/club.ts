@@ -21,21 +21,23 @@ export const club = {
     viewsFroms: { front: 'ƒŕóɱ ţĥé ƒŕóñţ', side: 'ƒŕóɱ ţĥé šíđé', both: 'ƒŕóɱ ţĥé ƒŕóñţ áñđ ţĥé šíđé' },
     viewsWhoses: { club: 'ţĥé çļúƀ', coach: 'ýóú áļóñé' },
     viewsUsual: (from: string): string => `úšúáļ: ${from}`,
+    ownFaults: 'áđđ, ŕéñáɱé, ĥíđé óŕ ɱéŕĝé ƒáúļţš',
     forget: 'ƒóŕĝéţ',
     recount: 'Çóúñţíñĝ ŕúļéš',
     recountSays:
-      'Ŵĥáţ çóúñţš áš á çĥáñçé ƀéçáɱé ɱóŕé éẋáçţ ŵíţĥ ţíɱé. Á ŕúñ ķééþš ţĥé ƒíĝúŕéš óƒ ţĥé ŕúļéš óƒ íţš đáý úñţíļ ţĥé çļúƀ ĥáš íţ çóúñţéđ áñéŵ.',
-    recountLeft: (runs: number, rules: number): string =>
-      runs === 0
-        ? `Áļļ ŕúñš šţáñđ ƀý ţóđáý’š ŕúļéš (${rules}).`
-        : `${runs === 1 ? 'Óñé ŕúñ šţáñđš' : `${runs} ŕúñš šţáñđ`} ƀý éáŕļíéŕ ŕúļéš.`,
+      'Ŵĥáţ çóúñţš áš á çĥáñçé ƀéçáɱé ɱóŕé éẋáçţ ŵíţĥ ţíɱé, áñđ ƒáúļţš çáñ ƀé çóúñţéđ áš óţĥéŕš. Á ŕúñ ķééþš ţĥé ƒíĝúŕéš óƒ íţš đáý úñţíļ ţĥé çļúƀ ĥáš íţ çóúñţéđ áñéŵ.',
+    recountLeft: ({ earlier, merged, rules }: { readonly earlier: number; readonly merged: number; readonly rules: number }): string =>
+      [
+        ...(earlier > 0 ? [`${earlier === 1 ? 'Óñé ŕúñ šţáñđš' : `${earlier} ŕúñš šţáñđ`} ƀý éáŕļíéŕ ŕúļéš.`] : []),
+        ...(merged > 0 ? [`${merged === 1 ? 'Óñé ŕúñ ĥóļđš' : `${merged} ŕúñš ĥóļđ`} ƒáúļţš ţĥáţ ýóúŕ çļúƀ çóúñţš óţĥéŕŵíšé šíñçé.`] : []),
+      ].join(' ') || `Áļļ ŕúñš šţáñđ ƀý ţóđáý’š ŕúļéš (${rules}).`,
     recountLook: 'šéé ŵĥáţ ŵóúļđ đíƒƒéŕ',
     recountLooking: (n: number, of: number): string => `Ļóóķéđ áţ ${n} óƒ ${of} ŕúñš …`,
     recountDiffer: (n: number, of: number): string =>
       n === 0
         ? `Ļóóķéđ áţ ${of === 1 ? 'óñé ŕúñ' : `${of} ŕúñš`}: ñó ƒíĝúŕé ŵóúļđ đíƒƒéŕ.`
         : `Íñ ${n} óƒ ${of} ${of === 1 ? 'ŕúñ' : 'ŕúñš'} ƒíĝúŕéš ŵóúļđ đíƒƒéŕ:`,
-    recountHeads: ['áţĥļéţé áñđ ƒáúļţ', 'ŕúñš', 'ñóŵ', 'ƀý ţóđáý’š ŕúļéš'],
+    recountHeads: ['áţĥļéţé áñđ ƒáúļţ', 'ŕúñš', 'ñóŵ', 'çóúñţéđ áñéŵ'],
     recountMore: (n: number): string => `… áñđ ${n} ɱóŕé.`,
     recountDo: (n: number): string => `çóúñţ ${n === 1 ? 'íţ' : `ţĥéšé ${n} ŕúñš`} áñéŵ`,
     recountLeave: 'ļéáṽé ţĥéɱ áš ţĥéý áŕé',

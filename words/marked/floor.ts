@@ -167,6 +167,10 @@ export const floor = {
     stoodSays: (rules: number, day: string): string =>
       `Úñţíļ ${day}, ŵĥéñ ţĥé çļúƀ ĥáđ ţĥíš ŕúñ çóúñţéđ áñéŵ, íţ šţóóđ ƀý ŕúļéš ${rules} áñđ šáíđ:`,
     stoodHeads: ['áţĥļéţé áñđ ƒáúļţ', 'ƒáúļţš'],
+    told: 'Ŵĥáţ á ţáƀļé ţóļđ',
+    toldSays: 'Ŕóŵš ţĥáţ ŵéŕé áđđéđ ƒŕóɱ á ţáƀļé: ţĥéý çóúñţ áš ţĥéý áŕé, ñóƀóđý ţáþþéđ ţĥéɱ ĥéŕé.',
+    toldCounts: (faulty: number, attempts: number, noted: number): string =>
+      `${faulty} óƒ ${attempts}${noted > 0 ? `, ${noted} ŵíţĥóúţ á ŕáţé` : ''}`,
     countAs: { counted: 'çóúñţéđ', again: 'šáɱé áţţéɱþţ', noted: 'ñóţéđ' },
     before: 'óñé éáŕļíéŕ',
     after: 'óñé ļáţéŕ',

@@ -1,10 +1,12 @@
 // Made from ../en/season.ts by npm run marked.
-import type { CameOf, Decided, DecidedBy } from '@hopsk/core/evidence/decisions';
+import type { BookRules, DecidedBy } from '@hopsk/core/evidence/book-rules';
+import type { CameOf, Decided } from '@hopsk/core/evidence/decisions';
 import type { Decision } from '@hopsk/core/evidence/decide';
 import type { LookAgain } from '@hopsk/core/evidence/look-again';
 import { evenings, held, per100 } from './differences.js';
 
 const DECIDED: Readonly<Record<Decided, string>> = { next: 'ɱóṽé óñ', stay: 'šţáý', back: 'šţéþ ƀáçķ' };
+const weeks = (n: number): string => `${n} ${n === 1 ? 'ŵééķ' : 'ŵééķš'}`;
 const SAID: Readonly<Record<Decision, string>> = { ...DECIDED, 'not enough': 'ţóó ƒéŵ ļóóķéđ áţ' };
 const RULES: Readonly<Record<DecidedBy, string>> = { thumb: 'ŕúļé óƒ ţĥúɱƀ', running: 'ŕúññíñĝ ţéšţ' };
 
@@ -42,7 +44,8 @@ export const season = {
     takeBack: 'ţáķé ƀáçķ',
     takeBackSays: 'Íţ šţáýš íñ ţĥé ƀóóķ áš ţáķéñ ƀáçķ.',
     again: 'Ļóóķ áĝáíñ',
-    againSays: 'Á çļéáŕéđ ƒáúļţ íš ļóóķéđ áţ áĝáíñ áƒţéŕ ţŵó ŵééķš, áñđ áƒţéŕ ţŵíçé áš ɱáñý ŵíţĥ éáçĥ ļóóķ, ĥáļƒ á ýéáŕ áţ ɱóšţ.',
+    againSays: ({ first, most }: BookRules['lookAgain']): string =>
+      `Á çļéáŕéđ ƒáúļţ íš ļóóķéđ áţ áĝáíñ áƒţéŕ ${weeks(first)}, áñđ áƒţéŕ ţŵíçé áš ɱáñý ŵíţĥ éáçĥ ļóóķ, ${weeks(most)} áţ ɱóšţ.`,
     due: ({ due, weeks }: LookAgain, today: string): string =>
       due <= today ? `đúé šíñçé ${due}` : `óñ ${due}, ${weeks} ŵééķš áƒţéŕ ţĥé ļášţ ļóóķ`,
     never: 'Íñ ƒóçúš, áñđ ñóţ ŵáţçĥéđ',

@@ -3,6 +3,7 @@ import type { FirstToFix } from '@hopsk/core/evidence/first-to-fix';
 import type { LikeForLike } from '@hopsk/core/evidence/like-for-like';
 import type { Sequential } from '@hopsk/core/evidence/sequential';
 import type { Sides, SplitBy } from '@hopsk/core/evidence/splits';
+import type { Direction } from '@hopsk/core/plan/direction';
 import { difference, evenings, held, per100 } from './differences.js';
 
 const attempts = (n: number): string => `${n} ${n === 1 ? 'áţţéɱþţ' : 'áţţéɱþţš'}`;
@@ -25,10 +26,11 @@ export const splits = {
         `${per100(of.rate)} þéŕ 100 ļáţéļý, ƒóŕ ${evenings(of.evenings)}`,
         ...(of.safety ? ['íţ çáñ ĥúŕţ'] : []),
         ...(of.focus ? ['íñ ƒóçúš'] : []),
+        ...(of.cost === 1 ? [] : [`çóúñţš ${of.cost} ţíɱéš íñ ýóúŕ çļúƀ`]),
         ...of.drags.map(({ fault, share }) => `${per100(share)} óƒ 100 ţíɱéš ţĥáţ ${label(fault)} šĥóŵéđ íţ ŵáš ţĥéŕé`),
       ].join('; ') + '.',
     firstRule:
-      'Ŵĥáţ çáñ ĥúŕţ ƒíŕšţ; ţĥéñ ŕáţé × çóšţ (íñ ƒóçúš: ţŵíçé), ŵíţĥ ŵĥáţ íţ đŕáĝš áļóñĝ, × ĥóŵ ļóñĝ íţ ĥáš ĝóñé óñ. Ŵĥáţ íš đŕáĝĝéđ áļóñĝ íš ñóţ ñáɱéđ ƀéšíđé íţ. Ýóú đéçíđé.',
+      'Ŵĥáţ çáñ ĥúŕţ ƒíŕšţ; ţĥéñ ŕáţé × çóšţ (íñ ƒóçúš: ţŵíçé; ýóúŕ çļúƀ’š óŵñ ŵéíĝĥţ), ŵíţĥ ŵĥáţ íţ đŕáĝš áļóñĝ, × ĥóŵ ļóñĝ íţ ĥáš ĝóñé óñ. Ŵĥáţ íš đŕáĝĝéđ áļóñĝ íš ñóţ ñáɱéđ ƀéšíđé íţ. Ýóú đéçíđé.',
     test: ({ decision, decidedAfter, more }: Sequential): string => {
       if (decidedAfter !== null) return `ŕúññíñĝ ţéšţ: ${decision === 'next' ? 'ɱóṽé óñ' : 'šţéþ ƀáçķ'}, áƒţéŕ ${evenings(decidedAfter)}`;
       return more === null
@@ -67,7 +69,10 @@ export const splits = {
       part: ofThirds,
       way: { written: 'áš ŵŕíţţéñ', other: 'ţĥé óţĥéŕ šíđé óŕ ļéáđ' },
       view: { front: 'ţĥé ƒŕóñţ', side: 'ţĥé šíđé' },
-      direction: { place: 'óñ ţĥé þļáçé' },
+      direction: {
+        ...{ place: 'óñ ţĥé þļáçé', ahead: 'áĥéáđ', back: 'ƀáçķ', left: 'ļéƒţ', right: 'ŕíĝĥţ' },
+        ...{ 'ahead right': 'áĥéáđ ŕíĝĥţ', 'ahead left': 'áĥéáđ ļéƒţ', 'back right': 'ƀáçķ ŕíĝĥţ', 'back left': 'ƀáçķ ļéƒţ' },
+      } satisfies Record<Direction, string>,
     } as Readonly<Partial<Record<SplitBy, Readonly<Record<string, string>>>>>,
     heads: ['', 'þéŕ 100', '95 % íñţéŕṽáļ', 'áţţéɱþţš', 'ļéšš ţĥé óţĥéŕš'],
     against: difference,
@@ -75,6 +80,7 @@ export const splits = {
     others: (n: number): string => `${attempts(n)} óƒ ŕáŕéŕ ṽáļúéš áŕé ļéƒţ óúţ.`,
     againstSays:
       'Ļéšš ţĥé óţĥéŕš: ţĥíš ṽáļúé ļéšš áļļ óţĥéŕš, íñ ţĥé éṽéñíñĝš ţĥáţ ĥáṽé ƀóţĥ. Ŵĥéŕé íţ ĥóļđš 0, ñóţĥíñĝ çáñ ƀé ţóļđ ƒŕóɱ çĥáñçé.',
+    runsOf: (value: string): string => `Ţĥé ŕúñš ƀéĥíñđ ‘${value}’`,
     none: 'Óñļý óñé óƒ éṽéŕýţĥíñĝ šó ƒáŕ: ñóţĥíñĝ ţó šþļíţ ƀý.',
     uncounted: (n: number): string => `${n} éáŕļíéŕ ${n === 1 ? 'ŕúñ íš' : 'ŕúñš áŕé'} šţíļļ ƀéíñĝ šþļíţ úþ áñđ ñóţ íñ ţĥíš ýéţ.`,
     together: 'çóɱéš ţóĝéţĥéŕ ŵíţĥ',

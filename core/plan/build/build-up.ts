@@ -1,5 +1,6 @@
 import type { StageKind } from '../exercise.js';
 import { SIDES } from '../../body/foot.js';
+import type { FaultEntry } from '../../catalogue/fault.js';
 import { FAULTS } from '../../catalogue/faults.js';
 import type { Caution } from '../../body/caution.js';
 import { forbiddenBy, usualCautions } from '../../judge/cautions.js';
@@ -37,6 +38,8 @@ export interface BuildOptions {
   readonly settings: Pick<SessionSettings, 'rest' | 'setRest'>;
   /** What the athlete works on now, their standing cautions, and whether their other lead is trusted. */
   readonly focus: readonly string[];
+  /** Faults that can be watched; missing: the catalogue. */
+  readonly faults?: readonly FaultEntry[];
   readonly cautions: readonly Caution[];
   readonly otherLead: boolean;
   readonly child: boolean;
@@ -177,7 +180,8 @@ class Builder {
     if (forbidden) return this.leave(name, 'caution', forbidden);
     if (this.options.mastered.has(steps)) return this.leave(name, 'mastered', {});
     const cueing = more.cueing ?? 'self';
-    const seen = watchList({ simulation: sim, cueing, staggered: this.performer.school.staggered }, this.options.focus);
+    const { focus, faults = FAULTS } = this.options;
+    const seen = watchList({ simulation: sim, cueing, staggered: this.performer.school.staggered }, focus, faults);
     const dose = this.withRests(more.dose ?? DOSES[kind]);
     const stage = stageOf(
       this.options.newId(),
@@ -190,7 +194,7 @@ class Builder {
         priority: PRIORITY[kind] ?? 2,
         watch: seen.watch,
         view: seen.view,
-        unit: unitOf(seen.watch[0]),
+        unit: faults.find(({ code }) => code === seen.watch[0])?.per ?? 'repetition',
         ...more,
         dose,
       },
@@ -318,8 +322,6 @@ class Builder {
     });
   }
 }
-
-const unitOf = (code: string | undefined): Stage['unit'] => FAULTS.find((fault) => fault.code === code)?.per ?? 'repetition';
 
 /** How much a part asks: reaches, turns and air moves more than steps (common practice, no source). */
 function hardness(part: readonly Simulation['moves'][number][]): number {

@@ -1,5 +1,5 @@
 import type { Cueing } from '../exercise.js';
-import type { FaultEntry, View } from '../../catalogue/fault.js';
+import type { FaultEntry, ShownBy, View } from '../../catalogue/fault.js';
 import { FAULTS } from '../../catalogue/faults.js';
 import { ruleOf, type MoveWord } from '../../language/moves.js';
 import type { Simulation } from '../../motion/simulation.js';
@@ -19,7 +19,7 @@ const oneOf =
     words.includes(word);
 
 /** The catalogue's words for what shows a fault, as questions to a pattern. */
-const SHOWS: Readonly<Record<string, (seen: Exposed) => boolean>> = {
+const SHOWS: Readonly<Record<ShownBy, (seen: Exposed) => boolean>> = {
   any: () => true,
   gathers: ({ simulation }) => has(simulation, family('gather')),
   turns: ({ simulation }) => has(simulation, family('turn')),
@@ -56,11 +56,9 @@ const SHOWS: Readonly<Record<string, (seen: Exposed) => boolean>> = {
   'scenario calls': ({ cueing }) => cueing === 'called',
 };
 
-export const SHOWN_BY_WORDS = Object.keys(SHOWS);
-
 /** Whether a pattern gives this fault a chance to show. */
 export const exposes = (fault: FaultEntry, seen: Exposed): boolean =>
-  fault.shownBy.split(',').some((word) => SHOWS[word.trim()]?.(seen) ?? false);
+  fault.shownBy.split(',').some((word) => SHOWS[word.trim() as ShownBy]?.(seen) ?? false);
 
 /** More than these nobody looks for at once (common practice, no source). */
 const WATCH_AT_ONCE = 3;

@@ -1,4 +1,4 @@
-insert into teaching (club_id, choices, stances, moves, playbooks, views)
-values ($1, $2, $3, $4, $5, $6)
+insert into teaching (club_id, choices, stances, moves, playbooks, views, numbers, faults)
+values ($1, $2, $3, $4, $5, $6, nullif($7::jsonb, 'null'), coalesce($8::jsonb, '[]'))
 on conflict (club_id) do nothing
-returning version, choices, stances, moves, playbooks, views
+returning version, choices, stances, moves, playbooks, views, numbers, faults

@@ -1,3 +1,3 @@
-select version, choices, stances, moves, playbooks, views
+select version, choices, stances, moves, playbooks, views, numbers, faults
 from teaching
 where club_id = $1

@@ -8,7 +8,10 @@ import { CountingFailed } from './counts.js';
 import { foldOf, Folds, sizeOf, type Fold } from './folds.js';
 import { CountingThreads } from './threads.js';
 
-const wholeOf = ({ run, events }: Ran): WholeRun => ({ basics: { ...run, views: null }, log: JSON.stringify(events) });
+const wholeOf = ({ run, events }: Ran): WholeRun => ({
+  basics: { ...run, views: null, faults: null, merged: null },
+  log: JSON.stringify(events),
+});
 const step = (before: number, arrival: number, key = 'a'): Step => ({ key, before, arrival });
 /** Rounds of so many repetitions, of a second and so many chances each. */
 const rounds = (work: number, chances: number, count = 1): RunPlan => ({

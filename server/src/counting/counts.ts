@@ -1,11 +1,17 @@
 import type { RunHead } from '@hopsk/contract/run';
-import type { OwnViews } from '@hopsk/core/catalogue/fault';
+import type { FaultEntry, OwnViews } from '@hopsk/core/catalogue/fault';
+import type { Merges } from '@hopsk/core/catalogue/merges';
 import type { RunCount, Tally } from '@hopsk/core/log/count';
 import type { RunDetails } from '@hopsk/core/log/details';
 import type { SessionPlan } from '@hopsk/core/plan/run-plan';
 
 /** What a run is counted by. */
-export type RunBasics = Pick<RunHead, 'plan' | 'tapDelay' | 'athletes'> & { readonly views: OwnViews | null };
+export type RunBasics = Pick<RunHead, 'plan' | 'tapDelay' | 'athletes'> & {
+  readonly views: OwnViews | null;
+  readonly faults: readonly FaultEntry[] | null;
+  /** Which faults count as others; null: none. */
+  readonly merged: Merges | null;
+};
 
 /** A run from its first event. */
 export interface WholeRun {

@@ -19,8 +19,8 @@ export interface Fold {
 export const eventsIn = (text: string): RunEvent[] => JSON.parse(text) as RunEvent[];
 
 /** The log of a run from its first event. */
-export function foldOf({ basics: { plan, views, tapDelay, athletes }, log: text }: WholeRun): RunLog {
-  const log = new RunLog(plan, faultsByCode(views), tapDelay, athletes);
+export function foldOf({ basics: { plan, views, faults, merged, tapDelay, athletes }, log: text }: WholeRun): RunLog {
+  const log = new RunLog(plan, faultsByCode({ views, faults }), tapDelay, athletes, merged);
   log.take(eventsIn(text));
   return log;
 }

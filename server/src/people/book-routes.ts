@@ -1,34 +1,39 @@
-import { EveningAsked, type Book, type EveningRuns, type FaultDetail } from '@hopsk/contract/book';
+import { BookAsked, RunsAsked, type Book, type BookChoices, type FaultDetail, type RunsBehind } from '@hopsk/contract/book';
 import { Code } from '@hopsk/contract/common';
 import { GroupAsked, type GroupBook } from '@hopsk/contract/group-book';
-import { faultsByCode } from '@hopsk/core/catalogue/faults';
+import { offeredFaults } from '@hopsk/core/catalogue/faults';
+import { mergesOf } from '@hopsk/core/catalogue/merges';
+import { partsBehind } from '@hopsk/core/evidence/behind';
 import { eveningsOfFault, faultBook } from '@hopsk/core/evidence/book';
+import type { Evening } from '@hopsk/core/evidence/evenings';
 import { cameOf } from '@hopsk/core/evidence/decisions';
 import { firstToFix } from '@hopsk/core/evidence/first-to-fix';
 import { groupCell, type GroupSums } from '@hopsk/core/evidence/group';
-import { runPartsOf, type PartRow } from '@hopsk/core/evidence/run-parts';
+import { runPartsOf } from '@hopsk/core/evidence/run-parts';
 import { splitsOf } from '@hopsk/core/evidence/splits';
 import { comingTogether, type PairSums } from '@hopsk/core/evidence/together';
 import { grouped } from '@hopsk/core/grouped';
-import { RULES } from '@hopsk/core/log/count';
-import { Router, type Request } from 'express';
+import { countedAs } from '@hopsk/core/log/merged';
+import { STAGE_KINDS } from '@hopsk/core/plan/exercise';
+import { Router } from 'express';
 import type { Backing } from '../backing.js';
 import { readableBy } from '../club/members.js';
-import type { Pool } from '../db/pool.js';
 import { one, run } from '../db/sql.js';
-import { idOf, notFound, read } from '../http/problem.js';
+import { read } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
+import { countSome } from '../runs/count-some.js';
 import { detailed } from '../runs/details.js';
 import { athleteEvenings } from '../runs/evenings.js';
-import { getAthlete } from './athletes.js';
-import { listDecisions } from './decisions.js';
-import { eveningTallies } from './evening-tallies.js';
-import { looked, lookedAtAll } from './looks.js';
-
-/** Runs whose parts are counted for one request; of a long history the rest is counted when it is asked again. */
-const COUNTED_AT_ONCE = 12;
+import { bookRules, clubFaults } from '../teaching/teaching.js';
+import { decisionsAs } from './decisions.js';
+import { byParts, partsOf, talliesOf, type BookPart } from './narrowed.js';
+import { lookedAt } from './looked-at.js';
+import { lookedAtAll } from './looks.js';
 
 type Row<T> = T & Record<string, unknown>;
+
+/** What `book-choices` gives. */
+type Chosen = Row<{ done: string; kind: string; coachId: string | null; coach: string | null }>;
 
 /** What `group-sums` gives: somebody who was here, and one fault of theirs; without one where nothing of them was watched. */
 type GroupRow = Row<{ athleteId: string; here: number; last: string } & (GroupSums | { fault: null })>;
@@ -41,7 +46,7 @@ export function bookRoutes(backing: Backing): Router {
   router.get('/book', async (request, response) => {
     const actor = actorOf(request);
     const { since } = read(GroupAsked, request.query);
-    const may = await readableBy(pool, actor);
+    const [may, numbers] = await Promise.all([readableBy(pool, actor), bookRules(pool, actor.clubId)]);
     const rows = await run<GroupRow>(pool, 'group-sums', actor.clubId, since, may && [...may]);
     const athletes = [...grouped(rows, ({ athleteId }) => athleteId)].map(([athleteId, of]) => {
       const [{ here, last }] = of as [GroupRow];
@@ -52,22 +57,26 @@ export function bookRoutes(backing: Backing): Router {
       actor,
       athletes.map(({ athleteId }) => athleteId),
     );
-    response.json({ since, athletes } satisfies GroupBook);
+    response.json({ since, athletes, numbers } satisfies GroupBook);
   });
 
   router.get('/athletes/:id/book', async (request, response) => {
     const { id, clubId, focus } = await lookedAt(pool, request);
+    const asked = read(BookAsked, request.query);
     const shared = (await run<{ id: string }>(pool, 'athlete-runs-shared', clubId, id)).map((one) => one.id);
     await detailed(backing, clubId, shared);
     const uncounted = await countSome(backing, clubId, id);
-    const [rows, decisions, praise, agreement, pairs] = await Promise.all([
-      eveningTallies(pool, clubId, id),
-      listDecisions(pool, clubId, id),
+    const faults = await clubFaults(pool, clubId);
+    const [as, known] = [countedAs(mergesOf(faults)), new Map(offeredFaults(faults).map((one) => [one.code, one]))];
+    const [rows, decisions, praise, agreement, pairs, numbers] = await Promise.all([
+      talliesOf(pool, clubId, id, asked),
+      decisionsAs(pool, clubId, id, as),
       one<{ times: number }>(pool, 'book-praise', clubId, id),
       run<Row<Book['agreement'][number]>>(pool, 'book-agreement', clubId, id, shared),
       run<Row<PairSums>>(pool, 'fault-pairs', clubId, id),
+      bookRules(pool, clubId),
     ]);
-    const book = faultBook(rows, decisions);
+    const book = faultBook(rows, decisions, numbers);
     const evenings = new Map([...grouped(rows, ({ fault }) => fault)].map(([fault, of]) => [fault, eveningsOfFault(of)]));
     const days = [...new Map(rows.map(({ day, evening }) => [`${day} ${evening ?? ''}`, day])).values()];
     response.json({
@@ -78,8 +87,15 @@ export function bookRoutes(backing: Backing): Router {
       uncounted,
       praise: praise?.times ?? 0,
       agreement,
-      decisions: decisions.map((one) => ({ ...one, came: cameOf(evenings.get(one.fault) ?? [], one, decisions) })),
-      first: firstToFix(book, comingTogether(pairs), faultsByCode(), focus).map((one) => ({ ...one, drags: [...one.drags] })),
+      numbers,
+      decisions: decisions.map((one) => ({ ...one, came: cameOf(evenings.get(one.fault) ?? [], one, decisions, numbers) })),
+      first: firstToFix(
+        book.filter(({ fault }) => known.has(fault)),
+        comingTogether(pairs),
+        known,
+        focus.map(as),
+        numbers,
+      ).map((one) => ({ ...one, drags: [...one.drags] })),
       entries: book.map((entry) => ({
         ...entry,
         sessions: [...entry.sessions],
@@ -92,17 +108,17 @@ export function bookRoutes(backing: Backing): Router {
   router.get('/athletes/:id/book/:fault', async (request, response) => {
     const { id, clubId } = await lookedAt(pool, request);
     const fault = read(Code, request.params['fault']);
+    const asked = read(BookAsked, request.query);
     const uncounted = await countSome(backing, clubId, id);
-    const [parts, pairs, evenings] = await Promise.all([
-      run<Row<PartRow>>(pool, 'fault-parts', clubId, id, fault),
+    const [{ parts, evenings }, pairs] = await Promise.all([
+      partsOf(pool, clubId, id, fault, asked),
       run<Row<PairSums>>(pool, 'fault-pairs', clubId, id),
-      athleteEvenings(pool, clubId, id),
     ]);
     response.json({
       athleteId: id,
       fault,
       uncounted,
-      splits: splitsOf(runPartsOf(parts, (of) => String(evenings.get(of)?.start ?? of))),
+      splits: splitsOf(runPartsOf(parts, eveningOf(evenings))),
       together: comingTogether(pairs).filter((pair) => pair.fault === fault || pair.other === fault),
     } satisfies FaultDetail);
   });
@@ -110,44 +126,61 @@ export function bookRoutes(backing: Backing): Router {
   router.get('/athletes/:id/book/:fault/runs', async (request, response) => {
     const { id, clubId } = await lookedAt(pool, request);
     const fault = read(Code, request.params['fault']);
-    const { day } = read(EveningAsked, request.query);
-    const [runs, evenings] = await Promise.all([
-      run<Row<EveningRuns[number]>>(pool, 'fault-runs', clubId, id, fault),
-      athleteEvenings(pool, clubId, id),
-    ]);
-    response.json(runs.filter((one) => evenings.get(one.id)?.day === day) satisfies EveningRuns);
+    const asked = read(RunsAsked, request.query);
+    if ('day' in asked && !byParts(asked)) {
+      const [runs, evenings] = await Promise.all([
+        run<Row<RunsBehind[number]>>(pool, 'fault-runs', clubId, id, fault),
+        athleteEvenings(pool, clubId, id),
+      ]);
+      response.json(runs.filter((one) => evenings.get(one.id)?.day === asked.day) satisfies RunsBehind);
+      return;
+    }
+    const { parts, evenings } = await partsOf(pool, clubId, id, fault, asked);
+    const behind =
+      'day' in asked
+        ? parts.filter((part) => evenings.get(part.run)?.day === asked.day)
+        : partsBehind(parts, eveningOf(evenings), asked.by, asked.value);
+    response.json([...grouped(behind, (part) => part.run).values()].map(runBehind) satisfies RunsBehind);
+  });
+
+  router.get('/athletes/:id/book-choices', async (request, response) => {
+    const { id, clubId } = await lookedAt(pool, request);
+    const rows = await run<Chosen>(pool, 'book-choices', clubId, id);
+    const kinds = new Set(rows.map(({ kind }) => kind));
+    response.json({
+      done: [...new Set(rows.map(({ done }) => done))].sort(),
+      kinds: STAGE_KINDS.filter((kind) => kinds.has(kind)),
+      coaches: [...new Map(rows.flatMap(({ coachId, coach }) => (coachId && coach ? [[coachId, coach] as const] : [])))]
+        .map(([of, name]) => ({ id: of, name }))
+        .sort((a, b) => (a.name < b.name ? -1 : 1)),
+    } satisfies BookChoices);
   });
 
   return router;
+}
+
+/** The evening of a run, by its start. */
+const eveningOf =
+  (evenings: ReadonlyMap<string, Evening>) =>
+  (of: string): string =>
+    String(evenings.get(of)?.start ?? of);
+
+/** What parts of one run say together. */
+function runBehind(parts: readonly BookPart[]): RunsBehind[number] {
+  const [{ run: id, name, began }] = parts as [BookPart];
+  const sum = (of: 'attempts' | 'faulty' | 'again' | 'noted'): number => parts.reduce((all, part) => all + part[of], 0);
+  return {
+    id,
+    name,
+    startedAt: new Date(began).toISOString(),
+    attempts: sum('attempts'),
+    faulty: sum('faulty'),
+    again: sum('again'),
+    noted: sum('noted'),
+  };
 }
 
 /** A row without what is said of the athlete. */
 const sumsIn = ({ fault, noted, evenings, n, hits, squares, shares }: GroupRow & GroupSums): GroupSums => ({
   ...{ fault, noted, evenings, n, hits, squares, shares },
 });
-
-/** Counts the parts of some of an athlete's runs where they are not counted, the latest first; gives how many are not, after that. */
-async function countSome(backing: Backing, clubId: string, athlete: string): Promise<number> {
-  const notCounted = () => run<{ id: string; stale: number }>(backing.pool, 'athlete-runs-stale', clubId, athlete, RULES, COUNTED_AT_ONCE);
-  const stale = await notCounted();
-  if (stale.length === 0) return 0;
-  await detailed(
-    backing,
-    clubId,
-    stale.map(({ id }) => id),
-  );
-  // Asked again: one that could not be counted is still not in.
-  return (await notCounted())[0]?.stale ?? 0;
-}
-
-/** The athlete of a request, for somebody who may read of them, which is noted. Throws 404. */
-async function lookedAt(pool: Pool, request: Request): Promise<{ id: string; clubId: string; focus: readonly string[] }> {
-  const actor = actorOf(request);
-  const { clubId } = actor;
-  const id = idOf(request, 'athlete');
-  const may = await readableBy(pool, actor);
-  const athlete = may?.has(id) === false ? null : await getAthlete(pool, clubId, id);
-  if (!athlete) throw notFound('athlete');
-  await looked(pool, actor, 'looked', { athlete: id });
-  return { id, clubId, focus: athlete.focus };
-}

@@ -1,9 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import { EveningRuns, FaultDetail, type Book } from '@hopsk/contract/book';
+import { BookChoices, FaultDetail, RunsBehind, type Book } from '@hopsk/contract/book';
 import type { Me } from '@hopsk/contract/club';
 import { pairSums, type PairSums } from '@hopsk/core/evidence/together';
 import { run } from '../db/sql.js';
-import { athlete, Coach, openHouse, ran, type House } from '../testing/house.js';
+import { LookedAt } from '@hopsk/contract/coverage';
+import type { RunEvent, RunHead } from '@hopsk/contract/run';
+import { athlete, Coach, fieldsSaid, openHouse, ran, type House } from '../testing/house.js';
 
 describe('one fault of an athlete opened', () => {
   let house: House;
@@ -104,8 +106,8 @@ describe('one fault of an athlete opened', () => {
     };
     const [late, night] = [await kept('2026-03-02T22:00:00.000Z', [3.5, 10.5]), await kept('2026-03-03T00:10:00.000Z', [3.5])];
     await kept('2026-03-09T18:00:00.000Z', [3.5]);
-    const runs = async (day: string, fault = 'split-late'): Promise<EveningRuns> =>
-      EveningRuns.parse((await coach.get(`/athletes/${ada}/book/${fault}/runs?day=${day}`).expect(200)).body);
+    const runs = async (day: string, fault = 'split-late'): Promise<RunsBehind> =>
+      RunsBehind.parse((await coach.get(`/athletes/${ada}/book/${fault}/runs?day=${day}`).expect(200)).body);
     const evening = await runs('2026-03-02');
     expect(evening.map(({ id, faulty }) => [id, faulty])).toEqual([
       [late, 2],
@@ -120,6 +122,82 @@ describe('one fault of an athlete opened', () => {
     await (await Coach.of(house, 'Second club')).get(`/athletes/${ada}/book/split-late/runs?day=2026-03-02`).expect(404);
     const whole = (await coach.get(`/runs/${late}`).expect(200)).body as { events: { device: string }[]; who: Record<string, string> };
     expect(whole.who).toEqual(Object.fromEntries(whole.events.map(({ device }) => [device, 'Coach of Club'])));
+  });
+
+  it('read only of some days, of one thing done or of what one coach watched, the parts make the whole; each value opens its runs', async () => {
+    const ada = await added();
+    const mate = await coach.mate(house, 'coach');
+    const on = (day: string, name: string, at = '18:00'): Partial<RunHead> => ({ day, name, startedAt: `${day}T${at}:00.000Z` });
+    await coach.keep(ran(ada, [3.5, 10.5], on('2026-03-02', 'Corner', '22:00')));
+    await coach.keep(ran(ada, [3.5], on('2026-03-03', 'Net', '00:10')));
+    await mate.keep(ran(ada, [21.5], on('2026-03-09', 'Corner')));
+    const read = async (asked = ''): Promise<Book> => (await coach.get(`/athletes/${ada}/book${asked}`).expect(200)).body as Book;
+    const told = ({ entries }: Book): number[] => entries.flatMap(({ attempts, faulty, couldShow }) => [attempts, faulty, couldShow]);
+    const whole = await read();
+    const choices = BookChoices.parse((await coach.get(`/athletes/${ada}/book-choices`).expect(200)).body);
+    expect(choices).toEqual({ done: ['Corner', 'Net'], kinds: [], coaches: [...choices.coaches] });
+    expect(choices.coaches.length).toBe(2);
+    expect(told(whole)).toEqual([30, 4, 2]);
+    const all = (parts: readonly Book[], at: number): number => parts.reduce((sum, part) => sum + (told(part)[at] ?? 0), 0);
+    for (const parts of [
+      await Promise.all(choices.done.map((name) => read(`?done=${name}`))),
+      await Promise.all(choices.coaches.map(({ id }) => read(`?coach=${id}`))),
+      [await read('?to=2026-03-02'), await read('?from=2026-03-03')],
+    ])
+      expect([all(parts, 0), all(parts, 1)]).toEqual([30, 4]);
+    // An evening that goes on over midnight is of the day it began.
+    expect(told(await read('?from=2026-03-03'))).toEqual([10, 1, 1]);
+    expect(told(await read('?done=Net'))).toEqual([10, 1, 1]);
+    expect((await read('?done=Nothing')).entries).toEqual([]);
+    expect(fieldsSaid((await coach.get(`/athletes/${ada}/book?kind=moon`).expect(400)).body)[0]).toContain('kind one-of');
+
+    const behind = async (asked: string): Promise<RunsBehind> =>
+      RunsBehind.parse((await coach.get(`/athletes/${ada}/book/split-late/runs?${asked}`).expect(200)).body);
+    for (const narrowed of ['', 'done=Corner'])
+      for (const { by, rows } of FaultDetail.parse((await coach.get(`/athletes/${ada}/book/split-late?${narrowed}`).expect(200)).body)
+        .splits.by)
+        for (const row of rows) {
+          const runs = await behind(`by=${by}&value=${row.value}&${narrowed}`);
+          const sums = (['attempts', 'faulty'] as const).map((of) => runs.reduce((sum, one) => sum + one[of], 0));
+          expect(sums).withContext(`${by} ${row.value} ${narrowed}`).toEqual([row.attempts, row.faulty]);
+        }
+    const [, night] = (await behind('day=2026-03-02')) as [unknown, RunsBehind[number]];
+    expect((await behind('day=2026-03-02&done=Net')).map(({ id, startedAt }) => [id, startedAt])).toEqual([[night.id, night.startedAt]]);
+    await coach.get(`/athletes/${ada}/book/split-late/runs?by=third`).expect(400);
+    await (await Coach.of(house, 'Third club')).get(`/athletes/${ada}/book-choices`).expect(404);
+  });
+
+  it('says what was looked at and what never, in some days, with results beside clean feet', async () => {
+    const ada = await added();
+    const on = (day: string, name: string): Partial<RunHead> => ({ day, name, startedAt: `${day}T18:00:00.000Z` });
+    const withResults = ran(ada, [3.5, 10.5], on('2026-03-02', 'Corner'));
+    const last = withResults.events.at(-1) as RunEvent;
+    const results = [4_500, 11_500, 13_500].map((m, i): RunEvent => {
+      const stamp = { id: randomUUID(), device: last.device, seq: last.seq + 1 + i, order: last.order + 1 + i, m, at: m };
+      return { ...stamp, kind: 'result', result: i === 0 ? 'out' : 'in', athlete: ada, source: 'floor', clip: null, shown: null };
+    });
+    await coach.keep({ ...withResults, events: [...withResults.events, ...results] });
+    await coach.keep(ran(ada, [], on('2026-03-09', 'Net')));
+    const asked = async (query = ''): Promise<LookedAt> =>
+      LookedAt.parse((await coach.get(`/athletes/${ada}/coverage${query}`).expect(200)).body);
+    const { coverage, results: rows, uncounted } = await asked();
+    expect(uncounted).toBe(0);
+    expect(coverage.stages.map(({ value, attempts, runs }) => [value, attempts, runs])).toEqual([
+      ['Corner', 10, 1],
+      ['Net', 10, 1],
+    ]);
+    expect([coverage.attempts, coverage.evenings]).toEqual([20, 2]);
+    expect(coverage.faults.map(({ fault, attempts, last: when }) => [fault, attempts, when])).toEqual([['split-late', 20, '2026-03-09']]);
+    expect(coverage.never).toEqual(athlete().focus.filter((fault) => fault !== 'split-late'));
+    expect(
+      rows.filter(({ result }) => result !== null).reduce((sum, { clean, faulty, unwatched }) => sum + clean + faulty + unwatched, 0),
+    ).toBe(3);
+    expect((await asked('?from=2026-03-03')).coverage.stages.map(({ value }) => value)).toEqual(['Net']);
+    expect((await asked('?to=2026-01-01')).coverage.attempts).toBe(0);
+    const { from, to } = await asked();
+    expect([from, to]).toEqual(['2025-03-09', '2026-03-09']);
+    await coach.get(`/athletes/${ada}/coverage?from=then`).expect(400);
+    await (await coach.mate(house, 'reader')).get(`/athletes/${ada}/coverage`).expect(404);
   });
 
   it('a fault nobody looked for is opened empty; another club’s athlete, and one not named to a reader, is not there', async () => {

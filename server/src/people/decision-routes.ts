@@ -4,14 +4,16 @@ import { DecisionSave } from '@hopsk/contract/decisions';
 import { eveningsOfFault, faultBook } from '@hopsk/core/evidence/book';
 import { cameOf, saidBy } from '@hopsk/core/evidence/decisions';
 import { grouped } from '@hopsk/core/grouped';
+import { countedAs } from '@hopsk/core/log/merged';
 import { Router } from 'express';
 import { readableBy } from '../club/members.js';
 import { transaction, type Pool } from '../db/pool.js';
 import { HttpProblem, idOf, notFound, read } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
 import { refuseStale } from '../http/versioned.js';
+import { bookRules, clubMerges } from '../teaching/teaching.js';
 import { getAthlete } from './athletes.js';
-import { addDecision, listDecisions, listOfFault, takeBack } from './decisions.js';
+import { addDecision, decisionsAs, listDecisions, listOfFault, takeBack } from './decisions.js';
 import { eveningTallies, talliesOfAthletes } from './evening-tallies.js';
 import { looked, lookedAtAll } from './looks.js';
 
@@ -28,13 +30,14 @@ export function decisionRoutes(pool: Pool): Router {
     const sent = read(DecisionSave, request.body);
     if (!(await getAthlete(pool, clubId, id))) throw notFound('athlete');
     // One that comes late, from a device without a network, knows nothing of what was decided after it.
-    const before = (await listDecisions(pool, clubId, id)).filter(({ day }) => day <= sent.day);
+    const as = countedAs(await clubMerges(pool, clubId));
+    const before = (await decisionsAs(pool, clubId, id, as)).filter(({ day }) => day <= sent.day);
     const all = await eveningTallies(pool, clubId, id);
     // What was known is what an evening said; a day without one would end tests that are still to come.
     if (!all.some(({ day }) => day === sent.day))
       throw new HttpProblem(400, { code: 'bad-input', values: {} }, { fields: [{ path: 'day', code: 'no-evening', values: {} }] });
     const tallies = all.filter(({ day }) => day <= sent.day);
-    const entry = faultBook(tallies, before).find(({ fault }) => fault === sent.fault);
+    const entry = faultBook(tallies, before, await bookRules(pool, clubId)).find(({ fault }) => fault === sent.fault);
     const said = entry ? saidBy(sent.rule, entry.decision, entry.running) : 'not enough';
     await transaction(pool, async (db) => {
       const added = await addDecision(db, clubId, actor.id, { ...sent, id: decision, athlete: id, said, at: null, takenBackAt: null });
@@ -50,15 +53,18 @@ export function decisionRoutes(pool: Pool): Router {
     const actor = actorOf(request);
     const fault = read(Code, request.params['fault']);
     const may = await readableBy(pool, actor);
-    const decisions = await listOfFault(pool, actor.clubId, fault, may && [...may]);
+    const merges = Object.entries(await clubMerges(pool, actor.clubId));
+    const faults = [fault, ...merges.flatMap(([code, into]) => (into === fault ? [code] : []))];
+    const decisions = (await listOfFault(pool, actor.clubId, faults, may && [...may])).map((one) => ({ ...one, fault }));
     const athletes = [...new Set(decisions.map(({ athleteId }) => athleteId))];
     const tallies = await talliesOfAthletes(pool, actor.clubId, athletes, fault);
     await lookedAtAll(pool, actor, athletes);
+    const rules = await bookRules(pool, actor.clubId);
     const theirs = grouped(decisions, ({ athleteId }) => athleteId);
     const evenings = new Map(athletes.map((athlete) => [athlete, eveningsOfFault(tallies.get(athlete) ?? [])]));
     const told = decisions.map((one) => ({
       ...one,
-      came: cameOf(evenings.get(one.athleteId) ?? [], one, theirs.get(one.athleteId) ?? []),
+      came: cameOf(evenings.get(one.athleteId) ?? [], one, theirs.get(one.athleteId) ?? [], rules),
     }));
     response.json({ fault, decisions: told } satisfies FaultDecisions);
   });

@@ -8,14 +8,18 @@ type Row<T> = T & Record<string, unknown>;
 export const listDecisions = (db: Db, clubId: string, athlete: string): Promise<Decision[]> =>
   run<Row<Decision>>(db, 'decision-list', clubId, athlete);
 
-/** What was decided of one fault and stands, of these athletes or of everybody, the latest first. */
+/** The same, each of the fault as which its fault is counted now. */
+export const decisionsAs = async (db: Db, clubId: string, athlete: string, as: (fault: string) => string): Promise<Decision[]> =>
+  (await listDecisions(db, clubId, athlete)).map((one) => ({ ...one, fault: as(one.fault) }));
+
+/** What was decided of one fault, or of others that are counted as it, and stands, of these athletes or of everybody, the latest first. */
 export const listOfFault = (
   db: Db,
   clubId: string,
-  fault: string,
+  faults: readonly string[],
   may: readonly string[] | null,
 ): Promise<(Decision & { athleteId: string })[]> =>
-  run<Row<Decision & { athleteId: string }>>(db, 'decisions-of-fault', clubId, fault, may, DECISIONS_AT_ONCE);
+  run<Row<Decision & { athleteId: string }>>(db, 'decisions-of-fault', clubId, faults, may, DECISIONS_AT_ONCE);
 
 /** Keeps a decision; false where one of that id is kept already. */
 export async function addDecision(

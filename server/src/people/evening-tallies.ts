@@ -1,4 +1,5 @@
 import type { SessionTally } from '@hopsk/core/evidence/book';
+import type { Evening } from '@hopsk/core/evidence/evenings';
 import { grouped } from '@hopsk/core/grouped';
 import { run, type Db } from '../db/sql.js';
 import { eveningsOfAthletes } from '../runs/evenings.js';
@@ -20,9 +21,10 @@ export async function talliesOfAthletes(
     run<Row>(db, 'book-tallies', clubId, athletes, fault),
     eveningsOfAthletes(db, clubId, athletes),
   ]);
-  const told = ({ id, athlete, ...tally }: Row): SessionTally => {
-    const evening = evenings.get(athlete)?.get(id);
-    return { ...tally, ...(evening && { day: evening.day, evening: evening.start }) };
-  };
+  const told = ({ id, athlete, ...tally }: Row): SessionTally => inEvening(tally, evenings.get(athlete)?.get(id));
   return new Map([...grouped(rows, ({ athlete }) => athlete)].map(([athlete, of]) => [athlete, of.map(told)]));
 }
+
+/** With the evening that a run belongs to, where it is known. */
+export const inEvening = (tally: SessionTally, evening: Evening | undefined): SessionTally =>
+  evening ? { ...tally, day: evening.day, evening: evening.start } : tally;

@@ -7,7 +7,7 @@ import { one, run, type Db } from '../db/sql.js';
 import { HttpProblem, notFound, read } from '../http/problem.js';
 import { goneAmong } from '../people/erasing.js';
 import type { Changes, Counts } from '../counting/counts.js';
-import { stepOf, unlessFailed, wholeRun, writeChanges } from './written.js';
+import { stepOf, unlessFailed, wholeRun, writeChanges, type Counted } from './written.js';
 
 /** Who sends, and who counts. */
 export interface Sender {
@@ -43,7 +43,7 @@ export async function appendEvents(
   sent: readonly unknown[],
 ): Promise<Appended> {
   const stamps = sent.map((event) => read(EventStamp, event));
-  const held = await one<{ arrival: number }>(db, 'run-lock', clubId, runId);
+  const held = await one<{ arrival: number; merged: string }>(db, 'run-lock', clubId, runId);
   if (!held) throw notFound('run');
   const parsed = sent.map((event) => RunEvent.safeParse(event).data ?? null);
   const known = await knownOf(db, clubId, runId, stamps, parsed);
@@ -78,7 +78,10 @@ export async function appendEvents(
   const joined = events.flatMap((event) => (event.kind === 'join' ? [event.athlete] : []));
   if (joined.length > 0) await run(db, 'run-athletes-join', clubId, runId, joined);
   const arrival = await addEvents(db, { clubId, runId, coachId, arrival: held.arrival, rules: RULES }, rows);
-  const done = rows.length > 0 ? await counted(db, { clubId, counts }, runId, { before: held.arrival, arrival }, events) : () => undefined;
+  const done =
+    rows.length > 0
+      ? await counted(db, { clubId, counts }, { id: runId, merged: held.merged }, { before: held.arrival, arrival }, events)
+      : () => undefined;
   const devices = [...new Set(stamps.map(({ device }) => device))];
   const stored = await run<{ device: string; stored: number }>(db, 'devices-of', clubId, runId, devices);
   return {
@@ -157,12 +160,12 @@ async function athletesOf(
 async function addedSince(
   db: Db,
   { clubId, counts }: Pick<Sender, 'clubId' | 'counts'>,
-  runId: string,
+  of: Counted,
   { before, arrival }: Reach,
 ): Promise<Changes | null> {
-  const since = await one<{ lines: number; log: string }>(db, 'run-log-after', clubId, runId, before);
+  const since = await one<{ lines: number; log: string }>(db, 'run-log-after', clubId, of.id, before);
   if (since?.lines !== arrival - before) return null;
-  const changes = await counts.add(stepOf(clubId, runId, before, arrival), since.log);
+  const changes = await counts.add(stepOf(clubId, of, before, arrival), since.log);
   return typeof changes === 'number' ? null : changes;
 }
 
@@ -176,22 +179,22 @@ interface Reach {
 async function counted(
   db: Db,
   { clubId, counts }: Pick<Sender, 'clubId' | 'counts'>,
-  runId: string,
+  of: Counted,
   { before, arrival }: Reach,
   events: readonly RunEvent[],
 ): Promise<() => void> {
-  const step = stepOf(clubId, runId, before, arrival);
+  const step = stepOf(clubId, of, before, arrival);
   const asked = async (): Promise<Changes> => {
     const known = await counts.add(step, JSON.stringify(events));
     if (typeof known !== 'number') return known;
-    const since = known > 0 ? await addedSince(db, { clubId, counts }, runId, { before: known, arrival }) : null;
+    const since = known > 0 ? await addedSince(db, { clubId, counts }, of, { before: known, arrival }) : null;
     if (since) return since;
-    const whole = await wholeRun(db, clubId, runId);
+    const whole = await wholeRun(db, clubId, of.id);
     if (!whole) throw notFound('run');
     return counts.whole(whole, step);
   };
   const changes = await unlessFailed(asked());
   if (!changes) return () => undefined;
-  await writeChanges(db, clubId, runId, changes);
+  await writeChanges(db, clubId, of.id, changes);
   return () => counts.keep(step);
 }

@@ -28,3 +28,9 @@ export async function eveningsOfAthletes(
   };
   return new Map([...rows].map(([athlete, runs]) => [athlete, eveningsOf(runs.map(ranOf))]));
 }
+
+/** The runs whose evenings are of some days, in the order of time, as evenings were made of them. */
+export const inDays = (
+  evenings: ReadonlyMap<string, Evening>,
+  { from, to }: { readonly from?: string | null | undefined; readonly to?: string | null | undefined },
+): string[] => [...evenings].flatMap(([id, { day }]) => (day >= (from ?? '') && day <= (to ?? '9999') ? [id] : []));

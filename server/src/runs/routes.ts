@@ -1,9 +1,8 @@
 import { Recount, RecountAsked, type RecountLeft } from '@hopsk/contract/recount';
-import { EarlierUpload, EVENTS_LIMITS, EventsUpload, RunHead, RunRename, RunsAsked } from '@hopsk/contract/run';
+import { EarlierUpload, EVENTS_LIMITS, EventsAfter, EventsUpload, RunHead, RunRename, RunsAsked } from '@hopsk/contract/run';
 import { RULES } from '@hopsk/core/log/count';
 import { fromEarlier } from '@hopsk/core/log/earlier';
 import { Router } from 'express';
-import * as z from 'zod/mini';
 import type { Backing } from '../backing.js';
 import { transaction } from '../db/pool.js';
 import { one, run, type Db } from '../db/sql.js';
@@ -14,6 +13,7 @@ import { refuseStale } from '../http/versioned.js';
 import { getPattern } from '../patterns/patterns.js';
 import { looked } from '../people/looks.js';
 import { appendEvents, type Appended, type Sender } from './append.js';
+import { clubMerges } from '../teaching/teaching.js';
 import { recount, recountSeen } from './recount.js';
 import { eventsAfter, eventsOf, getRun, listOpen, listRuns, putHead } from './runs.js';
 
@@ -28,8 +28,6 @@ async function append(db: Db, sender: Sender, runId: string, events: readonly un
   if (arrival > before) await hint(db, sender.clubId, { run: runId, arrival });
   return appended;
 }
-
-const After = z.object({ after: z._default(z.coerce.number().check(z.int(), z.gte(0), z.lte(1_000_000_000)), 0) });
 
 /** Runs of the club and their logs. */
 export function runRoutes(backing: Backing): Router {
@@ -65,7 +63,7 @@ export function runRoutes(backing: Backing): Router {
   router.get('/runs/:id/events', async (request, response) => {
     const { clubId } = actorOf(request);
     const id = idOf(request, 'run');
-    const { after } = read(After, request.query);
+    const { after } = read(EventsAfter, request.query);
     const page = await eventsAfter(pool, clubId, id, after, EVENTS_LIMITS.most);
     const standing = await one<{ now: number | null }>(pool, 'run-now', clubId, id);
     if (!standing) throw notFound('run');
@@ -107,8 +105,10 @@ export function runRoutes(backing: Backing): Router {
   });
 
   router.get('/recount/left', async (request, response) => {
-    const left = await one<{ runs: number }>(pool, 'recount-left', actorOf(request).clubId, RULES);
-    response.json({ runs: left?.runs ?? 0, rules: RULES } satisfies RecountLeft);
+    const { clubId } = actorOf(request);
+    const merges = JSON.stringify(await clubMerges(pool, clubId));
+    const { earlier = 0, merged = 0 } = (await one<Omit<RecountLeft, 'rules'>>(pool, 'recount-left', clubId, RULES, merges)) ?? {};
+    response.json({ earlier, merged, rules: RULES } satisfies RecountLeft);
   });
 
   router.get('/recount', async (request, response) => {

@@ -1,9 +1,10 @@
 import type { EventsPage, RunHead, RunOpen, RunRow, RunsAsked, RunWhole } from '@hopsk/contract/run';
-import type { OwnViews } from '@hopsk/core/catalogue/fault';
+import type { Merges } from '@hopsk/core/catalogue/merges';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { one, run, type Db } from '../db/sql.js';
 import { HttpProblem } from '../http/problem.js';
 import { eraseAthlete, goneAmong } from '../people/erasing.js';
+import { clubMerges } from '../teaching/teaching.js';
 
 export const listRuns = (db: Db, clubId: string, { before, behind, most, find, from, to }: RunsAsked): Promise<RunRow[]> =>
   run<RunRow>(db, 'run-list', clubId, before, behind, most, find, from, to);
@@ -11,12 +12,15 @@ export const listRuns = (db: Db, clubId: string, { before, behind, most, find, f
 /** Runs under way of which something was heard lately. */
 export const listOpen = (db: Db, clubId: string): Promise<RunOpen[]> => run<RunOpen>(db, 'runs-open', clubId);
 
+type Unsaid = Pick<RunWhole['run'], 'views' | 'faults' | 'merged'>;
+type Row = Omit<RunWhole['run'], keyof Unsaid> & { readonly [K in keyof Unsaid]-?: NonNullable<Unsaid[K]> | null };
+
 /** The head of a run, with how often its name was changed; what was not said when it began is not in it. */
 export async function headOf(db: Db, clubId: string, id: string): Promise<RunWhole['run'] | null> {
-  const row = await one<RunWhole['run'] & { views: OwnViews | null }>(db, 'run-get', clubId, id);
+  const row = await one<Row>(db, 'run-get', clubId, id);
   if (!row) return null;
-  const { views, ...head } = row;
-  return views === null ? head : { ...head, views };
+  const { views, faults, merged, ...head } = row;
+  return { ...head, ...(views && { views }), ...(faults && { faults }), ...(merged && { merged }) };
 }
 
 export async function getRun(db: Db, clubId: string, id: string): Promise<Omit<RunWhole, 'unread'> | null> {
@@ -45,8 +49,9 @@ export async function eventsAfter(db: Db, clubId: string, id: string, after: num
 /**
  * Adds a run; gives whether it was new. The same again changes nothing. To be called in a transaction. Throws 422 when somebody in it
  * is not of this club, and 409 with the run as it stands when it is there with another head.
+ * @param told faults that a table told of in it, which no plan names
  */
-export async function putHead(db: Db, clubId: string, head: RunHead): Promise<boolean> {
+export async function putHead(db: Db, clubId: string, head: RunHead, told: readonly string[] = []): Promise<boolean> {
   const known = new Set((await run<{ id: string }>(db, 'athletes-known', clubId, head.athletes)).map((row) => row.id));
   const gone = await goneAmong(
     db,
@@ -64,8 +69,10 @@ export async function putHead(db: Db, clubId: string, head: RunHead): Promise<bo
   }
   const plan = JSON.stringify(head.plan);
   const { id, name, day, startedAt, patternId, steps, tapDelay, sessionId, athletes } = head;
-  const views = head.views ? JSON.stringify(head.views) : null;
-  const added = await one(db, 'run-add', clubId, id, name, day, startedAt, patternId, steps, plan, tapDelay, sessionId, views);
+  const [views, faults] = [head.views, head.faults].map((part) => (part ? JSON.stringify(part) : null));
+  const merged = mergedIn([plan, JSON.stringify(told)], await clubMerges(db, clubId));
+  const said = [name, day, startedAt, patternId, steps, plan, tapDelay, sessionId, views, faults, merged];
+  const added = await one(db, 'run-add', clubId, id, ...said);
   if (added) {
     // Whoever was erased since is in it as somebody.
     for (const who of gone) await run(db, 'somebody-add', clubId, who, null);
@@ -74,8 +81,14 @@ export async function putHead(db: Db, clubId: string, head: RunHead): Promise<bo
     return true;
   }
   const named = athletes.map((who) => (gone.has(who) ? null : who));
-  const there = await one<{ same: boolean }>(db, 'run-same', clubId, id, day, startedAt, steps, plan, tapDelay, named, views);
+  const there = await one<{ same: boolean }>(db, 'run-same', clubId, id, day, startedAt, steps, plan, tapDelay, named, views, faults);
   if (there?.same !== true)
     throw new HttpProblem(409, { code: 'stale', values: { what: 'run' } }, { current: await headOf(db, clubId, id) });
   return false;
+}
+
+/** What of a club's merges a run could count by, as JSON; null where these texts name none of them. What else is tapped in it is counted anew when the club says so. */
+function mergedIn(texts: readonly string[], merges: Merges): string | null {
+  const named = Object.entries(merges).filter(([code]) => texts.some((text) => text.includes(JSON.stringify(code))));
+  return named.length === 0 ? null : JSON.stringify(Object.fromEntries(named));
 }

@@ -9,9 +9,15 @@ export async function wholeRun(db: Db, clubId: string, runId: string): Promise<W
   return { basics, log: row?.log ?? '[]' };
 }
 
+/** A run, and a name for the faults it counts as others: what was counted by others before is not remembered for it. */
+export interface Counted {
+  readonly id: string;
+  readonly merged: string;
+}
+
 /** The name under which a run's counting is remembered. */
-export const stepOf = (clubId: string, runId: string, before: number, arrival: number): Step => ({
-  key: `${clubId} ${runId}`,
+export const stepOf = (clubId: string, { id, merged }: Counted, before: number, arrival: number): Step => ({
+  key: `${clubId} ${id} ${merged}`,
   before,
   arrival,
 });

@@ -1,15 +1,11 @@
-import { Id } from '@hopsk/contract/common';
-import { SessionSave } from '@hopsk/contract/session';
+import { RecordsAsked, SessionSave } from '@hopsk/contract/session';
 import { Router } from 'express';
-import * as z from 'zod/mini';
 import type { Backing } from '../backing.js';
 import { idOf, notFound, read } from '../http/problem.js';
 import { archiveRoute, listRoutes, saveRoutes } from '../http/records.js';
 import { actorOf } from '../http/sign-in.js';
 import { addSession, archiveSession, getSession, listSessions, listSessionVersions, saveSession } from './sessions.js';
 import { stageRecords } from './record.js';
-
-const Whose = z.object({ athlete: Id, session: z._default(z.nullable(Id), null) });
 
 /** Sessions, their versions, and what their runs say of each stage. */
 export function sessionRoutes(backing: Backing): Router {
@@ -21,7 +17,7 @@ export function sessionRoutes(backing: Backing): Router {
     response.json(versions);
   });
   router.get('/stage-records', async (request, response) => {
-    const { athlete, session } = read(Whose, request.query);
+    const { athlete, session } = read(RecordsAsked, request.query);
     response.json(await stageRecords(backing, actorOf(request).clubId, athlete, session));
   });
   listRoutes(router, pool, 'sessions', 'session', listSessions);

@@ -1,3 +1,4 @@
+import { BOOK_RULES } from '@hopsk/core/evidence/book-rules';
 import { athlete, Coach, fieldsSaid, type House, openHouse, pattern } from '../testing/house.js';
 
 const bent = {
@@ -33,6 +34,8 @@ describe('what a club teaches', () => {
       moves: [],
       playbooks: [],
       views: {},
+      numbers: null,
+      faults: [],
     });
     const mine = {
       version: 0,
@@ -41,12 +44,18 @@ describe('what a club teaches', () => {
       moves: [{ name: 'corner', steps: 'shuffle right 40 cm' }],
       playbooks: [],
       views: { tall: ['front', 'side'] },
+      numbers: { ...BOOK_RULES, by: 'running' },
+      faults: [],
     };
     expect((await coach.put('/teaching', mine).expect(200)).body).toEqual({ ...mine, version: 1 });
     const { body } = await coach.put('/teaching', { ...mine, choices: {} }).expect(409);
     expect(body.changed).toEqual(['choices']);
     await coach.put('/teaching', { ...mine, version: 1, choices: {} }).expect(200);
     await coach.put('/teaching', { ...mine, version: 1 }).expect(409);
+    // A page of an earlier version knows no numbers: they stay; null is ours again.
+    const { numbers: _, ...earlier } = mine;
+    expect((await coach.put('/teaching', { ...earlier, version: 2 }).expect(200)).body.numbers).toEqual(mine.numbers);
+    expect((await coach.put('/teaching', { ...earlier, version: 3, numbers: null }).expect(200)).body.numbers).toBeNull();
     expect((await other.get('/teaching').expect(200)).body.stances).toEqual([]);
   });
 
@@ -60,6 +69,15 @@ describe('what a club teaches', () => {
     const twice = ['split', 'hold 1 s'].map((steps) => ({ name: 'a', steps }));
     expect(await put({ moves: twice })).toEqual(['moves twice']);
     expect(await put({ views: { tall: [] } })).toEqual(['views.tall too-few 1']);
+    expect(await put({ numbers: { ...BOOK_RULES, breakDays: 0 } })).toEqual(['numbers.breakDays between 7 120']);
+    const { recurrence, thumb, running } = BOOK_RULES;
+    const crossed = { recurrence: { ...recurrence, seen: 9 }, thumb: { ...thumb, back: 0.95 }, running: { ...running, good: 0.4 } };
+    expect(await put({ numbers: { ...BOOK_RULES, ...crossed, lookAgain: { first: 9, most: 8 } } })).toEqual([
+      'numbers.recurrence.seen crossed',
+      'numbers.thumb.back crossed',
+      'numbers.running.good crossed',
+      'numbers.lookAgain.first crossed',
+    ]);
     expect(await put({ views: { tall: ['above'] } })).toEqual(['views.tall.0 one-of front,side']);
     expect(await put({ views: Object.fromEntries(Array.from({ length: 401 }, (_, i) => [`f${i}`, ['side']])) })).toEqual([
       'views too-many 400',

@@ -21,6 +21,7 @@ import { CountingThreads } from '../counting/threads.js';
 import { migrate } from '../db/migrate.js';
 import { openPool, type Pool } from '../db/pool.js';
 import { makeLog } from '../http/log.js';
+import { asDescribed } from './described.js';
 
 const serverUrl = (): string => {
   const url = process.env['HOPSK_TEST_DATABASE'];
@@ -38,12 +39,10 @@ export async function openHouse(web: string | null = null, sql: string | null = 
   const name = `spec_${randomUUID().replaceAll('-', '')}`;
   const admin = new pg.Client({ connectionString: serverUrl() });
   await admin.connect();
-  await admin.query(`create database ${name}`);
-  const url = new URL(serverUrl());
-  url.pathname = `/${name}`;
-  if (sql !== null) await fill(url.href, sql);
-  const pool = openPool(url.href, () => undefined);
-  await migrate(pool);
+  await admin.query(sql === null ? `create database ${name} template ${await template()}` : `create database ${name}`);
+  if (sql !== null) await fill(urlOf(name), sql);
+  const pool = openPool(urlOf(name), () => undefined);
+  if (sql !== null) await migrate(pool);
   return {
     app: appOn(pool, web),
     pool,
@@ -55,6 +54,28 @@ export async function openHouse(web: string | null = null, sql: string | null = 
     },
   };
 }
+
+const urlOf = (database: string): string => {
+  const url = new URL(serverUrl());
+  url.pathname = `/${database}`;
+  return url.href;
+};
+
+/** An empty database of this version, made once: each house begins with a copy of it. */
+const template = (() => {
+  let made: Promise<string> | null = null;
+  return (): Promise<string> => (made ??= make());
+  async function make(): Promise<string> {
+    const admin = new pg.Client({ connectionString: serverUrl() });
+    await admin.connect();
+    await admin.query('create database spec_template');
+    await admin.end();
+    const pool = openPool(urlOf('spec_template'), () => undefined);
+    await migrate(pool);
+    await pool.end();
+    return 'spec_template';
+  }
+})();
 
 /** Puts an earlier version's database in place, by a connection of its own: what was dumped changes its settings. */
 async function fill(url: string, sql: string): Promise<void> {
@@ -123,15 +144,15 @@ export class Coach {
   }
 
   get(path: string): request.Test {
-    return this.agent.get(`/api${path}`);
+    return this.agent.get(`/api${path}`).expect(asDescribed('GET', path));
   }
 
   put(path: string, body: object): request.Test {
-    return this.agent.put(`/api${path}`).set('X-XSRF-TOKEN', this.token).send(body);
+    return this.agent.put(`/api${path}`).set('X-XSRF-TOKEN', this.token).send(body).expect(asDescribed('PUT', path));
   }
 
   post(path: string, body: object = {}): request.Test {
-    return this.agent.post(`/api${path}`).set('X-XSRF-TOKEN', this.token).send(body);
+    return this.agent.post(`/api${path}`).set('X-XSRF-TOKEN', this.token).send(body).expect(asDescribed('POST', path));
   }
 
   /** Sends bytes as a file that comes in. */
@@ -140,7 +161,7 @@ export class Coach {
   }
 
   delete(path: string): request.Test {
-    return this.agent.delete(`/api${path}`).set('X-XSRF-TOKEN', this.token);
+    return this.agent.delete(`/api${path}`).set('X-XSRF-TOKEN', this.token).expect(asDescribed('DELETE', path));
   }
 
   /** A file on its way in, once nothing is under way with it. */

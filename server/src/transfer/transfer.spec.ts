@@ -57,6 +57,8 @@ describe('the club as a file', () => {
       moves: [{ name: 'corner', steps: 'split' }],
       playbooks: [],
       views: {},
+      numbers: null,
+      faults: [],
     });
     expect(text).not.toMatch(/password|email|@/);
     const lines = text.trimEnd().split('\n');
@@ -78,7 +80,7 @@ describe('the club as a file', () => {
     expect(again.counts).toEqual({ athletes: known(1), patterns: known(2), sessions: known(1), runs: known(1), events: known(6) });
     expect((await other.file()).held).toEqual(held);
     // A club that teaches something already keeps it.
-    const own = { version: 0, choices: {}, stances: [], moves: [], playbooks: [], views: {} };
+    const own = { version: 0, choices: {}, stances: [], moves: [], playbooks: [], views: {}, numbers: null, faults: [] };
     const third = await Coach.of(house, 'Third club');
     await third.put('/teaching', own).expect(200);
     await third.takeIn(text);

@@ -104,7 +104,7 @@ const ANSWERS: { readonly [K in Kind]: (ask: Ask<K>) => Answer<K> } = {
   foreseen: (calls) => foreseen(calls),
   buildUp: ({ source, performer, options }) => buildUp(source, performer, { ...options, newId }),
   forFault: ({ fault, club, performers, options }) => {
-    const entry = FAULTS.find((one) => one.code === fault);
+    const entry = (options.faults ?? FAULTS).find((one) => one.code === fault);
     const ours = performers.at(-1);
     if (!entry || !ours) return null;
     const performerOf = (source: BuildSource): Performer => performers[club.indexOf(source)] ?? ours;

@@ -212,7 +212,9 @@ export class RunDesk {
     const stamp = { id: newId(), device: name, seq: log.seqOf(name) + 1 + i, order: log.order + 1 + i, m: when, at };
     const event = { ...body, ...stamp } as RunEvent;
     if (event.kind === 'plan') return { ...event, after: log.changedBy };
-    return 'source' in event && event.kind !== 'ball' ? { ...event, shown: event.source === 'floor' ? log.shownAt(when) : null } : event;
+    return 'source' in event && event.kind !== 'ball' && event.kind !== 'told'
+      ? { ...event, shown: event.source === 'floor' ? log.shownAt(when) : null }
+      : event;
   }
 
   /**

@@ -4,9 +4,9 @@ import { TestBed } from '@angular/core/testing';
 import { emptyDevice, event, keptRun, me } from '../testing/run';
 import { DeviceLock } from './device-lock';
 import { DeviceStore } from './device-store';
-import { setSignOutDue, signOutDue } from './due';
+import { signOutDue } from './due';
 import { everything } from './left-behind';
-import { isLocked, setLocked } from './locked';
+import { isLocked } from './locked';
 
 const base64 = (bytes: ArrayBuffer): string => btoa(String.fromCharCode(...new Uint8Array(bytes)));
 
@@ -19,7 +19,6 @@ describe('the lock of a device', () => {
 
   beforeEach(async () => {
     await emptyDevice();
-    for (const done of [setLocked, setSignOutDue]) done(false);
     TestBed.configureTestingModule({ providers: [provideHttpClient(), provideHttpClientTesting()] });
     [device, lock] = [TestBed.inject(DeviceStore), TestBed.inject(DeviceLock)];
     const { publicKey } = await crypto.subtle.generateKey({ name: 'ECDH', namedCurve: 'P-256' }, true, ['deriveBits']);
@@ -28,10 +27,8 @@ describe('the lock of a device', () => {
     for (const [key, value] of Object.entries(copies)) await device.keep(key, value);
     await device.keep('me', { ...me, sealTo: base64(await crypto.subtle.exportKey('raw', publicKey)) });
   });
-  afterEach(() => {
-    for (const done of [setLocked, setSignOutDue]) done(false);
-    localStorage.removeItem('hopsk.touched');
-  });
+  // Other specs need no device, and would find this one locked.
+  afterEach(() => localStorage.clear());
 
   const all = async () => {
     const { kept, runs, events } = await everything(await device.whole());

@@ -1,15 +1,15 @@
 import { computed, type Signal } from '@angular/core';
-import type { RunHead } from '@hopsk/contract/run';
+import type { RunHead, RunWhole } from '@hopsk/contract/run';
 import { faultsByCode } from '@hopsk/core/catalogue/faults';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { RunLog } from '@hopsk/core/log/run-log';
 
+/** By what a run is counted. */
+type Counted = Pick<RunWhole['run'], 'plan' | 'tapDelay' | 'athletes' | 'views' | 'faults' | 'merged'>;
+
 /** A run's log from nothing. */
-export const logOf = (
-  { plan, tapDelay, athletes, views }: Pick<RunHead, 'plan' | 'tapDelay' | 'athletes' | 'views'>,
-  events: readonly RunEvent[],
-): RunLog => {
-  const log = new RunLog(plan, faultsByCode(views), tapDelay, athletes);
+export const logOf = ({ plan, tapDelay, athletes, views, faults, merged }: Counted, events: readonly RunEvent[]): RunLog => {
+  const log = new RunLog(plan, faultsByCode({ views, faults }), tapDelay, athletes, merged ?? null);
   log.take(events);
   return log;
 };

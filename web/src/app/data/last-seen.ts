@@ -18,8 +18,9 @@ export class LastSeen {
   private readonly device = inject(DeviceStore);
   private readonly me = inject(Store).selectSignal(signInFeature.selectMe);
 
-  /** Of the club that is signed in. Throws what the server said where it answers, or nothing was seen before. */
-  async ask<T>(name: string, shape: z.ZodMiniType<T>, asked: Observable<T>): Promise<Seen<T>> {
+  /** Of the club that is signed in; without a name it is not kept. Throws what the server said where it answers, or nothing was seen before. */
+  async ask<T>(name: string | null, shape: z.ZodMiniType<T>, asked: Observable<T>): Promise<Seen<T>> {
+    if (name === null) return { value: await firstValueFrom(asked), at: null };
     // Two clubs may know somebody by one id.
     const key = `${this.me()?.club.id ?? ''} ${name}`;
     try {

@@ -44,8 +44,8 @@ export const may = (role: Role, what: What): boolean => (MAY[what] as readonly R
  */
 export function whatOf(url: string): What | null {
   const [page = '', part = '', more = ''] = (url.split(/[?#]/)[0] ?? '').split('/').slice(1);
-  const kept = (page === 'people' && more === 'data') || (page === 'club' && part === 'people');
-  const what = kept ? 'kept' : page === 'floor' && part === 'runs' ? 'runs' : page;
+  const inside: Readonly<Record<string, What>> = { 'club people': 'kept', 'club faults': 'teach', 'floor runs': 'runs' };
+  const what = page === 'people' && more === 'data' ? 'kept' : (inside[`${page} ${part}`] ?? page);
   return what in MAY ? (what as What) : null;
 }
 

@@ -8,7 +8,16 @@ import { signInActions } from './sign-in';
 import { TeachingStore } from './teaching';
 
 const loft = { ...SCHOOLS[0], code: 'loft', name: 'Loft', says: '', knees: '' };
-const some = { version: 3, choices: { crossing: 'never' as const }, stances: [loft], moves: [], playbooks: [], views: {} };
+const some = {
+  version: 3,
+  choices: { crossing: 'never' as const },
+  stances: [loft],
+  moves: [],
+  playbooks: [],
+  views: {},
+  numbers: null,
+  faults: [],
+};
 
 describe('what the club teaches, on this device', () => {
   let store: TeachingStore;
@@ -92,7 +101,7 @@ describe('what the club teaches, on this device', () => {
     expect(http.expectOne('/api/teaching').cancelled).toBeTrue();
     expect([store.ready(), store.teaching()]).toEqual([
       false,
-      { version: 0, choices: {}, stances: [], moves: [], playbooks: [], views: {} },
+      { version: 0, choices: {}, stances: [], moves: [], playbooks: [], views: {}, numbers: null, faults: [] },
     ]);
     // And whoever comes next asks for their own.
     store.load();

@@ -1,7 +1,8 @@
 import { computed, inject, Injectable } from '@angular/core';
 import { Teaching } from '@hopsk/contract/teaching';
 import { SCHOOLS, type OwnSchool } from '@hopsk/core/body/school';
-import { schoolWords } from '@hopsk/words/naming';
+import { faultsByCode, offeredFaults } from '@hopsk/core/catalogue/faults';
+import { faultLabel, sayFaultsBy, schoolWords } from '@hopsk/words/naming';
 import { Actions, createEffect, ofType, provideEffects } from '@ngrx/effects';
 import { createActionGroup, createFeature, createReducer, emptyProps, on, props, provideState, Store } from '@ngrx/store';
 import {
@@ -24,7 +25,7 @@ import { newId } from './ids';
 import { troubleOf, type Trouble } from './problem';
 import { signInActions } from './sign-in';
 
-type Change = Partial<Pick<Teaching, 'choices' | 'stances' | 'moves' | 'playbooks' | 'views'>>;
+type Change = Partial<Pick<Teaching, 'choices' | 'stances' | 'moves' | 'playbooks' | 'views' | 'numbers' | 'faults'>>;
 
 const actions = createActionGroup({
   source: 'teaching',
@@ -45,7 +46,7 @@ interface TeachingState {
 }
 
 const initial: TeachingState = {
-  teaching: { version: 0, choices: {}, stances: [], moves: [], playbooks: [], views: {} },
+  teaching: { version: 0, choices: {}, stances: [], moves: [], playbooks: [], views: {}, numbers: null, faults: [] },
   status: 'unknown',
 };
 
@@ -73,6 +74,17 @@ export class TeachingStore {
     ...SCHOOLS.map((school) => ({ ...school, ...schoolWords(school) })),
     ...this.teaching().stances,
   ]);
+
+  /** All faults that are known here, by code. */
+  readonly catalogue = computed(() => faultsByCode(this.teaching()));
+  /** Faults that can be chosen here, and what they are called. */
+  readonly faults = computed(() => offeredFaults(this.teaching().faults));
+  readonly faultOptions = computed(() => this.faults().map(({ code }) => ({ value: code, label: faultLabel(code) })));
+  private readonly ownWords = computed(() => new Map(this.teaching().faults.map((fault) => [fault.code, fault])));
+
+  constructor() {
+    sayFaultsBy(this.ownWords);
+  }
 
   /** Fetches it, unless that was done. */
   load(): void {

@@ -137,7 +137,7 @@ export class RunNow {
     }
     return sides;
   });
-  private readonly catalogue = computed(() => faultsByCode(this.of.run()?.head.views));
+  private readonly catalogue = computed(() => faultsByCode(this.of.run()?.head));
   readonly tiles = computed(() => {
     const [watching, catalogue] = [this.watching(), this.catalogue()];
     return (watching?.board ?? []).map((code, i) => {

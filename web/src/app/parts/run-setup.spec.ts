@@ -26,7 +26,7 @@ describe('how a run begins', () => {
     const late = new Date(2026, 10, 20, 23, 30);
     const beginning = roundsBegun({
       me,
-      views: { 'split-late': ['front'] },
+      club: { views: { 'split-late': ['front'] }, faults: [] },
       name: 'Evening',
       pattern: run,
       rep: repetitionOf({ pattern: run, athlete: people[0] ?? null, taught: { moves: [], stances: [] } }),
@@ -45,7 +45,16 @@ describe('how a run begins', () => {
   });
 
   it('without a pattern attempts are tapped: there is no repetition', () => {
-    const beginning = roundsBegun({ me, views: {}, name: 'Rounds', pattern: null, rep: null, dose, people: [athlete()], board: [] });
+    const beginning = roundsBegun({
+      me,
+      club: { views: {}, faults: [] },
+      name: 'Rounds',
+      pattern: null,
+      rep: null,
+      dose,
+      people: [athlete()],
+      board: [],
+    });
     if (typeof beginning === 'string') throw new Error(beginning);
     const { head } = beginning;
     expect([head.patternId, head.steps, head.plan, 'views' in head]).toEqual([null, null, { dose, rep: null }, false]);
@@ -54,11 +63,11 @@ describe('how a run begins', () => {
   it('what the coach says of where a fault shows holds before what the club does', () => {
     const mine = { ...me, coach: { ...me.coach, views: { tall: ['front' as const] } } };
     expect(viewsFor(mine, { tall: ['side'], deep: ['front'] })).toEqual({ tall: ['front'], deep: ['front'] });
-    expect([viewOf(['tall'], {}), viewOf(['tall'], { tall: ['front'] })]).toEqual(['side', 'front']);
+    expect([viewOf(['tall'], {}), viewOf(['tall'], { views: { tall: ['front'] } })]).toEqual(['side', 'front']);
   });
 
   it('not at all where the server would refuse it: the sentence says why', () => {
-    const of = { me, views: {}, name: 'Rounds', pattern: null, rep: null, dose, board: [] };
+    const of = { me, club: { views: {}, faults: [] }, name: 'Rounds', pattern: null, rep: null, dose, board: [] };
     expect(roundsBegun({ ...of, people: [] })).toBe('athletes needs somebody');
     expect(roundsBegun({ ...of, name: ' ', people: [athlete()] })).toBe('name is empty');
   });

@@ -3,8 +3,11 @@ import type { Pattern } from '@hopsk/contract/pattern';
 import type { Athlete } from '@hopsk/contract/people';
 import { fieldsOf } from '@hopsk/contract/problem';
 import { RunHead } from '@hopsk/contract/run';
+import type { Teaching } from '@hopsk/contract/teaching';
 import type { OwnViews, View } from '@hopsk/core/catalogue/fault';
-import { faultsByCode } from '@hopsk/core/catalogue/faults';
+import { countedOtherwise, faultsByCode, type Otherwise } from '@hopsk/core/catalogue/faults';
+import { mergesOf } from '@hopsk/core/catalogue/merges';
+import { mergedFaults, mergedPlan } from '@hopsk/core/log/merged';
 import type { Rounds } from '@hopsk/core/language/rounds';
 import type { RunPlan } from '@hopsk/core/plan/run-plan';
 import { inALine, saidFields } from '@hopsk/words/naming';
@@ -26,8 +29,8 @@ export function boardOf(people: readonly Athlete[]): string[] {
 }
 
 /** From where most of the board can be seen. */
-export function viewOf(board: readonly string[], views: OwnViews): View {
-  const catalogue = faultsByCode(views);
+export function viewOf(board: readonly string[], faults: Otherwise): View {
+  const catalogue = faultsByCode(faults);
   const from = (view: View): number => board.filter((code) => catalogue.get(code)?.views.includes(view)).length;
   return from('front') > from('side') ? 'front' : 'side';
 }
@@ -44,8 +47,8 @@ export const dayOf = (now: Date): string => {
 /** What a run is made of when it begins. */
 interface Begun {
   readonly me: Me;
-  /** From where faults show, as the club has it. */
-  readonly views: OwnViews;
+  /** Faults as the club has them. */
+  readonly club: Pick<Teaching, 'views' | 'faults'>;
   readonly name: string;
   readonly plan: RunPlan;
   readonly people: readonly Athlete[];
@@ -60,7 +63,7 @@ interface Begun {
 /** The run as it begins: everything it needs later is written into it, names too. What the server would refuse later is said now. */
 export function begun({
   me,
-  views,
+  club,
   name,
   plan,
   people,
@@ -71,7 +74,8 @@ export function begun({
   steps,
   now = new Date(),
 }: Begun): Beginning | string {
-  const own = viewsFor(me, views);
+  const own = viewsFor(me, club.views);
+  const [faults, merges] = [countedOtherwise(club.faults), mergesOf(club.faults)];
   const head: RunHead = {
     id: newId(),
     name,
@@ -80,18 +84,25 @@ export function begun({
     patternId: patternId ?? null,
     sessionId: sessionId ?? null,
     steps: steps ?? null,
-    plan,
+    plan: mergedPlan(plan, merges),
     athletes: people.map((athlete) => athlete.id),
     tapDelay: me.coach.tapDelay,
     ...(Object.keys(own).length > 0 && { views: own }),
+    ...(faults.length > 0 && { faults }),
   };
   const checked = RunHead.safeParse(head);
   if (!checked.success) return inALine(saidFields(fieldsOf(checked.error, head)));
-  return { head, clubId: me.club.id, names: Object.fromEntries(people.map((athlete) => [athlete.id, athlete.name])), board, view };
+  return {
+    head,
+    clubId: me.club.id,
+    names: Object.fromEntries(people.map((athlete) => [athlete.id, athlete.name])),
+    board: mergedFaults(board, merges),
+    view,
+  };
 }
 
 /** What rounds are made of: of one pattern, or of none, when attempts are tapped. */
-interface RoundsBegun extends Pick<Begun, 'me' | 'views' | 'name' | 'people' | 'board' | 'now'> {
+interface RoundsBegun extends Pick<Begun, 'me' | 'club' | 'name' | 'people' | 'board' | 'now'> {
   readonly pattern: Pattern | null;
   readonly rep: Repetition | null;
   readonly dose: Rounds;
@@ -103,5 +114,5 @@ export const roundsBegun = ({ pattern, rep, dose, ...more }: RoundsBegun): Begin
     patternId: pattern?.id ?? null,
     steps: rep?.steps ?? null,
     plan: { dose, rep: rep?.plan ?? null },
-    view: viewOf(more.board, viewsFor(more.me, more.views)),
+    view: viewOf(more.board, { faults: more.club.faults, views: viewsFor(more.me, more.club.views) }),
   });

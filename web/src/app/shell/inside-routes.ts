@@ -182,6 +182,21 @@ export const inside: Routes = [
         ),
       },
       {
+        path: 'faults/numbers',
+        title: title('numbers'),
+        loadComponent: inRoom(['ownNumbers', 'season'], () => import('../screens/faults/numbers').then((m) => m.NumbersScreen)),
+      },
+      {
+        path: 'faults/log',
+        title: title('log'),
+        loadComponent: inRoom(['logTable'], () => import('../screens/faults/log-table').then((m) => m.LogTableScreen)),
+      },
+      {
+        path: 'faults/coverage',
+        title: title('coverage'),
+        loadComponent: inRoom(['coverage', 'recurrence'], () => import('../screens/faults/coverage').then((m) => m.CoverageScreen)),
+      },
+      {
         path: 'faults/group',
         title: title('group'),
         loadComponent: inRoom(['group', 'book'], () => import('../screens/faults/group').then((m) => m.GroupScreen)),
@@ -190,6 +205,12 @@ export const inside: Routes = [
         path: 'club/people',
         title: title('kept'),
         loadComponent: inRoom(['kept'], () => import('../screens/kept/kept').then((m) => m.Kept)),
+      },
+      {
+        path: 'club/faults',
+        title: title('club'),
+        canDeactivate: [askFirst],
+        loadComponent: inRoom(['ownFaults', 'club'], () => import('../screens/club/own-faults').then((m) => m.OwnFaultsScreen)),
       },
       {
         path: 'club',

@@ -42,6 +42,7 @@ describe('behind the door', () => {
     const screen = await Screen.of(Inside);
     const http = TestBed.inject(HttpTestingController);
     for (const list of ['athletes', 'patterns', 'sessions']) http.expectOne(`/api/${list}/latest`).flush([]);
+    http.expectOne('/api/teaching').flush({ version: 0, choices: {}, stances: [] });
     // The coach’s settings were saved: still the same club.
     store.dispatch(signInActions.entered({ me: { ...me, coach: { ...me.coach, tapDelay: 2 } }, offline: false }));
     await screen.fixture.whenStable();

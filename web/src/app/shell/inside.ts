@@ -14,6 +14,7 @@ import { Outbox } from '../data/outbox';
 import { troubleOf } from '../data/problem';
 import { loadAll } from '../data/records';
 import { signInActions, signInFeature } from '../data/sign-in';
+import { TeachingStore } from '../data/teaching';
 import { ICONS } from '../ui/look/icons';
 import { Dialogs } from '../ui/dialogs';
 import { once } from '../ui/once';
@@ -42,6 +43,7 @@ export class Inside {
   private readonly sending = inject(Outbox);
   private readonly live = inject(Live);
   private readonly left = inject(LeftHere);
+  private readonly teaching = inject(TeachingStore);
   protected readonly outbox = this.sending.state;
   private readonly store = inject(Store);
   private readonly router = inject(Router);
@@ -122,6 +124,8 @@ export class Inside {
     const role = this.mine.role();
     if (may(role, 'hints')) this.live.open();
     for (const load of loadAll(role)) this.store.dispatch(load);
+    // What faults are called here is asked for before any page says it.
+    this.teaching.load();
   }
 
   /** A browser does not fetch again what failed once, unless the whole page is loaded; that only where the server answers. */

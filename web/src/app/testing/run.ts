@@ -50,8 +50,9 @@ export const event = (seq: number, { t, ...more }: Partial<RunEvent> & { t?: num
     ...more,
   }) as RunEvent;
 
-/** The device's store begins empty for each spec. */
+/** The device's store begins empty for each spec, and so does what it knows at once: it would have been left alone since another spec. */
 export function emptyDevice(): Promise<void> {
+  localStorage.clear();
   return new Promise((done, fail) => {
     const open = indexedDB.open('hopsk');
     open.onerror = () => fail(open.error ?? new Error('no store'));

@@ -35,15 +35,17 @@ describe('from where faults show', () => {
           ),
         ),
     );
-    expect(sent).toEqual({ ...taught, views: { tall: ['front'], sway: ['front', 'side'] } });
+    expect(sent).toEqual({ ...taught, views: { tall: ['front'], sway: ['front', 'side'] }, numbers: null, faults: [] });
     await screen.until(() => screen.words.includes('from the front and the side, the club'));
+    // What was chosen stays chosen.
+    expect(screen.all('hop-choice').map((one) => one.textContent?.includes('sway'))).toContain(true);
     screen.host.querySelector<HTMLElement>('[aria-label^="forget"]')?.click();
     await screen.until(() =>
       http()
         .match({ method: 'PUT', url: '/api/teaching' })
         .some(({ request }) => ((sent = request.body), true)),
     );
-    expect(sent).toEqual({ ...taught, version: 5, views: { sway: ['front', 'side'] } });
+    expect(sent).toEqual({ ...taught, version: 5, views: { sway: ['front', 'side'] }, numbers: null, faults: [] });
   });
 
   it('is said for the coach alone beside the other settings', async () => {

@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import type { OwnViews, View } from '@hopsk/core/catalogue/fault';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { faultsByCode } from '@hopsk/core/catalogue/faults';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
+import { RouterLink } from '@angular/router';
 import { firstValueFrom } from 'rxjs';
 import { MembersApi } from '../../data/members-api';
 import type { Trouble } from '../../data/problem';
@@ -21,11 +22,14 @@ const fromOf = (views: readonly View[]): keyof typeof FROM => (views.length > 1 
 /** From where faults show, where the club or the coach has it otherwise than the catalogue. */
 @Component({
   selector: 'hop-fault-views',
-  imports: [Choice, MatButton, Sent, Whole],
+  imports: [Choice, MatButton, RouterLink, Sent, Whole],
   template: `
     <section>
       <h2>{{ text.views }}</h2>
       <p class="muted">{{ text.viewsSays }}</p>
+      <p>
+        <a routerLink="/club/faults">{{ text.ownFaults }}</a>
+      </p>
       <hop-sent [of]="sending" />
       @if (ready()) {
         @for (row of rows(); track row.whose + row.code) {
@@ -42,7 +46,7 @@ const fromOf = (views: readonly View[]): keyof typeof FROM => (views.length > 1 
           <p class="muted">{{ text.noViews }}</p>
         }
         <form (hopWhole)="say(whose(), fault(), views[from()])">
-          <hop-choice [label]="text.viewsFault" [options]="faults" [value]="fault()" (taken)="fault.set($event)" />
+          <hop-choice [label]="text.viewsFault" [options]="faults()" [value]="fault()" (taken)="chosen.set($event)" />
           <hop-choice [label]="text.viewsFrom" [options]="froms" [value]="from()" (taken)="from.set($event)" />
           <hop-choice [label]="text.viewsWhose" [options]="whoses" [value]="whose()" (taken)="whose.set($event)" />
           <button mat-flat-button [disabled]="sending.busy()">{{ text.viewsKeep }}</button>
@@ -66,10 +70,13 @@ export class FaultViews {
   protected readonly common = words.common;
   protected readonly sending = new Sending();
   protected readonly views = FROM;
-  protected readonly faults = FAULTS.map(({ code }) => ({ value: code, label: faultLabel(code) }));
+  protected readonly faults = this.club.faultOptions;
   protected readonly froms = (['front', 'side', 'both'] as const).map((value) => ({ value, label: words.club.viewsFroms[value] }));
   protected readonly whoses = (['club', 'coach'] as const).map((value) => ({ value, label: words.club.viewsWhoses[value] }));
-  protected readonly fault = signal(FAULTS[0]?.code ?? '');
+  private readonly chosen = signal<string | null>(null);
+  protected readonly fault = computed(() => this.chosen() ?? this.faults()[0]?.value ?? '');
+  /** As the club has them without what anybody says of where they show. */
+  private readonly entries = computed(() => faultsByCode({ faults: this.club.teaching().faults }));
   protected readonly from = signal<keyof typeof FROM>('both');
   protected readonly whose = signal<Whose>('club');
   private readonly said = computed<Record<Whose, OwnViews>>(() => ({
@@ -94,7 +101,7 @@ export class FaultViews {
   }
 
   protected usual(code: string): string {
-    const fault = FAULTS.find((one) => one.code === code);
+    const fault = this.entries().get(code);
     return fault ? this.text.viewsUsual(this.text.viewsFroms[fromOf(fault.views)]) : '';
   }
 

@@ -23,7 +23,7 @@ describe('runs that stand by earlier rules', () => {
         .match(({ urlWithParams }) => urlWithParams.endsWith(path))
         .some((one) => (give(one), true)),
     );
-  const left = (runs: number) => answer('/recount/left', (one) => one.flush({ runs, rules: 3 }));
+  const left = (runs: number) => answer('/recount/left', (one) => one.flush({ earlier: runs, merged: 0, rules: 3 }));
   const looked = async (): Promise<void> => {
     screen.button('see what would differ').click();
     await answer('/recount', (one) => one.flush(RUNS.slice(0, 50)));

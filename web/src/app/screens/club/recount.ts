@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
@@ -25,8 +25,8 @@ const SHOWN = 40;
         @switch (of.now()) {
           @case ('looking') {
             <p role="status">
-              {{ text.recountLooking(of.seen().length, left.runs) }}
-              <progress [value]="of.seen().length / left.runs" [attr.aria-label]="text.recountLook"></progress>
+              {{ text.recountLooking(of.seen().length, left.earlier + left.merged) }}
+              <progress [value]="of.seen().length / (left.earlier + left.merged)" [attr.aria-label]="text.recountLook"></progress>
             </p>
             <button mat-stroked-button (click)="of.stop()">{{ text.stop }}</button>
           }
@@ -58,8 +58,8 @@ const SHOWN = 40;
             @if (of.counted() > 0) {
               <p class="said good" role="status">{{ text.recountDone(of.counted()) }}</p>
             }
-            <p>{{ text.recountLeft(left.runs, left.rules) }}</p>
-            @if (left.runs > 0) {
+            <p>{{ text.recountLeft(left) }}</p>
+            @if (left.earlier + left.merged > 0) {
               <button mat-stroked-button (click)="of.look()">{{ text.recountLook }}</button>
             }
           }
@@ -71,6 +71,8 @@ const SHOWN = 40;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Recount {
+  /** It is asked again how many there are when this is another. */
+  readonly after = input<unknown>(null);
   private readonly people = inject(Store).selectSignal(people.selectById);
   protected readonly text = words.club;
   protected readonly sending = new Sending();
@@ -89,6 +91,13 @@ export class Recount {
   );
 
   constructor() {
+    effect(() => {
+      this.after();
+      untracked(() => this.look());
+    });
+  }
+
+  private look(): void {
     void this.sending.send(async () => {
       // Without a network there is nothing to be done here.
       await this.of.load().catch((error: unknown) => {

@@ -1,38 +1,35 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { RouterLink } from '@angular/router';
-import { Book } from '@hopsk/contract/book';
-import { faultsByCode } from '@hopsk/core/catalogue/faults';
+import { Router, RouterLink } from '@angular/router';
+import { BookAsked, type Book } from '@hopsk/contract/book';
+import { TeachingStore } from '../../data/teaching';
 import type { BookEntry } from '@hopsk/core/evidence/book';
 import { BOOK_ORDER, stateIn } from '@hopsk/core/evidence/states';
-import { faultLabel } from '@hopsk/words/naming';
+import { faultLabel, faultWords } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
-import { Table } from '../../ui/table';
 import { Store } from '@ngrx/store';
-import { Latest } from '../../compute/latest';
-import { BookApi } from '../../data/book-api';
-import { LastSeen } from '../../data/last-seen';
-import { troubleOf, type Trouble } from '../../data/problem';
 import { picked } from '../../data/picked';
+import { same } from '../../data/same';
 import { mine } from '../../data/may';
 import { people } from '../../data/records';
-import { isOutside, RateChart } from '../../drawing/rate-chart';
+import { RateChart } from '../../drawing/rate-chart';
 import { fileName, saveFile } from '../../drawing/export';
 import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
 import { byId } from '../../ui/options';
 import { bookAsCsv } from './book-file';
+import { BookFilter } from './book-filter';
 import { Decide } from './decide';
 import { EveningRunsView } from './evening-runs';
+import { EveningTable } from './evening-table';
 import { FaultDetailView } from './fault-detail';
 import { per100 } from './fault-split';
-
-const catalogue = faultsByCode();
+import { isPart, OpenBook } from './open-book';
 
 /** The fault book of one athlete: what recurs first, the chosen fault by session, and the numbers behind it. */
 @Component({
   selector: 'hop-book',
-  imports: [Choice, Decide, EveningRunsView, FaultDetailView, Head, MatButton, RateChart, RouterLink, Table],
+  imports: [BookFilter, Choice, Decide, EveningRunsView, EveningTable, FaultDetailView, Head, MatButton, RateChart, RouterLink],
   templateUrl: './book.html',
   styleUrl: './book.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -43,9 +40,16 @@ export class BookScreen {
   readonly fault = input<string>();
   /** The evening whose taps the address opens. */
   readonly day = input<string>();
+  /** Of what alone the address has it read. */
+  readonly from = input<string>();
+  readonly to = input<string>();
+  readonly done = input<string>();
+  readonly kind = input<string>();
+  readonly coach = input<string>();
   private readonly store = inject(Store);
-  private readonly api = inject(BookApi);
-  private readonly lastSeen = inject(LastSeen);
+  private readonly club = inject(TeachingStore);
+  private readonly router = inject(Router);
+  protected readonly opened = new OpenBook();
   protected readonly text = words.book;
   protected readonly says = words.recurrence;
   protected readonly splits = words.splits;
@@ -56,12 +60,16 @@ export class BookScreen {
   protected readonly status = this.store.selectSignal(people.selectStatus);
   protected readonly choice = picked(this.people, () => this.athlete());
   protected readonly who = this.choice.record;
-  protected readonly book = signal<Book | null>(null);
+  protected readonly asked = computed(
+    (): BookAsked => {
+      const given = { from: this.from(), to: this.to(), done: this.done(), kind: this.kind(), coach: this.coach() };
+      return BookAsked.safeParse(Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined))).data ?? {};
+    },
+    { equal: same },
+  );
+  protected readonly part = computed(() => isPart(this.asked()));
+  protected readonly book = this.opened.book;
   private readonly entries = computed(() => this.book()?.entries);
-  /** Without a network: that this is what was seen when. */
-  protected readonly seenAt = signal('');
-  protected readonly trouble = signal<Trouble | null>(null);
-  private readonly question = new Latest();
   /** What is open stays open while the book comes anew; first that is what to fix first. */
   protected readonly chosen = linkedSignal<Book['entries'] | undefined, BookEntry | null>({
     source: this.entries,
@@ -70,9 +78,9 @@ export class BookScreen {
       return entries?.find(({ fault }) => fault === open) ?? entries?.[0] ?? null;
     },
   });
-  protected readonly known = computed(() => catalogue.get(this.chosen()?.fault ?? '') ?? null);
+  protected readonly known = computed(() => this.club.catalogue().get(this.chosen()?.fault ?? '') ?? null);
   protected readonly label = faultLabel;
-  protected readonly told = computed(() => words.faults[this.chosen()?.fault ?? ''] ?? null);
+  protected readonly told = computed(() => faultWords(this.chosen()?.fault ?? ''));
   protected readonly causes = computed(() => (this.known()?.causes ?? []).map(faultLabel).join(', '));
   protected readonly watched = computed(() => Math.max(0, ...(this.book()?.entries ?? []).map((entry) => entry.attempts)));
   protected readonly overview = computed(() => {
@@ -132,63 +140,22 @@ export class BookScreen {
     const agreement = this.book()?.agreement.find(({ fault }) => fault === this.chosen()?.fault);
     return agreement ? this.common.agreement(agreement) : '';
   });
-  protected readonly heads = [
-    this.text.session,
-    this.text.faulty,
-    this.text.attempts,
-    this.text.per100,
-    this.text.interval,
-    this.says.limits,
-    this.text.noted,
-  ];
-  protected readonly sessions = computed(() =>
-    [...(this.chosen()?.sessions ?? [])]
-      .reverse()
-      .map(({ day, faulty, attempts, rate, interval, limits, noted }) => [
-        day,
-        String(faulty),
-        String(attempts),
-        rate === null ? this.text.notSeen : per100(rate),
-        interval ? `${per100(interval.low)}–${per100(interval.high)}` : '',
-        limits ? `${per100(limits.low)}–${per100(limits.high)}${isOutside(rate, limits) ? `, ${this.says.outside}` : ''}` : '',
-        noted === 0 ? '' : String(noted),
-      ]),
-  );
-
   constructor() {
     effect(() => {
-      const id = this.who()?.id;
-      if (id !== undefined) untracked(() => this.load(id));
+      const [id, asked] = [this.who()?.id, this.asked()];
+      if (id !== undefined) untracked(() => this.opened.load(id, asked));
     });
   }
 
-  protected load(id: string): void {
-    this.book.set(null);
-    this.seenAt.set('');
-    this.trouble.set(null);
-    void this.question.ask(
-      () => this.lastSeen.ask(`book-${id}`, Book, this.api.of(id)),
-      ({ value, at }) => {
-        this.book.set(value);
-        this.seenAt.set(at === null ? '' : this.text.lastSeen(new Date(at).toLocaleString()));
-      },
-      (error) => this.trouble.set(troubleOf(error)),
-    );
+  /** Of what alone it is read, which stands in the address. */
+  protected read(asked: BookAsked): void {
+    const none = { from: null, to: null, done: null, kind: null, coach: null };
+    void this.router.navigate([], { queryParams: { ...none, athlete: this.who()?.id, fault: this.chosen()?.fault, ...asked } });
   }
 
   protected save(): void {
     const book = this.book();
     if (book) saveFile(bookAsCsv(book.entries), fileName(`${this.text.title} ${book.from} ${book.to}`, 'csv'));
-  }
-
-  /** What was decided is in it now, or what drags what along in runs that were not counted before. */
-  protected again({ athleteId }: Book): void {
-    void this.question.ask(
-      () => this.lastSeen.ask(`book-${athleteId}`, Book, this.api.of(athleteId)),
-      ({ value }) => this.book.set(value),
-      // What stands is still true, of less.
-      () => undefined,
-    );
   }
 
   private words(entry: BookEntry): { rate: string; range: string; seen: string } {

@@ -1,7 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
 import type { Book } from '@hopsk/contract/book';
-import { DECIDED, DECIDED_BY } from '@hopsk/core/evidence/decisions';
+import { BOOK_RULES, DECIDED_BY } from '@hopsk/core/evidence/book-rules';
+import { DECIDED } from '@hopsk/core/evidence/decisions';
 import { words } from '@hopsk/words/words';
 import { firstValueFrom } from 'rxjs';
 import * as z from 'zod/mini';
@@ -9,6 +11,7 @@ import { BookApi } from '../../data/book-api';
 import { DeviceStore } from '../../data/device-store';
 import { newId } from '../../data/ids';
 import { mine } from '../../data/may';
+import { same } from '../../data/same';
 import { Sending, Sent } from '../../parts/sending';
 import { Box } from '../../ui/box';
 import { Choice } from '../../ui/choice';
@@ -26,7 +29,7 @@ type Typed = z.infer<typeof Typed>;
 /** What both rules say of one fault, what the coach decides, and what was decided before. */
 @Component({
   selector: 'hop-decide',
-  imports: [Box, Choice, DecisionList, Either, MatButton, Sent, Whole],
+  imports: [Box, Choice, DecisionList, Either, MatButton, RouterLink, Sent, Whole],
   templateUrl: './decide.html',
   styleUrl: './decide.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -48,10 +51,16 @@ export class Decide {
   protected readonly typed = signal<Typed | null>(null);
   /** What is typed; until then to stay, by the rule of the last decision. */
   protected readonly now = computed(
-    (): Typed => this.typed() ?? { id: newId(), decided: 'stay', rule: this.book().decisions[0]?.rule ?? 'thumb', why: '' },
+    (): Typed => this.typed() ?? { id: newId(), decided: 'stay', rule: this.book().decisions[0]?.rule ?? this.book().numbers.by, why: '' },
   );
   protected readonly entry = computed(() => this.book().entries.find(({ fault }) => fault === this.fault()) ?? null);
   protected readonly decisions = computed(() => this.book().decisions.filter(({ fault }) => fault === this.fault()));
+  /** What the rule of thumb asks for, and how it errs, as far as that was measured. */
+  protected readonly rule = computed(() => {
+    const { thumb } = this.book().numbers;
+    const measured = same(thumb, BOOK_RULES.thumb);
+    return `${this.texts.rule(thumb)} ${measured ? this.texts.ruleErs : this.texts.ruleUnmeasured}`;
+  });
   protected readonly running = computed(() => {
     const entry = this.entry();
     return entry ? words.splits.test(entry.running) : '';

@@ -3,7 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { FaultDecisions } from '@hopsk/contract/book';
 import { GroupBook } from '@hopsk/contract/group-book';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { TeachingStore } from '../../data/teaching';
 import { whatHelped } from '@hopsk/core/evidence/what-helped';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
@@ -39,6 +39,7 @@ export class EverybodyScreen {
   protected readonly common = words.common;
   protected readonly decidedNames = words.season.decided;
   protected readonly weeksOptions = namedOptions(WEEKS, words.group.weeks);
+  private readonly club = inject(TeachingStore);
   private readonly people = inject(Store).selectSignal(people.selectHere);
   protected readonly weeks = signal<Weeks>('26');
   private readonly given = signal<GroupBook | null>(null);
@@ -50,10 +51,18 @@ export class EverybodyScreen {
   /** What most show first; then all others, by name. */
   protected readonly options = computed(() => {
     const seen = columnsOf(this.group()).seen;
-    const rest = FAULTS.map(({ code }) => code).filter((code) => !seen.includes(code));
+    const rest = this.club
+      .faults()
+      .map(({ code }) => code)
+      .filter((code) => !seen.includes(code));
     return [...seen, ...rest].map((value) => ({ value, label: faultLabel(value) }));
   });
-  protected readonly chosen = linkedSignal(() => FAULTS.find(({ code }) => code === this.fault())?.code ?? this.options()[0]?.value ?? '');
+  /** What the address or the coach says; else what most show. */
+  protected readonly said = linkedSignal(() => this.fault() ?? null);
+  protected readonly chosen = computed(() => {
+    const [first] = this.options();
+    return (this.options().find(({ value }) => value === this.said()) ?? first)?.value ?? '';
+  });
   protected readonly rows = computed(() =>
     inOrder(this.group(), { fault: this.chosen() }).flatMap(({ person, cells }) => {
       const cell = cells.get(this.chosen());

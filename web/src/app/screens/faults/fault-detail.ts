@@ -11,24 +11,24 @@ import {
   untracked,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { FaultDetail } from '@hopsk/contract/book';
-import { faultsByCode } from '@hopsk/core/catalogue/faults';
+import { FaultDetail, type BookAsked, type RunsBehind } from '@hopsk/contract/book';
+import { TeachingStore } from '../../data/teaching';
 import type { SplitBy } from '@hopsk/core/evidence/splits';
 import { words } from '@hopsk/words/words';
+import { firstValueFrom } from 'rxjs';
 import { Latest } from '../../compute/latest';
 import { BookApi } from '../../data/book-api';
 import { LastSeen } from '../../data/last-seen';
 import { troubleOf, type Trouble } from '../../data/problem';
 import { Choice } from '../../ui/choice';
-import { Table } from '../../ui/table';
 import { asSplit, pairsOf } from './fault-split';
-
-const catalogue = faultsByCode();
+import { isPart } from './open-book';
+import { RunList } from './run-list';
 
 /** One fault of an athlete opened: when tired, on which side, by everything the log knows, and what comes together with it. */
 @Component({
   selector: 'hop-fault-detail',
-  imports: [Choice, MatButton, Table],
+  imports: [Choice, MatButton, RunList],
   templateUrl: './fault-detail.html',
   styleUrl: './fault-detail.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -36,11 +36,15 @@ const catalogue = faultsByCode();
 export class FaultDetailView {
   readonly athlete = input.required<string>();
   readonly fault = input.required<string>();
+  /** As the book is read. */
+  readonly asked = input.required<BookAsked>();
   /** Every run of the athlete is counted part by part now. */
   readonly counted = output();
+  private readonly club = inject(TeachingStore);
   private readonly api = inject(BookApi);
   private readonly lastSeen = inject(LastSeen);
   private readonly question = new Latest();
+  private readonly opening = new Latest();
   protected readonly text = words.splits;
   protected readonly common = words.common;
   protected readonly detail = signal<FaultDetail | null>(null);
@@ -72,30 +76,53 @@ export class FaultDetailView {
     const split = this.detail()?.splits.by.find(({ by }) => by === this.by());
     return split ? asSplit(split) : null;
   });
+  /** The value whose runs are shown, with them; null while none are. */
+  protected readonly behind = linkedSignal<
+    unknown,
+    { readonly value: string; readonly label: string; readonly runs: RunsBehind | null } | null
+  >({
+    source: () => [this.detail(), this.by()],
+    computation: () => null,
+  });
   protected readonly pairs = computed(() => {
     const detail = this.detail();
-    return detail ? pairsOf(detail, (code) => catalogue.get(code)?.causes ?? []) : [];
+    return detail ? pairsOf(detail, (code) => this.club.catalogue().get(code)?.causes ?? []) : [];
   });
 
   constructor() {
     effect(() => {
-      const [athlete, fault] = [this.athlete(), this.fault()];
+      const [athlete, fault, asked] = [this.athlete(), this.fault(), this.asked()];
       untracked(() => {
         this.detail.set(null);
-        this.load(athlete, fault);
+        this.load(athlete, fault, asked);
       });
     });
   }
 
-  protected load(athlete = this.athlete(), fault = this.fault()): void {
+  /** Shows the runs behind a value of the split, or puts them away. */
+  protected open({ value, label }: { readonly value: string; readonly label: string }): void {
+    const by = this.by();
+    if (this.behind()?.value === value || by === null) return this.behind.set(null);
+    this.behind.set({ value, label, runs: null });
+    void this.opening.ask(
+      () => firstValueFrom(this.api.runsOf(this.athlete(), this.fault(), { ...this.asked(), by, value })),
+      (runs) => this.behind.update((now) => (now?.value === value ? { ...now, runs } : now)),
+      (error) => {
+        this.behind.set(null);
+        this.trouble.set(troubleOf(error));
+      },
+    );
+  }
+
+  protected load(athlete = this.athlete(), fault = this.fault(), asked = this.asked()): void {
     this.trouble.set(null);
     void this.question.ask(
-      () => this.lastSeen.ask(`book-${athlete}-${fault}`, FaultDetail, this.api.detail(athlete, fault)),
+      () => this.lastSeen.ask(isPart(asked) ? null : `book-${athlete}-${fault}`, FaultDetail, this.api.detail(athlete, fault, asked)),
       ({ value, at }) => {
         const before = this.detail()?.uncounted ?? Infinity;
         this.detail.set(value);
         // Of a long history each answer counts some more runs.
-        if (at === null && value.uncounted > 0 && value.uncounted < before) this.load(athlete, fault);
+        if (at === null && value.uncounted > 0 && value.uncounted < before) this.load(athlete, fault, asked);
         if (value.uncounted === 0) this.counted.emit();
       },
       (error) => this.trouble.set(troubleOf(error)),

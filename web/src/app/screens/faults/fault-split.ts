@@ -19,16 +19,16 @@ function nameOf(by: SplitBy, value: string): string {
 }
 
 /** A split as a table, and what is to be said below it. */
-export function asSplit({ by, rows, notGiven, others }: Split): { readonly rows: string[][]; readonly says: string[] } {
+export function asSplit({ by, rows, notGiven, others }: Split): {
+  readonly rows: { readonly value: string; readonly label: string; readonly cells: string[] }[];
+  readonly says: string[];
+} {
   const { splits } = words;
   return {
-    rows: rows.map(({ value, rate, interval, attempts, against }) => [
-      nameOf(by, value),
-      per100(rate),
-      `${per100(interval.low)}–${per100(interval.high)}`,
-      String(attempts),
-      against ? splits.against(against) : '',
-    ]),
+    rows: rows.map(({ value, rate, interval, attempts, against }) => ({
+      ...{ value, label: nameOf(by, value) },
+      cells: [per100(rate), `${per100(interval.low)}–${per100(interval.high)}`, String(attempts), against ? splits.against(against) : ''],
+    })),
     says: [splits.againstSays, ...(notGiven > 0 ? [splits.notGiven(notGiven)] : []), ...(others > 0 ? [splits.others(others)] : [])],
   };
 }

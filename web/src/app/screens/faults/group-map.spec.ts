@@ -1,5 +1,5 @@
 import type { GroupBook } from '@hopsk/contract/group-book';
-import { awayOf, columnsOf, inOrder, needsOf, rowsOf, type Order, type Person, type Row, type Whom } from './group-map';
+import { awayOf, columnsOf, inOrder, needsOf, offeredIn, rowsOf, type Order, type Person, type Row, type Whom } from './group-map';
 
 type Book = GroupBook['athletes'][number];
 const cell = (fault: string, faulty: number, attempts: number, noted = 0): Book['cells'][number] => ({
@@ -46,6 +46,13 @@ describe('the map of a group', () => {
       ['c', [['late', 0.2]]],
       ['a', [['late', 0.1]]],
       ['b', [['heels', 1.5]]],
+    ]);
+    // The club counts one four times; one that it hides is asked of nobody.
+    const heavy = needsOf(offeredIn(of({ kind: 'all' }), new Set(['late'])), new Map([['late', { cost: 4 }]]));
+    expect(heavy.map(({ id, faults }) => [id, [...faults]])).toEqual([
+      ['c', [['late', 0.8]]],
+      ['a', [['late', 0.4]]],
+      ['b', []],
     ]);
   });
 });

@@ -1,6 +1,6 @@
 import type { GroupBook } from '@hopsk/contract/group-book';
 import type { FaultEntry } from '@hopsk/core/catalogue/fault';
-import { costOf } from '@hopsk/core/evidence/cost';
+import { costingOf, costOf } from '@hopsk/core/evidence/cost';
 import type { Needs } from '@hopsk/core/evidence/stations';
 import { dayOf } from '../../parts/run-setup';
 
@@ -100,13 +100,17 @@ export function inOrder(rows: readonly Row[], by: Order): Row[] {
 
 const sum = (all: readonly number[]): number => all.reduce((so, one) => so + one, 0);
 
+/** Rows without faults that the club does not offer any more: what was seen of them stays on the map, and nobody is asked to watch them. */
+export const offeredIn = (rows: readonly Row[], offered: ReadonlySet<string>): Row[] =>
+  rows.map((row) => ({ ...row, cells: new Map([...row.cells].filter(([fault]) => offered.has(fault))) }));
+
 /** What everybody needs to work on, by how often it was seen and what it costs. */
-export const needsOf = (rows: readonly Row[], catalogue: ReadonlyMap<string, Pick<FaultEntry, 'safety'>>): Needs[] =>
+export const needsOf = (rows: readonly Row[], catalogue: ReadonlyMap<string, Pick<FaultEntry, 'safety' | 'cost'>>): Needs[] =>
   rows.map(({ person: { id, focus }, cells }) => ({
     id,
     faults: new Map(
       [...cells.values()].flatMap(({ fault, rate }): [string, number][] =>
-        rate ? [[fault, rate * costOf({ safety: catalogue.get(fault)?.safety === true, focus: focus.includes(fault) })]] : [],
+        rate ? [[fault, rate * costOf(costingOf(catalogue.get(fault), focus.includes(fault)))]] : [],
       ),
     ),
   }));

@@ -2,11 +2,11 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, u
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { GroupBook } from '@hopsk/contract/group-book';
-import { faultsByCode } from '@hopsk/core/catalogue/faults';
-import { SEQUENTIAL } from '@hopsk/core/evidence/sequential';
+import { TeachingStore } from '../../data/teaching';
+import { BOOK_RULES } from '@hopsk/core/evidence/book-rules';
 import { stationsOf } from '@hopsk/core/evidence/stations';
 import { watchNext, type WatchFor } from '@hopsk/core/evidence/watch-next';
-import { faultLabel } from '@hopsk/words/naming';
+import { faultLabel, faultWords } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { Latest } from '../../compute/latest';
@@ -24,6 +24,7 @@ import {
   inOrder,
   lastDay,
   needsOf,
+  offeredIn,
   rowsOf,
   shadeOf,
   sinceWeeks,
@@ -34,7 +35,6 @@ import {
   type Whom,
 } from './group-map';
 
-const catalogue = faultsByCode();
 const ROOM = [1, 2, 3, 4] as const;
 /** Columns that a map shows at first: what more people share. */
 const COLUMNS = 10;
@@ -50,6 +50,7 @@ const COLUMNS = 10;
 export class GroupScreen {
   private readonly api = inject(BookApi);
   private readonly lastSeen = inject(LastSeen);
+  private readonly club = inject(TeachingStore);
   private readonly asking = new Latest();
   protected readonly text = words.group;
   protected readonly book = words.book;
@@ -58,7 +59,7 @@ export class GroupScreen {
   protected readonly may = mine().may;
   protected readonly weeksOptions = namedOptions(WEEKS, words.group.weeks);
   protected readonly roomOptions: readonly Option<number>[] = ROOM.map((value) => ({ value, label: String(value) }));
-  protected readonly range = SEQUENTIAL;
+  protected readonly range = computed(() => (this.given()?.numbers ?? BOOK_RULES).running);
   private readonly people = inject(Store).selectSignal(people.selectHere);
   protected readonly weeks = signal<Weeks>('8');
   /** Of whom, as an option of the box has it. */
@@ -98,16 +99,17 @@ export class GroupScreen {
   protected readonly rows = computed(() =>
     inOrder(this.group(), this.order()).map((row) => ({ ...row, cells: this.columns().map((fault) => this.cellOf(row, fault)) })),
   );
+  private readonly open = computed(() => offeredIn(this.group(), new Set(this.club.faults().map(({ code }) => code))));
   /** Whom to watch next, and for what. */
   protected readonly next = computed(() => {
-    const group = this.group().map(({ person: { id, focus }, cells }) => ({ id, focus, cells: [...cells.values()] }));
-    return watchNext(group, catalogue).map((one) => ({
+    const group = this.open().map(({ person: { id, focus }, cells }) => ({ id, focus, cells: [...cells.values()] }));
+    return watchNext(group, this.club.catalogue(), this.range()).map((one) => ({
       ...{ id: one.id, name: this.nameOf(one.id) },
       for: one.for.map((of) => ({ fault: of.fault, label: faultLabel(of.fault), says: this.openSays(of) })),
     }));
   });
   protected readonly stations = computed(() => {
-    const { stations, alone } = stationsOf(needsOf(this.group(), catalogue), this.room());
+    const { stations, alone } = stationsOf(needsOf(this.open(), this.club.catalogue()), this.room());
     const names = (ids: readonly string[]): string => ids.map((id) => this.nameOf(id)).join(', ');
     return {
       alone: names(alone),
@@ -115,7 +117,7 @@ export class GroupScreen {
         fault,
         label: faultLabel(fault),
         names: names(ids),
-        cue: words.faults[fault]?.cue ?? '',
+        cue: faultWords(fault)?.cue ?? '',
       })),
     };
   });

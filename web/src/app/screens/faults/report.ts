@@ -1,19 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { Book } from '@hopsk/contract/book';
-import { faultsByCode } from '@hopsk/core/catalogue/faults';
 import type { Study } from '@hopsk/core/judge/study';
-import { faultLabel, schoolWords } from '@hopsk/words/naming';
+import { faultLabel, faultWords, schoolWords } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { Latest } from '../../compute/latest';
 import { performance } from '../../compute/performance';
 import { Studies } from '../../compute/studies';
-import { BookApi } from '../../data/book-api';
 import { DeviceStore } from '../../data/device-store';
-import { LastSeen } from '../../data/last-seen';
 import { picked } from '../../data/picked';
-import { troubleOf, type Trouble } from '../../data/problem';
 import { patterns, people } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
@@ -25,10 +20,9 @@ import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
 import { byId, orNone } from '../../ui/options';
 import { Print } from '../../ui/print';
+import { OpenBook } from './open-book';
 import { asTyped } from '../../ui/reads';
 import { holdsOf, workOf, type Holds } from '@hopsk/core/view/plain-report';
-
-const catalogue = faultsByCode();
 
 /** One page for an athlete or a parent: what holds, what to work on, what to do at home, a stance and a pattern. Nobody is compared. */
 @Component({
@@ -41,8 +35,7 @@ const catalogue = faultsByCode();
 export class ReportScreen {
   readonly athlete = input<string>();
   private readonly store = inject(Store);
-  private readonly api = inject(BookApi);
-  private readonly lastSeen = inject(LastSeen);
+  private readonly opened = new OpenBook();
   private readonly device = inject(DeviceStore);
   private readonly studies = inject(Studies);
   private readonly teaching = inject(TeachingStore);
@@ -59,12 +52,11 @@ export class ReportScreen {
   protected readonly pattern = picked(this.patterns, () => undefined, 'none');
   protected readonly club = computed(() => this.me()?.club.name ?? '');
   protected readonly units = computed(() => this.me()?.coach.units ?? 'cm');
-  protected readonly book = signal<Book | null>(null);
-  protected readonly trouble = signal<Trouble | null>(null);
+  protected readonly book = this.opened.book;
+  protected readonly trouble = this.opened.trouble;
   protected readonly seen = signal<Study | null>(null);
   protected readonly word = signal('');
   protected readonly wordReads = asTyped(600);
-  private readonly asking = new Latest();
   private readonly looking = new Latest();
   protected readonly when = computed(() => {
     const { sessions = 0, from, to } = this.book() ?? {};
@@ -72,11 +64,13 @@ export class ReportScreen {
   });
   protected readonly holds = computed(() => {
     const book = this.book();
-    return book ? holdsOf(book).map((one) => ({ ...this.named(one.fault), how: this.how(one) })) : [];
+    return book ? holdsOf(book, book.numbers.recurrence.gone).map((one) => ({ ...this.named(one.fault), how: this.how(one) })) : [];
   });
   protected readonly work = computed(() => {
     const book = this.book();
-    return book ? workOf(book, catalogue).map((one) => ({ ...one, ...this.named(one.fault), often: this.text.often(one.ofTen) })) : [];
+    return book
+      ? workOf(book, this.teaching.catalogue()).map((one) => ({ ...one, ...this.named(one.fault), often: this.text.often(one.ofTen) }))
+      : [];
   });
   protected readonly standing = computed(() => {
     const stands = this.stands();
@@ -126,18 +120,12 @@ export class ReportScreen {
   }
 
   protected load(id: string): void {
-    this.book.set(null);
-    this.trouble.set(null);
+    this.opened.load(id);
     this.word.set('');
     const key = this.key();
     void this.device.recall(key).then((word) => {
       if (typeof word === 'string' && key === this.key() && this.word() === '') this.word.set(word);
     });
-    void this.asking.ask(
-      () => this.lastSeen.ask(`book-${id}`, Book, this.api.of(id)),
-      ({ value }) => this.book.set(value),
-      (error) => this.trouble.set(troubleOf(error)),
-    );
   }
 
   private readonly own = computed(() => ({ own: this.teaching.stances() }));
@@ -147,7 +135,7 @@ export class ReportScreen {
   }
 
   private named(fault: string): { label: string; says: string; cue: string; remedy: string } {
-    const { says = '', cue = '', remedy = '' } = words.faults[fault] ?? {};
+    const { says = '', cue = '', remedy = '' } = faultWords(fault) ?? {};
     return { label: faultLabel(fault), says, cue, remedy };
   }
 }

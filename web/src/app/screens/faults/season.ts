@@ -13,15 +13,10 @@ import {
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { Book } from '@hopsk/contract/book';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
-import { Latest } from '../../compute/latest';
-import { BookApi } from '../../data/book-api';
-import { LastSeen } from '../../data/last-seen';
 import { picked } from '../../data/picked';
-import { troubleOf, type Trouble } from '../../data/problem';
 import { people } from '../../data/records';
 import { dayOf } from '../../parts/run-setup';
 import { Choice } from '../../ui/choice';
@@ -29,6 +24,8 @@ import { Head } from '../../ui/head';
 import { byId } from '../../ui/options';
 import { DecisionList } from './decision-list';
 import { shadeOf } from './group-map';
+import { OpenBook } from './open-book';
+import { BOOK_RULES } from '@hopsk/core/evidence/book-rules';
 import { daysOf, neverWatched, seasonOf, type Mark, type Row } from '@hopsk/core/view/season';
 
 /** Days that are shown at first: half a year of one evening a week. */
@@ -48,9 +45,7 @@ const WIDEST = 6;
 })
 export class SeasonScreen {
   readonly athlete = input<string>();
-  private readonly api = inject(BookApi);
-  private readonly lastSeen = inject(LastSeen);
-  private readonly question = new Latest();
+  protected readonly opened = new OpenBook();
   protected readonly text = words.season;
   protected readonly texts = words.book;
   protected readonly common = words.common;
@@ -60,11 +55,11 @@ export class SeasonScreen {
   protected readonly peopleOptions = computed(() => byId(this.people()));
   protected readonly choice = picked(this.people, () => this.athlete());
   protected readonly who = this.choice.record;
-  protected readonly book = signal<Book | null>(null);
-  protected readonly seenAt = signal('');
-  protected readonly trouble = signal<Trouble | null>(null);
+  protected readonly book = this.opened.book;
   protected readonly whole = signal(false);
-  private readonly days = computed(() => daysOf(this.book()?.entries ?? [], this.whole() ? Number.POSITIVE_INFINITY : DAYS));
+  private readonly days = computed(() =>
+    daysOf(this.book()?.entries ?? [], this.whole() ? Number.POSITIVE_INFINITY : DAYS, (this.book()?.numbers ?? BOOK_RULES).breakDays),
+  );
   protected readonly earlier = computed(() => this.days().earlier);
   protected readonly columns = computed(() =>
     this.days().columns.map((column) => ({
@@ -103,21 +98,8 @@ export class SeasonScreen {
     });
     effect(() => {
       const id = this.who()?.id;
-      if (id !== undefined) untracked(() => this.load(id));
+      if (id !== undefined) untracked(() => this.opened.load(id));
     });
-  }
-
-  protected load(id: string): void {
-    this.trouble.set(null);
-    if (this.book()?.athleteId !== id) this.book.set(null);
-    void this.question.ask(
-      () => this.lastSeen.ask(`book-${id}`, Book, this.api.of(id)),
-      ({ value, at }) => {
-        this.book.set(value);
-        this.seenAt.set(at === null ? '' : this.texts.lastSeen(new Date(at).toLocaleString()));
-      },
-      (error) => this.trouble.set(troubleOf(error)),
-    );
   }
 
   private cellOf(

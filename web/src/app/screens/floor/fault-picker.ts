@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatDialogRef } from '@angular/material/dialog';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { faultWords } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
+import { TeachingStore } from '../../data/teaching';
 
 /** The whole catalogue, found by a few letters; for what is not on the board. */
 @Component({
@@ -83,13 +84,15 @@ import { words } from '@hopsk/words/words';
 })
 export class FaultPicker {
   protected readonly self = inject<MatDialogRef<FaultPicker, string | null>>(MatDialogRef);
+  private readonly club = inject(TeachingStore);
   protected readonly text = words.run;
   protected readonly common = words.common;
   protected readonly find = signal('');
   protected readonly found = computed(() => {
     const asked = this.find().trim().toLowerCase();
-    return FAULTS.map(({ code }) => ({ code, ...words.faults[code] })).filter(({ label, says, cue }) =>
-      `${label} ${says} ${cue}`.toLowerCase().includes(asked),
-    );
+    return this.club.faults().flatMap(({ code }) => {
+      const told = faultWords(code);
+      return told && `${told.label} ${told.says} ${told.cue}`.toLowerCase().includes(asked) ? [{ code, ...told }] : [];
+    });
   });
 }

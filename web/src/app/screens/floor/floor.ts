@@ -141,8 +141,7 @@ export class FloorScreen {
     if (!(await this.room.made())) return;
     const pattern = this.chosen();
     const [name, people, board] = [pattern?.name ?? this.text.free, this.here(), this.board()];
-    const { views } = this.club.teaching();
-    const beginning = roundsBegun({ me, views, name, pattern, rep: this.rep(), dose: this.dose(), people, board });
+    const beginning = roundsBegun({ me, club: this.club.teaching(), name, pattern, rep: this.rep(), dose: this.dose(), people, board });
     this.refusal.set(typeof beginning === 'string' ? `${this.text.cannot} ${beginning}` : '');
     if (typeof beginning === 'string') return;
     await this.before.keep(this.dose(), this.here());

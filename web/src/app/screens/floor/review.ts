@@ -3,12 +3,11 @@ import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import type { RunWhole } from '@hopsk/contract/run';
 import { SIDES } from '@hopsk/core/body/foot';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { TeachingStore } from '../../data/teaching';
 import { planAt } from '@hopsk/core/log/clock';
 import type { Correction, Note } from '@hopsk/core/log/event';
 import { agreementOf } from '@hopsk/core/log/details';
 import { clockText } from '@hopsk/core/plan/clock-text';
-import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
@@ -26,6 +25,7 @@ import { texts } from '../../ui/reads';
 import { isOf, tapRows } from './review-rows';
 import { RunNotes, type NoteRow } from './run-notes';
 import { StoodBefore } from './stood-before';
+import { ToldRows } from './told-rows';
 
 /** What is said of a run afterwards. */
 type Later = Correction | Note;
@@ -33,7 +33,7 @@ type Later = Correction | Note;
 /** A run afterwards: its name and pattern, and each tap with where it belongs, to be moved, given away or taken back. */
 @Component({
   selector: 'hop-review',
-  imports: [Box, Choice, Head, MatButton, RouterLink, RunNotes, StoodBefore],
+  imports: [Box, Choice, Head, MatButton, RouterLink, RunNotes, StoodBefore, ToldRows],
   templateUrl: './review.html',
   styles: `
     .gone td {
@@ -75,7 +75,7 @@ export class Review {
   protected readonly saved = signal(false);
   protected readonly patterns = this.store.selectSignal(patterns.selectAll);
   private readonly people = this.store.selectSignal(people.selectById);
-  private readonly log = computed(() => {
+  protected readonly log = computed(() => {
     const whole = this.whole();
     return whole && logOf(whole.run, whole.events);
   });
@@ -120,7 +120,7 @@ export class Review {
     }),
   );
   protected readonly sideOptions = orNone(words.common.none, namedOptions(SIDES, words.common.sides));
-  protected readonly faultOptions = FAULTS.map(({ code }) => ({ value: code, label: faultLabel(code) }));
+  protected readonly faultOptions = inject(TeachingStore).faultOptions;
 
   constructor() {
     effect(() => {

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { RunWhole } from '@hopsk/contract/run';
+import { grouped } from '@hopsk/core/grouped';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Table } from '../../ui/table';
@@ -9,7 +10,7 @@ import { Table } from '../../ui/table';
   selector: 'hop-stood-before',
   imports: [Table],
   template: `
-    @for (one of stood(); track one.rules) {
+    @for (one of stood(); track one.until) {
       <h2>{{ text.stood }}</h2>
       <p class="muted">{{ one.says }}</p>
       <hop-table [label]="text.stood" [heads]="text.stoodHeads" [rows]="one.rows" />
@@ -30,16 +31,13 @@ export class StoodBefore {
   readonly names = input.required<readonly { readonly id: string; readonly name: string }[]>();
   protected readonly text = words.run;
   protected readonly stood = computed(() =>
-    [...new Set(this.before().map(({ rules }) => rules))].map((rules) => {
-      const all = this.before().filter((one) => one.rules === rules);
-      return {
-        rules,
-        says: this.text.stoodSays(rules, all[0]?.until.slice(0, 10) ?? ''),
-        rows: all.map(({ athlete, fault, attempts, faulty, noted }) => [
-          `${this.names().find(({ id }) => id === athlete)?.name ?? '–'}: ${faultLabel(fault)}`,
-          words.common.seenOf(faulty, attempts, noted),
-        ]),
-      };
-    }),
+    [...grouped(this.before(), ({ until }) => until)].map(([until, all]) => ({
+      until,
+      says: this.text.stoodSays(all[0]?.rules ?? 0, until.slice(0, 10)),
+      rows: all.map(({ athlete, fault, attempts, faulty, noted }) => [
+        `${this.names().find(({ id }) => id === athlete)?.name ?? '–'}: ${faultLabel(fault)}`,
+        words.common.seenOf(faulty, attempts, noted),
+      ]),
+    })),
   );
 }

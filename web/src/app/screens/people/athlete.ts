@@ -5,8 +5,7 @@ import { agreementFor, type Agreement } from '@hopsk/contract/agreement';
 import { AGE_GROUPS, AthleteDraft, BIASES, isUnder16, LEVELS, type Athlete } from '@hopsk/contract/people';
 import { bodyOf, MEASURE_LIMITS } from '@hopsk/core/body/body';
 import { SIDES } from '@hopsk/core/body/foot';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
-import { faultLabel, lengthText } from '@hopsk/words/naming';
+import { faultWords, lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import type { HoldsTyping } from '../../parts/holds-typing';
@@ -65,8 +64,8 @@ export class AthleteScreen implements HoldsTyping {
     levels: namedOptions(LEVELS, words.people.levels),
     ages: namedOptions(AGE_GROUPS, words.people.ages),
     biases: namedOptions(BIASES, words.people.biases),
-    faults: FAULTS.map(({ code }) => ({ value: code, label: faultLabel(code), about: words.faults[code]?.says ?? '' })),
   };
+  protected readonly faults = computed(() => this.club.faultOptions().map((one) => ({ ...one, about: faultWords(one.value)?.says ?? '' })));
   protected readonly schools = computed(() => byCode(this.club.stances()));
   protected readonly reads = { name: texts(80, 1), sport: texts(40, 1), day: orNothing(days) };
   protected readonly may = mine().may;

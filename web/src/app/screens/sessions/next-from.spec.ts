@@ -29,11 +29,19 @@ const asking = {
   },
 } as unknown as Studies;
 
-async function made(tallies: readonly SessionTally[]): ReturnType<typeof nextStages> {
+async function made(tallies: readonly SessionTally[], faults?: BuildAsk['faults']): ReturnType<typeof nextStages> {
   const entries = faultBook(tallies);
   const first = firstToFix(entries, [], faultsByCode(), []);
   const book = { entries, first, decisions: [], to: '2026-03-04' } as unknown as Book;
-  return nextStages({ asking, book, focus: [], today: '2026-03-08', club: [], performers: [performer], options });
+  return nextStages({
+    asking,
+    book,
+    focus: [],
+    today: '2026-03-08',
+    club: [],
+    performers: [performer],
+    options: { ...options, ...(faults && { faults }) },
+  });
 }
 
 describe('a session for what a fault book asks for', () => {
@@ -44,6 +52,17 @@ describe('a session for what a fault book asks for', () => {
     expect([...(why?.keys() ?? [])]).toEqual(stages.map(({ id }) => id));
     expect(new Set(why?.values())).toEqual(new Set(['split late: 52 per 100 lately, for 4 evenings; step back by the rule of thumb.']));
     expect([last, name]).toEqual(['Last time, 2026-03-04: split late 55 per 100.', 'Next session, 2026-03-08']);
+  });
+
+  it('asks nothing for what the club hides', async () => {
+    const offered = [...faultsByCode().values()].filter(({ code }) => code !== 'split-late');
+    const [late, both] = [
+      weeks('split-late', [20, 20, 21, 22]),
+      [...weeks('split-late', [20, 20, 21, 22]), ...weeks('no-recovery', [9, 9, 9, 9])],
+    ];
+    expect((await made(late, offered)).stages).toEqual([]);
+    const { stages } = await made(both, offered);
+    expect([...new Set(stages.flatMap(({ watch }) => watch))]).toEqual(['no-recovery']);
   });
 
   it('a stage that two faults ask for says why for both, with both cues', async () => {

@@ -24,13 +24,16 @@ interface From {
 
 /** A session for what somebody's fault book asks for, of each fault in its turn: why each stage is in it, and how the last evening went. */
 export async function nextStages({ asking, book, focus, today, club, performers, options }: From): Promise<Built> {
-  const wants = nextSession(book.entries, book.first, book.decisions, focus, today);
+  const known = faultsByCode({ faults: options.faults });
+  const offered = new Set((options.faults ?? [...known.values()]).map(({ code }) => code));
+  const entries = book.entries.filter(({ fault }) => offered.has(fault));
+  const wants = nextSession(entries, book.first, book.decisions, focus, today, book.numbers);
   const all: ForOne[] = [];
   for (const { fault, part, kinds } of wants) {
     const answer = await asking.ask('forFault', { fault, club, performers, options: { ...options, kinds } });
     if (answer) all.push({ fault, part, built: answer.built });
   }
-  const { faults, ...built } = forSeveral(all, faultsByCode());
+  const { faults, ...built } = forSeveral(all, known);
   const reasons = new Map(wants.map(({ fault, reason }) => [fault, words.build.whyNext(faultLabel(fault), reason)]));
   const why = new Map([...faults].map(([id, of]) => [id, of.map((fault) => reasons.get(fault) ?? '').join(' ')]));
   return { ...inWords(built, words.build.nextName(today)), why, last: lastOf(book) };

@@ -67,7 +67,7 @@ describe('playbooks', () => {
 
   describe('of the club', () => {
     const ours = { code: 'own-1', name: 'Ours', sport: 'squash', school: 'square-ready', lead: 'none' as const, situations: [] };
-    const taught = { version: 1, choices: {}, stances: [], moves: [], views: {}, playbooks: [ours] };
+    const taught = { version: 1, choices: {}, stances: [], moves: [], views: {}, numbers: null, faults: [], playbooks: [ours] };
     const save = () => http().expectOne((request) => request.method === 'PUT');
     const names = (request: { body: unknown }) => (request.body as Teaching).playbooks.map(({ name }) => name);
 

@@ -5,7 +5,7 @@ import { isUnder16 } from '@hopsk/contract/people';
 import type { Study } from '@hopsk/core/judge/study';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import type { PlanProblem } from '@hopsk/core/plan/session/problems';
-import { faultLabel } from '@hopsk/words/naming';
+import { faultLabel, faultWords } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import { Print } from '../../ui/print';
@@ -91,7 +91,7 @@ export class Sheets {
       note: this.whole()?.differences.find((one) => one.stage === stage.id && one.athlete === athlete)?.note ?? '',
       watch: stage.watch.map((code) => faultLabel(code)),
       /** What an athlete can ask themselves: the remedy's cue, turned into a question by its fault's name. */
-      asks: stage.watch.flatMap((code) => words.faults[code] ?? []),
+      asks: stage.watch.flatMap((code) => faultWords(code) ?? []),
     }));
   });
   protected readonly hasPartner = computed(() => this.rows().some((row) => row.stage.partner !== null));

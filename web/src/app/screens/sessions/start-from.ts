@@ -7,7 +7,6 @@ import { MatCheckbox } from '@angular/material/checkbox';
 import { Router, RouterLink } from '@angular/router';
 import { Book } from '@hopsk/contract/book';
 import { AIMS } from '@hopsk/core/catalogue/aims';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { CHAINS, type BuildSource } from '@hopsk/core/plan/build/build-up';
 import { AGAINST } from '@hopsk/core/plan/build/for-fault';
 import type { LeftOut } from '@hopsk/core/plan/build/messages';
@@ -70,7 +69,7 @@ export class StartFrom {
   protected readonly chains = namedOptions(CHAINS, words.build.chains);
   protected readonly oppositions = namedOptions(['fed', 'partner'], words.build.cueings);
   protected readonly kinds = STAGE_KINDS;
-  protected readonly faults = FAULTS.map(({ code }) => ({ value: code, label: faultLabel(code) }));
+  protected readonly faults = this.club.faultOptions;
   protected readonly aimWords = words.aims;
   protected readonly told = (one: LeftOut) => ({ name: say(words.plan.names, one.name), why: say(words.plan.leftOut, one) });
   protected readonly aims = AIMS.map(({ code, sport }) => ({
@@ -166,7 +165,7 @@ export class StartFrom {
     if (!who) return this.show(null);
     const asked = { asking: this.asking, focus: who.focus, today: dayOf(new Date()), club, options };
     const performers = performersOf(club, who, this.club.stances());
-    const book = this.lastSeen.ask(`book-${who.id}`, Book, this.books.of(who.id));
+    const book = this.lastSeen.ask(`book-${who.id}`, Book, this.books.of(who.id, {}));
     this.settle(book.then(({ value }) => nextStages({ ...asked, book: value, performers })));
   }
 

@@ -2,7 +2,6 @@ import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/exercise';
 import { computed, effect, inject, signal, untracked, type Signal } from '@angular/core';
 import { isUnder16 } from '@hopsk/contract/people';
 import { AIMS } from '@hopsk/core/catalogue/aims';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
 import type { BuildSource, Chain } from '@hopsk/core/plan/build/build-up';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -50,7 +49,9 @@ export class Wishes {
   readonly attempts = signal(20);
   readonly block = signal(5);
   readonly faultCode = signal<string | null>(null);
-  readonly theFault = computed(() => this.faultCode() ?? this.asked.fault() ?? this.whom.record()?.focus[0] ?? FAULTS[0]?.code ?? '');
+  readonly theFault = computed(
+    () => this.faultCode() ?? this.asked.fault() ?? this.whom.record()?.focus[0] ?? this.club.faults()[0]?.code ?? '',
+  );
   readonly bookCode = signal<string | null>(null);
   /** Where a playbook is built from, one is always taken. */
   readonly bookOptions = computed(() =>
@@ -109,6 +110,7 @@ export class Wishes {
       otherLead: athlete?.otherLead !== 'none',
       child: athlete ? isUnder16(athlete.ageGroup) : false,
       mastered: this.skipMastered() ? this.mastered() : new Set(),
+      faults: this.club.faults(),
       own: this.club.teaching().moves,
     };
   });

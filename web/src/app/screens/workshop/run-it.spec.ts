@@ -12,7 +12,7 @@ describe('how a session’s run begins', () => {
     const id = newId();
     const begun = sessionBegun({
       me,
-      views: {},
+      club: { views: {}, faults: [] },
       draft: draft([stage('30 s', { watch: ['crossed'], view: 'front' })]),
       sessionId: id,
       plan,
@@ -25,11 +25,11 @@ describe('how a session’s run begins', () => {
   });
 
   it('not at all where the server would refuse it: the sentence says why', () => {
-    const nobody = sessionBegun({ me, views: {}, draft: draft([stage('30 s')]), sessionId: null, plan, here: [] });
+    const nobody = sessionBegun({ me, club: { views: {}, faults: [] }, draft: draft([stage('30 s')]), sessionId: null, plan, here: [] });
     expect(nobody).toBe('athletes needs somebody');
     const empty = sessionBegun({
       me,
-      views: {},
+      club: { views: {}, faults: [] },
       draft: draft([stage('30 s')]),
       sessionId: null,
       plan: { exercises: [], reps: [], phases: [], cues: [], landings: 0 },
@@ -39,7 +39,14 @@ describe('how a session’s run begins', () => {
   });
 
   it('has a name even when nobody gave it one', () => {
-    const begun = sessionBegun({ me, views: {}, draft: draft([stage('30 s')], { name: ' ' }), sessionId: null, plan, here: [ada] });
+    const begun = sessionBegun({
+      me,
+      club: { views: {}, faults: [] },
+      draft: draft([stage('30 s')], { name: ' ' }),
+      sessionId: null,
+      plan,
+      here: [ada],
+    });
     expect(typeof begun === 'string' ? begun : begun.head.name).toBe('Session');
   });
 });

@@ -1,7 +1,7 @@
 import type { Me } from '@hopsk/contract/club';
 import type { Athlete } from '@hopsk/contract/people';
 import { MOST_HERE } from '@hopsk/contract/run';
-import type { OwnViews } from '@hopsk/core/catalogue/fault';
+import type { Teaching } from '@hopsk/contract/teaching';
 import type { RunPlan } from '@hopsk/core/plan/run-plan';
 import { words } from '@hopsk/words/words';
 import type { Beginning } from '../../data/desk';
@@ -11,8 +11,8 @@ import type { Draft } from '../../parts/session-draft';
 /** What a session's run is made of. */
 interface SessionBegun {
   readonly me: Me;
-  /** From where faults show, as the club has it. */
-  readonly views: OwnViews;
+  /** Faults as the club has them. */
+  readonly club: Pick<Teaching, 'views' | 'faults'>;
   readonly draft: Draft;
   /** Null where it was never saved. */
   readonly sessionId: string | null;
@@ -22,11 +22,11 @@ interface SessionBegun {
 }
 
 /** The run of a session as it begins; a sentence where it cannot. The board is that of its first stage. */
-export function sessionBegun({ me, views, draft, sessionId, plan, here, now }: SessionBegun): Beginning | string {
+export function sessionBegun({ me, club, draft, sessionId, plan, here, now }: SessionBegun): Beginning | string {
   const first = draft.stages[0];
   return begun({
     me,
-    views,
+    club,
     name: draft.name.trim() === '' ? words.build.unnamed : draft.name,
     plan,
     sessionId,

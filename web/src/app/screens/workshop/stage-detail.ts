@@ -8,7 +8,6 @@ import type { Athlete } from '@hopsk/contract/people';
 import { SIDES } from '@hopsk/core/body/foot';
 import type { OwnSchool } from '@hopsk/core/body/school';
 import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
-import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { rotationOf } from '@hopsk/core/plan/build/rotation';
 import { alternative, USUAL_CALLS } from '@hopsk/core/plan/calls/calls';
 import { SESSION_PARTS, openerOf } from '@hopsk/core/plan/session/stage';
@@ -79,9 +78,7 @@ export class StageDetail {
     note: texts(200),
   };
   protected readonly stanceOptions = computed(() => this.stances().map(({ code, name }) => ({ value: code, label: name })));
-  protected readonly unwatched = computed(() =>
-    FAULTS.filter(({ code }) => !this.stage().watch.includes(code)).map(({ code }) => ({ value: code, label: faultLabel(code) })),
-  );
+  protected readonly unwatched = computed(() => this.club.faultOptions().filter(({ value }) => !this.stage().watch.includes(value)));
   /** Who opens what is counted: its calls only where there are any. */
   protected readonly openers = computed((): readonly Option<'usual' | Opener>[] => {
     const { opensUsually, openers } = words.build;

@@ -39,7 +39,7 @@ export class StartRun {
     if (stops.some((problem) => problem.level === 'asks') && !(await this.questions.sure(open))) return null;
     if (!(await this.room.made())) return null;
     const plan = await this.asking.ask('sessionPlan', looked.asked()).catch(() => null);
-    const begun = plan && sessionBegun({ me, views: this.club.teaching().views, draft, sessionId, plan, here: looked.here() });
+    const begun = plan && sessionBegun({ me, club: this.club.teaching(), draft, sessionId, plan, here: looked.here() });
     if (!begun) return words.build.cannotRun;
     if (typeof begun === 'string') return begun;
     await this.desk.begin(begun);

@@ -1,0 +1,1 @@
+select numbers from teaching where club_id = $1
