@@ -188,7 +188,7 @@ test.describe('nothing is lost', () => {
       await expect(sent(page)).toHaveText('kept here, not sent yet');
       await house.reviveServer();
       // The session was kept in the database: nobody signs in again.
-      await expect(sent(page)).toHaveText('sent', { timeout: 20_000 });
+      await expect(sent(page)).toHaveText('sent');
       expect(faultsOf(await latest(page)).length).toBe(3);
     } finally {
       await house.close();
@@ -217,7 +217,7 @@ test.describe('nothing is lost', () => {
       await page.goto(`${house.url}/floor/run`);
       await expect(count(page, first)).toHaveText('1');
       await house.reviveDatabase();
-      await expect(sent(page)).toHaveText('sent', { timeout: 20_000 });
+      await expect(sent(page)).toHaveText('sent');
       expect(faultsOf(await latest(page)).length).toBe(1);
     } finally {
       await house.close();

@@ -60,8 +60,8 @@ async function everyChoice(page: Page): Promise<void> {
     seen.add(shown);
     await expect(async () => {
       if ((await box.getAttribute('aria-expanded')) !== 'true') await box.press('Enter');
-      await page.getByRole('listbox').waitFor({ timeout: 2_000 });
-    }, name).toPass({ timeout: 15_000 });
+      await page.getByRole('listbox').waitFor({ timeout: 5_000 });
+    }, name).toPass();
     await isMarked(page);
     await page.keyboard.press('Escape');
     await page.getByRole('listbox').waitFor({ state: 'detached' });

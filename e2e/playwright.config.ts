@@ -11,8 +11,8 @@ export default defineConfig({
   fullyParallel: false,
   retries: 0,
   // Generous: a busy machine is no fault of the product.
-  timeout: 120_000,
-  expect: { timeout: 20_000 },
+  timeout: 240_000,
+  expect: { timeout: 45_000 },
   reporter: [['list'], ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ?? '../test-results/report.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
@@ -20,7 +20,7 @@ export default defineConfig({
     timezoneId: 'UTC',
     reducedMotion: 'reduce',
     launchOptions: CHROMIUM,
-    actionTimeout: 30_000,
+    actionTimeout: 45_000,
     trace: 'off',
     // Each test begins on a device of its own; only those that go without a network install the app there.
     serviceWorkers: 'block',

@@ -124,7 +124,9 @@ export async function choose(page: Page, label: string | RegExp, option: string 
   // By the keyboard: on a phone the label may lie over the middle of its select. A page that is still being drawn may miss a key.
   const box = within.getByRole('combobox', { name: label });
   await expect(async () => {
-    if ((await box.getAttribute('aria-expanded')) !== 'true') await box.press('Enter');
+    // Nor does a list that opened while the page grew stay within the window: it is opened anew.
+    if ((await box.getAttribute('aria-expanded')) === 'true') await page.keyboard.press('Escape');
+    await box.press('Enter');
     await page.getByRole('option', { name: option }).click({ timeout: 3_000 });
   }).toPass();
 }

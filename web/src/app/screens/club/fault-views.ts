@@ -73,7 +73,7 @@ export class FaultViews {
   protected readonly faults = this.club.faultOptions;
   protected readonly froms = (['front', 'side', 'both'] as const).map((value) => ({ value, label: words.club.viewsFroms[value] }));
   protected readonly whoses = (['club', 'coach'] as const).map((value) => ({ value, label: words.club.viewsWhoses[value] }));
-  private readonly chosen = signal<string | null>(null);
+  protected readonly chosen = signal<string | null>(null);
   protected readonly fault = computed(() => this.chosen() ?? this.faults()[0]?.value ?? '');
   /** As the club has them without what anybody says of where they show. */
   private readonly entries = computed(() => faultsByCode({ faults: this.club.teaching().faults }));

@@ -60,6 +60,8 @@ export class BookScreen {
   protected readonly status = this.store.selectSignal(people.selectStatus);
   protected readonly choice = picked(this.people, () => this.athlete());
   protected readonly who = this.choice.record;
+  /** Whose book it is; before it is known who is in the club: whose the address asks for. */
+  protected readonly whose = computed(() => this.who()?.id ?? this.choice.id());
   protected readonly asked = computed(
     (): BookAsked => {
       const given = { from: this.from(), to: this.to(), done: this.done(), kind: this.kind(), coach: this.coach() };
@@ -150,7 +152,7 @@ export class BookScreen {
   /** Of what alone it is read, which stands in the address. */
   protected read(asked: BookAsked): void {
     const none = { from: null, to: null, done: null, kind: null, coach: null };
-    void this.router.navigate([], { queryParams: { ...none, athlete: this.who()?.id, fault: this.chosen()?.fault, ...asked } });
+    void this.router.navigate([], { queryParams: { ...none, athlete: this.whose(), fault: this.chosen()?.fault, ...asked } });
   }
 
   protected save(): void {

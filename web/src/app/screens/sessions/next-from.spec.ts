@@ -29,14 +29,14 @@ const asking = {
   },
 } as unknown as Studies;
 
-async function made(tallies: readonly SessionTally[], faults?: BuildAsk['faults']): ReturnType<typeof nextStages> {
+async function made(tallies: readonly SessionTally[], faults?: BuildAsk['faults'], focus: string[] = []): ReturnType<typeof nextStages> {
   const entries = faultBook(tallies);
   const first = firstToFix(entries, [], faultsByCode(), []);
   const book = { entries, first, decisions: [], to: '2026-03-04' } as unknown as Book;
   return nextStages({
     asking,
     book,
-    focus: [],
+    focus,
     today: '2026-03-08',
     club: [],
     performers: [performer],
@@ -61,6 +61,9 @@ describe('a session for what a fault book asks for', () => {
       [...weeks('split-late', [20, 20, 21, 22]), ...weeks('no-recovery', [9, 9, 9, 9])],
     ];
     expect((await made(late, offered)).stages).toEqual([]);
+    // Nor where it is still in somebody's focus and nobody watched it.
+    expect((await made([], offered, ['split-late'])).stages).toEqual([]);
+    expect((await made([], undefined, ['split-late'])).stages).not.toEqual([]);
     const { stages } = await made(both, offered);
     expect([...new Set(stages.flatMap(({ watch }) => watch))]).toEqual(['no-recovery']);
   });

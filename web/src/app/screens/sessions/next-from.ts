@@ -26,8 +26,9 @@ interface From {
 export async function nextStages({ asking, book, focus, today, club, performers, options }: From): Promise<Built> {
   const known = faultsByCode({ faults: options.faults });
   const offered = new Set((options.faults ?? [...known.values()]).map(({ code }) => code));
-  const entries = book.entries.filter(({ fault }) => offered.has(fault));
-  const wants = nextSession(entries, book.first, book.decisions, focus, today, book.numbers);
+  const asked = ({ fault }: { readonly fault: string }): boolean => offered.has(fault);
+  const worked = focus.filter((fault) => offered.has(fault));
+  const wants = nextSession(book.entries.filter(asked), book.first.filter(asked), book.decisions, worked, today, book.numbers);
   const all: ForOne[] = [];
   for (const { fault, part, kinds } of wants) {
     const answer = await asking.ask('forFault', { fault, club, performers, options: { ...options, kinds } });
