@@ -112,6 +112,18 @@ test('the demo club’s story: who improved, who relapsed after a break, whose l
   }
   // The root is named, and not beside it what it drags along.
   await expect(coach.locator('.first button')).toHaveText(['heels down', 'follow uneven']);
+  // The same on the map of causes, with how often the root is there without what comes of it.
+  await coach.getByRole('link', { name: 'cause map' }).click();
+  const map = coach.locator('hop-causes');
+  await expect(map).toContainText(/heels down: in \d+ of \d+ occasions with ‘slow first’, and in \d+ of \d+ without/);
+  await expect(map.getByRole('row', { name: /^heels down slow first come together/ })).toBeVisible();
+  await expect(map.locator('hop-cause-chart svg')).toContainText('heels down');
+  const [csv] = await Promise.all([coach.waitForEvent('download'), map.getByRole('button', { name: 'table as CSV' }).click()]);
+  expect(readFileSync(await csv.path(), 'utf8')).toContain('heels down,slow first,come together');
+  const [svg] = await Promise.all([coach.waitForEvent('download'), map.getByRole('button', { name: 'drawing as SVG' }).click()]);
+  expect(readFileSync(await svg.path(), 'utf8')).toMatch(/^<\?xml[^]*slow first/);
+  await map.getByRole('link', { name: 'slow first' }).click();
+  await expect(coach.locator('.one h2')).toContainText('slow first');
   // Once all runs are split up, nothing is said to be left out; another split is one choice away.
   await expect(coach.getByText(/still being split up/)).toHaveCount(0);
   await choose(coach, 'split by', 'what was done');

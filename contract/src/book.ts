@@ -3,12 +3,13 @@ import { BOOK_RULES } from '@hopsk/core/evidence/book-rules';
 import type { CameOf } from '@hopsk/core/evidence/decisions';
 import type { FirstToFix } from '@hopsk/core/evidence/first-to-fix';
 import { SPLITS, type Splits as CoreSplits } from '@hopsk/core/evidence/splits';
-import type { Together as CoreTogether } from '@hopsk/core/evidence/together';
 import { STAGE_KINDS } from '@hopsk/core/plan/exercise';
 import * as z from 'zod/mini';
 import { BookNumbers } from './book-numbers.js';
 import { Day, Id, line, type Wire } from './common.js';
+import { CauseMap } from './cause-map.js';
 import { Decision } from './decisions.js';
+import { Together } from './together.js';
 
 const share = z.nullable(z.number());
 const Interval = z.object({ low: z.number(), high: z.number() });
@@ -76,6 +77,8 @@ export const Book = z.object({
   decisions: z._default(z.array(z.extend(Decision, { came: Came })), []),
   /** What to fix first, two or three, and why. */
   first: z._default(z.array(First), []),
+  /** What can cause what, and whether the log bears it out. */
+  causes: z._default(CauseMap, { nodes: [], links: [], others: [] }),
   /** Of attempts that several devices watched alike for a fault: how many, and in how many they did not say the same. */
   agreement: z._default(z.array(z.object({ fault: z.string(), shared: z.int(), disagree: z.int() })), []),
   /** By which numbers it is read. */
@@ -101,10 +104,6 @@ const Splits = z.object({
     }),
   ),
 }) satisfies z.ZodMiniType<CoreSplits>;
-const Together = z.object({
-  ...{ fault: z.string(), other: z.string(), runs: z.int(), chance: z.number(), found: z.boolean() },
-  ...{ both: z.int(), one: z.int(), second: z.int(), neither: z.int() },
-}) satisfies z.ZodMiniType<CoreTogether>;
 
 /** What was decided of one fault, of everybody, and what came after; the latest first. */
 export const FaultDecisions = z.object({ fault: z.string(), decisions: z.array(z.extend(Decision, { athleteId: Id, came: Came })) });

@@ -3,7 +3,7 @@ import type { BookEntry } from './book.js';
 import { costingOf, costOf, type Costing } from './cost.js';
 import { BOOK_RULES, type BookRules } from './book-rules.js';
 import { stateIn } from './states.js';
-import type { Together } from './together.js';
+import { beside, type Together } from './together.js';
 
 /** A fault that goes on for so many evenings counts twice as much as a new one (common practice, no source). */
 const LONG = 12;
@@ -76,6 +76,6 @@ function draggedBy(
   if (catalogue.get(of.fault)?.causes.includes(fault) !== true) return [];
   const pair = together.find(({ found, ...one }) => found && [one.fault, one.other].sort().join() === [fault, of.fault].sort().join());
   if (!pair) return [];
-  const alone = pair.fault === of.fault ? pair.one : pair.second;
-  return [{ of, share: pair.both / (pair.both + alone) }];
+  const showed = beside(pair, of.fault);
+  return [{ of, share: showed.with / showed.ofWith }];
 }

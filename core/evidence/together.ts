@@ -59,6 +59,23 @@ export interface Together extends Omit<PairSums, 'excess' | 'variance'> {
   readonly found: boolean;
 }
 
+/** Of occasions in which both of two faults could be seen: in how many the other showed, with the one and without it. */
+export interface Beside {
+  readonly with: number;
+  readonly ofWith: number;
+  readonly without: number;
+  readonly ofWithout: number;
+}
+
+/**
+ * A pair from the side of one of the two: how often the other showed with it, and how often without.
+ * @example beside({ fault: 'tall', other: 'flat', both: 3, one: 1, second: 9, neither: 7 }, 'tall') // { with: 3, ofWith: 4, without: 9, ofWithout: 16 }
+ */
+export function beside(pair: PairRow, fault: string): Beside {
+  const [own, others] = pair.fault === fault ? [pair.one, pair.second] : [pair.second, pair.one];
+  return { with: pair.both, ofWith: pair.both + own, without: others, ofWithout: others + pair.neither };
+}
+
 /** Pairs with fewer occasions that showed either of them are not asked. */
 export const ASKED_FROM = 20;
 /** Of the pairs that are said to come together, this share may be wrong. */

@@ -21,6 +21,7 @@ export const book = {
     group: 'the group',
     season: 'the season',
     coverage: 'what was looked at',
+    causes: 'cause map',
     report: 'report',
     watched: 'watched attempts',
     sessions: 'sessions',

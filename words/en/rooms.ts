@@ -4,6 +4,7 @@ export const rooms = {
   areas: () => import('./areas.js').then((room) => room.areas),
   book: () => import('./book.js').then((room) => room.book),
   build: () => import('./build.js').then((room) => room.build),
+  causes: () => import('./causes.js').then((room) => room.causes),
   cautions: () => import('./cautions.js').then((room) => room.cautions),
   club: () => import('./club.js').then((room) => room.club),
   coverage: () => import('./coverage.js').then((room) => room.coverage),

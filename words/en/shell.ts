@@ -26,6 +26,7 @@ export const shell = {
     numbers: 'By which numbers',
     log: 'The log as a table',
     coverage: 'What was looked at',
+    causes: 'Cause map',
     club: 'Club',
     kept: 'What is kept of people',
   },

@@ -1,3 +1,4 @@
+import type { Beside } from '@hopsk/core/evidence/together';
 import type { FirstToFix } from '@hopsk/core/evidence/first-to-fix';
 import type { LikeForLike } from '@hopsk/core/evidence/like-for-like';
 import type { Sequential } from '@hopsk/core/evidence/sequential';
@@ -7,14 +8,6 @@ import { difference, evenings, held, per100 } from './differences.js';
 
 const attempts = (n: number): string => `${n} ${n === 1 ? 'attempt' : 'attempts'}`;
 const ofThirds = { '1': 'first third', '2': 'middle third', '3': 'last third' } as const;
-
-/** Occasions that showed one fault, and of those with it and without it how many showed another. */
-interface With {
-  readonly with: number;
-  readonly ofWith: number;
-  readonly without: number;
-  readonly ofWithout: number;
-}
 
 /** Where a fault shows, and what comes together with it. */
 export const splits = {
@@ -83,7 +76,7 @@ export const splits = {
     none: 'Only one of everything so far: nothing to split by.',
     uncounted: (n: number): string => `${n} earlier ${n === 1 ? 'run is' : 'runs are'} still being split up and not in this yet.`,
     together: 'comes together with',
-    comes: (of: With): string =>
+    comes: (of: Beside): string =>
       `more than by chance: with it in ${of.with} of ${of.ofWith} occasions, without it in ${of.without} of ${of.ofWithout}.`,
     cause: 'Often its cause.',
     effect: 'Often comes of it.',

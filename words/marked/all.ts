@@ -5,6 +5,7 @@ import { book } from './book.js';
 import { build } from './build.js';
 import { cautions } from './cautions.js';
 import { club } from './club.js';
+import { causes } from './causes.js';
 import { coverage } from './coverage.js';
 import { doses } from './doses.js';
 import { enter } from './enter.js';
@@ -49,6 +50,7 @@ export const all = {
   ...aims,
   ...areas,
   ...cautions,
+  ...causes,
   ...coverage,
   ...doses,
   ...everybody,

@@ -22,6 +22,7 @@ export const book = {
     group: 'ţĥé ĝŕóúþ',
     season: 'ţĥé šéášóñ',
     coverage: 'ŵĥáţ ŵáš ļóóķéđ áţ',
+    causes: 'çáúšé ɱáþ',
     report: 'ŕéþóŕţ',
     watched: 'ŵáţçĥéđ áţţéɱþţš',
     sessions: 'šéššíóñš',

@@ -1,4 +1,5 @@
 // Made from ../en/splits.ts by npm run marked.
+import type { Beside } from '@hopsk/core/evidence/together';
 import type { FirstToFix } from '@hopsk/core/evidence/first-to-fix';
 import type { LikeForLike } from '@hopsk/core/evidence/like-for-like';
 import type { Sequential } from '@hopsk/core/evidence/sequential';
@@ -8,14 +9,6 @@ import { difference, evenings, held, per100 } from './differences.js';
 
 const attempts = (n: number): string => `${n} ${n === 1 ? 'áţţéɱþţ' : 'áţţéɱþţš'}`;
 const ofThirds = { '1': 'ƒíŕšţ ţĥíŕđ', '2': 'ɱíđđļé ţĥíŕđ', '3': 'ļášţ ţĥíŕđ' } as const;
-
-/** Occasions that showed one fault, and of those with it and without it how many showed another. */
-interface With {
-  readonly with: number;
-  readonly ofWith: number;
-  readonly without: number;
-  readonly ofWithout: number;
-}
 
 /** Where a fault shows, and what comes together with it. */
 export const splits = {
@@ -84,7 +77,7 @@ export const splits = {
     none: 'Óñļý óñé óƒ éṽéŕýţĥíñĝ šó ƒáŕ: ñóţĥíñĝ ţó šþļíţ ƀý.',
     uncounted: (n: number): string => `${n} éáŕļíéŕ ${n === 1 ? 'ŕúñ íš' : 'ŕúñš áŕé'} šţíļļ ƀéíñĝ šþļíţ úþ áñđ ñóţ íñ ţĥíš ýéţ.`,
     together: 'çóɱéš ţóĝéţĥéŕ ŵíţĥ',
-    comes: (of: With): string =>
+    comes: (of: Beside): string =>
       `ɱóŕé ţĥáñ ƀý çĥáñçé: ŵíţĥ íţ íñ ${of.with} óƒ ${of.ofWith} óççášíóñš, ŵíţĥóúţ íţ íñ ${of.without} óƒ ${of.ofWithout}.`,
     cause: 'Óƒţéñ íţš çáúšé.',
     effect: 'Óƒţéñ çóɱéš óƒ íţ.',

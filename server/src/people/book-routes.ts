@@ -4,6 +4,7 @@ import { GroupAsked, type GroupBook } from '@hopsk/contract/group-book';
 import { offeredFaults } from '@hopsk/core/catalogue/faults';
 import { mergesOf } from '@hopsk/core/catalogue/merges';
 import { partsBehind } from '@hopsk/core/evidence/behind';
+import { causeMap } from '@hopsk/core/evidence/cause-map';
 import { eveningsOfFault, faultBook } from '@hopsk/core/evidence/book';
 import type { Evening } from '@hopsk/core/evidence/evenings';
 import { cameOf } from '@hopsk/core/evidence/decisions';
@@ -77,6 +78,9 @@ export function bookRoutes(backing: Backing): Router {
       bookRules(pool, clubId),
     ]);
     const book = faultBook(rows, decisions, numbers);
+    const offered = book.filter(({ fault }) => known.has(fault));
+    const together = comingTogether(pairs);
+    const causes = causeMap(offered, together, known, (fault) => known.has(fault));
     const evenings = new Map([...grouped(rows, ({ fault }) => fault)].map(([fault, of]) => [fault, eveningsOfFault(of)]));
     const days = [...new Map(rows.map(({ day, evening }) => [`${day} ${evening ?? ''}`, day])).values()];
     response.json({
@@ -89,13 +93,8 @@ export function bookRoutes(backing: Backing): Router {
       agreement,
       numbers,
       decisions: decisions.map((one) => ({ ...one, came: cameOf(evenings.get(one.fault) ?? [], one, decisions, numbers) })),
-      first: firstToFix(
-        book.filter(({ fault }) => known.has(fault)),
-        comingTogether(pairs),
-        known,
-        focus.map(as),
-        numbers,
-      ).map((one) => ({ ...one, drags: [...one.drags] })),
+      first: firstToFix(offered, together, known, focus.map(as), numbers).map((one) => ({ ...one, drags: [...one.drags] })),
+      causes: { nodes: [...causes.nodes], links: [...causes.links], others: [...causes.others] },
       entries: book.map((entry) => ({
         ...entry,
         sessions: [...entry.sessions],

@@ -1,9 +1,10 @@
-import { afterNextRender, ChangeDetectionStrategy, Component, DestroyRef, effect, ElementRef, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, input } from '@angular/core';
 import type { BookSession } from '@hopsk/core/evidence/book';
 import { words } from '@hopsk/words/words';
 import { colours } from '../ui/look/colours';
 import type { Tokens } from '../ui/look/tokens';
-import type { ECharts, EChartsCoreOption } from './echarts';
+import { drawChart } from './chart';
+import type { EChartsCoreOption } from './echarts';
 
 /** Whether a session lies outside where it would lie if it went on as before; one on a limit is inside. */
 export const isOutside = (rate: number | null, limits: BookSession['limits']): boolean =>
@@ -102,25 +103,8 @@ export function chartOption(sessions: readonly BookSession[], t: Tokens): EChart
 export class RateChart {
   readonly sessions = input.required<readonly BookSession[]>();
   readonly label = input('');
-  private readonly chart = signal<ECharts | null>(null);
 
   constructor() {
-    const host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
-    const destroyed = inject(DestroyRef);
-    afterNextRender(() => {
-      // The chart library comes only when a chart is looked at.
-      void import('./echarts').then(({ init }) => {
-        if (destroyed.destroyed) return;
-        const chart = init(host);
-        const size = new ResizeObserver(() => chart.resize());
-        size.observe(host);
-        destroyed.onDestroy(() => {
-          size.disconnect();
-          chart.dispose();
-        });
-        this.chart.set(chart);
-      });
-    });
-    effect(() => this.chart()?.setOption(chartOption(this.sessions(), colours()), { notMerge: true }));
+    drawChart(() => chartOption(this.sessions(), colours()));
   }
 }

@@ -192,6 +192,11 @@ export const inside: Routes = [
         loadComponent: inRoom(['logTable'], () => import('../screens/faults/log-table').then((m) => m.LogTableScreen)),
       },
       {
+        path: 'faults/causes',
+        title: title('causes'),
+        loadComponent: inRoom(['causes', 'book'], () => import('../screens/faults/causes').then((m) => m.CausesScreen)),
+      },
+      {
         path: 'faults/coverage',
         title: title('coverage'),
         loadComponent: inRoom(['coverage', 'recurrence'], () => import('../screens/faults/coverage').then((m) => m.CoverageScreen)),

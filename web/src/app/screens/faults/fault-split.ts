@@ -1,5 +1,6 @@
 import type { FaultDetail } from '@hopsk/contract/book';
 import type { SplitBy } from '@hopsk/core/evidence/splits';
+import { beside } from '@hopsk/core/evidence/together';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 
@@ -45,12 +46,9 @@ export function pairsOf({ fault, together }: FaultDetail, causesOf: (fault: stri
   return together
     .filter(({ found }) => found)
     .map((pair): PairSaid => {
-      const turned = pair.fault !== fault;
-      const other = turned ? pair.fault : pair.other;
-      const [alone, without] = turned ? [pair.second, pair.one] : [pair.one, pair.second];
-      const counts = { with: pair.both, ofWith: pair.both + alone, without, ofWithout: without + pair.neither };
+      const other = pair.fault === fault ? pair.other : pair.fault;
       const { cause, effect, comes } = words.splits;
       const known = causesOf(fault).includes(other) ? [cause] : causesOf(other).includes(fault) ? [effect] : [];
-      return { fault: other, label: faultLabel(other), says: [comes(counts), ...known].join(' ') };
+      return { fault: other, label: faultLabel(other), says: [comes(beside(pair, fault)), ...known].join(' ') };
     });
 }

@@ -1,0 +1,24 @@
+import { afterNextRender, DestroyRef, effect, ElementRef, inject, signal } from '@angular/core';
+import type { ECharts, EChartsCoreOption } from './echarts';
+
+/** Draws a chart into the component that calls this when it is made, as wide and high as that is, anew with what it is made of. */
+export function drawChart(option: () => EChartsCoreOption): void {
+  const host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
+  const destroyed = inject(DestroyRef);
+  const chart = signal<ECharts | null>(null);
+  afterNextRender(() => {
+    // The chart library comes only when a chart is looked at.
+    void import('./echarts').then(({ init }) => {
+      if (destroyed.destroyed) return;
+      const drawn = init(host);
+      const size = new ResizeObserver(() => drawn.resize());
+      size.observe(host);
+      destroyed.onDestroy(() => {
+        size.disconnect();
+        drawn.dispose();
+      });
+      chart.set(drawn);
+    });
+  });
+  effect(() => chart()?.setOption(option(), { notMerge: true }));
+}
