@@ -441,7 +441,7 @@ test('a club reads its books by its own numbers and has faults of its own; one t
   try {
     await page.goto(house.url);
     await page.getByRole('button', { name: 'enter the demo club' }).click();
-    await expect(page.getByRole('link', { name: 'faults' })).toBeVisible();
+    await expect(page.getByRole('navigation').getByRole('link', { name: 'faults' })).toBeVisible();
     await page.goto(`${house.url}/faults`);
     await choose(page, 'of', 'Ines');
     await page.locator('hop-decide').getByRole('link', { name: 'by which numbers' }).click();

@@ -43,6 +43,7 @@ export const RepPlan = z.object({
   chances: z.partialRecord(z.enum(FAULT_UNITS), moments),
   direction: z.optional(z.enum(DIRECTIONS)),
   chimed: z.optional(text(MOST_SAID)),
+  load: z.optional(z.object({ landings: whole(0, 10_000), lunges: whole(0, 10_000) })),
 }) satisfies z.ZodMiniType<PlannedRep>;
 export type RepPlan = Wire<typeof RepPlan>;
 const RoundsPlan = z.object({ dose: Rounds, rep: z.nullable(RepPlan) }) satisfies z.ZodMiniType<RoundsRun>;
@@ -215,6 +216,9 @@ export const PlanChange = z
 /** As many as one part of an evening is told to have. */
 const told = whole(0, 100_000);
 
+/** As long as one run is said to have been. */
+export const LONGEST_MINUTES = 600;
+
 /** Characters of a note, and its text. */
 export const NOTE_LENGTH = 280;
 export const NoteText = line(NOTE_LENGTH);
@@ -230,6 +234,7 @@ export const RunEvent = z.discriminatedUnion('kind', [
     change: PlanChange,
   }),
   z.object({ ...stamp, kind: z.literal('note'), text: NoteText, athlete: z.nullable(Id) }),
+  z.object({ ...stamp, kind: z.literal('effort'), athlete: Id, effort: z.nullable(whole(0, 10)), minutes: whole(1, LONGEST_MINUTES) }),
   z.object({ ...stamp, kind: z.literal('follow'), within: ofRun }),
   z
     .object({

@@ -3,6 +3,7 @@ import { faultsByCode } from '../catalogue/faults.js';
 import type { SessionPlan } from '../plan/run-plan.js';
 import type { RunEvent } from './event.js';
 import { cleanOf } from '../testing/clean.js';
+import { eventsSaid, type Said } from '../testing/said.js';
 import { RunLog } from './run-log.js';
 
 const catalogue = faultsByCode();
@@ -29,8 +30,6 @@ const lesson: SessionPlan = {
   landings: null,
 };
 
-/** Something said at a second of the run, its count-down of five seconds included. */
-type Said = readonly [s: number, more: Partial<RunEvent> & { readonly device?: string }];
 const ball = (s: number, device = 'a'): Said => [s, { kind: 'ball', source: 'floor', device }];
 const late = (s: number, athlete = 'ada', device = 'a'): Said => [
   s,
@@ -42,17 +41,7 @@ function log(plan: SessionPlan, ...said: readonly Said[]): RunLog {
     [0, { kind: 'board', faults: ['split-late'], device }],
     [0, { kind: 'watch', athlete: device === 'a' ? 'ada' : 'bea', device }],
   ]);
-  const seqs = new Map<string, number>();
-  let answers: string | null = null;
-  const events = [...begin, [0, { kind: 'go' }] as Said, ...said].map(([s, more], i) => {
-    const device = more.device ?? 'a';
-    const seq = (seqs.get(device) ?? 0) + 1;
-    seqs.set(device, seq);
-    const control = ['go', 'pause', 'resume', 'skip', 'end'].includes(more.kind ?? '');
-    const event = { id: `e${i}`, device, seq, order: i + 1, m: Math.round(s * 1000), at: 0, ...more, ...(control ? { answers } : {}) };
-    if (control) answers = event.id;
-    return event as RunEvent;
-  });
+  const events = eventsSaid([...begin, [0, { kind: 'go' }] as Said, ...said]);
   const fold = new RunLog(plan, catalogue, 1, ['ada', 'bea']);
   fold.take(events);
   return fold;

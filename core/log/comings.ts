@@ -21,11 +21,17 @@ export class Comings {
 
   /** Those who are there now. */
   get here(): readonly string[] {
-    const gone = new Set<string>();
-    for (const { kind, athlete } of this.events) {
-      if (kind === 'leave') gone.add(athlete);
-      else gone.delete(athlete);
+    return this.at(Number.POSITIVE_INFINITY);
+  }
+
+  /** Those who are there at a moment of the run (ms). */
+  at(m: number): readonly string[] {
+    const here = new Set(this.first);
+    for (const { kind, athlete, m: from } of this.events) {
+      if (from > m) break;
+      if (kind === 'leave') here.delete(athlete);
+      else here.add(athlete);
     }
-    return this.all.filter((one) => !gone.has(one));
+    return this.all.filter((one) => here.has(one));
   }
 }

@@ -10,8 +10,9 @@ import { acted, begins, clockOf, legsOf, planAt, turned, unstarted, type RunCloc
 import { Closings } from './closings.js';
 import type { Home, Placed, RunCount, Tally } from './count.js';
 import { Details, type Part, type RunDetails, type Where } from './details.js';
-import { firstWhere, occasionAt, stepped } from './course.js';
+import { firstWhere, occasionAt, stepped, through } from './course.js';
 import { isCorrection } from './corrections.js';
+import { doneBy, type Gone } from './done.js';
 import { inOrder, isControl, type ControlEvent, type FaultEvent, type RunEvent, type Shown, type ToldEvent } from './event.js';
 import type { Known } from './known.js';
 import { Noticed } from './noticed.js';
@@ -51,6 +52,8 @@ export class Counting {
   private readonly openings: Openings;
   private readonly windows: Windows;
   private readonly settling: Settling;
+  /** Whether it is an athlete's turn there: groups may take turns. */
+  private readonly turn: (at: Pick<Occasion, 'stretch' | 'exercise'>, athlete: string) => boolean;
   private readonly balls: Balls;
   private readonly as = new Map<string, Placed['as']>();
   private readonly tallies = new Tallies();
@@ -84,10 +87,10 @@ export class Counting {
     this.occasions = occasionsOf(plan);
     const stretches = stretchesOfPlan(plan);
     const groups = groupsOf(stretches);
-    const turn = ({ stretch, exercise }: Pick<Occasion, 'stretch' | 'exercise'>, athlete: string): boolean => {
+    const turn = (this.turn = ({ stretch, exercise }, athlete) => {
       const group = groupOf(athletes, groups.get(exercise) ?? 1, athlete);
       return group === 0 || group === (stretches[stretch]?.wave ?? 1);
-    };
+    });
     const windows = (this.windows = new Windows(repsOfPlan(plan)));
     this.openings = new Openings(openersOfPlan(plan));
     this.settling = new Settling(this.occasions, windows, catalogue, turn, (...time) => this.openings.byPlan(...time));
@@ -181,14 +184,14 @@ export class Counting {
    * that could be seen was tapped in any of its chances. Without a plan nothing is: a closing says itself whether it was clean.
    */
   details(): RunDetails {
-    const details = new Details();
+    if (!this.tapped) this.settle(this.known.latest);
+    const details = new Details(this.tapped ? [] : doneBy(this.gone(), (m) => this.known.hereAt(m)));
     for (const part of this.told.values()) details.add([part], NONE, NONE, [], part.exercise);
     if (this.tapped) {
       for (const { cells } of this.closed().judged()) details.add(cells, NONE, NONE, [], 0);
       details.add([], NONE, NONE, this.noticed.each(), null);
       return details.all();
     }
-    this.settle(this.known.latest);
     const results = grouped(this.noticed.each(), ({ id }) => this.placeOfResult(id));
     for (const at of new Set([...this.tapsAt.keys(), ...this.settling.known(), ...this.balls.known(), ...results.keys()])) {
       const { cells, as } = this.judgedAt(at);
@@ -199,6 +202,27 @@ export class Counting {
       details.add(cells, whole, new Set(faulty), results.get(at) ?? [], this.homeOf(at)?.exercise ?? null);
     }
     return details.all();
+  }
+
+  /** The lines that were gone through whole, by the clock as it ran: those of the plan where it opens them, and balls. */
+  private gone(): Gone[] {
+    const reps = repsOfPlan(this.planned.plan);
+    const { latest } = this.known;
+    const lineOf = (one: Pick<Occasion, 'rep' | 'stretch' | 'exercise'>, m: number): Gone => ({
+      ...{ rep: reps[one.rep], m },
+      turn: (athlete) => this.turn(one, athlete),
+    });
+    const planned = legsOf(this.clockNow, latest).flatMap((leg) => {
+      const { first, last } = through(this.occasions, leg);
+      return this.occasions
+        .slice(first, last + 1)
+        .filter((one) => one.start >= leg.from && one.end <= leg.to)
+        .map((one) => ({ one, m: begins(leg, one.start) }))
+        .filter(({ one, m }) => !Number.isNaN(m) && this.openings.byPlan(one.exercise, m, m))
+        .map(({ one, m }) => lineOf(one, m));
+    });
+    const balls = this.balls.known().flatMap((id) => this.balls.openedBy(id) ?? []);
+    return [...planned, ...balls.map((ball) => lineOf(ball, ball.m))];
   }
 
   /** Tallies at a moment of the run, without what only a review needs: cheap at every tick. */

@@ -1,6 +1,7 @@
 import type { Direction } from '../plan/direction.js';
 import type { View } from '../catalogue/fault.js';
 import type { Tally } from './count.js';
+import type { Done } from './done.js';
 import type { Result } from './event.js';
 
 /** Which way round a line was done; '': not given. */
@@ -58,6 +59,7 @@ export interface RunDetails {
   readonly parts: readonly Part[];
   readonly pairs: readonly Pair[];
   readonly clean: readonly Clean[];
+  readonly done: readonly Done[];
 }
 
 /** Of the attempts that several watched alike, in how many not all of them tapped the fault. */
@@ -85,6 +87,8 @@ export class Details {
   private readonly parts: Part[] = [];
   private readonly pairs: Pair[] = [];
   private readonly clean: Clean[] = [];
+
+  constructor(private readonly done: readonly Done[] = []) {}
 
   /**
    * One occasion, or what belongs to none.
@@ -117,7 +121,7 @@ export class Details {
   }
 
   all(): RunDetails {
-    return { parts: summed(this.parts, PART), pairs: summed(this.pairs, PAIR), clean: summed(this.clean, CLEAN) };
+    return { parts: summed(this.parts, PART), pairs: summed(this.pairs, PAIR), clean: summed(this.clean, CLEAN), done: this.done };
   }
 }
 

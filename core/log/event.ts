@@ -72,6 +72,17 @@ export interface Note {
   readonly athlete: string | null;
 }
 
+/**
+ * How hard a run was for somebody, as they said afterwards: 0 (rest) to 10 (as hard as can be), and for how many minutes. The last
+ * word holds; null takes it back.
+ */
+interface Effort {
+  readonly kind: 'effort';
+  readonly athlete: string;
+  readonly effort: number | null;
+  readonly minutes: number;
+}
+
 /** A ball is fed, thrown or pointed: from here on the chances of its line are this ball's. */
 interface Fed {
   readonly kind: 'ball';
@@ -137,11 +148,13 @@ export type RunEvent = Stamp &
     | Replanning
     | Coming
     | Note
+    | Effort
     | Told
   );
 
 export type RunEventKind = RunEvent['kind'];
 export type FaultEvent = Extract<RunEvent, { kind: 'fault' }>;
+export type EffortEvent = Extract<RunEvent, { kind: 'effort' }>;
 export type ToldEvent = Extract<RunEvent, { kind: 'told' }>;
 export type ControlEvent = Extract<RunEvent, { answers: string | null }>;
 
@@ -158,6 +171,9 @@ export function ordered(events: readonly RunEvent[]): RunEvent[] {
 
 const CONTROLS: readonly RunEventKind[] = ['go', 'pause', 'resume', 'end', 'skip'];
 export const isControl = (event: RunEvent): event is ControlEvent => CONTROLS.includes(event.kind);
+
+/** What is said when all is over, by whoever writes it down. */
+export const AFTERWARDS: readonly RunEventKind[] = ['note', 'effort'];
 
 /** Kinds that a coach can take back. */
 export const OBSERVATIONS: readonly RunEventKind[] = ['fault', 'right', 'attempt', 'result', 'freeze', 'ball', 'note', 'told'];

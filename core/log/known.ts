@@ -1,6 +1,6 @@
 import { Comings, isComing } from './comings.js';
 import { Corrections, isCorrection } from './corrections.js';
-import { inOrder, OBSERVATIONS, type RunEvent } from './event.js';
+import { AFTERWARDS, inOrder, OBSERVATIONS, type EffortEvent, type RunEvent } from './event.js';
 import { Watchers } from './watchers.js';
 import { isTurned, type Watching } from './watching.js';
 
@@ -33,7 +33,7 @@ export class Known {
       return null;
     }
     this.latestM = Math.max(this.latestM, event.m);
-    if (event.kind !== 'note') this.present.add(event.device);
+    if (!AFTERWARDS.includes(event.kind)) this.present.add(event.device);
     if (isComing(event)) this.comings.add(event);
     return isTurned(event) ? this.watchers.add(event) : null;
   }
@@ -104,6 +104,18 @@ export class Known {
   /** Notes that stand, in order. */
   notes(): Extract<RunEvent, { kind: 'note' }>[] {
     return this.events().flatMap((event) => (event.kind === 'note' && this.undoOf(event) === null ? [event] : []));
+  }
+
+  /** How hard it was, by athlete: the last word of each; one that was taken back is none. */
+  efforts(): ReadonlyMap<string, { readonly effort: number; readonly minutes: number }> {
+    const said = new Map<string, EffortEvent>();
+    for (const event of this.events()) if (event.kind === 'effort') said.set(event.athlete, event);
+    return new Map([...said].flatMap(([athlete, { effort, minutes }]) => (effort === null ? [] : [[athlete, { effort, minutes }]])));
+  }
+
+  /** Who took part at a moment of the run (ms). */
+  hereAt(m: number): readonly string[] {
+    return this.comings.at(m);
   }
 
   /** The latest observation of these devices that can be taken back; null where there is none. */

@@ -1,5 +1,6 @@
 import { originOf } from '../body/stance.js';
 import type { Simulation } from '../motion/simulation.js';
+import { totalsOf, type Totals } from '../motion/totals.js';
 import type { FaultUnit } from '../catalogue/fault.js';
 import { DIRECTIONS, type Direction } from './direction.js';
 import { ms } from './ms.js';
@@ -21,10 +22,15 @@ export function directionOf(sim: Pick<Simulation, 'start' | 'moves'>): Direction
   return DIRECTIONS[1 + ((eighth + 8) % 8)] as Direction;
 }
 
+/** What of a line weighs on legs: landings after jumps, hops and gallops (low splits are none of them), and lunges. */
+function loadOf({ landings: { jump, hop, gallop }, lunges: { left, right } }: Totals): NonNullable<RepPlan['load']> {
+  return { landings: jump + hop + gallop, lunges: left + right };
+}
+
 /** The repetition of a simulated pattern; null when it takes no time. */
 export function repPlanOf(sim: Simulation): RepPlan | null {
   const chances: Partial<Record<FaultUnit, number[]>> = { repetition: [0] };
   for (const move of sim.moves) for (const unit of move.units) (chances[unit] ??= []).push(ms(move.start));
   // A repetition of less than a millisecond is none.
-  return ms(sim.seconds) > 0 ? { seconds: ms(sim.seconds), chances, direction: directionOf(sim) } : null;
+  return ms(sim.seconds) > 0 ? { seconds: ms(sim.seconds), chances, direction: directionOf(sim), load: loadOf(totalsOf(sim)) } : null;
 }

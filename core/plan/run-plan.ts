@@ -15,6 +15,8 @@ export interface RepPlan {
   readonly direction?: Direction | undefined;
   /** What a chime has done between two repetitions, in words; without it this is one of them. */
   readonly chimed?: string | undefined;
+  /** Landings after jumps, hops and gallops, and lunges of both legs; without it, an earlier program did not keep them. */
+  readonly load?: { readonly landings: number; readonly lunges: number } | undefined;
 }
 
 /** Rounds of one pattern: the dose, and the repetition when attempts come from the plan; without it they are tapped. */

@@ -25,7 +25,7 @@ export function repetitionOf({ pattern, athlete, taught }: RepetitionAsk): Repet
   const rep = repPlanOf(simulate(readWith(text, taught.moves), performer));
   return {
     plan: rep && {
-      seconds: rep.seconds,
+      ...rep,
       chances: Object.fromEntries(Object.entries(rep.chances).map(([unit, starts]) => [unit, [...starts]])),
     },
     steps: text,
