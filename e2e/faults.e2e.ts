@@ -433,6 +433,33 @@ test('what was looked at and what never, and results beside clean feet, one thin
   await expect(coach.getByText('60 watched attempts on 1 evening')).toBeVisible();
 });
 
+test('how hard an evening was is said on its run, outlives a reload, and is what the week weighs', async ({ coach }) => {
+  await addAthlete(coach, 'Loaded Ada', '170 cm');
+  const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Loaded Ada') as Athlete;
+  await season(coach, id, 0, [4, 3]);
+  await coach.goto(`/faults?athlete=${id}`);
+  await coach.getByRole('link', { name: 'load', exact: true }).click();
+  const weeks = coach.locator('hop-load tbody tr');
+  await expect(weeks.locator('td').nth(0)).toHaveText('0 of 1');
+  await coach.getByRole('link', { name: '2026-06-08 Splits' }).click();
+  const effort = coach.locator('hop-run-effort');
+  await effort.getByLabel('minutes').fill('none');
+  await effort.getByLabel('minutes').blur();
+  await expect(effort).toContainText('is not a number');
+  await effort.getByLabel('minutes').fill('80');
+  await effort.getByLabel('minutes').blur();
+  await choose(coach, 'Loaded Ada', /^7/, effort);
+  await expect(effort.getByRole('combobox', { name: 'Loaded Ada' })).toHaveText('7, very hard');
+  await coach.reload();
+  await expect(effort.getByRole('combobox', { name: 'Loaded Ada' })).toHaveText('7, very hard');
+  await expect(effort.getByLabel('minutes')).toHaveValue('80');
+  await accessible(coach);
+  await coach.goto(`/faults/load?athlete=${id}`);
+  await expect(weeks.first().locator('td')).toHaveText(['1', '560', '', '', '', '']);
+  await expect(coach.locator('hop-load li')).toHaveText(['2026-06-01 Splits']);
+  await expect(coach.locator('hop-load-chart svg')).toBeVisible();
+});
+
 // In a house of its own: by them every book of the club is read.
 test('a club reads its books by its own numbers and has faults of its own; one that counts as another is counted anew', async ({
   page,

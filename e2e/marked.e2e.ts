@@ -174,6 +174,7 @@ test('in the marked language every word of every screen is marked', async ({ pag
       ['/faults/report', 'hop-report article'],
       ['/faults/everybody', 'hop-everybody h2'],
       ['/faults/causes', 'hop-causes :is(.empty, hop-cause-chart svg)'],
+      ['/faults/load', 'hop-load tbody tr'],
       ['/faults/coverage', 'hop-coverage tbody tr'],
       ['/faults/log', 'hop-log-import textarea'],
       ['/faults/numbers', 'hop-numbers fieldset'],

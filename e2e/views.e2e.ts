@@ -31,6 +31,7 @@ const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
     },
   ],
   ['/faults/causes', (page) => page.locator('hop-cause-chart svg').waitFor()],
+  ['/faults/load', (page) => page.locator('hop-load-chart svg').waitFor()],
   ['/faults/coverage', (page) => page.locator('hop-coverage tbody tr').first().waitFor()],
   ['/faults/log', (page) => page.getByRole('button', { name: 'save as CSV' }).waitFor()],
   ['/faults/numbers', (page) => page.getByRole('button', { name: 'read by these' }).waitFor()],

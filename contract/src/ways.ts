@@ -3,6 +3,7 @@ import { Book, BookAsked, BookChoices, FaultDecisions, FaultDetail, RunsAsked as
 import { Door, Me, PasswordChange, Settings, Setup, SignIn } from './club.js';
 import { ExportAsk, ExportReady, ImportNow, ImportOpen } from './club-lines.js';
 import { DaysAsked, LookedAt } from './coverage.js';
+import { AthleteLoad } from './load.js';
 import { Decision, DecisionSave } from './decisions.js';
 import { GroupAsked, GroupBook } from './group-book.js';
 import { Latest, ListAsked } from './list.js';
@@ -107,6 +108,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'GET /athletes/:id/book-choices': { about: 'By what a book can be narrowed.', gives: BookChoices },
   'GET /athletes/:id/log': { about: 'The log of an athlete as rows, some runs at a time.', query: RowsAsked, gives: AthleteRows },
   'POST /log-rows': { about: 'Adds rows of a table to the log, or says what would become of them.', sends: LogImport, gives: LogImported },
+  'GET /athletes/:id/load': { about: 'What the weeks of an athlete weigh.', gives: AthleteLoad },
   'GET /athletes/:id/coverage': { about: 'What of an athlete was looked at, and how it went.', query: DaysAsked, gives: LookedAt },
   'GET /decisions/:fault': { about: 'What was decided of a fault, of everybody, and what came of it.', gives: FaultDecisions },
   'PUT /athletes/:id/decisions/:decision': { about: 'Keeps what a coach decides of a fault.', sends: DecisionSave, gives: Decision },

@@ -76,7 +76,7 @@ export interface Note {
  * How hard a run was for somebody, as they said afterwards: 0 (rest) to 10 (as hard as can be), and for how many minutes. The last
  * word holds; null takes it back.
  */
-interface Effort {
+export interface Effort {
   readonly kind: 'effort';
   readonly athlete: string;
   readonly effort: number | null;

@@ -17,6 +17,7 @@ import { stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { all } from '@hopsk/words/en/all';
 import { speak } from '@hopsk/words/words';
 import { Chance } from './chance.js';
+import { effortsOf } from './efforts.js';
 import { decisionsOf } from './decisions.js';
 import { PATTERNS } from './patterns.js';
 import { PEOPLE, type Habit } from './people.js';
@@ -38,6 +39,7 @@ const shift = (p: number, by: number): number => 1 / (1 + Math.exp(-(Math.log(p 
 /** The demo club with three months of runs up to `lastDay` (YYYY-MM-DD), from a seed: the same seed and day give the same file. */
 export function season(lastDay: string, seed = 4180): ClubFile {
   const chance = new Chance(seed);
+  const afterwards = new Chance(seed + 1);
   const people = PEOPLE.map(({ draft, habits, away }) => ({
     athlete: { ...draft, id: chance.uuid(), version: 0 } satisfies AthleteSave,
     habits,
@@ -63,7 +65,10 @@ export function season(lastDay: string, seed = 4180): ClubFile {
       for (let k = 0; k < 3; k++) {
         const pattern = choice[(week + k * 2) % choice.length] as PatternSave;
         const startedAt = new Date(day.getTime() + hour * 3600_000 + (10 + k * 14) * 60_000);
-        runs.push(runOf(chance, pattern, group, startedAt, 1 - week / (WEEKS - 1), mood));
+        const { run, events } = runOf(chance, pattern, group, startedAt, 1 - week / (WEEKS - 1), mood);
+        // One word stands for the evening; of the last one nobody has been asked yet.
+        const said = k === 2 && week > 0 ? effortsOf(events, run.athletes, week === 1, afterwards) : [];
+        runs.push({ run, events: [...events, ...said] });
       }
     }
   }

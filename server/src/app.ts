@@ -23,6 +23,7 @@ import { liveRoutes } from './live/routes.js';
 import { patternRoutes } from './patterns/routes.js';
 import { bookRoutes } from './people/book-routes.js';
 import { coverageRoutes } from './people/coverage-routes.js';
+import { loadRoutes } from './people/load-routes.js';
 import { decisionRoutes } from './people/decision-routes.js';
 import { peopleDataRoutes } from './people/data-routes.js';
 import { peopleRoutes } from './people/routes.js';
@@ -86,6 +87,7 @@ export function createApp(
     peopleRoutes(pool),
     bookRoutes(backing),
     coverageRoutes(backing),
+    loadRoutes(backing),
     decisionRoutes(pool),
     peopleDataRoutes(pool),
     patternRoutes(pool),

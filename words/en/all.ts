@@ -14,6 +14,7 @@ import { findings } from './findings.js';
 import { floor } from './floor.js';
 import { group } from './group.js';
 import { kept } from './kept.js';
+import { load } from './load.js';
 import { logTable } from './log-table.js';
 import { moves } from './moves.js';
 import { notation } from './notation.js';
@@ -58,6 +59,7 @@ export const all = {
   ...topics,
   ...group,
   ...kept,
+  ...load,
   ...logTable,
   ...moves,
   ...notation,

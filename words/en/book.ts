@@ -22,6 +22,7 @@ export const book = {
     season: 'the season',
     coverage: 'what was looked at',
     causes: 'cause map',
+    load: 'load',
     report: 'report',
     watched: 'watched attempts',
     sessions: 'sessions',

@@ -27,6 +27,7 @@ export const shell = {
     log: 'The log as a table',
     coverage: 'What was looked at',
     causes: 'Cause map',
+    load: 'Load',
     club: 'Club',
     kept: 'What is kept of people',
   },

@@ -15,6 +15,7 @@ import { findings } from './findings.js';
 import { floor } from './floor.js';
 import { group } from './group.js';
 import { kept } from './kept.js';
+import { load } from './load.js';
 import { logTable } from './log-table.js';
 import { moves } from './moves.js';
 import { notation } from './notation.js';
@@ -59,6 +60,7 @@ export const all = {
   ...topics,
   ...group,
   ...kept,
+  ...load,
   ...logTable,
   ...moves,
   ...notation,

@@ -23,6 +23,7 @@ export const book = {
     season: 'ţĥé šéášóñ',
     coverage: 'ŵĥáţ ŵáš ļóóķéđ áţ',
     causes: 'çáúšé ɱáþ',
+    load: 'ļóáđ',
     report: 'ŕéþóŕţ',
     watched: 'ŵáţçĥéđ áţţéɱþţš',
     sessions: 'šéššíóñš',

@@ -17,6 +17,7 @@ export const rooms = {
   floor: () => import('./floor.js').then((room) => room.floor),
   group: () => import('./group.js').then((room) => room.group),
   kept: () => import('./kept.js').then((room) => room.kept),
+  load: () => import('./load.js').then((room) => room.load),
   logTable: () => import('./log-table.js').then((room) => room.logTable),
   moves: () => import('./moves.js').then((room) => room.moves),
   notation: () => import('./notation.js').then((room) => room.notation),

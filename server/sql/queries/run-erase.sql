@@ -7,6 +7,7 @@ with run_athlete_gone as (delete from run_athlete where club_id = $1 and run_id 
      tally_part_gone as (delete from tally_part where club_id = $1 and run_id = $2),
      tally_pair_gone as (delete from tally_pair where club_id = $1 and run_id = $2),
      tally_clean_gone as (delete from tally_clean where club_id = $1 and run_id = $2),
+     tally_load_gone as (delete from tally_load where club_id = $1 and run_id = $2),
      tally_before_gone as (delete from tally_before where club_id = $1 and run_id = $2),
      praise_gone as (delete from praise where club_id = $1 and run_id = $2),
      somebody_gone as (delete from athlete where club_id = $1 and erased_in = $2)

@@ -3,7 +3,7 @@ with gone as (
        select e.id
        from run_event e
        where e.club_id = $1 and e.run_id = $2 and e.refused is null and (
-         (e.athlete_id = $3 and e.body ->> 'kind' in ('fault', 'right', 'result', 'attempt', 'freeze'))
+         (e.athlete_id = $3 and e.body ->> 'kind' in ('fault', 'right', 'result', 'attempt', 'freeze', 'told'))
          or e.id::text in (
            select a.body ->> 'target'
            from run_event a

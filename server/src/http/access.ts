@@ -59,6 +59,7 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   'GET /athletes/:id/log': ['owner', 'coach', 'reader'],
   'POST /log-rows': COACHES,
   'GET /athletes/:id/coverage': ['owner', 'coach', 'reader'],
+  'GET /athletes/:id/load': ['owner', 'coach', 'reader'],
   'GET /athletes/:id/book-choices': ['owner', 'coach', 'reader'],
   'GET /decisions/:fault': ['owner', 'coach', 'reader'],
   'PUT /athletes/:id': COACHES,

@@ -19,11 +19,12 @@ async function writeDetails(db: Db, counts: Counts, clubId: string, runId: strin
   const whole = held && (await wholeRun(db, clubId, runId));
   const details = whole && (await unlessFailed(counts.details(whole)));
   if (!details) return;
-  const { exercises, parts, pairs, clean } = details;
+  const { exercises, parts, pairs, clean, done } = details;
   await run(db, 'details-clear', clubId, runId);
   await run(db, 'details-exercises', clubId, runId, JSON.stringify(exercises));
   await run(db, 'details-parts', clubId, runId, JSON.stringify(parts));
   await run(db, 'details-pairs', clubId, runId, JSON.stringify(pairs));
   await run(db, 'details-clean', clubId, runId, JSON.stringify(clean));
+  await run(db, 'details-load', clubId, runId, JSON.stringify(done));
   await run(db, 'details-done', clubId, runId, RULES);
 }

@@ -3,6 +3,7 @@ import { Book, BookChoices, FaultDecisions, FaultDetail, RunsBehind, type BookAs
 import { Decision, type DecisionSave } from '@hopsk/contract/decisions';
 import { GroupBook } from '@hopsk/contract/group-book';
 import { LookedAt, type DaysAsked } from '@hopsk/contract/coverage';
+import { AthleteLoad } from '@hopsk/contract/load';
 import { AthleteRows, LogImported, type LogImport } from '@hopsk/contract/log-table';
 import * as z from 'zod/mini';
 import { Requests } from './requests';
@@ -24,6 +25,7 @@ export class BookApi extends Requests {
   decisionsOf = (fault: string) => this.get(`/decisions/${fault}`, FaultDecisions);
   decide = (athleteId: string, id: string, of: DecisionSave) => this.put(`/athletes/${athleteId}/decisions/${id}`, of, Decision);
   takeBack = (athleteId: string, id: string) => this.post(`/athletes/${athleteId}/decisions/${id}/take-back`, {}, z.unknown());
+  load = (athleteId: string) => this.get(`/athletes/${athleteId}/load`, AthleteLoad);
   coverage = (athleteId: string, asked: DaysAsked) => this.get(`/athletes/${athleteId}/coverage${queryOf(asked)}`, LookedAt);
   rowsOf = (athleteId: string, asked: DaysAsked, after: number) =>
     this.get(`/athletes/${athleteId}/log${queryOf({ ...asked, after: String(after) })}`, AthleteRows);

@@ -34,54 +34,72 @@ const BOX = 46;
 const GAP = 0.24;
 const HEAD = 8;
 
-/** Where each fault stands: its column and its row in it, in the order given; shorter columns begin in the middle. */
-export function placesOf(nodes: readonly Drawn[]): {
-  readonly at: ReadonlyMap<string, Point>;
-  readonly columns: number;
-  readonly rows: number;
-} {
-  const columns = 1 + Math.max(0, ...nodes.map(({ level }) => level));
-  const inColumn = (level: number): Drawn[] => nodes.filter((node) => node.level === level);
-  const rows = Math.max(1, ...Array.from({ length: columns }, (_, level) => inColumn(level).length));
-  const at = new Map(
-    Array.from({ length: columns }, (_, level) =>
-      inColumn(level).map(({ fault }, i, all): [string, Point] => [fault, [level, i + (rows - all.length) / 2]]),
-    ).flat(),
+/** The place in a column that an arrow passes through. */
+const lane = ({ cause, fault }: Arrow, level: number): string => `${cause} ${fault} ${level}`;
+
+/**
+ * Where each fault stands: its column and its row in it, in the order given; shorter columns begin in the middle. An arrow that passes a
+ * column has a place of its own in it, below what stands there, so that it runs behind no box.
+ */
+export function placesOf(
+  nodes: readonly Drawn[],
+  arrows: readonly Arrow[],
+): { readonly at: ReadonlyMap<string, Point>; readonly columns: number; readonly rows: number } {
+  const levels = new Map(nodes.map(({ fault, level }) => [fault, level]));
+  const columns = Array.from({ length: 1 + Math.max(0, ...levels.values()) }, (_, level) => [
+    ...nodes.filter((node) => node.level === level).map(({ fault }) => fault),
+    ...arrows.filter((one) => passed(one, levels).includes(level)).map((one) => lane(one, level)),
+  ]);
+  const rows = Math.max(1, ...columns.map((column) => column.length));
+  const places = columns.flatMap((column, level) =>
+    column.map((key, i): [string, Point] => [key, [level, i + (rows - column.length) / 2]]),
   );
-  return { at, columns, rows };
+  return { at: new Map(places), columns: columns.length, rows };
 }
 
-/** The curve of an arrow between two boxes, and its head; what points back in a ring leaves below and comes in below. */
-function arrowOf(from: Point, to: Point, half: number, stroke: string, full: boolean): object {
-  const ahead = to[0] > from[0];
-  const [x1, y1] = ahead ? [from[0] + half, from[1]] : [from[0], from[1] + BOX / 2];
-  const [x2, y2] = ahead ? [to[0] - half, to[1]] : [to[0], to[1] + BOX / 2];
-  const bend = (x2 - x1) / 2;
-  const curve = ahead
-    ? { x1, y1, x2: x2 - HEAD, y2, cpx1: x1 + bend, cpy1: y1, cpx2: x2 - bend, cpy2: y2 }
-    : { x1, y1, x2, y2: y2 + HEAD, cpx1: x1, cpy1: y1 + ROW / 2, cpx2: x2, cpy2: y2 + ROW / 2 };
-  const points = ahead
-    ? [
-        [x2, y2],
-        [x2 - HEAD, y2 - HEAD / 2],
-        [x2 - HEAD, y2 + HEAD / 2],
-      ]
-    : [
-        [x2, y2],
-        [x2 - HEAD / 2, y2 + HEAD],
-        [x2 + HEAD / 2, y2 + HEAD],
-      ];
-  return {
-    type: 'group',
-    children: [
-      {
-        type: 'bezierCurve',
-        shape: curve,
-        style: { stroke, fill: 'none', lineWidth: full ? 3 : 1.5, lineDash: full ? undefined : [4, 4] },
-      },
-      { type: 'polygon', shape: { points }, style: { fill: stroke } },
-    ],
-  };
+/** The columns that an arrow passes. */
+function passed({ cause, fault }: Arrow, levels: ReadonlyMap<string, number>): number[] {
+  const [from, to] = [levels.get(cause) ?? 0, levels.get(fault) ?? 0];
+  return Array.from({ length: Math.max(0, to - from - 1) }, (_, i) => from + 1 + i);
+}
+
+/** An arrow through places: its curves, and its head; what points back in a ring leaves below and comes in below. */
+function arrowOf(through: readonly Point[], half: number, stroke: string, full: boolean): object {
+  const [[fromX, fromY], [toX, toY]] = [through[0] as Point, through.at(-1) as Point];
+  const style = { stroke, fill: 'none', lineWidth: full ? 3 : 1.5, lineDash: full ? undefined : [4, 4] };
+  const head = (points: number[][]): object => ({ type: 'polygon', shape: { points }, style: { fill: stroke } });
+  if (toX <= fromX) {
+    const [y1, y2] = [fromY + BOX / 2, toY + BOX / 2];
+    const curve = { x1: fromX, y1, x2: toX, y2: y2 + HEAD, cpx1: fromX, cpy1: y1 + ROW / 2, cpx2: toX, cpy2: y2 + ROW / 2 };
+    const points = [
+      [toX, y2],
+      [toX - HEAD / 2, y2 + HEAD],
+      [toX + HEAD / 2, y2 + HEAD],
+    ];
+    return { type: 'group', children: [{ type: 'bezierCurve', shape: curve, style }, head(points)] };
+  }
+  // Straight along each column that it passes, bent between two.
+  const stops = through.flatMap(([x, y], i): Point[] =>
+    i === 0
+      ? [[x + half, y]]
+      : i === through.length - 1
+        ? [[x - half - HEAD, y]]
+        : [
+            [x - half, y],
+            [x + half, y],
+          ],
+  );
+  const curves = stops.slice(1).map(([x2, y2], i) => {
+    const [x1, y1] = stops[i] as Point;
+    const middle = (x1 + x2) / 2;
+    return { type: 'bezierCurve', shape: { x1, y1, x2, y2, cpx1: middle, cpy1: y1, cpx2: middle, cpy2: y2 }, style };
+  });
+  const points = [
+    [toX - half, toY],
+    [toX - half - HEAD, toY - HEAD / 2],
+    [toX - half - HEAD, toY + HEAD / 2],
+  ];
+  return { type: 'group', children: [...curves, head(points)] };
 }
 
 /** A box with what stands in it. */
@@ -112,10 +130,11 @@ function boxOf([x, y]: Point, half: number, { label, below, as }: Drawn, t: Toke
 
 /** Boxes in columns, causes before what they can cause, with arrows between them. */
 export function causeOption(nodes: readonly Drawn[], arrows: readonly Arrow[], t: Tokens): EChartsCoreOption {
-  const { at, columns, rows } = placesOf(nodes);
+  const { at, columns, rows } = placesOf(nodes, arrows);
+  const levels = new Map(nodes.map(({ fault, level }) => [fault, level]));
   const hidden = (data: number): object => ({ type: 'value', min: -0.5, max: data - 0.5, show: false });
-  const place = (api: Api, fault: string): Point => {
-    const [x = 0, y = 0] = api.coord([...(at.get(fault) ?? [0, 0])]);
+  const place = (api: Api, key: string): Point => {
+    const [x = 0, y = 0] = api.coord([...(at.get(key) ?? [0, 0])]);
     return [x, y];
   };
   const half = (api: Api): number => ((api.size([1, 0])[0] ?? 0) * (columns === 1 ? 0.6 : 1 - GAP)) / 2;
@@ -130,8 +149,14 @@ export function causeOption(nodes: readonly Drawn[], arrows: readonly Arrow[], t
         data: arrows.map((_, i) => [0, 0, i]),
         silent: true,
         renderItem: ({ dataIndex }: { dataIndex: number }, api: Api) => {
-          const { cause, fault, full } = arrows[dataIndex] as Arrow;
-          return arrowOf(place(api, cause), place(api, fault), half(api), full ? t.left : t.edge, full);
+          const arrow = arrows[dataIndex] as Arrow;
+          const keys = [arrow.cause, ...passed(arrow, levels).map((level) => lane(arrow, level)), arrow.fault];
+          return arrowOf(
+            keys.map((key) => place(api, key)),
+            half(api),
+            arrow.full ? t.left : t.edge,
+            arrow.full,
+          );
         },
       },
       {
@@ -158,7 +183,7 @@ export class CauseChart {
   readonly nodes = input.required<readonly Drawn[]>();
   readonly arrows = input.required<readonly Arrow[]>();
   readonly label = input('');
-  protected readonly height = computed(() => placesOf(this.nodes()).rows * ROW);
+  protected readonly height = computed(() => placesOf(this.nodes(), this.arrows()).rows * ROW);
 
   constructor() {
     drawChart(() => causeOption(this.nodes(), this.arrows(), colours()));

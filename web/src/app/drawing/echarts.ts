@@ -1,8 +1,8 @@
-import { CustomChart, LineChart } from 'echarts/charts';
+import { BarChart, CustomChart, LineChart } from 'echarts/charts';
 import { GridComponent, TooltipComponent } from 'echarts/components';
 import { use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 
-use([LineChart, CustomChart, GridComponent, TooltipComponent, SVGRenderer]);
+use([BarChart, LineChart, CustomChart, GridComponent, TooltipComponent, SVGRenderer]);
 
 export { init, type ECharts, type EChartsCoreOption } from 'echarts/core';

@@ -197,6 +197,11 @@ export const inside: Routes = [
         loadComponent: inRoom(['causes', 'book'], () => import('../screens/faults/causes').then((m) => m.CausesScreen)),
       },
       {
+        path: 'faults/load',
+        title: title('load'),
+        loadComponent: inRoom(['load'], () => import('../screens/faults/load').then((m) => m.LoadScreen)),
+      },
+      {
         path: 'faults/coverage',
         title: title('coverage'),
         loadComponent: inRoom(['coverage', 'recurrence'], () => import('../screens/faults/coverage').then((m) => m.CoverageScreen)),

@@ -24,7 +24,7 @@ import { booleanAttribute, ChangeDetectionStrategy, Component, input } from '@an
           <tr>
             @for (cell of row; track $index) {
               @if ($first) {
-                <th scope="row">{{ cell }}</th>
+                <th scope="row" [class.unbroken]="unbroken()">{{ cell }}</th>
               } @else {
                 <td class="right" [class.muted]="quiet() && $last">{{ cell }}</td>
               }
@@ -40,6 +40,9 @@ import { booleanAttribute, ChangeDetectionStrategy, Component, input } from '@an
       overflow-x: auto;
       margin-bottom: 10px;
     }
+    .unbroken {
+      white-space: nowrap;
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
@@ -49,6 +52,8 @@ export class Table {
   readonly rows = input.required<readonly (readonly string[])[]>();
   /** Heads of the columns, the names' first; none where the names say enough. */
   readonly heads = input<readonly string[]>([]);
+  /** The first column holds what is short and stays in one line, as days do. */
+  readonly unbroken = input(false, { transform: booleanAttribute });
   /** The last column only explains. */
   readonly quiet = input(false, { transform: booleanAttribute });
 }

@@ -42,9 +42,14 @@ describe('a cause map in words', () => {
       ['slow first', '26 per 100', 'seen'],
     ]);
     expect(arrows.map(({ full }) => full)).toEqual([false, false, true]);
-    const { at, columns, rows } = placesOf(nodes);
+    const { at, columns, rows } = placesOf(nodes, arrows);
     expect([columns, rows]).toEqual([2, 3]);
     expect([...at.values()].map(String)).toEqual(['0,0', '0,1', '0,2', '1,1']);
+    // An arrow that passes a column has a place of its own there.
+    const far = [...nodes.map((node) => ({ ...node, level: node.fault === 'slow-first' ? 2 : node.fault === 'tall' ? 1 : 0 }))];
+    const wide = placesOf(far, arrows);
+    expect(wide.columns).toBe(3);
+    expect(new Set([...wide.at.values()].map(String)).size).toBe(far.length + 2);
   });
 
   it('an arrow ends at the box it points to, ahead or back, and within the drawing', () => {
@@ -57,7 +62,7 @@ describe('a cause map in words', () => {
       ['slow-first', 'heels-down'],
     ] as const) {
       const { series } = causeOption(nodes, [{ cause, fault, full: true }], LIGHT) as unknown as { series: { renderItem: Item }[] };
-      const [x = 0, y = 0] = series[0]?.renderItem({ dataIndex: 0 }, api).children[1]?.shape.points[0] ?? [];
+      const [x = 0, y = 0] = series[0]?.renderItem({ dataIndex: 0 }, api).children.at(-1)?.shape.points[0] ?? [];
       const box = series[1]?.renderItem({ dataIndex: nodes.findIndex((one) => one.fault === fault) }, api).children[0]?.shape;
       const at = { x: x - (box?.x ?? 0), y: y - (box?.y ?? 0) };
       expect([at.x === 0 || (at.x > 0 && at.x < (box?.width ?? 0)), at.y > 0 && at.y <= (box?.height ?? 0)]).toEqual([true, true]);

@@ -25,7 +25,7 @@ const NONE: CauseMap = { nodes: [], links: [], others: [] };
   selector: 'hop-causes',
   imports: [CauseChart, Choice, Head, MatButton, RouterLink, Table],
   templateUrl: './causes.html',
-  styleUrl: './causes.scss',
+  styleUrl: './both.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CausesScreen {

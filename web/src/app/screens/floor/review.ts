@@ -5,7 +5,7 @@ import type { RunWhole } from '@hopsk/contract/run';
 import { SIDES } from '@hopsk/core/body/foot';
 import { TeachingStore } from '../../data/teaching';
 import { planAt } from '@hopsk/core/log/clock';
-import type { Correction, Note } from '@hopsk/core/log/event';
+import type { Correction, Effort, Note } from '@hopsk/core/log/event';
 import { agreementOf } from '@hopsk/core/log/details';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { words } from '@hopsk/words/words';
@@ -23,17 +23,18 @@ import { Head } from '../../ui/head';
 import { byId, namedOptions, orNone } from '../../ui/options';
 import { texts } from '../../ui/reads';
 import { isOf, tapRows } from './review-rows';
+import { RunEffort } from './run-effort';
 import { RunNotes, type NoteRow } from './run-notes';
 import { StoodBefore } from './stood-before';
 import { ToldRows } from './told-rows';
 
 /** What is said of a run afterwards. */
-type Later = Correction | Note;
+type Later = Correction | Note | Effort;
 
 /** A run afterwards: its name and pattern, and each tap with where it belongs, to be moved, given away or taken back. */
 @Component({
   selector: 'hop-review',
-  imports: [Box, Choice, Head, MatButton, RouterLink, RunNotes, StoodBefore, ToldRows],
+  imports: [Box, Choice, Head, MatButton, RouterLink, RunEffort, RunNotes, StoodBefore, ToldRows],
   templateUrl: './review.html',
   styles: `
     .gone td {
