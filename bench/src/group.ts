@@ -23,14 +23,28 @@ insert into tally (club_id, athlete_id, fault, run_id, attempts, faulty, again, 
 analyze athlete, run, run_athlete, tally;
 `;
 
-/** The map of a group of eight weeks, and of a year, where the club has ten years; the baseline is what it took before they were there. */
+/** An athlete's book, and the map of a group of eight weeks and of a year, where the club has ten years; the baseline is one of a season, or what it took before they were there. */
 export async function group({ databaseUrl }: { readonly databaseUrl: string }, ask: Ask): Promise<Line[]> {
   const since = (weeks: number): string => new Date(Date.now() - weeks * 7 * 24 * 3600_000).toISOString().slice(0, 10);
   const map = async (weeks: number): Promise<number> => median(await timedAsync(8, () => ask(`/book?since=${since(weeks)}`)));
   const before = [await map(8), await map(52)] as const;
   await promisify(execFile)('psql', [databaseUrl, '-q', '-v', 'ON_ERROR_STOP=1', '-c', MADE]);
+  // The first look at a run counts its parts; here they are counted.
+  await promisify(execFile)('psql', [databaseUrl, '-q', '-c', 'update run set details_to = arrival, details_rules = 3; analyze run']);
+  const athletes = await ask<{ readonly id: string; readonly name: string }[]>('/athletes');
+  const one = athletes.find(({ name: of }) => of.startsWith('Bench '));
+  const book = async (of: string | undefined): Promise<number> => median(await timedAsync(15, () => ask(`/athletes/${of}/book`)));
   const name = (of: string): string => `the map of a group over ${of}, in ten years of ${ATHLETES} athletes`;
   return [
+    {
+      name: `the book of one of them, of ${(RUNS * IN_EACH) / ATHLETES} evenings`,
+      ...{
+        value: await book(one?.id),
+        unit: 'ms',
+        baseline: await book(athletes.find(({ name: of }) => !of.startsWith('Bench '))?.id),
+        limit: 100,
+      },
+    },
     { name: name('eight weeks'), value: await map(8), unit: 'ms', baseline: before[0], limit: 300 },
     { name: name('a year'), value: await map(52), unit: 'ms', baseline: before[1], limit: null },
   ];

@@ -53,6 +53,9 @@ const Entry = z.object({
   decision: z.enum(['next', 'stay', 'back', 'not enough']),
   running: Running,
   lookAgain: z.nullable(z.object({ due: z.string(), weeks: z.int() })),
+  recent: z._default(z.object({ hits: z.int(), n: z.int() }), { hits: 0, n: 0 }),
+  since: z._default(z.int(), 0),
+  earlier: z._default(z.int(), 0),
   sessions: z.array(
     z.object({ day: z.string(), fault: z.string(), ...counts, rate: share, interval: z.nullable(Interval), limits: Limits }),
   ),
@@ -70,6 +73,8 @@ export const Book = z.object({
   to: z.nullable(z.string()),
   sessions: z.int(),
   praise: z.int(),
+  /** Of these sessions, those that are not told one by one; all of them can be asked for. */
+  earlier: z._default(z.int(), 0),
   entries: z.array(Entry),
   /** Runs, the oldest ones, whose parts are not counted yet: what comes together in them is not known. */
   uncounted: z._default(z.int(), 0),
@@ -118,6 +123,11 @@ const narrowed = {
 };
 export const BookAsked = z.object(narrowed);
 export type BookAsked = Wire<typeof BookAsked>;
+/** The same, and whether all evenings are told one by one: without it the last ones are. */
+export const BookRead = z.extend(BookAsked, { evenings: z.optional(z.literal('all')) });
+export type BookRead = Wire<typeof BookRead>;
+/** As many of an athlete's evenings are told one by one. */
+export const EVENINGS_TOLD = 120;
 
 /** By what an athlete's book can be narrowed. */
 export const BookChoices = z.object({

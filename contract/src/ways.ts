@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { Book, BookAsked, BookChoices, FaultDecisions, FaultDetail, RunsAsked as RunsBehindAsked, RunsBehind } from './book.js';
+import { Book, BookAsked, BookChoices, BookRead, FaultDecisions, FaultDetail, RunsAsked as RunsBehindAsked, RunsBehind } from './book.js';
 import { Door, Me, PasswordChange, Settings, Setup, SignIn } from './club.js';
 import { ExportAsk, ExportReady, ImportNow, ImportOpen } from './club-lines.js';
 import { DaysAsked, LookedAt } from './coverage.js';
@@ -102,7 +102,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
 
   ...records('athletes', 'athletes, as far as one may read of them', AthleteSave, Athlete),
   'GET /book': { about: 'The fault books of a group beside each other, since a day.', query: GroupAsked, gives: GroupBook },
-  'GET /athletes/:id/book': { about: 'The fault book of an athlete, or a part of it.', query: BookAsked, gives: Book },
+  'GET /athletes/:id/book': { about: 'The fault book of an athlete, or a part of it.', query: BookRead, gives: Book },
   'GET /athletes/:id/book/:fault': { about: 'One fault of an athlete, split by what the log knows.', query: BookAsked, gives: FaultDetail },
   'GET /athletes/:id/book/:fault/runs': { about: 'The runs behind a number of the book.', query: RunsBehindAsked, gives: RunsBehind },
   'GET /athletes/:id/book-choices': { about: 'By what a book can be narrowed.', gives: BookChoices },

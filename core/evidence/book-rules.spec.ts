@@ -66,7 +66,7 @@ describe('a book read by a club’s own numbers', () => {
     const late = [9, 9, 9, 9, 9, 9, 2, 2];
     const book = (rules: BookRules) => faultBook(weekly(late), [], rules);
     const reason = (rules: BookRules) => {
-      const first = firstToFix(book(rules), [], new Map(), [], rules);
+      const first = firstToFix(book(rules), [], new Map(), []);
       return nextSession(book(rules), first, [], [], '2026-12-01', rules)[0]?.reason;
     };
     expect(reason(BOOK_RULES)).toEqual(jasmine.objectContaining({ code: 'first', to: 'stay' }));

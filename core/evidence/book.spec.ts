@@ -126,3 +126,30 @@ describe('the order of the book', () => {
     expect(faultBook([])).toEqual([]);
   });
 });
+
+describe('a book of many years', () => {
+  it('tells the last sessions one by one as the whole one does, and says of all else the same', () => {
+    const count = fc.record({
+      n: fc.integer({ min: 0, max: 12 }),
+      hits: fc.integer({ min: 0, max: 12 }),
+      noted: fc.integer({ min: 0, max: 2 }),
+    });
+    const days = fc.uniqueArray(fc.integer({ min: 0, max: 500 }), { maxLength: 40 });
+    holds(
+      fc.property(days, fc.array(count, { minLength: 40, maxLength: 40 }), fc.integer({ min: 0, max: 520 }), (all, counts, begin) => {
+        const dayOf = (n: number): string => new Date(Date.UTC(2025, 0, 1 + n)).toISOString().slice(0, 10);
+        const tallies = all.map((n, i): SessionTally => {
+          const { n: attempts, hits, noted } = counts[i] as { n: number; hits: number; noted: number };
+          const faulty = Math.min(hits, attempts);
+          return { ...{ day: dayOf(n), fault: i % 3 === 0 ? 'tall' : 'tell', attempts, faulty, noted, left: 0, right: 0 } };
+        });
+        const [whole, late] = [faultBook(tallies), faultBook(tallies, [], undefined, dayOf(begin))];
+        const cut = whole.map((entry) => {
+          const sessions = entry.sessions.filter(({ day }) => day >= dayOf(begin));
+          return { ...entry, sessions, earlier: entry.sessions.length - sessions.length };
+        });
+        expect(late).toEqual(cut);
+      }),
+    );
+  });
+});

@@ -1,4 +1,4 @@
-import { intervalOf, likenessOf, totalOf, type Cluster, type Likeness } from './likeness.js';
+import { intervalBy, likenessOf, sumsOf, type Cluster, type Likeness, type Sums } from './likeness.js';
 import type { Interval } from './proportion.js';
 
 /** A later rate less an earlier one, shares; below 0 is fewer faults. */
@@ -31,9 +31,13 @@ export function differenceOf(
   likeness: Likeness = likenessOf(earlier, later),
   missed = 0.05,
 ): Difference | null {
-  const [before, after] = [totalOf(earlier), totalOf(later)];
+  return differenceBy(sumsOf(earlier), sumsOf(later), likeness, missed);
+}
+
+/** As `differenceOf`, for who has the sums already. */
+export function differenceBy(before: Sums, after: Sums, likeness: Likeness, missed = 0.05): Difference | null {
   if (before.n === 0 || after.n === 0) return null;
   const [p, q] = [before.hits / before.n, after.hits / after.n];
-  const interval = hybrid(q, intervalOf(later, likeness, missed), p, intervalOf(earlier, likeness, missed));
+  const interval = hybrid(q, intervalBy(after, likeness, missed), p, intervalBy(before, likeness, missed));
   return { earlier: p, later: q, value: q - p, ...interval };
 }

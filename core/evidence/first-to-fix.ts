@@ -1,7 +1,6 @@
 import type { FaultEntry } from '../catalogue/fault.js';
 import type { BookEntry } from './book.js';
 import { costingOf, costOf, type Costing } from './cost.js';
-import { BOOK_RULES, type BookRules } from './book-rules.js';
 import { stateIn } from './states.js';
 import { beside, type Together } from './together.js';
 
@@ -34,9 +33,8 @@ export function firstToFix(
   together: readonly Together[],
   catalogue: ReadonlyMap<string, Known>,
   focus: readonly string[],
-  { recurrence: { every } }: BookRules = BOOK_RULES,
 ): FirstToFix[] {
-  const open = book.flatMap((entry) => candidate(entry, catalogue, focus, every));
+  const open = book.flatMap((entry) => candidate(entry, catalogue, focus));
   const weighed = open.map((one) => {
     const drags = open.flatMap((other) => draggedBy(one.fault, other, together, catalogue));
     const burden = burdenOf(one) + drags.reduce((sum, { share, of }) => sum + share * burdenOf(of), 0);
@@ -57,14 +55,11 @@ type Candidate = Omit<FirstToFix, 'drags'>;
 
 const burdenOf = (one: Candidate): number => one.rate * costOf(one);
 
-function candidate(entry: BookEntry, catalogue: ReadonlyMap<string, Known>, focus: readonly string[], every: number): Candidate[] {
+function candidate(entry: BookEntry, catalogue: ReadonlyMap<string, Known>, focus: readonly string[]): Candidate[] {
   if (!['returned', 'recurring', 'new'].includes(stateIn(entry))) return [];
-  const could = entry.sessions.filter(({ attempts }) => attempts > 0);
-  const recent = could.slice(-every);
-  const [attempts, faulty] = [recent.reduce((sum, one) => sum + one.attempts, 0), recent.reduce((sum, one) => sum + one.faulty, 0)];
-  const { fault } = entry;
-  const evenings = could.length - could.findIndex((one) => one.faulty > 0);
-  return faulty === 0 ? [] : [{ fault, rate: faulty / attempts, ...costingOf(catalogue.get(fault), focus.includes(fault)), evenings }];
+  const { fault, recent, since } = entry;
+  if (recent.hits === 0) return [];
+  return [{ fault, rate: recent.hits / recent.n, ...costingOf(catalogue.get(fault), focus.includes(fault)), evenings: since }];
 }
 
 function draggedBy(

@@ -46,6 +46,35 @@ export function sumsOf(clusters: readonly Cluster[]): Sums {
   return sums;
 }
 
+/** Sums of the first none, one, two, … of these evenings: of any in a row they are the later less the earlier (`sumsFrom`). */
+export function sumsUpTo(clusters: readonly Cluster[]): readonly Sums[] {
+  const all: Sums[] = [sumsOf([])];
+  let before = all[0] as Sums;
+  for (const { hits, n } of clusters) {
+    before = {
+      evenings: before.evenings + Number(n > 0),
+      hits: before.hits + hits,
+      n: before.n + n,
+      squares: before.squares + n ** 2,
+      shares: before.shares + (n > 0 ? hits ** 2 / n : 0),
+    };
+    all.push(before);
+  }
+  return all;
+}
+
+/** Sums of the evenings from one place to before another, of those of `sumsUpTo`. */
+export function sumsFrom(upTo: readonly Sums[], from: number, to: number): Sums {
+  const [before, after] = [upTo[from] as Sums, upTo[to] as Sums];
+  return {
+    evenings: after.evenings - before.evenings,
+    hits: after.hits - before.hits,
+    n: after.n - before.n,
+    squares: after.squares - before.squares,
+    shares: after.shares - before.shares,
+  };
+}
+
 /** The size of an evening that a chance meets on average, Σm² / Σm. */
 const sizeOf = ({ n, squares }: Pick<Sums, 'n' | 'squares'>): number => (n === 0 ? 0 : squares / n);
 
@@ -128,7 +157,8 @@ const effectBy = (sums: Sums, rho: number): number => Math.max(1, 1 + (sizeOf(su
 export const intervalOf = (clusters: readonly Cluster[], likeness: Likeness, missed = 0.05): Interval =>
   intervalBy(sumsOf(clusters), likeness, missed);
 
-function intervalBy(sums: Sums, { rho, degrees }: Likeness, missed = 0.05): Interval {
+/** As `intervalOf`, for who has the sums already. */
+export function intervalBy(sums: Sums, { rho, degrees }: Likeness, missed = 0.05): Interval {
   const deff = effectBy(sums, rho);
   return wilson(sums.hits / deff, sums.n / deff, studentQuantile(1 - missed / 2, degrees));
 }

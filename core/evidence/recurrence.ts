@@ -1,6 +1,17 @@
 import { BOOK_RULES } from './book-rules.js';
-import { differenceOf, type Difference } from './difference.js';
-import { andPeriod, intervalOf, likenessBy, NO_SPREAD, totalOf, type Cluster, type Likeness } from './likeness.js';
+import { differenceBy, type Difference } from './difference.js';
+import {
+  andPeriod,
+  intervalBy,
+  likenessBy,
+  NO_SPREAD,
+  sumsFrom,
+  sumsUpTo,
+  totalOf,
+  type Cluster,
+  type Likeness,
+  type Sums,
+} from './likeness.js';
 
 /** The coach's numbers for what recurs. */
 export interface RecurrenceRule {
@@ -79,14 +90,14 @@ const seenIn = (evenings: readonly Cluster[]): number => evenings.filter(({ hits
 export function recurrenceOf(evenings: readonly Cluster[], rule: RecurrenceRule = BOOK_RULES.recurrence): Recurrence {
   const could = evenings.filter(({ n }) => n > 0);
   const likeness = likenessBetweenReviews(could, rule);
+  const known = pastOf(could);
   const reviews: Review[] = [];
   // Of the time since it was first seen, or came back: where that begins, and where it was first lower.
   let [from, lowerSince]: [number, number | null] = [0, null];
   for (let after = rule.every; after <= could.length; after += rule.every) {
-    const known = could.slice(0, after);
     const before = reviews.at(-1)?.state ?? null;
     const episode = { from, until: lowerSince ?? after - rule.every, before };
-    const [state, why] = reviewed(known, episode, likeness[after] as Likeness, rule);
+    const [state, why] = reviewed(known, after, episode, likeness[after] as Likeness, rule);
     if (state === 'returned' && before === 'cleared') [from, lowerSince] = [after - rule.every, null];
     if (state === 'fading') lowerSince ??= after - rule.every;
     else if (state !== 'cleared') lowerSince = null;
@@ -111,33 +122,53 @@ interface Episode {
   readonly before: FaultState | null;
 }
 
+/** What was known after each of so many evenings: a review of a long history costs what one of a short one does. */
+interface Past {
+  /** Of `sumsUpTo`. */
+  readonly sums: readonly Sums[];
+  /** In how many it was seen, and behind which it was seen last; 0: in none. */
+  readonly seen: readonly number[];
+  readonly lastSeen: readonly number[];
+}
+
+function pastOf(could: readonly Cluster[]): Past {
+  const [seen, lastSeen] = [[0], [0]];
+  could.forEach(({ hits }, i) => {
+    seen.push((seen[i] as number) + Number(hits > 0));
+    lastSeen.push(hits > 0 ? i + 1 : (lastSeen[i] as number));
+  });
+  return { sums: sumsUpTo(could), seen, lastSeen };
+}
+
 function reviewed(
-  known: readonly Cluster[],
+  known: Past,
+  after: number,
   { from, until, before }: Episode,
   likeness: Likeness,
   rule: RecurrenceRule,
 ): readonly [FaultState, Why] {
-  const seen = seenIn(known);
-  if (seen === 0) return ['clear', { code: 'unseen', evenings: known.length, n: totalOf(known).n }];
+  const { sums, seen } = known;
+  if (seen[after] === 0) return ['clear', { code: 'unseen', evenings: after, n: (sums[after] as Sums).n }];
   // Told on one side only: the interval misses twice as much on both together.
   const missed = (2 * rule.wrong) / rule.reviews;
-  const gone = goneSince(known, likeness, missed, rule);
+  const gone = goneSince(known, after, likeness, missed, rule);
   if (gone) return ['cleared', gone];
-  const recent = known.slice(-rule.of);
-  const times = seenIn(recent);
+  const of = Math.min(rule.of, after);
+  const times = (seen[after] as number) - (seen[after - of] as number);
   const recurs = times >= rule.seen;
-  const asked: Why = { code: recurs ? 'seen' : 'rarer', seen: times, of: recent.length, asked: rule.seen };
+  const asked: Why = { code: recurs ? 'seen' : 'rarer', seen: times, of, asked: rule.seen };
   if (before === 'cleared') return [recurs ? 'returned' : 'cleared', asked];
-  const lower = differenceOf(known.slice(from, until), known.slice(-rule.every), likeness, missed);
+  const recent = sumsFrom(sums, after - rule.every, after);
+  const lower = from < until ? differenceBy(sumsFrom(sums, from, until), recent, likeness, missed) : null;
   if (lower && lower.high < 0) return ['fading', { code: 'lower', ...lower }];
   if (recurs) return [before === 'returned' ? 'returned' : 'recurring', asked];
   return [before === null || before === 'clear' ? 'new' : before, asked];
 }
 
 /** The evenings since it was last seen, where they say that its rate is below what counts as gone; else null. */
-function goneSince(known: readonly Cluster[], likeness: Likeness, missed: number, rule: RecurrenceRule): Why | null {
-  const since = known.slice(known.findLastIndex(({ hits }) => hits > 0) + 1);
-  if (since.length < rule.every) return null;
-  const { high } = intervalOf(since, likeness, missed);
-  return high < rule.gone ? { code: 'gone', evenings: since.length, n: totalOf(since).n, high, below: rule.gone } : null;
+function goneSince({ sums, lastSeen }: Past, after: number, likeness: Likeness, missed: number, rule: RecurrenceRule): Why | null {
+  const since = sumsFrom(sums, lastSeen[after] as number, after);
+  if (since.evenings < rule.every) return null;
+  const { high } = intervalBy(since, likeness, missed);
+  return high < rule.gone ? { code: 'gone', evenings: since.evenings, n: since.n, high, below: rule.gone } : null;
 }

@@ -22,6 +22,7 @@ export const book = {
     season: 'the season',
     coverage: 'what was looked at',
     causes: 'cause map',
+    earlier: (n: number): string => `${n} earlier ${n === 1 ? 'evening' : 'evenings'} too`,
     load: 'load',
     report: 'report',
     watched: 'watched attempts',

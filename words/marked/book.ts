@@ -23,6 +23,7 @@ export const book = {
     season: 'ţĥé šéášóñ',
     coverage: 'ŵĥáţ ŵáš ļóóķéđ áţ',
     causes: 'çáúšé ɱáþ',
+    earlier: (n: number): string => `${n} éáŕļíéŕ ${n === 1 ? 'éṽéñíñĝ' : 'éṽéñíñĝš'} ţóó`,
     load: 'ļóáđ',
     report: 'ŕéþóŕţ',
     watched: 'ŵáţçĥéđ áţţéɱþţš',

@@ -1,4 +1,13 @@
-import { BookAsked, RunsAsked, type Book, type BookChoices, type FaultDetail, type RunsBehind } from '@hopsk/contract/book';
+import {
+  BookAsked,
+  BookRead,
+  EVENINGS_TOLD,
+  RunsAsked,
+  type Book,
+  type BookChoices,
+  type FaultDetail,
+  type RunsBehind,
+} from '@hopsk/contract/book';
 import { Code } from '@hopsk/contract/common';
 import { GroupAsked, type GroupBook } from '@hopsk/contract/group-book';
 import { offeredFaults } from '@hopsk/core/catalogue/faults';
@@ -63,11 +72,12 @@ export function bookRoutes(backing: Backing): Router {
 
   router.get('/athletes/:id/book', async (request, response) => {
     const { id, clubId, focus } = await lookedAt(pool, request);
-    const asked = read(BookAsked, request.query);
-    const shared = (await run<{ id: string }>(pool, 'athlete-runs-shared', clubId, id)).map((one) => one.id);
-    await detailed(backing, clubId, shared);
-    const uncounted = await countSome(backing, clubId, id);
-    const faults = await clubFaults(pool, clubId);
+    const { evenings: whole, ...asked } = read(BookRead, request.query);
+    const [shared, uncounted, faults] = await Promise.all([
+      sharedRuns(backing, clubId, id),
+      countSome(backing, clubId, id),
+      clubFaults(pool, clubId),
+    ]);
     const [as, known] = [countedAs(mergesOf(faults)), new Map(offeredFaults(faults).map((one) => [one.code, one]))];
     const [rows, decisions, praise, agreement, pairs, numbers] = await Promise.all([
       talliesOf(pool, clubId, id, asked),
@@ -77,28 +87,35 @@ export function bookRoutes(backing: Backing): Router {
       run<Row<PairSums>>(pool, 'fault-pairs', clubId, id),
       bookRules(pool, clubId),
     ]);
-    const book = faultBook(rows, decisions, numbers);
+    const days = [...new Map(rows.map(({ day, evening }) => [`${day} ${evening ?? ''}`, day])).values()];
+    const from = (whole === 'all' ? undefined : days.at(-EVENINGS_TOLD)) ?? '';
+    const book = faultBook(rows, decisions, numbers, from);
     const offered = book.filter(({ fault }) => known.has(fault));
     const together = comingTogether(pairs);
     const causes = causeMap(offered, together, known, (fault) => known.has(fault));
-    const evenings = new Map([...grouped(rows, ({ fault }) => fault)].map(([fault, of]) => [fault, eveningsOfFault(of)]));
-    const days = [...new Map(rows.map(({ day, evening }) => [`${day} ${evening ?? ''}`, day])).values()];
+    const decided = new Set(decisions.map(({ fault }) => fault));
+    const ofDecided = grouped(
+      rows.filter(({ fault }) => decided.has(fault)),
+      ({ fault }) => fault,
+    );
+    const evenings = new Map([...ofDecided].map(([fault, of]) => [fault, eveningsOfFault(of)]));
     response.json({
       athleteId: id,
       from: days[0] ?? null,
       to: days.at(-1) ?? null,
       sessions: days.length,
+      earlier: days.filter((day) => day < from).length,
       uncounted,
       praise: praise?.times ?? 0,
       agreement,
       numbers,
       decisions: decisions.map((one) => ({ ...one, came: cameOf(evenings.get(one.fault) ?? [], one, decisions, numbers) })),
-      first: firstToFix(offered, together, known, focus.map(as), numbers).map((one) => ({ ...one, drags: [...one.drags] })),
+      first: firstToFix(offered, together, known, focus.map(as)).map((one) => ({ ...one, drags: [...one.drags] })),
       causes: { nodes: [...causes.nodes], links: [...causes.links], others: [...causes.others] },
       entries: book.map((entry) => ({
         ...entry,
         sessions: [...entry.sessions],
-        recurrence: { ...entry.recurrence, reviews: [...entry.recurrence.reviews] },
+        recurrence: { ...entry.recurrence, reviews: entry.recurrence.reviews.slice(-REVIEWS_TOLD) },
         running: { ...entry.running, restarts: [...entry.running.restarts] },
       })),
     } satisfies Book);
@@ -156,6 +173,16 @@ export function bookRoutes(backing: Backing): Router {
   });
 
   return router;
+}
+
+/** Reviews of a fault that are told: those of a season. */
+const REVIEWS_TOLD = 6;
+
+/** The runs of an athlete in which several watched, their parts counted: there they may disagree. */
+async function sharedRuns(backing: Backing, clubId: string, athlete: string): Promise<readonly string[]> {
+  const shared = (await run<{ id: string }>(backing.pool, 'athlete-runs-shared', clubId, athlete)).map(({ id }) => id);
+  await detailed(backing, clubId, shared);
+  return shared;
 }
 
 /** The evening of a run, by its start. */

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { BookChoices, FaultDetail, RunsBehind, type Book } from '@hopsk/contract/book';
+import { BookChoices, EVENINGS_TOLD, FaultDetail, RunsBehind, type Book } from '@hopsk/contract/book';
 import type { Me } from '@hopsk/contract/club';
 import { pairSums, type PairSums } from '@hopsk/core/evidence/together';
 import { run } from '../db/sql.js';
@@ -49,6 +49,24 @@ describe('one fault of an athlete opened', () => {
       [4, 2],
       [5, 5],
     ]);
+  });
+
+  it('tells the last evenings one by one, and all of them to whoever asks; what is said of the fault is of all', async () => {
+    const ada = await added();
+    const first = Date.UTC(2026, 0, 1, 18);
+    for (let i = 0; i < EVENINGS_TOLD + 3; i++) {
+      const startedAt = new Date(first + i * 24 * 3600_000).toISOString();
+      await coach.keep(ran(ada, [3.5], { startedAt, day: startedAt.slice(0, 10) }));
+    }
+    const read = async (more: string): Promise<Book> => (await coach.get(`/athletes/${ada}/book${more}`).expect(200)).body as Book;
+    const [some, all] = [await read(''), await read('?evenings=all')];
+    expect([some.sessions, some.earlier, all.sessions, all.earlier]).toEqual([EVENINGS_TOLD + 3, 3, EVENINGS_TOLD + 3, 0]);
+    const [late, whole] = [some.entries[0], all.entries[0]] as [Book['entries'][number], Book['entries'][number]];
+    expect([late.earlier, late.sessions.length, whole.sessions.length]).toEqual([3, EVENINGS_TOLD, EVENINGS_TOLD + 3]);
+    expect(late.sessions).toEqual(whole.sessions.slice(3));
+    expect({ ...late, earlier: 0, sessions: [] }).toEqual({ ...whole, sessions: [] });
+    expect(some.from).toBe('2026-01-01');
+    await coach.get(`/athletes/${ada}/book?evenings=some`).expect(400);
   });
 
   it('counts a long history bit by bit, the latest first, and says how much is left', async () => {

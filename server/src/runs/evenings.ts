@@ -1,14 +1,10 @@
-import { eveningsOf, type Evening, type Ran } from '@hopsk/core/evidence/evenings';
-import { grouped } from '@hopsk/core/grouped';
+import { eveningsOf, type Evening } from '@hopsk/core/evidence/evenings';
 import { run, type Db } from '../db/sql.js';
 
-interface RanRow extends Record<string, unknown> {
+/** What `athlete-runs` gives: of each run its id, day, start and end. */
+interface RunsRow extends Record<string, unknown> {
   readonly athlete: string;
-  readonly id: string;
-  readonly day: string;
-  readonly startedAt: string;
-  /** The run's own latest time, ms. */
-  readonly latestM: number;
+  readonly runs: readonly (readonly [id: string, day: string, start: number, end: number])[];
 }
 
 /** The evening of each of an athlete's runs, by the run's id: all of them, since one in which nothing was seen joins two others. */
@@ -21,12 +17,8 @@ export async function eveningsOfAthletes(
   clubId: string,
   athletes: readonly string[],
 ): Promise<ReadonlyMap<string, ReadonlyMap<string, Evening>>> {
-  const rows = grouped(await run<RanRow>(db, 'athlete-runs', clubId, athletes), ({ athlete }) => athlete);
-  const ranOf = ({ id, day, startedAt, latestM }: RanRow): Ran => {
-    const start = Date.parse(startedAt);
-    return { id, day, start, end: start + latestM };
-  };
-  return new Map([...rows].map(([athlete, runs]) => [athlete, eveningsOf(runs.map(ranOf))]));
+  const rows = await run<RunsRow>(db, 'athlete-runs', clubId, athletes);
+  return new Map(rows.map(({ athlete, runs }) => [athlete, eveningsOf(runs.map(([id, day, start, end]) => ({ id, day, start, end })))]));
 }
 
 /** The runs whose evenings are of some days, in the order of time, as evenings were made of them. */

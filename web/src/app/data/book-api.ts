@@ -1,5 +1,14 @@
 import { Injectable } from '@angular/core';
-import { Book, BookChoices, FaultDecisions, FaultDetail, RunsBehind, type BookAsked, type RunsAsked } from '@hopsk/contract/book';
+import {
+  Book,
+  BookChoices,
+  FaultDecisions,
+  FaultDetail,
+  RunsBehind,
+  type BookAsked,
+  type BookRead,
+  type RunsAsked,
+} from '@hopsk/contract/book';
 import { Decision, type DecisionSave } from '@hopsk/contract/decisions';
 import { GroupBook } from '@hopsk/contract/group-book';
 import { LookedAt, type DaysAsked } from '@hopsk/contract/coverage';
@@ -17,7 +26,7 @@ function queryOf(asked: Readonly<Record<string, string | undefined>>): string {
 /** The fault book. Apart from the other requests, so that its shape is fetched with the page that shows it. */
 @Injectable({ providedIn: 'root' })
 export class BookApi extends Requests {
-  of = (athleteId: string, asked: BookAsked) => this.get(`/athletes/${athleteId}/book${queryOf(asked)}`, Book);
+  of = (athleteId: string, asked: BookRead) => this.get(`/athletes/${athleteId}/book${queryOf(asked)}`, Book);
   choices = (athleteId: string) => this.get(`/athletes/${athleteId}/book-choices`, BookChoices);
   group = (since: string) => this.get(`/book?since=${since}`, GroupBook);
   runsOf = (athleteId: string, fault: string, asked: RunsAsked) =>

@@ -155,8 +155,8 @@ export class BookScreen {
     void this.router.navigate([], { queryParams: { ...none, athlete: this.whose(), fault: this.chosen()?.fault, ...asked } });
   }
 
-  protected save(): void {
-    const book = this.book();
+  protected async save(): Promise<void> {
+    const book = await this.opened.everything(this.asked());
     if (book) saveFile(bookAsCsv(book.entries), fileName(`${this.text.title} ${book.from} ${book.to}`, 'csv'));
   }
 

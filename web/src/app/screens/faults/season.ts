@@ -60,7 +60,8 @@ export class SeasonScreen {
   private readonly days = computed(() =>
     daysOf(this.book()?.entries ?? [], this.whole() ? Number.POSITIVE_INFINITY : DAYS, (this.book()?.numbers ?? BOOK_RULES).breakDays),
   );
-  protected readonly earlier = computed(() => this.days().earlier);
+  /** Evenings that are not drawn: those that are not shown, and those that were not even told. */
+  protected readonly earlier = computed(() => this.days().earlier + (this.book()?.earlier ?? 0));
   protected readonly columns = computed(() =>
     this.days().columns.map((column) => ({
       ...column,
@@ -100,6 +101,12 @@ export class SeasonScreen {
       const id = this.who()?.id;
       if (id !== undefined) untracked(() => this.opened.load(id));
     });
+  }
+
+  protected showAll(): void {
+    this.whole.set(true);
+    const book = this.book();
+    if (book && book.earlier > 0) this.opened.whole(book.athleteId);
   }
 
   private cellOf(
