@@ -138,4 +138,16 @@ describe('a log as a table', () => {
     for (const id of [all[0], all[42]])
       expect((await book(coach, id as string)).map(({ attempts, faulty }) => [attempts, faulty])).toEqual([[20, 6]]);
   });
+
+  it('of few people goes with whoever of them is erased; what it told of the others stays', async () => {
+    const [ada, bea] = [await added(coach), await added(coach)];
+    await import_(coach, [row(ada), row(bea, { faulty: 9 })]);
+    const { name } = athlete();
+    await coach.post(`/athletes/${ada}/erase`, { name }).expect(204);
+    const told = await house.pool.query<{ faulty: number }>(
+      "select body -> 'faulty' as faulty from run_event where body ->> 'kind' = 'told'",
+    );
+    expect(told.rows.map(({ faulty }) => faulty)).toEqual([9]);
+    expect((await book(coach, bea)).map(({ faulty }) => faulty)).toEqual([9]);
+  });
 });
