@@ -1,7 +1,6 @@
 import type { Opener } from '../plan/exercise.js';
 import { faultsByCode } from '../catalogue/faults.js';
 import type { SessionPlan } from '../plan/run-plan.js';
-import type { RunEvent } from './event.js';
 import { cleanOf } from '../testing/clean.js';
 import { eventsSaid, type Said } from '../testing/said.js';
 import { RunLog } from './run-log.js';

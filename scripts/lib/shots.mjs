@@ -100,12 +100,15 @@ export const SHOTS = [
     },
   },
   {
-    name: 'drill-card',
-    go: async (page) => {
-      await openPattern(page, 'Front corner and home');
-      await page.getByRole('button', { name: 'more', exact: true }).click();
-      await page.getByRole('menuitem', { name: 'drill card' }).click();
-      await page.locator('hop-floor svg .chip').nth(3).waitFor();
+    name: 'causes',
+    async go(page) {
+      await page.goto('/people');
+      await page
+        .getByRole('row', { name: /Samira/ })
+        .getByRole('link', { name: 'faults' })
+        .click();
+      await page.getByRole('link', { name: 'cause map' }).click();
+      await page.locator('hop-cause-chart svg').waitFor();
     },
   },
   {

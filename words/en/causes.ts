@@ -17,17 +17,18 @@ export const causes = {
     says: 'An arrow goes from what can cause to what it can cause, by the catalogue. Full: in the log the two come together more than by chance. Dotted: they do not, or too little was looked at.',
     noProof: 'Coming together is not yet one causing the other: what is marked may be where it begins, and is worth trying first.',
     roots: 'Where it may begin',
-    root: (cause: string, found: readonly { readonly fault: string; readonly showed: Beside }[]): string =>
-      `${cause}: ${found.map(({ fault, showed: s }) => `in ${s.with} of ${s.ofWith} occasions with ‘${fault}’, and in ${s.without} of ${s.ofWithout} without`).join('; ')}.`,
+    root: (cause: string, brings: string): string => `${cause}: ${brings}.`,
+    brings: (of: Beside & { readonly fault: string }): string =>
+      `in ${of.with} of ${of.ofWith} occasions with ‘${of.fault}’, and in ${of.without} of ${of.ofWithout} without`,
     noRoots: 'No cause is borne out by the log yet.',
     look: 'To be looked for',
-    lookFor: (cause: string, faults: readonly string[]): string => `${cause}: can cause ${faults.map((fault) => `‘${fault}’`).join(', ')}.`,
+    lookFor: (cause: string, faults: string): string => `${cause}: can cause ${faults}.`,
+    quoted: (fault: string): string => `‘${fault}’`,
+    uncounted: (n: number): string => `${n} ${n === 1 ? 'run is' : 'runs are'} still being counted part by part and not in this yet.`,
     noLook: 'Each cause of the catalogue was looked for.',
     ruledOut: (cause: string): string => `${cause}: looked for and not seen.`,
     others: 'Together without a link',
     open: 'Open in the fault book',
-    other: (a: string, b: string, s: Beside): string =>
-      `${b}: in ${s.with} of ${s.ofWith} occasions with ‘${a}’, and in ${s.without} of ${s.ofWithout} without.`,
     heads: ['can cause', 'what', 'in the log', 'seen with it', 'without it'],
     log: LOG,
     times: (both: number, of: number): string => `${both} of ${of}`,

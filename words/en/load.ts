@@ -1,5 +1,3 @@
-import type { LandingJudgement } from '@hopsk/core/plan/session/landings';
-
 const percent = (factor: number): string => `${Math.round((factor - 1) * 100)} %`;
 
 /** What the weeks of an athlete weigh. */
@@ -9,7 +7,8 @@ export const load = {
     back: 'fault book',
     of: 'of',
     weeks: 'Week by week',
-    says: 'Load is how hard it was, 0 to 10, × minutes. Monotony is the mean of a day’s load ÷ its standard deviation over the seven days, those of rest with 0, from two days of training on; strain is load × monotony (Foster 1998). Landings are those after jumps, hops and gallops, of what was done and not of what was planned; low splits are none.',
+    says: 'Load is how hard it was, 0 to 10, × minutes. Monotony is the mean of a day’s load ÷ its standard deviation over the seven days, those of rest with 0, from two days of training on; strain is load × monotony (Foster 1998).',
+    landingsSay: 'Landings are those after jumps, hops and gallops, of what was done and not of what was planned; low splits are none.',
     heads: ['week from', 'evenings', 'load', 'monotony', 'strain', 'landings', 'lunges'],
     some: (rated: number, all: number): string => `${rated} of ${all}`,
     atLeast: (n: number): string => `${n} at least`,
@@ -20,10 +19,10 @@ export const load = {
       `The week from ${from}: landings ${percent(rise)} above the mean of the four weeks before.`,
     disputed:
       'More than 10 to 15 % is usually called steep; the evidence is disputed. It is a reason to ask how somebody feels, and no more.',
-    most: (from: string, { landings, guidance }: LandingJudgement): string =>
-      guidance === null
-        ? `The week from ${from}: ${landings} landings on one evening. For children no number is agreed on: fewer.`
-        : `The week from ${from}: ${landings} landings on one evening, where ${guidance[0]} to ${guidance[1]} are usual at this level.`,
+    most: (of: { readonly from: string; readonly landings: number; readonly low: number; readonly high: number }): string =>
+      `The week from ${of.from}: ${of.landings} landings on one evening, where ${of.low} to ${of.high} are usual at this level.`,
+    mostOfChild: (from: string, landings: number): string =>
+      `The week from ${from}: ${landings} landings on one evening. For children no number is agreed on: fewer.`,
     nothing: 'Nothing in the last four weeks.',
     pain: 'Whatever hurts is left out, and whoever hurts asks somebody licensed to say what it is.',
     unsaid: 'Not said yet how hard it was',

@@ -18,17 +18,18 @@ export const causes = {
     says: 'Áñ áŕŕóŵ ĝóéš ƒŕóɱ ŵĥáţ çáñ çáúšé ţó ŵĥáţ íţ çáñ çáúšé, ƀý ţĥé çáţáļóĝúé. Ƒúļļ: íñ ţĥé ļóĝ ţĥé ţŵó çóɱé ţóĝéţĥéŕ ɱóŕé ţĥáñ ƀý çĥáñçé. Đóţţéđ: ţĥéý đó ñóţ, óŕ ţóó ļíţţļé ŵáš ļóóķéđ áţ.',
     noProof: 'Çóɱíñĝ ţóĝéţĥéŕ íš ñóţ ýéţ óñé çáúšíñĝ ţĥé óţĥéŕ: ŵĥáţ íš ɱáŕķéđ ɱáý ƀé ŵĥéŕé íţ ƀéĝíñš, áñđ íš ŵóŕţĥ ţŕýíñĝ ƒíŕšţ.',
     roots: 'Ŵĥéŕé íţ ɱáý ƀéĝíñ',
-    root: (cause: string, found: readonly { readonly fault: string; readonly showed: Beside }[]): string =>
-      `${cause}: ${found.map(({ fault, showed: s }) => `íñ ${s.with} óƒ ${s.ofWith} óççášíóñš ŵíţĥ ‘${fault}’, áñđ íñ ${s.without} óƒ ${s.ofWithout} ŵíţĥóúţ`).join('; ')}.`,
+    root: (cause: string, brings: string): string => `${cause}: ${brings}.`,
+    brings: (of: Beside & { readonly fault: string }): string =>
+      `íñ ${of.with} óƒ ${of.ofWith} óççášíóñš ŵíţĥ ‘${of.fault}’, áñđ íñ ${of.without} óƒ ${of.ofWithout} ŵíţĥóúţ`,
     noRoots: 'Ñó çáúšé íš ƀóŕñé óúţ ƀý ţĥé ļóĝ ýéţ.',
     look: 'Ţó ƀé ļóóķéđ ƒóŕ',
-    lookFor: (cause: string, faults: readonly string[]): string => `${cause}: çáñ çáúšé ${faults.map((fault) => `‘${fault}’`).join(', ')}.`,
+    lookFor: (cause: string, faults: string): string => `${cause}: çáñ çáúšé ${faults}.`,
+    quoted: (fault: string): string => `‘${fault}’`,
+    uncounted: (n: number): string => `${n} ${n === 1 ? 'ŕúñ íš' : 'ŕúñš áŕé'} šţíļļ ƀéíñĝ çóúñţéđ þáŕţ ƀý þáŕţ áñđ ñóţ íñ ţĥíš ýéţ.`,
     noLook: 'Éáçĥ çáúšé óƒ ţĥé çáţáļóĝúé ŵáš ļóóķéđ ƒóŕ.',
     ruledOut: (cause: string): string => `${cause}: ļóóķéđ ƒóŕ áñđ ñóţ šééñ.`,
     others: 'Ţóĝéţĥéŕ ŵíţĥóúţ á ļíñķ',
     open: 'Óþéñ íñ ţĥé ƒáúļţ ƀóóķ',
-    other: (a: string, b: string, s: Beside): string =>
-      `${b}: íñ ${s.with} óƒ ${s.ofWith} óççášíóñš ŵíţĥ ‘${a}’, áñđ íñ ${s.without} óƒ ${s.ofWithout} ŵíţĥóúţ.`,
     heads: ['çáñ çáúšé', 'ŵĥáţ', 'íñ ţĥé ļóĝ', 'šééñ ŵíţĥ íţ', 'ŵíţĥóúţ íţ'],
     log: LOG,
     times: (both: number, of: number): string => `${both} óƒ ${of}`,

@@ -98,5 +98,10 @@ function calledRep({ alternative, simulation, seconds }: Callable): RepPlan {
   const rep = simulation && repPlanOf(simulation);
   const { repetition, ...parts } = rep?.chances ?? {};
   const whole = alternative.kind === 'move' && repetition ? { repetition } : {};
-  return { seconds: Math.max(0.05, seconds), chances: { ...parts, ...whole, call: [0] }, direction: rep?.direction ?? 'place', load: rep?.load ?? { landings: 0, lunges: 0 } };
+  return {
+    seconds: Math.max(0.05, seconds),
+    chances: { ...parts, ...whole, call: [0] },
+    direction: rep?.direction ?? 'place',
+    load: rep?.load ?? { landings: 0, lunges: 0 },
+  };
 }

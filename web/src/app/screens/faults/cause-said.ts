@@ -26,26 +26,24 @@ function belowOf({ state, rate }: Node): string {
 export function saidOf({ nodes, links, others }: CauseMap): Readonly<Record<'roots' | 'look' | 'others', string[]>> {
   const { causes: text } = words;
   const effects = (cause: string): CauseMap['links'] => links.filter((link) => link.cause === cause);
+  const brings = (cause: string): string[] =>
+    effects(cause).flatMap(({ fault, log, showed }) =>
+      log === 'found' && showed ? [text.brings({ ...showed, fault: faultLabel(fault) })] : [],
+    );
   const look = nodes.filter(({ state }) => state === 'not looked for' || state === 'noted');
+  const faults = (cause: string): string =>
+    effects(cause)
+      .map(({ fault }) => text.quoted(faultLabel(fault)))
+      .join(', ');
   return {
-    roots: nodes
-      .filter(({ root }) => root)
-      .map(({ fault }) =>
-        text.root(
-          faultLabel(fault),
-          effects(fault).flatMap(({ fault: of, log, showed }) => (log === 'found' && showed ? [{ fault: faultLabel(of), showed }] : [])),
-        ),
-      ),
+    roots: nodes.filter(({ root }) => root).map(({ fault }) => text.root(faultLabel(fault), brings(fault).join('; '))),
     look: [
-      ...look.map(({ fault }) =>
-        text.lookFor(
-          faultLabel(fault),
-          effects(fault).map((link) => faultLabel(link.fault)),
-        ),
-      ),
+      ...look.map(({ fault }) => text.lookFor(faultLabel(fault), faults(fault))),
       ...nodes.filter(({ state }) => state === 'clear').map(({ fault }) => text.ruledOut(faultLabel(fault))),
     ],
-    others: others.map((pair) => text.other(faultLabel(pair.fault), faultLabel(pair.other), beside(pair, pair.fault))),
+    others: others.map((pair) =>
+      text.root(faultLabel(pair.other), text.brings({ ...beside(pair, pair.fault), fault: faultLabel(pair.fault) })),
+    ),
   };
 }
 

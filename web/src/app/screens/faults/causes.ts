@@ -52,6 +52,15 @@ export class CausesScreen {
       const id = this.who()?.id;
       if (id !== undefined) untracked(() => this.opened.load(id));
     });
+    // Of a long history each answer counts some more runs.
+    let [of, left] = ['', Infinity];
+    effect(() => {
+      const book = this.book();
+      if (!book || this.opened.seenAt()) return;
+      const before = of === book.athleteId ? left : Infinity;
+      [of, left] = [book.athleteId, book.uncounted];
+      if (left > 0 && left < before) untracked(() => this.opened.again(book.athleteId));
+    });
   }
 
   protected saveDrawing(): void {

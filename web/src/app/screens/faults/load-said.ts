@@ -32,7 +32,10 @@ export function worthALook(weeks: readonly Week[], { level, ageGroup }: Pick<Ath
       return [
         ...(loadRise !== null && loadRise > STEEP.beware ? [text.rise(from, loadRise)] : []),
         ...(landingsRise !== null && landingsRise > STEEP.beware ? [text.landingsRise(from, landingsRise)] : []),
-        ...(most.level === 'within' ? [] : [text.most(from, most)]),
+        ...(most.level === 'above' && most.guidance
+          ? [text.most({ from, landings: mostLandings, low: most.guidance[0], high: most.guidance[1] })]
+          : []),
+        ...(most.level === 'no number' ? [text.mostOfChild(from, mostLandings)] : []),
       ];
     });
 }
