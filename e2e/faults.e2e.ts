@@ -124,6 +124,14 @@ test('the demo club’s story: who improved, who relapsed after a break, whose l
   expect(readFileSync(await svg.path(), 'utf8')).toMatch(/^<\?xml[^]*slow first/);
   await map.getByRole('link', { name: 'slow first' }).click();
   await expect(coach.locator('.one h2')).toContainText('slow first');
+  // What comes together opens the runs it was seen in, and they add up to it.
+  const pair = coach.locator('hop-fault-detail dd').filter({ hasText: 'heels down' });
+  await pair.getByRole('button', { name: 'heels down' }).click();
+  await pair.getByRole('button', { name: /^show all/ }).click();
+  const [, both = '', all = ''] = /with it in (\d+) of (\d+) occasions/.exec(await pair.innerText()) ?? [];
+  const added = async (at: number): Promise<string> =>
+    String((await pair.locator(`tbody td:nth-of-type(${at})`).allInnerTexts()).reduce((sum, n) => sum + Number(n), 0));
+  expect([await added(1), await added(2)]).toEqual([both, all]);
   // Once all runs are split up, nothing is said to be left out; another split is one choice away.
   await expect(coach.getByText(/still being split up/)).toHaveCount(0);
   await choose(coach, 'split by', 'what was done');

@@ -6,7 +6,7 @@ import { SPLITS, type Splits as CoreSplits } from '@hopsk/core/evidence/splits';
 import { STAGE_KINDS } from '@hopsk/core/plan/exercise';
 import * as z from 'zod/mini';
 import { BookNumbers } from './book-numbers.js';
-import { Day, Id, line, type Wire } from './common.js';
+import { Code, Day, Id, line, type Wire } from './common.js';
 import { CauseMap } from './cause-map.js';
 import { Decision } from './decisions.js';
 import { Together } from './together.js';
@@ -137,13 +137,14 @@ export const BookChoices = z.object({
 });
 export type BookChoices = Wire<typeof BookChoices>;
 
-/** Which runs stand behind a number of one fault: those of an evening, by its day, or of a value of a split. */
+/** Which runs stand behind a number of one fault: those of an evening, by its day, of a value of a split, or those in which another could be seen too. */
 export const RunsAsked = z.union([
   z.object({ ...narrowed, day: Day }),
   z.object({ ...narrowed, by: z.enum(SPLITS), value: z.string().check(z.minLength(1), z.maxLength(300)) }),
+  z.object({ with: Code }),
 ]);
 export type RunsAsked = Wire<typeof RunsAsked>;
-/** Runs, the oldest first, with what each says of one fault of an athlete. */
+/** Runs, the oldest first, with what each says of one fault of an athlete; of two faults: of the occasions with the one, those with both. */
 export const RunsBehind = z.array(
   z.object({ id: Id, name: z.string(), startedAt: z.string(), attempts: z.int(), faulty: z.int(), again: z.int(), noted: z.int() }),
 );

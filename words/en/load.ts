@@ -23,7 +23,7 @@ export const load = {
       `The week from ${of.from}: ${of.landings} landings on one evening, where ${of.low} to ${of.high} are usual at this level.`,
     mostOfChild: (from: string, landings: number): string =>
       `The week from ${from}: ${landings} landings on one evening. For children no number is agreed on: fewer.`,
-    nothing: 'Nothing in the last four weeks.',
+    nothing: 'Nothing in the last four of these weeks.',
     pain: 'Whatever hurts is left out, and whoever hurts asks somebody licensed to say what it is.',
     unsaid: 'Not said yet how hard it was',
     saidAll: 'It was said of each evening.',

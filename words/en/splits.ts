@@ -84,6 +84,7 @@ export const splits = {
       asked === 0
         ? 'Too few occasions yet in which it and another fault could both be seen.'
         : `With nothing more than by chance (${asked} ${asked === 1 ? 'fault' : 'faults'} asked).`,
+    pairHeads: ['run', 'with both', 'with this one', '', ''],
     togetherSays: 'Coming together is not yet one causing the other.',
   },
 };

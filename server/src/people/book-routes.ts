@@ -143,6 +143,10 @@ export function bookRoutes(backing: Backing): Router {
     const { id, clubId } = await lookedAt(pool, request);
     const fault = read(Code, request.params['fault']);
     const asked = read(RunsAsked, request.query);
+    if ('with' in asked) {
+      response.json((await run<Row<RunsBehind[number]>>(pool, 'pair-runs', clubId, id, fault, asked.with)) satisfies RunsBehind);
+      return;
+    }
     if ('day' in asked && !byParts(asked)) {
       const [runs, evenings] = await Promise.all([
         run<Row<RunsBehind[number]>>(pool, 'fault-runs', clubId, id, fault),

@@ -112,7 +112,18 @@ describe('one fault of an athlete opened', () => {
       expect({ ...sum, excess: 0, variance: 0 }).toEqual({ ...own, excess: 0, variance: 0 } as typeof sum);
       expect(sum.excess).toBeCloseTo(own?.excess ?? NaN, 9);
       expect(sum.variance).toBeCloseTo(own?.variance ?? NaN, 9);
+      // Each opens the runs that it is made of, from the side of either.
+      const seen = { [sum.fault]: sum.one, [sum.other]: sum.second };
+      for (const [of, other] of [
+        [sum.fault, sum.other],
+        [sum.other, sum.fault],
+      ] as const) {
+        const behind = RunsBehind.parse((await coach.get(`/athletes/${ada}/book/${of}/runs?with=${other}`).expect(200)).body);
+        const added = (name: 'attempts' | 'faulty'): number => behind.reduce((all, one) => all + one[name], 0);
+        expect([behind.length, added('faulty'), added('attempts')]).toEqual([sum.runs, sum.both, sum.both + (seen[of] ?? NaN)]);
+      }
     }
+    expect((await coach.get(`/athletes/${ada}/book/eyes/runs?with=eyes`).expect(200)).body).toEqual([]);
   });
 
   it('names the runs of an evening, over midnight too, with what each says of it; and who wrote in each', async () => {

@@ -11,10 +11,8 @@ import { people } from '../../data/records';
 import { CauseChart } from '../../drawing/cause-chart';
 import { fileName, saveFile, svgFile } from '../../drawing/export';
 import { colours } from '../../ui/look/colours';
-import { Choice } from '../../ui/choice';
-import { Head } from '../../ui/head';
-import { byId } from '../../ui/options';
 import { Table } from '../../ui/table';
+import { AthleteHead } from './athlete-head';
 import { drawnOf, linkRows, saidOf } from './cause-said';
 import { OpenBook } from './open-book';
 
@@ -23,7 +21,7 @@ const NONE: CauseMap = { nodes: [], links: [], others: [] };
 /** What can cause what among the faults of an athlete: the catalogue's links, laid over what comes together in the log. */
 @Component({
   selector: 'hop-causes',
-  imports: [CauseChart, Choice, Head, MatButton, RouterLink, Table],
+  imports: [AthleteHead, CauseChart, MatButton, RouterLink, Table],
   templateUrl: './causes.html',
   styleUrl: './both.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -36,7 +34,6 @@ export class CausesScreen {
   protected readonly text = words.causes;
   protected readonly common = words.common;
   protected readonly label = faultLabel;
-  protected readonly peopleOptions = computed(() => byId(this.people()));
   protected readonly choice = picked(this.people, () => this.athlete());
   protected readonly who = this.choice.record;
   protected readonly book = this.opened.book;

@@ -13,16 +13,15 @@ import { troubleOf, type Trouble } from '../../data/problem';
 import { people } from '../../data/records';
 import { Box } from '../../ui/box';
 import { Choice } from '../../ui/choice';
-import { Head } from '../../ui/head';
-import { byId } from '../../ui/options';
 import { days, orNothing } from '../../ui/reads';
 import { Table } from '../../ui/table';
+import { AthleteHead } from './athlete-head';
 import { neverOf, tablesOf } from './coverage-said';
 
 /** What of an athlete was looked at and what never, and how often the ball or blade went where it should, beside how clean the feet were. */
 @Component({
   selector: 'hop-coverage',
-  imports: [Box, Choice, Head, MatButton, Table],
+  imports: [AthleteHead, Box, Choice, MatButton, Table],
   templateUrl: './coverage.html',
   styleUrl: './coverage.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -35,7 +34,6 @@ export class CoverageScreen {
   protected readonly text = words.coverage;
   protected readonly common = words.common;
   private readonly people = inject(Store).selectSignal(people.selectHere);
-  protected readonly peopleOptions = computed(() => byId(this.people()));
   protected readonly choice = picked(this.people, () => this.athlete());
   protected readonly who = this.choice.record;
   protected readonly day = orNothing(days);

@@ -11,11 +11,10 @@ import {
   untracked,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { FaultDetail, type BookAsked, type RunsBehind } from '@hopsk/contract/book';
+import { FaultDetail, type BookAsked } from '@hopsk/contract/book';
 import { TeachingStore } from '../../data/teaching';
 import type { SplitBy } from '@hopsk/core/evidence/splits';
 import { words } from '@hopsk/words/words';
-import { firstValueFrom } from 'rxjs';
 import { Latest } from '../../compute/latest';
 import { BookApi } from '../../data/book-api';
 import { LastSeen } from '../../data/last-seen';
@@ -23,6 +22,7 @@ import { troubleOf, type Trouble } from '../../data/problem';
 import { Choice } from '../../ui/choice';
 import { asSplit, pairsOf } from './fault-split';
 import { isPart } from './open-book';
+import { OpenedRuns } from './opened-runs';
 import { RunList } from './run-list';
 
 /** One fault of an athlete opened: when tired, on which side, by everything the log knows, and what comes together with it. */
@@ -44,7 +44,6 @@ export class FaultDetailView {
   private readonly api = inject(BookApi);
   private readonly lastSeen = inject(LastSeen);
   private readonly question = new Latest();
-  private readonly opening = new Latest();
   protected readonly text = words.splits;
   protected readonly common = words.common;
   protected readonly detail = signal<FaultDetail | null>(null);
@@ -76,14 +75,10 @@ export class FaultDetailView {
     const split = this.detail()?.splits.by.find(({ by }) => by === this.by());
     return split ? asSplit(split) : null;
   });
-  /** The value whose runs are shown, with them; null while none are. */
-  protected readonly behind = linkedSignal<
-    unknown,
-    { readonly value: string; readonly label: string; readonly runs: RunsBehind | null } | null
-  >({
-    source: () => [this.detail(), this.by()],
-    computation: () => null,
-  });
+  private readonly failed = (error: unknown): void => this.trouble.set(troubleOf(error));
+  /** The value whose runs are shown, and the fault that comes together with this one. */
+  protected readonly behind = new OpenedRuns(this.failed);
+  protected readonly paired = new OpenedRuns(this.failed);
   protected readonly pairs = computed(() => {
     const detail = this.detail();
     return detail ? pairsOf(detail, (code) => this.club.catalogue().get(code)?.causes ?? []) : [];
@@ -94,24 +89,26 @@ export class FaultDetailView {
       const [athlete, fault, asked] = [this.athlete(), this.fault(), this.asked()];
       untracked(() => {
         this.detail.set(null);
+        this.paired.now.set(null);
         this.load(athlete, fault, asked);
       });
+    });
+    effect(() => {
+      this.detail();
+      this.by();
+      untracked(() => this.behind.now.set(null));
     });
   }
 
   /** Shows the runs behind a value of the split, or puts them away. */
   protected open({ value, label }: { readonly value: string; readonly label: string }): void {
     const by = this.by();
-    if (this.behind()?.value === value || by === null) return this.behind.set(null);
-    this.behind.set({ value, label, runs: null });
-    void this.opening.ask(
-      () => firstValueFrom(this.api.runsOf(this.athlete(), this.fault(), { ...this.asked(), by, value })),
-      (runs) => this.behind.update((now) => (now?.value === value ? { ...now, runs } : now)),
-      (error) => {
-        this.behind.set(null);
-        this.trouble.set(troubleOf(error));
-      },
-    );
+    if (by !== null) this.behind.turn(value, label, this.api.runsOf(this.athlete(), this.fault(), { ...this.asked(), by, value }));
+  }
+
+  /** The same of a fault that comes together with this one. */
+  protected openPair({ fault, label }: { readonly fault: string; readonly label: string }): void {
+    this.paired.turn(fault, label, this.api.runsOf(this.athlete(), this.fault(), { with: fault }));
   }
 
   protected load(athlete = this.athlete(), fault = this.fault(), asked = this.asked()): void {

@@ -13,10 +13,8 @@ import { troubleOf, type Trouble } from '../../data/problem';
 import { people } from '../../data/records';
 import { fileName, saveFile } from '../../drawing/export';
 import { LoadChart } from '../../drawing/load-chart';
-import { Choice } from '../../ui/choice';
-import { Head } from '../../ui/head';
-import { byId } from '../../ui/options';
 import { Table } from '../../ui/table';
+import { AthleteHead } from './athlete-head';
 import { weekRows, worthALook } from './load-said';
 
 /** Weeks that are drawn: half a year. */
@@ -25,7 +23,7 @@ const DRAWN = 26;
 /** What the weeks of an athlete weigh: effort × minutes, how alike the days were, landings and lunges of what was done. */
 @Component({
   selector: 'hop-load',
-  imports: [Choice, Head, LoadChart, MatButton, RouterLink, Table],
+  imports: [AthleteHead, LoadChart, MatButton, RouterLink, Table],
   templateUrl: './load.html',
   styleUrl: './both.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -38,7 +36,6 @@ export class LoadScreen {
   private readonly people = inject(Store).selectSignal(people.selectHere);
   protected readonly text = words.load;
   protected readonly common = words.common;
-  protected readonly peopleOptions = computed(() => byId(this.people()));
   protected readonly choice = picked(this.people, () => this.athlete());
   protected readonly who = this.choice.record;
   protected readonly load = signal<AthleteLoad | null>(null);

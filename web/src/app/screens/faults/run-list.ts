@@ -16,7 +16,7 @@ const MOST = 8;
     <table class="rules num">
       <thead>
         <tr>
-          @for (head of text.behindHeads; track head) {
+          @for (head of heads(); track $index) {
             <th scope="col" [class.right]="!$first">{{ head }}</th>
           }
           <th></th>
@@ -64,6 +64,8 @@ export class RunList {
   /** Whether they are of several days, which is said then; the latest come first. */
   readonly days = input(false, { transform: booleanAttribute });
   protected readonly text = words.book;
+  /** What each number of a run is; without it: attempts of the fault. */
+  readonly heads = input<readonly string[]>(words.book.behindHeads);
   protected readonly most = MOST;
   /** Whether all are shown; put back when others come. */
   protected readonly whole = linkedSignal({ source: () => this.runs(), computation: () => false });

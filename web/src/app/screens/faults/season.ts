@@ -19,9 +19,7 @@ import { Store } from '@ngrx/store';
 import { picked } from '../../data/picked';
 import { people } from '../../data/records';
 import { dayOf } from '../../parts/run-setup';
-import { Choice } from '../../ui/choice';
-import { Head } from '../../ui/head';
-import { byId } from '../../ui/options';
+import { AthleteHead } from './athlete-head';
 import { DecisionList } from './decision-list';
 import { shadeOf } from './group-map';
 import { OpenBook } from './open-book';
@@ -38,7 +36,7 @@ const WIDEST = 6;
 /** A season of one athlete at a glance: a row a fault, a mark an evening, what was decided, and what is to be looked at again. */
 @Component({
   selector: 'hop-season',
-  imports: [Choice, DecisionList, Head, MatButton, RouterLink],
+  imports: [AthleteHead, DecisionList, MatButton, RouterLink],
   templateUrl: './season.html',
   styleUrl: './season.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -52,7 +50,6 @@ export class SeasonScreen {
   protected readonly label = faultLabel;
   protected readonly few = FEW;
   private readonly people = inject(Store).selectSignal(people.selectHere);
-  protected readonly peopleOptions = computed(() => byId(this.people()));
   protected readonly choice = picked(this.people, () => this.athlete());
   protected readonly who = this.choice.record;
   protected readonly book = this.opened.book;
