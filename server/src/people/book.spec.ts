@@ -53,11 +53,21 @@ describe('one fault of an athlete opened', () => {
 
   it('tells the last evenings one by one, and all of them to whoever asks; what is said of the fault is of all', async () => {
     const ada = await added();
-    const first = Date.UTC(2026, 0, 1, 18);
-    for (let i = 0; i < EVENINGS_TOLD + 3; i++) {
-      const startedAt = new Date(first + i * 24 * 3600_000).toISOString();
-      await coach.keep(ran(ada, [3.5], { startedAt, day: startedAt.slice(0, 10) }));
-    }
+    const first = ran(ada, [3.5], { startedAt: '2026-01-01T18:00:00.000Z', day: '2026-01-01' });
+    await coach.keep(first);
+    // The same on each day after it.
+    await house.pool.query(
+      `with made as (
+         insert into run
+         select (jsonb_populate_record(r, jsonb_build_object('id', gen_random_uuid(), 'day', r.day + n, 'started_at', r.started_at + n * interval '1 day'))).*
+         from run r, generate_series(1, $2::int) n where r.id = $1 returning id
+       ),
+       there as (
+         insert into run_athlete select (jsonb_populate_record(h, jsonb_build_object('run_id', made.id))).* from run_athlete h, made where h.run_id = $1
+       )
+       insert into tally select (jsonb_populate_record(t, jsonb_build_object('run_id', made.id))).* from tally t, made where t.run_id = $1`,
+      [first.run.id, EVENINGS_TOLD + 2],
+    );
     const read = async (more: string): Promise<Book> => (await coach.get(`/athletes/${ada}/book${more}`).expect(200)).body as Book;
     const [some, all] = [await read(''), await read('?evenings=all')];
     expect([some.sessions, some.earlier, all.sessions, all.earlier]).toEqual([EVENINGS_TOLD + 3, 3, EVENINGS_TOLD + 3, 0]);
