@@ -28,8 +28,8 @@ interface Api {
 }
 type Point = readonly [number, number];
 
-const ROW = 68;
-const BOX = 46;
+const ROW = 82;
+const BOX = 60;
 /** What is left between two columns, of a column. */
 const GAP = 0.24;
 const HEAD = 8;
@@ -108,10 +108,10 @@ function boxOf([x, y]: Point, half: number, { label, below, as }: Drawn, t: Toke
   const text = {
     x,
     align: 'center',
-    verticalAlign: 'middle',
     fontFamily: 'Barlow Semi Condensed',
     width: 2 * half - 10,
     overflow: 'break',
+    lineOverflow: 'truncate',
     lineHeight: 15,
   };
   return {
@@ -122,8 +122,21 @@ function boxOf([x, y]: Point, half: number, { label, below, as }: Drawn, t: Toke
         shape: { x: x - half, y: y - BOX / 2, width: 2 * half, height: BOX, r: 4 },
         style: { fill, stroke: as === 'quiet' ? t.rule : t.edge, lineWidth: 1, lineDash: as === 'quiet' ? [4, 3] : undefined },
       },
-      { type: 'text', style: { ...text, y: y - 9, text: label, fill: as === 'quiet' ? quiet : ink, fontSize: 15, fontWeight: 600 } },
-      { type: 'text', style: { ...text, y: y + 10, text: below, fill: quiet, fontSize: 13 } },
+      // A label of two lines grows upwards.
+      {
+        type: 'text',
+        style: {
+          ...text,
+          y,
+          verticalAlign: 'bottom',
+          height: 30,
+          text: label,
+          fill: as === 'quiet' ? quiet : ink,
+          fontSize: 15,
+          fontWeight: 600,
+        },
+      },
+      { type: 'text', style: { ...text, y: y + 2, verticalAlign: 'top', height: 30, text: below, fill: quiet, fontSize: 13 } },
     ],
   };
 }
