@@ -242,6 +242,8 @@ test('the club as a file goes out and comes in again', async ({ coach }) => {
   await expect(coach.getByRole('alert')).toContainText('Nothing was saved');
   // Sealed it shows nothing, and opens with its passphrase alone. (One file a club at a time: this is no test beside the others.)
   await coach.getByRole('button', { name: 'make one up' }).click();
+  // It is drawn a moment after the press.
+  await expect(coach.getByLabel('passphrase, or nothing')).not.toHaveValue('');
   const passphrase = await coach.getByLabel('passphrase, or nothing').inputValue();
   const sealed = coach.waitForEvent('download');
   await coach.getByRole('button', { name: 'save it sealed' }).click();
