@@ -131,7 +131,7 @@ test('the demo club’s story: who improved, who relapsed after a break, whose l
   const [, both = '', all = ''] = /with it in (\d+) of (\d+) occasions/.exec(await pair.innerText()) ?? [];
   const added = async (at: number): Promise<string> =>
     String((await pair.locator(`tbody td:nth-of-type(${at})`).allInnerTexts()).reduce((sum, n) => sum + Number(n), 0));
-  expect([await added(1), await added(2)]).toEqual([both, all]);
+  await expect.poll(async () => [await added(1), await added(2)]).toEqual([both, all]);
   // Once all runs are split up, nothing is said to be left out; another split is one choice away.
   await expect(coach.getByText(/still being split up/)).toHaveCount(0);
   await choose(coach, 'split by', 'what was done');
