@@ -214,6 +214,8 @@ test('every evening opens the taps behind it; one that is corrected says who sai
   // It was tapped as what was asked for: it stays in sight, with what was said of it.
   await expect(taps.first().locator('.trace li')).toHaveText([/Runa: tapped as split late$/, /Runa: split high, left in truth$/]);
   await choose(coach, 'was in truth', 'tall', taps.nth(1));
+  // It is written once it stands there: whoever leaves before takes it along.
+  await expect(taps.nth(1).locator('.trace li')).toHaveCount(2);
   await expect(taps).toHaveCount(5);
   await coach.goto(`/faults?athlete=${id}&fault=split-late&day=2026-06-08`);
   await expect(
