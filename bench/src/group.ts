@@ -1,3 +1,4 @@
+import { RULES } from '@hopsk/core/log/count';
 import { execFile } from 'node:child_process';
 import { promisify } from 'node:util';
 import type { Ask } from './ask.js';
@@ -30,7 +31,12 @@ export async function group({ databaseUrl }: { readonly databaseUrl: string }, a
   const before = [await map(8), await map(52)] as const;
   await promisify(execFile)('psql', [databaseUrl, '-q', '-v', 'ON_ERROR_STOP=1', '-c', MADE]);
   // The first look at a run counts its parts; here they are counted.
-  await promisify(execFile)('psql', [databaseUrl, '-q', '-c', 'update run set details_to = arrival, details_rules = 3; analyze run']);
+  await promisify(execFile)('psql', [
+    databaseUrl,
+    '-q',
+    '-c',
+    `update run set details_to = arrival, details_rules = ${RULES}; analyze run`,
+  ]);
   const athletes = await ask<{ readonly id: string; readonly name: string }[]>('/athletes');
   const one = athletes.find(({ name: of }) => of.startsWith('Bench '));
   const book = async (of: string | undefined): Promise<number> => median(await timedAsync(15, () => ask(`/athletes/${of}/book`)));

@@ -73,11 +73,9 @@ export function bookRoutes(backing: Backing): Router {
   router.get('/athletes/:id/book', async (request, response) => {
     const { id, clubId, focus } = await lookedAt(pool, request);
     const { evenings: whole, ...asked } = read(BookRead, request.query);
-    const [shared, uncounted, faults] = await Promise.all([
-      sharedRuns(backing, clubId, id),
-      countSome(backing, clubId, id),
-      clubFaults(pool, clubId),
-    ]);
+    const shared = await sharedRuns(backing, clubId, id);
+    // After those: what both ask for is counted once.
+    const [uncounted, faults] = await Promise.all([countSome(backing, clubId, id), clubFaults(pool, clubId)]);
     const [as, known] = [countedAs(mergesOf(faults)), new Map(offeredFaults(faults).map((one) => [one.code, one]))];
     const [rows, decisions, praise, agreement, pairs, numbers] = await Promise.all([
       talliesOf(pool, clubId, id, asked),

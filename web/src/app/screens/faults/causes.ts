@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, ElementRef, inject, input, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { faultLabel } from '@hopsk/words/naming';
 import type { CauseMap } from '@hopsk/contract/cause-map';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -33,7 +32,6 @@ export class CausesScreen {
   protected readonly opened = new OpenBook();
   protected readonly text = words.causes;
   protected readonly common = words.common;
-  protected readonly label = faultLabel;
   protected readonly choice = picked(this.people, () => this.athlete());
   protected readonly who = this.choice.record;
   protected readonly book = this.opened.book;
