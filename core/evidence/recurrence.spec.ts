@@ -44,6 +44,13 @@ describe('what recurs', () => {
     expect([state, why]).toEqual(['recurring', { code: 'rarer', seen: 1, of: 4, asked: 2 }]);
   });
 
+  it('what came back is held against the time since then, and not against the rare one before', () => {
+    const zeros = Array.from({ length: 12 }, () => 0);
+    const { reviews } = recurrenceOf(of(40, 1, 1, 1, 1, ...zeros, 20, 20, 20, 20, 8, 8, 8, 8));
+    expect(reviews.slice(-2).map(({ state }) => state)).toEqual(['returned', 'fading']);
+    expect(reviews.at(-1)?.why).toEqual(jasmine.objectContaining({ code: 'lower', earlier: 80 / 160, later: 32 / 160 }));
+  });
+
   it('once more that it was seen does not bring back what was cleared', () => {
     expect(states(of(60, 9, 9, 9, 9, 0, 0, 0, 0, 0, 1, 0, 0))).toEqual(['recurring', 'cleared', 'cleared']);
   });

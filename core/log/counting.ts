@@ -214,12 +214,15 @@ export class Counting {
     });
     const planned = legsOf(this.clockNow, latest).flatMap((leg) => {
       const { first, last } = through(this.occasions, leg);
-      return this.occasions
-        .slice(first, last + 1)
-        .filter((one) => one.start >= leg.from && one.end <= leg.to)
-        .map((one) => ({ one, m: begins(leg, one.start) }))
-        .filter(({ one, m }) => !Number.isNaN(m) && this.openings.byPlan(one.exercise, m, m))
-        .map(({ one, m }) => lineOf(one, m));
+      return (
+        this.occasions
+          .slice(first, last + 1)
+          .filter((one) => one.end <= leg.to)
+          // One that was skipped into the middle of began at no moment of the leg.
+          .map((one) => ({ one, m: begins(leg, one.start) }))
+          .filter(({ one, m }) => !Number.isNaN(m) && this.openings.byPlan(one.exercise, m, m))
+          .map(({ one, m }) => lineOf(one, m))
+      );
     });
     const balls = this.balls.known().flatMap((id) => this.balls.openedBy(id) ?? []);
     return [...planned, ...balls.map((ball) => lineOf(ball, ball.m))];

@@ -49,6 +49,8 @@ describe('what was done in a run', () => {
 
   it('leaves out what was skipped, counts twice what was gone back to, and nothing of a pause', () => {
     expect(done([go, [5 + 5, { kind: 'skip', to: 16 }], end(60)])['ada']).toEqual([2, 4, 2, 0]);
+    // Into the middle of a line: that one was not gone through.
+    expect(done([go, [5 + 5, { kind: 'skip', to: 17 }], end(60)])['ada']).toEqual([1, 2, 1, 0]);
     expect(done([go, [5 + 9, { kind: 'skip', to: 0 }], end(80)])['ada']).toEqual([7, 14, 7, 0]);
     expect(done([go, [5 + 4, { kind: 'pause' }], [300, { kind: 'resume' }], end(304)])['ada']).toEqual([2, 4, 2, 0]);
   });
