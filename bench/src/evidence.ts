@@ -34,6 +34,7 @@ const parts = (evenings: number): PartRow[] =>
         tempo: null,
       },
       ...{ set: 1, round: 1 + (i % 10), sets: 1, rounds: 10, third: 1 + (i % 3), way: '', direction: `way ${i % 9}`, view: 'side' },
+      ...{ opponent: '', source: 'floor' },
       ...{ attempts: 5, faulty: i % 4 === 0 ? 2 : 0, left: 1, right: 0 },
     };
   });

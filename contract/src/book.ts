@@ -3,6 +3,7 @@ import { BOOK_RULES } from '@hopsk/core/evidence/book-rules';
 import type { CameOf } from '@hopsk/core/evidence/decisions';
 import type { FirstToFix } from '@hopsk/core/evidence/first-to-fix';
 import { SPLITS, type Splits as CoreSplits } from '@hopsk/core/evidence/splits';
+import { SOURCES } from '@hopsk/core/log/event';
 import { STAGE_KINDS } from '@hopsk/core/plan/exercise';
 import * as z from 'zod/mini';
 import { BookNumbers } from './book-numbers.js';
@@ -120,6 +121,7 @@ export const DECISIONS_AT_ONCE = 100;
 const narrowed = {
   ...{ from: z.optional(Day), to: z.optional(Day) },
   ...{ done: z.optional(line(300)), kind: z.optional(z.enum(STAGE_KINDS)), coach: z.optional(Id) },
+  source: z.optional(z.enum(SOURCES)),
 };
 export const BookAsked = z.object(narrowed);
 export type BookAsked = Wire<typeof BookAsked>;
@@ -133,6 +135,7 @@ export const EVENINGS_TOLD = 120;
 export const BookChoices = z.object({
   done: z.array(z.string()),
   kinds: z.array(z.enum(STAGE_KINDS)),
+  sources: z.array(z.enum(SOURCES)),
   coaches: z.array(z.object({ id: Id, name: z.string() })),
 });
 export type BookChoices = Wire<typeof BookChoices>;

@@ -1,4 +1,6 @@
+import { SIDES } from '@hopsk/core/body/foot';
 import { VIEWS } from '@hopsk/core/catalogue/fault';
+import { SOURCES } from '@hopsk/core/log/event';
 import { DIRECTIONS } from '@hopsk/core/plan/direction';
 import { CUEINGS, IMPLEMENTS, STAGE_KINDS } from '@hopsk/core/plan/exercise';
 import * as z from 'zod/mini';
@@ -22,6 +24,7 @@ const part = {
   tempo: z._default(z.union([z.literal(0), between(0.25, 4)]), 0),
   ...{ set: z._default(place, 0), round: z._default(place, 0), third: z._default(whole(0, 3), 0) },
   ...{ way: z._default(oneOf(['written', 'other']), ''), direction: z._default(oneOf(DIRECTIONS), ''), view: z._default(oneOf(VIEWS), '') },
+  ...{ opponent: z._default(oneOf(SIDES), ''), source: z._default(oneOf(SOURCES), '') },
 };
 const notMore = z.refine<{ readonly attempts: number; readonly faulty: number }>(({ attempts, faulty }) => faulty <= attempts, {
   error: field('above-attempts', {}),
@@ -36,6 +39,7 @@ export type LogRow = Wire<typeof LogRow>;
 export const LOG_COLUMNS = [
   ...(['day', 'evening', 'athlete', 'fault', 'attempts', 'faulty', 'noted', 'left', 'right'] as const),
   ...(['stage', 'kind', 'cueing', 'implement', 'tempo', 'set', 'round', 'third', 'way', 'direction', 'view'] as const),
+  ...(['opponent', 'source'] as const),
 ] satisfies readonly (keyof LogRow)[];
 const NEEDED = ['day', 'fault', 'attempts', 'faulty'] as const satisfies readonly (keyof LogRow)[];
 

@@ -74,6 +74,7 @@ const Exercise = z.object({
   cueing: z.optional(z.enum(CUEINGS)),
   tempo: z.optional(between(0.25, 4)),
   implement: z.optional(z.enum(IMPLEMENTS)),
+  opponent: z.optional(SideName),
 });
 const Cue = z.object({
   at: moment,

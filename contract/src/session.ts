@@ -40,6 +40,7 @@ const CallsSchema = z.object({
 const PartnerSchema = z.object({
   steps,
   what: note(200),
+  lead: z.optional(SideName),
   when: note(200),
   reAim: note(200),
   coming: z.boolean(),

@@ -15,7 +15,7 @@ import { BOOK_ORDER, stateIn } from './states.js';
 export interface SessionTally {
   readonly day: string;
   /** When the evening started, ms; without it all of a day is one. */
-  readonly evening?: number;
+  readonly evening?: number | undefined;
   readonly fault: string;
   readonly attempts: number;
   readonly faulty: number;

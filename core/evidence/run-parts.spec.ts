@@ -2,7 +2,7 @@ import { runPartsOf, type PartRow } from './run-parts.js';
 
 const row = (of: Partial<PartRow>): PartRow => ({
   ...{ run: 'a', began: '2026-11-02T18:00', name: 'Chase', exercise: 0, stage: '', kind: '', cueing: '', implement: '', tempo: null },
-  ...{ set: 0, round: 0, sets: 0, rounds: 0, third: 0, way: '', direction: '', view: '' },
+  ...{ set: 0, round: 0, sets: 0, rounds: 0, third: 0, way: '', direction: '', opponent: '', view: '', source: '' },
   ...{ attempts: 10, faulty: 2, left: 0, right: 0 },
   ...of,
 });

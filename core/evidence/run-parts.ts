@@ -21,7 +21,10 @@ export interface PartRow {
   readonly third: number;
   readonly way: string;
   readonly direction: string;
+  /** The partner's foot in front. */
+  readonly opponent: string;
   readonly view: string;
+  readonly source: string;
   readonly attempts: number;
   readonly faulty: number;
   readonly left: number;
@@ -35,18 +38,34 @@ export interface PartRow {
  */
 export function runPartsOf(rows: readonly PartRow[], eveningOf: (run: string) => string): RunPart[] {
   const parts = partsOfEvenings(rows, eveningOf);
-  return rows.map((row) => {
-    const { set, round, sets, rounds, third } = row;
+  const given = (n: number | null): string => (n === null || n === 0 ? '' : String(n));
+  return rows.map((row): RunPart => {
+    const { set, round, sets, rounds } = row;
     const number = set > 0 && round > 0 ? (set - 1) * rounds + round : 0;
-    const given = (n: number | null): string => (n === null || n === 0 ? '' : String(n));
     const stage = row.stage === '' ? row.name : row.stage;
+    // Written out: of many years there are some ten thousands.
     return {
-      ...{ evening: eveningOf(row.run), stage, attempts: row.attempts, faulty: row.faulty, left: row.left, right: row.right },
+      evening: eveningOf(row.run),
+      stage,
+      attempts: row.attempts,
+      faulty: row.faulty,
+      left: row.left,
+      right: row.right,
       through: number > 0 && sets * rounds > 1 ? (number - 0.5) / (sets * rounds) : null,
       values: {
-        ...{ third: given(third), round: given(number), part: parts.get(exerciseOf(row)) ?? '', stage },
-        ...{ kind: row.kind, cueing: row.cueing, implement: row.implement, tempo: given(row.tempo) },
-        ...{ way: row.way, direction: row.direction, view: row.view },
+        third: given(row.third),
+        round: given(number),
+        part: parts.get(exerciseOf(row)) ?? '',
+        stage,
+        kind: row.kind,
+        cueing: row.cueing,
+        implement: row.implement,
+        tempo: given(row.tempo),
+        way: row.way,
+        direction: row.direction,
+        opponent: row.opponent,
+        view: row.view,
+        source: row.source,
       },
     };
   });

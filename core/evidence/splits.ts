@@ -3,7 +3,10 @@ import { addTo, clusteredWilson, totalOf, type Cluster, type ClusteredInterval }
 import { likeForLike, type Compared, type LikeForLike } from './like-for-like.js';
 
 /** By what the attempts of a fault are split. 'part': of the evening; '' as a value: not given. */
-export const SPLITS = ['third', 'round', 'part', 'stage', 'kind', 'cueing', 'implement', 'tempo', 'way', 'direction', 'view'] as const;
+export const SPLITS = [
+  ...(['third', 'round', 'part', 'stage', 'kind', 'cueing', 'implement', 'tempo'] as const),
+  ...(['way', 'direction', 'opponent', 'view', 'source'] as const),
+] as const;
 export type SplitBy = (typeof SPLITS)[number];
 
 /** What somebody showed of a fault in one part of a run. */

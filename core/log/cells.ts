@@ -1,4 +1,4 @@
-import { inOrder, type FaultEvent } from './event.js';
+import { inOrder, type FaultEvent, type Source } from './event.js';
 import type { Placed, Tally } from './count.js';
 import type { Part, Where } from './details.js';
 import type { Seen } from './seen.js';
@@ -21,7 +21,7 @@ export const NOWHERE: Where = { exercise: 0, set: 0, round: 0, third: 0, way: ''
 const NONE_SAID: Judged['as'] = new Map();
 
 /** A cell of nothing yet. Written out: a run of twenty minutes has some thousands of them. */
-const cellAt = (at: Where, athlete: string, fault: string, exercise: number): Draft => ({
+const cellAt = (at: Where, athlete: string, fault: string, exercise: number, source: Source): Draft => ({
   exercise,
   set: at.set,
   round: at.round,
@@ -31,6 +31,7 @@ const cellAt = (at: Where, athlete: string, fault: string, exercise: number): Dr
   athlete,
   fault,
   view: null,
+  source,
   devices: [],
   attempts: 0,
   faulty: 0,
@@ -42,9 +43,9 @@ const cellAt = (at: Where, athlete: string, fault: string, exercise: number): Dr
   disagree: 0,
 });
 
-/** What was seen, as far as no tap speaks of it. */
+/** What was seen, as far as no tap speaks of it: whoever watches while the clock runs watches the floor. */
 function cellOf(at: Where, { athlete, fault, chances, view, devices }: Seen): Draft {
-  const cell = cellAt(at, athlete, fault, at.exercise);
+  const cell = cellAt(at, athlete, fault, at.exercise, 'floor');
   cell.attempts = chances;
   cell.view = view;
   cell.devices = [...devices.keys()].sort();
@@ -56,6 +57,7 @@ const alikeIn = ({ chances, devices }: Seen): string[] => [...devices].flatMap((
 
 const byTime = (a: Tap, b: Tap): number => a.event.m - b.event.m || inOrder(a.event, b.event);
 const keyOf = (athlete: string, fault: string, exercise: number): string => `${athlete} ${fault} ${exercise}`;
+const cellKey = (athlete: string, fault: string, exercise: number, source: Source): string => `${keyOf(athlete, fault, exercise)} ${source}`;
 const counterOf = (athlete: string, fault: string, device: string): string => `${athlete} ${fault} ${device}`;
 
 /**
@@ -72,10 +74,10 @@ export function judge(seen: readonly Seen[], taps: readonly Tap[], at: Where | n
     });
     return { cells: looked, as: NONE_SAID };
   }
-  const cells = new Map(looked.map((one) => [keyOf(one.athlete, one.fault, one.exercise), one]));
-  const cell = (athlete: string, fault: string, exercise: number): Draft => {
-    const key = keyOf(athlete, fault, exercise);
-    const known = cells.get(key) ?? cellAt(here, athlete, fault, exercise);
+  const cells = new Map(looked.map((one) => [cellKey(one.athlete, one.fault, one.exercise, one.source), one]));
+  const cell = (athlete: string, fault: string, exercise: number, source: Source): Draft => {
+    const key = cellKey(athlete, fault, exercise, source);
+    const known = cells.get(key) ?? cellAt(here, athlete, fault, exercise, source);
     cells.set(key, known);
     return known;
   };
@@ -88,11 +90,12 @@ export function judge(seen: readonly Seen[], taps: readonly Tap[], at: Where | n
       as.set(event.id, 'noted');
       continue;
     }
-    const row = cell(athlete, fault, at?.exercise ?? its);
     const chance = at === null ? undefined : watched.get(keyOf(athlete, fault, at.exercise));
+    const watches = chance?.devices.has(device) === true;
+    const row = cell(athlete, fault, at?.exercise ?? its, watches ? 'floor' : event.source);
     const counter = counterOf(athlete, fault, device);
     const n = (times.get(counter) ?? 0) + 1;
-    if (chance?.devices.has(device) !== true) as.set(event.id, 'noted');
+    if (chance === undefined || !watches) as.set(event.id, 'noted');
     else {
       times.set(counter, n);
       as.set(event.id, n <= chance.chances ? 'counted' : 'again');
@@ -109,7 +112,7 @@ export function judge(seen: readonly Seen[], taps: readonly Tap[], at: Where | n
     if (alike.length < 2) continue;
     const { athlete, fault, chances } = one;
     const taps = alike.map((device) => Math.min(times.get(counterOf(athlete, fault, device)) ?? 0, chances));
-    Object.assign(cell(athlete, fault, here.exercise), { shared: chances, disagree: Math.max(...taps) - Math.min(...taps) });
+    Object.assign(cell(athlete, fault, here.exercise, 'floor'), { shared: chances, disagree: Math.max(...taps) - Math.min(...taps) });
   }
   return { cells: [...cells.values()], as };
 }

@@ -2,7 +2,7 @@ import type { Direction } from '../plan/direction.js';
 import type { View } from '../catalogue/fault.js';
 import type { Tally } from './count.js';
 import type { Done } from './done.js';
-import type { Result } from './event.js';
+import type { Result, Source } from './event.js';
 
 /** Which way round a line was done; '': not given. */
 type WayDone = 'written' | 'other' | '';
@@ -22,6 +22,8 @@ export interface Where {
 export interface Part extends Tally, Where {
   /** From where it was watched; null: not given, or from several places. */
   readonly view: View | null;
+  /** Where it was looked at. */
+  readonly source: Source;
   /** The devices that watched, by name. */
   readonly devices: readonly string[];
   /** Attempts that several devices watched alike, and in how many of them not all of these tapped the fault. */

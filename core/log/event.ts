@@ -10,7 +10,7 @@ export type Result = (typeof RESULTS)[number];
 
 /** Where an observation was made. Film comes with a clip time. */
 export const SOURCES = ['floor', 'film', 'import'] as const;
-type Source = (typeof SOURCES)[number];
+export type Source = (typeof SOURCES)[number];
 
 /** What every event of a run carries. */
 interface Stamp {

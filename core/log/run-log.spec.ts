@@ -386,6 +386,7 @@ function recount(log: readonly RunEvent[]): { readonly entries: readonly Entry[]
         const here = {
           ...{ i, athlete, fault, ...whereOf(i), attempts: chances, faulty: 0, again: 0, noted: 0, left: 0, right: 0 },
           view: looks.size === 1 ? ([...looks][0] as View) : null,
+          source: 'floor' as const,
           devices: [...devices.keys()].sort(),
         };
         for (const tap of taps) {

@@ -1,3 +1,4 @@
+import type { Side } from '../body/foot.js';
 import type { FaultUnit, View } from '../catalogue/fault.js';
 import type { Rounds } from '../language/rounds.js';
 import type { Cue } from './cue.js';
@@ -52,6 +53,8 @@ export interface PlannedExercise {
   readonly cueing?: Cueing | undefined;
   readonly tempo?: number | undefined;
   readonly implement?: Implement | undefined;
+  /** The partner's foot in front; without it there is no partner, or it was not said. */
+  readonly opponent?: Side | undefined;
 }
 
 /** A whole session as it is run: what was planned, drawn calls included, whatever becomes of it later. */

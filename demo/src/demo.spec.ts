@@ -97,6 +97,7 @@ describe('the demo club', () => {
                 .filter((part) => part.athlete === id && part.fault === fault)
                 .map((part): PartRow => ({
                   ...{ run: run.id, began: run.startedAt, name: run.name, stage: '', kind: '', cueing: '', implement: '', tempo: null },
+                  opponent: '',
                   ...{ ...part, view: part.view ?? '', sets: most('set'), rounds: most('round') },
                 }));
             }),

@@ -10,6 +10,7 @@ export const book = {
     done: 'what was done',
     kind: 'kind of stage',
     coach: 'watched by',
+    source: 'looked at',
     all: 'everything',
     everything: 'read all of it',
     partSays:

@@ -243,6 +243,8 @@ export const build = {
       reAim: 'where to aim again',
       kit: 'kit',
       steps: 'the partner’s steps',
+      lead: 'foot in front',
+      leads: { none: 'not said', left: 'left', right: 'right' },
       contact: 'contact',
       coming: '‘still coming’ or ‘stopped’ drawn after each exchange',
       child: 'Children: no more contact than their club allows, touch at most by default. The sport’s rules on protection hold.',

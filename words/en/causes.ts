@@ -43,7 +43,5 @@ export const causes = {
     drawn: (causes: number, faults: number): string => `${causes} arrows between ${faults} faults`,
     none: 'Nothing is open',
     noneSays: 'A map is drawn of faults that are new, recur, are back or fade.',
-    asSvg: 'drawing as SVG',
-    asCsv: 'table as CSV',
   },
 };

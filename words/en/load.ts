@@ -31,6 +31,5 @@ export const load = {
     noneSays: 'Load is counted from runs on the floor. How hard one was is said on its own page, below the taps.',
     uncounted: (n: number): string =>
       `${n} ${n === 1 ? 'run is' : 'runs are'} still being counted: what was done in ${n === 1 ? 'it' : 'them'} is not in this yet.`,
-    asCsv: 'table as CSV',
   },
 };

@@ -52,6 +52,8 @@ export const shell = {
       disagree === 0
         ? `Of ${shared} attempts that several watched alike, all agree in each.`
         : `Of ${shared} attempts that several watched alike, they disagree in ${disagree} (${((100 * disagree) / shared).toFixed(0)} %); those count as faults.`,
+    asSvg: 'drawing as SVG',
+    tableAsCsv: 'table as CSV',
     unsaved: 'not saved',
     undo: 'take back',
     redo: 'do again',

@@ -3,10 +3,12 @@ import type { FirstToFix } from '@hopsk/core/evidence/first-to-fix';
 import type { LikeForLike } from '@hopsk/core/evidence/like-for-like';
 import type { Sequential } from '@hopsk/core/evidence/sequential';
 import type { Sides, SplitBy } from '@hopsk/core/evidence/splits';
+import type { Source } from '@hopsk/core/log/event';
 import type { Direction } from '@hopsk/core/plan/direction';
 import { difference, evenings, held, per100 } from './differences.js';
 
 const attempts = (n: number): string => `${n} ${n === 1 ? 'attempt' : 'attempts'}`;
+const sources: Readonly<Record<Source, string>> = { floor: 'on the floor', film: 'on film', import: 'told by a table' };
 const ofThirds = { '1': 'first third', '2': 'middle third', '3': 'last third' } as const;
 
 /** Where a fault shows, and what comes together with it. */
@@ -54,18 +56,24 @@ export const splits = {
       tempo: 'times (1 is as written)',
       way: 'side or lead',
       direction: 'direction',
+      opponent: 'partner’s foot in front',
       view: 'seen from',
+      source: 'looked at',
     } satisfies Record<SplitBy, string>,
     values: {
       third: ofThirds,
       part: ofThirds,
       way: { written: 'as written', other: 'the other side or lead' },
       view: { front: 'the front', side: 'the side' },
+      opponent: { left: 'left', right: 'right' },
+      source: sources,
       direction: {
         ...{ place: 'on the place', ahead: 'ahead', back: 'back', left: 'left', right: 'right' },
         ...{ 'ahead right': 'ahead right', 'ahead left': 'ahead left', 'back right': 'back right', 'back left': 'back left' },
       } satisfies Record<Direction, string>,
     } as Readonly<Partial<Record<SplitBy, Readonly<Record<string, string>>>>>,
+    sources,
+    drawn: (by: string): string => `${by}: per 100 with its interval, as in the table below`,
     heads: ['', 'per 100', '95 % interval', 'attempts', 'less the others'],
     against: difference,
     notGiven: (n: number): string => `Of ${attempts(n)} it is not known.`,

@@ -88,7 +88,6 @@ export const steps = {
     buildFrom: 'build a session from it',
     asText: 'save as text',
     asJson: 'save as JSON',
-    asSvg: 'drawing as SVG',
     asPng: 'drawing as PNG',
     duplicate: 'duplicate',
     copyOf: (name: string) => `${name} (copy)`,

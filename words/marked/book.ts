@@ -11,6 +11,7 @@ export const book = {
     done: 'ŵĥáţ ŵáš đóñé',
     kind: 'ķíñđ óƒ šţáĝé',
     coach: 'ŵáţçĥéđ ƀý',
+    source: 'ļóóķéđ áţ',
     all: 'éṽéŕýţĥíñĝ',
     everything: 'ŕéáđ áļļ óƒ íţ',
     partSays:

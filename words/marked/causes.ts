@@ -44,7 +44,5 @@ export const causes = {
     drawn: (causes: number, faults: number): string => `${causes} áŕŕóŵš ƀéţŵééñ ${faults} ƒáúļţš`,
     none: 'Ñóţĥíñĝ íš óþéñ',
     noneSays: 'Á ɱáþ íš đŕáŵñ óƒ ƒáúļţš ţĥáţ áŕé ñéŵ, ŕéçúŕ, áŕé ƀáçķ óŕ ƒáđé.',
-    asSvg: 'đŕáŵíñĝ áš ŠṼĜ',
-    asCsv: 'ţáƀļé áš ÇŠṼ',
   },
 };

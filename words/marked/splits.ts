@@ -4,10 +4,12 @@ import type { FirstToFix } from '@hopsk/core/evidence/first-to-fix';
 import type { LikeForLike } from '@hopsk/core/evidence/like-for-like';
 import type { Sequential } from '@hopsk/core/evidence/sequential';
 import type { Sides, SplitBy } from '@hopsk/core/evidence/splits';
+import type { Source } from '@hopsk/core/log/event';
 import type { Direction } from '@hopsk/core/plan/direction';
 import { difference, evenings, held, per100 } from './differences.js';
 
 const attempts = (n: number): string => `${n} ${n === 1 ? 'áţţéɱþţ' : 'áţţéɱþţš'}`;
+const sources: Readonly<Record<Source, string>> = { floor: 'óñ ţĥé ƒļóóŕ', film: 'óñ ƒíļɱ', import: 'ţóļđ ƀý á ţáƀļé' };
 const ofThirds = { '1': 'ƒíŕšţ ţĥíŕđ', '2': 'ɱíđđļé ţĥíŕđ', '3': 'ļášţ ţĥíŕđ' } as const;
 
 /** Where a fault shows, and what comes together with it. */
@@ -55,18 +57,24 @@ export const splits = {
       tempo: 'ţíɱéš (1 íš áš ŵŕíţţéñ)',
       way: 'šíđé óŕ ļéáđ',
       direction: 'đíŕéçţíóñ',
+      opponent: 'þáŕţñéŕ’š ƒóóţ íñ ƒŕóñţ',
       view: 'šééñ ƒŕóɱ',
+      source: 'ļóóķéđ áţ',
     } satisfies Record<SplitBy, string>,
     values: {
       third: ofThirds,
       part: ofThirds,
       way: { written: 'áš ŵŕíţţéñ', other: 'ţĥé óţĥéŕ šíđé óŕ ļéáđ' },
       view: { front: 'ţĥé ƒŕóñţ', side: 'ţĥé šíđé' },
+      opponent: { left: 'ļéƒţ', right: 'ŕíĝĥţ' },
+      source: sources,
       direction: {
         ...{ place: 'óñ ţĥé þļáçé', ahead: 'áĥéáđ', back: 'ƀáçķ', left: 'ļéƒţ', right: 'ŕíĝĥţ' },
         ...{ 'ahead right': 'áĥéáđ ŕíĝĥţ', 'ahead left': 'áĥéáđ ļéƒţ', 'back right': 'ƀáçķ ŕíĝĥţ', 'back left': 'ƀáçķ ļéƒţ' },
       } satisfies Record<Direction, string>,
     } as Readonly<Partial<Record<SplitBy, Readonly<Record<string, string>>>>>,
+    sources,
+    drawn: (by: string): string => `${by}: þéŕ 100 ŵíţĥ íţš íñţéŕṽáļ, áš íñ ţĥé ţáƀļé ƀéļóŵ`,
     heads: ['', 'þéŕ 100', '95 % íñţéŕṽáļ', 'áţţéɱþţš', 'ļéšš ţĥé óţĥéŕš'],
     against: difference,
     notGiven: (n: number): string => `Óƒ ${attempts(n)} íţ íš ñóţ ķñóŵñ.`,

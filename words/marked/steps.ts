@@ -89,7 +89,6 @@ export const steps = {
     buildFrom: 'ƀúíļđ á šéššíóñ ƒŕóɱ íţ',
     asText: 'šáṽé áš ţéẋţ',
     asJson: 'šáṽé áš ĴŠÓÑ',
-    asSvg: 'đŕáŵíñĝ áš ŠṼĜ',
     asPng: 'đŕáŵíñĝ áš ÞÑĜ',
     duplicate: 'đúþļíçáţé',
     copyOf: (name: string) => `${name} (çóþý)`,

@@ -67,6 +67,7 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
       view: stage.view,
       ...(openerOf(stage) === 'plan' ? {} : { opens: openerOf(stage) }),
       ...{ kind: stage.kind, cueing: stage.cueing, tempo: stage.tempo, implement: stage.implement },
+      ...(stage.partner?.lead && { opponent: stage.partner.lead }),
     })),
     reps,
     phases,

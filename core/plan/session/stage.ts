@@ -15,6 +15,8 @@ interface PartnerPart {
   /** The partner's own line of steps. */
   readonly steps: string;
   readonly what: string;
+  /** The partner's foot in front; without it, not said. */
+  readonly lead?: Side | undefined;
   readonly when: string;
   /** Where to aim again. */
   readonly reAim: string;

@@ -1,5 +1,5 @@
--- By what an athlete's book can be narrowed: what was done, as which kind of stage, and who watched.
-select distinct coalesce(nullif(e.name, ''), run.name) as done, coalesce(e.kind, '') as kind, coach.id as "coachId", coach.name as coach
+-- By what an athlete's book can be narrowed: what was done, as which kind of stage, who watched, and where.
+select distinct coalesce(nullif(e.name, ''), run.name) as done, coalesce(e.kind, '') as kind, part.source, coach.id as "coachId", coach.name as coach
 from run_athlete here
 join run on run.club_id = here.club_id and run.id = here.run_id
 join tally_part part on part.club_id = here.club_id and part.run_id = here.run_id and part.athlete_id = here.athlete_id

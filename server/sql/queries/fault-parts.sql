@@ -13,8 +13,8 @@ size as (
 )
 select
   part.run_id as run, of_athlete.started_at::text as began, of_athlete.name, part.exercise,
-  coalesce(e.name, '') as stage, coalesce(e.kind, '') as kind, coalesce(e.cueing, '') as cueing, coalesce(e.implement, '') as implement, e.tempo,
-  part.set_no as "set", part.round_no as round, size.sets, size.rounds, part.third, part.way, part.direction, part.view,
+  coalesce(e.name, '') as stage, coalesce(e.kind, '') as kind, coalesce(e.cueing, '') as cueing, coalesce(e.implement, '') as implement, e.tempo, coalesce(e.opponent, '') as opponent,
+  part.set_no as "set", part.round_no as round, size.sets, size.rounds, part.third, part.way, part.direction, part.view, part.source,
   sum(part.attempts)::int as attempts, sum(part.faulty)::int as faulty,
   sum(part.again)::int as again, sum(part.noted)::int as noted, sum(part.left_taps)::int as "left", sum(part.right_taps)::int as "right"
 from tally_part part
@@ -27,6 +27,7 @@ where part.club_id = $1 and part.athlete_id = $2 and part.fault = $3
   and ($6::uuid is null or exists (
     select from run_event event
     where event.club_id = part.club_id and event.run_id = part.run_id and event.device = any(part.devices) and event.coach_id = $6))
-group by part.run_id, of_athlete.started_at, of_athlete.name, part.exercise, e.name, e.kind, e.cueing, e.implement, e.tempo,
-  part.set_no, part.round_no, size.sets, size.rounds, part.third, part.way, part.direction, part.view
+  and ($7::text is null or part.source = $7)
+group by part.run_id, of_athlete.started_at, of_athlete.name, part.exercise, e.name, e.kind, e.cueing, e.implement, e.tempo, e.opponent,
+  part.set_no, part.round_no, size.sets, size.rounds, part.third, part.way, part.direction, part.view, part.source
 order by of_athlete.started_at, part.run_id, part.exercise

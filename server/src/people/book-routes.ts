@@ -23,6 +23,7 @@ import { runPartsOf } from '@hopsk/core/evidence/run-parts';
 import { splitsOf } from '@hopsk/core/evidence/splits';
 import { comingTogether, type PairSums } from '@hopsk/core/evidence/together';
 import { grouped } from '@hopsk/core/grouped';
+import { SOURCES } from '@hopsk/core/log/event';
 import { countedAs } from '@hopsk/core/log/merged';
 import { STAGE_KINDS } from '@hopsk/core/plan/exercise';
 import { Router } from 'express';
@@ -32,7 +33,6 @@ import { one, run } from '../db/sql.js';
 import { read } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
 import { countSome } from '../runs/count-some.js';
-import { detailed } from '../runs/details.js';
 import { athleteEvenings } from '../runs/evenings.js';
 import { bookRules, clubFaults } from '../teaching/teaching.js';
 import { decisionsAs } from './decisions.js';
@@ -43,7 +43,7 @@ import { lookedAtAll } from './looks.js';
 type Row<T> = T & Record<string, unknown>;
 
 /** What `book-choices` gives. */
-type Chosen = Row<{ done: string; kind: string; coachId: string | null; coach: string | null }>;
+type Chosen = Row<{ done: string; kind: string; source: string; coachId: string | null; coach: string | null }>;
 
 /** What `group-sums` gives: somebody who was here, and one fault of theirs; without one where nothing of them was watched. */
 type GroupRow = Row<{ athleteId: string; here: number; last: string } & (GroupSums | { fault: null })>;
@@ -73,19 +73,22 @@ export function bookRoutes(backing: Backing): Router {
   router.get('/athletes/:id/book', async (request, response) => {
     const { id, clubId, focus } = await lookedAt(pool, request);
     const { evenings: whole, ...asked } = read(BookRead, request.query);
-    const shared = await sharedRuns(backing, clubId, id);
-    // After those: what both ask for is counted once.
-    const [uncounted, faults] = await Promise.all([countSome(backing, clubId, id), clubFaults(pool, clubId)]);
+    // What is read of a part alone, and what comes together, is of runs whose parts are counted; the rest does not wait for them.
+    const [uncounted, faults, tallies] = await Promise.all([
+      countSome(backing, clubId, id),
+      clubFaults(pool, clubId),
+      byParts(asked) ? null : talliesOf(pool, clubId, id, asked),
+    ]);
     const [as, known] = [countedAs(mergesOf(faults)), new Map(offeredFaults(faults).map((one) => [one.code, one]))];
     const [rows, decisions, praise, agreement, pairs, numbers] = await Promise.all([
-      talliesOf(pool, clubId, id, asked),
+      tallies ?? talliesOf(pool, clubId, id, asked),
       decisionsAs(pool, clubId, id, as),
       one<{ times: number }>(pool, 'book-praise', clubId, id),
-      run<Row<Book['agreement'][number]>>(pool, 'book-agreement', clubId, id, shared),
+      run<Row<Book['agreement'][number]>>(pool, 'book-agreement', clubId, id),
       run<Row<PairSums>>(pool, 'fault-pairs', clubId, id),
       bookRules(pool, clubId),
     ]);
-    const days = [...new Map(rows.map(({ day, evening }) => [`${day} ${evening ?? ''}`, day])).values()];
+    const days = rows.flatMap(({ day, evening }, i) => (day === rows[i - 1]?.day && evening === rows[i - 1]?.evening ? [] : [day]));
     const from = (whole === 'all' ? undefined : days.at(-EVENINGS_TOLD)) ?? '';
     const book = faultBook(rows, decisions, numbers, from);
     const offered = book.filter(({ fault }) => known.has(fault));
@@ -164,10 +167,11 @@ export function bookRoutes(backing: Backing): Router {
   router.get('/athletes/:id/book-choices', async (request, response) => {
     const { id, clubId } = await lookedAt(pool, request);
     const rows = await run<Chosen>(pool, 'book-choices', clubId, id);
-    const kinds = new Set(rows.map(({ kind }) => kind));
+    const [kinds, sources] = [new Set(rows.map(({ kind }) => kind)), new Set(rows.map(({ source }) => source))];
     response.json({
       done: [...new Set(rows.map(({ done }) => done))].sort(),
       kinds: STAGE_KINDS.filter((kind) => kinds.has(kind)),
+      sources: SOURCES.filter((source) => sources.has(source)),
       coaches: [...new Map(rows.flatMap(({ coachId, coach }) => (coachId && coach ? [[coachId, coach] as const] : [])))]
         .map(([of, name]) => ({ id: of, name }))
         .sort((a, b) => (a.name < b.name ? -1 : 1)),
@@ -179,13 +183,6 @@ export function bookRoutes(backing: Backing): Router {
 
 /** Reviews of a fault that are told: those of a season. */
 const REVIEWS_TOLD = 6;
-
-/** The runs of an athlete in which several watched, their parts counted: there they may disagree. */
-async function sharedRuns(backing: Backing, clubId: string, athlete: string): Promise<readonly string[]> {
-  const shared = (await run<{ id: string }>(backing.pool, 'athlete-runs-shared', clubId, athlete)).map(({ id }) => id);
-  await detailed(backing, clubId, shared);
-  return shared;
-}
 
 /** The evening of a run, by its start. */
 const eveningOf =

@@ -174,13 +174,14 @@ describe('one fault of an athlete opened', () => {
     const told = ({ entries }: Book): number[] => entries.flatMap(({ attempts, faulty, couldShow }) => [attempts, faulty, couldShow]);
     const whole = await read();
     const choices = BookChoices.parse((await coach.get(`/athletes/${ada}/book-choices`).expect(200)).body);
-    expect(choices).toEqual({ done: ['Corner', 'Net'], kinds: [], coaches: [...choices.coaches] });
+    expect(choices).toEqual({ done: ['Corner', 'Net'], kinds: [], sources: ['floor'], coaches: [...choices.coaches] });
     expect(choices.coaches.length).toBe(2);
     expect(told(whole)).toEqual([30, 4, 2]);
     const all = (parts: readonly Book[], at: number): number => parts.reduce((sum, part) => sum + (told(part)[at] ?? 0), 0);
     for (const parts of [
       await Promise.all(choices.done.map((name) => read(`?done=${name}`))),
       await Promise.all(choices.coaches.map(({ id }) => read(`?coach=${id}`))),
+      await Promise.all(['floor', 'film'].map((source) => read(`?source=${source}`))),
       [await read('?to=2026-03-02'), await read('?from=2026-03-03')],
     ])
       expect([all(parts, 0), all(parts, 1)]).toEqual([30, 4]);

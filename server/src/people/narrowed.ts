@@ -12,9 +12,9 @@ type Row<T> = T & Record<string, unknown>;
 export type BookPart = PartRow & { readonly again: number; readonly noted: number };
 
 /** Whether something is asked of runs that only their parts say. */
-export const byParts = ({ done, kind, coach }: BookAsked): boolean => [done, kind, coach].some((one) => one !== undefined);
+export const byParts = ({ done, kind, coach, source }: BookAsked): boolean => [done, kind, coach, source].some((one) => one !== undefined);
 
-const narrowing = ({ done, kind, coach }: BookAsked) => [done ?? null, kind ?? null, coach ?? null] as const;
+const narrowing = ({ done, kind, coach, source }: BookAsked) => [done ?? null, kind ?? null, coach ?? null, source ?? null] as const;
 
 /** Days are those of evenings: what went on over midnight is of the day it began. */
 const within =

@@ -1,10 +1,14 @@
-import { eveningsOf, type Evening } from '@hopsk/core/evidence/evenings';
+import { eveningsOf, type Evening, type Ran } from '@hopsk/core/evidence/evenings';
+import { numbersIn } from '../db/columns.js';
 import { run, type Db } from '../db/sql.js';
 
-/** What `athlete-runs` gives: of each run its id, day, start and end. */
+/** What `athlete-runs` gives: of somebody's runs the ids, days, starts and lengths, each column as one text. */
 interface RunsRow extends Record<string, unknown> {
   readonly athlete: string;
-  readonly runs: readonly (readonly [id: string, day: string, start: number, end: number])[];
+  readonly ids: string;
+  readonly days: string;
+  readonly starts: string;
+  readonly lengths: string;
 }
 
 /** The evening of each of an athlete's runs, by the run's id: all of them, since one in which nothing was seen joins two others. */
@@ -18,7 +22,15 @@ export async function eveningsOfAthletes(
   athletes: readonly string[],
 ): Promise<ReadonlyMap<string, ReadonlyMap<string, Evening>>> {
   const rows = await run<RunsRow>(db, 'athlete-runs', clubId, athletes);
-  return new Map(rows.map(({ athlete, runs }) => [athlete, eveningsOf(runs.map(([id, day, start, end]) => ({ id, day, start, end })))]));
+  return new Map(rows.map((row) => [row.athlete, eveningsOf(ranIn(row))]));
+}
+
+function ranIn({ ids, days, starts, lengths }: RunsRow): Ran[] {
+  const [day, start, length] = [days.split(','), numbersIn(starts), numbersIn(lengths)];
+  return ids.split(',').map((id, i) => {
+    const began = start[i] ?? 0;
+    return { id, day: day[i] ?? '', start: began, end: began + (length[i] ?? 0) };
+  });
 }
 
 /** The runs whose evenings are of some days, in the order of time, as evenings were made of them. */

@@ -28,7 +28,7 @@ export function toldEvenings(clubId: string, name: string, rows: readonly KnownR
       .map(([evening, mine], i): ToldEvening => {
         const startedAt = new Date(Date.parse(day) + (6 + 5 * i) * HOUR).toISOString();
         const inOrder = mine
-          .map((row) => ({ row, key: JSON.stringify(row, Object.keys(row).sort()) }))
+          .map((row) => ({ row, key: keyOf(row) }))
           .sort((a, b) => (a.key < b.key ? -1 : 1));
         const key = `${clubId} ${inOrder.map((one) => one.key).join()}`;
         const parts = inRuns(inOrder.map(({ row }) => row));
@@ -36,6 +36,14 @@ export function toldEvenings(clubId: string, name: string, rows: readonly KnownR
       }),
   );
 }
+
+/** Columns that tables did not have at first: where they are not given, a table comes to the runs that it came to then. */
+const LATER: readonly (keyof KnownRow)[] = ['opponent', 'source'];
+const keyOf = (row: KnownRow): string =>
+  JSON.stringify(
+    row,
+    (Object.keys(row) as (keyof KnownRow)[]).filter((column) => row[column] !== '' || !LATER.includes(column)).sort(),
+  );
 
 /** No run has more athletes or exercises than one may. */
 function inRuns(rows: readonly KnownRow[]): KnownRow[][] {
@@ -53,7 +61,8 @@ function inRuns(rows: readonly KnownRow[]): KnownRow[][] {
   return runs;
 }
 
-const exerciseOf = ({ stage, kind, cueing, implement, tempo }: KnownRow): string => JSON.stringify([stage, kind, cueing, implement, tempo]);
+const exerciseOf = ({ stage, kind, cueing, implement, tempo, opponent }: KnownRow): string =>
+  JSON.stringify([stage, kind, cueing, implement, tempo, opponent]);
 
 function runOf(rows: readonly KnownRow[], { id, name, day, startedAt }: Pick<RunHead, 'id' | 'name' | 'day' | 'startedAt'>) {
   const exercises = [...grouped(rows, exerciseOf)];
@@ -68,6 +77,7 @@ function runOf(rows: readonly KnownRow[], { id, name, day, startedAt }: Pick<Run
         ...(row?.cueing && { cueing: row.cueing }),
         ...(row?.implement && { implement: row.implement }),
         ...(row?.tempo && { tempo: row.tempo }),
+        ...(row?.opponent && { opponent: row.opponent }),
       })),
       reps: [],
       phases: exercises.map((_, i) => ({ kind: 'work', start: i, end: i + 1, set: 1, round: 1, exercise: i, open: false, done: [] })),
@@ -77,10 +87,10 @@ function runOf(rows: readonly KnownRow[], { id, name, day, startedAt }: Pick<Run
   };
   const stamp = (seq: number) => ({ id: idFrom(`${id} ${seq}`), device: `table-${id}`, seq, order: seq, m: 0, at: Date.parse(startedAt) });
   const told = rows.map((row, i): RunEvent => {
-    const { athlete, fault, attempts, faulty, noted, left, right, set, round, third, way, direction, view } = row;
+    const { athlete, fault, attempts, faulty, noted, left, right, set, round, third, way, direction, view, source } = row;
     return {
       ...stamp(i + 1),
-      ...{ kind: 'told', source: 'import', athlete, fault, attempts, faulty, noted, left, right },
+      ...{ kind: 'told', source: source || 'import', athlete, fault, attempts, faulty, noted, left, right },
       ...{ exercise: places.get(exerciseOf(row)) ?? 0, set, round, third, way, direction, view: view === '' ? null : view },
     };
   });

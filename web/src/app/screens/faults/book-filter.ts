@@ -11,7 +11,7 @@ import { orNone } from '../../ui/options';
 import { days, orNothing } from '../../ui/reads';
 import { isPart } from './open-book';
 
-/** Of what alone a book is read: some days, one thing that was done, one kind of stage, what one coach watched. */
+/** Of what alone a book is read: some days, one thing that was done, one kind of stage, what one coach watched, where it was looked at. */
 @Component({
   selector: 'hop-book-filter',
   imports: [Box, Choice, MatButton],
@@ -28,6 +28,12 @@ import { isPart } from './open-book';
             [options]="coaches()"
             [value]="asked().coach ?? null"
             (taken)="put({ coach: $event ?? undefined })"
+          />
+          <hop-choice
+            [label]="text.source"
+            [options]="sources()"
+            [value]="asked().source ?? null"
+            (taken)="put({ source: $event ?? undefined })"
           />
         }
         <button mat-stroked-button type="button" (click)="everything()">{{ text.everything }}</button>
@@ -94,6 +100,12 @@ export class BookFilter {
     orNone(
       this.text.all,
       (this.choices()?.coaches ?? []).map(({ id, name }) => ({ value: id, label: name })),
+    ),
+  );
+  protected readonly sources = computed(() =>
+    orNone(
+      this.text.all,
+      (this.choices()?.sources ?? []).map((value) => ({ value, label: words.splits.sources[value] })),
     ),
   );
 

@@ -13,6 +13,7 @@ import { same } from '../../data/same';
 import { mine } from '../../data/may';
 import { people } from '../../data/records';
 import { RateChart } from '../../drawing/rate-chart';
+import { SaveDrawing } from '../../drawing/save-drawing';
 import { fileName, saveFile } from '../../drawing/export';
 import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
@@ -29,7 +30,7 @@ import { isPart, OpenBook } from './open-book';
 /** The fault book of one athlete: what recurs first, the chosen fault by session, and the numbers behind it. */
 @Component({
   selector: 'hop-book',
-  imports: [BookFilter, Choice, Decide, EveningRunsView, EveningTable, FaultDetailView, Head, MatButton, RateChart, RouterLink],
+  imports: [BookFilter, Choice, Decide, EveningRunsView, EveningTable, FaultDetailView, Head, MatButton, RateChart, RouterLink, SaveDrawing],
   templateUrl: './book.html',
   styleUrl: './book.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -46,6 +47,7 @@ export class BookScreen {
   readonly done = input<string>();
   readonly kind = input<string>();
   readonly coach = input<string>();
+  readonly source = input<string>();
   private readonly store = inject(Store);
   private readonly club = inject(TeachingStore);
   private readonly router = inject(Router);
@@ -64,7 +66,7 @@ export class BookScreen {
   protected readonly whose = computed(() => this.who()?.id ?? this.choice.id());
   protected readonly asked = computed(
     (): BookAsked => {
-      const given = { from: this.from(), to: this.to(), done: this.done(), kind: this.kind(), coach: this.coach() };
+      const given = { from: this.from(), to: this.to(), done: this.done(), kind: this.kind(), coach: this.coach(), source: this.source() };
       return BookAsked.safeParse(Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined))).data ?? {};
     },
     { equal: same },
@@ -151,7 +153,7 @@ export class BookScreen {
 
   /** Of what alone it is read, which stands in the address. */
   protected read(asked: BookAsked): void {
-    const none = { from: null, to: null, done: null, kind: null, coach: null };
+    const none = { from: null, to: null, done: null, kind: null, coach: null, source: null };
     void this.router.navigate([], { queryParams: { ...none, athlete: this.whose(), fault: this.chosen()?.fault, ...asked } });
   }
 

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, effect, ElementRef, inject, input, untracked } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import type { CauseMap } from '@hopsk/contract/cause-map';
@@ -8,8 +8,8 @@ import Papa from 'papaparse';
 import { picked } from '../../data/picked';
 import { people } from '../../data/records';
 import { CauseChart } from '../../drawing/cause-chart';
-import { fileName, saveFile, svgFile } from '../../drawing/export';
-import { colours } from '../../ui/look/colours';
+import { fileName, saveFile } from '../../drawing/export';
+import { SaveDrawing } from '../../drawing/save-drawing';
 import { Table } from '../../ui/table';
 import { AthleteHead } from './athlete-head';
 import { drawnOf, linkRows, saidOf } from './cause-said';
@@ -20,14 +20,13 @@ const NONE: CauseMap = { nodes: [], links: [], others: [] };
 /** What can cause what among the faults of an athlete: the catalogue's links, laid over what comes together in the log. */
 @Component({
   selector: 'hop-causes',
-  imports: [AthleteHead, CauseChart, MatButton, RouterLink, Table],
+  imports: [AthleteHead, CauseChart, MatButton, RouterLink, SaveDrawing, Table],
   templateUrl: './causes.html',
   styleUrl: './both.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CausesScreen {
   readonly athlete = input<string>();
-  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   private readonly people = inject(Store).selectSignal(people.selectHere);
   protected readonly opened = new OpenBook();
   protected readonly text = words.causes;
@@ -58,14 +57,9 @@ export class CausesScreen {
     });
   }
 
-  protected saveDrawing(): void {
-    const drawing = this.host.querySelector<SVGSVGElement>('hop-cause-chart svg');
-    if (drawing) saveFile(svgFile(drawing, colours().paper), fileName(this.named(), 'svg'));
-  }
-
   protected saveTable(): void {
     saveFile(Papa.unparse([[...this.text.heads], ...this.rows()], { escapeFormulae: true }), fileName(this.named(), 'csv'));
   }
 
-  private readonly named = (): string => `${this.text.title} ${this.book()?.to ?? ''}`;
+  protected readonly named = (): string => `${this.text.title} ${this.book()?.to ?? ''}`;
 }

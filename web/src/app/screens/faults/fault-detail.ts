@@ -14,11 +14,16 @@ import { MatButton } from '@angular/material/button';
 import { FaultDetail, type BookAsked } from '@hopsk/contract/book';
 import { TeachingStore } from '../../data/teaching';
 import type { SplitBy } from '@hopsk/core/evidence/splits';
+import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
+import Papa from 'papaparse';
 import { Latest } from '../../compute/latest';
 import { BookApi } from '../../data/book-api';
 import { LastSeen } from '../../data/last-seen';
 import { troubleOf, type Trouble } from '../../data/problem';
+import { fileName, saveFile } from '../../drawing/export';
+import { IntervalChart } from '../../drawing/interval-chart';
+import { SaveDrawing } from '../../drawing/save-drawing';
 import { Choice } from '../../ui/choice';
 import { asSplit, pairsOf } from './fault-split';
 import { isPart } from './open-book';
@@ -28,7 +33,7 @@ import { RunList } from './run-list';
 /** One fault of an athlete opened: when tired, on which side, by everything the log knows, and what comes together with it. */
 @Component({
   selector: 'hop-fault-detail',
-  imports: [Choice, MatButton, RunList],
+  imports: [Choice, IntervalChart, MatButton, RunList, SaveDrawing],
   templateUrl: './fault-detail.html',
   styleUrl: './fault-detail.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -109,6 +114,13 @@ export class FaultDetailView {
   /** The same of a fault that comes together with this one. */
   protected openPair({ fault, label }: { readonly fault: string; readonly label: string }): void {
     this.paired.turn(fault, label, this.api.runsOf(this.athlete(), this.fault(), { with: fault }));
+  }
+
+  protected readonly named = (): string => `${faultLabel(this.fault())} ${this.text.byNames[this.by() ?? 'stage']}`;
+
+  protected save(): void {
+    const rows = (this.split()?.rows ?? []).map(({ label, cells }) => [label, ...cells]);
+    saveFile(Papa.unparse([[...this.text.heads], ...rows], { escapeFormulae: true }), fileName(this.named(), 'csv'));
   }
 
   protected load(athlete = this.athlete(), fault = this.fault(), asked = this.asked()): void {

@@ -2,6 +2,7 @@ import type { FaultDetail } from '@hopsk/contract/book';
 import type { SplitBy } from '@hopsk/core/evidence/splits';
 import { beside } from '@hopsk/core/evidence/together';
 import { faultLabel } from '@hopsk/words/naming';
+import type { IntervalRow } from '../../drawing/interval-chart';
 import { words } from '@hopsk/words/words';
 
 type Split = FaultDetail['splits']['by'][number];
@@ -22,6 +23,7 @@ function nameOf(by: SplitBy, value: string): string {
 /** A split as a table, and what is to be said below it. */
 export function asSplit({ by, rows, notGiven, others }: Split): {
   readonly rows: { readonly value: string; readonly label: string; readonly cells: string[] }[];
+  readonly drawn: IntervalRow[];
   readonly says: string[];
 } {
   const { splits } = words;
@@ -30,6 +32,7 @@ export function asSplit({ by, rows, notGiven, others }: Split): {
       ...{ value, label: nameOf(by, value) },
       cells: [per100(rate), `${per100(interval.low)}–${per100(interval.high)}`, String(attempts), against ? splits.against(against) : ''],
     })),
+    drawn: rows.map(({ value, rate, interval: { low, high } }) => ({ label: nameOf(by, value), rate, low, high })),
     says: [splits.againstSays, ...(notGiven > 0 ? [splits.notGiven(notGiven)] : []), ...(others > 0 ? [splits.others(others)] : [])],
   };
 }

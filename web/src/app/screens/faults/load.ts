@@ -13,6 +13,7 @@ import { troubleOf, type Trouble } from '../../data/problem';
 import { people } from '../../data/records';
 import { fileName, saveFile } from '../../drawing/export';
 import { LoadChart } from '../../drawing/load-chart';
+import { SaveDrawing } from '../../drawing/save-drawing';
 import { Table } from '../../ui/table';
 import { AthleteHead } from './athlete-head';
 import { weekRows, worthALook } from './load-said';
@@ -23,7 +24,7 @@ const DRAWN = 26;
 /** What the weeks of an athlete weigh: effort × minutes, how alike the days were, landings and lunges of what was done. */
 @Component({
   selector: 'hop-load',
-  imports: [AthleteHead, LoadChart, MatButton, RouterLink, Table],
+  imports: [AthleteHead, LoadChart, MatButton, RouterLink, SaveDrawing, Table],
   templateUrl: './load.html',
   styleUrl: './both.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -70,8 +71,10 @@ export class LoadScreen {
     );
   }
 
+  protected readonly named = (): string => `${this.text.title} ${this.weeks().at(-1)?.from ?? ''}`;
+
   protected save(): void {
     const table = Papa.unparse([[...this.text.heads], ...this.rows()], { escapeFormulae: true });
-    saveFile(table, fileName(`${this.text.title} ${this.weeks().at(-1)?.from ?? ''}`, 'csv'));
+    saveFile(table, fileName(this.named(), 'csv'));
   }
 }

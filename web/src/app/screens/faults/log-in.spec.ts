@@ -10,7 +10,7 @@ const PEOPLE = [
 const row = (more: Partial<LogRow> = {}): LogRow => ({
   ...{ day: '2026-11-03', evening: '', athlete: 'Ada', fault: 'split-late', attempts: 20, faulty: 4, noted: 0, left: 3, right: 1 },
   ...{ stage: 'Corner, slow', kind: 'fed', cueing: 'called', implement: 'with', tempo: 1.5, set: 1, round: 2, third: 3 },
-  ...{ way: 'written', direction: 'ahead left', view: 'side' },
+  ...{ way: 'written', direction: 'ahead left', view: 'side', opponent: 'right', source: 'film' },
   ...more,
 });
 const wrongs = (text: string, whose: string | null = null) =>

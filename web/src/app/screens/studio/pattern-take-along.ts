@@ -28,7 +28,7 @@ import { savePicture } from './picture';
       <button mat-menu-item (click)="duplicate()">{{ text.duplicate }}</button>
       <button mat-menu-item (click)="save.text()">{{ text.asText }}</button>
       <button mat-menu-item (click)="save.json()">{{ text.asJson }}</button>
-      <button mat-menu-item (click)="save.svg()">{{ text.asSvg }}</button>
+      <button mat-menu-item (click)="save.svg()">{{ common.asSvg }}</button>
       <button mat-menu-item (click)="save.png()">{{ text.asPng }}</button>
     </mat-menu>
   `,
@@ -46,6 +46,7 @@ export class PatternTakeAlong {
   private readonly club = inject(TeachingStore);
   private readonly questions = inject(Ask);
   protected readonly text = words.steps;
+  protected readonly common = words.common;
 
   protected readonly save = {
     text: (): void => saveFile(asText([this.draft()]), fileName(this.draft().name, 'txt')),

@@ -136,9 +136,14 @@ describe('forms of a stage', () => {
     fixture.componentInstance.changed.subscribe((change) => said.push(change));
     type(boxOf(host(fixture), 'what the partner'), ' walks in ');
     await choose(fixture, 'contact', /touch/);
+    await choose(fixture, 'foot in front', /left/);
+    fixture.componentRef.setInput('partner', { ...partner, lead: 'left' });
+    await choose(fixture, 'foot in front', /not said/);
     expect(said).toEqual([
       { ...partner, what: 'walks in' },
       { ...partner, contact: 'touch' },
+      { ...partner, lead: 'left' },
+      partner,
     ]);
     expect(host(fixture).textContent).toContain('Children');
   });
