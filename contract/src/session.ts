@@ -37,6 +37,9 @@ const CallsSchema = z.object({
   freezes: between(0, 1),
 }) satisfies z.ZodMiniType<Calls>;
 
+/** Characters of why a stage was offered, and of why it was left out. */
+export const OFFER_LIMITS = { because: 600, whyNot: 200 } as const;
+
 const PartnerSchema = z.object({
   steps,
   what: note(200),
@@ -96,6 +99,14 @@ const Difference = z.object({
   note: note(200),
 });
 
+/** What somebody's fault book asked for when the session was begun, stage by stage, and why; of what is not in it any more, why not. */
+const Offered = z.object({
+  athlete: Id,
+  stages: z
+    .array(z.object({ stage: Id, name: line(80), because: note(OFFER_LIMITS.because), whyNot: note(OFFER_LIMITS.whyNot) }))
+    .check(z.maxLength(SESSION_LIMITS.stages)),
+});
+
 export const SessionDraft = z.object({
   name: line(80),
   /** A template has no athletes and stands in the list of what one may begin from. */
@@ -108,6 +119,8 @@ export const SessionDraft = z.object({
   seed: whole(0, 4_294_967_295),
   athletes: z.array(Id).check(z.maxLength(40)),
   differences: z.array(Difference).check(z.maxLength(400)),
+  /** Told to those alone who may read fault books. */
+  offered: z.optional(Offered),
 });
 export type SessionDraft = Wire<typeof SessionDraft>;
 
@@ -126,7 +139,7 @@ export const SESSION_FILE = 'hopsk-session';
 export const SessionFile = z.object({
   format: z.literal(SESSION_FILE, field('not-ours', {})),
   version: z.literal(1, field('other-version', {})),
-  session: z.omit(SessionDraft, { athletes: true, differences: true, template: true }),
+  session: z.omit(SessionDraft, { athletes: true, differences: true, template: true, offered: true }),
 });
 export type SessionFile = Wire<typeof SessionFile>;
 

@@ -45,6 +45,8 @@ describe('stored parts of runs', () => {
         way: '',
         direction: '',
         view: '',
+        opponent: '',
+        source: '',
       },
     });
     expect(two?.values).toEqual(jasmine.objectContaining({ third: '2', tempo: '1.2', cueing: 'called' }));

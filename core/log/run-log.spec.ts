@@ -389,9 +389,17 @@ function recount(log: readonly RunEvent[]): { readonly entries: readonly Entry[]
           source: 'floor' as const,
           devices: [...devices.keys()].sort(),
         };
+        // What was seen on film where nobody watched stands apart.
+        const onFilm = { ...here, source: 'film' as const, view: null, devices: [], attempts: 0, noted: 0, left: 0, right: 0 };
         for (const tap of taps) {
           const counts = devices.has(tap.device);
           const n = (times[tap.device] = (times[tap.device] ?? 0) + (counts ? 1 : 0));
+          if (!counts && tap.kind === 'fault' && tap.source === 'film') {
+            onFilm.noted++;
+            const side = truthOf(tap)?.side ?? null;
+            if (side !== null) onFilm[side]++;
+            continue;
+          }
           if (!counts) here.noted++;
           else if (n > chances) here.again++;
           const side = truthOf(tap)?.side ?? null;
@@ -401,7 +409,8 @@ function recount(log: readonly RunEvent[]): { readonly entries: readonly Entry[]
         const alike = [...devices].filter(([, n]) => n === chances).map(([device]) => Math.min(times[device] ?? 0, chances));
         const shared = alike.length > 1 ? chances : 0;
         const disagree = shared > 0 ? Math.max(...alike) - Math.min(...alike) : 0;
-        if (chances + taps.length > 0) entries.push({ ...here, shared, disagree });
+        if (chances + taps.length > onFilm.noted) entries.push({ ...here, shared, disagree });
+        if (onFilm.noted > 0) entries.push({ ...onFilm, shared: 0, disagree: 0 });
       }
     }
   }
@@ -433,8 +442,8 @@ function totals<R>(
 }
 const ofTally = ({ athlete, fault }: Tally): string => `${athlete} ${fault}`;
 const counted = ({ attempts, faulty, again, noted, left, right }: Tally): number[] => [attempts, faulty, again, noted, left, right];
-const ofPart = ({ athlete, fault, set, round, third, way, direction, view, devices }: Part): string =>
-  [athlete, fault, set, round, third, way, direction, view ?? '–', ...devices].join(' ');
+const ofPart = ({ athlete, fault, set, round, third, way, direction, view, source, devices }: Part): string =>
+  [athlete, fault, set, round, third, way, direction, view ?? '–', source, ...devices].join(' ');
 const shares = (part: Part): number[] => [...counted(part), part.shared, part.disagree];
 
 /** Of two faults that could be seen of one athlete in one occasion: both, the one, the other, neither. */

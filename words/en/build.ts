@@ -284,6 +284,10 @@ export const build = {
     lastTime: (day: string, told: readonly string[]): string =>
       `Last time, ${day}: ${told.length > 0 ? told.join(', ') : 'nothing watched'}.`,
     rateOf: (fault: string, rate: number): string => `${fault} ${per100(rate)} per 100`,
+    leftOutTitle: 'Asked for by the fault book, and left out',
+    whyNot: (stage: string) => `why not ‘${stage}’`,
+    leftOutLast: (day: string, said: readonly string[]) => `Left out of the session of ${day}: ${said.join('; ')}.`,
+    leftOutOne: (stage: string, whyNot: string) => (whyNot === '' ? stage : `${stage} (${whyNot})`),
     whyNext: (fault: string, reason: NextReason): string => {
       switch (reason.code) {
         case 'due':

@@ -285,6 +285,10 @@ export const build = {
     lastTime: (day: string, told: readonly string[]): string =>
       `Ļášţ ţíɱé, ${day}: ${told.length > 0 ? told.join(', ') : 'ñóţĥíñĝ ŵáţçĥéđ'}.`,
     rateOf: (fault: string, rate: number): string => `${fault} ${per100(rate)} þéŕ 100`,
+    leftOutTitle: 'Ášķéđ ƒóŕ ƀý ţĥé ƒáúļţ ƀóóķ, áñđ ļéƒţ óúţ',
+    whyNot: (stage: string) => `ŵĥý ñóţ ‘${stage}’`,
+    leftOutLast: (day: string, said: readonly string[]) => `Ļéƒţ óúţ óƒ ţĥé šéššíóñ óƒ ${day}: ${said.join('; ')}.`,
+    leftOutOne: (stage: string, whyNot: string) => (whyNot === '' ? stage : `${stage} (${whyNot})`),
     whyNext: (fault: string, reason: NextReason): string => {
       switch (reason.code) {
         case 'due':

@@ -128,6 +128,15 @@ describe('a session on one clock', () => {
     expect(odd[0]?.lineErrors[0]?.values as unknown).toEqual({ word: 'wobble' });
   });
 
+  it('which foot a partner has in front goes with what is run, where it was said', () => {
+    const partner = { steps: '', what: '', when: '', reAim: '', coming: false, kit: '', contact: 'none' as const };
+    const stages = [null, partner, { ...partner, lead: 'left' as const }].map((one) => aStage('20 s', { partner: one }));
+    const session = sessionOf(stages);
+    const seen = seenOf(session);
+    const { exercises } = sessionPlanOf(seen, timelineOf(seen, session, SPOKEN), sessionTotals(seen, session));
+    expect(exercises.map(({ opponent }) => opponent)).toEqual([undefined, undefined, 'left']);
+  });
+
   it('stations change n − 1 times', () => {
     const stations = ['a', 'b', 'c'].map((name) => ({ name, steps: 'split' }));
     const session = sessionOf([aStage('3 × 45 s, rest 15 s', { stations })]);

@@ -17,6 +17,10 @@ const COACHES: readonly Who[] = ['owner', 'coach'];
 const FLOOR: readonly Who[] = ['owner', 'coach', 'assistant'];
 const MEMBERS: readonly Who[] = ROLES;
 
+/** Whoever may read fault books. */
+const BOOKS: readonly Who[] = ['owner', 'coach', 'reader'];
+export const readsBooks = ({ role }: { readonly role: Role }): boolean => BOOKS.includes(role);
+
 /** Every way into the server, and to whom it is open. What has no row here is open to nobody. */
 export const ACCESS: Readonly<Record<string, Open>> = {
   'GET /health': 'anybody',
@@ -52,16 +56,16 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   // A reader is given those whom an owner named, here and below.
   'GET /athletes': MEMBERS,
   'GET /athletes/latest': MEMBERS,
-  'GET /book': ['owner', 'coach', 'reader'],
-  'GET /athletes/:id/book': ['owner', 'coach', 'reader'],
-  'GET /athletes/:id/book/:fault': ['owner', 'coach', 'reader'],
-  'GET /athletes/:id/book/:fault/runs': ['owner', 'coach', 'reader'],
-  'GET /athletes/:id/log': ['owner', 'coach', 'reader'],
+  'GET /book': BOOKS,
+  'GET /athletes/:id/book': BOOKS,
+  'GET /athletes/:id/book/:fault': BOOKS,
+  'GET /athletes/:id/book/:fault/runs': BOOKS,
+  'GET /athletes/:id/log': BOOKS,
   'POST /log-rows': COACHES,
-  'GET /athletes/:id/coverage': ['owner', 'coach', 'reader'],
-  'GET /athletes/:id/load': ['owner', 'coach', 'reader'],
-  'GET /athletes/:id/book-choices': ['owner', 'coach', 'reader'],
-  'GET /decisions/:fault': ['owner', 'coach', 'reader'],
+  'GET /athletes/:id/coverage': BOOKS,
+  'GET /athletes/:id/load': BOOKS,
+  'GET /athletes/:id/book-choices': BOOKS,
+  'GET /decisions/:fault': BOOKS,
   'PUT /athletes/:id': COACHES,
   'PUT /athletes/:id/decisions/:decision': COACHES,
   'POST /athletes/:id/decisions/:decision/take-back': COACHES,

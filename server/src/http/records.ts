@@ -33,6 +33,7 @@ interface Saving<Sent, Kept> {
  * GET /PATH: the club's records, or those of them that are asked for by `ids`; GET /PATH/latest: when each was saved last, so that a
  * page asks for no record that it has.
  * @param only whom of them somebody may read of; null: all.
+ * @param told what somebody is told of one of them.
  */
 export function listRoutes<Kept>(
   router: Router,
@@ -41,12 +42,14 @@ export function listRoutes<Kept>(
   what: Kind,
   list: (db: Db, clubId: string, ids: readonly string[] | null) => Promise<Kept[]>,
   only: (actor: Actor) => Promise<ReadonlySet<string> | null> = () => Promise.resolve(null),
+  told: (actor: Actor, record: Kept) => Kept = (_, record) => record,
 ): void {
   router.get(`/${path}`, async (request, response) => {
     const actor = actorOf(request);
     const { ids } = read(ListAsked, request.query);
     const may = await only(actor);
-    response.json(await list(pool, actor.clubId, may ? (ids ?? [...may]).filter((id) => may.has(id)) : ids));
+    const records = await list(pool, actor.clubId, may ? (ids ?? [...may]).filter((id) => may.has(id)) : ids);
+    response.json(records.map((record) => told(actor, record)));
   });
   router.get(`/${path}/latest`, async (request, response) => {
     const actor = actorOf(request);

@@ -23,7 +23,7 @@ describe('what a run adds up to part by part', () => {
   const rows = async <R>(sql: string, ...values: unknown[]): Promise<R[]> => (await house.pool.query(sql, values)).rows as R[];
   const parts = (run: string) =>
     rows<Record<string, unknown>>(
-      `select round_no as round, third, view, devices, attempts, faulty, noted, left_taps as "left", shared, disagree
+      `select round_no as round, third, view, source, devices, attempts, faulty, noted, left_taps as "left", shared, disagree
        from tally_part where run_id = $1 order by round_no, third`,
       run,
     );
@@ -46,7 +46,9 @@ describe('what a run adds up to part by part', () => {
       [2, 2, 2, 1],
       [2, 3, 1, 0],
     ]);
-    expect(first[0]).toEqual(jasmine.objectContaining({ view: 'side', devices: [log.events[0]?.device], shared: 0, disagree: 0 }));
+    expect(first[0]).toEqual(
+      jasmine.objectContaining({ view: 'side', source: 'floor', devices: [log.events[0]?.device], shared: 0, disagree: 0 }),
+    );
     expect(said.length).toBe(first.length);
     const [sum] = await rows(
       'select sum(attempts)::int as attempts, sum(faulty)::int as faulty from tally_part where run_id = $1',

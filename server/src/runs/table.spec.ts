@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { Book } from '@hopsk/contract/book';
+import { FaultDetail, type Book } from '@hopsk/contract/book';
 import { AthleteRows, LogImported, type KnownRow, type LogRow } from '@hopsk/contract/log-table';
 import type { RunHead } from '@hopsk/contract/run';
 import { athlete, Coach, fieldsSaid, openHouse, ran, type House } from '../testing/house.js';
@@ -66,6 +66,31 @@ describe('a log as a table', () => {
     // In another order, under another name.
     expect((await import_(other, [...mine].reverse(), false, 'Again')).map(({ is }) => is)).toEqual(['there', 'there', 'there']);
     expect(await book(other, there)).toEqual(await book(coach, ada));
+  });
+
+  it('where it was looked at and which foot a partner had in front come in and go out; without them it is the table that it was', async () => {
+    const [ada, bea] = [await added(coach), await added(coach)];
+    const [plain] = await import_(coach, [row(ada)], true);
+    expect(plain?.is).toBe('new');
+    await import_(coach, [row(ada)]);
+    expect((await import_(coach, [row(ada, { opponent: '', source: '' })], true))[0]?.is).toBe('there');
+    expect((await import_(coach, [row(ada, { opponent: 'left' })], true))[0]?.is).toBe('new');
+    await import_(coach, [
+      row(bea, { opponent: 'left', source: 'film', stage: 'Pads' }),
+      row(bea, { opponent: 'right', stage: 'Pads', faulty: 1 }),
+      row(bea, { stage: 'Pads', faulty: 2 }),
+    ]);
+    const said = (await rowsOf(coach, bea)).map(({ opponent, source, faulty }) => `${opponent} ${source} ${faulty}`).sort();
+    expect(said).toEqual([' import 2', 'left film 6', 'right import 1']);
+    const { splits } = FaultDetail.parse((await coach.get(`/athletes/${bea}/book/split-late`).expect(200)).body);
+    const by = (of: string): string[] =>
+      (splits.by.find(({ by: one }) => one === of)?.rows ?? [])
+        .map(({ value, attempts, faulty }) => `${value} ${faulty} of ${attempts}`)
+        .sort();
+    expect(by('opponent')).toEqual(['left 6 of 20', 'right 1 of 20']);
+    expect(by('source')).toEqual(['film 6 of 20', 'import 3 of 40']);
+    const film = (await coach.get(`/athletes/${bea}/book?source=film`).expect(200)).body as Book;
+    expect(film.entries.map(({ attempts, faulty }) => [attempts, faulty])).toEqual([[20, 6]]);
   });
 
   it('a long log goes out some runs at a time, by days', async () => {

@@ -1,6 +1,7 @@
 import { RecordsAsked, SessionSave } from '@hopsk/contract/session';
 import { Router } from 'express';
 import type { Backing } from '../backing.js';
+import { readsBooks } from '../http/access.js';
 import { idOf, notFound, read } from '../http/problem.js';
 import { archiveRoute, listRoutes, saveRoutes } from '../http/records.js';
 import { actorOf } from '../http/sign-in.js';
@@ -20,7 +21,10 @@ export function sessionRoutes(backing: Backing): Router {
     const { athlete, session } = read(RecordsAsked, request.query);
     response.json(await stageRecords(backing, actorOf(request).clubId, athlete, session));
   });
-  listRoutes(router, pool, 'sessions', 'session', listSessions);
+  listRoutes(router, pool, 'sessions', 'session', listSessions, undefined, (actor, session) => {
+    const { offered: _, ...rest } = session;
+    return readsBooks(actor) ? session : rest;
+  });
   saveRoutes(router, pool, 'sessions', 'session', SessionSave, {
     add: addSession,
     save: saveSession,

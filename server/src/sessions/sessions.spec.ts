@@ -56,6 +56,29 @@ describe('sessions', () => {
     expect((await coach.get('/sessions').expect(200)).body.map((row: { id: string }) => row.id)).toContain(one.id);
   });
 
+  it('what a fault book asked for is told to those alone who may read one, and goes with its athlete', async () => {
+    const ada = randomUUID();
+    await coach.put(`/athletes/${ada}`, athlete({ id: ada, name: 'Ada' })).expect(201);
+    const offered = { athlete: ada, stages: [{ stage: randomUUID(), name: 'Slow', because: 'late: 40 per 100 lately.', whyNot: 'sore' }] };
+    const one = session({ athletes: [ada], offered });
+    await coach.put(`/sessions/${one.id}`, one).expect(201);
+    await coach.put(`/sessions/${one.id}`, { ...one, version: 1 }).expect(200);
+    const told = async (who: Coach): Promise<unknown> =>
+      ((await who.get(`/sessions?ids=${one.id}`).expect(200)).body as SessionSave[])[0]?.offered ?? null;
+    expect(await told(coach)).toEqual(offered);
+    expect(await told(await coach.mate(house, 'coach'))).toEqual(offered);
+    expect(await told(await coach.mate(house, 'assistant'))).toBeNull();
+    const long = { ...offered, stages: [{ ...offered.stages[0], whyNot: 'x'.repeat(201) }] };
+    expect(fieldsSaid((await coach.put(`/sessions/${one.id}`, { ...one, version: 2, offered: long }).expect(400)).body)).toEqual([
+      'offered.stages.0.whyNot longer 200',
+    ]);
+    await coach.post(`/athletes/${ada}/erase`, { name: 'Ada' }).expect(204);
+    expect(await told(coach)).toBeNull();
+    const { body } = await coach.get(`/sessions/${one.id}/versions`).expect(200);
+    expect(body.length).toBe(2);
+    expect(JSON.stringify(body)).not.toContain('offered');
+  });
+
   it('are never saved over somebody else’s save: what changed is said', async () => {
     const one = session();
     await coach.put(`/sessions/${one.id}`, one).expect(201);

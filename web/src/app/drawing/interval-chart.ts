@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { words } from '@hopsk/words/words';
 import { colours } from '../ui/look/colours';
 import type { Tokens } from '../ui/look/tokens';
 import { drawChart } from './chart';
@@ -20,9 +21,13 @@ export function intervalOption(rows: readonly IntervalRow[], t: Tokens): ECharts
   const label = { color: t.muted, fontFamily: 'Barlow Semi Condensed', fontSize: 14 };
   return {
     animation: false,
-    grid: { left: 8, right: 18, top: 6, bottom: 28, containLabel: true },
+    grid: { left: 8, right: 18, top: 6, bottom: 26, containLabel: true },
     xAxis: {
       type: 'value',
+      name: words.book.per100,
+      nameLocation: 'middle',
+      nameGap: 24,
+      nameTextStyle: label,
       min: 0,
       max: Math.min(100, Math.ceil(Math.max(20, ...rows.map(({ high }) => per100(high))) / 20) * 20),
       interval: 20,
@@ -72,7 +77,7 @@ export function intervalOption(rows: readonly IntervalRow[], t: Tokens): ECharts
 export class IntervalChart {
   readonly rows = input.required<readonly IntervalRow[]>();
   readonly label = input('');
-  protected readonly height = computed(() => this.rows().length * ROW + 36);
+  protected readonly height = computed(() => this.rows().length * ROW + 58);
 
   constructor() {
     drawChart(() => intervalOption(this.rows(), colours()));

@@ -16,6 +16,7 @@ import type { SessionAsk } from '../compute/session';
 
 export type Draft = SessionDraft;
 export type DraftStage = Draft['stages'][number];
+export type OfferedStage = NonNullable<Draft['offered']>['stages'][number];
 
 /** What this device keeps of a session being changed; it may still be nameless. */
 export const KeptDraft = z.object({ base: z.int(), draft: z.extend(SessionDraft, { name: z.string() }) });
@@ -68,8 +69,8 @@ export const sessionOf = ({ stages, settings, minutes, area, equipment, seed }: 
   seed,
 });
 
-/** The same with new ids throughout: a copy that shares nothing with its original. */
-export function copyOf(draft: Draft, name: string, template: boolean): Draft {
+/** The same with new ids throughout: a copy that shares nothing with its original, and was asked for by nobody's fault book. */
+export function copyOf({ offered: _, ...draft }: Draft, name: string, template: boolean): Draft {
   const ids = new Map(draft.stages.map((stage) => [stage.id, newId()]));
   return {
     ...draft,
@@ -80,6 +81,10 @@ export function copyOf(draft: Draft, name: string, template: boolean): Draft {
     differences: template ? [] : draft.differences.map((one) => ({ ...one, stage: ids.get(one.stage) ?? one.stage })),
   };
 }
+
+/** What a fault book asked for and is not in the session any more. */
+export const leftOutOf = ({ offered, stages }: Pick<Draft, 'offered' | 'stages'>): OfferedStage[] =>
+  (offered?.stages ?? []).filter((one) => !stages.some(({ id }) => id === one.stage));
 
 /** The session as one athlete does it: what they skip is out, what they do otherwise is in. */
 export function forAthlete(draft: Draft, athleteId: string | null): Draft {

@@ -18,7 +18,13 @@ export interface ReadDraft {
 }
 
 /** Everything of a session but whom it is for: a file may leave the club, names may not. */
-export function asJson({ athletes: _athletes, differences: _differences, template: _template, ...session }: Draft): string {
+export function asJson({
+  athletes: _athletes,
+  differences: _differences,
+  template: _template,
+  offered: _offered,
+  ...session
+}: Draft): string {
   return JSON.stringify({ format: SESSION_FILE, version: 1, session } satisfies SessionFile, null, 2);
 }
 

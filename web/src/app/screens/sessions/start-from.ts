@@ -19,6 +19,7 @@ import { BookApi } from '../../data/book-api';
 import { LastSeen } from '../../data/last-seen';
 import { troubleOf, type Trouble } from '../../data/problem';
 import { newId } from '../../data/ids';
+import { sessions } from '../../data/records';
 import { DeviceStore } from '../../data/device-store';
 import { TeachingStore } from '../../data/teaching';
 import { performance } from '../../compute/performance';
@@ -37,7 +38,7 @@ import { BEGINNINGS, Wishes } from './wishes';
 import { sourceOf } from '../../parts/sources';
 import { stagesOfBlocks } from '../../parts/stages';
 import { inWords, performersOf, type Built } from './built-in-words';
-import { nextStages } from './next-from';
+import { nextStages, offeredTo } from './next-from';
 import { dayOf } from '../../parts/run-setup';
 
 /** Where a session begins: from what, for whom, in which order; its stages are shown before they are taken. */
@@ -57,6 +58,7 @@ export class StartFrom {
   /** Where it begins, as the address says. */
   readonly from = input<string>();
   private readonly store = inject(Store);
+  private readonly sessions = this.store.selectSignal(sessions.selectHere);
   private readonly device = inject(DeviceStore);
   private readonly asking = inject(Studies);
   private readonly router = inject(Router);
@@ -128,6 +130,7 @@ export class StartFrom {
       settings: { ...OPEN_SETTINGS, rest: this.wish.rest(), setRest: this.wish.setRest() },
       minutes: this.wish.minutes(),
       athletes: athlete ? [athlete.id] : [],
+      ...(athlete && built?.why && { offered: offeredTo(athlete.id, built) }),
     };
     await this.device.keep(`build:${id}`, { base: 0, draft });
     await this.router.navigate(['/build', id]);
@@ -163,7 +166,8 @@ export class StartFrom {
   private forBook(options: BuildAsk, club: readonly BuildSource[]): void {
     const who = this.wish.whom.record();
     if (!who) return this.show(null);
-    const asked = { asking: this.asking, focus: who.focus, today: dayOf(new Date()), club, options };
+    const before = this.sessions().filter(({ offered }) => offered?.athlete === who.id);
+    const asked = { asking: this.asking, focus: who.focus, today: dayOf(new Date()), before, club, options };
     const performers = performersOf(club, who, this.club.stances());
     const book = this.lastSeen.ask(`book-${who.id}`, Book, this.books.of(who.id, {}));
     this.settle(book.then(({ value }) => nextStages({ ...asked, book: value, performers })));

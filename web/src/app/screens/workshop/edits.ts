@@ -33,11 +33,19 @@ export const withoutStage = ({ stages, differences }: Draft, id: string): Change
   differences: differences.filter((one) => one.stage !== id),
 });
 
-/** Somebody in the group or out of it; whoever goes takes along what they do otherwise. */
-export const withAthlete = ({ athletes, differences }: Draft, id: string): Change =>
+/** Somebody in the group or out of it; whoever goes takes along what they do otherwise, and what their fault book asked for. */
+export const withAthlete = ({ athletes, differences, offered }: Draft, id: string): Change =>
   athletes.includes(id)
-    ? { athletes: athletes.filter((one) => one !== id), differences: differences.filter((one) => one.athlete !== id) }
+    ? {
+        athletes: athletes.filter((one) => one !== id),
+        differences: differences.filter((one) => one.athlete !== id),
+        ...(offered?.athlete === id && { offered: undefined }),
+      }
     : { athletes: [...athletes, id] };
+
+/** Why something that was offered was left out. */
+export const withWhyNot = ({ offered }: Draft, stage: string, whyNot: string): Change =>
+  offered ? { offered: { ...offered, stages: offered.stages.map((one) => (one.stage === stage ? { ...one, whyNot } : one)) } } : {};
 
 /** A dose with what was asked written into it, where it can be read and changed. */
 export const doseWith = (dose: string, ...answers: readonly string[]): string =>

@@ -23,6 +23,8 @@ export interface StageRowOf {
   readonly problems: readonly PlanProblem[];
   readonly lists: SessionLook['lists'];
   readonly record: StageEvidence | null;
+  /** Why a fault book asked for it, where that is not what the stage before it says. */
+  readonly because: string;
   /** Names of the stages before and after it. */
   readonly before: string;
   readonly after: string;

@@ -3,25 +3,28 @@ import { ChangeDetectionStrategy, Component, computed, input, model, output } fr
 import { MatButton } from '@angular/material/button';
 import type { Pattern } from '@hopsk/contract/pattern';
 import type { Athlete } from '@hopsk/contract/people';
+import { OFFER_LIMITS } from '@hopsk/contract/session';
 import type { OwnSchool } from '@hopsk/core/body/school';
 import type { StageEvidence } from '@hopsk/core/evidence/stage-evidence';
 import { words } from '@hopsk/words/words';
 import type { SessionLook } from '../../compute/session';
 import { newId } from '../../data/ids';
 import { picked } from '../../data/picked';
-import type { Draft, DraftStage } from '../../parts/session-draft';
+import { leftOutOf, type Draft, type DraftStage } from '../../parts/session-draft';
 import { emptyStage, stageFrom } from '../../parts/stages';
 import { Choice } from '../../ui/choice';
+import { Box } from '../../ui/box';
 import { byId } from '../../ui/options';
 import { steady } from '../../ui/pressing';
-import { lineOf, withInserted, withMoved, withoutStage, withStage } from './edits';
+import { texts } from '../../ui/reads';
+import { lineOf, withInserted, withMoved, withoutStage, withStage, withWhyNot } from './edits';
 import { StageDetail } from './stage-detail';
 import { StageRow, type StageRowOf } from './stage-row';
 
 /** A session's stages as a column, to be moved, opened, doubled, taken out and added to. */
 @Component({
   selector: 'hop-stages',
-  imports: [CdkDrag, CdkDropList, Choice, MatButton, StageDetail, StageRow],
+  imports: [Box, CdkDrag, CdkDropList, Choice, MatButton, StageDetail, StageRow],
   templateUrl: './stages.html',
   styleUrl: './stages.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -42,13 +45,15 @@ export class Stages {
   readonly said = output<string>();
   protected readonly text = words.build;
   protected readonly common = words.common;
+  protected readonly reads = texts(OFFER_LIMITS.whyNot);
   protected readonly patternOptions = computed(() => byId(this.patterns()));
   protected readonly adding = picked(this.patterns, () => undefined);
   /** The look may be a moment behind the typing. */
   private readonly lookedAt = computed<readonly StageRowOf[]>(() => {
     const look = this.look();
     const places = new Map(look?.stages.map((one, i) => [one.id, i]) ?? []);
-    const { stages } = this.draft();
+    const { stages, offered } = this.draft();
+    const because = (id?: string): string => offered?.stages.find((one) => one.stage === id)?.because ?? '';
     return stages.map((stage, i) => {
       const at = places.get(stage.id) ?? -1;
       const skipped = !this.shown().stages.some((one) => one.id === stage.id);
@@ -60,6 +65,7 @@ export class Stages {
         problems: skipped ? [] : (look?.problems.filter((problem) => problem.stage === at) ?? []),
         lists: look?.lists.filter((list) => list.stage === at) ?? [],
         record: this.evidence().get(stage.id) ?? null,
+        because: because(stage.id) === because(stages[i - 1]?.id) ? '' : because(stage.id),
         after: stages[i + 1]?.name ?? '',
         before: stages[i - 1]?.name ?? '',
       };
@@ -67,6 +73,7 @@ export class Stages {
   });
 
   protected readonly rows = steady(this.lookedAt);
+  protected readonly leftOut = computed(() => leftOutOf(this.draft()));
 
   protected change(id: string, change: Partial<DraftStage>): void {
     this.changed.emit(withStage(this.draft(), id, change));
@@ -81,6 +88,10 @@ export class Stages {
 
   protected remove(id: string): void {
     this.changed.emit(withoutStage(this.draft(), id));
+  }
+
+  protected sayWhyNot(stage: string, whyNot: string): void {
+    this.changed.emit(withWhyNot(this.draft(), stage, whyNot));
   }
 
   protected double(at: number): void {

@@ -63,6 +63,28 @@ describe('the workshop', () => {
     expect(host().textContent).toContain('not saved');
   });
 
+  it('says why a stage was asked for; one that is taken out asks why not, which is kept', async () => {
+    const [first, second] = stored.stages.map(({ id, name }) => ({ stage: id, name, because: `because of ${name}`, whyNot: '' }));
+    store({ ...stored, athletes: [ada.id], offered: { athlete: ada.id, stages: [first, second] as never } });
+    await open();
+    const why = screen.all('.problem.note').flatMap((one) => /because.*/.exec(one.textContent) ?? []);
+    expect(why).toEqual(['because of First', 'because of Second']);
+    expect(host().textContent).not.toContain('left out');
+    screen.all('button.title')[1]?.click();
+    await screen.until(() => host().querySelector('hop-stage-detail') !== null);
+    screen.button('take this stage out').click();
+    await screen.until(() => titles().length === 1 && (host().textContent ?? '').includes('because of Second'));
+    screen.type(screen.box('why not ‘Second’'), 'sore heel', 'change');
+    const kept = (await device().recall(`build:${stored.id}`)) as { draft: Session };
+    expect(kept.draft.offered?.stages.map(({ whyNot }) => whyNot)).toEqual(['', 'sore heel']);
+    // Whoever is taken out of the group takes along what their book asked for.
+    screen
+      .all('fieldset.who .chip')
+      .find((chip) => chip.textContent.includes('Ada'))
+      ?.click();
+    await screen.until(() => !(host().textContent ?? '').includes('because of'));
+  });
+
   it('what is typed is kept on the device at once, and is there again', async () => {
     await open();
     screen.type(screen.all<HTMLInputElement>('.dose input')[1] as HTMLInputElement, '12 × or so');
