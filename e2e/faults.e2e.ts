@@ -232,6 +232,29 @@ test('every evening opens the taps behind it; one that is corrected says who sai
   await expect(taps).toHaveCount(5);
 });
 
+test('what is said afterwards of a run of another device is kept without a network and through a reload, and sent when there is one', async ({
+  coach,
+}) => {
+  await addAthlete(coach, 'Afterwards Ada', '170 cm');
+  const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Afterwards Ada') as Athlete;
+  await season(coach, id, 0, [3]);
+  const behind = coach.locator('hop-evening-runs');
+  await coach.goto(`/faults?athlete=${id}&fault=split-late&day=2026-06-01`);
+  await behind.getByRole('link', { name: 'taps' }).click();
+  const taps = coach.locator('hop-review tr:has(button)');
+  await expect(taps).toHaveCount(3);
+  await coach.route('**/api/**', (route) => route.abort('internetdisconnected'));
+  await choose(coach, 'was in truth', 'tall', taps.first());
+  await expect(taps.first().locator('.trace li')).toHaveText([/Runa: tapped as split late$/, /Runa: tall, left in truth$/]);
+  await coach.reload();
+  await expect(taps.first().locator('.trace li')).toHaveCount(2);
+  await coach.unroute('**/api/**');
+  await expect(async () => {
+    await coach.goto(`/faults?athlete=${id}&fault=tall`);
+    await expect(coach.locator('hop-book')).toContainText('noted 1', { timeout: 3000 });
+  }).toPass();
+});
+
 test('a report says in plain words what holds and what to work on, with a word from the coach that outlives a reload', async ({
   coach,
 }) => {
@@ -415,9 +438,9 @@ test('a spreadsheet goes in: what each line becomes is seen first, a second time
     .trim()
     .split('\r\n');
   expect(csv[0]).toBe(
-    'day,evening,athlete,fault,attempts,faulty,noted,left,right,stage,kind,cueing,implement,tempo,set,round,third,way,direction,view',
+    'day,evening,athlete,fault,attempts,faulty,noted,left,right,stage,kind,cueing,implement,tempo,set,round,third,way,direction,view,opponent,source',
   );
-  expect(csv.slice(1)).toEqual(['2026-11-10,,Tabled Tova,split-late,30,3,0,1,0,From a table,,,,,,2,,,,']);
+  expect(csv.slice(1)).toEqual(['2026-11-10,,Tabled Tova,split-late,30,3,0,1,0,From a table,,,,,,2,,,,,,import']);
 });
 
 test('what was looked at and what never, and results beside clean feet, one thing against another', async ({ coach }) => {

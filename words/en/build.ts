@@ -286,7 +286,7 @@ export const build = {
     rateOf: (fault: string, rate: number): string => `${fault} ${per100(rate)} per 100`,
     leftOutTitle: 'Asked for by the fault book, and left out',
     whyNot: (stage: string) => `why not ‘${stage}’`,
-    leftOutLast: (day: string, said: readonly string[]) => `Left out of the session of ${day}: ${said.join('; ')}.`,
+    leftOutLast: (day: string, said: string) => `Left out of the session of ${day}: ${said}.`,
     leftOutOne: (stage: string, whyNot: string) => (whyNot === '' ? stage : `${stage} (${whyNot})`),
     whyNext: (fault: string, reason: NextReason): string => {
       switch (reason.code) {

@@ -287,7 +287,7 @@ export const build = {
     rateOf: (fault: string, rate: number): string => `${fault} ${per100(rate)} þéŕ 100`,
     leftOutTitle: 'Ášķéđ ƒóŕ ƀý ţĥé ƒáúļţ ƀóóķ, áñđ ļéƒţ óúţ',
     whyNot: (stage: string) => `ŵĥý ñóţ ‘${stage}’`,
-    leftOutLast: (day: string, said: readonly string[]) => `Ļéƒţ óúţ óƒ ţĥé šéššíóñ óƒ ${day}: ${said.join('; ')}.`,
+    leftOutLast: (day: string, said: string) => `Ļéƒţ óúţ óƒ ţĥé šéššíóñ óƒ ${day}: ${said}.`,
     leftOutOne: (stage: string, whyNot: string) => (whyNot === '' ? stage : `${stage} (${whyNot})`),
     whyNext: (fault: string, reason: NextReason): string => {
       switch (reason.code) {

@@ -19,12 +19,11 @@ import {
 import type { RunLog } from '@hopsk/core/log/run-log';
 import { stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { Store } from '@ngrx/store';
-import { firstValueFrom, from } from 'rxjs';
 import { RunAtHand } from './at-hand';
 import { newId } from './ids';
 import { DeviceStore, type KeptEvent, type KeptRun } from './device-store';
 import { Following } from './following';
-import { within } from './later';
+import { soon } from './later';
 import { Leading } from './leading';
 import { Outbox } from './outbox';
 import { runActions } from './run';
@@ -59,9 +58,6 @@ export const MOST_AWAY_MS = 4 * 3_600_000;
 /** Events of a run as the device keeps them. */
 const rowsOf = ({ head, clubId }: KeptRun, events: readonly RunEvent[]): KeptEvent[] =>
   events.map((event) => ({ runId: head.id, clubId, event, sent: 0 }));
-
-/** Done with the work, or after 3 s. */
-const soon = (work: Promise<void>): Promise<void> => firstValueFrom(from(work).pipe(within(3000))).catch(() => undefined);
 
 /** Writes the log of the run on this device: kept here first, then shown, sent when it can be. */
 @Injectable({ providedIn: 'root' })

@@ -1,4 +1,4 @@
-import { map, mergeMap, Observable, of, raceWith, TimeoutError, type MonoTypeOperatorFunction } from 'rxjs';
+import { firstValueFrom, from, map, mergeMap, Observable, of, raceWith, TimeoutError, type MonoTypeOperatorFunction } from 'rxjs';
 
 /** What comes, so many milliseconds later: by one timeout, which runs out by itself, and not by an interval that somebody has to clear. */
 export const later = <T>(ms: number): MonoTypeOperatorFunction<T> =>
@@ -23,3 +23,6 @@ export const within = <T>(ms: number): MonoTypeOperatorFunction<T> =>
       }),
     ),
   );
+
+/** Done with the work, or after 3 s. */
+export const soon = (work: Promise<void>): Promise<void> => firstValueFrom(from(work).pipe(within(3000))).catch(() => undefined);

@@ -1,11 +1,15 @@
 import { inject, Injectable } from '@angular/core';
 import type { RunWhole } from '@hopsk/contract/run';
 import type { RunEvent } from '@hopsk/core/log/event';
+import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from './api';
+import { RunDesk } from './desk';
 import { DeviceStore, type KeptRun } from './device-store';
 import { Outbox } from './outbox';
+import { soon } from './later';
 import { isAway } from './problem';
+import { signInFeature } from './sign-in';
 
 /** Runs to be gone through afterwards: the server's, and without a network those that this device keeps. */
 @Injectable({ providedIn: 'root' })
@@ -13,6 +17,8 @@ export class RunsSeen {
   private readonly api = inject(Api);
   private readonly device = inject(DeviceStore);
   private readonly outbox = inject(Outbox);
+  private readonly desk = inject(RunDesk);
+  private readonly me = inject(Store).selectSignal(signInFeature.selectMe);
 
   /** A run with its log, and with what this device has not sent of it yet. Throws what the server said where the device has none of it. */
   async whole(id: string): Promise<RunWhole> {
@@ -34,17 +40,28 @@ export class RunsSeen {
     }
   }
 
-  /** Adds an event afterwards: kept here where the run is, and sent when it can be; otherwise sent at once. Gives the run as it is then. */
+  /**
+   * Adds an event afterwards: kept on this device first, with the run where it has none of it, and sent when it can be. Gives the run as
+   * it is then.
+   */
   async add(whole: RunWhole, event: RunEvent): Promise<RunWhole> {
     const { id } = whole.run;
-    const kept = await this.kept(id);
-    if (kept === null) {
-      await firstValueFrom(this.api.sendEvents(id, [event]));
-      return this.whole(id);
-    }
-    await this.device.putEvents([{ runId: id, clubId: kept.run.clubId, event, sent: 0 }]);
-    await this.outbox.send();
-    return { ...whole, events: [...whole.events, event] };
+    const { clubId } = (await this.kept(id))?.run ?? (await this.taken(whole));
+    await this.device.putEvents([{ runId: id, clubId, event, sent: 0 }]);
+    // Whoever looks at numbers next finds it in them; a network that does not answer keeps nobody waiting.
+    await soon(this.outbox.send());
+    const { who, events } = whole;
+    return { ...whole, events: [...events, event], who: { ...who, [event.device]: who[event.device] ?? this.me()?.coach.name ?? '' } };
+  }
+
+  /** A run of other devices is kept here too, until what is said of it is sent and half a day has gone by. */
+  private async taken(whole: RunWhole): Promise<KeptRun> {
+    const { version: _, ...head } = whole.run;
+    const clubId = this.me()?.club.id ?? '';
+    const run = await this.desk.newRun({ head, clubId, names: {}, open: 0, headSent: 1, arrival: whole.arrival });
+    await this.device.putRun(run);
+    await this.device.heard(whole.events.map((event) => ({ runId: head.id, clubId, event, sent: 1 })));
+    return run;
   }
 
   private async kept(id: string): Promise<{ readonly run: KeptRun; readonly events: RunEvent[] } | null> {

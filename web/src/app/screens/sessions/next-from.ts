@@ -65,7 +65,7 @@ function leftOutLast(before: readonly Session[], today: string): string {
   const left = last ? leftOutOf(last) : [];
   if (!last || left.length === 0) return '';
   const said = left.map(({ name, whyNot }) => words.build.leftOutOne(name, whyNot));
-  return words.build.leftOutLast(at(last).slice(0, 10), said);
+  return words.build.leftOutLast(at(last).slice(0, 10), said.join('; '));
 }
 
 /** What was offered to somebody, to be kept with the session that begins from it. */
