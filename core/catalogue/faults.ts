@@ -1,4 +1,5 @@
 import type { ClubFault, FaultEntry, OwnViews } from './fault.js';
+import { mergesOf, type Merges } from './merges.js';
 
 /** Faults to begin with (common practice, no source). A club adds, renames and hides its own beside them. */
 export const FAULTS: readonly FaultEntry[] = [
@@ -560,20 +561,28 @@ export const FAULTS: readonly FaultEntry[] = [
 
 /** How somebody has faults otherwise than the catalogue: other entries, and from where they show, which holds before what an entry says. */
 export interface Otherwise {
-  readonly faults?: readonly FaultEntry[] | null | undefined;
+  readonly faults?: readonly (FaultEntry & Partial<Pick<ClubFault, 'into'>>)[] | null | undefined;
   readonly views?: OwnViews | null | undefined;
 }
 
 /**
- * The catalogue by code, as a run counts with it: as a run, a club or a coach has it.
+ * The catalogue by code, as a run counts with it: as a run, a club or a coach has it. A cause that a club counts as another fault is that
+ * one.
  * @example faultsByCode({ views: { tall: ['front'] } }).get('tall')?.views // ['front']
  * @example faultsByCode().size === FAULTS.length // true
  */
 export function faultsByCode({ faults, views }: Otherwise = {}): ReadonlyMap<string, FaultEntry> {
   const all = new Map(FAULTS.map((fault) => [fault.code, fault]));
   for (const fault of faults ?? []) all.set(fault.code, fault);
-  for (const [code, fault] of all) all.set(code, { ...fault, views: views?.[code] ?? fault.views });
+  const merges = mergesOf((faults ?? []).map(({ code, into }) => ({ code, into: into ?? null })));
+  for (const [code, fault] of all) all.set(code, { ...fault, views: views?.[code] ?? fault.views, causes: causesAs(fault, merges) });
   return all;
+}
+
+/** Causes of a fault, each by the one that it is counted as. */
+function causesAs({ code, causes }: FaultEntry, merges: Merges): readonly string[] {
+  const ends = causes.map((cause) => (Object.hasOwn(merges, cause) ? (merges[cause] ?? cause) : cause));
+  return [...new Set(ends)].filter((end) => end !== code);
 }
 
 /**

@@ -22,6 +22,15 @@ describe('faults of a club', () => {
     expect(faultsByCode({ faults, views: { drags: ['side'] } }).get('drags')?.views).toEqual(['side']);
   });
 
+  it('a cause that is counted as another is that one, once, and none its own', () => {
+    const causesOf = (faults: ClubFault[], code: string) => faultsByCode({ faults }).get(code)?.causes;
+    const drags = own('drags', { causes: ['drifts', 'tall', 'bounces'] });
+    expect(causesOf([drags], 'drags')).toEqual(['drifts', 'tall', 'bounces']);
+    const merged = [drags, own('drifts', { into: 'tall' }), own('bounces', { into: 'creeps' }), own('creeps', { into: 'drags' })];
+    expect(causesOf(merged, 'drags')).toEqual(['tall']);
+    expect(offeredFaults(merged).find(({ code }) => code === 'drags')?.causes).toEqual(['tall']);
+  });
+
   it('go with a run where they count otherwise than the catalogue’s, without their words', () => {
     expect(countedOtherwise([{ ...own('tall'), ...tall, label: 'stands up', cost: 2 }])).toEqual([]);
     const seen = { ...own('tall'), ...tall, views: ['front' as const, 'side' as const] };
