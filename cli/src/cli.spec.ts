@@ -85,6 +85,25 @@ describe('the command line', () => {
     }
   });
 
+  it('reads a line as it is said, and says what is marked and asked, with what may be meant', async () => {
+    expect(await run(['read'], 'Split step, then slide left 40 cm')).toEqual({ out: 'split, shuffle left 40 cm', err: '', code: 0 });
+    const asked = await run(['read', '--json'], 'pivot left 12, shuffle right 40');
+    expect(asked.code).toBe(1);
+    const { typed, plain, marks } = JSON.parse(asked.out) as {
+      typed: string;
+      plain: string;
+      marks: { said: string; readings: string[] }[];
+    };
+    expect([typed, plain]).toEqual(['pivot left 12, shuffle right 40', 'pivot left 90°, shuffle right']);
+    expect(marks.map(({ said, readings }) => [said, ...readings])).toEqual([
+      ['12', '12°', '12 times'],
+      ['40', '40 cm', '40 times'],
+    ]);
+    expect((await run(['read'], 'shuffle right 40')).out).toContain('Did you mean ‘40 cm’ or ‘40 times’?');
+    // What asks is not gone on with.
+    expect((await run(['simulate'], 'shuffle right 40')).code).toBe(2);
+  });
+
   it('mirrors, formats, fits and counts steps', async () => {
     expect((await run(['mirror'], 'shuffle right 40 cm')).out).toBe('shuffle left 40 cm');
     expect((await run(['mirror', '--operation', 'other side'], 'lunge right left foot')).out).toBe('lunge left left foot');

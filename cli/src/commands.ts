@@ -1,7 +1,9 @@
 import type { Level } from '@hopsk/core/judge/finding';
 import { studyOf, type Study } from '@hopsk/core/judge/study';
 import { operate } from '@hopsk/core/language/operations';
+import type { NotationError } from '@hopsk/core/language/ast';
 import { parse } from '@hopsk/core/language/parse';
+import { understand } from '@hopsk/core/language/plain';
 import { readPatternFile, type FiledPattern } from '@hopsk/core/language/pattern-file';
 import { printPattern } from '@hopsk/core/language/print';
 import { compare } from '@hopsk/core/search/compare';
@@ -48,13 +50,16 @@ function patternOf(source: Source, name: string | undefined): FiledPattern {
 function readSteps(source: Source, pattern: FiledPattern): ReturnType<typeof parse> {
   const parsed = parse(pattern.steps);
   if (parsed.errors.length > 0) {
-    const lines = parsed.errors.map(
-      (error) =>
-        `${source.name}:${pattern.line + error.line - 1}:${error.column}: ${say(words.notation, error)}${error.nearest === null ? '' : ` Did you mean ‘${error.nearest}’?`}`,
-    );
-    throw new BadInput(lines.join('\n'));
+    throw new BadInput(parsed.errors.map((error) => markOf(source, pattern, error)).join('\n'));
   }
   return parsed;
+}
+
+/** What cannot be read, or is asked, with its place and what may be meant. */
+function markOf(source: Source, pattern: FiledPattern, error: NotationError): string {
+  const meant = [...(error.nearest === null ? [] : [error.nearest]), ...error.readings].map((one) => `‘${one}’`);
+  const asks = meant.length === 0 ? '' : ` Did you mean ${meant.join(' or ')}?`;
+  return `${source.name}:${pattern.line + error.line - 1}:${error.column}: ${say(words.notation, error)}${asks}`;
 }
 
 function studied(source: Source, pattern: FiledPattern, options: Options): Study {
@@ -94,6 +99,16 @@ export const COMMANDS: Readonly<Record<string, (sources: readonly Source[], opti
     const pattern = patternOf(there(source), options.pattern);
     const text = printPattern(readSteps(there(source), pattern));
     return { text: options.json ? json({ steps: text }) : text, code: 0 };
+  },
+  read: ([source], options) => {
+    const pattern = patternOf(there(source), options.pattern);
+    const { parsed, plain } = understand(pattern.steps);
+    const marks = parsed.errors.map(({ from, to, line, column, code, nearest, readings, ...error }) => ({
+      ...{ code, line: pattern.line + line - 1, column, said: pattern.steps.slice(from, to) },
+      ...{ says: say(words.notation, { code, ...error } as NotationError), nearest, readings },
+    }));
+    const text = [plain, ...parsed.errors.map((error) => markOf(there(source), pattern, error))].filter((line) => line !== '').join('\n');
+    return { text: options.json ? json({ typed: pattern.steps, plain, marks }) : text, code: marks.length > 0 ? 1 : 0 };
   },
   fit: ([source], options) => {
     const pattern = patternOf(there(source), options.pattern);

@@ -17,6 +17,7 @@ export const HELP = `hopsk COMMAND [FILE] [options]      a file of patterns, or 
   check            what goes wrong; exit 1 on findings at or above --level
   mirror           the text for the other side: --operation "mirror all" | "other hand" | "other lead" | "other side"
   format           the text in its plain form
+  read             how a line is read: the plain form, what is marked and what is asked; exit 1 where something is
   fit              largest scale and repetitions on --area
   steps-to-reach   --distance M --least M --most M [--in-reach M] [--first left|right] [--last left|right] [--gather]
   compare          two patterns of a file, or FILE and OTHER FILE

@@ -1,5 +1,5 @@
 import { cut } from './cut.js';
-import type { Act } from './ast.js';
+import type { Act, FootRef } from './ast.js';
 import { NOTATION_LIMITS } from './limits.js';
 import type { NotationMessages } from './messages.js';
 import { ruleOf, type MoveRule, type MoveWord } from './moves.js';
@@ -31,30 +31,81 @@ export const bare = (word: MoveWord): Act => ({
 const TWO_FEET: readonly MoveWord[] = ['advance', 'retreat', 'shuffle'];
 
 /** The move that a head and its parts mean, checked against the vocabulary; null where it means nothing. */
-export function actOf(head: Span, word: MoveWord, quoted: string | null, parts: PartReader, reading: Reading): Act | null {
+export function actOf(
+  { head, whole }: { readonly head: Span; readonly whole: Span },
+  word: MoveWord,
+  quoted: string | null,
+  parts: PartReader,
+  reading: Reading,
+): Act | null {
   const rule = ruleOf(word);
   const { vocabulary } = reading.lexicon;
   const [said] = vocabulary.moves[word];
   const no: Say = (code, values, expected = [], nearest = null) => reading.errors.add(head, code, values, expected, nearest);
+  // What leaves out a step is said of all of it.
+  const none: Say = (code, values, expected = [], nearest = null) => reading.errors.add(whole, code, values, expected, nearest);
   if (parts.size && rule.size === 'none') no('takes-no-size', { word: said });
   if (parts.foot && !rule.foot) no('takes-no-foot', { word: said });
+  const [, next] = parts.sizes;
+  const second = parts.second ?? (TWO_FEET.includes(word) ? (next ?? null) : null);
   if (parts.second && !TWO_FEET.includes(word)) no('no-second-foot', {});
+  if (rule.size !== 'none' && parts.sizes.length > (parts.second || !TWO_FEET.includes(word) ? 1 : 2)) no('two-sizes', { word: said });
+  if (rule.way === 'none' && (parts.bearings.length > 0 || parts.degrees !== null || parts.aim !== null))
+    no('takes-no-way', { word: said });
+  if (parts.label !== null) no('takes-no-name', { word: said });
+  if (parts.feet.length > 1 && !(second && areBoth(parts.feet))) no('two-feet', { word: said });
+  bareNumber(rule, said, parts, reading);
   if (parts.at !== null || parts.every !== null) no('no-own-time', {});
-  const turn = rule.way === 'turn' ? turnOf(rule, parts, no, vocabulary, said) : null;
+  const turn = rule.way === 'turn' ? turnOf(rule, parts, no, none, vocabulary, said) : null;
   if (rule.way === 'turn' && turn === undefined) return null;
+  const bearing = rule.way === 'bearing' ? bearingOf(rule, word, parts, no, none, vocabulary) : null;
+  if (bearing === undefined) return null;
   return {
     word,
-    bearing: rule.way === 'bearing' ? bearingOf(rule, word, parts, no, vocabulary) : null,
+    bearing,
     turn: turn ?? null,
     size: rule.size === 'none' ? null : parts.size,
-    second: TWO_FEET.includes(word) ? parts.second : null,
+    second: TWO_FEET.includes(word) ? second : null,
     foot: rule.foot ? parts.foot : null,
     style: word === 'split' ? parts.style : null,
     seconds: word === 'hold' && parts.tempo && 'seconds' in parts.tempo ? parts.tempo.seconds : null,
     name: quoted === null ? null : cut(quoted.slice(1, -1).trim(), NOTATION_LIMITS.name) || null,
-    aim: parts.aim,
+    aim: rule.way === 'none' ? null : parts.aim,
     short: parts.short,
   };
+}
+
+/** Feet that are each other's. */
+const PAIRS: readonly (readonly FootRef[])[] = [
+  ['left', 'right'],
+  ['lead', 'rear'],
+  ['near', 'far'],
+  ['playing', 'other'],
+  ['outside', 'inside'],
+];
+const areBoth = (feet: readonly FootRef[]): boolean => feet.length === 2 && PAIRS.some((pair) => pair.every((foot) => feet.includes(foot)));
+
+/** A number alone behind a turn is degrees from so many on, and a count up to so many; behind a size’s move a count up to so many. */
+const BARE = { degrees: 15, turns: 8, steps: 12 } as const;
+
+/** What a number alone means: a count, or degrees of a turn; in between it asks. */
+function bareNumber(rule: MoveRule, word: string, parts: PartReader, { errors, text, lexicon: { vocabulary } }: Reading): void {
+  const { bare } = parts;
+  if (bare === null) return;
+  const said = text.slice(bare.node.from, bare.node.to);
+  const times = `${bare.value} ${vocabulary.keys.times[0]}`;
+  if (parts.holds && parts.tempo === null) {
+    parts.times = 1;
+    errors.ask(bare.node, 'bare-number', { said, word }, [`${bare.value} ${vocabulary.keys.seconds[0]}`, times]);
+  } else if (rule.way === 'turn' && parts.degrees === null) {
+    if (bare.value <= BARE.turns) return;
+    parts.times = 1;
+    if (bare.value >= BARE.degrees) parts.degrees = bare.value;
+    else errors.ask(bare.node, 'bare-number', { said, word }, [`${bare.value}°`, times]);
+  } else if ((rule.size === 'step' || rule.size === 'lunge') && parts.size === null && bare.value > BARE.steps) {
+    parts.times = 1;
+    errors.ask(bare.node, 'bare-number', { said, word }, [`${bare.value} ${vocabulary.units.cm[0]}`, times]);
+  }
 }
 
 type Say = <Code extends keyof NotationMessages>(
@@ -78,10 +129,20 @@ function written(parts: PartReader): number | null {
   return Math.sign(side) * (along === 0 ? 45 : 135);
 }
 
-function bearingOf(rule: MoveRule, word: MoveWord, parts: PartReader, no: Say, vocabulary: Vocabulary): number | null {
+/** A bearing in degrees, null where none need be said, undefined where it cannot be known. */
+function bearingOf(
+  rule: MoveRule,
+  word: MoveWord,
+  parts: PartReader,
+  no: Say,
+  none: Say,
+  vocabulary: Vocabulary,
+): number | null | undefined {
   const { moves, directions } = vocabulary;
-  const [said] = moves[word];
-  const asked = written(parts);
+  const [called] = moves[word];
+  // ‘Back home’ is the way home.
+  const said = written(parts);
+  const asked = parts.aim?.thing === 'home' && said === 180 ? null : said;
   const [one, two] = parts.bearings;
   if (one !== undefined && two !== undefined && Math.abs(one - two) === 180) {
     no('opposite', { one: bearingWords(one, vocabulary), two: bearingWords(two, vocabulary) });
@@ -89,7 +150,7 @@ function bearingOf(rule: MoveRule, word: MoveWord, parts: PartReader, no: Say, v
   if (rule.fixed) {
     if (asked !== null && asked !== rule.usual) {
       const [other] = moves[word === 'shift' || word === 'back step' ? 'pass' : 'shuffle'];
-      no('fixed-way', { word: said, way: rule.usual === 0 ? 'ahead' : 'back', other }, [other], other);
+      no('fixed-way', { word: called, way: rule.usual === 0 ? 'ahead' : 'back', other }, [other], other);
     }
     return null;
   }
@@ -97,24 +158,33 @@ function bearingOf(rule: MoveRule, word: MoveWord, parts: PartReader, no: Say, v
     no('recover-way', {}, [directions.ahead[0], directions.back[0]]);
   if (asked === null && rule.usual === null && parts.aim === null) {
     const [left, right] = [directions.left[0], directions.right[0]];
-    no('needs-way', { word: said }, [left, right, directions.ahead[0], directions.back[0], `45° ${left}`]);
-    return 90;
+    none('needs-way', { word: called }, [left, right, directions.ahead[0], directions.back[0], `45° ${left}`]);
+    return undefined;
   }
   return word === 'recover' && asked !== 0 ? null : asked;
 }
 
 /** A turn in degrees with its side, null for the usual one where none need be said, undefined where it cannot be known. */
-function turnOf(rule: MoveRule, parts: PartReader, no: Say, { directions }: Vocabulary, said: string): number | null | undefined {
+function turnOf(
+  rule: MoveRule,
+  parts: PartReader,
+  no: Say,
+  none: Say,
+  { directions }: Vocabulary,
+  said: string,
+): number | null | undefined {
   const side = parts.bearings.find((bearing) => Math.abs(bearing) === 90);
+  if (parts.bearings.some((bearing) => Math.abs(bearing) !== 90))
+    no('takes-side', { word: said }, [directions.left[0], directions.right[0]]);
   const degrees = parts.degrees ?? rule.usual ?? 90;
   if (side === undefined && parts.degrees === null) {
     if (rule.usual === 0 || parts.aim !== null) return null;
     const [left, right] = [directions.left[0], directions.right[0]];
-    no('needs-turn', { word: said }, [left, right, `${right} 90°`]);
+    none('needs-turn', { word: said }, [left, right, `${right} 90°`]);
     return undefined;
   }
   if (Math.abs(degrees) > NOTATION_LIMITS.turn) {
-    no('turns-far', { word: said, most: NOTATION_LIMITS.turn, degrees });
+    none('turns-far', { word: said, most: NOTATION_LIMITS.turn, degrees });
     return undefined;
   }
   return side === -90 ? -degrees : degrees;

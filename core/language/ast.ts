@@ -134,6 +134,8 @@ export type NotationError = NotationMessage &
     readonly column: number;
     readonly expected: readonly string[];
     readonly nearest: string | null;
+    /** What may be meant, each to be typed in place of the piece of text; none: nothing is asked. */
+    readonly readings: readonly string[];
   };
 
 /** Everything that could be read. Errors do not lose the rest of the line. */

@@ -16,6 +16,7 @@ export class Errors {
     values: NotationMessages[Code],
     expected: readonly string[] = [],
     nearest: string | null | (() => string | null) = null,
+    readings: readonly string[] = [],
   ): void {
     // What is not said is not looked for either: the nearest of all words takes its time.
     if (this.list.length >= NOTATION_LIMITS.errors) return;
@@ -27,6 +28,12 @@ export class Errors {
       ...placeOf(this.text, span.from),
       expected,
       nearest: typeof nearest === 'function' ? nearest() : nearest,
+      readings,
     });
+  }
+
+  /** Asks which of several is meant. */
+  ask<Code extends keyof NotationMessages>(span: Span, code: Code, values: NotationMessages[Code], readings: readonly string[]): void {
+    this.add(span, code, values, [], null, readings);
   }
 }

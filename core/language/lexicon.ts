@@ -1,11 +1,13 @@
+import type { Side } from '../body/foot.js';
 import type { Direction, FootRef, Size, SplitStyle, TempoWord } from './ast.js';
 import type { EventWord, ThingWord } from './floor-words.js';
 import type { MoveWord } from './moves.js';
-import type { KeyWord, Sayings, Vocabulary } from './vocabulary.js';
+import type { Composed, KeyWord, Sayings, Vocabulary } from './vocabulary.js';
 
 /** A vocabulary as a reader looks it up: what each word means. Words as `wordOf` has them. */
 export interface Lexicon {
   readonly vocabulary: Vocabulary;
+  /** With plurals and hyphens. */
   readonly moves: ReadonlyMap<string, MoveWord>;
   readonly events: ReadonlyMap<string, EventWord>;
   readonly things: ReadonlyMap<string, ThingWord>;
@@ -16,6 +18,14 @@ export interface Lexicon {
   readonly styles: ReadonlyMap<string, SplitStyle>;
   readonly units: ReadonlyMap<string, Size['unit']>;
   readonly keys: ReadonlyMap<string, KeyWord>;
+  readonly feetAlone: ReadonlyMap<string, Side>;
+  readonly numbers: ReadonlyMap<string, number>;
+  /** Each strike by how it may be spelled. */
+  readonly strikes: ReadonlyMap<string, string>;
+  readonly composed: ReadonlyMap<string, Composed>;
+  readonly asked: ReadonlyMap<string, readonly string[]>;
+  /** Words that a line cannot give another meaning: those that are printed. */
+  readonly own: ReadonlySet<string>;
   /** The moves as they are printed, and what may be heard inside a step: for what is expected, and for the nearest word. */
   readonly heads: readonly string[];
   readonly inStep: readonly string[];
@@ -32,6 +42,18 @@ function byWord<Meaning extends string>(sayings: Sayings<Meaning>): Map<string, 
   return new Map(meanings.flatMap(([meaning, words]) => words.map((word): [string, Meaning] => [word, meaning])));
 }
 
+/** A phrase as it may be spelled: with hyphens, and several of it. */
+function spellings(phrase: string): string[] {
+  const plural = /(?:s|x|ch|sh)$/.test(phrase) ? `${phrase}es` : `${phrase}s`;
+  return [phrase, plural].flatMap((one) => (one.includes(' ') ? [one, one.replaceAll(' ', '-')] : [one]));
+}
+
+/** What phrases mean, however they are spelled; what is said in so many words goes before. */
+function spelled<Meaning>(phrases: Iterable<readonly [string, Meaning]>): Map<string, Meaning> {
+  const said = [...phrases];
+  return new Map([...said.flatMap(([phrase, meaning]) => spellings(phrase).map((one) => [one, meaning] as const)), ...said]);
+}
+
 const made = new WeakMap<Vocabulary, Lexicon>();
 
 /** The words of a vocabulary by what they mean; made once for each. */
@@ -44,7 +66,7 @@ export function lexiconOf(vocabulary: Vocabulary): Lexicon {
   const [each] = keys.each;
   const lexicon: Lexicon = {
     vocabulary,
-    moves: byWord(vocabulary.moves),
+    moves: spelled(byWord(vocabulary.moves)),
     events: byWord(vocabulary.events),
     things: byWord(vocabulary.things),
     feet: byWord({ ...sides, ...feet }),
@@ -54,6 +76,15 @@ export function lexiconOf(vocabulary: Vocabulary): Lexicon {
     styles: byWord(vocabulary.styles),
     units: byWord(vocabulary.units),
     keys: byWord(keys),
+    feetAlone: byWord(vocabulary.feetAlone),
+    numbers: new Map(vocabulary.numbers.map((word, i) => [word, i + 1])),
+    strikes: spelled(vocabulary.strikes.map((word) => [word, word] as const)),
+    composed: spelled(Object.entries(vocabulary.composed)),
+    asked: spelled(Object.entries(vocabulary.asked)),
+    own: new Set([
+      ...[vocabulary.moves, vocabulary.events, vocabulary.things, vocabulary.feet, vocabulary.sizes, vocabulary.tempos].flatMap(printed),
+      ...[vocabulary.directions, vocabulary.styles, vocabulary.units, vocabulary.keys].flatMap(printed),
+    ]),
     heads: printed(vocabulary.moves),
     inStep: [
       ...printed(sides),

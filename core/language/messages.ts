@@ -10,6 +10,14 @@ export interface NotationMessages {
   readonly 'not-understood': { readonly word: string };
   readonly 'not-understood-in': { readonly word: string; readonly head: string };
   readonly 'no-beginning': { readonly word: string };
+  /** Said in several ways by coaches; the readings stand with it. */
+  readonly asked: { readonly word: string };
+  readonly 'bare-number': { readonly said: string; readonly word: string };
+  readonly 'two-counts': { readonly one: string; readonly two: string };
+  readonly 'said-twice': { readonly word: string; readonly head: string };
+  readonly 'two-sizes': { readonly word: string };
+  readonly 'two-feet': { readonly word: string };
+  readonly strike: { readonly word: string };
   readonly 'name-taken': { readonly word: string };
   readonly 'count-alone': Nothing;
   readonly count: { readonly said: string; readonly most: number };
@@ -18,6 +26,9 @@ export interface NotationMessages {
   readonly 'only-partner': Nothing;
   readonly 'takes-no-size': { readonly word: string };
   readonly 'takes-no-foot': { readonly word: string };
+  readonly 'takes-side': { readonly word: string };
+  readonly 'takes-no-way': { readonly word: string };
+  readonly 'takes-no-name': { readonly word: string };
   readonly 'no-second-foot': Nothing;
   readonly 'no-own-time': Nothing;
   readonly opposite: { readonly one: string; readonly two: string };

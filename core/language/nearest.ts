@@ -21,15 +21,15 @@ export function editDistance(a: string, b: string): number {
 }
 
 /**
- * The known word that a mistyped one most likely means, or null when none is near.
+ * The known word that a mistyped one most likely means, or null when none is near: one letter off up to five letters, two above.
  * @example nearestWord('shufle', ['split', 'shuffle']) // 'shuffle'
  */
 export function nearestWord(word: string, known: readonly string[]): string | null {
   let best: string | null = null;
-  let least = Math.max(1, Math.floor(word.length / 2));
+  let least = word.length > 5 ? 2 : 1;
   for (const candidate of known) {
     const d = editDistance(word.slice(0, 30), candidate);
-    if (d < least || (d === least && best === null)) {
+    if (d > 0 && (d < least || (d === least && best === null))) {
       best = candidate;
       least = d;
     }

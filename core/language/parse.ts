@@ -1,6 +1,6 @@
 import type { SyntaxNode } from '@lezer/common';
 import { actOf } from './act.js';
-import type { Call, Definition, Group, Happening, Intended, Item, Parsed, Step, Thing } from './ast.js';
+import type { Act, Call, Definition, Group, Happening, Intended, Item, Parsed, Step, Thing } from './ast.js';
 import { Errors } from './errors.js';
 import { ENGLISH } from './english.js';
 import { lexiconOf, printed, wordOf } from './lexicon.js';
@@ -29,6 +29,15 @@ export function parse(text: string, own: readonly Definition[] = [], vocabulary:
   const items = reader.items(treeOf(text, vocabulary).topNode, 0);
   errors.list.sort((a, b) => a.from - b.from);
   return { items, things: reader.things, definitions: reader.definitions, intended: reader.intended, errors: errors.list };
+}
+
+/** Whether a strike stands before or behind another one. */
+function besideStrike(head: SyntaxNode): boolean {
+  const strikes = (step: SyntaxNode | null | undefined): boolean =>
+    step?.getChild('Named') !== null && step?.getChild('Named') !== undefined;
+  const step = head.parent;
+  const [before, behind] = [step?.prevSibling, step?.nextSibling];
+  return strikes(before?.name === 'Step' ? before : before?.prevSibling) || strikes(behind?.name === 'Step' ? behind : behind?.nextSibling);
 }
 
 /** Shortest and longest beat that is taken, seconds. */
@@ -101,7 +110,7 @@ class Reader {
   }
 
   private define(node: SyntaxNode, depth: number): void {
-    const name = node.getChild('Name');
+    const name = node.getChild('Name') ?? node.getChild('NewName');
     const group = node.getChild('Group');
     if (!name || !group) return;
     const said = this.of(name).toLowerCase();
@@ -115,38 +124,80 @@ class Reader {
 
   private step(node: SyntaxNode, depth: number): Item[] {
     const children = childrenOf(node);
-    const head = children.find((child) => ['Move', 'Named', 'Event', 'Thing', 'Name'].includes(child.name));
-    const lead = children.find((child) => child.name === 'LeadCount') ?? null;
+    const named = this.namedIn(children);
+    const head = named ?? children.find((child) => ['Move', 'Named', 'Event', 'Thing', 'Name'].includes(child.name));
+    const said = children.filter((child) => child !== head && !child.type.isError);
     for (const child of children) if (child.type.isError) this.stray(child);
     if (!head) {
-      this.errors.add(lead ?? node, 'count-alone', {}, this.heads);
+      const [first, ...others] = said;
+      if (first?.name === 'LeadCount' && others.length === 0) this.errors.add(first, 'count-alone', {}, this.heads);
+      else if (first) this.errors.add(node, 'no-beginning', { word: this.of(node) }, this.heads);
       return [];
     }
-    const rest = children.slice(children.indexOf(head) + 1);
-    const span = { from: head.from, to: node.to };
+    const [before] = said.filter(({ name }) => name !== 'LeadCount');
+    const span = { from: Math.min(before?.from ?? head.from, head.from), to: node.to };
     const word = wordOf(this.of(head));
+    if (head === named) return this.call(head, said, span, word);
     if (head.name === 'Thing') {
-      this.things.push(this.thing(head, rest, depth, span));
+      this.things.push(this.thing(head, said, depth, span));
       return [];
     }
-    if (head.name === 'Name') return this.call(head, lead, rest, span, word);
-    const { vocabulary, events, moves } = this.reading.lexicon;
-    const move = head.name === 'Named' ? 'hit' : (moves.get(word) ?? null);
+    if (head.name === 'Name') return this.call(head, said, span, word);
+    const { vocabulary, events, moves, composed, asked } = this.reading.lexicon;
+    const readings = head.name === 'Move' ? asked.get(word) : undefined;
+    if (readings) {
+      this.ask(head, node, word, readings);
+      return [];
+    }
+    const more = composed.get(word);
+    const either = Object.hasOwn(vocabulary.eithers, word) ? vocabulary.eithers[word] : undefined;
+    const move = head.name === 'Named' ? 'hit' : (moves.get(word) ?? more?.move ?? either ?? null);
     const called = move ? vocabulary.moves[move][0] : word;
-    const parts = new PartReader(this.reading, called, move).read(lead ? [lead, ...rest] : rest);
+    const parts = new PartReader(this.reading, called, move).with(more).read(said);
     if (word === vocabulary.beatOf) {
       this.setBeat(head, parts);
       return [];
     }
-    const said = events.get(word);
-    if (said !== undefined && move === null) {
+    const happens = events.get(word);
+    if (happens !== undefined && move === null) {
       const { at, every, label } = parts;
-      const event: Happening = { kind: 'event', event: said, name: label, at, every, span };
+      const event: Happening = { kind: 'event', event: happens, name: label, at, every, span };
       return [event];
     }
-    const act = move && actOf(head, move, head.name === 'Named' ? this.of(head) : null, parts, this.reading);
-    if (act === null) return [];
-    const step: Step = {
+    if (head.name === 'Named') return this.strikes(head, parts, span);
+    const asks = Object.hasOwn(vocabulary.withFoot, word) && parts.feet.length === 1 ? vocabulary.withFoot[word] : undefined;
+    if (asks && !said.some((part) => part.getChild('First'))) {
+      this.ask(head, node, word, asks);
+      return [];
+    }
+    const act = move && actOf({ head, whole: span }, move, null, parts, this.reading);
+    return act === null ? [] : [this.stepOf(act, parts, span)];
+  }
+
+  private names(): string[] {
+    return [...this.own, ...this.definitions].map((one) => one.name);
+  }
+
+  /** A name that the line, or the club, gave a meaning, where a step begins. */
+  private namedIn(children: readonly SyntaxNode[]): SyntaxNode | undefined {
+    const first = children.find(({ name }) => name !== 'LeadCount' && name !== 'Filler');
+    return first && this.names().includes(wordOf(this.of(first))) ? first : undefined;
+  }
+
+  /** Which of several ways a step is meant, each with all that was said of it. */
+  private ask(head: SyntaxNode, { from, to }: Step['span'], word: string, readings: readonly string[]): void {
+    const { text } = this.reading;
+    const [before, behind] = [text.slice(from, head.from), text.slice(head.to, to)];
+    this.errors.ask(
+      { from, to },
+      'asked',
+      { word },
+      readings.map((one) => `${before}${one}${behind}`),
+    );
+  }
+
+  private stepOf(act: Act, parts: PartReader, span: Step['span']): Step {
+    return {
       kind: 'step',
       act,
       tempo: act.seconds === null ? parts.tempo : null,
@@ -155,7 +206,32 @@ class Reader {
       ...parts.repeated,
       span,
     };
-    return [step];
+  }
+
+  /** Strikes, one after the other; several that are done again are one bracket. */
+  private strikes(head: SyntaxNode, parts: PartReader, span: Step['span']): Item[] {
+    const { strikes, vocabulary } = this.reading.lexicon;
+    const word = head.getChild('HandWord') ? wordOf(this.of(head)) : null;
+    const joined = word === null || strikes.has(word) ? [word] : word.split('-');
+    const acts = joined.flatMap(
+      (one) =>
+        actOf({ head, whole: span }, 'hit', one === null ? this.of(head) : `"${strikes.get(one) ?? one}"`, parts, this.reading) ?? [],
+    );
+    const alone = word !== null && Object.hasOwn(vocabulary.eithers, word) && !besideStrike(head);
+    if (alone) this.errors.ask(head, 'strike', { word }, [`"${word}"`, vocabulary.moves[vocabulary.eithers[word] ?? 'hit'][0]]);
+    const [first, ...others] = acts;
+    if (first === undefined) return [];
+    if (others.length === 0) return [this.stepOf(first, parts, span)];
+    const once = { times: 1, each: null, mirrored: false, span };
+    const steps = acts.map((act, i): Step => ({
+      ...this.stepOf(act, parts, span),
+      ...once,
+      hands: i === acts.length - 1 ? parts.hands : [],
+    }));
+    const { repeated } = parts;
+    return repeated.times === 1 && repeated.each === null && !repeated.mirrored
+      ? steps
+      : [{ kind: 'group', branches: [steps], ...repeated, span }];
   }
 
   /** The beat counts from here on. */
@@ -165,22 +241,22 @@ class Reader {
   }
 
   /** A named part, if somebody has said what it is. */
-  private call(head: SyntaxNode, lead: SyntaxNode | null, rest: SyntaxNode[], span: Call['span'], word: string): Item[] {
-    const named = [...this.own, ...this.definitions].map((one) => one.name);
+  private call(head: SyntaxNode, said: readonly SyntaxNode[], span: Call['span'], word: string): Item[] {
+    const named = this.names();
     if (!named.includes(word)) {
       const { events, things } = this.reading.lexicon.vocabulary;
       const known = [...this.heads, ...printed(events), ...printed(things), ...named];
       this.errors.add(head, 'no-beginning', { word }, known, () => nearestWord(word, known));
       return [];
     }
-    const parts = new PartReader(this.reading, word).read(lead ? [lead, ...rest] : rest);
+    const parts = new PartReader(this.reading, word).read(said);
     const { size } = parts;
     if (size && size.unit !== 'own') this.errors.add(head, 'named-size', {}, ['1.2×']);
     const scale = size?.unit === 'own' && size.value > 0 ? size.value : 1;
     return [{ kind: 'call', name: word, scale, tempo: parts.tempo, ...parts.repeated, span }];
   }
 
-  private thing(head: SyntaxNode, rest: SyntaxNode[], depth: number, span: Thing['span']): Thing {
+  private thing(head: SyntaxNode, rest: readonly SyntaxNode[], depth: number, span: Thing['span']): Thing {
     const { things, vocabulary } = this.reading.lexicon;
     const kind = things.get(wordOf(this.of(head))) ?? 'place';
     const parts = new PartReader(this.reading, vocabulary.things[kind][0]).read(rest);

@@ -4,12 +4,12 @@ import type { Aim, FootRef, Repeated, Size, SplitStyle, Tempo, Tied } from './as
 import { METRES_OF, NOTATION_LIMITS } from './limits.js';
 import { printed, wordOf } from './lexicon.js';
 import { BEARING_OF, FACTOR_OF } from './measures.js';
-import type { MoveWord } from './moves.js';
+import { ruleOf, type MoveWord } from './moves.js';
 import { nearestWord } from './nearest.js';
 import type { Span } from './places.js';
 import type { Reading } from './reading.js';
 import { childrenOf } from './tree.js';
-import type { KeyWord } from './vocabulary.js';
+import type { Composed, KeyWord } from './vocabulary.js';
 
 const unquoted = (text: string): string => cut(text.slice(1, -1).trim(), NOTATION_LIMITS.name);
 
@@ -23,8 +23,11 @@ const FURTHEST_HIT = 5;
 export class PartReader {
   readonly bearings: number[] = [];
   degrees: number | null = null;
-  foot: FootRef | null = null;
+  /** Feet in the order in which they are named. */
+  readonly feet: FootRef[] = [];
   readonly sizes: Size[] = [];
+  /** A number alone, with its place: a count, unless what it belongs to has it otherwise. */
+  bare: { readonly value: number; readonly node: SyntaxNode } | null = null;
   second: Size | null = null;
   short: Size | null = null;
   tempo: Tempo | null = null;
@@ -35,7 +38,13 @@ export class PartReader {
   at: number | null = null;
   every: number | null = null;
   readonly hands: Tied[] = [];
-  private times = 1;
+  times = 1;
+  /** Words that say nothing here. */
+  marked = 0;
+  private pendingNode: SyntaxNode | null = null;
+  private degreesNode: SyntaxNode | null = null;
+  private meant: number | null = null;
+  private counted: SyntaxNode | null = null;
   private each: Repeated['each'] = null;
   private mirrored = false;
   /** Directions that came after each size, for the place of a thing. */
@@ -58,18 +67,36 @@ export class PartReader {
     return this.sizes[0] ?? null;
   }
 
+  get foot(): FootRef | null {
+    return this.feet[0] ?? null;
+  }
+
   get repeated(): Omit<Repeated, 'span'> {
     return { times: this.times, each: this.each, mirrored: this.mirrored };
   }
 
+  /** What a phrase says besides its move, before what stands behind it. */
+  with(more: Composed | undefined): this {
+    if (more?.style !== undefined) this.style = more.style;
+    if (more?.degrees !== undefined) this.degrees = more.degrees;
+    this.meant = more?.bearing ?? null;
+    return this;
+  }
+
   read(nodes: readonly SyntaxNode[]): this {
-    nodes.forEach((node, i) => this.part(node, nodes[i + 1]));
+    const said = nodes.filter(({ name }) => name !== 'Filler' && name !== 'Comment');
+    said.forEach((node, i) => this.part(node, said[i + 1]));
+    this.unanswered();
+    if (this.meant !== null && this.bearings.length === 0) this.bearings.push(this.meant);
     this.closeHand();
     return this;
   }
 
   /** Where a thing stands: metres as written, to the right and ahead, signed by their directions. */
   coordinates(): { right: Size | null; ahead: Size | null } {
+    // A place without a direction is ahead.
+    const [only] = this.places.length === 0 ? this.sizes : [];
+    if (only) return { right: null, ahead: only };
     const along = (sign: (bearing: number) => number): Size | null => {
       const found = this.places.find(({ bearing }) => sign(bearing) !== 0);
       return found ? { ...found.size, value: found.size.value * sign(found.bearing) } : null;
@@ -84,19 +111,26 @@ export class PartReader {
     const said = this.said(node);
     switch (node.name) {
       case 'Direction': {
-        const bearing = BEARING_OF[this.lexicon.directions.get(said) ?? 'ahead'];
+        const word = node.getChild('Side') ?? node.getChild('Along');
+        const bearing = BEARING_OF[this.lexicon.directions.get(word ? wordOf(this.of(word)) : said) ?? 'ahead'];
         const size = this.sizes.at(-1);
         if (size) this.places.push({ size, bearing });
-        this.bearings.push(bearing);
+        // Two go together; a thing has its own two.
+        if (this.bearings.length === 2 || this.bearings.includes(bearing)) this.again(node);
+        else this.bearings.push(bearing);
         return;
       }
       case 'Degrees':
+        if (this.degreesNode !== null) return this.again(node);
+        this.degreesNode = node;
         this.degrees = this.number(node);
         if (this.degrees === null) this.errors.add(node, 'angle', {}, ['90°']);
         return;
-      case 'Foot':
-        this.foot = this.footOf(node);
+      case 'Foot': {
+        const foot = this.footOf(node);
+        if (foot !== null) this.feet.push(foot);
         return;
+      }
       case 'Size':
         this.sized(node);
         return;
@@ -106,36 +140,37 @@ export class PartReader {
       case 'Count':
       case 'LeadCount':
       case 'GroupCount':
-        this.times = this.count(node);
+        this.repeat(node);
         return;
       case 'Style':
-        this.style = this.lexicon.styles.get(said) ?? this.style;
+        if (this.style !== null) return this.again(node);
+        this.style = this.lexicon.styles.get(said) ?? null;
         if (!this.lexicon.styles.has(said) || this.move !== 'split') this.unknown(node, said);
         return;
       case 'Then':
-        this.pending = 'then';
-        return;
+        return this.await('then', node);
       case 'Short':
-        this.pending = 'short';
-        return;
+        return this.await('short', node);
       case 'At':
-        this.pending = 'at';
-        return;
+        return this.await('at', node);
       case 'Every':
-        this.pending = 'every';
-        return;
+        return this.await('every', node);
       case 'Each':
+        if (this.each !== null) return this.again(node);
         this.each = node.getChild('StepSide') ? 'side' : 'lead';
         if (this.each === 'lead' && this.footOf(node) !== 'lead') this.errors.add(node, 'each', {}, this.eaches());
         return;
       case 'Mirrored':
+        if (this.mirrored) return this.again(node);
         this.mirrored = true;
         return;
       case 'Aim':
+        if (this.aim !== null) return this.again(node);
         this.aim = this.aimOf(node);
         return;
       case 'Label':
-        this.label = unquoted(this.of(node));
+        if (this.label !== null) return this.again(node);
+        this.label = node.getChild('Letter') ? this.of(node).toUpperCase() : unquoted(this.of(node));
         return;
       case 'Hand':
         this.hand(node);
@@ -144,10 +179,10 @@ export class PartReader {
         this.offset(node, this.number(node));
         return;
       case 'Tie':
-        this.tie(node, said);
+        this.tie(node, said, after);
         return;
       case 'Stray':
-        this.unknown(node, said);
+        this.stray(node, said);
     }
   }
 
@@ -165,14 +200,49 @@ export class PartReader {
     );
   }
 
+  /** What is said again, or against what was said. */
+  private again(node: SyntaxNode): void {
+    this.errors.add(node, 'said-twice', { word: this.of(node), head: this.head });
+  }
+
+  /** A word that says what the next size or time is of. */
+  private await(what: NonNullable<PartReader['pending']>, node: SyntaxNode): void {
+    this.unanswered();
+    this.pending = what;
+    this.pendingNode = node;
+  }
+
+  private unanswered(): void {
+    if (this.pending !== null && this.pendingNode !== null) this.unknown(this.pendingNode, wordOf(this.of(this.pendingNode)));
+    this.pending = null;
+  }
+
   private unknown(node: SyntaxNode, said: string): void {
+    this.marked++;
     const { inStep } = this.lexicon;
     const foot = this.say('foot');
     if (node.firstChild?.name === 'FootName') this.errors.add(node, 'names-foot', { word: said }, [foot], `${said} ${foot}`);
     else this.errors.add(node, 'not-understood-in', { word: said, head: this.head }, inStep, () => nearestWord(said, inStep));
   }
 
+  /** A word that is a direction where a move takes one and has none yet. */
+  private stray(node: SyntaxNode, said: string): void {
+    const loosely = Object.hasOwn(this.lexicon.vocabulary.loosely, said) ? this.lexicon.vocabulary.loosely[said] : undefined;
+    if (loosely !== undefined && this.move !== null && ruleOf(this.move).way === 'bearing' && this.bearings.length === 0)
+      this.bearings.push(BEARING_OF[loosely]);
+    else this.unknown(node, said);
+  }
+
+  /** Whether it lasts as long as is said. */
+  get holds(): boolean {
+    return this.move === 'hold';
+  }
+
   private footOf(node: SyntaxNode): FootRef | null {
+    const alone = node.getChild('FootAlone');
+    if (alone) return this.lexicon.feetAlone.get(wordOf(this.of(alone))) ?? null;
+    const along = node.getChild('Along');
+    if (along) return this.lexicon.directions.get(wordOf(this.of(along))) === 'back' ? 'rear' : 'lead';
     const named = node.getChild('Side') ?? node.getChild('FootName');
     return named ? (this.lexicon.feet.get(wordOf(this.of(named))) ?? null) : null;
   }
@@ -192,21 +262,43 @@ export class PartReader {
 
   /** The number that stands there; null where there is none, or one larger than can be reckoned with. */
   private number(node: SyntaxNode): number | null {
-    const number = node.getChild('Number');
-    const value = number ? Number(this.of(number)) : null;
+    const number = node.getChild('Number') ?? node.getChild('Decimal');
+    const word = node.getChild('NumberWord');
+    if (word) return this.lexicon.numbers.get(wordOf(this.of(word))) ?? null;
+    const value = number ? Number(this.of(number).replace(',', '.')) : null;
     return value !== null && Number.isFinite(value) ? value : null;
   }
 
+  private repeat(node: SyntaxNode): void {
+    const times = this.count(node);
+    const before = this.counted;
+    if (before) {
+      const [one, two] = [this.of(before), this.of(node)];
+      this.errors.ask({ from: before.from, to: node.to }, 'two-counts', { one, two }, [`${this.times * times} ${this.say('times')}`]);
+      return;
+    }
+    this.counted = node;
+    this.times = times;
+    const isBare = ['TimesKey', 'Times', 'XKey', 'Twice'].every((name) => node.getChild(name) === null);
+    if (isBare && node.name === 'Count') this.bare = { value: times, node };
+  }
+
   private count(node: SyntaxNode): number {
-    if (node.getChild('Twice')) return 2;
+    const said = node.getChild('Twice');
+    if (said) return this.key(said) === 'once' ? 1 : 2;
     const value = this.number(node);
     if (value !== null && Number.isInteger(value) && value >= 1 && value <= NOTATION_LIMITS.times) return value;
-    const said = this.of(node.getChild('Number') ?? node);
-    this.errors.add(node, 'count', { said, most: NOTATION_LIMITS.times });
+    const number = this.of(node.getChild('Number') ?? node);
+    this.errors.add(node, 'count', { said: number, most: NOTATION_LIMITS.times });
     return 1;
   }
 
   private sized(node: SyntaxNode): void {
+    // ‘3x’ is three times; ‘3×’ and ‘1.5x’ are sizes.
+    if (node.getChild('XKey') && Number.isInteger(this.number(node))) {
+      this.repeat(node);
+      return;
+    }
     const size = this.sizeOf(node);
     if (size === null) return;
     const feet = this.sizes.at(-1);
@@ -215,7 +307,7 @@ export class PartReader {
     else if (feet?.unit === 'ft' && size.unit === 'in')
       this.sizes[this.sizes.length - 1] = { value: feet.value * 12 + size.value, unit: 'in' };
     else this.sizes.push(size);
-    if (this.pending === 'then' || this.pending === 'short') this.pending = null;
+    if (this.pending !== 'every') this.pending = null;
   }
 
   private sizeOf(node: SyntaxNode): Size | null {
@@ -223,7 +315,8 @@ export class PartReader {
     if (word) return { value: 1, unit: this.lexicon.sizes.get(wordOf(this.of(word))) ?? 'even' };
     const value = this.number(node) ?? 0;
     const measure = node.getChild('Unit') ?? node.getChild('In');
-    const unit = measure ? this.lexicon.units.get(wordOf(this.of(measure))) : 'own';
+    const mark = node.getChild('Mark');
+    const unit = mark ? (/["”″]/.test(this.of(mark)) ? 'in' : 'ft') : measure ? this.lexicon.units.get(wordOf(this.of(measure))) : 'own';
     if (unit === undefined) {
       this.unknown(node, this.of(node));
       return null;
@@ -253,6 +346,7 @@ export class PartReader {
     }
     const tempo = word ? { factor: FACTOR_OF[this.lexicon.tempos.get(wordOf(this.of(word))) ?? 'slow'] } : this.secondsOf(node, seconds);
     if (this.pending === 'then') this.then = tempo;
+    else if (this.tempo !== null) this.again(node);
     else this.tempo = tempo;
     this.pending = null;
   }
@@ -271,7 +365,8 @@ export class PartReader {
     const thing = node.getChild('Thing');
     const quoted = node.getChild('Quoted');
     const bare = node.getChild('Name');
-    const name = quoted ? unquoted(this.of(quoted)) : bare ? wordOf(this.of(bare)) : null;
+    const letter = node.getChild('Letter');
+    const name = quoted ? unquoted(this.of(quoted)) : letter ? this.of(letter).toUpperCase() : bare ? wordOf(this.of(bare)) : null;
     return { thing: thing ? (this.lexicon.things.get(wordOf(this.of(thing))) ?? null) : null, name };
   }
 
@@ -288,7 +383,10 @@ export class PartReader {
       this.errors.add(node, 'after-plus', {}, [hit, '"jab"', ...printed(vocabulary.events)], hit);
       return;
     }
-    const name = said.name === 'Named' ? unquoted(this.of(said)) || 'hit' : (event ?? hand ?? 'hit');
+    const strike = said.getChild('HandWord');
+    const quoted = strike ? wordOf(this.of(strike)) : unquoted(this.of(said));
+    const name =
+      said.name === 'Named' ? (strike ? (this.lexicon.strikes.get(quoted) ?? quoted) : quoted) || 'hit' : (event ?? hand ?? 'hit');
     const tied: Tied = {
       kind: event === null ? 'hand' : 'event',
       word: name,
@@ -306,11 +404,12 @@ export class PartReader {
     else this.open.tied = { ...this.open.tied, offsetMs: ms, span: { from: this.open.from, to: node.to } };
   }
 
-  private tie(node: SyntaxNode, said: string): void {
+  private tie(node: SyntaxNode, said: string, after: SyntaxNode | undefined): void {
     const anchor = node.getChild('Anchor');
-    // 'pivot on lead foot': a word that says nothing more there.
+    // 'pivot on lead foot', 'lunge with the right foot': a word that says nothing more there.
     if (!this.open) {
-      if (this.lexicon.keys.get(said) !== 'on') this.unknown(node, said);
+      const key = this.lexicon.keys.get(said);
+      if (key !== 'on' && !(key === 'with' && after?.name === 'Foot')) this.unknown(node, said);
       return;
     }
     if (!anchor) this.errors.add(node, 'hit-tie', {}, [this.say('start'), this.say('landing')]);

@@ -19,6 +19,9 @@ const strange = (phrase: string): string =>
 const translated = <Sayings extends Readonly<Record<string, readonly string[]>>>(sayings: Sayings): Sayings =>
   Object.fromEntries(Object.entries(sayings).map(([meaning, words]) => [meaning, words.map(strange)])) as unknown as Sayings;
 
+const renamed = <Meaning>(phrases: Readonly<Record<string, Meaning>>): Record<string, Meaning> =>
+  Object.fromEntries(Object.entries(phrases).map(([phrase, meaning]) => [strange(phrase), meaning]));
+
 const MADE_UP: Vocabulary = {
   moves: translated(ENGLISH.moves),
   events: translated(ENGLISH.events),
@@ -30,6 +33,19 @@ const MADE_UP: Vocabulary = {
   styles: translated(ENGLISH.styles),
   units: translated(ENGLISH.units),
   keys: translated(ENGLISH.keys),
+  feetAlone: translated(ENGLISH.feetAlone),
+  strikes: ENGLISH.strikes.map(strange),
+  eithers: renamed(ENGLISH.eithers),
+  composed: renamed(ENGLISH.composed),
+  asked: Object.fromEntries(
+    Object.entries(ENGLISH.asked).map(([phrase, readings]) => [strange(phrase), readings.map((one) => strange(one).replace(',', ''))]),
+  ),
+  numbers: ENGLISH.numbers.map(strange),
+  and: ENGLISH.and.map(strange),
+  fillers: ENGLISH.fillers.map(strange),
+  articles: ENGLISH.articles.map(strange),
+  withFoot: renamed(ENGLISH.withFoot),
+  loosely: renamed(ENGLISH.loosely),
   beatOf: strange(ENGLISH.beatOf),
 };
 

@@ -1,3 +1,4 @@
+import type { Side } from '../body/foot.js';
 import type { Direction, FootRef, Size, SplitStyle, TempoWord } from './ast.js';
 import type { EventWord, ThingWord } from './floor-words.js';
 import type { MoveWord } from './moves.js';
@@ -16,6 +17,7 @@ export type KeyWord =
   | 'degrees'
   | 'times'
   | 'x'
+  | 'once'
   | 'twice'
   | 'step'
   | 'then'
@@ -36,10 +38,19 @@ export type KeyWord =
   | 'home'
   | 'intended';
 
+/** What a phrase says besides its move. */
+export interface Composed {
+  readonly move: MoveWord;
+  readonly style?: SplitStyle;
+  /** Of a turn without its side; of a bearing clockwise from the facing line. */
+  readonly degrees?: number;
+  readonly bearing?: number;
+}
+
 /**
  * The words of a line of steps: an argument of reading, printing and mirroring, so that a language, a sport or a club can bring
  * its own. What a word does is not said here: `moves.ts` and the grammar know meanings. One word has one meaning inside a step;
- * moves and events stand before all else.
+ * moves and events stand before all else. Plurals and hyphens need not be named.
  */
 export interface Vocabulary {
   readonly moves: Sayings<MoveWord>;
@@ -54,6 +65,27 @@ export interface Vocabulary {
   readonly styles: Sayings<SplitStyle>;
   readonly units: Sayings<Extract<Size['unit'], 'cm' | 'm' | 'in' | 'ft' | 'shoe'>>;
   readonly keys: Sayings<KeyWord>;
+  /** Feet in one word. */
+  readonly feetAlone: Sayings<Side>;
+  /** What hands do, without quotes. */
+  readonly strikes: readonly string[];
+  /** Strikes that are moves before a direction or a foot. */
+  readonly eithers: Readonly<Record<string, MoveWord>>;
+  /** Phrases that say a move and more. */
+  readonly composed: Readonly<Record<string, Composed>>;
+  /** Phrases that coaches mean in several ways, each with what may be meant, as it is typed. */
+  readonly asked: Readonly<Record<string, readonly string[]>>;
+  /** Moves that are asked about where a foot is named. */
+  readonly withFoot: Readonly<Record<string, readonly string[]>>;
+  /** Whole numbers from one on. */
+  readonly numbers: readonly string[];
+  /** What joins two steps, and what says nothing. */
+  readonly and: readonly string[];
+  readonly fillers: readonly string[];
+  /** What says nothing before a word that is known. */
+  readonly articles: readonly string[];
+  /** Names that are directions where a move takes one. */
+  readonly loosely: Readonly<Record<string, Direction>>;
   /** How a pattern begins to say the length of its beat: ‘beat of 0.6 s’. */
   readonly beatOf: string;
 }

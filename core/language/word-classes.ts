@@ -1,4 +1,4 @@
-import { ExternalTokenizer, type InputStream } from '@lezer/lr';
+import { ExternalTokenizer, type InputStream, type Stack } from '@lezer/lr';
 import { ENGLISH } from './english.js';
 import { lexiconOf } from './lexicon.js';
 import * as terms from './pattern.terms.generated.js';
@@ -14,6 +14,7 @@ const KEY_TERMS: Readonly<Record<KeyWord, number>> = {
   degrees: terms.DegreeKey,
   times: terms.TimesKey,
   x: terms.XKey,
+  once: terms.Twice,
   twice: terms.Twice,
   step: terms.StepKey,
   then: terms.ThenKey,
@@ -37,54 +38,183 @@ const KEY_TERMS: Readonly<Record<KeyWord, number>> = {
 
 /** What kind of word a name is inside a step, or −1; for the parser of a vocabulary. */
 export function wordClassOf(vocabulary: Vocabulary): (word: string) => number {
-  const { feet, directions, tempos, sizes, styles, units, things, keys } = lexiconOf(vocabulary);
+  const { feet, feetAlone, directions, tempos, sizes, styles, units, things, numbers, keys } = lexiconOf(vocabulary);
   const classes = new Map<string, number>();
   const all = (words: Iterable<string>, term: number): void => {
     for (const word of words) classes.set(word, term);
   };
   all(feet.keys(), terms.FootName);
+  all(feetAlone.keys(), terms.FootAlone);
   for (const [word, way] of directions) classes.set(word, way === 'left' || way === 'right' ? terms.Side : terms.Along);
   all(tempos.keys(), terms.TempoWord);
   all(sizes.keys(), terms.SizeWord);
   for (const style of styles.keys()) all(style.split(' '), terms.StyleWord);
   all(units.keys(), terms.Unit);
   all(things.keys(), terms.Thing);
+  all(numbers.keys(), terms.NumberWord);
   // A unit that is also the word before a time (‘in’) is read as either.
   for (const [word, key] of keys) classes.set(word, KEY_TERMS[key]);
   return (word) => classes.get(word.toLowerCase()) ?? -1;
 }
 
-const isLetter = (code: number): boolean => code > 0x20 && /[\p{L}\p{M}'’_-]/u.test(String.fromCodePoint(code));
-const isSpace = (code: number): boolean => code === 0x20 || code === 9 || code === 0xa0;
+const at = (input: InputStream, offset: number): string => {
+  const code = input.peek(offset);
+  return code < 0 ? '' : String.fromCharCode(code);
+};
+const isLetter = (one: string): boolean => one > ' ' && /[\p{L}\p{M}'’_-]/u.test(one);
+const isDigit = (one: string): boolean => one >= '0' && one <= '9';
+const isSpace = (one: string): boolean => one === ' ' || one === '\t' || one === '\u{a0}';
 
-/** Moves and events may be several words that belong together: the longest that is known is taken. */
+/** A word of a text with its end, both from where the tokenizer stands; '' where none begins. */
+function wordFrom(input: InputStream, from: number): { readonly word: string; readonly end: number } {
+  let end = from;
+  let word = '';
+  for (let one = at(input, end); isLetter(one); one = at(input, end)) {
+    word += one;
+    end++;
+  }
+  return { word: word.toLowerCase(), end };
+}
+
+/** The word before where the tokenizer stands. */
+function wordBefore(input: InputStream): string {
+  let back = -1;
+  while (isSpace(at(input, back))) back--;
+  let word = '';
+  for (let one = at(input, back); isLetter(one); one = at(input, back)) {
+    word = one + word;
+    back--;
+  }
+  return word.toLowerCase();
+}
+
+function pastSpaces(input: InputStream, from: number): number {
+  let end = from;
+  while (isSpace(at(input, end))) end++;
+  return end;
+}
+
+/**
+ * Moves, events, strikes and all else that a word says only in its place: the longest phrase is taken that fits there. So ‘step’ begins a
+ * step or belongs to a size, ‘cut’ is a move where one begins and a strike behind ‘+’, and ‘then’ parts two steps where a step follows.
+ */
 export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
-  const { moves, events } = lexiconOf(vocabulary);
-  const known = new Map<string, number>();
-  for (const word of moves.keys()) known.set(word, terms.Move);
-  for (const word of [...events.keys(), vocabulary.beatOf]) known.set(word, terms.Event);
+  const { moves, events, strikes, directions, feet, feetAlone, sizes, tempos, keys, units, things, numbers, composed, asked, own } =
+    lexiconOf(vocabulary);
+  const classOf = wordClassOf(vocabulary);
+  const known = new Map<string, number[]>();
+  for (const phrase of [...moves.keys(), ...composed.keys(), ...asked.keys()]) known.set(phrase, [terms.Move]);
+  for (const phrase of [...events.keys(), vocabulary.beatOf]) known.set(phrase, [terms.Event]);
+  for (const phrase of strikes.keys()) known.set(phrase, [...(known.get(phrase) ?? []), terms.HandWord]);
   const longest = Math.max(...[...known.keys()].map((phrase) => phrase.split(' ').length));
-  return new ExternalTokenizer((input: InputStream) => {
-    let text = '';
-    let found: { term: number; length: number } | null = null;
-    let length = 0;
-    for (let words = 0; words < longest; words++) {
-      const start = length;
-      // Space belongs to a phrase only between its words.
-      while (words > 0 && isSpace(input.peek(length))) length++;
-      if (words > 0 && length === start) break;
-      let word = '';
-      for (let code = input.peek(length); code >= 0 && isLetter(code); code = input.peek(length)) {
-        word += String.fromCharCode(code);
-        length++;
-      }
-      if (word === '') break;
-      text = text === '' ? word.toLowerCase() : `${text} ${word.toLowerCase()}`;
-      const term = known.get(text);
-      if (term !== undefined) found = { term, length };
+  const [and, then] = [new Set(vocabulary.and), new Set([...keys].flatMap(([word, key]) => (key === 'then' ? [word] : [])))];
+  const articles = new Set(vocabulary.articles);
+  const [fillers, eithers] = [new Set(vocabulary.fillers), new Map(Object.entries(vocabulary.eithers))];
+  const measures = new Set([
+    ...units.keys(),
+    ...[...keys].flatMap(([word, key]) => (['seconds', 'beats', 'ms', 'degrees'].includes(key) ? [word] : [])),
+  ]);
+  const isPart = (word: string): boolean =>
+    directions.has(word) || feet.has(word) || feetAlone.has(word) || sizes.has(word) || tempos.has(word);
+
+  /** ‘1,5 m’: a comma between two digits, with a measure behind. */
+  const decimal = (input: InputStream): number => {
+    let end = 0;
+    while (isDigit(at(input, end))) end++;
+    if (end === 0 || at(input, end) !== ',' || !isDigit(at(input, end + 1))) return 0;
+    end++;
+    while (isDigit(at(input, end))) end++;
+    const next = pastSpaces(input, end);
+    return measures.has(wordFrom(input, next).word) || at(input, next) === '°' ? end : 0;
+  };
+
+  /** Whether what follows ‘then’ belongs to the step before it: a size, a time, a foot, a direction. */
+  const goesOn = (input: InputStream, from: number): boolean => {
+    let next = pastSpaces(input, from);
+    if (isDigit(at(input, next)) || at(input, next) === '.') {
+      while (isDigit(at(input, next)) || at(input, next) === '.') next++;
+      const behind = wordFrom(input, pastSpaces(input, next)).word;
+      return !known.has(behind);
     }
-    if (found) input.acceptToken(found.term, found.length);
-  });
+    const { word } = wordFrom(input, next);
+    const key = keys.get(word);
+    return isPart(word) || key === 'in' || (numbers.has(word) && measures.has(wordFrom(input, pastSpaces(input, next + word.length)).word));
+  };
+
+  const joinedStrikes = (word: string): boolean => word.includes('-') && word.split('-').every((one) => strikes.has(one));
+  const behindPlus = (input: InputStream): boolean => {
+    let back = -1;
+    while (isSpace(at(input, back))) back--;
+    return at(input, back) === '+';
+  };
+
+  const token = (input: InputStream, stack: Stack): void => {
+    const first = at(input, 0);
+    if (isDigit(first)) {
+      const end = decimal(input);
+      if (end > 0) input.acceptToken(terms.Decimal, end);
+      return;
+    }
+    if (/["”″'’′]/.test(first) && isDigit(at(input, -1))) {
+      if (stack.canShift(terms.Mark)) input.acceptToken(terms.Mark, 1);
+      return;
+    }
+    const one = wordFrom(input, 0);
+    if (one.word === '') return;
+    if (one.word.length === 1 && things.has(wordBefore(input)) && stack.canShift(terms.Letter)) {
+      input.acceptToken(terms.Letter, 1);
+      return;
+    }
+    // A name that a line gives is one, whatever else it says to others.
+    if (at(input, pastSpaces(input, one.end)) === '=' && !own.has(one.word) && classOf(one.word) === -1 && stack.canShift(terms.NewName)) {
+      input.acceptToken(terms.NewName, one.end);
+      return;
+    }
+    let text = '';
+    let end = 0;
+    let found: { term: number; length: number } | null = null;
+    for (let words = 0; words < longest; words++) {
+      const start = words === 0 ? 0 : pastSpaces(input, end);
+      // Space belongs to a phrase only between its words.
+      if (words > 0 && start === end) break;
+      const next = wordFrom(input, start);
+      if (next.word === '') break;
+      text = text === '' ? next.word : `${text} ${next.word}`;
+      end = next.end;
+      const term = termOf(text, end, input, stack);
+      if (term !== null) found = { term, length: end };
+    }
+    if (found) return input.acceptToken(found.term, found.length);
+    if (then.has(one.word) && !goesOn(input, one.end) && stack.canShift(terms.Next)) return input.acceptToken(terms.Next, one.end);
+    if (and.has(one.word)) {
+      const behind = wordFrom(input, pastSpaces(input, one.end)).word;
+      const term = isPart(behind) ? terms.Filler : terms.Next;
+      if (term === terms.Filler || stack.canShift(term)) input.acceptToken(term, one.end);
+      return;
+    }
+    const behind = (): string => wordFrom(input, pastSpaces(input, one.end)).word;
+    if (fillers.has(one.word) || (articles.has(one.word) && (known.has(behind()) || sizes.has(behind()) || keys.has(behind()))))
+      input.acceptToken(terms.Filler, one.end);
+  };
+
+  /** What a phrase is in this place; null: nothing. */
+  const termOf = (phrase: string, end: number, input: InputStream, stack: Stack): number | null => {
+    if (joinedStrikes(phrase)) return stack.canShift(terms.HandWord) ? terms.HandWord : null;
+    const all = known.get(phrase);
+    if (all === undefined && !eithers.has(phrase)) return null;
+    const strike = strikes.has(phrase) && stack.canShift(terms.HandWord);
+    if (strike && behindPlus(input)) return terms.HandWord;
+    if (eithers.has(phrase)) {
+      const behind = wordFrom(input, pastSpaces(input, end)).word;
+      if ((directions.has(behind) || feet.has(behind)) && stack.canShift(terms.Move)) return terms.Move;
+    }
+    const other = all?.find((term) => term !== terms.HandWord) ?? null;
+    // A word that also belongs inside a step begins one only where one may begin.
+    if (other !== null && (classOf(phrase) === -1 || stack.canShift(other))) return other;
+    return strike ? terms.HandWord : null;
+  };
+
+  return new ExternalTokenizer(token, { contextual: true });
 }
 
 /** What the generated parser is made with. */

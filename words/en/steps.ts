@@ -17,6 +17,8 @@ export const steps = {
     leads: { left: 'left lead', right: 'right lead' },
     hands: { left: 'left hand', right: 'right hand' },
     wrong: 'What would go wrong',
+    readAs: 'read as',
+    takeOver: 'take this over',
     nothing: 'Nothing found.',
     takes: 'What it takes',
     once: 'once',

@@ -18,6 +18,8 @@ export const steps = {
     leads: { left: 'ļéƒţ ļéáđ', right: 'ŕíĝĥţ ļéáđ' },
     hands: { left: 'ļéƒţ ĥáñđ', right: 'ŕíĝĥţ ĥáñđ' },
     wrong: 'Ŵĥáţ ŵóúļđ ĝó ŵŕóñĝ',
+    readAs: 'ŕéáđ áš',
+    takeOver: 'ţáķé ţĥíš óṽéŕ',
     nothing: 'Ñóţĥíñĝ ƒóúñđ.',
     takes: 'Ŵĥáţ íţ ţáķéš',
     once: 'óñçé',

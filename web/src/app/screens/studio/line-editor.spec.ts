@@ -91,8 +91,8 @@ describe('the line editor', () => {
   it('marks what is said about a stretch, and nothing beyond the line', async () => {
     await open('split, shufle');
     fixture.componentRef.setInput('marks', [
-      { from: 7, to: 13, kind: 'unread', message: 'not understood', fix: 'shuffle' },
-      { from: 7, to: 99, kind: 'stop', message: 'of an older line', fix: null },
+      { from: 7, to: 13, kind: 'unread', message: 'not understood', fixes: ['shuffle'] },
+      { from: 7, to: 99, kind: 'stop', message: 'of an older line', fixes: [] },
     ]);
     fixture.componentRef.setInput('now', { from: 0, to: 5 });
     await fixture.whenStable();

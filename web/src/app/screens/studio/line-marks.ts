@@ -1,5 +1,6 @@
 import { computed, type Signal } from '@angular/core';
 import type { Study } from '@hopsk/core/judge/study';
+import type { NotationError } from '@hopsk/core/language/ast';
 import { mirrorText } from '@hopsk/core/language/mirror';
 import type { Span } from '@hopsk/core/language/places';
 import type { SimMove } from '@hopsk/core/motion/simulation';
@@ -7,6 +8,9 @@ import { lineView, type LinePiece } from '@hopsk/core/view/line-view';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import type { Mark } from './line-states';
+
+/** What may stand in the place of what could not be read, or is asked about. */
+export const meantBy = ({ nearest, readings }: NotationError): readonly string[] => (nearest === null ? readings : [nearest, ...readings]);
 
 /** What is drawn: the study may be a moment behind what is typed, and of the mirrored line. */
 interface LineOf {
@@ -55,12 +59,12 @@ export class LineMarks {
       to: error.to,
       kind: 'unread',
       message: say(words.notation, error),
-      fix: error.nearest,
+      fixes: meantBy(error),
     }));
     const found = study.findings.flatMap((finding): Mark[] => {
       if (!finding.span) return [];
       const { from, to } = finding.span;
-      return [{ from, to, kind: finding.intended ? 'note' : finding.level, message: say(words.findings, finding), fix: null }];
+      return [{ from, to, kind: finding.intended ? 'note' : finding.level, message: say(words.findings, finding), fixes: [] }];
     });
     return [...unread, ...found].flatMap((mark) => {
       const place = this.placed(mark);

@@ -12,8 +12,8 @@ export interface Mark {
   readonly to: number;
   readonly kind: 'note' | 'beware' | 'stop' | 'unread';
   readonly message: string;
-  /** A word that would put it right, if one is known. */
-  readonly fix: string | null;
+  /** What would put it right, each in its place. */
+  readonly fixes: readonly string[];
 }
 
 export interface Place {
@@ -68,14 +68,14 @@ const SEVERITY = { note: 'info', beware: 'warning', stop: 'error', unread: 'erro
 export const diagnosticsOf = (marks: readonly Mark[], length: number): Diagnostic[] =>
   marks
     .filter((mark) => mark.to <= length && mark.from <= mark.to)
-    .map(({ from, to, kind, message, fix }) => ({
+    .map(({ from, to, kind, message, fixes }) => ({
       from,
       to,
       severity: SEVERITY[kind],
       markClass: `mark-${kind}`,
       message,
-      actions:
-        fix === null
-          ? []
-          : [{ name: fix, apply: (view, a, b) => view.dispatch({ changes: { from: a, to: b, insert: fix }, userEvent: 'input.fix' }) }],
+      actions: fixes.map((fix) => ({
+        name: fix,
+        apply: (view, a, b) => view.dispatch({ changes: { from: a, to: b, insert: fix }, userEvent: 'input.fix' }),
+      })),
     }));

@@ -6,11 +6,13 @@ import type { Finding } from '@hopsk/core/judge/finding';
 import type { TopicName } from '@hopsk/core/judge/schools';
 import type { Study } from '@hopsk/core/judge/study';
 import type { NotationError } from '@hopsk/core/language/ast';
+import type { Edit } from '@hopsk/core/search/drag';
 import type { Fit } from '@hopsk/core/search/fit';
 import { tempoOf } from '@hopsk/core/search/tempo';
 import { lengthText } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
+import { meantBy } from './line-marks';
 import { Table } from '../../ui/table';
 import { DoseForm } from '../../parts/dose-form';
 import { OPEN_DOSE, type Draft } from '../../parts/pattern-draft';
@@ -32,13 +34,21 @@ export class LookPanel {
   readonly stored = input(false);
   readonly changed = output<Partial<Draft>>();
   readonly shown = output<Finding>();
+  /** Whether the line is as it was studied: then a word can be put in the place of another. */
+  readonly mendable = input(false);
+  readonly mended = output<Edit>();
   /** Other branches of the alternatives are asked for. */
   readonly drawn = output();
   readonly archived = output();
   protected readonly text = words.steps;
   protected readonly common = words.common;
   protected readonly levels = words.levels;
+  protected readonly meant = meantBy;
   protected readonly unread = (error: NotationError): string => say(words.notation, error);
+  protected mend({ from, to }: NotationError, insert: string): void {
+    this.mended.emit({ from, to, insert });
+  }
+
   protected readonly holds = (topic: TopicName, option: string): string => words.topics[topic].options[option] ?? option;
   protected readonly told = (finding: Finding): string => say(words.findings, finding);
   protected readonly openDose = OPEN_DOSE;

@@ -21,9 +21,8 @@ import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
 import { Typed } from '../../data/typed';
 import { AboutPanel } from './about';
-import { ComparePanel } from './compare';
+import { ComparePanel, type Brought } from './compare';
 import { draftOf, KeptDraft, type Draft } from '../../parts/pattern-draft';
-import type { Brought } from './compare';
 import { LineEditor } from './line-editor';
 import { LineMarks } from './line-marks';
 import { LookPanel } from './look';
@@ -32,6 +31,7 @@ import { studioKey } from './studio-keys';
 import { PatternTakeAlong } from './pattern-take-along';
 import { Watch } from './watch';
 import { Palette } from './palette';
+import { PlainLine } from './plain-line';
 import { Player } from '../../parts/player';
 import { WhatIfPanel } from './what-if';
 import { areaOptions } from '../../parts/areas';
@@ -56,6 +56,7 @@ const PANELS = ['look', 'whatIf', 'compare', 'about'] as const;
     MatMenuModule,
     MatTabNavPanel,
     Palette,
+    PlainLine,
     Refusals,
     Tabs,
     PatternTakeAlong,
@@ -189,11 +190,7 @@ export class Studio implements HoldsTyping {
 
   protected key(event: KeyboardEvent): void {
     const { player, studied, typing } = this;
-    studioKey(
-      event,
-      player,
-      () => typing.submit(),
-      () => player.seek(studied.contactAfter(player.t())),
-    );
+    const next = (): void => player.seek(studied.contactAfter(player.t()));
+    studioKey(event, player, () => typing.submit(), next);
   }
 }

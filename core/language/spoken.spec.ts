@@ -1,0 +1,225 @@
+import fc from 'fast-check';
+import { holds } from '../testing/holds.js';
+import { ENGLISH } from './english.js';
+import { lexiconOf } from './lexicon.js';
+import { parse } from './parse.js';
+import { printPattern } from './print.js';
+
+/** The plain form of a line, and what is marked or asked in it. */
+const plain = (line: string): string => printPattern(parse(line)).replaceAll('\n', ', ');
+const marked = (line: string): string[] =>
+  parse(line).errors.map(
+    ({ from, to, code, readings }) => `${code} ‘${line.slice(from, to)}’${readings.map((one) => ` ${one};`).join('')}`,
+  );
+
+/** What coaches say, and the plain form of it: read without a question. */
+const READ: Readonly<Record<string, string>> = {
+  // Directions, before the move and behind it.
+  'shuffle forward 30 cm': 'shuffle ahead 30 cm',
+  'lunge forwards': 'lunge ahead',
+  'half step fwd': 'half step ahead',
+  'shuffle in front 40 cm': 'shuffle ahead 40 cm',
+  'shuffle backwards small': 'shuffle back small',
+  'jump behind 20 centimetres': 'jump back 20 cm',
+  'crossover to the left': 'crossover left',
+  'lunge ahead and left 60 cm': 'lunge ahead left 60 cm',
+  'half step in': 'half step ahead',
+  'shuffle out': 'shuffle back',
+  'right crossover 60 cm': 'crossover right 60 cm',
+  'forward lunge': 'lunge ahead',
+  '-30° shuffle': 'shuffle 30° left',
+  // Feet.
+  'lunge R foot': 'lunge right foot',
+  'lunge RF ahead': 'lunge ahead right foot',
+  'lunge with the left leg': 'lunge left foot',
+  'left foot lunge': 'lunge left foot',
+  'lunge front foot': 'lunge lead foot',
+  'pivot on the back foot left 45°': 'pivot left 45° rear foot',
+  'lunge racket foot ahead 80 cm': 'lunge ahead 80 cm playing foot',
+  'retreat rear foot 2 in then lead foot 4 in': 'retreat 2 in then 4 in rear foot',
+  // Sizes, degrees, counts, times.
+  'advance 6"': 'advance 6 in',
+  'advance 1\'2"': 'advance 14 in',
+  'advance 1,5 m': 'advance 1.5 m',
+  'retreat 2 in 4 in': 'retreat 2 in then 4 in',
+  '40 cm lunge ahead': 'lunge ahead 40 cm',
+  'big lunge': 'lunge big',
+  'advance 1.5x': 'advance 1.5×',
+  'pivot left 90': 'pivot left 90°',
+  'pivot left 3': 'pivot left 90° 3 times',
+  'turn left 45 degrees': 'face left 45°',
+  'advance x3': 'advance 3 times',
+  '3x advance': 'advance 3 times',
+  'advance 3x': 'advance 3 times',
+  'x3 (split, advance)': '(split, advance) 3 times',
+  'three times (split, advance)': '(split, advance) 3 times',
+  '(split, advance) 3x': '(split, advance) 3 times',
+  'two steps forward': 'shuffle ahead 2 times',
+  'advance a couple': 'advance 2 times',
+  'advance once': 'advance',
+  'lunge in one second': 'lunge in 1 s',
+  'fast lunge ahead': 'lunge ahead quick',
+  'slowly shuffle left': 'shuffle left slow',
+  // Moves.
+  'split-step, small splits, big split': 'split, split several, split high hop',
+  'step left, side step right, slide back, box step ahead': 'shuffle left, shuffle right, shuffle back, shuffle ahead',
+  'skip left 50 cm, hop': 'gallop left 50 cm, jump',
+  'cross-over right, cross step left, cross over right': 'crossover right, crossover left, crossover right',
+  'quarter turn left, half turn right, about turn': 'quarter left 90°, face right 180°, face right 180°',
+  'circle left 30°': 'orbit left 30°',
+  'load right foot, weight on left foot': 'weight shift right foot, weight shift left foot',
+  'switch stance, switch feet': 'switch, switch',
+  'balestra, flèche, en garde': 'jump ahead, running attack, square up',
+  'pause 2 seconds, hold two sec, wait 1 s': 'hold 2 s, hold 2 s, hold 1 s',
+  'lunges right 2': 'lunge right 2 times',
+  'SPLIT Step': 'split',
+  // Hands.
+  'jab-cross, hook': '"jab", "cross", "hook"',
+  'jab-cross 3x': '("jab", "cross") 3 times',
+  'lunge + cut': 'lunge + "cut" on landing',
+  'shuffle right + one-two': 'shuffle right + "one-two" on landing',
+  'cross right, cut right, drop left': 'crossover right, cut right 45°, drop step left 45°',
+  // What happens, and where to.
+  'when ball hit, split': 'ball hit, split',
+  'split, on the hit, opponent hits, at contact': 'split, ball hit, ball hit, ball hit',
+  'ball thrown, on the release': 'ball released, ball released',
+  'run back to the middle, run to base': 'run to home, run to home',
+  'cone A at 1 m right 2 m ahead, lunge to cone A': 'cone "A" at 1 m right 2 m ahead, lunge to cone "A"',
+  'partner at 1.2 m': 'partner at 1.2 m ahead',
+  // From step to step.
+  'advance and retreat': 'advance, retreat',
+  'split, then shuffle right and lunge ahead': 'split, shuffle right, lunge ahead',
+  'advance -> retreat / split → lunge': 'advance, retreat, split, lunge',
+  'Split. Shuffle left. Lunge ahead.': 'split, shuffle left, lunge ahead',
+  'advance 20 cm slow then quick, advance then 20 cm': 'advance 20 cm slow then quick, advance then 20 cm',
+  'side step and turn left': 'side step and turn left 90°',
+};
+
+/** What is asked or marked, with what may be meant; what could be read is kept. */
+const ASKED: readonly (readonly [line: string, kept: string, marks: readonly string[]])[] = [
+  ['pivot left 12', 'pivot left 90°', ['bare-number ‘12’ 12°; 12 times;']],
+  ['shuffle right 40', 'shuffle right', ['bare-number ‘40’ 40 cm; 40 times;']],
+  ['hold 2', 'hold', ['bare-number ‘2’ 2 s; 2 times;']],
+  ['(split, advance) 3x10', '(split, advance) 3 times', ['two-counts ‘3x10’ 30 times;']],
+  ['advance 3x10', 'advance 3 times', ['two-counts ‘3x10’ 30 times;']],
+  ['lunge ahead 40 cm 80 cm', 'lunge ahead 40 cm', ['two-sizes ‘lunge’']],
+  ['lunge left foot right foot', 'lunge left foot', ['two-feet ‘lunge’']],
+  ['advance slow quick', 'advance slow', ['said-twice ‘quick’']],
+  ['southpaw, split', 'split', ['asked ‘southpaw’ other lead; switch;']],
+  ['go home', '', ['asked ‘go home’ run home; shuffle home; recover back;']],
+  ['step left foot ahead 30 cm', '', ['asked ‘step left foot ahead 30 cm’ step in left foot ahead 30 cm; shuffle left foot ahead 30 cm;']],
+  ['drop', '"drop"', ['strike ‘drop’ "drop"; drop step;']],
+  ['slip left', '"slip"', ['takes-no-way ‘slip’']],
+  ['pivot ahead left', 'pivot left 90°', ['takes-side ‘pivot’']],
+  ['shuffle', '', ['needs-way ‘shuffle’']],
+  // Nothing goes to the right because nobody understood where to.
+  ['shuffle rihgt 40 cm', '', ['needs-way ‘shuffle rihgt 40 cm’', 'not-understood-in ‘rihgt’']],
+  ['advance banana', 'advance', ['not-understood-in ‘banana’']],
+  ['lunge "deep"', 'lunge', ['takes-no-name ‘lunge’']],
+  ['advance then', 'advance', []],
+  ['lunge short', 'lunge', ['not-understood-in ‘short’']],
+];
+
+describe('a line as coaches say it', () => {
+  for (const [said, form] of Object.entries(READ))
+    it(`‘${said}’ is read`, () => {
+      expect([plain(said), marked(said)]).toEqual([form, []]);
+    });
+
+  it('the plain form of each is read as itself', () => {
+    for (const form of Object.values(READ)) expect([plain(form), marked(form)]).toEqual([form, []]);
+  });
+
+  for (const [said, kept, marks] of ASKED)
+    it(`‘${said}’ is ${marks.length > 0 ? 'asked about' : 'kept'}`, () => {
+      expect([plain(said), marked(said)]).toEqual([kept, [...marks]]);
+    });
+
+  it('each reading that is offered is read, in its place, without that question', () => {
+    for (const [said] of ASKED)
+      for (const { from, to, code, readings } of parse(said).errors)
+        for (const reading of readings) {
+          const now = `${said.slice(0, from)}${reading}${said.slice(to)}`;
+          expect(parse(now).errors.map((error) => error.code))
+            .withContext(now)
+            .not.toContain(code);
+        }
+  });
+});
+
+describe('a name that somebody gave', () => {
+  it('keeps its meaning where it is another word for a move or a strike', () => {
+    for (const name of ['slide', 'turn', 'load', 'circle', 'jab', 'southpaw']) {
+      const line = `${name} = (split, advance), ${name} 2, lunge`;
+      expect([plain(line), marked(line)]).toEqual([`${name} = (split, advance), ${name} 2 times, lunge`, []]);
+      const own = [{ name, items: parse('split').items, span: { from: 0, to: 0 } }];
+      const { items, errors } = parse(`${name} 2, lunge`, own);
+      expect(items.map(({ kind }) => kind)).toEqual(['call', 'step']);
+      expect(errors).toEqual([]);
+    }
+  });
+
+  it('is none of the words that are printed', () => {
+    for (const name of ['split', 'shuffle', 'left', 'front', 'home', 'base', 'slow', 'cm', 'twice', 'one'])
+      expect(marked(`${name} = (split), lunge`).length)
+        .withContext(name)
+        .toBeGreaterThan(0);
+  });
+});
+
+describe('any words in a row', () => {
+  const { moves, directions, feet, sizes, tempos, things, strikes, composed, asked, styles } = lexiconOf(ENGLISH);
+  const numbers = ['2', '3 times', '40 cm', '6"', '90°', '1.5×', 'in 0.5 s', 'two', 'x3', '20', '0.4 m'];
+  const parts = [
+    ...directions.keys(),
+    ...[...feet.keys()].map((foot) => `${foot} foot`),
+    ...sizes.keys(),
+    ...tempos.keys(),
+    ...styles.keys(),
+    ...numbers,
+    ...['home', 'to base', 'rf', 'each side', 'each lead', 'mirrored', 'banana', 'then', 'with', '+ jab', 'short', 'at', 'the', 'out'],
+    ...[...things.keys()].map((thing) => `to ${thing}`),
+  ];
+  const heads = [...moves.keys(), ...strikes.keys(), ...composed.keys(), ...asked.keys()];
+  const anySaid = fc
+    .tuple(
+      fc.array(fc.constantFrom(...parts), { maxLength: 1 }),
+      fc.constantFrom(...heads),
+      fc.array(fc.constantFrom(...parts), { maxLength: 4 }),
+    )
+    .map(([before, head, behind]) => [...before, head, ...behind]);
+
+  /** In place of a word that says what is so anyway. */
+  const INSTEAD = ['left', 'right', '77°', '33 cm', '7 times', 'slow', 'rear foot'];
+
+  it('each is used or marked: none can be left out, or be another, unnoticed', () => {
+    /** Words that say nothing by themselves. */
+    const SILENT = new Set([...ENGLISH.fillers, 'with', 'then']);
+    holds(
+      fc.property(anySaid, fc.nat(), (said, which) => {
+        const at = which % said.length;
+        const line = said.join(' ');
+        const from = said.slice(0, at).join(' ').length + Number(at > 0);
+        const to = from + (said[at] ?? '').length;
+        const others = [said.filter((_, i) => i !== at), ...INSTEAD.map((word) => said.map((one, i) => (i === at ? word : one)))];
+        // What begins no step leaves out all of it.
+        const hasMark = parse(line).errors.some((error) => error.code === 'no-beginning' || (error.from < to && error.to > from));
+        const read = (of: string): string => `${plain(of)} ${parse(of).errors.length}`;
+        const counts = others.some((words) => read(words.join(' ')) !== read(line));
+        if (!SILENT.has(said[at] ?? ''))
+          expect(hasMark || counts)
+            .withContext(`‘${said[at]}’ in ‘${line}’`)
+            .toBeTrue();
+      }),
+    );
+  });
+
+  it('the plain form of what was read is read as itself, without a mark', () => {
+    holds(
+      fc.property(fc.array(anySaid, { minLength: 1, maxLength: 3 }), (lines) => {
+        const form = plain(lines.map((said) => said.join(' ')).join(', '));
+        expect([plain(form), marked(form)]).toEqual([form, []]);
+      }),
+    );
+  });
+});
