@@ -40,7 +40,7 @@ export function actOf(
 ): Act | null {
   const rule = ruleOf(word);
   const { vocabulary } = reading.lexicon;
-  const [said] = vocabulary.moves[word];
+  const said = parts.head;
   const no: Say = (code, values, expected = [], nearest = null) => reading.errors.add(head, code, values, expected, nearest);
   // What leaves out a step is said of all of it.
   const none: Say = (code, values, expected = [], nearest = null) => reading.errors.add(whole, code, values, expected, nearest);
@@ -139,7 +139,6 @@ function bearingOf(
   vocabulary: Vocabulary,
 ): number | null | undefined {
   const { moves, directions } = vocabulary;
-  const [called] = moves[word];
   // ‘Back home’ is the way home.
   const said = written(parts);
   const asked = parts.aim?.thing === 'home' && said === 180 ? null : said;
@@ -150,7 +149,7 @@ function bearingOf(
   if (rule.fixed) {
     if (asked !== null && asked !== rule.usual) {
       const [other] = moves[word === 'shift' || word === 'back step' ? 'pass' : 'shuffle'];
-      no('fixed-way', { word: called, way: rule.usual === 0 ? 'ahead' : 'back', other }, [other], other);
+      no('fixed-way', { word: parts.head, way: rule.usual === 0 ? 'ahead' : 'back', other }, [other], other);
     }
     return null;
   }
@@ -158,7 +157,7 @@ function bearingOf(
     no('recover-way', {}, [directions.ahead[0], directions.back[0]]);
   if (asked === null && rule.usual === null && parts.aim === null) {
     const [left, right] = [directions.left[0], directions.right[0]];
-    none('needs-way', { word: called }, [left, right, directions.ahead[0], directions.back[0], `45° ${left}`]);
+    none('needs-way', { word: parts.head }, [left, right, directions.ahead[0], directions.back[0], `45° ${left}`]);
     return undefined;
   }
   return word === 'recover' && asked !== 0 ? null : asked;

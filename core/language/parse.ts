@@ -152,8 +152,7 @@ class Reader {
     const more = composed.get(word);
     const either = Object.hasOwn(vocabulary.eithers, word) ? vocabulary.eithers[word] : undefined;
     const move = head.name === 'Named' ? 'hit' : (moves.get(word) ?? more?.move ?? either ?? null);
-    const called = move ? vocabulary.moves[move][0] : word;
-    const parts = new PartReader(this.reading, called, move).with(more).read(said);
+    const parts = new PartReader(this.reading, word, move).with(more).read(said);
     if (word === vocabulary.beatOf) {
       this.setBeat(head, parts);
       return [];

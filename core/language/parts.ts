@@ -55,7 +55,7 @@ export class PartReader {
   constructor(
     private readonly reading: Reading,
     /** What the parts belong to, as it is called. */
-    private readonly head = '',
+    readonly head = '',
     private readonly move: MoveWord | null = null,
   ) {}
 

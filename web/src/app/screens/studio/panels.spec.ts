@@ -15,6 +15,7 @@ import { AboutPanel } from './about';
 import { ComparePanel } from './compare';
 import { draftOf } from '../../parts/pattern-draft';
 import { Palette } from './palette';
+import { PlainLine } from './plain-line';
 import { WhatIfPanel } from './what-if';
 
 const square: Performer = { body: bodyOf({ height: 1.7 }), school: SCHOOLS[0], lead: null, playing: 'right' };
@@ -32,6 +33,28 @@ async function until(fixture: ComponentFixture<unknown>, done: () => boolean): P
     await fixture.whenStable();
   }
 }
+
+describe('how a line was understood', () => {
+  async function open(steps: string): Promise<{ words: string; taken: string[]; fixture: ComponentFixture<PlainLine> }> {
+    const fixture = TestBed.createComponent(PlainLine);
+    const taken: string[] = [];
+    fixture.componentInstance.taken.subscribe((plain) => taken.push(plain));
+    fixture.componentRef.setInput('steps', steps);
+    await fixture.whenStable();
+    const words = [...hostOf(fixture).querySelectorAll('span, button')].map((one) => one.textContent?.trim()).join(' ');
+    return { words, taken, fixture };
+  }
+
+  it('is said where it is not what was typed, and can be taken over where nothing would be lost', async () => {
+    expect((await open('Shuffle  right 40cm,\nlunge ahead')).words).toBe('');
+    expect((await open('')).words).toBe('');
+    const { words, taken, fixture } = await open('slide right 40 cm then lunge');
+    expect(words).toBe('read as shuffle right 40 cm, lunge take this over');
+    button(fixture, 'take this over').click();
+    expect(taken).toEqual(['shuffle right 40 cm, lunge']);
+    for (const line of ['slide right 40', 'slide right # slowly']) expect((await open(line)).words).toBe('read as shuffle right');
+  });
+});
 
 describe('the palette', () => {
   async function open(performer = square): Promise<{ fixture: ComponentFixture<Palette>; chosen: string[] }> {

@@ -25,6 +25,10 @@ import { words } from '@hopsk/words/words';
       align-items: baseline;
       margin: 6px 0 0;
     }
+    .link {
+      text-decoration: underline;
+      min-height: 32px;
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
