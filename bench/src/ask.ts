@@ -11,8 +11,13 @@ export async function signIn(url: string): Promise<Ask> {
   const cookies = signedIn.headers.getSetCookie().map((cookie) => cookie.split(';')[0] ?? '');
   const token = /XSRF-TOKEN=([^;]+)/.exec(cookies.join(';'))?.[1] ?? '';
   const headers = { cookie: cookies.join('; '), 'x-xsrf-token': token, 'content-type': 'application/json' };
+  /** A connection that lay idle may be closed by the server just as it is used again: then on another one. */
+  const sent = (path: string, init: RequestInit): Promise<Response> => fetch(`${url}/api${path}`, { headers, ...init });
   const answered = async (path: string, init: RequestInit = {}): Promise<Response> => {
-    const response = await fetch(`${url}/api${path}`, { headers, ...init });
+    const response = await sent(path, init).catch((error: unknown) => {
+      if (error instanceof TypeError && (error.cause as { code?: string } | undefined)?.code === 'ECONNRESET') return sent(path, init);
+      throw error;
+    });
     if (!response.ok) throw new Error(`${path} answered ${response.status}`);
     return response;
   };
