@@ -54,7 +54,7 @@ export function actOf(
     no('takes-no-way', { word: said });
   if (parts.label !== null) no('takes-no-name', { word: said });
   if (parts.feet.length > 1 && !(second && areBoth(parts.feet))) no('two-feet', { word: said });
-  bareNumber(rule, said, parts, reading);
+  bareNumber(rule, whole, parts, reading);
   if (parts.at !== null || parts.every !== null) no('no-own-time', {});
   const turn = rule.way === 'turn' ? turnOf(rule, parts, no, none, vocabulary, said) : null;
   if (rule.way === 'turn' && turn === undefined) return null;
@@ -89,22 +89,22 @@ const areBoth = (feet: readonly FootRef[]): boolean => feet.length === 2 && PAIR
 const BARE = { degrees: 15, turns: 8, steps: 12 } as const;
 
 /** What a number alone means: a count, or degrees of a turn; in between it asks. */
-function bareNumber(rule: MoveRule, word: string, parts: PartReader, { errors, text, lexicon: { vocabulary } }: Reading): void {
-  const { bare } = parts;
+function bareNumber(rule: MoveRule, step: Span, parts: PartReader, { errors, text, lexicon: { vocabulary } }: Reading): void {
+  const { bare, head: word } = parts;
   if (bare === null) return;
   const said = text.slice(bare.node.from, bare.node.to);
   const times = `${bare.value} ${vocabulary.keys.times[0]}`;
   if (parts.holds && parts.tempo === null) {
     parts.times = 1;
-    errors.ask(bare.node, 'bare-number', { said, word }, [`${bare.value} ${vocabulary.keys.seconds[0]}`, times]);
+    errors.ask(bare.node, 'bare-number', { said, word }, [`${bare.value} ${vocabulary.keys.seconds[0]}`, times], step);
   } else if (rule.way === 'turn' && parts.degrees === null) {
     if (bare.value <= BARE.turns) return;
     parts.times = 1;
-    if (bare.value >= BARE.degrees) parts.degrees = bare.value;
-    else errors.ask(bare.node, 'bare-number', { said, word }, [`${bare.value}°`, times]);
+    if (bare.value >= BARE.degrees) parts.degrees = parts.bareDegrees = bare.value;
+    else errors.ask(bare.node, 'bare-number', { said, word }, [`${bare.value}°`, times], step);
   } else if ((rule.size === 'step' || rule.size === 'lunge') && parts.size === null && bare.value > BARE.steps) {
     parts.times = 1;
-    errors.ask(bare.node, 'bare-number', { said, word }, [`${bare.value} ${vocabulary.units.cm[0]}`, times]);
+    errors.ask(bare.node, 'bare-number', { said, word }, [`${bare.value} ${vocabulary.units.cm[0]}`, times], step);
   }
 }
 
@@ -176,7 +176,9 @@ function turnOf(
   if (parts.bearings.some((bearing) => Math.abs(bearing) !== 90))
     no('takes-side', { word: said }, [directions.left[0], directions.right[0]]);
   const degrees = parts.degrees ?? rule.usual ?? 90;
-  if (side === undefined && parts.degrees === null) {
+  // A number alone has no side; half a turn needs none.
+  const unsided = parts.degrees === null || (parts.bareDegrees !== null && parts.bareDegrees !== 180);
+  if (side === undefined && unsided) {
     if (rule.usual === 0 || parts.aim !== null) return null;
     const [left, right] = [directions.left[0], directions.right[0]];
     none('needs-turn', { word: said }, [left, right, `${right} 90°`]);

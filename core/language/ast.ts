@@ -136,6 +136,8 @@ export type NotationError = NotationMessage &
     readonly nearest: string | null;
     /** What may be meant, each to be typed in place of the piece of text; none: nothing is asked. */
     readonly readings: readonly string[];
+    /** The step in which something is asked, so that each reading of it can be drawn; null: none. */
+    readonly step: Span | null;
   };
 
 /** Everything that could be read. Errors do not lose the rest of the line. */

@@ -3,7 +3,7 @@ import type { Vocabulary } from './vocabulary.js';
 /** The notation's own words. */
 export const ENGLISH: Vocabulary = {
   moves: {
-    'square up': ['square up', 'ready', 'stance', 'en garde', 'on guard', 'guard'],
+    'square up': ['square up', 'ready', 'stance', 'ready position', 'ready stance', 'en garde', 'on guard', 'guard'],
     'other lead': ['other lead', 'other-lead'],
     hold: ['hold', 'pause', 'wait', 'rest'],
     split: ['split', 'split step'],
@@ -93,7 +93,7 @@ export const ENGLISH: Vocabulary = {
     back: ['back', 'backward', 'backwards', 'rearward', 'rearwards', 'behind'],
     left: ['left', 'l'],
   },
-  sizes: { small: ['small'], even: ['even'], big: ['big'] },
+  sizes: { small: ['small', 'tiny'], even: ['even'], big: ['big', 'long'] },
   tempos: { slow: ['slow', 'slowly'], quick: ['quick', 'quickly', 'fast', 'faster', 'explosive'] },
   styles: { drop: ['drop'], 'low hop': ['low hop'], 'high hop': ['high hop'], several: ['several'] },
   units: {
@@ -136,7 +136,7 @@ export const ENGLISH: Vocabulary = {
   },
   feetAlone: { left: ['lf'], right: ['rf'] },
   strikes: [
-    ...['jab', 'cross', 'hook', 'uppercut', 'one-two', 'kick', 'knee', 'slip', 'bob', 'feint'],
+    ...['jab', 'cross', 'hook', 'uppercut', 'one-two', 'kick', 'knee', 'slip', 'bob', 'roll', 'duck', 'feint'],
     ...['forehand', 'backhand', 'smash', 'drop', 'clear', 'volley', 'serve', 'topspin'],
     ...['point', 'thrust', 'cut', 'parry', 'riposte'],
   ],
@@ -146,10 +146,15 @@ export const ENGLISH: Vocabulary = {
     'big split': { move: 'split', style: 'high hop' },
     'half turn': { move: 'face', degrees: 180 },
     'about turn': { move: 'face', degrees: 180 },
+    'turn around': { move: 'face', degrees: 180 },
+    backpedal: { move: 'run', bearing: 180 },
+    sprint: { move: 'run' },
     balestra: { move: 'jump', bearing: 0 },
   },
   withFoot: { step: ['step in', 'shuffle'], steps: ['step in', 'shuffle'] },
   asked: {
+    go: ['shuffle', 'run'],
+    move: ['shuffle', 'run'],
     'change lead': ['other lead', 'switch'],
     southpaw: ['other lead', 'switch'],
     orthodox: ['other lead', 'switch'],
@@ -164,7 +169,7 @@ export const ENGLISH: Vocabulary = {
     ...['eleven', 'twelve', 'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen', 'twenty'],
   ],
   and: ['and'],
-  articles: ['a', 'an'],
+  articles: ['a', 'an', 'for', 'by'],
   fillers: ['the', 'your', 'my', 'his', 'her', 'their'],
   loosely: { in: 'ahead', out: 'back' },
   beatOf: 'beat of',

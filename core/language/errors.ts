@@ -17,6 +17,7 @@ export class Errors {
     expected: readonly string[] = [],
     nearest: string | null | (() => string | null) = null,
     readings: readonly string[] = [],
+    step: Span | null = null,
   ): void {
     // What is not said is not looked for either: the nearest of all words takes its time.
     if (this.list.length >= NOTATION_LIMITS.errors) return;
@@ -29,11 +30,18 @@ export class Errors {
       expected,
       nearest: typeof nearest === 'function' ? nearest() : nearest,
       readings,
+      step: step && { from: step.from, to: step.to },
     });
   }
 
   /** Asks which of several is meant. */
-  ask<Code extends keyof NotationMessages>(span: Span, code: Code, values: NotationMessages[Code], readings: readonly string[]): void {
-    this.add(span, code, values, [], null, readings);
+  ask<Code extends keyof NotationMessages>(
+    span: Span,
+    code: Code,
+    values: NotationMessages[Code],
+    readings: readonly string[],
+    step: Span | null = null,
+  ): void {
+    this.add(span, code, values, [], null, readings, step);
   }
 }

@@ -23,6 +23,7 @@ export interface NotationMessages {
   readonly count: { readonly said: string; readonly most: number };
   readonly beat: { readonly least: number; readonly most: number };
   readonly 'named-size': Nothing;
+  readonly 'takes-no-more': { readonly word: string };
   readonly 'only-partner': Nothing;
   readonly 'takes-no-size': { readonly word: string };
   readonly 'takes-no-foot': { readonly word: string };

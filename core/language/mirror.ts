@@ -10,7 +10,7 @@ import type { Vocabulary } from './vocabulary.js';
  * @example mirrorText('shuffle right, pivot left') // 'shuffle left, pivot right'
  */
 export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vocabulary = ENGLISH): string {
-  const other = otherSideIn(vocabulary);
+  const [other, alone] = [otherSideIn(vocabulary.directions), otherSideIn(vocabulary.feetAlone)];
   const swaps: { from: number; to: number; by: string }[] = [];
   treeOf(text, vocabulary).iterate({
     enter(node) {
@@ -18,8 +18,16 @@ export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vo
         const isFoot = node.node.parent?.name === 'Foot';
         const by = other.get(text.slice(node.from, node.to).toLowerCase());
         if (by !== undefined && (what === 'all' || !isFoot)) swaps.push({ from: node.from, to: node.to, by });
+      } else if (node.name === 'Along') {
+        // ‘forward-left’: only what is a side of it.
+        const typed = text.slice(node.from, node.to);
+        const by = typed.split('-').map((one) => other.get(one.toLowerCase()) ?? one);
+        if (typed.includes('-')) swaps.push({ from: node.from, to: node.to, by: by.join('-') });
+      } else if (node.name === 'FootAlone') {
+        const by = alone.get(text.slice(node.from, node.to).toLowerCase());
+        if (by !== undefined && what === 'all') swaps.push({ from: node.from, to: node.to, by });
       } else if (node.name === 'Degrees') {
-        const number = node.node.getChild('Number');
+        const number = node.node.getChild('Number') ?? node.node.getChild('Decimal');
         if (number && !sideBeside(node.node))
           swaps.push({ from: number.from, to: number.to, by: negated(text.slice(number.from, number.to)) });
       }
@@ -35,7 +43,7 @@ export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vo
 }
 
 /** Each word for a side with the one for the other side; of several words the first with the first, and so on. */
-function otherSideIn({ directions: { left, right } }: Vocabulary): ReadonlyMap<string, string> {
+function otherSideIn({ left, right }: Pick<Vocabulary['directions'], 'left' | 'right'>): ReadonlyMap<string, string> {
   const pairs = (from: readonly string[], to: readonly [string, ...string[]]): [string, string][] =>
     from.map((word, i) => [word, to[i] ?? to[0]]);
   return new Map([...pairs(left, right), ...pairs(right, left)]);

@@ -55,7 +55,7 @@ export function namesLeftOrRightFoot(text: string, vocabulary: Vocabulary = ENGL
   let found = false;
   treeOf(text, vocabulary).iterate({
     enter: (node) => {
-      if (node.name === 'Foot' && node.node.getChild('Side')) found = true;
+      if (node.name === 'Foot' && (node.node.getChild('Side') ?? node.node.getChild('FootAlone'))) found = true;
     },
   });
   return found;

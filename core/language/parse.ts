@@ -159,6 +159,7 @@ class Reader {
     }
     const happens = events.get(word);
     if (happens !== undefined && move === null) {
+      this.andNoMore(parts.saysMoreThan('name', 'time'), span, word);
       const { at, every, label } = parts;
       const event: Happening = { kind: 'event', event: happens, name: label, at, every, span };
       return [event];
@@ -171,6 +172,11 @@ class Reader {
     }
     const act = move && actOf({ head, whole: span }, move, null, parts, this.reading);
     return act === null ? [] : [this.stepOf(act, parts, span)];
+  }
+
+  /** What is said and says nothing there. */
+  private andNoMore(more: boolean, span: Step['span'], word: string): void {
+    if (more) this.errors.add(span, 'takes-no-more', { word });
   }
 
   private names(): string[] {
@@ -192,6 +198,7 @@ class Reader {
       'asked',
       { word },
       readings.map((one) => `${before}${one}${behind}`),
+      { from, to },
     );
   }
 
@@ -249,6 +256,7 @@ class Reader {
       return [];
     }
     const parts = new PartReader(this.reading, word).read(said);
+    this.andNoMore(parts.saysMoreThan('size', 'tempo', 'again'), span, word);
     const { size } = parts;
     if (size && size.unit !== 'own') this.errors.add(head, 'named-size', {}, ['1.2×']);
     const scale = size?.unit === 'own' && size.value > 0 ? size.value : 1;
@@ -259,6 +267,7 @@ class Reader {
     const { things, vocabulary } = this.reading.lexicon;
     const kind = things.get(wordOf(this.of(head))) ?? 'place';
     const parts = new PartReader(this.reading, vocabulary.things[kind][0]).read(rest);
+    this.andNoMore(parts.saysMoreThan('size', 'way', 'name'), span, parts.head);
     const doing = rest.find((child) => child.name === 'Doing');
     const line = doing ? (this.branches(doing, depth) ?? [])[0] : undefined;
     if (doing && kind !== 'partner') this.errors.add(doing, 'only-partner', {}, [vocabulary.things.partner[0]]);

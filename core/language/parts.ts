@@ -23,6 +23,8 @@ const FURTHEST_HIT = 5;
 export class PartReader {
   readonly bearings: number[] = [];
   degrees: number | null = null;
+  /** Degrees that were said without a word for them. */
+  bareDegrees: number | null = null;
   /** Feet in the order in which they are named. */
   readonly feet: FootRef[] = [];
   readonly sizes: Size[] = [];
@@ -71,6 +73,28 @@ export class PartReader {
     return this.feet[0] ?? null;
   }
 
+  /** Whether something was said besides these. */
+  saysMoreThan(...known: readonly ('way' | 'size' | 'tempo' | 'name' | 'time' | 'again')[]): boolean {
+    const said = {
+      way: this.bearings.length > 0 || this.degrees !== null,
+      size: this.sizes.length > 0,
+      tempo: this.tempo !== null,
+      name: this.label !== null,
+      time: this.at !== null || this.every !== null,
+      again: this.times !== 1 || this.each !== null || this.mirrored,
+    };
+    const others = [
+      this.feet.length > 0,
+      this.style !== null,
+      this.aim !== null,
+      this.second !== null,
+      this.short !== null,
+      this.then !== null,
+    ];
+    const hands = this.hands.length > 0;
+    return hands || others.includes(true) || Object.entries(said).some(([what, is]) => is && !(known as readonly string[]).includes(what));
+  }
+
   get repeated(): Omit<Repeated, 'span'> {
     return { times: this.times, each: this.each, mirrored: this.mirrored };
   }
@@ -112,12 +136,9 @@ export class PartReader {
     switch (node.name) {
       case 'Direction': {
         const word = node.getChild('Side') ?? node.getChild('Along');
-        const bearing = BEARING_OF[this.lexicon.directions.get(word ? wordOf(this.of(word)) : said) ?? 'ahead'];
-        const size = this.sizes.at(-1);
-        if (size) this.places.push({ size, bearing });
-        // Two go together; a thing has its own two.
-        if (this.bearings.length === 2 || this.bearings.includes(bearing)) this.again(node);
-        else this.bearings.push(bearing);
+        if (!word) return this.unknown(node, said);
+        // ‘forward-left’ is both.
+        for (const one of wordOf(this.of(word)).split('-')) this.direct(node, BEARING_OF[this.lexicon.directions.get(one) ?? 'ahead']);
         return;
       }
       case 'Degrees':
@@ -198,6 +219,14 @@ export class PartReader {
         .map((child) => this.of(child))
         .join(' '),
     );
+  }
+
+  private direct(node: SyntaxNode, bearing: number): void {
+    const size = this.sizes.at(-1);
+    if (size) this.places.push({ size, bearing });
+    // Two go together; a thing has its own two.
+    if (this.bearings.length === 2 || this.bearings.includes(bearing)) this.again(node);
+    else this.bearings.push(bearing);
   }
 
   /** What is said again, or against what was said. */

@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { holds } from '../testing/holds.js';
 import { ENGLISH } from './english.js';
 import { lexiconOf } from './lexicon.js';
+import { mirrorText } from './mirror.js';
+import { namesLeftOrRightFoot } from './operations.js';
 import { parse } from './parse.js';
 import { printPattern } from './print.js';
 
@@ -27,6 +29,7 @@ const READ: Readonly<Record<string, string>> = {
   'shuffle out': 'shuffle back',
   'right crossover 60 cm': 'crossover right 60 cm',
   'forward lunge': 'lunge ahead',
+  'lunge forward-left 70cm': 'lunge ahead left 70 cm',
   '-30° shuffle': 'shuffle 30° left',
   // Feet.
   'lunge R foot': 'lunge right foot',
@@ -46,6 +49,9 @@ const READ: Readonly<Record<string, string>> = {
   'big lunge': 'lunge big',
   'advance 1.5x': 'advance 1.5×',
   'pivot left 90': 'pivot left 90°',
+  'turn 180, turn around, backpedal 3 m, sprint 3 m': 'face right 180°, face right 180°, run back 3 m, run 3 m',
+  'hold for 2 seconds, advance by 10 cm': 'hold 2 s, advance 10 cm',
+  'long lunge, tiny step left, ready position': 'lunge big, shuffle left small, square up',
   'pivot left 3': 'pivot left 90° 3 times',
   'turn left 45 degrees': 'face left 45°',
   'advance x3': 'advance 3 times',
@@ -112,6 +118,10 @@ const ASKED: readonly (readonly [line: string, kept: string, marks: readonly str
   ['slip left', '"slip"', ['takes-no-way ‘slip’']],
   ['pivot ahead left', 'pivot left 90°', ['takes-side ‘pivot’']],
   ['shuffle', '', ['needs-way ‘shuffle’']],
+  ['pivot 90', '', ['needs-turn ‘pivot 90’']],
+  ['go left 40 cm', '', ['asked ‘go left 40 cm’ shuffle left 40 cm; run left 40 cm;']],
+  ['shuffle left 2 m and right 2 m', 'shuffle left 2 m', ['no-beginning ‘right 2 m’']],
+  ['chassé back to the rear corner', 'chassé back', ['not-understood-in ‘to the ’', 'names-foot ‘rear’', 'not-understood-in ‘corner’']],
   // Nothing goes to the right because nobody understood where to.
   ['shuffle rihgt 40 cm', '', ['needs-way ‘shuffle rihgt 40 cm’', 'not-understood-in ‘rihgt’']],
   ['advance banana', 'advance', ['not-understood-in ‘banana’']],
@@ -144,6 +154,21 @@ describe('a line as coaches say it', () => {
             .withContext(now)
             .not.toContain(code);
         }
+  });
+});
+
+describe('the other side of what is said', () => {
+  it('left and right change places however they are spelled, and mean the other side', () => {
+    for (const [said, other] of [
+      ['lunge forward-left', 'lunge forward-right'],
+      ['lunge L foot to the right', 'lunge r foot to the left'],
+      ['lunge LF ahead', 'lunge rf ahead'],
+      ['pivot left 22,5°', 'pivot right 22,5°'],
+    ] as const) {
+      expect(mirrorText(said)).toBe(other);
+      expect(plain(mirrorText(said))).toBe(mirrorText(plain(said)));
+    }
+    expect(namesLeftOrRightFoot('lunge RF')).toBeTrue();
   });
 });
 

@@ -54,7 +54,12 @@ export function wordClassOf(vocabulary: Vocabulary): (word: string) => number {
   all(numbers.keys(), terms.NumberWord);
   // A unit that is also the word before a time (‘in’) is read as either.
   for (const [word, key] of keys) classes.set(word, KEY_TERMS[key]);
-  return (word) => classes.get(word.toLowerCase()) ?? -1;
+  // ‘forward-left’ is a direction too.
+  const joined = (word: string): boolean => word.includes('-') && word.split('-').every((one) => directions.has(one));
+  return (typed) => {
+    const word = typed.toLowerCase();
+    return classes.get(word) ?? (joined(word) ? terms.Along : -1);
+  };
 }
 
 const at = (input: InputStream, offset: number): string => {
@@ -188,12 +193,21 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
     if (then.has(one.word) && !goesOn(input, one.end) && stack.canShift(terms.Next)) return input.acceptToken(terms.Next, one.end);
     if (and.has(one.word)) {
       const behind = wordFrom(input, pastSpaces(input, one.end)).word;
-      const term = isPart(behind) ? terms.Filler : terms.Next;
+      // ‘ahead and left’ is one direction.
+      const term = directions.has(behind) && directions.has(wordBefore(input)) ? terms.Filler : terms.Next;
       if (term === terms.Filler || stack.canShift(term)) input.acceptToken(term, one.end);
       return;
     }
     const behind = (): string => wordFrom(input, pastSpaces(input, one.end)).word;
-    if (fillers.has(one.word) || (articles.has(one.word) && (known.has(behind()) || sizes.has(behind()) || keys.has(behind()))))
+    if (
+      fillers.has(one.word) ||
+      (articles.has(one.word) &&
+        (known.has(behind()) ||
+          sizes.has(behind()) ||
+          keys.has(behind()) ||
+          numbers.has(behind()) ||
+          isDigit(at(input, pastSpaces(input, one.end)))))
+    )
       input.acceptToken(terms.Filler, one.end);
   };
 
