@@ -87,10 +87,11 @@ test.describe('steps', () => {
     await expect(coach.locator('hop-plain-line')).toContainText('split, shuffle left 40 cm, pivot right 90°, shuffle back 2 times');
     await expect(coach.getByRole('button', { name: 'take this over' })).toHaveCount(0);
     const asked = coach.locator('p.said.stop');
+    await expect(asked).toContainText('Asked, 1:51');
     await expect(asked).toContainText('‘12’ after ‘pivot’: of what?');
     await expect(asked.getByRole('button')).toHaveText(['12°', '12 times']);
     await accessible(coach);
-    await asked.getByRole('button', { name: '12°' }).click();
+    await coach.locator('hop-plain-line').getByRole('button', { name: '12°' }).click();
     await expect(asked).toHaveCount(0);
     await hasLine(coach, 'Split step, then slide left 40 cm and pivot right 12°, two steps back');
     await coach.getByRole('button', { name: 'take this over' }).click();

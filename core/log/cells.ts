@@ -57,7 +57,8 @@ const alikeIn = ({ chances, devices }: Seen): string[] => [...devices].flatMap((
 
 const byTime = (a: Tap, b: Tap): number => a.event.m - b.event.m || inOrder(a.event, b.event);
 const keyOf = (athlete: string, fault: string, exercise: number): string => `${athlete} ${fault} ${exercise}`;
-const cellKey = (athlete: string, fault: string, exercise: number, source: Source): string => `${keyOf(athlete, fault, exercise)} ${source}`;
+const cellKey = (athlete: string, fault: string, exercise: number, source: Source): string =>
+  `${keyOf(athlete, fault, exercise)} ${source}`;
 const counterOf = (athlete: string, fault: string, device: string): string => `${athlete} ${fault} ${device}`;
 
 /**

@@ -18,6 +18,8 @@ export const steps = {
     hands: { left: 'left hand', right: 'right hand' },
     wrong: 'What would go wrong',
     readAs: 'read as',
+    whatMeant: (said: string) => `‘${said}’: what is meant?`,
+    asked: 'Asked',
     takeOver: 'take this over',
     nothing: 'Nothing found.',
     takes: 'What it takes',

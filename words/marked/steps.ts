@@ -19,6 +19,8 @@ export const steps = {
     hands: { left: 'ļéƒţ ĥáñđ', right: 'ŕíĝĥţ ĥáñđ' },
     wrong: 'Ŵĥáţ ŵóúļđ ĝó ŵŕóñĝ',
     readAs: 'ŕéáđ áš',
+    whatMeant: (said: string) => `‘${said}’: ŵĥáţ íš ɱéáñţ?`,
+    asked: 'Ášķéđ',
     takeOver: 'ţáķé ţĥíš óṽéŕ',
     nothing: 'Ñóţĥíñĝ ƒóúñđ.',
     takes: 'Ŵĥáţ íţ ţáķéš',

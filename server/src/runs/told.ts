@@ -27,9 +27,7 @@ export function toldEvenings(clubId: string, name: string, rows: readonly KnownR
       .sort(([a], [b]) => (a < b ? -1 : 1))
       .map(([evening, mine], i): ToldEvening => {
         const startedAt = new Date(Date.parse(day) + (6 + 5 * i) * HOUR).toISOString();
-        const inOrder = mine
-          .map((row) => ({ row, key: keyOf(row) }))
-          .sort((a, b) => (a.key < b.key ? -1 : 1));
+        const inOrder = mine.map((row) => ({ row, key: keyOf(row) })).sort((a, b) => (a.key < b.key ? -1 : 1));
         const key = `${clubId} ${inOrder.map((one) => one.key).join()}`;
         const parts = inRuns(inOrder.map(({ row }) => row));
         return { day, evening, rows: mine, runs: parts.map((part, k) => runOf(part, { id: idFrom(`${key} ${k}`), name, day, startedAt })) };
@@ -40,10 +38,7 @@ export function toldEvenings(clubId: string, name: string, rows: readonly KnownR
 /** Columns that tables did not have at first: where they are not given, a table comes to the runs that it came to then. */
 const LATER: readonly (keyof KnownRow)[] = ['opponent', 'source'];
 const keyOf = (row: KnownRow): string =>
-  JSON.stringify(
-    row,
-    (Object.keys(row) as (keyof KnownRow)[]).filter((column) => row[column] !== '' || !LATER.includes(column)).sort(),
-  );
+  JSON.stringify(row, (Object.keys(row) as (keyof KnownRow)[]).filter((column) => row[column] !== '' || !LATER.includes(column)).sort());
 
 /** No run has more athletes or exercises than one may. */
 function inRuns(rows: readonly KnownRow[]): KnownRow[][] {

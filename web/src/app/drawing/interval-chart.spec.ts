@@ -6,7 +6,10 @@ interface Option {
   yAxis: { data: string[]; inverse: boolean };
   series: {
     data: number[][];
-    renderItem(_: unknown, api: { value(i: number): number; coord(p: number[]): number[] }): {
+    renderItem(
+      _: unknown,
+      api: { value(i: number): number; coord(p: number[]): number[] },
+    ): {
       children: [{ shape: { x1: number; x2: number; y1: number } }, { shape: { cx: number; cy: number } }];
     };
   }[];
@@ -31,10 +34,11 @@ describe('the chart of intervals', () => {
 
   it('draws each share on the line of its interval', () => {
     const { series } = option(rows);
-    const [line, point] = series[0]?.renderItem(null, {
-      value: (i) => series[0]?.data[1]?.[i] ?? NaN,
-      coord: ([x = 0, y = 0]) => [x * 10, y * 30],
-    }).children ?? [];
+    const [line, point] =
+      series[0]?.renderItem(null, {
+        value: (i) => series[0]?.data[1]?.[i] ?? NaN,
+        coord: ([x = 0, y = 0]) => [x * 10, y * 30],
+      }).children ?? [];
     expect([line?.shape.x1, line?.shape.x2, line?.shape.y1]).toEqual([402, 764, 30]);
     expect([point?.shape.cx, point?.shape.cy]).toEqual([596, 30]);
   });

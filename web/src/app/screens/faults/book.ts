@@ -30,7 +30,19 @@ import { isPart, OpenBook } from './open-book';
 /** The fault book of one athlete: what recurs first, the chosen fault by session, and the numbers behind it. */
 @Component({
   selector: 'hop-book',
-  imports: [BookFilter, Choice, Decide, EveningRunsView, EveningTable, FaultDetailView, Head, MatButton, RateChart, RouterLink, SaveDrawing],
+  imports: [
+    BookFilter,
+    Choice,
+    Decide,
+    EveningRunsView,
+    EveningTable,
+    FaultDetailView,
+    Head,
+    MatButton,
+    RateChart,
+    RouterLink,
+    SaveDrawing,
+  ],
   templateUrl: './book.html',
   styleUrl: './book.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

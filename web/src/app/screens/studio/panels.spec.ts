@@ -52,7 +52,16 @@ describe('how a line was understood', () => {
     expect(words).toBe('read as shuffle right 40 cm, lunge take this over');
     button(fixture, 'take this over').click();
     expect(taken).toEqual(['shuffle right 40 cm, lunge']);
-    for (const line of ['slide right 40', 'slide right # slowly']) expect((await open(line)).words).toBe('read as shuffle right');
+    expect((await open('slide right # slowly')).words).toBe('read as shuffle right');
+  });
+
+  it('what is asked stands beneath it, and is answered with one tap', async () => {
+    const { words, fixture } = await open('split, slide right 40');
+    expect(words).toBe('read as split, shuffle right ‘40’: what is meant? 40 cm 40 times');
+    const edits: object[] = [];
+    fixture.componentInstance.answered.subscribe((edit) => edits.push(edit));
+    button(fixture, '40 cm').click();
+    expect(edits).toEqual([{ from: 19, to: 21, insert: '40 cm' }]);
   });
 });
 

@@ -1,9 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { definitionsOf, type OwnMove } from '@hopsk/core/language/own-moves';
 import { understand } from '@hopsk/core/language/plain';
+import type { Edit } from '@hopsk/core/search/drag';
 import { words } from '@hopsk/words/words';
 
-/** How the line was understood, in the plain form, where that is not what was typed; it can be taken over. */
+/** Questions that stand beneath the line at once; the others stand with what would go wrong. */
+const AT_ONCE = 3;
+
+/** How the line was understood, in the plain form, where that is not what was typed; and what is asked of it, answered with one tap. */
 @Component({
   selector: 'hop-plain-line',
   template: `
@@ -16,12 +20,20 @@ import { words } from '@hopsk/words/words';
         }
       </p>
     }
+    @for (question of questions(); track question.from) {
+      <p>
+        <span class="muted">{{ text.whatMeant(question.said) }}</span>
+        @for (reading of question.readings; track reading) {
+          <button type="button" class="plain chip" translate="no" (click)="answer(question, reading)">{{ reading }}</button>
+        }
+      </p>
+    }
   `,
   styles: `
     p {
       display: flex;
       flex-wrap: wrap;
-      gap: 2px 10px;
+      gap: 4px 10px;
       align-items: baseline;
       margin: 6px 0 0;
     }
@@ -36,7 +48,18 @@ export class PlainLine {
   readonly steps = input.required<string>();
   readonly own = input<readonly OwnMove[]>([]);
   readonly taken = output<string>();
+  readonly answered = output<Edit>();
   protected readonly text = words.steps;
   private readonly read = computed(() => understand(this.steps(), definitionsOf(this.own())));
   protected readonly understood = computed(() => (this.read().same || this.read().plain === '' ? null : this.read()));
+  protected readonly questions = computed(() =>
+    this.read()
+      .parsed.errors.filter(({ readings }) => readings.length > 0)
+      .slice(0, AT_ONCE)
+      .map(({ from, to, readings }) => ({ from, to, readings, said: this.steps().slice(from, to) })),
+  );
+
+  protected answer({ from, to }: Pick<Edit, 'from' | 'to'>, insert: string): void {
+    this.answered.emit({ from, to, insert });
+  }
 }

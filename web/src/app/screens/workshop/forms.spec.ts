@@ -139,12 +139,7 @@ describe('forms of a stage', () => {
     await choose(fixture, 'foot in front', /left/);
     fixture.componentRef.setInput('partner', { ...partner, lead: 'left' });
     await choose(fixture, 'foot in front', /not said/);
-    expect(said).toEqual([
-      { ...partner, what: 'walks in' },
-      { ...partner, contact: 'touch' },
-      { ...partner, lead: 'left' },
-      partner,
-    ]);
+    expect(said).toEqual([{ ...partner, what: 'walks in' }, { ...partner, contact: 'touch' }, { ...partner, lead: 'left' }, partner]);
     expect(host(fixture).textContent).toContain('Children');
   });
 
