@@ -174,7 +174,7 @@ describe('the other side of what is said', () => {
 
 describe('a name that somebody gave', () => {
   it('keeps its meaning where it is another word for a move or a strike', () => {
-    for (const name of ['slide', 'turn', 'load', 'circle', 'jab', 'southpaw']) {
+    for (const name of ['slide', 'turn', 'load', 'circle', 'jab', 'southpaw', 'a', 'by']) {
       const line = `${name} = (split, advance), ${name} 2, lunge`;
       expect([plain(line), marked(line)]).toEqual([`${name} = (split, advance), ${name} 2 times, lunge`, []]);
       const own = [{ name, items: parse('split').items, span: { from: 0, to: 0 } }];
@@ -182,6 +182,11 @@ describe('a name that somebody gave', () => {
       expect(items.map(({ kind }) => kind)).toEqual(['call', 'step']);
       expect(errors).toEqual([]);
     }
+  });
+
+  it('is told from what says nothing before other words', () => {
+    for (const said of ['a twice', 'a slow', 'a 2', 'by twice', '2 a']) expect(marked(`a = (split), by = (split), ${said}`)).toEqual([]);
+    expect(plain('a = (split), a 2')).toBe('a = (split), a 2 times');
   });
 
   it('is none of the words that are printed', () => {

@@ -44,6 +44,7 @@ const MADE_UP: Vocabulary = {
   and: ENGLISH.and.map(strange),
   fillers: ENGLISH.fillers.map(strange),
   articles: ENGLISH.articles.map(strange),
+  measured: ENGLISH.measured.map(strange),
   withFoot: renamed(ENGLISH.withFoot),
   loosely: renamed(ENGLISH.loosely),
   beatOf: strange(ENGLISH.beatOf),

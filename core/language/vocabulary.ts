@@ -82,8 +82,9 @@ export interface Vocabulary {
   /** What joins two steps, and what says nothing. */
   readonly and: readonly string[];
   readonly fillers: readonly string[];
-  /** What says nothing before a word that is known. */
+  /** What says nothing before a move or a size, and before a number. */
   readonly articles: readonly string[];
+  readonly measured: readonly string[];
   /** Names that are directions where a move takes one. */
   readonly loosely: Readonly<Record<string, Direction>>;
   /** How a pattern begins to say the length of its beat: ‘beat of 0.6 s’. */

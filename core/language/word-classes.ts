@@ -113,7 +113,7 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
   for (const phrase of strikes.keys()) known.set(phrase, [...(known.get(phrase) ?? []), terms.HandWord]);
   const longest = Math.max(...[...known.keys()].map((phrase) => phrase.split(' ').length));
   const [and, then] = [new Set(vocabulary.and), new Set([...keys].flatMap(([word, key]) => (key === 'then' ? [word] : [])))];
-  const articles = new Set(vocabulary.articles);
+  const [articles, measured] = [new Set(vocabulary.articles), new Set(vocabulary.measured)];
   const [fillers, eithers] = [new Set(vocabulary.fillers), new Map(Object.entries(vocabulary.eithers))];
   const measures = new Set([
     ...units.keys(),
@@ -198,17 +198,13 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
       if (term === terms.Filler || stack.canShift(term)) input.acceptToken(term, one.end);
       return;
     }
-    const behind = (): string => wordFrom(input, pastSpaces(input, one.end)).word;
-    if (
-      fillers.has(one.word) ||
-      (articles.has(one.word) &&
-        (known.has(behind()) ||
-          sizes.has(behind()) ||
-          keys.has(behind()) ||
-          numbers.has(behind()) ||
-          isDigit(at(input, pastSpaces(input, one.end)))))
-    )
-      input.acceptToken(terms.Filler, one.end);
+    const next = pastSpaces(input, one.end);
+    const behind = wordFrom(input, next).word;
+    // ‘a couple’, ‘a small step’; but ‘a twice’ is a part that somebody named so.
+    const article =
+      articles.has(one.word) && (known.has(behind) || sizes.has(behind) || (keys.get(behind) === 'twice' && !own.has(behind)));
+    const measure = measured.has(one.word) && !stack.canShift(terms.Move) && (numbers.has(behind) || isDigit(at(input, next)));
+    if (fillers.has(one.word) || article || measure) input.acceptToken(terms.Filler, one.end);
   };
 
   /** What a phrase is in this place; null: nothing. */
