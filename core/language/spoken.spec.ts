@@ -5,6 +5,7 @@ import { lexiconOf } from './lexicon.js';
 import { mirrorText } from './mirror.js';
 import { namesLeftOrRightFoot } from './operations.js';
 import { parse } from './parse.js';
+import { understand } from './plain.js';
 import { printPattern } from './print.js';
 
 /** The plain form of a line, and what is marked or asked in it. */
@@ -154,6 +155,29 @@ describe('a line as coaches say it', () => {
             .withContext(now)
             .not.toContain(code);
         }
+  });
+});
+
+describe('the plain form beside what was typed', () => {
+  it('is the same where only what goes without saying differs, and another where a word was understood', () => {
+    const same = [
+      'split, shuffle right 40 cm,\nlunge + hit',
+      'Recover back, advance 3, (split, run home) 2',
+      'cut right, pivot left',
+      'pivot left 90°',
+    ];
+    for (const line of same) expect(understand(line).same).withContext(line).toBeTrue();
+    const others = [
+      'slide right 40 cm',
+      'pivot left 90',
+      'advance 1,5 m',
+      'two splits',
+      'advance 6"',
+      'lunge R foot',
+      'lunge forward',
+      'shuffle',
+    ];
+    for (const line of others) expect(understand(line).same).withContext(line).toBeFalse();
   });
 });
 
