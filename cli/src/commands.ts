@@ -10,6 +10,7 @@ import { compare } from '@hopsk/core/search/compare';
 import { fitOnFloor } from '@hopsk/core/search/fit';
 import { stepsToReach } from '@hopsk/core/search/steps-to-reach';
 import { whatIf } from '@hopsk/core/search/what-if';
+import { meantBy } from '@hopsk/core/view/readings';
 import { reportOf } from '@hopsk/core/view/report';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
@@ -57,7 +58,7 @@ function readSteps(source: Source, pattern: FiledPattern): ReturnType<typeof par
 
 /** What cannot be read, or is asked, with its place and what may be meant. */
 function markOf(source: Source, pattern: FiledPattern, error: NotationError): string {
-  const meant = [...(error.nearest === null ? [] : [error.nearest]), ...error.readings].map((one) => `‘${one}’`);
+  const meant = meantBy(error).map((one) => `‘${one}’`);
   const asks = meant.length === 0 ? '' : ` Did you mean ${meant.join(' or ')}?`;
   return `${source.name}:${pattern.line + error.line - 1}:${error.column}: ${say(words.notation, error)}${asks}`;
 }

@@ -85,7 +85,7 @@ const PAIRS: readonly (readonly FootRef[])[] = [
 ];
 const areBoth = (feet: readonly FootRef[]): boolean => feet.length === 2 && PAIRS.some((pair) => pair.every((foot) => feet.includes(foot)));
 
-/** A number alone behind a turn is degrees from so many on, and a count up to so many; behind a size’s move a count up to so many. */
+/** A number alone behind a turn is degrees from so many on, and a count up to so many; behind a size’s move a count up to so many (our own). */
 const BARE = { degrees: 15, turns: 8, steps: 12 } as const;
 
 /** What a number alone means: a count, or degrees of a turn; in between it asks. */

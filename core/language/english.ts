@@ -162,7 +162,7 @@ export const ENGLISH: Vocabulary = {
     'return home': ['run home', 'shuffle home', 'recover back'],
     'back to base': ['run home', 'shuffle home', 'recover back'],
     'back home': ['run home', 'shuffle home', 'recover back'],
-    grapevine: ['cross behind left, crossover left', 'cross behind right, crossover right'],
+    grapevine: ['cross behind', 'crossover'],
   },
   numbers: [
     ...['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'],

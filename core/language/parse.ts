@@ -31,13 +31,10 @@ export function parse(text: string, own: readonly Definition[] = [], vocabulary:
   return { items, things: reader.things, definitions: reader.definitions, intended: reader.intended, errors: errors.list };
 }
 
-/** Whether a strike stands before or behind another one. */
-function besideStrike(head: SyntaxNode): boolean {
-  const strikes = (step: SyntaxNode | null | undefined): boolean =>
-    step?.getChild('Named') !== null && step?.getChild('Named') !== undefined;
-  const step = head.parent;
-  const [before, behind] = [step?.prevSibling, step?.nextSibling];
-  return strikes(before?.name === 'Step' ? before : before?.prevSibling) || strikes(behind?.name === 'Step' ? behind : behind?.nextSibling);
+/** Whether a strike stands before or behind another one; a separator lies between. */
+function besideStrike({ parent: step }: SyntaxNode): boolean {
+  const near = [step?.prevSibling?.prevSibling, step?.nextSibling?.nextSibling];
+  return near.some((one) => (one?.getChild('Named') ?? null) !== null);
 }
 
 /** Shortest and longest beat that is taken, seconds. */
@@ -223,8 +220,12 @@ class Reader {
       (one) =>
         actOf({ head, whole: span }, 'hit', one === null ? this.of(head) : `"${strikes.get(one) ?? one}"`, parts, this.reading) ?? [],
     );
-    const alone = word !== null && Object.hasOwn(vocabulary.eithers, word) && !besideStrike(head);
-    if (alone) this.errors.ask(head, 'strike', { word }, [`"${word}"`, vocabulary.moves[vocabulary.eithers[word] ?? 'hit'][0]]);
+    const either = word !== null && Object.hasOwn(vocabulary.eithers, word) ? vocabulary.eithers[word] : undefined;
+    if (word !== null && either && !besideStrike(head)) {
+      const { moves, directions } = vocabulary;
+      const sides = [directions.left, directions.right].map(([side]) => `${moves[either][0]} ${side}`);
+      this.errors.ask(head, 'strike', { word }, [`"${word}"`, ...sides], span);
+    }
     const [first, ...others] = acts;
     if (first === undefined) return [];
     if (others.length === 0) return [this.stepOf(first, parts, span)];

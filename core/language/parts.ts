@@ -303,7 +303,10 @@ export class PartReader {
     const before = this.counted;
     if (before) {
       const [one, two] = [this.of(before), this.of(node)];
-      this.errors.ask({ from: before.from, to: node.to }, 'two-counts', { one, two }, [`${this.times * times} ${this.say('times')}`]);
+      // What stands between the two stays: ‘3 advance 2’ may be ‘advance 6 times’.
+      const between = this.reading.text.slice(before.to, node.from).trim();
+      const reading = `${between} ${this.times * times} ${this.say('times')}`.trim();
+      this.errors.ask({ from: before.from, to: node.to }, 'two-counts', { one, two }, [reading]);
       return;
     }
     this.counted = node;

@@ -109,13 +109,16 @@ const ASKED: readonly (readonly [line: string, kept: string, marks: readonly str
   ['hold 2', 'hold', ['bare-number ‘2’ 2 s; 2 times;']],
   ['(split, advance) 3x10', '(split, advance) 3 times', ['two-counts ‘3x10’ 30 times;']],
   ['advance 3x10', 'advance 3 times', ['two-counts ‘3x10’ 30 times;']],
+  ['3 advance 2', 'advance 3 times', ['two-counts ‘3 advance 2’ advance 6 times;']],
+  ['3 (split, advance) 2', '(split, advance) 3 times', ['two-counts ‘3 (split, advance) 2’ (split, advance) 6 times;']],
+  ['grapevine right', '', ['asked ‘grapevine right’ cross behind right; crossover right;']],
   ['lunge ahead 40 cm 80 cm', 'lunge ahead 40 cm', ['two-sizes ‘lunge’']],
   ['lunge left foot right foot', 'lunge left foot', ['two-feet ‘lunge’']],
   ['advance slow quick', 'advance slow', ['said-twice ‘quick’']],
   ['southpaw, split', 'split', ['asked ‘southpaw’ other lead; switch;']],
   ['go home', '', ['asked ‘go home’ run home; shuffle home; recover back;']],
   ['step left foot ahead 30 cm', '', ['asked ‘step left foot ahead 30 cm’ step in left foot ahead 30 cm; shuffle left foot ahead 30 cm;']],
-  ['drop', '"drop"', ['strike ‘drop’ "drop"; drop step;']],
+  ['drop', '"drop"', ['strike ‘drop’ "drop"; drop step left; drop step right;']],
   ['slip left', '"slip"', ['takes-no-way ‘slip’']],
   ['pivot ahead left', 'pivot left 90°', ['takes-side ‘pivot’']],
   ['shuffle', '', ['needs-way ‘shuffle’']],
@@ -151,6 +154,8 @@ describe('a line as coaches say it', () => {
       for (const { from, to, code, readings } of parse(said).errors)
         for (const reading of readings) {
           const now = `${said.slice(0, from)}${reading}${said.slice(to)}`;
+          // None takes a step away.
+          expect(parse(now).items.length).withContext(now).toBeGreaterThanOrEqual(parse(said).items.length);
           expect(parse(now).errors.map((error) => error.code))
             .withContext(now)
             .not.toContain(code);

@@ -1,6 +1,8 @@
+-- What the fault book of somebody who was erased asked for does not come back, from a device or a file.
 with saved as (
   insert into session (club_id, id, name, template, body)
-  values ($1, $2, $3, $4, $5)
+  values ($1, $2, $3, $4, $5::jsonb - case when exists (
+    select from erased where erased.club_id = $1 and erased.id::text = $5::jsonb #>> '{offered,athlete}') then 'offered' else '' end)
   on conflict (club_id, id) do nothing
   returning *
 ), kept as (

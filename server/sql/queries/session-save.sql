@@ -1,6 +1,9 @@
+-- What the fault book of somebody who was erased asked for does not come back, from a device or a file.
 with saved as (
   update session
-  set name = $3, template = $4, body = $5, version = version + 1, updated_at = now()
+  set name = $3, template = $4, body = $5::jsonb - case when exists (
+    select from erased where erased.club_id = $1 and erased.id::text = $5::jsonb #>> '{offered,athlete}') then 'offered' else '' end,
+    version = version + 1, updated_at = now()
   where club_id = $1 and id = $2 and version = $6
   returning *
 ), kept as (

@@ -74,8 +74,16 @@ describe('sessions', () => {
     ]);
     await coach.post(`/athletes/${ada}/erase`, { name: 'Ada' }).expect(204);
     expect(await told(coach)).toBeNull();
+    // Nor does it come back from a device that had it, in this session or in another one.
+    await coach.put(`/sessions/${one.id}`, { ...one, version: 2 }).expect(200);
+    const again = session({ offered });
+    await coach.put(`/sessions/${again.id}`, again).expect(201);
+    expect([await told(coach), ((await coach.get(`/sessions?ids=${again.id}`).expect(200)).body as SessionSave[])[0]?.offered]).toEqual([
+      null,
+      undefined,
+    ]);
     const { body } = await coach.get(`/sessions/${one.id}/versions`).expect(200);
-    expect(body.length).toBe(2);
+    expect(body.length).toBe(3);
     expect(JSON.stringify(body)).not.toContain('offered');
   });
 

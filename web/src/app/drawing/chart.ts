@@ -1,5 +1,9 @@
 import { afterNextRender, DestroyRef, effect, ElementRef, inject, signal } from '@angular/core';
+import type { Tokens } from '../ui/look/tokens';
 import type { ECharts, EChartsCoreOption } from './echarts';
+
+/** How the axes of every chart are labelled. */
+export const axisLabel = ({ muted }: Tokens) => ({ color: muted, fontFamily: 'Barlow Semi Condensed', fontSize: 14 });
 
 /** Draws a chart into the component that calls this when it is made, as wide and high as that is, anew with what it is made of. */
 export function drawChart(option: () => EChartsCoreOption): void {

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input } from '@angular/co
 import { words } from '@hopsk/words/words';
 import { colours } from '../ui/look/colours';
 import type { Tokens } from '../ui/look/tokens';
-import { drawChart } from './chart';
+import { axisLabel, drawChart } from './chart';
 import type { EChartsCoreOption } from './echarts';
 
 /** A share with its interval, by what it is called; 0…1. */
@@ -18,7 +18,7 @@ const per100 = (share: number): number => Math.round(share * 1000) / 10;
 
 /** A row a value, the first on top: its share as a point, and from where to where it may lie. */
 export function intervalOption(rows: readonly IntervalRow[], t: Tokens): EChartsCoreOption {
-  const label = { color: t.muted, fontFamily: 'Barlow Semi Condensed', fontSize: 14 };
+  const label = axisLabel(t);
   return {
     animation: false,
     grid: { left: 8, right: 18, top: 6, bottom: 26, containLabel: true },

@@ -3,14 +3,14 @@ import type { AthleteLoad } from '@hopsk/contract/load';
 import { words } from '@hopsk/words/words';
 import { colours } from '../ui/look/colours';
 import type { Tokens } from '../ui/look/tokens';
-import { drawChart } from './chart';
+import { axisLabel, drawChart } from './chart';
 import type { EChartsCoreOption } from './echarts';
 
 type Week = AthleteLoad['weeks'][number];
 
 /** A bar a week; paler where not of every evening it was said how hard it was, none where it was said of none. */
 export function loadOption(weeks: readonly Week[], t: Tokens): EChartsCoreOption {
-  const label = { color: t.muted, fontFamily: 'Barlow Semi Condensed', fontSize: 14 };
+  const label = axisLabel(t);
   return {
     animation: false,
     grid: { left: 48, right: 10, top: 30, bottom: 28 },

@@ -3,7 +3,7 @@ import type { BookSession } from '@hopsk/core/evidence/book';
 import { words } from '@hopsk/words/words';
 import { colours } from '../ui/look/colours';
 import type { Tokens } from '../ui/look/tokens';
-import { drawChart } from './chart';
+import { axisLabel, drawChart } from './chart';
 import type { EChartsCoreOption } from './echarts';
 
 /** Whether a session lies outside where it would lie if it went on as before; one on a limit is inside. */
@@ -17,7 +17,7 @@ export const isOutside = (rate: number | null, limits: BookSession['limits']): b
 export function chartOption(sessions: readonly BookSession[], t: Tokens): EChartsCoreOption {
   const seen = sessions.filter((session) => session.interval !== null);
   const per100 = (share: number): number => Math.round(share * 1000) / 10;
-  const label = { color: t.muted, fontFamily: 'Barlow Semi Condensed', fontSize: 14 };
+  const label = axisLabel(t);
   return {
     animation: false,
     grid: { left: 44, right: 14, top: 34, bottom: 30 },

@@ -1,16 +1,13 @@
 import { computed, type Signal } from '@angular/core';
 import type { Study } from '@hopsk/core/judge/study';
-import type { NotationError } from '@hopsk/core/language/ast';
 import { mirrorText } from '@hopsk/core/language/mirror';
 import type { Span } from '@hopsk/core/language/places';
 import type { SimMove } from '@hopsk/core/motion/simulation';
 import { lineView, type LinePiece } from '@hopsk/core/view/line-view';
+import { meantBy } from '@hopsk/core/view/readings';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import type { Mark } from './line-states';
-
-/** What may stand in the place of what could not be read, or is asked about. */
-export const meantBy = ({ nearest, readings }: NotationError): readonly string[] => (nearest === null ? readings : [nearest, ...readings]);
 
 /** What is drawn: the study may be a moment behind what is typed, and of the mirrored line. */
 interface LineOf {

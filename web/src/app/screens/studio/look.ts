@@ -6,16 +6,13 @@ import type { Finding } from '@hopsk/core/judge/finding';
 import type { TopicName } from '@hopsk/core/judge/schools';
 import type { Study } from '@hopsk/core/judge/study';
 import type { NotationError } from '@hopsk/core/language/ast';
-import { parse } from '@hopsk/core/language/parse';
-import { simulate } from '@hopsk/core/motion/simulate';
-import type { Simulation } from '@hopsk/core/motion/simulation';
 import type { Edit } from '@hopsk/core/search/drag';
 import type { Fit } from '@hopsk/core/search/fit';
 import { tempoOf } from '@hopsk/core/search/tempo';
+import { unreadableOf } from '@hopsk/core/view/readings';
 import { lengthText } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
-import { meantBy } from './line-marks';
 import { MovePicture } from '../../drawing/move-picture';
 import { Table } from '../../ui/table';
 import { DoseForm } from '../../parts/dose-form';
@@ -48,18 +45,7 @@ export class LookPanel {
   protected readonly common = words.common;
   protected readonly levels = words.levels;
   protected readonly unread = (error: NotationError): string => say(words.notation, error);
-  /** What could not be read, with what may be meant; where a step asks, it is drawn with each reading. */
-  protected readonly unreadable = computed(() => {
-    const { text, errors, simulation } = this.study();
-    return errors.map((error) => {
-      const { from, to, step, readings } = error;
-      const picture = (reading: string): Simulation | null =>
-        step && readings.includes(reading)
-          ? simulate(parse(`${text.slice(step.from, from)}${reading}${text.slice(to, step.to)}`), simulation.performer)
-          : null;
-      return { error, meant: meantBy(error).map((reading) => ({ reading, picture: picture(reading) })) };
-    });
-  });
+  protected readonly unreadable = computed(() => unreadableOf(this.study()));
 
   protected mend({ from, to }: NotationError, insert: string): void {
     this.mended.emit({ from, to, insert });

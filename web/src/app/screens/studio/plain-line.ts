@@ -50,7 +50,9 @@ export class PlainLine {
   readonly taken = output<string>();
   readonly answered = output<Edit>();
   protected readonly text = words.steps;
-  private readonly read = computed(() => understand(this.steps(), definitionsOf(this.own())));
+  /** Read once, and not with every key. */
+  private readonly names = computed(() => definitionsOf(this.own()));
+  private readonly read = computed(() => understand(this.steps(), this.names()));
   protected readonly understood = computed(() => (this.read().same || this.read().plain === '' ? null : this.read()));
   protected readonly questions = computed(() =>
     this.read()
