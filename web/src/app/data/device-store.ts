@@ -14,6 +14,8 @@ export const DRAFT = /^(?:athlete:|build:|draft:|playbook$)/;
 /** Keys of what is sealed to a coach who left. */
 export const SEALED = 'sealed:';
 
+const sealedOf = (coach: string): IDBKeyRange => IDBKeyRange.bound(`${SEALED}${coach}`, `${SEALED}${coach}\uffff`);
+
 /** A run as this device keeps it, with the names it needs when there is no network. */
 export interface KeptRun {
   readonly head: RunHead;
@@ -198,14 +200,18 @@ export class DeviceStore {
 
   /** How many taps wait on this device, whoever's they are. */
   async waiting(): Promise<number> {
-    const sealed = (await this.sealed()).reduce((sum, { taps }) => sum + taps, 0);
-    return sealed + (await (await this.db).countFromIndex('events', 'sent', 0));
+    // At one moment: what is sealed meanwhile must not be missed in both places.
+    const tx = (await this.db).transaction(['kept', 'events']);
+    const [sealed, plain] = await Promise.all([
+      tx.objectStore('kept').getAll(sealedOf('')) as Promise<SealedLeft[]>,
+      tx.objectStore('events').index('sent').count(0),
+    ]);
+    return sealed.reduce((sum, { taps }) => sum + taps, plain);
   }
 
   /** What is sealed here, of one coach or of all. */
   async sealed(coach = ''): Promise<SealedLeft[]> {
-    const of = `${SEALED}${coach}`;
-    return (await (await this.db).getAll('kept', IDBKeyRange.bound(of, `${of}\uffff`))) as SealedLeft[];
+    return (await (await this.db).getAll('kept', sealedOf(coach))) as SealedLeft[];
   }
 
   /** What is typed and not saved goes. */

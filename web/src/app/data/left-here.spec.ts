@@ -63,6 +63,18 @@ describe('what a coach leaves on a device', () => {
   const nothing = { runs: [], unsent: 0, draft: undefined };
   const all = { runs: [run], unsent: 1, draft };
 
+  it('is counted whole at whatever moment of the sealing one asks', async () => {
+    await device.keep('me', (await somebody()).me);
+    const wipe = device.wipe.bind(device);
+    let asked: Promise<number> | undefined;
+    spyOn(device, 'wipe').and.callFake((...all) => {
+      asked = device.waiting();
+      return wipe(...all);
+    });
+    await left.wipe();
+    expect([await asked, await device.waiting()]).toEqual([1, 1]);
+  });
+
   it('is sealed to them, counted still, and there again with its names when they come in; nobody else finds any of it', async () => {
     const [one, other] = [await somebody(), await somebody()];
     await device.keep('me', one.me);
