@@ -6,12 +6,18 @@ export interface Range {
   readonly high: number;
 }
 
+/** Seconds that are claimed for a round's work, or for that of all rounds and sets together, rests apart. */
+export interface Claim {
+  readonly seconds: number;
+  readonly for: 'round' | 'all';
+}
+
 /** What one round holds. Seconds, repetitions, calls. */
 export type Work =
   | { readonly by: 'time'; readonly seconds: Range }
-  /** `of`: a double is two steps, a triple three. `within`: seconds that are claimed for all of them. */
-  | { readonly by: 'count'; readonly count: Range; readonly of: 1 | 2 | 3; readonly within: number | null }
-  | { readonly by: 'calls'; readonly count: Range }
+  /** `of`: a double is two steps, a triple three. */
+  | { readonly by: 'count'; readonly count: Range; readonly of: 1 | 2 | 3; readonly within: Claim | null }
+  | { readonly by: 'calls'; readonly count: Range; readonly within: Claim | null }
   /** Until comfortable, but at least so many seconds; every sum above it is 'at least'. */
   | { readonly by: 'open'; readonly least: number }
   /** One round a count: ladders and pyramids. */
@@ -54,8 +60,10 @@ export interface Dose {
   readonly setRest: Rest;
   readonly chimes: readonly Chime[];
   readonly alternate: Alternation | null;
-  /** What the clock says aloud. */
-  readonly speaks: 'counts' | 'beats' | null;
+  /** What the clock says aloud: each repetition's number, how many are left with it, or each beat. */
+  readonly speaks: 'counts' | 'down' | 'beats' | null;
+  /** What the beats are called, in order; a beat without a name is its number. */
+  readonly beats: readonly string[];
   /** Twice the count. */
   readonly challenge: boolean;
 }
@@ -79,6 +87,7 @@ export const doseBy = (work: Work, more: Partial<Dose> = {}): Dose => ({
   chimes: [],
   alternate: null,
   speaks: null,
+  beats: [],
   challenge: false,
   ...more,
 });
@@ -98,6 +107,13 @@ export function atEnd(dose: Dose, end: End): Dose {
         : work;
   const pause = (rest: Rest): Rest => (rest !== null && typeof rest === 'object' && 'low' in rest ? rest[end] : rest);
   return { ...dose, work: fixed, rounds: one(dose.rounds), sets: one(dose.sets), rest: pause(dose.rest), setRest: pause(dose.setRest) };
+}
+
+/** Seconds that are claimed for the work of one round; null where nothing is. */
+export function claimOf(dose: Dose): number | null {
+  const within = 'within' in dose.work ? dose.work.within : null;
+  if (within === null) return null;
+  return within.for === 'round' ? within.seconds : within.seconds / (roundsOf(dose) * dose.sets.low);
 }
 
 /** How many rounds a set has: a ladder has one a count. */
@@ -128,4 +144,6 @@ export const DOSE_LIMITS = {
   rest: LONGEST_REST,
   ladder: 40,
   chimes: 6,
+  beats: 24,
+  errors: 20,
 } as const;

@@ -48,6 +48,13 @@ function spellings(phrase: string): string[] {
   return [phrase, plural].flatMap((one) => (one.includes(' ') ? [one, one.replaceAll(' ', '-')] : [one]));
 }
 
+/**
+ * What a word may be several of, the likeliest first.
+ * @example singularOf('punches') // ['punche', 'punch']
+ */
+export const singularOf = (word: string): string[] =>
+  [word.replace(/s$/, ''), word.replace(/es$/, '')].filter((one) => one !== word && one !== '');
+
 /** What phrases mean, however they are spelled; what is said in so many words goes before. */
 function spelled<Meaning>(phrases: Iterable<readonly [string, Meaning]>): Map<string, Meaning> {
   const said = [...phrases];

@@ -63,7 +63,14 @@ export interface DoseMessages {
   readonly 'under-one': { readonly said: string };
   readonly 'too-much': { readonly said: string; readonly most: number };
   readonly 'no-dose': { readonly said: string };
-  readonly 'no-time': { readonly said: string };
+  readonly 'not-whole': { readonly said: string };
+  readonly 'said-twice': { readonly said: string };
+  readonly either: { readonly said: string };
+  readonly 'bare-pair': { readonly said: string };
+  readonly 'decimal-comma': { readonly said: string };
+  readonly 'in-a-row': { readonly said: string };
+  readonly 'uneven-sides': { readonly said: string };
+  readonly 'chime-what': { readonly said: string };
   readonly ladder: { readonly said: string; readonly most: number };
   readonly chime: Nothing;
   readonly 'not-understood': { readonly said: string };

@@ -1,4 +1,4 @@
-import { parted, secondsOf } from './dose-words.js';
+import { secondsSaid } from './dose-text.js';
 import type { FileMessages } from './messages.js';
 import { fileErrors, type FileError } from './pattern-file.js';
 
@@ -30,8 +30,8 @@ type Wanted = FileMessages['setting']['wanted'];
 type Settled = Partial<SessionHead> | Wanted;
 
 const seconds = (value: string, settled: (seconds: number) => Partial<SessionHead>): Settled => {
-  const time = secondsOf(value);
-  return time ? settled(time.low) : 'time';
+  const time = secondsSaid(value);
+  return time === null ? 'time' : settled(time);
 };
 const whole = (value: string, wanted: Wanted, settled: (n: number) => Partial<SessionHead>): Settled =>
   /^\d+$/.test(value) ? settled(Number(value)) : wanted;
@@ -42,9 +42,8 @@ const LINES: Readonly<Record<string, (value: string) => Settled>> = {
   rest: (value) => seconds(value, (rest) => ({ rest })),
   'set rest': (value) => seconds(value, (setRest) => ({ setRest })),
   water: (value) => {
-    const [pause, every] = parted(value, /\severy\s/i) ?? ['', ''];
-    const [long, often] = [secondsOf(pause), secondsOf(every)];
-    return long && often ? { water: { seconds: long.low, every: often.low } } : 'water';
+    const [seconds = null, every = null] = value.split(/\severy\s/i).map(secondsSaid);
+    return seconds !== null && every !== null ? { water: { seconds, every } } : 'water';
   },
   minutes: (value) => whole(value, 'minutes', (minutes) => ({ minutes })),
   equipment: (value) => whole(value, 'number', (equipment) => ({ equipment })),

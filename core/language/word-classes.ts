@@ -2,6 +2,7 @@ import { ExternalTokenizer, type InputStream, type Stack } from '@lezer/lr';
 import { ENGLISH } from './english.js';
 import { lexiconOf } from './lexicon.js';
 import * as terms from './pattern.terms.generated.js';
+import { at, isDigit, isSpace, pastSpaces, wordBefore, wordFrom } from './stream.js';
 import type { KeyWord, Vocabulary } from './vocabulary.js';
 
 const KEY_TERMS: Readonly<Record<KeyWord, number>> = {
@@ -60,43 +61,6 @@ export function wordClassOf(vocabulary: Vocabulary): (word: string) => number {
     const word = typed.toLowerCase();
     return classes.get(word) ?? (joined(word) ? terms.Along : -1);
   };
-}
-
-const at = (input: InputStream, offset: number): string => {
-  const code = input.peek(offset);
-  return code < 0 ? '' : String.fromCharCode(code);
-};
-const isLetter = (one: string): boolean => one > ' ' && /[\p{L}\p{M}'’_-]/u.test(one);
-const isDigit = (one: string): boolean => one >= '0' && one <= '9';
-const isSpace = (one: string): boolean => one === ' ' || one === '\t' || one === '\u{a0}';
-
-/** A word of a text with its end, both from where the tokenizer stands; '' where none begins. */
-function wordFrom(input: InputStream, from: number): { readonly word: string; readonly end: number } {
-  let end = from;
-  let word = '';
-  for (let one = at(input, end); isLetter(one); one = at(input, end)) {
-    word += one;
-    end++;
-  }
-  return { word: word.toLowerCase(), end };
-}
-
-/** The word before where the tokenizer stands. */
-function wordBefore(input: InputStream): string {
-  let back = -1;
-  while (isSpace(at(input, back))) back--;
-  let word = '';
-  for (let one = at(input, back); isLetter(one); one = at(input, back)) {
-    word = one + word;
-    back--;
-  }
-  return word.toLowerCase();
-}
-
-function pastSpaces(input: InputStream, from: number): number {
-  let end = from;
-  while (isSpace(at(input, end))) end++;
-  return end;
 }
 
 /**

@@ -1,4 +1,4 @@
-import { atEnd, roundsOf, turnsOf, type End, type Rest, type Dose } from '../language/dose.js';
+import { atEnd, claimOf, roundsOf, turnsOf, type End, type Rest, type Dose } from '../language/dose.js';
 import { ms } from './ms.js';
 import type { PlannedStretch } from './stretch.js';
 
@@ -22,10 +22,10 @@ export function questionsOf(dose: Dose, pace: Pace): Question[] {
   const high = atEnd(dose, 'high');
   if (roundsOf(high) > 1 && dose.rest === null) open.push('rest');
   if (high.sets.low > 1 && dose.setRest === null) open.push('set-rest');
-  const counted = (dose.work.by === 'count' && dose.work.within === null) || dose.work.by === 'ladder';
+  const counted = (dose.work.by === 'count' && claimOf(dose) === null) || dose.work.by === 'ladder';
   if (counted && !((pace.rep[0] ?? 0) > 0)) open.push('repetition');
   if (dose.sides && dose.sides.share === null && dose.work.by !== 'open') open.push('sides');
-  if (dose.work.by === 'calls' && pace.call === null) open.push('call');
+  if (dose.work.by === 'calls' && claimOf(dose) === null && pace.call === null) open.push('call');
   return open;
 }
 
@@ -50,6 +50,9 @@ function workOf(dose: Dose, pace: Pace, round: number, way: 0 | 1): Amount {
   // Until it is said, ‘both sides’ is so much in all: a sum may say ‘at least’ only of what is the least.
   const together = sides !== null && sides.share !== 'each';
   const shared = (n: number): number => (together ? turnsOf(n)[way] : n);
+  const claim = claimOf(dose);
+  /** What is claimed for so many of n, or what they take. */
+  const claimed = (some: number, n: number, each: number): number => (claim === null ? some * each : n === 0 ? 0 : (claim * some * twice) / n);
   switch (work.by) {
     case 'time': {
       const seconds = together ? work.seconds.low / 2 : work.seconds.low;
@@ -58,13 +61,12 @@ function workOf(dose: Dose, pace: Pace, round: number, way: 0 | 1): Amount {
     case 'open':
       return { seconds: work.least, reps: wholeReps(work.least, rep) };
     case 'calls': {
-      const calls = shared(work.count.low) * twice;
-      return { seconds: calls * (pace.call ?? 0), reps: calls };
+      const calls = shared(work.count.low);
+      return { seconds: claimed(calls, work.count.low, twice * (pace.call ?? 0)), reps: calls * twice };
     }
     case 'count': {
-      const reps = shared(work.count.low) * work.of * twice;
-      const share = work.count.low === 0 ? 0 : shared(work.count.low) / work.count.low;
-      return { seconds: work.within === null ? reps * (rep ?? 0) : work.within * share * twice, reps };
+      const counts = shared(work.count.low);
+      return { seconds: claimed(counts, work.count.low, work.of * twice * (rep ?? 0)), reps: counts * work.of * twice };
     }
     case 'ladder': {
       const reps = shared(work.counts[round - 1] ?? 0) * twice;

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { printDose } from '../language/dose-text.js';
+import { printDose } from '../language/dose-print.js';
 import { doseBy, exactly, type Range, type Dose, type Work } from '../language/dose.js';
 import type { BuildWords } from '../plan/build/built.js';
 import { seeStage, type SeenBy, type StageSeen } from '../plan/session/seen.js';

@@ -4,17 +4,20 @@ import { buildParserFile } from '@lezer/generator';
 import { root } from './project.mjs';
 
 const FOLDER = 'core/language';
-const HEAD = '/* eslint-disable -- written by scripts/grammar.mjs from pattern.grammar */\n// @ts-nocheck\n';
+const GRAMMARS = ['pattern', 'dose'];
 
-/** The parser's files as the grammar asks for them, by path. */
+/** The parsers' files as the grammars ask for them, by path. */
 export function grammarFiles() {
-  const { parser, terms } = buildParserFile(readFileSync(join(root, FOLDER, 'pattern.grammar'), 'utf8'), {
-    fileName: 'pattern.grammar',
-    typeScript: true,
-    moduleStyle: 'es',
+  const files = GRAMMARS.map((name) => {
+    const fileName = `${name}.grammar`;
+    const head = `/* eslint-disable -- written by scripts/grammar.mjs from ${fileName} */\n// @ts-nocheck\n`;
+    const { parser, terms } = buildParserFile(readFileSync(join(root, FOLDER, fileName), 'utf8'), {
+      fileName,
+      typeScript: true,
+      moduleStyle: 'es',
+    });
+    const path = `${FOLDER}/${name}`;
+    return { [`${path}.generated.ts`]: head + parser, [`${path}.terms.generated.ts`]: head + terms };
   });
-  return {
-    [`${FOLDER}/pattern.generated.ts`]: HEAD + parser,
-    [`${FOLDER}/pattern.terms.generated.ts`]: HEAD + terms,
-  };
+  return Object.assign({}, ...files);
 }

@@ -52,6 +52,8 @@ const callProblems: Says<CallMessages> = {
 
 const planProblems: Says<PlanMessages> = {
   dose: ({ error, instead }) => `${say(doses.doses, error)}${instead === null ? '' : ` Such as: ‘${instead}’.`}`,
+  'beats-number': ({ named, beats }) => `${named} beats have a name, and a repetition has ${beats}.`,
+  'beat-loop': ({ beat }) => `The last beat is the next repetition’s first (‘${beat}’): it is said once.`,
   steps: ({ error }) => say(notation.notation, error),
   rest: () => 'Rest between rounds not decided: how long?',
   'set-rest': () => 'Rest between sets not decided: how long?',

@@ -53,6 +53,8 @@ const callProblems: Says<CallMessages> = {
 
 const planProblems: Says<PlanMessages> = {
   dose: ({ error, instead }) => `${say(doses.doses, error)}${instead === null ? '' : ` Šúçĥ áš: ‘${instead}’.`}`,
+  'beats-number': ({ named, beats }) => `${named} ƀéáţš ĥáṽé á ñáɱé, áñđ á ŕéþéţíţíóñ ĥáš ${beats}.`,
+  'beat-loop': ({ beat }) => `Ţĥé ļášţ ƀéáţ íš ţĥé ñéẋţ ŕéþéţíţíóñ’š ƒíŕšţ (‘${beat}’): íţ íš šáíđ óñçé.`,
   steps: ({ error }) => say(notation.notation, error),
   rest: () => 'Ŕéšţ ƀéţŵééñ ŕóúñđš ñóţ đéçíđéđ: ĥóŵ ļóñĝ?',
   'set-rest': () => 'Ŕéšţ ƀéţŵééñ šéţš ñóţ đéçíđéđ: ĥóŵ ļóñĝ?',

@@ -1,4 +1,4 @@
-import { printDose } from '../../language/dose-text.js';
+import { printDose } from '../../language/dose-print.js';
 import { atEnd, type Range, type Dose, type Work } from '../../language/dose.js';
 import { questionsOf } from '../work-and-rest.js';
 import type { FitAsk, FitWhy } from './messages.js';

@@ -7,7 +7,8 @@ import type { TrainingLevel } from './landings.js';
 
 /** Everything that can be asked of a plan or be wrong with it. Seconds, metres. */
 export interface PlanMessages {
-  readonly dose: { readonly error: DoseMessage; readonly instead: string | null };
+  /** `readings`: the whole dose with what may be meant. */
+  readonly dose: { readonly error: DoseMessage; readonly instead: string | null; readonly readings: readonly string[] };
   readonly steps: { readonly error: NotationMessage };
   readonly rest: Nothing;
   readonly 'set-rest': Nothing;
@@ -18,6 +19,9 @@ export interface PlanMessages {
   readonly 'pattern-away': Nothing;
   readonly 'pattern-changed': Nothing;
   readonly 'other-lead': { readonly name: string };
+  /** Beats have names, but not so many as there are moves. */
+  readonly 'beats-number': { readonly named: number; readonly beats: number };
+  readonly 'beat-loop': { readonly beat: string };
   readonly 'too-fast': { readonly count: number; readonly claimed: number; readonly needs: number; readonly fit: number };
   readonly 'round-short': { readonly repetition: number; readonly round: number };
   readonly 'odd-turns': { readonly count: number; readonly a: string; readonly ofA: number; readonly b: string; readonly ofB: number };

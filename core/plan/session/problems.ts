@@ -1,7 +1,8 @@
 import type { Side } from '../../body/foot.js';
 import type { Caution } from '../../body/caution.js';
 import { outsideOf } from '../../judge/placing.js';
-import { turnsOf } from '../../language/dose.js';
+import { answered } from '../../language/dose-plain.js';
+import { roundsOf, turnsOf } from '../../language/dose.js';
 import { said } from '../../said.js';
 import { drawCalls } from '../calls/draw.js';
 import { chimedRound } from '../chimes.js';
@@ -59,10 +60,13 @@ const adding = (into: PlanProblem[], stage: number | null): Add =>
     into.push({ ...said<PlanMessages, Code>(code, values), stage, level });
   };
 
-function asked({ questions, doseErrors, lineErrors }: StageSeen, stage: number): PlanProblem[] {
+function asked({ stage: { dose }, questions, doseErrors, lineErrors }: StageSeen, stage: number): PlanProblem[] {
   const found: PlanProblem[] = [];
   const add = adding(found, stage);
-  for (const { instead, ...error } of doseErrors) add('stop', 'dose', { error, instead });
+  for (const { instead, readings, ...error } of doseErrors) {
+    const meant = readings.map((one) => answered(dose, error, one));
+    add(meant.length > 0 ? 'asks' : 'stop', 'dose', { error, instead, readings: meant });
+  }
   for (const error of lineErrors.slice(0, 2)) add('stop', 'steps', { error });
   for (const question of questions) add('asks', question, {});
   return found;
@@ -80,10 +84,14 @@ function ofStage(one: StageSeen, i: number, session: Session, around: Around): P
     else if (version > stage.pattern.version) add('note', 'pattern-changed', {});
   }
   if (dose.sides?.of === 'lead' && !around.otherLead) add('stop', 'other-lead', { name: around.name });
-  if (dose.work.by === 'count' && dose.work.within !== null && rep > 0) {
-    const { count, of, within } = dose.work;
-    const needs = count.low * of * rep;
-    if (needs > within + 1e-6) add('stop', 'too-fast', { count: count.low, claimed: within, needs, fit: Math.floor(within / (of * rep)) });
+  const each = dose.work.by === 'calls' ? (pace.call ?? 0) : rep;
+  if ((dose.work.by === 'count' || dose.work.by === 'calls') && dose.work.within !== null && each > 0) {
+    const { within } = dose.work;
+    const of = dose.work.by === 'count' ? dose.work.of : 1;
+    const count = dose.work.count.low * (within.for === 'all' ? roundsOf(dose) * dose.sets.low : 1);
+    const needs = count * of * each;
+    if (needs > within.seconds + 1e-6)
+      add('stop', 'too-fast', { count, claimed: within.seconds, needs, fit: Math.floor(within.seconds / (of * each)) });
   }
   if (dose.work.by === 'time' && dose.work.seconds.low > 0 && rep > dose.work.seconds.low && !stage.calls)
     add('beware', 'round-short', { repetition: rep, round: dose.work.seconds.low });
@@ -96,6 +104,14 @@ function ofStage(one: StageSeen, i: number, session: Session, around: Around): P
     const count = dose.work.count.low;
     const [asWritten, toOther] = turnsOf(count);
     add('note', 'odd-sides', { count, written: asWritten, other: toOther });
+  }
+  if (dose.beats.length > 0) {
+    const beats = written.simulation.moves.filter((move) => move.actions.length > 0).length;
+    const [first = '', last] = [dose.beats[0], dose.beats.at(-1)];
+    // The last one is the next repetition's first, and said once.
+    const loops = dose.beats.length > 1 && first.toLowerCase() === last?.toLowerCase();
+    if (loops) add('note', 'beat-loop', { beat: first });
+    if (beats > 0 && dose.beats.length - (loops ? 1 : 0) !== beats) add('note', 'beats-number', { named: dose.beats.length, beats });
   }
   if (dose.chimes.length > 0 && rep > 0 && dose.work.by === 'time') {
     const round = chimedRound(dose.work.seconds.low, rep, dose.chimes, secondsOfChimes(one, 0));

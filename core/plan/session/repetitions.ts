@@ -1,3 +1,4 @@
+import { claimOf } from '../../language/dose.js';
 import type { CallList } from '../calls/draw.js';
 import { chimedRound, type Chimed } from '../chimes.js';
 import { ms } from '../ms.js';
@@ -31,7 +32,7 @@ export function repetitionsIn(
   if (rep <= 0) return { starts: [], chimes: [] };
   if (one.dose.chimes.length > 0) return chimedRound(length, rep, one.dose.chimes, secondsOfChimes(one, stretch.way));
   // Repetitions by count are spread over what is claimed for them.
-  const claimed = one.dose.work.by === 'count' && one.dose.work.within !== null && stretch.reps > 0;
+  const claimed = claimOf(one.dose) !== null && stretch.reps > 0;
   const starts = Array.from({ length: repsIn(one, stretch) }, (_, k) => (claimed ? spread(k, length, stretch.reps) : k * rep));
   return { starts, chimes: [] };
 }

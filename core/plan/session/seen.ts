@@ -2,7 +2,8 @@ import type { Placing } from '../../judge/area.js';
 import { placingFrom } from '../../judge/area-text.js';
 import { readWith } from '../../judge/study.js';
 import type { NotationError, Parsed } from '../../language/ast.js';
-import { readDose, type DoseError } from '../../language/dose-text.js';
+import type { DoseError } from '../../language/dose-reader.js';
+import { readDose } from '../../language/dose-text.js';
 import { operate } from '../../language/operations.js';
 import type { OwnMove } from '../../language/own-moves.js';
 import { doseBy, exactly, type Dose } from '../../language/dose.js';
@@ -16,7 +17,7 @@ import { ms } from '../ms.js';
 import { questionsOf, type Pace, type Question } from '../work-and-rest.js';
 import { repPlanOf } from '../rep-plan.js';
 import type { RepPlan } from '../run-plan.js';
-import type { Session } from './session.js';
+import type { Session, SessionSettings } from './session.js';
 import type { Stage } from './stage.js';
 
 /** One way of a stage, as written or turned round: what the simulation says of a repetition. */
@@ -116,10 +117,17 @@ function callSeconds(stage: Stage, callables: readonly Callable[]): number | nul
 const mirrored = (performer: Performer, lead: boolean): Performer =>
   lead && performer.lead !== null ? { ...performer, lead: performer.lead === 'left' ? 'right' : 'left' } : performer;
 
+/** A dose with the session's rests where it has none of its own. */
+const rested = (dose: Dose, { rest, setRest }: Pick<SessionSettings, 'rest' | 'setRest'>): Dose => ({
+  ...dose,
+  rest: dose.rest ?? rest,
+  setRest: dose.setRest ?? setRest,
+});
+
 /** Looks at a stage through one athlete's body. Never throws. */
-export function seeStage(stage: Stage, session: Pick<Session, 'seed' | 'area' | 'equipment'>, by: SeenBy): StageSeen {
+export function seeStage(stage: Stage, session: Pick<Session, 'seed' | 'area' | 'equipment' | 'settings'>, by: SeenBy): StageSeen {
   const { dose: read, errors: doseErrors } = readDose(stage.dose);
-  const dose = read ?? doseBy({ by: 'time', seconds: exactly(0) });
+  const dose = rested(read ?? doseBy({ by: 'time', seconds: exactly(0) }), session.settings);
   const performer = by.performer(stage);
   const seeLine = (steps: string): { readonly errors: readonly NotationError[]; readonly ways: Ways } => {
     const text = by.text(stage, steps);

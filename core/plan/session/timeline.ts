@@ -189,13 +189,13 @@ function workCues(one: StageSeen, stretch: PlannedStretch, spoken: Spoken, cue: 
   for (const { chime, from } of chimes) cue(stretch.start + from, 'chime', one.chimed[chime]?.[stretch.way].text ?? '', { sound: 'chime' });
   starts.forEach((start, k) => {
     const turn = dose.alternate ? (k % 2 === 0 ? dose.alternate.a : dose.alternate.b) : '';
-    const counted = dose.speaks === 'counts' ? String(k + 1) : '';
+    const counted = dose.speaks === 'counts' ? String(k + 1) : dose.speaks === 'down' ? String(starts.length - k) : '';
     const say = [counted, turn].filter((word) => word !== '').join(', ');
     if (say !== '') cue(stretch.start + start, 'count', say, { repetition: k + 1 });
     if (dose.speaks === 'beats') {
       const stepped = way.simulation.moves.filter((move) => move.actions.length > 0);
       stepped.forEach((move, beat) =>
-        cue(stretch.start + start + move.start, 'beat', String(beat + 1), { repetition: k + 1, sound: 'beat' }),
+        cue(stretch.start + start + move.start, 'beat', dose.beats[beat] ?? String(beat + 1), { repetition: k + 1, sound: 'beat' }),
       );
     }
     if (stage.partner?.coming)

@@ -1,6 +1,7 @@
 import { PATTERN_FILE, PatternDraft, PatternFile } from '@hopsk/contract/pattern';
 import { fieldsOf } from '@hopsk/contract/problem';
-import { printDose, readDose } from '@hopsk/core/language/dose-text';
+import { printDose } from '@hopsk/core/language/dose-print';
+import { readDose } from '@hopsk/core/language/dose-text';
 import { readPatternFile, writePatternFile } from '@hopsk/core/language/pattern-file';
 import { fromRounds, toRounds } from '@hopsk/core/language/rounds';
 import { inALine, saidFields } from '@hopsk/words/naming';

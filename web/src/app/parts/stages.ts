@@ -4,7 +4,7 @@ import { bodyOf } from '@hopsk/core/body/body';
 import { schoolOf, SCHOOLS } from '@hopsk/core/body/school';
 import { usualCautions } from '@hopsk/core/judge/cautions';
 import { readWith } from '@hopsk/core/judge/study';
-import { printDose } from '@hopsk/core/language/dose-text';
+import { printDose } from '@hopsk/core/language/dose-print';
 import { fromRounds } from '@hopsk/core/language/rounds';
 import { simulate } from '@hopsk/core/motion/simulate';
 import { alternatingBlocks } from '@hopsk/core/plan/build/blocks';

@@ -1,0 +1,41 @@
+import type { InputStream } from '@lezer/lr';
+
+/** What a tokenizer sees from where it stands. */
+
+/** The character at an offset; '' beyond the text. */
+export const at = (input: InputStream, offset: number): string => {
+  const code = input.peek(offset);
+  return code < 0 ? '' : String.fromCharCode(code);
+};
+const isLetter = (one: string): boolean => one > ' ' && /[\p{L}\p{M}'’_-]/u.test(one);
+export const isDigit = (one: string): boolean => one >= '0' && one <= '9';
+export const isSpace = (one: string): boolean => one === ' ' || one === '\t' || one === '\u{a0}';
+
+/** A word of a text with its end, both from where the tokenizer stands; '' where none begins. */
+export function wordFrom(input: InputStream, from: number): { readonly word: string; readonly end: number } {
+  let end = from;
+  let word = '';
+  for (let one = at(input, end); isLetter(one); one = at(input, end)) {
+    word += one;
+    end++;
+  }
+  return { word: word.toLowerCase(), end };
+}
+
+/** The word before where the tokenizer stands. */
+export function wordBefore(input: InputStream): string {
+  let back = -1;
+  while (isSpace(at(input, back))) back--;
+  let word = '';
+  for (let one = at(input, back); isLetter(one); one = at(input, back)) {
+    word = one + word;
+    back--;
+  }
+  return word.toLowerCase();
+}
+
+export function pastSpaces(input: InputStream, from: number): number {
+  let end = from;
+  while (isSpace(at(input, end))) end++;
+  return end;
+}
