@@ -42,6 +42,33 @@ async function fromMenu(page: Page, item: string): Promise<Download> {
 }
 const read = async (file: Download): Promise<string> => readFileSync(await file.path(), 'utf8');
 
+test('a dose is typed as it is said: what was read stands beside it, what may be either is asked, what says nothing is marked', async ({
+  coach,
+}) => {
+  await savePattern(coach, 'Doses as said', null);
+  await coach.goto('/build/new');
+  await choose(coach, 'a pattern', 'Doses as said');
+  await coach.getByRole('button', { name: /^take \d+ stages/ }).click();
+  const dose = doses(coach).first();
+  await dose.fill('Three 3-minute rounds, one minute rest');
+  const stage = stages(coach).first();
+  await expect(stage.getByText('3 × 3 min, rest 60 s')).toBeVisible();
+  await stage.getByRole('button', { name: 'take this over' }).click();
+  await expect(dose).toHaveValue('3 × 3 min, rest 60 s');
+  await expect(stage.getByText('read as')).toBeHidden();
+  await dose.fill('5 x 3/1');
+  await expect(stage.getByText('minutes or seconds?')).toBeVisible();
+  await accessible(coach);
+  await stage.getByRole('button', { name: '5 x 3 min/1 min' }).click();
+  await expect(stage.getByText('5 × 3 min, rest 60 s')).toBeVisible();
+  await dose.fill('10 rounds of 10 in 1 s');
+  await expect(stage.getByText(/10 in 1 s is said, but they take/)).toBeVisible();
+  await dose.fill('3 × 8, 20 s rest, with much joy');
+  await expect(stage.getByText(/‘much joy’ is not understood/)).toBeVisible();
+  await stage.getByRole('button', { name: 'write ‘3 × 8, rest 20 s’' }).click();
+  await expect(dose).toHaveValue('3 × 8, rest 20 s');
+});
+
 test.describe('a coach’s evening', () => {
   test('is built from a pattern, fitted to 40 minutes, changed by hand, saved, printed and exported', async ({ coach }) => {
     test.slow();

@@ -99,6 +99,18 @@ describe('the command line', () => {
       ['12', '12°', '12 times'],
       ['40', '40 cm', '40 times'],
     ]);
+    expect(await run(['read', '--dose'], 'three rounds of two minutes')).toEqual({ out: '3 × 2 min', err: '', code: 0 });
+    const dose = await run(['read', '--dose', '--json'], '5 x 3/1, soon');
+    expect(dose.code).toBe(1);
+    expect(JSON.parse(dose.out)).toEqual(
+      jasmine.objectContaining({
+        plain: '5 × 3 s, rest 1 s',
+        marks: [
+          jasmine.objectContaining({ code: 'bare-pair', column: 5, said: '3/1', readings: ['3 min/1 min', '3 s/1 s'] }),
+          jasmine.objectContaining({ code: 'not-understood', column: 10, said: 'soon' }),
+        ],
+      }),
+    );
     expect((await run(['read'], 'shuffle right 40')).out).toContain('Did you mean ‘40 cm’ or ‘40 times’?');
     // What asks is not gone on with.
     expect((await run(['simulate'], 'shuffle right 40')).code).toBe(2);

@@ -1,5 +1,7 @@
 import type { Level } from '@hopsk/core/judge/finding';
 import { studyOf, type Study } from '@hopsk/core/judge/study';
+import { understandDose } from '@hopsk/core/language/dose-plain';
+import type { DoseError } from '@hopsk/core/language/dose-reader';
 import { operate } from '@hopsk/core/language/operations';
 import type { NotationError } from '@hopsk/core/language/ast';
 import { parse } from '@hopsk/core/language/parse';
@@ -63,6 +65,24 @@ function markOf(source: Source, pattern: FiledPattern, error: NotationError): st
   return `${source.name}:${pattern.line + error.line - 1}:${error.column}: ${say(words.notation, error)}${asks}`;
 }
 
+const json = (value: unknown): string => JSON.stringify(value, null, 2);
+
+/** How a dose is read, with what is marked and asked in it. */
+function readDose({ name, text: typed }: Source, options: Options): Outcome {
+  const said = typed.trim();
+  const { plain, errors } = understandDose(said);
+  const marks = errors.map(({ from, to, code, instead, readings, ...error }) => ({
+    ...{ code, column: from + 1, said: said.slice(from, to) },
+    ...{ says: say(words.doses, { code, ...error } as DoseError), nearest: instead, readings },
+  }));
+  const lines = marks.map(({ column, says, nearest, readings }) => {
+    const meant = (readings.length > 0 ? readings : [nearest ?? '']).filter((one) => one !== '').map((one) => `‘${one}’`);
+    return `${name}:1:${column}: ${says}${meant.length === 0 ? '' : ` Did you mean ${meant.join(' or ')}?`}`;
+  });
+  const text = [plain, ...lines].filter((line) => line !== '').join('\n');
+  return { text: options.json ? json({ typed: said, plain, marks }) : text, code: marks.length > 0 ? 1 : 0 };
+}
+
 function studied(source: Source, pattern: FiledPattern, options: Options): Study {
   const performer = performerOf(options, pattern);
   const text =
@@ -77,8 +97,6 @@ function studied(source: Source, pattern: FiledPattern, options: Options): Study
     ...(placing && { placing }),
   });
 }
-
-const json = (value: unknown): string => JSON.stringify(value, null, 2);
 
 export const COMMANDS: Readonly<Record<string, (sources: readonly Source[], options: Options) => Outcome>> = {
   simulate: ([source], options) => {
@@ -102,6 +120,7 @@ export const COMMANDS: Readonly<Record<string, (sources: readonly Source[], opti
     return { text: options.json ? json({ steps: text }) : text, code: 0 };
   },
   read: ([source], options) => {
+    if (options.dose) return readDose(there(source), options);
     const pattern = patternOf(there(source), options.pattern);
     const { parsed, plain } = understand(pattern.steps);
     const marks = parsed.errors.map(({ from, to, line, column, code, nearest, readings, ...error }) => ({

@@ -17,7 +17,7 @@ export const HELP = `hopsk COMMAND [FILE] [options]      a file of patterns, or 
   check            what goes wrong; exit 1 on findings at or above --level
   mirror           the text for the other side: --operation "mirror all" | "other hand" | "other lead" | "other side"
   format           the text in its plain form
-  read             how a line is read: the plain form, what is marked and what is asked; exit 1 where something is
+  read             how a line is read: the plain form, what is marked and what is asked; exit 1 where something is; --dose: a dose
   fit              largest scale and repetitions on --area
   steps-to-reach   --distance M --least M --most M [--in-reach M] [--first left|right] [--last left|right] [--gather]
   compare          two patterns of a file, or FILE and OTHER FILE
@@ -107,6 +107,7 @@ const Options = z.object({
   minutes: number(1, 360).optional(),
   athletes: whole(1, 40).default(1),
   csv: z.boolean().default(false),
+  dose: z.boolean().default(false),
   alternatives: z.string().optional(),
   since: z.iso.date('is no day such as 2026-11-28').default('0001-01-01'),
   focus: z
@@ -131,7 +132,7 @@ const Options = z.object({
 });
 export type Options = z.infer<typeof Options>;
 
-const FLAGS = ['json', 'help', 'under-16', 'gather', 'no-other-lead', 'csv'];
+const FLAGS = ['json', 'help', 'under-16', 'gather', 'no-other-lead', 'csv', 'dose'];
 
 /** The command, its files and options. @throws BadInput with the option and what is wrong with it. */
 export function readArguments(argv: readonly string[]): { command: string; files: readonly string[]; options: Options } {

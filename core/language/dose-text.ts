@@ -69,12 +69,12 @@ export function secondsSaid(text: string): number | null {
 }
 
 /**
- * The nearest dose that can be read as a whole; null where nothing is wrong. What could be read of it is kept.
+ * The nearest dose that can be read as a whole; null where nothing is wrong, or something is asked. What could be read of it is kept.
  * @example mendedDose('3 × 8, with feeling') // '3 × 8'
  */
 export function mendedDose(text: string): string | null {
   const { dose, errors } = readDose(text);
-  if (errors.length === 0) return null;
+  if (errors.every(({ readings }) => readings.length > 0)) return null;
   if (!dose) return errors.flatMap(({ instead }) => instead ?? []).find((one) => readDose(one).errors.length === 0) ?? '3 × 30 s';
   // A rest that could not be read was left open: the nearest one takes its place.
   const open = { rest: dose.rest === null, 'set rest': dose.setRest === null };

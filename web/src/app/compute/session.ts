@@ -1,3 +1,4 @@
+import { understandDose } from '@hopsk/core/language/dose-plain';
 import { mendedDose } from '@hopsk/core/language/dose-text';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import { textFor } from '@hopsk/core/language/written-for';
@@ -40,6 +41,13 @@ export interface StageLook {
   readonly calls: readonly { readonly name: string; readonly seconds: number; readonly hindrance: Hindrance | null }[];
   /** The nearest dose that works, where the one as typed cannot be read as a whole. */
   readonly mended: string | null;
+  /** How the dose was understood, where that is not as it was typed and nothing of it is asked or marked; else empty. */
+  readonly dosePlain: string;
+}
+
+function plainOf(typed: string): string {
+  const { errors, same, plain } = understandDose(typed);
+  return errors.length > 0 || same ? '' : plain;
 }
 
 /** Everything that a page says of a session. Plain data: it comes from a worker. */
@@ -85,6 +93,7 @@ export function lookAt(ask: SessionAsk): SessionLook {
         hindrance,
       })),
       mended: mendedDose(one.stage.dose),
+      dosePlain: plainOf(one.stage.dose),
     })),
     totals,
     problems: planProblems(seen, totals, session, around),
