@@ -2,7 +2,7 @@ import { cut } from './cut.js';
 import type { Act, FootRef } from './ast.js';
 import { NOTATION_LIMITS } from './limits.js';
 import type { NotationMessages } from './messages.js';
-import { ruleOf, type MoveRule, type MoveWord } from './moves.js';
+import { ruleOf, type Family, type MoveRule, type MoveWord } from './moves.js';
 import type { PartReader } from './parts.js';
 import type { Span } from './places.js';
 import { bearingWords } from './print.js';
@@ -25,6 +25,9 @@ export const bare = (word: MoveWord): Act => ({
   name: null,
   aim: null,
   short: null,
+  turning: null,
+  toe: null,
+  weight: null,
 });
 
 /** Moves that bring up a second foot, which may go another way than the first. */
@@ -72,7 +75,23 @@ export function actOf(
     name: quoted === null ? null : cut(quoted.slice(1, -1).trim(), NOTATION_LIMITS.name) || null,
     aim: rule.way === 'none' ? null : parts.aim,
     short: parts.short,
+    ...landedAs(rule, parts, no, vocabulary),
   };
+}
+
+/** Families whose moves land on feet, so that it can be said how. */
+const LANDS: readonly Family[] = ['load', 'gather', 'pass', 'reach', 'air'];
+
+/** How it is landed: the body turned, the toe, the weight. */
+function landedAs(rule: MoveRule, parts: PartReader, no: Say, { directions }: Vocabulary): Pick<Act, 'turning' | 'toe' | 'weight'> {
+  const { turning, toe, weight } = parts;
+  const lands = LANDS.includes(rule.family);
+  if ((turning !== null && rule.way !== 'bearing') || (!lands && (toe !== null || weight !== null)))
+    no('takes-no-more', { word: parts.head });
+  const turns = rule.way === 'bearing' && turning !== null;
+  if (turns && turning.side === null) no('turning-side', { word: parts.head }, [directions.left[0], directions.right[0]]);
+  const degrees = turning && turning.side !== null ? turning.side * Math.min(turning.degrees, NOTATION_LIMITS.turn) : null;
+  return { turning: turns && degrees !== 0 ? degrees : null, toe: lands ? toe : null, weight: lands ? weight : null };
 }
 
 /** Feet that are each other's. */
@@ -92,6 +111,12 @@ const BARE = { degrees: 15, turns: 8, steps: 12 } as const;
 function bareNumber(rule: MoveRule, step: Span, parts: PartReader, { errors, text, lexicon: { vocabulary } }: Reading): void {
   const { bare, head: word } = parts;
   if (bare === null) return;
+  // ‘Turning left 45’.
+  if (parts.turning !== null && !parts.turning.said && bare.value >= BARE.degrees) {
+    parts.times = 1;
+    parts.turning = { ...parts.turning, degrees: bare.value, said: true };
+    return;
+  }
   const said = text.slice(bare.node.from, bare.node.to);
   const times = `${bare.value} ${vocabulary.keys.times[0]}`;
   if (parts.holds && parts.tempo === null) {

@@ -29,6 +29,9 @@ export interface Aim {
   readonly name: string | null;
 }
 
+/** Where the toe of the foot that goes points when it is down: degrees out from the facing line (negative: in), or at something. */
+export type Toe = { readonly out: number } | { readonly at: Aim };
+
 /** One move as written; what the text leaves out is null and decided by the body, the stance and the vocabulary. */
 export interface Act {
   readonly word: MoveWord;
@@ -48,13 +51,18 @@ export interface Act {
   readonly aim: Aim | null;
   /** How far short of its aim a move stops. */
   readonly short: Size | null;
+  /** Degrees that the body turns as it goes, clockwise positive. */
+  readonly turning: number | null;
+  readonly toe: Toe | null;
+  /** The foot that takes the weight afterwards. */
+  readonly weight: FootRef | null;
 }
 
 /** A hit, a named strike or an outside event tied to a foot action, by so many milliseconds (negative: before). */
 export interface Tied {
   readonly kind: 'hand' | 'event';
   readonly word: string;
-  readonly tie: 'start' | 'landing';
+  readonly tie: 'start' | 'landing' | 'first landing';
   readonly offsetMs: number;
   readonly span: Span;
 }

@@ -24,6 +24,8 @@ export interface Lexicon {
   readonly strikes: ReadonlyMap<string, string>;
   readonly composed: ReadonlyMap<string, Composed>;
   readonly asked: ReadonlyMap<string, readonly string[]>;
+  readonly byFoot: ReadonlyMap<string, MoveWord>;
+  readonly toes: ReadonlyMap<string, 'out' | 'in'>;
   /** Words that a line cannot give another meaning: those that are printed. */
   readonly own: ReadonlySet<string>;
   /** The moves as they are printed, and what may be heard inside a step: for what is expected, and for the nearest word. */
@@ -88,6 +90,8 @@ export function lexiconOf(vocabulary: Vocabulary): Lexicon {
     strikes: spelled(vocabulary.strikes.map((word) => [word, word] as const)),
     composed: spelled(Object.entries(vocabulary.composed)),
     asked: spelled(Object.entries(vocabulary.asked)),
+    byFoot: spelled(Object.entries(vocabulary.byFoot)),
+    toes: byWord(vocabulary.toes),
     own: new Set([
       ...[vocabulary.moves, vocabulary.events, vocabulary.things, vocabulary.feet, vocabulary.sizes, vocabulary.tempos].flatMap(printed),
       ...[vocabulary.directions, vocabulary.styles, vocabulary.units, vocabulary.keys].flatMap(printed),
@@ -101,7 +105,7 @@ export function lexiconOf(vocabulary: Vocabulary): Lexicon {
       ...printed(vocabulary.sizes),
       ...printed(vocabulary.tempos),
       ...new Set(printed(vocabulary.styles).flatMap((style) => style.split(' '))),
-      ...key('in', 'then', 'to'),
+      ...key('in', 'then', 'to', 'turning', 'toe', 'weight'),
       vocabulary.moves.hit[0],
       ...key('after', 'before', 'with', 'start', 'landing', 'twice'),
       `${each} ${keys.side[0]}`,

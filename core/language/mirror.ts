@@ -28,7 +28,7 @@ export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vo
         if (by !== undefined && what === 'all') swaps.push({ from: node.from, to: node.to, by });
       } else if (node.name === 'Degrees') {
         const number = node.node.getChild('Number') ?? node.node.getChild('Decimal');
-        if (number && !sideBeside(node.node))
+        if (number && !sideBeside(node.node) && !ofToe(node.node))
           swaps.push({ from: number.from, to: number.to, by: negated(text.slice(number.from, number.to)) });
       }
     },
@@ -52,6 +52,12 @@ function otherSideIn({ left, right }: Pick<Vocabulary['directions'], 'left' | 'r
 /** Whether the same step has a side in words, which then carries the sign. */
 const sideBeside = (degrees: SyntaxNode): boolean =>
   degrees.parent?.getChildren('Direction').some((direction) => direction.getChild('Side') !== null) ?? false;
+
+/** Whether degrees are those of a toe, which goes out or in on either side. */
+function ofToe({ prevSibling }: SyntaxNode): boolean {
+  if (prevSibling?.name === 'Stray') return ofToe(prevSibling);
+  return prevSibling?.name === 'Toe';
+}
 
 function negated(number: string): string {
   if (Number(number) === 0) return number;

@@ -44,6 +44,7 @@ const MOVES = {
   'heel raise': { family: 'load', example: 'heel raise 3', ...inPlace, foot: false },
   'weight shift': { family: 'load', example: 'weight shift right foot', ...inPlace, foot: true },
   'preload hop': { family: 'load', example: 'preload hop', ...inPlace, foot: false },
+  stamp: { family: 'load', example: 'stamp', ...inPlace, foot: true },
 
   advance: {
     family: 'gather',
@@ -77,6 +78,9 @@ const MOVES = {
     size: 'step',
     foot: true,
   },
+  'single step': { family: 'gather', example: 'single step ahead 30 cm left foot', ...ahead, size: 'step', foot: true },
+  'feet together': { family: 'gather', example: 'feet together', ...inPlace, foot: true },
+  'feet apart': { family: 'gather', example: 'feet apart', ...inPlace, foot: true },
   chassé: {
     family: 'gather',
     example: 'chassé right 50 cm',
@@ -275,6 +279,7 @@ const MOVES = {
   },
 
   jump: { family: 'air', example: 'jump ahead 30 cm', ...ahead, size: 'aside', foot: false },
+  'one-foot hop': { family: 'air', example: 'one-foot hop right foot', ...ahead, size: 'aside', foot: true },
   'scissor jump': {
     family: 'air',
     example: 'scissor jump left 90°',

@@ -140,7 +140,7 @@ class Reader {
       return [];
     }
     if (head.name === 'Name') return this.call(head, said, span, word);
-    const { vocabulary, events, moves, composed, asked } = this.reading.lexicon;
+    const { vocabulary, events, moves, composed, asked, byFoot } = this.reading.lexicon;
     const readings = head.name === 'Move' ? asked.get(word) : undefined;
     if (readings) {
       this.ask(head, node, word, readings);
@@ -162,12 +162,9 @@ class Reader {
       return [event];
     }
     if (head.name === 'Named') return this.strikes(head, parts, span);
-    const asks = Object.hasOwn(vocabulary.withFoot, word) && parts.feet.length === 1 ? vocabulary.withFoot[word] : undefined;
-    if (asks && !said.some((part) => part.getChild('First'))) {
-      this.ask(head, node, word, asks);
-      return [];
-    }
-    const act = move && actOf({ head, whole: span }, move, null, parts, this.reading);
+    // ‘step left foot’ is that foot’s step, and stays; ‘step right, left foot first’ is both feet’s.
+    const single = parts.feet.length === 1 && !said.some((part) => part.getChild('First')) ? byFoot.get(word) : undefined;
+    const act = move && actOf({ head, whole: span }, single ?? move, null, parts, this.reading);
     return act === null ? [] : [this.stepOf(act, parts, span)];
   }
 

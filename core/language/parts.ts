@@ -1,6 +1,6 @@
 import type { SyntaxNode } from '@lezer/common';
 import { cut } from './cut.js';
-import type { Aim, FootRef, Repeated, Size, SplitStyle, Tempo, Tied } from './ast.js';
+import type { Aim, FootRef, Repeated, Size, SplitStyle, Tempo, Tied, Toe } from './ast.js';
 import { METRES_OF, NOTATION_LIMITS } from './limits.js';
 import { printed, wordOf } from './lexicon.js';
 import { BEARING_OF, FACTOR_OF } from './measures.js';
@@ -19,6 +19,10 @@ const HOLD = { least: 0, most: 600 } as const;
 const STEP = { least: 0.05, most: 60 } as const;
 const FURTHEST_HIT = 5;
 
+/** Degrees of a body that turns as it goes, and of a toe, where only the side is said (common practice, no source). */
+const USUAL_TURNING = 45;
+const USUAL_TOE = 20;
+
 /** What stands after the head of a step or behind a bracket, gathered. */
 export class PartReader {
   readonly bearings: number[] = [];
@@ -32,6 +36,10 @@ export class PartReader {
   bare: { readonly value: number; readonly node: SyntaxNode } | null = null;
   second: Size | null = null;
   short: Size | null = null;
+  /** The side is −1 (left), 1 or not yet said; degrees are the usual ones until they are said. */
+  turning: { readonly side: -1 | 1 | null; readonly degrees: number; readonly said: boolean } | null = null;
+  toe: Toe | null = null;
+  weight: FootRef | null = null;
   tempo: Tempo | null = null;
   then: Tempo | null = null;
   style: SplitStyle | null = null;
@@ -51,7 +59,8 @@ export class PartReader {
   private mirrored = false;
   /** Directions that came after each size, for the place of a thing. */
   private readonly places: { size: Size; bearing: number }[] = [];
-  private pending: 'then' | 'short' | 'at' | 'every' | null = null;
+  private pending: 'then' | 'short' | 'at' | 'every' | 'turning' | 'toe' | 'weight' | null = null;
+
   private open: { tied: Tied; from: number } | null = null;
 
   constructor(
@@ -90,6 +99,9 @@ export class PartReader {
       this.second !== null,
       this.short !== null,
       this.then !== null,
+      this.turning !== null,
+      this.toe !== null,
+      this.weight !== null,
     ];
     const hands = this.hands.length > 0;
     return hands || others.includes(true) || Object.entries(said).some(([what, is]) => is && !(known as readonly string[]).includes(what));
@@ -137,11 +149,16 @@ export class PartReader {
       case 'Direction': {
         const word = node.getChild('Side') ?? node.getChild('Along');
         if (!word) return this.unknown(node, said);
+        if (this.pending === 'turning' && this.turning?.side === null && node.getChild('Side')) {
+          this.turning = { ...this.turning, side: this.lexicon.directions.get(wordOf(this.of(word))) === 'left' ? -1 : 1 };
+          return;
+        }
         // ‘forward-left’ is both.
         for (const one of wordOf(this.of(word)).split('-')) this.direct(node, BEARING_OF[this.lexicon.directions.get(one) ?? 'ahead']);
         return;
       }
       case 'Degrees':
+        if (this.pending === 'turning' || this.pending === 'toe') return this.degreesOf(this.pending, node);
         if (this.degreesNode !== null) return this.again(node);
         this.degreesNode = node;
         this.degrees = this.number(node);
@@ -149,7 +166,10 @@ export class PartReader {
         return;
       case 'Foot': {
         const foot = this.footOf(node);
-        if (foot !== null) this.feet.push(foot);
+        if (this.pending === 'weight') {
+          this.weight = foot;
+          this.pending = null;
+        } else if (foot !== null) this.feet.push(foot);
         return;
       }
       case 'Size':
@@ -176,6 +196,17 @@ export class PartReader {
         return this.await('at', node);
       case 'Every':
         return this.await('every', node);
+      case 'Turning':
+        if (this.turning !== null) return this.again(node);
+        this.await('turning', node);
+        this.turning = { side: null, degrees: USUAL_TURNING, said: false };
+        return;
+      case 'Toe':
+        if (this.toe !== null) return this.again(node);
+        return this.await('toe', node);
+      case 'Weight':
+        if (this.weight !== null) return this.again(node);
+        return this.await('weight', node);
       case 'Each':
         if (this.each !== null) return this.again(node);
         this.each = node.getChild('StepSide') ? 'side' : 'lead';
@@ -186,6 +217,11 @@ export class PartReader {
         this.mirrored = true;
         return;
       case 'Aim':
+        if (this.pending === 'toe') {
+          this.toe = { at: this.aimOf(node) };
+          this.pending = null;
+          return;
+        }
         if (this.aim !== null) return this.again(node);
         this.aim = this.aimOf(node);
         return;
@@ -241,7 +277,18 @@ export class PartReader {
     this.pendingNode = node;
   }
 
+  /** Degrees of a body that turns, or of a toe. */
+  private degreesOf(what: 'turning' | 'toe', node: SyntaxNode): void {
+    const degrees = this.number(node);
+    if (degrees === null || Math.abs(degrees) > NOTATION_LIMITS.turn) this.errors.add(node, 'angle', {}, ['45°']);
+    else if (what === 'turning' && this.turning) this.turning = { ...this.turning, degrees: Math.abs(degrees), said: true };
+    else if (this.toe && 'out' in this.toe) this.toe = { out: Math.sign(this.toe.out) * Math.abs(degrees) };
+    else this.toe = { out: degrees };
+  }
+
   private unanswered(): void {
+    // A toe, and a body that turns, may have been said in one word less.
+    if (this.pending === 'turning' || (this.pending === 'toe' && this.toe !== null)) this.pending = null;
     if (this.pending !== null && this.pendingNode !== null) this.unknown(this.pendingNode, wordOf(this.of(this.pendingNode)));
     this.pending = null;
   }
@@ -256,6 +303,12 @@ export class PartReader {
 
   /** A word that is a direction where a move takes one and has none yet. */
   private stray(node: SyntaxNode, said: string): void {
+    const way = this.lexicon.toes.get(said);
+    if (this.pending === 'toe' && way !== undefined) {
+      const degrees = this.toe && 'out' in this.toe ? this.toe.out : USUAL_TOE;
+      this.toe = { out: way === 'in' ? -Math.abs(degrees) : Math.abs(degrees) };
+      return;
+    }
     const loosely = Object.hasOwn(this.lexicon.vocabulary.loosely, said) ? this.lexicon.vocabulary.loosely[said] : undefined;
     if (loosely !== undefined && this.move !== null && ruleOf(this.move).way === 'bearing' && this.bearings.length === 0)
       this.bearings.push(BEARING_OF[loosely]);
@@ -445,7 +498,7 @@ export class PartReader {
       return;
     }
     if (!anchor) this.errors.add(node, 'hit-tie', {}, [this.say('start'), this.say('landing')]);
-    const tie = this.key(anchor) === 'start' ? 'start' : 'landing';
+    const tie = this.key(anchor) === 'start' ? 'start' : node.getChild('First') ? 'first landing' : 'landing';
     const offsetMs = this.key(node.getChild('TieKey')) === 'before' ? -this.open.tied.offsetMs : this.open.tied.offsetMs;
     this.open.tied = { ...this.open.tied, tie, offsetMs: offsetMs === 0 ? 0 : offsetMs, span: { from: this.open.from, to: node.to } };
     this.closeHand();

@@ -1,4 +1,4 @@
-import type { Act, Aim, Direction, Happening, Item, Parsed, Repeated, Size, Tempo, Thing, Tied } from './ast.js';
+import type { Act, Aim, Direction, FootRef, Happening, Item, Parsed, Repeated, Size, Tempo, Thing, Tied, Toe } from './ast.js';
 import { ENGLISH } from './english.js';
 import type { Vocabulary } from './vocabulary.js';
 
@@ -92,13 +92,24 @@ export function printAct(act: Act, vocabulary: Vocabulary = ENGLISH): string {
     act.style === null ? '' : vocabulary.styles[act.style][0],
     printSize(act.size, vocabulary),
     act.second ? `${keys.then[0]} ${printSize(act.second, vocabulary)}` : '',
-    act.foot
-      ? `${act.foot === 'left' || act.foot === 'right' ? directions[act.foot][0] : vocabulary.feet[act.foot][0]} ${keys.foot[0]}`
-      : '',
+    act.foot ? printFoot(act.foot, vocabulary) : '',
     act.seconds === null ? '' : `${act.seconds} ${keys.seconds[0]}`,
     act.aim ? printAim(act.aim, vocabulary) : '',
     act.short ? `${keys.short[0]} ${printSize(act.short, vocabulary)}` : '',
+    act.turning === null ? '' : `${keys.turning[0]} ${directions[act.turning < 0 ? 'left' : 'right'][0]} ${Math.abs(act.turning)}°`,
+    printToe(act.toe, vocabulary),
+    act.weight ? `${keys.weight[0]} ${printFoot(act.weight, vocabulary)}` : '',
   );
+}
+
+const printFoot = (foot: FootRef, { directions, feet, keys }: Vocabulary): string =>
+  `${foot === 'left' || foot === 'right' ? directions[foot][0] : feet[foot][0]} ${keys.foot[0]}`;
+
+function printToe(toe: Toe | null, vocabulary: Vocabulary): string {
+  if (toe === null) return '';
+  const { keys, toes } = vocabulary;
+  if ('at' in toe) return joined(keys.toe[0], printAim(toe.at, vocabulary));
+  return `${keys.toe[0]} ${Math.abs(toe.out)}° ${toes[toe.out < 0 ? 'in' : 'out'][0]}`;
 }
 
 function printAim({ thing, name }: Aim, { keys, things }: Vocabulary): string {
@@ -156,7 +167,7 @@ function printTied(tied: Tied, { events, moves, keys }: Vocabulary): string {
   const known: Readonly<Record<string, readonly [string, ...string[]]>> =
     tied.kind === 'event' ? events : { hit: moves.hit, 'guard check': moves['guard check'] };
   const word = known[tied.word]?.[0] ?? `"${tied.word}"`;
-  const [anchor] = keys[tied.tie];
+  const anchor = tied.tie === 'first landing' ? `${keys.first[0]} ${keys.landing[0]}` : keys[tied.tie][0];
   if (tied.offsetMs === 0) return `+ ${word} ${keys.on[0]} ${anchor}`;
   return `+ ${word} ${Math.abs(tied.offsetMs)} ${keys.ms[0]} ${keys[tied.offsetMs < 0 ? 'before' : 'after'][0]} ${anchor}`;
 }

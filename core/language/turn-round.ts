@@ -10,11 +10,12 @@ const negative = (degrees: number | null): number | null => (degrees === null ||
 /** The same move for the other side. Its own inverse. */
 export function mirrorAct(act: Act, what: Mirroring): Act {
   const bearing = act.bearing !== null && Math.abs(act.bearing) === 180 ? act.bearing : negative(act.bearing);
-  return { ...act, bearing, turn: negative(act.turn), foot: what === 'all' ? swapped(act.foot) : act.foot };
+  const feet = what === 'all' ? { foot: swapped(act.foot), weight: swapped(act.weight) } : {};
+  return { ...act, bearing, turn: negative(act.turn), turning: negative(act.turning), ...feet };
 }
 
 /** The same move with left and right feet exchanged and nothing else. Its own inverse. */
-export const exchangeFeet = (act: Act): Act => ({ ...act, foot: swapped(act.foot) });
+export const exchangeFeet = (act: Act): Act => ({ ...act, foot: swapped(act.foot), weight: swapped(act.weight) });
 
 const MEASURED: readonly Size['unit'][] = ['cm', 'm', 'in', 'ft', 'shoe', 'own'];
 

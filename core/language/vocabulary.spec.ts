@@ -45,7 +45,8 @@ const MADE_UP: Vocabulary = {
   fillers: ENGLISH.fillers.map(strange),
   articles: ENGLISH.articles.map(strange),
   measured: ENGLISH.measured.map(strange),
-  withFoot: renamed(ENGLISH.withFoot),
+  byFoot: renamed(ENGLISH.byFoot),
+  toes: translated(ENGLISH.toes),
   loosely: renamed(ENGLISH.loosely),
   beatOf: strange(ENGLISH.beatOf),
 };

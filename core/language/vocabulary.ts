@@ -36,7 +36,10 @@ export type KeyWord =
   | 'start'
   | 'landing'
   | 'home'
-  | 'intended';
+  | 'intended'
+  | 'turning'
+  | 'toe'
+  | 'weight';
 
 /** What a phrase says besides its move. */
 export interface Composed {
@@ -75,8 +78,10 @@ export interface Vocabulary {
   readonly composed: Readonly<Record<string, Composed>>;
   /** Phrases that coaches mean in several ways, each with what may be meant, as it is typed. */
   readonly asked: Readonly<Record<string, readonly string[]>>;
-  /** Moves that are asked about where a foot is named. */
-  readonly withFoot: Readonly<Record<string, readonly string[]>>;
+  /** Phrases for moves of both feet that are another move where one foot is named. */
+  readonly byFoot: Readonly<Record<string, MoveWord>>;
+  /** Which way a toe is turned. */
+  readonly toes: Sayings<'out' | 'in'>;
   /** Whole numbers from one on. */
   readonly numbers: readonly string[];
   /** What joins two steps, and what says nothing. */

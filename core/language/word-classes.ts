@@ -35,6 +35,9 @@ const KEY_TERMS: Readonly<Record<KeyWord, number>> = {
   landing: terms.Anchor,
   home: terms.HomeKey,
   intended: terms.IntendedKey,
+  turning: terms.TurningKey,
+  toe: terms.ToeKey,
+  weight: terms.WeightKey,
 };
 
 /** What kind of word a name is inside a step, or −1; for the parser of a vocabulary. */
@@ -184,7 +187,7 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
     }
     const other = all?.find((term) => term !== terms.HandWord) ?? null;
     // A word that also belongs inside a step begins one only where one may begin.
-    if (other !== null && (classOf(phrase) === -1 || stack.canShift(other))) return other;
+    if (other !== null && (classOf(phrase.split(' ', 1)[0] ?? phrase) === -1 || stack.canShift(other))) return other;
     return strike ? terms.HandWord : null;
   };
 

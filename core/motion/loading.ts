@@ -1,6 +1,6 @@
 import type { Side } from '../body/foot.js';
 import type { Posture } from '../body/stance.js';
-import { hopOf, type MoveResult } from './action.js';
+import { hopOf, type FootAction, type MoveResult } from './action.js';
 
 /** Share of weight on the foot that it is shifted to (common practice, no source). */
 const SHIFTED = 0.75;
@@ -14,6 +14,13 @@ export function onTheSpot(before: Posture, seconds: number): MoveResult {
 export function weightShift(before: Posture, foot: Side, seconds: number): MoveResult {
   const leftShare = foot === 'left' ? SHIFTED : 1 - SHIFTED;
   return { ...onTheSpot(before, seconds), after: { ...before, leftShare } };
+}
+
+/** A foot lifted and put down hard where it stood. */
+export function stamp(before: Posture, foot: Side, seconds: number): MoveResult {
+  const at = before.feet[foot];
+  const actions: FootAction[] = [{ foot, kind: 'step', start: 0, end: seconds, from: at, to: at, contact: true }];
+  return { ...onTheSpot(before, seconds), actions };
 }
 
 /** A low hop on the spot of `flight` seconds, landing on both feet. */

@@ -1,12 +1,14 @@
 import { originOf, standIn, stanceTarget, type Posture } from '../body/stance.js';
 import { add, distance, scale, wayOf, type Vec } from '../body/vec.js';
-import type { Act, Happening, Parsed, Step } from '../language/ast.js';
+import type { Act, Aim, Happening, Parsed, Step } from '../language/ast.js';
 import type { EventWord } from '../language/floor-words.js';
 import type { Span } from '../language/places.js';
 import { aimed, targetOf, type Target } from './aim.js';
-import type { Done, OpenReach } from './moves/doing.js';
+import { landedAs } from './landed.js';
+import type { Doing, Done, OpenReach } from './moves/doing.js';
 import { KEEPS_REACH, RECIPES } from './moves/recipes.js';
 import { seeded } from './seeded.js';
+import { USUAL_TIME } from './sizes.js';
 import { later } from './sequence.js';
 import type { EventMoment, HandMoment, Performer, PlacedThing, Problem, Simulation, SimMove } from './simulation.js';
 import { OPPONENT_AHEAD, partnerOf, placeThings, thingFor, whereIs } from './things.js';
@@ -165,7 +167,7 @@ class Run {
   private done(step: Step, span: Span, swing: number): Done {
     const partner = this.target(step.act) ?? partnerOf(this.things);
     const { body, school, playing } = this.performer;
-    const result = RECIPES[step.act.word]({
+    const doing: Doing = {
       act: step.act,
       before: this.posture,
       body,
@@ -178,10 +180,21 @@ class Run {
       opponent: partner === null ? this.ahead() : whereIs(partner, this.now),
       opposed: partner !== null,
       note: (problem, value, limit) => this.problem(problem, span, value, limit),
-    });
+    };
+    const result = landedAs(RECIPES[step.act.word](doing), doing, this.toeAt(step.act, span));
     if (result.open) this.open = result.open;
     else if (!KEEPS_REACH.includes(step.act.word)) this.open = null;
     return result;
+  }
+
+  /** The point that a toe is turned to. */
+  private toeAt({ toe }: Act, span: Span): Vec | null {
+    if (toe === null || 'out' in toe) return null;
+    if (toe.at.thing === 'home') return originOf(this.start.feet);
+    const thing = thingFor(toe.at, this.things);
+    if (thing) return whereIs(thing, this.now);
+    this.noSuchThing(toe.at, span);
+    return null;
   }
 
   private ahead(): Vec {
@@ -203,18 +216,27 @@ class Run {
       return aimed(act, home, this.posture, playing, left);
     }
     if (thing) return aimed(act, targetOf(thing, this.now, act, body), this.posture, playing, left);
-    const named = [act.aim.thing, act.aim.name === null ? null : `“${act.aim.name}”`].filter((word) => word !== null).join(' ');
-    this.problem({ code: 'no-such-thing', values: { thing: named } }, span);
+    this.noSuchThing(act.aim, span);
     return act;
+  }
+
+  private noSuchThing({ thing, name }: Aim, span: Span): void {
+    const named = [thing, name === null ? null : `“${name}”`].filter((word) => word !== null).join(' ');
+    this.problem({ code: 'no-such-thing', values: { thing: named } }, span);
   }
 
   private tied(step: Step, move: SimMove): void {
     const { act } = step;
     if (act.word === 'hit' || act.word === 'guard check')
       this.hit({ word: act.name ?? act.word, at: move.start, tiedTo: null, move: move.index }, move.span);
+    /** Hands at one moment follow each other, each as long as it takes alone. */
+    const busy = new Map<string, number>();
     for (const one of step.hands) {
-      const tiedTo = one.tie === 'start' ? move.start : move.landing;
-      const at = Math.max(0, tiedTo + one.offsetMs / 1000);
+      const tiedTo = one.tie === 'start' ? move.start : one.tie === 'landing' ? move.landing : firstLanding(move);
+      const moment = `${one.tie} ${one.offsetMs}`;
+      const before = one.kind === 'hand' ? (busy.get(moment) ?? 0) : 0;
+      if (one.kind === 'hand') busy.set(moment, before + USUAL_TIME.hand);
+      const at = Math.max(0, tiedTo + one.offsetMs / 1000) + before;
       const room =
         one.kind === 'hand'
           ? this.hit({ word: one.word, at, tiedTo, move: move.index }, one.span)
@@ -257,5 +279,9 @@ class Run {
     this.problems.push({ ...problem, move: this.moves.length, span, value, limit });
   }
 }
+
+/** When the first foot is down again that was lifted; a move that lifts none has its landing. */
+const firstLanding = ({ actions, landing }: SimMove): number =>
+  Math.min(landing, ...actions.flatMap(({ contact, end }) => (contact ? [end] : [])));
 
 const moment = ({ event, name, span }: Happening, at: number): EventMoment => ({ event, name, at, move: null, span });

@@ -37,6 +37,10 @@ export const USUAL_TIME = {
   pullBack: 0.4,
   guardJump: 0.3,
   sideJump: 0.6,
+  singleStep: 0.3,
+  feetMeet: 0.3,
+  stamp: 0.25,
+  oneFootHop: 0.5,
 } as const;
 
 /** Seconds in the air of each split; the dropped one stays on the floor. Flights keep their time whatever the tempo. */

@@ -52,7 +52,8 @@ function workOf(dose: Dose, pace: Pace, round: number, way: 0 | 1): Amount {
   const shared = (n: number): number => (together ? turnsOf(n)[way] : n);
   const claim = claimOf(dose);
   /** What is claimed for so many of n, or what they take. */
-  const claimed = (some: number, n: number, each: number): number => (claim === null ? some * each : n === 0 ? 0 : (claim * some * twice) / n);
+  const claimed = (some: number, n: number, each: number): number =>
+    claim === null ? some * each : n === 0 ? 0 : (claim * some * twice) / n;
   switch (work.by) {
     case 'time': {
       const seconds = together ? work.seconds.low / 2 : work.seconds.low;

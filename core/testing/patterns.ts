@@ -22,12 +22,17 @@ export function anyActOf(word: MoveWord): fc.Arbitrary<Act> {
   const rule = ruleOf(word);
   const bearing = rule.way !== 'bearing' || rule.fixed || word === 'recover' ? fc.constant(null) : fc.integer({ min: -179, max: 180 });
   const usual = rule.usual === null && rule.way === 'bearing';
+  const lands = !['set', 'turn', 'hand'].includes(rule.family);
   return fc
     .record({
       bearing: usual ? bearing : maybe(bearing),
       turn: rule.way === 'turn' ? fc.integer({ min: 1, max: 180 }).chain((turn) => fc.constantFrom(turn, -turn)) : fc.constant(null),
       size: rule.size === 'none' ? fc.constant(null) : maybe(anySize),
       foot: rule.foot ? maybe(fc.constantFrom(...FEET)) : fc.constant(null),
+      turning:
+        rule.way === 'bearing' ? maybe(fc.integer({ min: 1, max: 180 }).chain((turn) => fc.constantFrom(turn, -turn))) : fc.constant(null),
+      toe: lands ? maybe(fc.integer({ min: -30, max: 60 }).map((out) => ({ out: out || 1 }))) : fc.constant(null),
+      weight: lands ? maybe(fc.constantFrom(...FEET)) : fc.constant(null),
     })
     .map((said) => ({ ...bare(word), ...said, seconds: word === 'hold' ? 1 : null }));
 }
@@ -49,7 +54,7 @@ const anyStep: fc.Arbitrary<Step> = fc
       fc.record({
         kind: fc.constant('hand' as const),
         word: fc.constantFrom('hit', 'jab'),
-        tie: fc.constantFrom('start' as const, 'landing' as const),
+        tie: fc.constantFrom('start' as const, 'landing' as const, 'first landing' as const),
         offsetMs: fc.integer({ min: -300, max: 300 }),
         span: fc.constant(NOWHERE),
       }),

@@ -1,11 +1,17 @@
 import { normalised } from '../../body/vec.js';
 import { jump, scissorJump, sideJump } from '../jump.js';
 import { FLIGHT, USUAL_TIME } from '../sizes.js';
-import { type FamilyOf, bearingOf, footOr, sized, asideOf, usually, refused } from './doing.js';
+import { type FamilyOf, bearingOf, leading, footOr, sized, asideOf, usually, refused } from './doing.js';
 
 /** Both feet leave the floor. */
 export const AIR: FamilyOf<'air'> = {
   jump: (doing) => jump(doing.before, bearingOf(doing), asideOf(doing), usually(doing, USUAL_TIME.jump, FLIGHT.jump), FLIGHT.jump),
+  'one-foot hop': (doing) => {
+    const foot = footOr(doing, leading(doing));
+    const seconds = usually(doing, USUAL_TIME.oneFootHop, FLIGHT.guard);
+    // Off one foot and back onto it; the other one is put down after it.
+    return { ...sideJump(doing.before, foot, bearingOf(doing), asideOf(doing), seconds, FLIGHT.guard), means: ['wide', 'touch'] };
+  },
   'scissor jump': (doing) => {
     const seconds = usually(doing, USUAL_TIME.jump, FLIGHT.jump);
     return scissorJump(doing.before, doing.act.turn ?? 0, seconds, FLIGHT.jump, doing.body) ?? refused(doing, 'level-exchange', seconds);

@@ -1,7 +1,10 @@
+import { otherSide } from '../../body/foot.js';
+import { stanceTarget } from '../../body/stance.js';
 import { gather } from '../gather.js';
 import { halfStep, meeting, pendulum } from '../meeting.js';
+import { sideways, singleStep } from '../single-step.js';
 import { FLIGHT, metresOf, secondsOf, USUAL_TIME } from '../sizes.js';
-import { type Recipe, type FamilyOf, bearingOf, near, footOr, sized, usually, refused } from './doing.js';
+import { type Recipe, type FamilyOf, bearingOf, leading, near, footOr, sized, usually, refused } from './doing.js';
 
 const gathering: Recipe = (doing) => {
   const first = sized(doing, 'even', 'gather');
@@ -30,6 +33,26 @@ export const GATHER: FamilyOf<'gather'> = {
       sized(doing, 'even', 'gather'),
       usually(doing, USUAL_TIME.halfStep),
     ),
+  'single step': (doing) =>
+    singleStep(
+      doing.before,
+      footOr(doing, near(doing)),
+      bearingOf(doing),
+      sized(doing, 'even', 'lunge'),
+      usually(doing, USUAL_TIME.singleStep),
+    ),
+  'feet together': (doing) =>
+    sideways(
+      doing.before,
+      footOr(doing, otherSide(leading(doing))),
+      doing.body.breadth.metres,
+      'level',
+      usually(doing, USUAL_TIME.feetMeet),
+    ),
+  'feet apart': (doing) => {
+    const { width } = stanceTarget(doing.school, doing.body);
+    return sideways(doing.before, footOr(doing, otherSide(leading(doing))), width, 'as it is', usually(doing, USUAL_TIME.feetMeet));
+  },
   chassé: meetingAt(USUAL_TIME.chassé, 0),
   gallop: meetingAt(USUAL_TIME.gallop, FLIGHT.gallop),
   pendulum: (doing) => {

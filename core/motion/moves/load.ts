@@ -1,8 +1,8 @@
 import { scale, wayOf } from '../../body/vec.js';
-import { hop, onTheSpot, weightShift } from '../loading.js';
+import { hop, onTheSpot, stamp, weightShift } from '../loading.js';
 import { FLIGHT, SPLIT_FLIGHT, USUAL_TIME } from '../sizes.js';
 import { split, splitSeconds } from '../split.js';
-import { type FamilyOf, bearingOf, near, footOr, sized, usually } from './doing.js';
+import { type FamilyOf, bearingOf, leading, near, footOr, sized, usually } from './doing.js';
 
 /** Loading the legs where one stands, or with one foot put out. */
 export const LOAD: FamilyOf<'load'> = {
@@ -18,5 +18,6 @@ export const LOAD: FamilyOf<'load'> = {
   'heel raise': (doing) => onTheSpot(doing.before, usually(doing, USUAL_TIME.heelRaise)),
   'weight shift': (doing) =>
     weightShift(doing.before, footOr(doing, doing.before.leftShare > 0.5 ? 'right' : 'left'), usually(doing, USUAL_TIME.weightShift)),
+  stamp: (doing) => stamp(doing.before, footOr(doing, leading(doing)), usually(doing, USUAL_TIME.stamp)),
   'preload hop': (doing) => hop(doing.before, usually(doing, USUAL_TIME.preloadHop, FLIGHT.hop), FLIGHT.hop),
 };
