@@ -33,6 +33,39 @@ describe('sessions on the command line', () => {
     expect([table.code, table.out]).toEqual([0, jasmine.stringMatching(/total +5:20/)]);
   });
 
+  it('expand: what it prints goes on into dose, as text and as JSON alike, and what is no session says where', async () => {
+    const argv = [
+      'expand',
+      '--rest',
+      '20',
+      '--set-rest',
+      '45',
+      '--change',
+      '20',
+      '--kinds',
+      'whole,called,partner,fed',
+      '--opposed',
+      'partner',
+    ];
+    const [text, data] = [await run(argv, STEPS), await run([...argv, '--json'], STEPS)];
+    const [a, b] = [await json<Dosed>(['dose'], text.out), await json<Dosed>(['dose'], data.out)];
+    expect(a.totals.all['total']).toBeGreaterThan(60);
+    expect(a).toEqual(b);
+    const wrong = await run(['dose'], JSON.stringify({ session: { stages: [{ name: 7 }] } }));
+    expect([wrong.code, wrong.err.includes('stages')]).toEqual([2, true]);
+    expect((await run(['dose'], '{')).code).toBe(2);
+  });
+
+  it('dose: rests of the file are those of stages that leave them open; calls: names in a line are what is called', async () => {
+    const bare = await json<Dosed>(['dose'], `rest: 20 s\nset rest: 1 min\n\n== A\ndose: 2 sets of 3 × 30 s\n\n${STEPS}\n`);
+    expect([bare.totals.all['rest'], bare.problems.filter(({ level }) => level === 'asks')]).toEqual([140, []]);
+    const { names } = await json<{ names: string[] }>(
+      ['calls', '--number', '8'],
+      'split, (right: shuffle right | left: shuffle left), square up',
+    );
+    expect(names).toEqual(['right', 'left']);
+  });
+
   it('dose: the timeline as CSV, read back by another package', async () => {
     const { out } = await run(['dose', '--csv'], EVENING);
     const rows = parse<{ at: number; name: string; kind: string; round: number; say: string }>(out, { columns: true, cast: true });

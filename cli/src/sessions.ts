@@ -1,3 +1,5 @@
+import { namedAlternatives } from '@hopsk/core/plan/calls/named';
+import { parse } from '@hopsk/core/language/parse';
 import { STAGE_KINDS, type StageKind } from '@hopsk/core/plan/exercise';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';
 import { CAUTION_PARTS, USUALLY_FORBIDS, type Caution } from '@hopsk/core/body/caution';
@@ -15,7 +17,7 @@ import { fitToTime } from '@hopsk/core/plan/session/fit-time';
 import { planProblems } from '@hopsk/core/plan/session/problems';
 import { seeStage } from '@hopsk/core/plan/session/seen';
 import type { Session } from '@hopsk/core/plan/session/session';
-import { readSession, writeSession } from '@hopsk/core/plan/session/session-file';
+import { writeSession } from '@hopsk/core/plan/session/session-file';
 import { cueRows, timelineOf } from '@hopsk/core/plan/session/timeline';
 import { sessionTotals } from '@hopsk/core/plan/session/totals';
 import { handsText } from '@hopsk/core/view/hands-text';
@@ -24,6 +26,7 @@ import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import Papa from 'papaparse';
 import { BadInput, performerOf, placingOf, type Options } from './options.js';
+import { sessionOf } from './session-source.js';
 import { columns } from './table.js';
 
 /** Text for people, and the same as data. */
@@ -125,8 +128,7 @@ export function grid(pattern: FiledPattern, options: Options): Answer {
 
 /** Totals, problems and the timeline of a session file; exit 1 where something stops it or is asked for. */
 export function dose(source: { readonly name: string; readonly text: string }, options: Options): Answer {
-  const { session: read, errors } = readSession(source.text, buildWords());
-  if (errors.length > 0) throw new BadInput(errors.map((error) => `${source.name}:${error.line}: ${say(words.files, error)}`).join('\n'));
+  const read = sessionOf(source);
   if (read.stages.length === 0) throw new BadInput(`${source.name} holds no stage.`);
   const session = { ...read, minutes: options.minutes ?? read.minutes };
   const by = {
@@ -188,9 +190,13 @@ export function calls(source: { readonly name: string; readonly text: string } |
   const file = source ? readPatternFile(source.text) : { patterns: [], errors: [] };
   const [wrong] = file.errors;
   if (wrong && source) throw new BadInput(`${source.name}:${wrong.line}: ${say(words.files, wrong)}`);
+  const [only, ...others] = file.patterns;
+  const called = only && others.length === 0 ? namedAlternatives(parse(only.steps)) : [];
   const known = names
     ? names.map((name) => ({ name, steps: '', filed: null }))
-    : file.patterns.map((filed) => ({ name: filed.name || 'call', steps: filed.steps, filed }));
+    : only && called.length > 0
+      ? called.map(({ name, steps }) => ({ name, steps, filed: only }))
+      : file.patterns.map((filed) => ({ name: filed.name || 'call', steps: filed.steps, filed }));
   if (known.length === 0) throw new BadInput('calls needs --alternatives "left, right" or a file of patterns.');
   const weights = options.weights?.split(',').map(Number) ?? [];
   if (weights.length > 0 && weights.length !== known.length)

@@ -6,7 +6,7 @@ import { DOSE_LIMITS, LONGEST_REST } from '@hopsk/core/language/dose';
 import { CALL_LIMITS, type Calls } from '@hopsk/core/plan/calls/calls';
 import { STRETCH_KINDS } from '@hopsk/core/plan/stretch';
 import { SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/session';
-import { CONTACT_LEVELS, SESSION_PARTS, type Stage } from '@hopsk/core/plan/session/stage';
+import { CONTACT_LEVELS, SESSION_PARTS, STAGE_LIMITS, type Stage } from '@hopsk/core/plan/session/stage';
 import * as z from 'zod/mini';
 import { between, Code, Id, KEPT, line, note, SideName, text, Version, whole, type Wire } from './common.js';
 import { field } from './problem.js';
@@ -70,15 +70,15 @@ export const StageSchema = z.object({
   /** As typed: what of it cannot be read is said on the page, never lost. */
   dose: text(DOSE_LIMITS.characters),
   explain: seconds(SESSION_LIMITS.explain),
-  watch: z.array(Code).check(z.maxLength(8)),
+  watch: z.array(Code).check(z.maxLength(STAGE_LIMITS.watch)),
   view: z.enum(VIEWS),
-  cues: z.array(line(80)).check(z.maxLength(6)),
+  cues: z.array(line(80)).check(z.maxLength(STAGE_LIMITS.cues)),
   unit: z.enum(FAULT_UNITS),
   evidence: z.object({ next: between(0.5, 1), back: between(0, 1), attempts: whole(1, 500), sessions: whole(1, 10) }),
-  cautions: z.array(line(200)).check(z.maxLength(10)),
+  cautions: z.array(line(200)).check(z.maxLength(STAGE_LIMITS.cautions)),
   partner: z.nullable(PartnerSchema),
   calls: z.nullable(CallsSchema),
-  stations: z.array(z.object({ name: line(60), steps })).check(z.maxLength(12)),
+  stations: z.array(z.object({ name: line(60), steps })).check(z.maxLength(STAGE_LIMITS.stations)),
   theme: note(120),
   priority: z.union([z.literal(1), z.literal(2), z.literal(3)]),
 }) satisfies z.ZodMiniType<Stage>;

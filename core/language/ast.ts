@@ -90,6 +90,8 @@ export interface Step extends Repeated {
 export interface Group extends Repeated {
   readonly kind: 'group';
   readonly branches: readonly (readonly Item[])[];
+  /** What each branch is called, where it has a name. */
+  readonly names: readonly (string | null)[];
 }
 
 /** A named part in its place; sizes in it times `scale`. */

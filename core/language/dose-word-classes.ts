@@ -62,7 +62,7 @@ const KEY_TERMS: Readonly<Record<DoseKey, number>> = {
 };
 
 /** Words of doses by what they mean; with what a number in words is. */
-export interface DoseLexicon {
+interface DoseLexicon {
   readonly keyOf: (word: string) => DoseKey | null;
   readonly numberOf: (word: string) => number | null;
   readonly isTens: (word: string) => boolean;
@@ -71,8 +71,7 @@ export interface DoseLexicon {
   readonly words: readonly string[];
 }
 
-/** @example doseLexicon(ENGLISH, ENGLISH_DOSES).keyOf('minutes') // 'minutes' */
-export function doseLexicon({ numbers }: Vocabulary, doses: DoseVocabulary): DoseLexicon {
+function doseLexicon({ numbers }: Vocabulary, doses: DoseVocabulary): DoseLexicon {
   const keys = new Map<string, DoseKey>();
   for (const [key, words] of Object.entries<readonly string[]>(doses.keys)) for (const word of words) keys.set(word, key as DoseKey);
   const values = new Map([...numbers.map((word, i) => [word, i + 1] as const), ...Object.entries({ ...doses.numbers, ...doses.tens })]);

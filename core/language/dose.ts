@@ -44,7 +44,7 @@ export interface Chime {
 }
 
 /** Two ways that take turns from repetition to repetition. */
-export interface Alternation {
+interface Alternation {
   readonly a: string;
   readonly b: string;
 }

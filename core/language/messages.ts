@@ -1,3 +1,4 @@
+import type { StageField } from './stage-fields.js';
 import type { Nothing, Said } from '../said.js';
 
 /** Everything that can be wrong with a line of steps. Words are as typed; bearings in degrees, as the notation has them. */
@@ -95,6 +96,10 @@ export interface FileMessages {
   readonly lead: Nothing;
   readonly closes: Nothing;
   readonly setting: { readonly said: string; readonly wanted: 'time' | 'water' | 'minutes' | 'number' };
+  /** A field of a stage that is none of its values, and one that a pattern has no place for. */
+  readonly 'stage-field': { readonly field: StageField; readonly said: string; readonly wanted: string };
+  readonly 'stage-many': { readonly field: StageField; readonly most: number };
+  readonly 'stage-only': { readonly field: StageField };
   readonly cued: { readonly said: string; readonly known: readonly string[] };
 }
 

@@ -1,7 +1,7 @@
 import type { SyntaxNode } from '@lezer/common';
 import { ENGLISH } from './english.js';
 import { treeOf } from './line-parser.js';
-import type { Mirroring } from './turn-round.js';
+import { otherName, type Mirroring } from './turn-round.js';
 import type { Vocabulary } from './vocabulary.js';
 
 /**
@@ -26,6 +26,8 @@ export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vo
       } else if (node.name === 'FootAlone') {
         const by = alone.get(text.slice(node.from, node.to).toLowerCase());
         if (by !== undefined && what === 'all') swaps.push({ from: node.from, to: node.to, by });
+      } else if (node.name === 'BranchName') {
+        swaps.push({ from: node.from, to: node.to, by: otherName(text.slice(node.from, node.to)) });
       } else if (node.name === 'Degrees') {
         const number = node.node.getChild('Number') ?? node.node.getChild('Decimal');
         if (number && !sideBeside(node.node) && !ofToe(node.node))

@@ -91,7 +91,13 @@ class Reader {
       this.errors.add(node, 'bracket-empty', {});
       return [];
     }
-    const group: Group = { kind: 'group', branches, ...parts.repeated, span: { from: node.from, to: node.to } };
+    const group: Group = {
+      kind: 'group',
+      branches,
+      names: this.branchNames(node),
+      ...parts.repeated,
+      span: { from: node.from, to: node.to },
+    };
     return [group];
   }
 
@@ -104,6 +110,18 @@ class Reader {
     if (node.getChild('Close') === null) this.errors.add(node.getChild('Open') ?? node, 'bracket-open', {}, [')']);
     for (const child of childrenOf(node)) if (child.type.isError) this.stray(child);
     return node.getChildren('Branch').map((branch) => this.items(branch, depth + 1));
+  }
+
+  /** What the branches of a bracket are called; each by a name of its own. */
+  private branchNames(node: SyntaxNode): (string | null)[] {
+    const known = new Set<string>();
+    return node.getChildren('Branch').map((branch) => {
+      const name = branch.getChild('BranchName');
+      if (!name) return null;
+      const said = this.of(name).slice(0, -1).trim().replace(/\s+/g, ' ');
+      if (known.size === known.add(said.toLowerCase()).size) this.errors.add(name, 'name-taken', { word: said });
+      return said;
+    });
   }
 
   private define(node: SyntaxNode, depth: number): void {
@@ -235,7 +253,7 @@ class Reader {
     const { repeated } = parts;
     return repeated.times === 1 && repeated.each === null && !repeated.mirrored
       ? steps
-      : [{ kind: 'group', branches: [steps], ...repeated, span }];
+      : [{ kind: 'group', branches: [steps], names: [null], ...repeated, span }];
   }
 
   /** The beat counts from here on. */
@@ -268,6 +286,8 @@ class Reader {
     this.andNoMore(parts.saysMoreThan('size', 'way', 'name'), span, parts.head);
     const doing = rest.find((child) => child.name === 'Doing');
     const line = doing ? (this.branches(doing, depth) ?? [])[0] : undefined;
+    const named = doing?.getChild('Branch')?.getChild('BranchName');
+    if (named) this.errors.add(named, 'takes-no-name', { word: vocabulary.keys.doing[0] });
     if (doing && kind !== 'partner') this.errors.add(doing, 'only-partner', {}, [vocabulary.things.partner[0]]);
     return { thing: kind, name: parts.label, ...parts.coordinates(), doing: kind === 'partner' && line ? line : null, span };
   }

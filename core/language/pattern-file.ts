@@ -6,6 +6,7 @@ import { DOSE_LIMITS } from './dose.js';
 import { FILE_LIMITS, NOTATION_LIMITS } from './limits.js';
 import type { FileMessage, FileMessages } from './messages.js';
 import { linesOf, oneLine } from './one-line.js';
+import { STAGE_FIELDS, type StageField, type StageLineSaid } from './stage-fields.js';
 
 /** A pattern as it stands in a text file: its steps and for whom they are written. */
 export interface FiledPattern {
@@ -23,6 +24,8 @@ export interface FiledPattern {
   /** In a session: how the athlete knows when to begin, and seconds to show and explain. */
   readonly cued: string;
   readonly explain: number;
+  /** In a session: what else a stage holds, line by line. */
+  readonly also: readonly StageLineSaid[];
   /** Line of the file on which its steps begin, from 1. */
   readonly line: number;
 }
@@ -52,9 +55,11 @@ const USUAL: Omit<FiledPattern, 'line'> = {
   dose: '',
   cued: '',
   explain: 0,
+  also: [],
 };
 
 const FIELD = /^(sport|stance|hand|lead|closes|area|tags|dose|cued|explain):(.*)$/i;
+const OF_STAGE = new RegExp(`^(${STAGE_FIELDS.join('|')}):(.*)$`, 'i');
 
 /** The name in a line '== name' or '== name =='; null where the line is none. */
 function nameIn(line: string): string | null {
@@ -94,6 +99,13 @@ export function readPatternFile(text: string): { readonly patterns: readonly Fil
         if (name === '') say(i + 1, 'no-name', {});
         if (name.length > FILE_LIMITS.name) say(i + 1, 'name-cut', { most: FILE_LIMITS.name });
         open = begin(cut(name || 'unnamed', FILE_LIMITS.name), i + 1);
+        return;
+      }
+      const ofStage = inSteps ? null : OF_STAGE.exec(content);
+      if (ofStage) {
+        open ??= begin('', i);
+        const field = (ofStage[1] ?? '').toLowerCase() as StageField;
+        open.also = [...open.also, { field, value: (ofStage[2] ?? '').trim(), line: i + 1 }];
         return;
       }
       const field = inSteps ? null : FIELD.exec(content);
@@ -182,14 +194,17 @@ function setField(draft: Draft, name: string, value: string): FileMessage | null
 }
 
 /** Fields that only a pattern with a dose has. */
-type DoseField = 'dose' | 'cued' | 'explain';
+type DoseField = 'dose' | 'cued' | 'explain' | 'also';
 
 /** A line of steps that would begin something else in a file is set in: a blank means nothing among steps. */
-const asSteps = (line: string): string => (nameIn(line) !== null || FIELD.test(line) ? ` ${line}` : line);
+const asSteps = (line: string): string => (nameIn(line) !== null || FIELD.test(line) || OF_STAGE.test(line) ? ` ${line}` : line);
 
 /** Writes patterns so that reading gives them again: as many as there were, whatever is in them. */
 export function writePatternFile(
-  patterns: readonly (Omit<FiledPattern, 'line' | DoseField> & Partial<Pick<FiledPattern, DoseField>>)[],
+  patterns: readonly (Omit<FiledPattern, 'line' | DoseField> &
+    Partial<Pick<FiledPattern, Exclude<DoseField, 'also'>>> & {
+      readonly also?: readonly Omit<StageLineSaid, 'line'>[];
+    })[],
 ): string {
   return patterns
     .map((one) =>
@@ -205,6 +220,7 @@ export function writePatternFile(
         ...(one.dose ? [`dose: ${oneLine(one.dose, ', ')}`] : []),
         ...(one.cued ? [`cued: ${oneLine(one.cued)}`] : []),
         ...(one.explain ? [`explain: ${one.explain} s`] : []),
+        ...(one.also ?? []).map(({ field, value }) => `${field}: ${value}`),
         '',
         linesOf(one.steps).map(asSteps).join('\n'),
         '',

@@ -1,4 +1,4 @@
-import type { Act, Aim, Direction, FootRef, Happening, Item, Parsed, Repeated, Size, Tempo, Thing, Tied, Toe } from './ast.js';
+import type { Act, Aim, Direction, FootRef, Group, Happening, Item, Parsed, Repeated, Size, Tempo, Thing, Tied, Toe } from './ast.js';
 import { ENGLISH } from './english.js';
 import type { Vocabulary } from './vocabulary.js';
 
@@ -25,7 +25,7 @@ function printItem(item: Item, vocabulary: Vocabulary): string {
   const { keys } = vocabulary;
   switch (item.kind) {
     case 'group':
-      return joined(`(${item.branches.map((branch) => print(branch, vocabulary)).join(' | ')})`, ...printRepeated(item, vocabulary));
+      return joined(`(${printBranches(item, vocabulary)})`, ...printRepeated(item, vocabulary));
     case 'call':
       return joined(
         item.name,
@@ -45,6 +45,14 @@ function printItem(item: Item, vocabulary: Vocabulary): string {
       );
   }
 }
+
+const printBranches = ({ branches, names }: Group, vocabulary: Vocabulary): string =>
+  branches
+    .map((branch, i) => {
+      const name = names[i] ?? null;
+      return `${name === null ? '' : `${name}: `}${print(branch, vocabulary)}`;
+    })
+    .join(' | ');
 
 const joined = (...parts: readonly string[]): string => parts.filter((part) => part !== '').join(' ');
 

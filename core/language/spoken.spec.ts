@@ -104,6 +104,9 @@ const READ: Readonly<Record<string, string>> = {
   'lunge ahead weight on the back foot': 'lunge ahead loading rear foot',
   'lunge ahead, weight on the back foot': 'lunge ahead, weight shift rear foot',
   'shuffle left + hit on first landing': 'shuffle left + hit on first landing',
+  // Alternatives with names.
+  '(right: shuffle right, lunge | left: shuffle left) 4': '(right: shuffle right, lunge | left: shuffle left) 4 times',
+  'split, (short ball: lunge ahead | B2 : run back 2 m)': 'split, (short ball: lunge ahead | B2: run back 2 m)',
   // What happens, and where to.
   'when ball hit, split': 'ball hit, split',
   'split, on the hit, opponent hits, at contact': 'split, ball hit, ball hit, ball hit',
@@ -137,6 +140,8 @@ const ASKED: readonly (readonly [line: string, kept: string, marks: readonly str
   ['go home', '', ['asked ‘go home’ run home; shuffle home; recover back;']],
   ['shuffle left turning 45', 'shuffle left', ['turning-side ‘shuffle’']],
   ['pivot left turning right 10°', 'pivot left 90°', ['takes-no-more ‘pivot’']],
+  ['(a: split | A: lunge)', '(a: split | A: lunge)', ['name-taken ‘A:’']],
+  ['partner doing (x: advance)', 'partner doing (advance)', ['takes-no-name ‘x:’']],
   ['lunge ahead toe', 'lunge ahead', ['not-understood-in ‘toe’']],
   ['drop', '"drop"', ['strike ‘drop’ "drop"; drop step left; drop step right;']],
   ['slip left', '"slip"', ['takes-no-way ‘slip’']],

@@ -7,7 +7,7 @@ export const at = (input: InputStream, offset: number): string => {
   const code = input.peek(offset);
   return code < 0 ? '' : String.fromCharCode(code);
 };
-const isLetter = (one: string): boolean => one > ' ' && /[\p{L}\p{M}'’_-]/u.test(one);
+export const isLetter = (one: string): boolean => one > ' ' && /[\p{L}\p{M}'’_-]/u.test(one);
 export const isDigit = (one: string): boolean => one >= '0' && one <= '9';
 export const isSpace = (one: string): boolean => one === ' ' || one === '\t' || one === '\u{a0}';
 

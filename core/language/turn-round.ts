@@ -17,6 +17,14 @@ export function mirrorAct(act: Act, what: Mirroring): Act {
 /** The same move with left and right feet exchanged and nothing else. Its own inverse. */
 export const exchangeFeet = (act: Act): Act => ({ ...act, foot: swapped(act.foot), weight: swapped(act.weight) });
 
+const OTHER_SIDE: Readonly<Record<string, string>> = { left: 'right', right: 'left' };
+
+/**
+ * What is called, for the other side.
+ * @example otherName('far left') // 'far right'
+ */
+export const otherName = (name: string): string => name.replace(/\p{L}+/gu, (word) => OTHER_SIDE[word.toLowerCase()] ?? word);
+
 const MEASURED: readonly Size['unit'][] = ['cm', 'm', 'in', 'ft', 'shoe', 'own'];
 
 /** Sizes times `factor`; words of size stay what they are, and a move without a size is of its own size, so many times. */

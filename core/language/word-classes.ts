@@ -1,8 +1,9 @@
 import { ExternalTokenizer, type InputStream, type Stack } from '@lezer/lr';
 import { ENGLISH } from './english.js';
 import { lexiconOf } from './lexicon.js';
+import { NOTATION_LIMITS } from './limits.js';
 import * as terms from './pattern.terms.generated.js';
-import { at, isDigit, isSpace, pastSpaces, wordBefore, wordFrom } from './stream.js';
+import { at, isDigit, isLetter, isSpace, pastSpaces, wordBefore, wordFrom } from './stream.js';
 import type { KeyWord, Vocabulary } from './vocabulary.js';
 
 const KEY_TERMS: Readonly<Record<KeyWord, number>> = {
@@ -66,6 +67,17 @@ export function wordClassOf(vocabulary: Vocabulary): (word: string) => number {
   };
 }
 
+/** Where a branch's name ends that begins here, behind its colon; 0 where none does. */
+function nameEnd(input: InputStream): number {
+  if (!isLetter(at(input, 0)) && !isDigit(at(input, 0))) return 0;
+  for (let end = 1; end <= NOTATION_LIMITS.name; end++) {
+    const one = at(input, end);
+    if (one === ':') return end + 1;
+    if (!isLetter(one) && !isDigit(one) && !isSpace(one)) return 0;
+  }
+  return 0;
+}
+
 /**
  * Moves, events, strikes and all else that a word says only in its place: the longest phrase is taken that fits there. So ‘step’ begins a
  * step or belongs to a size, ‘cut’ is a move where one begins and a strike behind ‘+’, and ‘then’ parts two steps where a step follows.
@@ -121,6 +133,13 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
   };
 
   const token = (input: InputStream, stack: Stack): void => {
+    if (stack.canShift(terms.BranchName)) {
+      const end = nameEnd(input);
+      if (end > 0) {
+        input.acceptToken(terms.BranchName, end);
+        return;
+      }
+    }
     const first = at(input, 0);
     if (isDigit(first)) {
       const end = decimal(input);

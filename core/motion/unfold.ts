@@ -1,7 +1,7 @@
 import { bare } from '../language/act.js';
 import type { Act, Definition, Happening, Item, Step, Tempo } from '../language/ast.js';
 import type { Span } from '../language/places.js';
-import { exchangeFeet, mirrorAct, scaleAct } from '../language/turn-round.js';
+import { exchangeFeet, mirrorAct, otherName, scaleAct } from '../language/turn-round.js';
 import type { ProblemMessage } from './messages.js';
 
 /** Which of so many branches is taken, from 0. */
@@ -11,6 +11,8 @@ export type Choose = (branches: number) => number;
 export interface Choice {
   readonly taken: number;
   readonly of: number;
+  /** What it is called, where it has a name. */
+  readonly name: string | null;
   readonly span: Span;
 }
 
@@ -94,7 +96,7 @@ export function* unfold(
       } else if (item.kind === 'group') {
         const { length } = item.branches;
         const branch = length < 2 ? 0 : choose(length);
-        if (length > 1) taken.push({ taken: branch, of: length, span: item.span });
+        if (length > 1) taken.push({ taken: branch, of: length, name: named(item.names[branch] ?? null, around), span: item.span });
         yield* all(item.branches[branch] ?? [], around);
       } else {
         const { scale, tempo, at } = around;
@@ -106,6 +108,9 @@ export function* unfold(
 
   yield* all(items, { ways: false, feet: false, scale: 1, tempo: null, at: null });
 }
+
+/** What a branch is called on the side on which it is done. */
+const named = (name: string | null, { ways }: Around): string | null => (name !== null && ways ? otherName(name) : name);
 
 function inside(act: Act, { ways, feet, scale }: Around): Act {
   const turned = ways ? mirrorAct(act, feet ? 'all' : 'directions') : feet ? exchangeFeet(act) : act;

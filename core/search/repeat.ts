@@ -16,8 +16,16 @@ export function repeated(script: Script, times: number, scale = 1, alternating =
     mirrored: false,
     span,
   });
-  const toAndFro: Item = { kind: 'group', branches: [[call(1)]], times: 1, each: 'side', mirrored: false, span };
-  const both = (count: number): Item => ({ kind: 'group', branches: [[toAndFro]], times: count, each: null, mirrored: false, span });
+  const toAndFro: Item = { kind: 'group', branches: [[call(1)]], names: [null], times: 1, each: 'side', mirrored: false, span };
+  const both = (count: number): Item => ({
+    kind: 'group',
+    branches: [[toAndFro]],
+    names: [null],
+    times: count,
+    each: null,
+    mirrored: false,
+    span,
+  });
   const items = alternating ? [both(Math.floor(times / 2)), ...(times % 2 === 1 ? [call(1)] : [])] : [call(times)];
   return {
     things: script.things,

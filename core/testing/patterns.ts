@@ -71,5 +71,18 @@ export const anyItem: fc.Arbitrary<Item> = fc.oneof(
       branches: fc.array(fc.array(anyStep, { minLength: 1, maxLength: 3 }), { minLength: 1, maxLength: 3 }),
       times: fc.integer({ min: 1, max: 5 }),
     })
-    .map((said): Group => ({ ...ONCE, kind: 'group', ...said })),
+    .chain((said) =>
+      fc
+        .uniqueArray(fc.constantFrom('left', 'right', 'short ball', 'B 2'), {
+          minLength: said.branches.length,
+          maxLength: said.branches.length,
+        })
+        .chain((names) =>
+          fc.constantFrom(
+            names,
+            names.map(() => null),
+          ),
+        )
+        .map((names): Group => ({ ...ONCE, kind: 'group', ...said, names })),
+    ),
 );

@@ -76,6 +76,9 @@ export const notation = {
       };
       return `‘${said}’ is ${is[wanted]}; it was left open.`;
     },
+    'stage-field': ({ field, said, wanted }) => `‘${field}: ${said}’ is not understood; it stays as usual. Such as: ‘${wanted}’.`,
+    'stage-many': ({ field, most }) => `More than ${most} of ‘${field}’: this one was left out.`,
+    'stage-only': ({ field }) => `‘${field}’ belongs to a stage of a session; a pattern has no place for it.`,
     cued: ({ said, known }) => `‘${said}’ is no way of cueing (‘${known.join('’, ‘')}’); ‘self’ was taken.`,
   } satisfies Says<FileMessages> as Says<FileMessages>,
 };

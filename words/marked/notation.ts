@@ -77,6 +77,9 @@ export const notation = {
       };
       return `‘${said}’ íš ${is[wanted]}; íţ ŵáš ļéƒţ óþéñ.`;
     },
+    'stage-field': ({ field, said, wanted }) => `‘${field}: ${said}’ íš ñóţ úñđéŕšţóóđ; íţ šţáýš áš úšúáļ. Šúçĥ áš: ‘${wanted}’.`,
+    'stage-many': ({ field, most }) => `Ḿóŕé ţĥáñ ${most} óƒ ‘${field}’: ţĥíš óñé ŵáš ļéƒţ óúţ.`,
+    'stage-only': ({ field }) => `‘${field}’ ƀéļóñĝš ţó á šţáĝé óƒ á šéššíóñ; á þáţţéŕñ ĥáš ñó þļáçé ƒóŕ íţ.`,
     cued: ({ said, known }) => `‘${said}’ íš ñó ŵáý óƒ çúéíñĝ (‘${known.join('’, ‘')}’); ‘self’ ŵáš ţáķéñ.`,
   } satisfies Says<FileMessages> as Says<FileMessages>,
 };

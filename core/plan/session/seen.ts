@@ -11,8 +11,9 @@ import { simulate, type Slip } from '../../motion/simulate.js';
 import type { Performer, Simulation } from '../../motion/simulation.js';
 import { totalsOf, type Totals } from '../../motion/totals.js';
 import { callable, type Callable } from '../calls/callable.js';
-import { FREEZE_SECONDS } from '../calls/calls.js';
+import { CALL_LIMITS, FREEZE_SECONDS, USUAL_CALLS } from '../calls/calls.js';
 import { neededAfter } from '../calls/draw.js';
+import { namedAlternatives } from '../calls/named.js';
 import { ms } from '../ms.js';
 import { questionsOf, type Pace, type Question } from '../work-and-rest.js';
 import { repPlanOf } from '../rep-plan.js';
@@ -117,6 +118,15 @@ function callSeconds(stage: Stage, callables: readonly Callable[]): number | nul
 const mirrored = (performer: Performer, lead: boolean): Performer =>
   lead && performer.lead !== null ? { ...performer, lead: performer.lead === 'left' ? 'right' : 'left' } : performer;
 
+/** A called stage whose line names its alternatives calls these, where nothing else is to be called. */
+function withCalls(stage: Stage, { own }: SeenBy): Stage {
+  const called = stage.cueing === 'called' || stage.cueing === 'called in order';
+  if (!called || stage.calls !== null) return stage;
+  const alternatives = namedAlternatives(readWith(stage.steps, own)).slice(0, CALL_LIMITS.alternatives);
+  const order = stage.cueing === 'called' ? 'random' : 'known';
+  return alternatives.length === 0 ? stage : { ...stage, calls: { ...USUAL_CALLS, order, alternatives } };
+}
+
 /** A dose with the session's rests where it has none of its own. */
 const rested = (dose: Dose, { rest, setRest }: Pick<SessionSettings, 'rest' | 'setRest'>): Dose => ({
   ...dose,
@@ -125,7 +135,8 @@ const rested = (dose: Dose, { rest, setRest }: Pick<SessionSettings, 'rest' | 's
 });
 
 /** Looks at a stage through one athlete's body. Never throws. */
-export function seeStage(stage: Stage, session: Pick<Session, 'seed' | 'area' | 'equipment' | 'settings'>, by: SeenBy): StageSeen {
+export function seeStage(written: Stage, session: Pick<Session, 'seed' | 'area' | 'equipment' | 'settings'>, by: SeenBy): StageSeen {
+  const stage = withCalls(written, by);
   const { dose: read, errors: doseErrors } = readDose(stage.dose);
   const dose = rested(read ?? doseBy({ by: 'time', seconds: exactly(0) }), session.settings);
   const performer = by.performer(stage);

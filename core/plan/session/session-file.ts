@@ -9,6 +9,7 @@ import type { BuildWords } from '../build/built.js';
 import { watchList } from '../build/watch-list.js';
 import type { Session } from './session.js';
 import { stageOf } from './stage.js';
+import { stageFields, stageOfFields } from './stage-text.js';
 
 /** A session as a text: patterns with doses, and before the first of them what holds for all of them. */
 export interface ReadSession {
@@ -18,7 +19,8 @@ export interface ReadSession {
 
 /**
  * Reads a session: 'change: 20 s', 'water: 60 s every 15 min', 'minutes: 40', 'floor: squash' before the first '== name'; then
- * patterns, each with its 'dose: …', and if wanted 'cued: …' and 'explain: 30 s'. What cannot be read is named by its line.
+ * patterns, each with its 'dose: …', and if wanted 'cued: …', 'explain: 30 s' and all else that a stage holds. What cannot be read is
+ * named by its line.
  * @param words of the one who reads: the cue of the fault that is watched first becomes the stage's own.
  */
 export function readSession(file: string, { cue }: Pick<BuildWords, 'cue'>): ReadSession {
@@ -36,12 +38,14 @@ export function readSession(file: string, { cue }: Pick<BuildWords, 'cue'>): Rea
     const { steps, hand, lead, shouldClose } = filed;
     const line = { steps, school: filed.school, hand, lead, shouldClose };
     const cues = seen.watch.slice(0, 1).map(cue);
+    const said = stageOfFields(filed.also, say);
     return stageOf(`stage-${i + 1}`, filed.name || `stage ${i + 1}`, line, {
       dose: filed.dose,
       explain: filed.explain,
       cueing,
       ...seen,
       cues,
+      ...said,
     });
   });
   const { change, water, rest, setRest, ...session } = head;
@@ -49,8 +53,8 @@ export function readSession(file: string, { cue }: Pick<BuildWords, 'cue'>): Rea
   return { session: { ...session, settings, stages }, errors: [...errors, ...more].sort((a, b) => a.line - b.line) };
 }
 
-/** Writes a session as text: what the text cannot say (calls, partners, watch lists) is in the JSON file. */
+/** Writes a session as text: all of it but which version of which pattern a stage was taken from, and remarks in what partners, calls and stations do. */
 export function writeSession({ stages, settings, ...session }: Session): string {
-  const patterns = stages.map((stage) => ({ ...stage, sport: '', area: '', tags: [], cued: stage.cueing }));
+  const patterns = stages.map((stage) => ({ ...stage, sport: '', area: '', tags: [], cued: stage.cueing, also: stageFields(stage) }));
   return `${writeHead({ ...session, ...settings })}\n\n${writePatternFile(patterns)}`;
 }

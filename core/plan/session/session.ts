@@ -6,7 +6,7 @@ export interface SessionSettings {
   readonly change: number | null;
   /** A pause to drink at the first change-over after every so many seconds. */
   readonly water: { readonly every: number; readonly seconds: number } | null;
-  /** Rests that new stages are given. */
+  /** Rests of stages whose dose leaves them open. */
   readonly rest: number | null;
   readonly setRest: number | null;
 }

@@ -10,6 +10,9 @@ type ContactLevel = (typeof CONTACT_LEVELS)[number];
 export const SESSION_PARTS = ['warm-up', 'main', 'cool-down'] as const;
 type SessionPart = (typeof SESSION_PARTS)[number];
 
+/** Most of what a stage holds several of. */
+export const STAGE_LIMITS = { watch: 8, cues: 6, cautions: 10, stations: 12 } as const;
+
 /** What the partner does. */
 interface PartnerPart {
   /** The partner's own line of steps. */

@@ -39,9 +39,12 @@ function fromText(text: string): ReadFile {
   const { patterns, errors } = readPatternFile(text);
   const wrong = errors.map((error) => words.common.atLine(error.line, say(words.files, error)));
   const drafts: Draft[] = [];
-  for (const { line, dose: said, cued: _cued, explain: _explain, ...filed } of patterns) {
-    const read = said === '' ? null : readDose(said).dose;
-    const dose = read && toRounds(read);
+  for (const { line, dose: said, cued: _cued, explain: _explain, also, ...filed } of patterns) {
+    for (const { field, line: at } of also.slice(0, 1))
+      wrong.push(words.common.atLine(at, say(words.files, { code: 'stage-only', values: { field } })));
+    const read = said === '' ? null : readDose(said);
+    for (const error of read?.dose ? read.errors : []) wrong.push(words.common.atLine(line, say(words.doses, error)));
+    const dose = read?.dose ? toRounds(read.dose) : null;
     if (said !== '' && !dose) wrong.push(words.common.atLine(line, words.steps.doseTooMuch(said)));
     const draft = PatternDraft.safeParse({ ...filed, name: filed.name === '' ? 'unnamed' : filed.name, dose, schools: {} });
     if (draft.success) drafts.push(draft.data);
