@@ -20,6 +20,7 @@ export const bare = (word: MoveWord): Act => ({
   size: null,
   second: null,
   foot: null,
+  side: null,
   style: null,
   seconds: null,
   name: null,
@@ -53,6 +54,7 @@ export function actOf(
   const second = parts.second ?? (TWO_FEET.includes(word) ? (next ?? null) : null);
   if (parts.second && !TWO_FEET.includes(word)) no('no-second-foot', {});
   if (rule.size !== 'none' && parts.sizes.length > (parts.second || !TWO_FEET.includes(word) ? 1 : 2)) no('two-sizes', { word: said });
+  if ((rule.way === 'none' || rule.fixed) && parts.side !== null) no('takes-no-way', { word: said });
   if (rule.way === 'none' && (parts.bearings.length > 0 || parts.degrees !== null || parts.aim !== null))
     no('takes-no-way', { word: said });
   if (parts.label !== null) no('takes-no-name', { word: said });
@@ -70,6 +72,7 @@ export function actOf(
     size: rule.size === 'none' ? null : parts.size,
     second: TWO_FEET.includes(word) ? second : null,
     foot: rule.foot ? parts.foot : null,
+    side: rule.way === 'none' || rule.fixed ? null : parts.side,
     style: word === 'split' ? parts.style : null,
     seconds: word === 'hold' && parts.tempo && 'seconds' in parts.tempo ? parts.tempo.seconds : null,
     name: quoted === null ? null : cut(quoted.slice(1, -1).trim(), NOTATION_LIMITS.name) || null,
@@ -180,11 +183,13 @@ function bearingOf(
   }
   if (word === 'recover' && asked !== null && asked !== 0 && asked !== 180)
     no('recover-way', {}, [directions.ahead[0], directions.back[0]]);
-  if (asked === null && rule.usual === null && parts.aim === null) {
+  if (parts.side !== null && asked !== null && asked !== 0 && asked !== 180) no('takes-no-way', { word: parts.head });
+  if (asked === null && rule.usual === null && parts.aim === null && parts.side === null) {
     const [left, right] = [directions.left[0], directions.right[0]];
     none('needs-way', { word: parts.head }, [left, right, directions.ahead[0], directions.back[0], `45° ${left}`]);
     return undefined;
   }
+  if (parts.side !== null) return asked === 0 || asked === 180 ? asked : null;
   return word === 'recover' && asked !== 0 ? null : asked;
 }
 
@@ -201,6 +206,7 @@ function turnOf(
   if (parts.bearings.some((bearing) => Math.abs(bearing) !== 90))
     no('takes-side', { word: said }, [directions.left[0], directions.right[0]]);
   const degrees = parts.degrees ?? rule.usual ?? 90;
+  if (parts.side !== null) return parts.degrees === null ? null : Math.min(Math.abs(degrees), NOTATION_LIMITS.turn);
   // A number alone has no side; half a turn needs none.
   const unsided = parts.degrees === null || (parts.bareDegrees !== null && parts.bareDegrees !== 180);
   if (side === undefined && unsided) {

@@ -6,6 +6,9 @@ import type { Span } from './places.js';
 /** A foot as a coach names it. Only 'left' and 'right' change when a pattern is mirrored. */
 export type FootRef = 'left' | 'right' | 'lead' | 'rear' | 'near' | 'far' | 'playing' | 'other' | 'outside' | 'inside';
 
+/** A side of the floor by the hand that plays, or by the foot that leads. */
+export type SideRef = Extract<FootRef, 'playing' | 'other' | 'lead' | 'rear'>;
+
 /** A size as written. 'own' is a multiple of the move's usual size on this body. */
 export interface Size {
   readonly value: number;
@@ -43,6 +46,8 @@ export interface Act {
   /** Size of the second foot, where it differs ('then'). */
   readonly second: Size | null;
   readonly foot: FootRef | null;
+  /** The side it goes or turns to, by stroke or by lead; with it a turn has no sign, and a bearing is ahead or back. */
+  readonly side: SideRef | null;
   readonly style: SplitStyle | null;
   /** Seconds of a hold. */
   readonly seconds: number | null;

@@ -86,7 +86,7 @@ export function lexiconOf(vocabulary: Vocabulary): Lexicon {
     units: byWord(vocabulary.units),
     keys: byWord(keys),
     feetAlone: byWord(vocabulary.feetAlone),
-    numbers: new Map(vocabulary.numbers.map((word, i) => [word, i + 1])),
+    numbers: new Map([...vocabulary.numbers.map((word, i) => [word, i + 1] as const), ...Object.entries(vocabulary.multiples)]),
     strikes: spelled(vocabulary.strikes.map((word) => [word, word] as const)),
     composed: spelled(Object.entries(vocabulary.composed)),
     asked: spelled(Object.entries(vocabulary.asked)),

@@ -1,7 +1,8 @@
 import type { SyntaxNode } from '@lezer/common';
 import { ENGLISH } from './english.js';
+import { lexiconOf } from './lexicon.js';
 import { treeOf } from './line-parser.js';
-import { otherName, type Mirroring } from './turn-round.js';
+import { otherName, otherSideRef, type Mirroring } from './turn-round.js';
 import type { Vocabulary } from './vocabulary.js';
 
 /**
@@ -11,13 +12,14 @@ import type { Vocabulary } from './vocabulary.js';
  */
 export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vocabulary = ENGLISH): string {
   const [other, alone] = [otherSideIn(vocabulary.directions), otherSideIn(vocabulary.feetAlone)];
+  const { feet } = lexiconOf(vocabulary);
   const swaps: { from: number; to: number; by: string }[] = [];
   treeOf(text, vocabulary).iterate({
     enter(node) {
       if (node.name === 'Side') {
         const isFoot = node.node.parent?.name === 'Foot';
         const by = other.get(text.slice(node.from, node.to).toLowerCase());
-        if (by !== undefined && (what === 'all' || !isFoot)) swaps.push({ from: node.from, to: node.to, by });
+        if (by !== undefined && (what !== 'directions' || !isFoot)) swaps.push({ from: node.from, to: node.to, by });
       } else if (node.name === 'Along') {
         // ‘forward-left’: only what is a side of it.
         const typed = text.slice(node.from, node.to);
@@ -25,7 +27,16 @@ export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vo
         if (typed.includes('-')) swaps.push({ from: node.from, to: node.to, by: by.join('-') });
       } else if (node.name === 'FootAlone') {
         const by = alone.get(text.slice(node.from, node.to).toLowerCase());
-        if (by !== undefined && what === 'all') swaps.push({ from: node.from, to: node.to, by });
+        if (by !== undefined && what !== 'directions') swaps.push({ from: node.from, to: node.to, by });
+      } else if (node.name === 'FootName' && node.node.parent?.name === 'Direction') {
+        const typed = text.slice(node.from, node.to);
+        const ref = feet.get(typed.toLowerCase());
+        const side = ref === 'playing' || ref === 'other' || ref === 'lead' || ref === 'rear' ? ref : null;
+        const other = otherSideRef(side, what);
+        if (side !== null && other !== null && other !== side) {
+          const words = vocabulary.feet;
+          swaps.push({ from: node.from, to: node.to, by: words[other][words[side].indexOf(typed.toLowerCase())] ?? words[other][0] });
+        }
       } else if (node.name === 'BranchName') {
         swaps.push({ from: node.from, to: node.to, by: otherName(text.slice(node.from, node.to)) });
       } else if (node.name === 'Degrees') {

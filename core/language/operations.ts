@@ -20,9 +20,9 @@ export const OPERATIONS = [
   'mirror all',
   /** The same for a left-hander; the area stays. */
   'other hand',
-  /** Directions, turns, named feet and lead; the hand stays. */
+  /** Directions, turns, named feet, lead and sides by stroke; the hand stays. */
   'other lead',
-  /** Directions only; the athlete stays who they are. */
+  /** Directions only, sides by stroke and by lead among them; the athlete stays who they are. */
   'other side',
 ] as const;
 export type Operation = (typeof OPERATIONS)[number];
@@ -41,7 +41,7 @@ export function operate(operation: Operation, written: Written, vocabulary: Voca
     case 'other hand':
       return { text: mirrorText(text, 'all', vocabulary), hand: otherSide(hand), lead: flip(lead), area };
     case 'other lead':
-      return { text: mirrorText(text, 'all', vocabulary), hand, lead: flip(lead), area };
+      return { text: mirrorText(text, 'lead', vocabulary), hand, lead: flip(lead), area };
     case 'other side':
       return { ...written, text: mirrorText(text, 'directions', vocabulary) };
   }

@@ -1,6 +1,6 @@
 import type { SyntaxNode } from '@lezer/common';
 import { actOf } from './act.js';
-import type { Act, Call, Definition, Group, Happening, Intended, Item, Parsed, Step, Thing } from './ast.js';
+import type { Act, Call, Definition, Group, Happening, Intended, Item, Parsed, Step, Thing, Tied } from './ast.js';
 import { Errors } from './errors.js';
 import { ENGLISH } from './english.js';
 import { lexiconOf, printed, wordOf } from './lexicon.js';
@@ -36,6 +36,9 @@ function besideStrike({ parent: step }: SyntaxNode): boolean {
   const near = [step?.prevSibling?.prevSibling, step?.nextSibling?.nextSibling];
   return near.some((one) => (one?.getChild('Named') ?? null) !== null);
 }
+
+/** What may be said of a foot that goes without a move. */
+const HEADLESS: readonly string[] = ['Foot', 'Direction', 'Size', 'Tempo'];
 
 /** Shortest and longest beat that is taken, seconds. */
 const BEAT = { least: 0.1, most: 5 } as const;
@@ -146,6 +149,7 @@ class Reader {
     if (!head) {
       const [first, ...others] = said;
       if (first?.name === 'LeadCount' && others.length === 0) this.errors.add(first, 'count-alone', {}, this.heads);
+      else if (said.some(({ name }) => name === 'Foot') && said.every(({ name }) => HEADLESS.includes(name))) this.askWhichStep(node);
       else if (first) this.errors.add(node, 'no-beginning', { word: this.of(node) }, this.heads);
       return [];
     }
@@ -173,17 +177,28 @@ class Reader {
       return [];
     }
     const happens = events.get(word);
+    const first = this.happeningBefore(said, head.name === 'Event');
     if (happens !== undefined && move === null) {
       this.andNoMore(parts.saysMoreThan('name', 'time'), span, word);
       const { at, every, label } = parts;
       const event: Happening = { kind: 'event', event: happens, name: label, at, every, span };
       return [event];
     }
-    if (head.name === 'Named') return this.strikes(head, parts, span);
+    if (head.name === 'Named') return [...first, ...this.strikes(head, parts, span)];
     // ‘step left foot’ is that foot’s step, and stays; ‘step right, left foot first’ is both feet’s.
     const single = parts.feet.length === 1 && !said.some((part) => part.getChild('First')) ? byFoot.get(word) : undefined;
     const act = move && actOf({ head, whole: span }, single ?? move, null, parts, this.reading);
-    return act === null ? [] : [this.stepOf(act, parts, span)];
+    return act === null ? [] : [...first, this.stepOf(act, parts, span)];
+  }
+
+  /** ‘Split when the ball is hit’: what happens, before the step that answers it. */
+  private happeningBefore(said: readonly SyntaxNode[], isEvent: boolean): Happening[] {
+    return said.flatMap((part): Happening[] => {
+      const event = part.name === 'When' ? this.reading.lexicon.events.get(wordOf(this.of(part))) : undefined;
+      if (event === undefined) return [];
+      if (isEvent) this.errors.add(part, 'takes-no-more', { word: this.of(part) });
+      return isEvent ? [] : [{ kind: 'event', event, name: null, at: null, every: null, span: { from: part.from, to: part.to } }];
+    });
   }
 
   /** What is said and says nothing there. */
@@ -214,6 +229,14 @@ class Reader {
     );
   }
 
+  /** ‘Left foot forward’: that foot goes, and nobody said how. */
+  private askWhichStep(node: SyntaxNode): void {
+    const { moves } = this.reading.lexicon.vocabulary;
+    const said = this.of(node).trim();
+    const readings = [moves['single step'][0], moves.lunge[0]].map((move) => `${move} ${said}`);
+    this.errors.ask(node, 'asked', { word: said }, readings, { from: node.from, to: node.to });
+  }
+
   private stepOf(act: Act, parts: PartReader, span: Step['span']): Step {
     return {
       kind: 'step',
@@ -231,10 +254,16 @@ class Reader {
     const { strikes, vocabulary } = this.reading.lexicon;
     const word = head.getChild('HandWord') ? wordOf(this.of(head)) : null;
     const joined = word === null || strikes.has(word) ? [word] : word.split('-');
-    const acts = joined.flatMap(
-      (one) =>
-        actOf({ head, whole: span }, 'hit', one === null ? this.of(head) : `"${strikes.get(one) ?? one}"`, parts, this.reading) ?? [],
-    );
+    const said = word === null ? null : (strikes.get(word) ?? word);
+    if (said !== null && vocabulary.feints.includes(said) && (parts.bearings.length > 0 || parts.side !== null)) {
+      const feint: Tied = { kind: 'hand', word: said, tie: 'start', offsetMs: 0, span };
+      const act = actOf({ head, whole: span }, 'half step', null, parts, this.reading);
+      const step = act && this.stepOf(act, parts, span);
+      return step ? [{ ...step, hands: [feint, ...step.hands] }] : [];
+    }
+    const side = joined.length === 1 ? this.strikeSide(parts) : '';
+    const named = (one: string | null): string => (one === null ? this.of(head) : `"${side}${strikes.get(one) ?? one}"`);
+    const acts = joined.flatMap((one) => actOf({ head, whole: span }, 'hit', named(one), parts, this.reading) ?? []);
     const either = word !== null && Object.hasOwn(vocabulary.eithers, word) ? vocabulary.eithers[word] : undefined;
     if (word !== null && either && !besideStrike(head)) {
       const { moves, directions } = vocabulary;
@@ -254,6 +283,18 @@ class Reader {
     return repeated.times === 1 && repeated.each === null && !repeated.mirrored
       ? steps
       : [{ kind: 'group', branches: [steps], names: [null], ...repeated, span }];
+  }
+
+  /** ‘Left hook’, ‘kick right leg’: the side belongs to the strike's name. */
+  private strikeSide(parts: PartReader): string {
+    const { directions, feet } = this.reading.lexicon.vocabulary;
+    const [foot] = parts.feet;
+    const bearing = parts.bearings.find((one) => Math.abs(one) === 90);
+    if (parts.bearings.length + parts.feet.length !== 1 || (foot === undefined && bearing === undefined)) return '';
+    parts.bearings.length = 0;
+    parts.feet.length = 0;
+    if (bearing !== undefined) return `${directions[bearing < 0 ? 'left' : 'right'][0]} `;
+    return foot === undefined ? '' : `${foot === 'left' || foot === 'right' ? directions[foot][0] : feet[foot][0]} `;
   }
 
   /** The beat counts from here on. */

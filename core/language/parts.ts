@@ -1,6 +1,6 @@
 import type { SyntaxNode } from '@lezer/common';
 import { cut } from './cut.js';
-import type { Aim, FootRef, Repeated, Size, SplitStyle, Tempo, Tied, Toe } from './ast.js';
+import type { Aim, FootRef, Repeated, Size, SideRef, SplitStyle, Tempo, Tied, Toe } from './ast.js';
 import { METRES_OF, NOTATION_LIMITS } from './limits.js';
 import { printed, wordOf } from './lexicon.js';
 import { BEARING_OF, FACTOR_OF } from './measures.js';
@@ -12,6 +12,8 @@ import { childrenOf } from './tree.js';
 import type { Composed, KeyWord } from './vocabulary.js';
 
 const unquoted = (text: string): string => cut(text.slice(1, -1).trim(), NOTATION_LIMITS.name);
+
+const SIDE_REFS: readonly SideRef[] = ['playing', 'other', 'lead', 'rear'];
 
 /** Times that are taken, seconds: of an event, of a hold, of a step, and of a hit from its step. */
 const LONGEST_TIME = 3600;
@@ -32,6 +34,8 @@ export class PartReader {
   /** Feet in the order in which they are named. */
   readonly feet: FootRef[] = [];
   readonly sizes: Size[] = [];
+  /** A side by stroke or by lead. */
+  side: SideRef | null = null;
   /** A number alone, with its place: a count, unless what it belongs to has it otherwise. */
   bare: { readonly value: number; readonly node: SyntaxNode } | null = null;
   second: Size | null = null;
@@ -85,7 +89,7 @@ export class PartReader {
   /** Whether something was said besides these. */
   saysMoreThan(...known: readonly ('way' | 'size' | 'tempo' | 'name' | 'time' | 'again')[]): boolean {
     const said = {
-      way: this.bearings.length > 0 || this.degrees !== null,
+      way: this.bearings.length > 0 || this.degrees !== null || this.side !== null,
       size: this.sizes.length > 0,
       tempo: this.tempo !== null,
       name: this.label !== null,
@@ -147,6 +151,7 @@ export class PartReader {
     const said = this.said(node);
     switch (node.name) {
       case 'Direction': {
+        if (node.getChild('FootName')) return this.sideOf(node, said);
         const word = node.getChild('Side') ?? node.getChild('Along');
         if (!word) return this.unknown(node, said);
         if (this.pending === 'turning' && this.turning?.side === null && node.getChild('Side')) {
@@ -255,6 +260,18 @@ export class PartReader {
         .map((child) => this.of(child))
         .join(' '),
     );
+  }
+
+  /** ‘To the forehand side’, ‘rear side’; ‘to the rear’ alone says none. */
+  private sideOf(node: SyntaxNode, said: string): void {
+    const name = node.getChild('FootName') as SyntaxNode;
+    const typed = wordOf(this.of(name));
+    const foot = this.lexicon.feet.get(typed) ?? null;
+    const side = SIDE_REFS.find((one) => one === foot) ?? null;
+    const whole = node.getChild('StepSide') !== null || this.lexicon.strikes.has(typed);
+    if (side === null || !whole) this.unknown(node, said);
+    else if (this.side !== null) this.again(node);
+    else this.side = side;
   }
 
   private direct(node: SyntaxNode, bearing: number): void {
@@ -458,7 +475,9 @@ export class PartReader {
   private hand(node: SyntaxNode): void {
     this.closeHand();
     const { moves, events, vocabulary } = this.lexicon;
-    const said = childrenOf(node)[1];
+    const children = childrenOf(node);
+    const sided = node.getChild('Side');
+    const said = children[sided ? 2 : 1];
     const word = said ? wordOf(this.of(said)) : '';
     const event = events.get(word) ?? null;
     const move = moves.get(word);
@@ -471,7 +490,10 @@ export class PartReader {
     const strike = said.getChild('HandWord');
     const quoted = strike ? wordOf(this.of(strike)) : unquoted(this.of(said));
     const name =
-      said.name === 'Named' ? (strike ? (this.lexicon.strikes.get(quoted) ?? quoted) : quoted) || 'hit' : (event ?? hand ?? 'hit');
+      said.name === 'Named'
+        ? this.sided(sided, strike ? (this.lexicon.strikes.get(quoted) ?? quoted) : quoted) || 'hit'
+        : (event ?? hand ?? 'hit');
+    if (sided && said.name !== 'Named') this.unknown(sided, wordOf(this.of(sided)));
     const tied: Tied = {
       kind: event === null ? 'hand' : 'event',
       word: name,
@@ -480,6 +502,12 @@ export class PartReader {
       span: { from: node.from, to: node.to },
     };
     this.open = { tied, from: node.from };
+  }
+
+  /** ‘+ left hook’: the side belongs to the strike's name. */
+  private sided(side: SyntaxNode | null, strike: string): string {
+    const way = side && this.lexicon.directions.get(wordOf(this.of(side)));
+    return way ? `${this.lexicon.vocabulary.directions[way][0]} ${strike}` : strike;
   }
 
   private offset(node: SyntaxNode, ms: number | null): void {

@@ -96,7 +96,8 @@ export function printAct(act: Act, vocabulary: Vocabulary = ENGLISH): string {
   return joined(
     vocabulary.moves[act.word][0],
     act.bearing === null ? '' : bearingWords(act.bearing, vocabulary),
-    act.turn === null ? '' : `${directions[act.turn < 0 ? 'left' : 'right'][0]} ${Math.abs(act.turn)}°`,
+    act.turn === null ? '' : `${act.side ? '' : `${directions[act.turn < 0 ? 'left' : 'right'][0]} `}${Math.abs(act.turn)}°`,
+    act.side ? `${vocabulary.feet[act.side][0]} ${keys.side[0]}` : '',
     act.style === null ? '' : vocabulary.styles[act.style][0],
     printSize(act.size, vocabulary),
     act.second ? `${keys.then[0]} ${printSize(act.second, vocabulary)}` : '',

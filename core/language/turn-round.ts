@@ -1,17 +1,30 @@
-import type { Act, FootRef, Size } from './ast.js';
+import type { Act, FootRef, SideRef, Size } from './ast.js';
 
-/** What changes: all of left and right, or directions only (the athlete stays who they are). */
-export type Mirroring = 'all' | 'directions';
+/**
+ * What changes: all of left and right, the playing hand with it; the same with the hand as it was; or directions only (the athlete stays who
+ * they are).
+ */
+export type Mirroring = 'all' | 'lead' | 'directions';
 
 const swapped = (foot: FootRef | null): FootRef | null => (foot === 'left' ? 'right' : foot === 'right' ? 'left' : foot);
+
+const OTHER_REF: Readonly<Record<SideRef, SideRef>> = { playing: 'other', other: 'playing', lead: 'rear', rear: 'lead' };
+
+/** A side by stroke goes with the hand, one by lead with the foot in front: what goes by itself is said as it was. */
+export function otherSideRef(side: SideRef | null, what: Mirroring): SideRef | null {
+  if (side === null || what === 'all') return side;
+  const byStroke = side === 'playing' || side === 'other';
+  return what === 'directions' || byStroke ? OTHER_REF[side] : side;
+}
 
 const negative = (degrees: number | null): number | null => (degrees === null || degrees === 0 ? degrees : -degrees);
 
 /** The same move for the other side. Its own inverse. */
 export function mirrorAct(act: Act, what: Mirroring): Act {
   const bearing = act.bearing !== null && Math.abs(act.bearing) === 180 ? act.bearing : negative(act.bearing);
-  const feet = what === 'all' ? { foot: swapped(act.foot), weight: swapped(act.weight) } : {};
-  return { ...act, bearing, turn: negative(act.turn), turning: negative(act.turning), ...feet };
+  const feet = what === 'directions' ? {} : { foot: swapped(act.foot), weight: swapped(act.weight) };
+  const turn = act.side === null ? negative(act.turn) : act.turn;
+  return { ...act, bearing, turn, turning: negative(act.turning), side: otherSideRef(act.side, what), ...feet };
 }
 
 /** The same move with left and right feet exchanged and nothing else. Its own inverse. */

@@ -72,6 +72,8 @@ export interface Vocabulary {
   readonly feetAlone: Sayings<Side>;
   /** What hands do, without quotes. */
   readonly strikes: readonly string[];
+  /** Strikes that are half steps where they go somewhere. */
+  readonly feints: readonly string[];
   /** Strikes that are moves before a direction or a foot. */
   readonly eithers: Readonly<Record<string, MoveWord>>;
   /** Phrases that say a move and more. */
@@ -84,6 +86,8 @@ export interface Vocabulary {
   readonly toes: Sayings<'out' | 'in'>;
   /** Whole numbers from one on. */
   readonly numbers: readonly string[];
+  /** Numbers that stand before what is done so often. */
+  readonly multiples: Readonly<Record<string, number>>;
   /** What joins two steps, and what says nothing. */
   readonly and: readonly string[];
   readonly fillers: readonly string[];

@@ -198,7 +198,9 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
     if (joinedStrikes(phrase)) return stack.canShift(terms.HandWord) ? terms.HandWord : null;
     const all = known.get(phrase);
     if (all === undefined && !eithers.has(phrase)) return null;
-    const strike = strikes.has(phrase) && stack.canShift(terms.HandWord);
+    // ‘forehand side’ is a direction, ‘forehand’ a stroke.
+    const sided = keys.get(wordFrom(input, pastSpaces(input, end)).word) === 'side';
+    const strike = strikes.has(phrase) && !sided && stack.canShift(terms.HandWord);
     if (strike && behindPlus(input)) return terms.HandWord;
     if (eithers.has(phrase)) {
       const behind = wordFrom(input, pastSpaces(input, end)).word;

@@ -1,9 +1,12 @@
 import { originOf, standIn, stanceTarget, type Posture } from '../body/stance.js';
 import { add, distance, scale, wayOf, type Vec } from '../body/vec.js';
+import type { Side } from '../body/foot.js';
 import type { Act, Aim, Happening, Parsed, Step } from '../language/ast.js';
 import type { EventWord } from '../language/floor-words.js';
+import { ruleOf } from '../language/moves.js';
 import type { Span } from '../language/places.js';
 import { aimed, targetOf, type Target } from './aim.js';
+import { footOf } from './foot-choice.js';
 import { landedAs } from './landed.js';
 import type { Doing, Done, OpenReach } from './moves/doing.js';
 import { KEEPS_REACH, RECIPES } from './moves/recipes.js';
@@ -139,7 +142,8 @@ class Run {
 
   private one(written: Step, left: number, span: Span): void {
     const before = this.posture;
-    const { step, swing } = this.slip({ ...written, act: this.aim(written.act, left, span) }, this.performer);
+    const sided = bySide(written.act, this.posture, this.performer.playing);
+    const { step, swing } = this.slip({ ...written, act: this.aim(sided, left, span) }, this.performer);
     const result = this.done(step, span, swing);
     this.base(span, before, result.after);
     const start = this.now;
@@ -283,5 +287,15 @@ class Run {
 /** When the first foot is down again that was lifted; a move that lifts none has its landing. */
 const firstLanding = ({ actions, landing }: SimMove): number =>
   Math.min(landing, ...actions.flatMap(({ contact, end }) => (contact ? [end] : [])));
+
+/** A side by stroke or by lead as the way or the turn that it is now. */
+function bySide(act: Act, before: Posture, playing: Side): Act {
+  if (act.side === null) return act;
+  const sign = footOf(act.side, before, 0, playing) === 'right' ? 1 : -1;
+  const { way, usual } = ruleOf(act.word);
+  if (way === 'turn') return { ...act, side: null, turn: sign * Math.abs(act.turn ?? usual ?? 90) };
+  const off = act.bearing === 0 ? 45 : act.bearing === 180 ? 135 : 90;
+  return { ...act, side: null, bearing: sign * off };
+}
 
 const moment = ({ event, name, span }: Happening, at: number): EventMoment => ({ event, name, at, move: null, span });

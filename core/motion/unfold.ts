@@ -113,7 +113,7 @@ export function* unfold(
 const named = (name: string | null, { ways }: Around): string | null => (name !== null && ways ? otherName(name) : name);
 
 function inside(act: Act, { ways, feet, scale }: Around): Act {
-  const turned = ways ? mirrorAct(act, feet ? 'all' : 'directions') : feet ? exchangeFeet(act) : act;
+  const turned = ways ? mirrorAct(act, feet ? 'lead' : 'directions') : feet ? exchangeFeet(act) : act;
   return scaleAct(turned, scale);
 }
 

@@ -34,7 +34,15 @@ export function anyActOf(word: MoveWord): fc.Arbitrary<Act> {
       toe: lands ? maybe(fc.integer({ min: -30, max: 60 }).map((out) => ({ out: out || 1 }))) : fc.constant(null),
       weight: lands ? maybe(fc.constantFrom(...FEET)) : fc.constant(null),
     })
-    .map((said) => ({ ...bare(word), ...said, seconds: word === 'hold' ? 1 : null }));
+    .chain((said) => {
+      const act: Act = { ...bare(word), ...said, seconds: word === 'hold' ? 1 : null };
+      if (rule.way === 'none' || rule.fixed || word === 'recover') return fc.constant(act);
+      const along = rule.way === 'bearing' ? fc.constantFrom(null, 0, 180) : fc.constant(null);
+      const bySide = fc
+        .record({ side: fc.constantFrom('playing' as const, 'other' as const, 'lead' as const, 'rear' as const), bearing: along })
+        .map((more): Act => ({ ...act, ...more, turn: act.turn === null ? null : Math.abs(act.turn) }));
+      return fc.oneof({ arbitrary: fc.constant(act), weight: 4 }, { arbitrary: bySide, weight: 1 });
+    });
 }
 
 export const anyAct: fc.Arbitrary<Act> = fc.constantFrom(...MOVE_WORDS).chain(anyActOf);
