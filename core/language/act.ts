@@ -1,5 +1,6 @@
 import { cut } from './cut.js';
 import type { Act, FootRef } from './ast.js';
+import { TO_A_SIDE, type SpotWord } from './floor-words.js';
 import { NOTATION_LIMITS } from './limits.js';
 import type { NotationMessages } from './messages.js';
 import { ruleOf, type Family, type MoveRule, type MoveWord } from './moves.js';
@@ -57,6 +58,8 @@ export function actOf(
   if ((rule.way === 'none' || rule.fixed) && parts.side !== null) no('takes-no-way', { word: said });
   if (rule.way === 'none' && (parts.bearings.length > 0 || parts.degrees !== null || parts.aim !== null))
     no('takes-no-way', { word: said });
+  const { aim } = parts;
+  if (aim && aim.side === null && TO_A_SIDE.some((one) => one === aim.thing)) cornerAsks(whole, aim.thing as SpotWord, reading);
   if (parts.label !== null) no('takes-no-name', { word: said });
   if (parts.feet.length > 1 && !(second && areBoth(parts.feet))) no('two-feet', { word: said });
   bareNumber(rule, whole, parts, reading);
@@ -95,6 +98,14 @@ function landedAs(rule: MoveRule, parts: PartReader, no: Say, { directions }: Vo
   if (turns && turning.side === null) no('turning-side', { word: parts.head }, [directions.left[0], directions.right[0]]);
   const degrees = turning && turning.side !== null ? turning.side * Math.min(turning.degrees, NOTATION_LIMITS.turn) : null;
   return { turning: turns && degrees !== 0 ? degrees : null, toe: lands ? toe : null, weight: lands ? weight : null };
+}
+
+/** A corner lies to a side: which one is asked. */
+function cornerAsks(step: Span, spot: SpotWord, { errors, text, lexicon: { vocabulary } }: Reading): void {
+  const said = text.slice(step.from, step.to);
+  const { feet, keys } = vocabulary;
+  const readings = [feet.playing[0], feet.other[0]].map((side) => `${said} ${side} ${keys.side[0]}`);
+  errors.ask(step, 'corner-side', { word: vocabulary.spots[spot][0] }, readings, step);
 }
 
 /** Feet that are each other's. */

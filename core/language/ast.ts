@@ -1,4 +1,4 @@
-import type { EventWord, ThingWord } from './floor-words.js';
+import type { EventWord, SpotWord, ThingWord } from './floor-words.js';
 import type { NotationMessage } from './messages.js';
 import type { MoveWord } from './moves.js';
 import type { Span } from './places.js';
@@ -28,8 +28,10 @@ export type SplitStyle = 'drop' | 'low hop' | 'high hop' | 'several';
 
 /** Something on the floor that a move goes to, by its kind, its name or both. */
 export interface Aim {
-  readonly thing: ThingWord | 'home' | null;
+  readonly thing: ThingWord | SpotWord | 'home' | null;
   readonly name: string | null;
+  /** On which side of the floor a place is that lies to a side, looking to its far end. */
+  readonly side: SideRef | 'left' | 'right' | null;
 }
 
 /** Where the toe of the foot that goes points when it is down: degrees out from the facing line (negative: in), or at something. */

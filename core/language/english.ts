@@ -99,6 +99,14 @@ export const ENGLISH: Vocabulary = {
     feeder: ['feeder'],
     partner: ['partner', 'opponent'],
   },
+  spots: {
+    'front corner': ['front corner', 'net corner', 'fore corner'],
+    'rear corner': ['rear corner', 'back corner', 'deep corner'],
+    'service line': ['service line', 'short line', 'short service line', 'non-volley line'],
+    'own middle': ['own middle', 'own side’s middle', "own side's middle", 'middle of own side', 'centre of own side'],
+    'ring centre': ['ring centre', 'ring center', 'centre of the ring', 'center of the ring', 'centre of the mat', 'centre of the floor'],
+    fence: ['fence', 'cage', 'ropes'],
+  },
   feet: {
     lead: ['lead'],
     rear: ['rear', 'hind'],
@@ -190,6 +198,8 @@ export const ENGLISH: Vocabulary = {
     southpaw: ['other lead', 'switch'],
     orthodox: ['other lead', 'switch'],
     ...ways('back to', 'back to the', 'return to', 'return to the', 'come back to', 'come back to the', 'go to', 'go back to'),
+    home: WAYS_HOME,
+    'home to': ['run to', 'shuffle to'],
     'go home': WAYS_HOME,
     'return home': WAYS_HOME,
     'back home': WAYS_HOME,

@@ -34,6 +34,12 @@ export class Errors {
     });
   }
 
+  /** What was asked of a piece of the text is answered. */
+  answered({ from }: Span, code: keyof NotationMessages): void {
+    const at = this.list.findLastIndex((one) => one.code === code && one.from === from);
+    if (at >= 0) this.list.splice(at, 1);
+  }
+
   /** Asks which of several is meant. */
   ask<Code extends keyof NotationMessages>(
     span: Span,

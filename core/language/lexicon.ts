@@ -1,6 +1,6 @@
 import type { Side } from '../body/foot.js';
 import type { Direction, FootRef, Size, SplitStyle, TempoWord } from './ast.js';
-import type { EventWord, ThingWord } from './floor-words.js';
+import type { EventWord, SpotWord, ThingWord } from './floor-words.js';
 import type { MoveWord } from './moves.js';
 import type { Composed, KeyWord, Sayings, Vocabulary } from './vocabulary.js';
 
@@ -11,6 +11,7 @@ export interface Lexicon {
   readonly moves: ReadonlyMap<string, MoveWord>;
   readonly events: ReadonlyMap<string, EventWord>;
   readonly things: ReadonlyMap<string, ThingWord>;
+  readonly spots: ReadonlyMap<string, SpotWord>;
   readonly feet: ReadonlyMap<string, FootRef>;
   readonly directions: ReadonlyMap<string, Direction>;
   readonly sizes: ReadonlyMap<string, 'small' | 'even' | 'big'>;
@@ -78,6 +79,7 @@ export function lexiconOf(vocabulary: Vocabulary): Lexicon {
     moves: spelled(byWord(vocabulary.moves)),
     events: byWord(vocabulary.events),
     things: byWord(vocabulary.things),
+    spots: byWord(vocabulary.spots),
     feet: byWord({ ...sides, ...feet }),
     directions: byWord(directions),
     sizes: byWord(vocabulary.sizes),

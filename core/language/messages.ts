@@ -37,6 +37,7 @@ export interface NotationMessages {
   readonly 'fixed-way': { readonly word: string; readonly way: 'ahead' | 'back'; readonly other: string };
   readonly 'recover-way': Nothing;
   readonly 'needs-way': { readonly word: string };
+  readonly 'corner-side': { readonly word: string };
   readonly 'turning-side': { readonly word: string };
   readonly 'needs-turn': { readonly word: string };
   readonly 'turns-far': { readonly word: string; readonly most: number; readonly degrees: number };

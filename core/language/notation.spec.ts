@@ -30,10 +30,10 @@ describe('a line of steps', () => {
     expect(act('advance 6 in then 4 in')).toEqual({ ...bare('advance'), size: { value: 6, unit: 'in' }, second: { value: 4, unit: 'in' } });
     expect(act('lunge to cone “A” short 30 cm')).toEqual({
       ...bare('lunge'),
-      aim: { thing: 'cone', name: 'A' },
+      aim: { thing: 'cone', name: 'A', side: null },
       short: { value: 30, unit: 'cm' },
     });
-    expect(act('run home')?.aim).toEqual({ thing: 'home', name: null });
+    expect(act('run home')?.aim).toEqual({ thing: 'home', name: null, side: null });
   });
 
   it('a bare number is a count, a size has a unit', () => {

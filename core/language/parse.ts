@@ -3,6 +3,7 @@ import { actOf } from './act.js';
 import type { Act, Call, Definition, Group, Happening, Intended, Item, Parsed, Step, Thing, Tied } from './ast.js';
 import { Errors } from './errors.js';
 import { ENGLISH } from './english.js';
+import { TO_A_SIDE } from './floor-words.js';
 import { lexiconOf, printed, wordOf } from './lexicon.js';
 import { NOTATION_LIMITS } from './limits.js';
 import { treeOf } from './line-parser.js';
@@ -58,7 +59,28 @@ class Reader {
   }
 
   items(node: SyntaxNode, depth: number): Item[] {
-    return childrenOf(node).flatMap((child) => this.item(child, depth));
+    const items: Item[] = [];
+    for (const child of childrenOf(node)) {
+      const answered = this.cornerSide(items.at(-1), child);
+      if (answered) items[items.length - 1] = answered;
+      else items.push(...this.item(child, depth));
+    }
+    return items;
+  }
+
+  /** ‘To the rear corner, playing side’: what stands alone behind a corner says which one. */
+  private cornerSide(before: Item | undefined, node: SyntaxNode): Item | null {
+    if (before?.kind !== 'step' || before.act.aim === null || before.act.aim.side !== null || node.name !== 'Step') return null;
+    const { aim } = before.act;
+    const [direction, ...more] = childrenOf(node).filter(({ name, type }) => name !== 'Filler' && !type.isError);
+    if (!TO_A_SIDE.some((one) => one === aim.thing) || direction?.name !== 'Direction' || more.length > 0) return null;
+    const parts = new PartReader(this.reading).read([direction]);
+    const across =
+      parts.bearings.length === 1 && Math.abs(parts.bearings[0] ?? 0) === 90 ? (parts.bearings[0] === 90 ? 'right' : 'left') : null;
+    const side = parts.side ?? across;
+    if (side === null) return null;
+    this.errors.answered(before.span, 'corner-side');
+    return { ...before, act: { ...before.act, aim: { ...aim, side } } };
   }
 
   private item(node: SyntaxNode, depth: number): Item[] {

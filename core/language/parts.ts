@@ -1,6 +1,7 @@
 import type { SyntaxNode } from '@lezer/common';
 import { cut } from './cut.js';
 import type { Aim, FootRef, Repeated, Size, SideRef, SplitStyle, Tempo, Tied, Toe } from './ast.js';
+import { TO_A_SIDE } from './floor-words.js';
 import { METRES_OF, NOTATION_LIMITS } from './limits.js';
 import { printed, wordOf } from './lexicon.js';
 import { BEARING_OF, FACTOR_OF } from './measures.js';
@@ -128,8 +129,20 @@ export class PartReader {
     said.forEach((node, i) => this.part(node, said[i + 1]));
     this.unanswered();
     if (this.meant !== null && this.bearings.length === 0) this.bearings.push(this.meant);
+    this.corner();
     this.closeHand();
     return this;
+  }
+
+  /** ‘To the rear corner, playing side’: a side that is said beside a corner is the corner's. */
+  private corner(): void {
+    const spot = TO_A_SIDE.find((one) => one === this.aim?.thing);
+    if (!this.aim || spot === undefined) return;
+    const across = this.bearings.findIndex((one) => Math.abs(one) === 90);
+    const side = this.side ?? (across < 0 ? null : this.bearings[across] === 90 ? 'right' : 'left');
+    if (this.side === null && across >= 0) this.bearings.splice(across, 1);
+    this.side = null;
+    this.aim = { ...this.aim, side };
   }
 
   /** Where a thing stands: metres as written, to the right and ahead, signed by their directions. */
@@ -463,13 +476,15 @@ export class PartReader {
   }
 
   private aimOf(node: SyntaxNode): Aim {
-    if (node.getChild('HomeKey')) return { thing: 'home', name: null };
+    if (node.getChild('HomeKey')) return { thing: 'home', name: null, side: null };
+    const spot = node.getChild('Spot');
+    if (spot) return { thing: this.lexicon.spots.get(wordOf(this.of(spot))) ?? null, name: null, side: null };
     const thing = node.getChild('Thing');
     const quoted = node.getChild('Quoted');
     const bare = node.getChild('Name');
     const letter = node.getChild('Letter');
     const name = quoted ? unquoted(this.of(quoted)) : letter ? this.of(letter).toUpperCase() : bare ? wordOf(this.of(bare)) : null;
-    return { thing: thing ? (this.lexicon.things.get(wordOf(this.of(thing))) ?? null) : null, name };
+    return { thing: thing ? (this.lexicon.things.get(wordOf(this.of(thing))) ?? null) : null, name, side: null };
   }
 
   private hand(node: SyntaxNode): void {

@@ -121,9 +121,11 @@ function printToe(toe: Toe | null, vocabulary: Vocabulary): string {
   return `${keys.toe[0]} ${Math.abs(toe.out)}° ${toes[toe.out < 0 ? 'in' : 'out'][0]}`;
 }
 
-function printAim({ thing, name }: Aim, { keys, things }: Vocabulary): string {
-  const [what] = thing === null ? [''] : thing === 'home' ? keys.home : things[thing];
-  return joined(keys.to[0], what, name === null ? '' : `"${name}"`);
+function printAim({ thing, name, side }: Aim, { keys, things, spots, feet, directions }: Vocabulary): string {
+  const known: Readonly<Record<string, readonly [string, ...string[]]>> = { home: keys.home, ...things, ...spots };
+  const [what] = thing === null ? [''] : (known[thing] ?? ['']);
+  const to = side === null ? '' : side === 'left' || side === 'right' ? directions[side][0] : `${feet[side][0]} ${keys.side[0]}`;
+  return joined(keys.to[0], what, name === null ? '' : `"${name}"`, to);
 }
 
 const PLAIN: Readonly<Record<number, readonly Direction[]>> = {

@@ -116,6 +116,11 @@ const READ: Readonly<Record<string, string>> = {
   'wait for call, split on the hit': 'call, ball hit, split',
   'side shuffle left, push step right, step and drag forward': 'shuffle left, shuffle right, shuffle ahead',
   'lateral lunge right, reverse lunge, step through': 'lunge right, lunge back, pass',
+  // Places that floors have by themselves.
+  'chassé to the rear corner, playing side': 'chassé to rear corner playing side',
+  'run to the front corner backhand side, run to the back corner left': 'run to front corner other side, run to rear corner left',
+  "run to own side's middle, run to the service line": 'run to own middle, run to service line',
+  'shuffle to the fence, run to the centre of the ring': 'shuffle to fence, run to ring centre',
   // Alternatives with names.
   '(right: shuffle right, lunge | left: shuffle left) 4': '(right: shuffle right, lunge | left: shuffle left) 4 times',
   'split, (short ball: lunge ahead | B2 : run back 2 m)': 'split, (short ball: lunge ahead | B2: run back 2 m)',
@@ -157,6 +162,12 @@ const ASKED: readonly (readonly [line: string, kept: string, marks: readonly str
   ['lunge ahead toe', 'lunge ahead', ['not-understood-in ‘toe’']],
   ['drop', '"drop"', ['strike ‘drop’ "drop"; drop step left; drop step right;']],
   ['slip ahead', '"slip"', ['takes-no-way ‘slip’']],
+  [
+    'run to the rear corner',
+    'run to rear corner',
+    ['corner-side ‘run to the rear corner’ run to the rear corner playing side; run to the rear corner other side;'],
+  ],
+  ["home to own side's middle", '', ["asked ‘home to own side's middle’ run to own side's middle; shuffle to own side's middle;"]],
   ['left foot forward', '', ['asked ‘left foot forward’ single step left foot forward; lunge left foot forward;']],
   ['back to centre', '', ['asked ‘back to centre’ run home; shuffle home; recover back;']],
   ['advance playing side', 'advance', ['takes-no-way ‘advance’']],
@@ -166,7 +177,7 @@ const ASKED: readonly (readonly [line: string, kept: string, marks: readonly str
   ['pivot 90', '', ['needs-turn ‘pivot 90’']],
   ['go left 40 cm', '', ['asked ‘go left 40 cm’ shuffle left 40 cm; run left 40 cm;']],
   ['shuffle left 2 m and right 2 m', 'shuffle left 2 m', ['no-beginning ‘right 2 m’']],
-  ['chassé back to the rear corner', 'chassé back', ['not-understood-in ‘to the rear’', 'not-understood-in ‘corner’']],
+  ['chassé back to the rear wall', 'chassé back to wall', ['not-understood-in ‘to the rear’']],
   // Nothing goes to the right because nobody understood where to.
   ['shuffle rihgt 40 cm', '', ['needs-way ‘shuffle rihgt 40 cm’', 'not-understood-in ‘rihgt’']],
   ['advance banana', 'advance', ['not-understood-in ‘banana’']],

@@ -1,4 +1,4 @@
-import type { Act, FootRef, SideRef, Size } from './ast.js';
+import type { Act, Aim, FootRef, SideRef, Size } from './ast.js';
 
 /**
  * What changes: all of left and right, the playing hand with it; the same with the hand as it was; or directions only (the athlete stays who
@@ -17,6 +17,13 @@ export function otherSideRef(side: SideRef | null, what: Mirroring): SideRef | n
   return what === 'directions' || byStroke ? OTHER_REF[side] : side;
 }
 
+/** A corner for the other side. */
+function mirrorAim(aim: Aim | null, what: Mirroring): Aim | null {
+  if (aim === null || aim.side === null) return aim;
+  const side = aim.side === 'left' || aim.side === 'right' ? swapped(aim.side) : otherSideRef(aim.side, what);
+  return { ...aim, side: side as Aim['side'] };
+}
+
 const negative = (degrees: number | null): number | null => (degrees === null || degrees === 0 ? degrees : -degrees);
 
 /** The same move for the other side. Its own inverse. */
@@ -24,7 +31,15 @@ export function mirrorAct(act: Act, what: Mirroring): Act {
   const bearing = act.bearing !== null && Math.abs(act.bearing) === 180 ? act.bearing : negative(act.bearing);
   const feet = what === 'directions' ? {} : { foot: swapped(act.foot), weight: swapped(act.weight) };
   const turn = act.side === null ? negative(act.turn) : act.turn;
-  return { ...act, bearing, turn, turning: negative(act.turning), side: otherSideRef(act.side, what), ...feet };
+  return {
+    ...act,
+    bearing,
+    turn,
+    turning: negative(act.turning),
+    side: otherSideRef(act.side, what),
+    aim: mirrorAim(act.aim, what),
+    ...feet,
+  };
 }
 
 /** The same move with left and right feet exchanged and nothing else. Its own inverse. */

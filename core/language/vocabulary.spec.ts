@@ -26,6 +26,7 @@ const MADE_UP: Vocabulary = {
   moves: translated(ENGLISH.moves),
   events: translated(ENGLISH.events),
   things: translated(ENGLISH.things),
+  spots: translated(ENGLISH.spots),
   feet: translated(ENGLISH.feet),
   directions: translated(ENGLISH.directions),
   sizes: translated(ENGLISH.sizes),

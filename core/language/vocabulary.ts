@@ -1,6 +1,6 @@
 import type { Side } from '../body/foot.js';
 import type { Direction, FootRef, Size, SplitStyle, TempoWord } from './ast.js';
-import type { EventWord, ThingWord } from './floor-words.js';
+import type { EventWord, SpotWord, ThingWord } from './floor-words.js';
 import type { MoveWord } from './moves.js';
 
 /** For each meaning the words that say it; the first is the one that is printed. Small letters, several words with one space. */
@@ -59,6 +59,7 @@ export interface Vocabulary {
   readonly moves: Sayings<MoveWord>;
   readonly events: Sayings<EventWord>;
   readonly things: Sayings<ThingWord>;
+  readonly spots: Sayings<SpotWord>;
   /** Feet by what they do; the left and the right one are said as the directions are. */
   readonly feet: Sayings<Exclude<FootRef, 'left' | 'right'>>;
   readonly directions: Sayings<Direction>;

@@ -83,12 +83,13 @@ function nameEnd(input: InputStream): number {
  * step or belongs to a size, ‘cut’ is a move where one begins and a strike behind ‘+’, and ‘then’ parts two steps where a step follows.
  */
 export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
-  const { moves, events, strikes, directions, feet, feetAlone, sizes, tempos, keys, units, things, numbers, composed, asked, own } =
+  const { moves, events, strikes, directions, feet, feetAlone, sizes, tempos, keys, units, things, spots, numbers, composed, asked, own } =
     lexiconOf(vocabulary);
   const classOf = wordClassOf(vocabulary);
   const known = new Map<string, number[]>();
   for (const phrase of [...moves.keys(), ...composed.keys(), ...asked.keys()]) known.set(phrase, [terms.Move]);
   for (const phrase of [...events.keys(), vocabulary.beatOf]) known.set(phrase, [terms.Event]);
+  for (const phrase of spots.keys()) known.set(phrase, [terms.Spot]);
   for (const phrase of strikes.keys()) known.set(phrase, [...(known.get(phrase) ?? []), terms.HandWord]);
   const longest = Math.max(...[...known.keys()].map((phrase) => phrase.split(' ').length));
   const [and, then] = [new Set(vocabulary.and), new Set([...keys].flatMap(([word, key]) => (key === 'then' ? [word] : [])))];
@@ -196,6 +197,7 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
   /** What a phrase is in this place; null: nothing. */
   const termOf = (phrase: string, end: number, input: InputStream, stack: Stack): number | null => {
     if (joinedStrikes(phrase)) return stack.canShift(terms.HandWord) ? terms.HandWord : null;
+    if (spots.has(phrase)) return stack.canShift(terms.Spot) ? terms.Spot : null;
     const all = known.get(phrase);
     if (all === undefined && !eithers.has(phrase)) return null;
     // ‘forehand side’ is a direction, ‘forehand’ a stroke.

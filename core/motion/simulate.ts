@@ -1,8 +1,8 @@
 import { originOf, standIn, stanceTarget, type Posture } from '../body/stance.js';
 import { add, distance, scale, wayOf, type Vec } from '../body/vec.js';
 import type { Side } from '../body/foot.js';
-import type { Act, Aim, Happening, Parsed, Step } from '../language/ast.js';
-import type { EventWord } from '../language/floor-words.js';
+import type { Act, Aim, FootRef, Happening, Parsed, Step } from '../language/ast.js';
+import { SPOT_WORDS, type EventWord } from '../language/floor-words.js';
 import { ruleOf } from '../language/moves.js';
 import type { Span } from '../language/places.js';
 import { aimed, targetOf, type Target } from './aim.js';
@@ -31,6 +31,8 @@ export interface SimulateOptions {
   /** Which branch of each alternative, in order, from 0; where they end, the seed decides. */
   readonly choices?: readonly number[];
   readonly seed?: number;
+  /** Where a place of the floor is in the start frame, as seen from where one stands; null: the floor has none. Without it no floor is known. */
+  readonly places?: (aim: Aim, from: Vec, sideOf: (ref: FootRef) => Side) => Vec | null;
   /** A change to each move as it is done, for errors that an athlete makes. */
   readonly slip?: Slip;
 }
@@ -61,7 +63,7 @@ function simulated(script: Script, performer: Performer, options: SimulateOption
     return own;
   });
   const start = standIn(performer.school, performer.body, performer.lead);
-  const run = new Run(performer, start, things, options.slip ?? ((step) => ({ step, swing: 0 })), most);
+  const run = new Run(performer, start, things, options.slip ?? ((step) => ({ step, swing: 0 })), most, options.places);
   const [unplaced, still] = [script.things[MOST.things], script.things.filter(({ doing }) => doing !== null)[MOST.partners]];
   if (unplaced) run.tooMany('things', MOST.things, unplaced.span);
   if (still) run.tooMany('partners', MOST.partners, still.span);
@@ -102,6 +104,7 @@ class Run {
     private readonly things: readonly PlacedThing[],
     private readonly slip: Slip,
     private readonly most: number,
+    private readonly places: SimulateOptions['places'],
   ) {
     this.posture = start;
   }
@@ -214,6 +217,14 @@ class Run {
     if (act.aim === null) return act;
     const { body, playing } = this.performer;
     const thing = this.target(act);
+    const spot = SPOT_WORDS.find((one) => one === act.aim?.thing);
+    if (spot !== undefined) {
+      const from = originOf(this.posture.feet);
+      const point = this.places?.(act.aim, from, (ref) => footOf(ref, this.posture, 0, playing)) ?? null;
+      if (point) return aimed(act, { point, stop: 0 }, this.posture, playing, left);
+      this.problem({ code: 'no-such-thing', values: { thing: spot } }, span);
+      return act;
+    }
     if (act.aim.thing === 'home') {
       if (act.word === 'face') return { ...act, turn: this.start.heading - this.posture.heading };
       const home: Target = { point: originOf(this.start.feet), stop: 0 };

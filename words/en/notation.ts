@@ -39,6 +39,7 @@ export const notation = {
     'fixed-way': ({ word, way, other }) => `‘${word}’ goes ‘${way}’; for another direction write ‘${other}’.`,
     'recover-way': () => 'One recovers ‘ahead’ or ‘back’; ‘back’ was taken.',
     'needs-way': ({ word }) => `‘${word}’ needs a direction; this step was left out.`,
+    'corner-side': ({ word }) => `‘${word}’: on which side?`,
     'turning-side': ({ word }) => `‘${word}’ turns to which side? Left or right; the turn was left out.`,
     'needs-turn': ({ word }) => `‘${word}’ needs a direction; this step was left out.`,
     'turns-far': ({ word, most, degrees }) => `‘${word}’ turns at most ${most}°; ${degrees}° was left out.`,

@@ -17,6 +17,7 @@ export const steps = {
     leads: { left: 'left lead', right: 'right lead' },
     hands: { left: 'left hand', right: 'right hand' },
     wrong: 'What would go wrong',
+    nextWords: 'likely next words',
     readAs: 'read as',
     whatMeant: (said: string) => `‘${said}’: what is meant?`,
     asked: 'Asked',

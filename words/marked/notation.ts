@@ -40,6 +40,7 @@ export const notation = {
     'fixed-way': ({ word, way, other }) => `‘${word}’ ĝóéš ‘${way}’; ƒóŕ áñóţĥéŕ đíŕéçţíóñ ŵŕíţé ‘${other}’.`,
     'recover-way': () => 'Óñé ŕéçóṽéŕš ‘ahead’ óŕ ‘back’; ‘back’ ŵáš ţáķéñ.',
     'needs-way': ({ word }) => `‘${word}’ ñééđš á đíŕéçţíóñ; ţĥíš šţéþ ŵáš ļéƒţ óúţ.`,
+    'corner-side': ({ word }) => `‘${word}’: óñ ŵĥíçĥ šíđé?`,
     'turning-side': ({ word }) => `‘${word}’ ţúŕñš ţó ŵĥíçĥ šíđé? Ļéƒţ óŕ ŕíĝĥţ; ţĥé ţúŕñ ŵáš ļéƒţ óúţ.`,
     'needs-turn': ({ word }) => `‘${word}’ ñééđš á đíŕéçţíóñ; ţĥíš šţéþ ŵáš ļéƒţ óúţ.`,
     'turns-far': ({ word, most, degrees }) => `‘${word}’ ţúŕñš áţ ɱóšţ ${most}°; ${degrees}° ŵáš ļéƒţ óúţ.`,

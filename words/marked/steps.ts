@@ -18,6 +18,7 @@ export const steps = {
     leads: { left: 'ļéƒţ ļéáđ', right: 'ŕíĝĥţ ļéáđ' },
     hands: { left: 'ļéƒţ ĥáñđ', right: 'ŕíĝĥţ ĥáñđ' },
     wrong: 'Ŵĥáţ ŵóúļđ ĝó ŵŕóñĝ',
+    nextWords: 'ļíķéļý ñéẋţ ŵóŕđš',
     readAs: 'ŕéáđ áš',
     whatMeant: (said: string) => `‘${said}’: ŵĥáţ íš ɱéáñţ?`,
     asked: 'Ášķéđ',

@@ -6,7 +6,7 @@ import { stateBetween, statesOf, type StateSpan } from '../../judge/state.js';
 import { readWith } from '../../judge/study.js';
 import type { NotationMessage } from '../../language/messages.js';
 import type { OwnMove } from '../../language/own-moves.js';
-import { simulate } from '../../motion/simulate.js';
+import { simulate, type SimulateOptions } from '../../motion/simulate.js';
 import type { Performer, Simulation } from '../../motion/simulation.js';
 import { totalsOf, type Totals } from '../../motion/totals.js';
 import { ms } from '../ms.js';
@@ -46,14 +46,19 @@ function brokenOff(sim: Simulation): Simulation {
 }
 
 /** Simulates an alternative. A feint is what is done until it is broken off, its first move; it goes nowhere. */
-export function callable(alternative: Alternative, performer: Performer, own: readonly OwnMove[] = []): Callable {
+export function callable(
+  alternative: Alternative,
+  performer: Performer,
+  own: readonly OwnMove[] = [],
+  options: Pick<SimulateOptions, 'places'> = {},
+): Callable {
   const still = { alternative, seconds: 0, by: { x: 0, y: 0 }, turned: 0, trodden: [], simulation: null, totals: null, states: [] };
   if (alternative.kind === 'stay' || alternative.steps.trim() === '') {
     return { ...still, hindrance: alternative.kind === 'move' ? { code: 'no-steps', values: {} } : null };
   }
   const parsed = readWith(alternative.steps, own);
   const feint = alternative.kind === 'feint';
-  const whole = simulate(parsed, performer);
+  const whole = simulate(parsed, performer, options);
   const sim = feint ? brokenOff(whole) : whole;
   const drift = driftOf(sim);
   const { body } = performer;

@@ -15,7 +15,9 @@ describe('alternatives with names', () => {
       ['stay', 'split, hold 1 s, square up', null],
     ]);
     for (const other of ['split', '(split | lunge)', '(a: split | lunge)', '(a: split | b: lunge) 2', `${LINE}, (a: split | b: lunge)`])
-      expect(namedAlternatives(parse(other))).withContext(other).toEqual([]);
+      expect(namedAlternatives(parse(other)))
+        .withContext(other)
+        .toEqual([]);
   });
 
   it('a called stage calls them without more; one with calls of its own keeps these, one that is not called has none', () => {

@@ -1,5 +1,6 @@
 import type { Placing } from '../../judge/area.js';
 import { placingFrom } from '../../judge/area-text.js';
+import { placesOf } from '../../judge/places.js';
 import { readWith } from '../../judge/study.js';
 import type { NotationError, Parsed } from '../../language/ast.js';
 import type { DoseError } from '../../language/dose-reader.js';
@@ -7,7 +8,7 @@ import { readDose } from '../../language/dose-text.js';
 import { operate } from '../../language/operations.js';
 import type { OwnMove } from '../../language/own-moves.js';
 import { doseBy, exactly, type Dose } from '../../language/dose.js';
-import { simulate, type Slip } from '../../motion/simulate.js';
+import { simulate, type SimulateOptions, type Slip } from '../../motion/simulate.js';
 import type { Performer, Simulation } from '../../motion/simulation.js';
 import { totalsOf, type Totals } from '../../motion/totals.js';
 import { callable, type Callable } from '../calls/callable.js';
@@ -76,8 +77,11 @@ const paced =
     swing: 0,
   });
 
-function wayOf(parsed: Parsed, text: string, performer: Performer, stage: Stage, seed: number): Way {
-  const options = stage.tempo === 1 ? { seed } : { seed, slip: paced(stage.tempo) };
+/** What a line is simulated with beside whose it is. */
+type Drawn = Pick<SimulateOptions, 'seed' | 'places'>;
+
+function wayOf(parsed: Parsed, text: string, performer: Performer, stage: Stage, drawn: Drawn): Way {
+  const options = stage.tempo === 1 ? drawn : { ...drawn, slip: paced(stage.tempo) };
   const simulation = simulate(parsed, performer, options);
   return { text, simulation, totals: totalsOf(simulation), rep: repPlanOf(simulation) };
 }
@@ -88,14 +92,14 @@ function waysOf(
   performer: Performer,
   stage: Stage,
   dose: Dose,
-  seed: number,
+  drawn: Drawn,
   own?: readonly OwnMove[],
 ): Ways {
-  const first = wayOf(parsed, text, performer, stage, seed);
+  const first = wayOf(parsed, text, performer, stage, drawn);
   if (!dose.sides) return [first, first];
   const operation = dose.sides.of === 'lead' ? 'other lead' : 'other side';
   const other = operate(operation, { text, hand: performer.playing, lead: performer.lead, area: '' }).text;
-  return [first, wayOf(readWith(other, own), other, mirrored(performer, operation === 'other lead'), stage, seed)];
+  return [first, wayOf(readWith(other, own), other, mirrored(performer, operation === 'other lead'), stage, drawn)];
 }
 
 /** What is done in a round of a stage: with stations each round another one, as the first of a rotation goes through them. */
@@ -140,16 +144,18 @@ export function seeStage(written: Stage, session: Pick<Session, 'seed' | 'area' 
   const { dose: read, errors: doseErrors } = readDose(stage.dose);
   const dose = rested(read ?? doseBy({ by: 'time', seconds: exactly(0) }), session.settings);
   const performer = by.performer(stage);
+  const placing = placingOf(session);
+  const places = placing ? { places: placesOf(placing) } : {};
   const seeLine = (steps: string): { readonly errors: readonly NotationError[]; readonly ways: Ways } => {
     const text = by.text(stage, steps);
     const parsed = readWith(text, by.own);
-    return { errors: parsed.errors, ways: waysOf(parsed, text, performer, stage, dose, session.seed, by.own) };
+    return { errors: parsed.errors, ways: waysOf(parsed, text, performer, stage, dose, { seed: session.seed, ...places }, by.own) };
   };
   const lines = [stage.steps, ...stage.stations.map((station) => station.steps)].map(seeLine);
   const [ways, ...stations] = lines.map((line) => line.ways) as [Ways, ...Ways[]];
   const [first, second] = ways;
   const callables = (stage.calls?.alternatives ?? []).map((one) =>
-    callable({ ...one, steps: by.text(stage, one.steps) }, performer, by.own),
+    callable({ ...one, steps: by.text(stage, one.steps) }, performer, by.own, places),
   );
   const chimed = dose.chimes.map(({ does }) => seeLine(does).ways);
   const pace: Pace = {

@@ -60,6 +60,19 @@ describe('the line editor', () => {
     expect(typed.at(-1)).toBe('hold 1 s');
   });
 
+  it('the next word goes in the place of what is typed of it, a separator to the end of its step', async () => {
+    const editor = await open('split, shu');
+    expect(editor.before()).toBe('split, shu');
+    editor.write(7, 'shuffle');
+    editor.write(15, 'left');
+    expect([text(), editor.before()]).toEqual(['split, shuffle left ', 'split, shuffle left ']);
+    editor.write(20, ',');
+    editor.write(21, 'lunge');
+    expect(typed.at(-1)).toBe('split, shuffle left, lunge ');
+    editor.undo();
+    expect(text()).not.toContain('lunge');
+  });
+
   it('for whom a line is written is taken back and done again with the text that was turned round', async () => {
     const editor = await open('shuffle right');
     const written: object[] = [];

@@ -42,6 +42,8 @@ export class LineEditor {
   readonly written = output<WrittenFor>();
   /** The caret was put somewhere by hand. */
   readonly caret = output<number>();
+  /** What stands before the caret. */
+  readonly before = signal('');
   readonly canUndo = signal(false);
   readonly canRedo = signal(false);
   private readonly view: EditorView;
@@ -88,6 +90,23 @@ export class LineEditor {
     });
   }
 
+  /** Writes the next word in the place of what is typed of it, and goes on behind it. */
+  write(from: number, text: string): void {
+    const { state } = this.view;
+    const to = state.selection.main.head;
+    // A separator stands without a blank before it.
+    const at = text === ',' ? state.sliceDoc(0, from).trimEnd().length : from;
+    const lead = at > 0 && text !== ',' && !/\s$/.test(state.sliceDoc(0, at)) ? ' ' : '';
+    const insert = `${lead}${text} `;
+    this.view.dispatch({
+      changes: { from: at, to, insert },
+      selection: { anchor: at + insert.length },
+      userEvent: 'input.palette',
+      scrollIntoView: true,
+    });
+    this.view.focus();
+  }
+
   /** Changes a stretch of the line. */
   change({ from, to, insert }: Edit): void {
     this.view.dispatch({ changes: { from, to, insert }, userEvent: 'input.drag' });
@@ -113,14 +132,17 @@ export class LineEditor {
     this.known = text;
     if (text === this.view.state.doc.toString()) return;
     // What is opened anew has nothing to take back; the lock and the label go with it.
-    if (!this.touched) this.view.setState(this.fresh(text));
-    else this.view.dispatch({ changes: { from: 0, to: this.view.state.doc.length, insert: text } });
+    if (!this.touched) {
+      this.view.setState(this.fresh(text));
+      this.before.set(text);
+    } else this.view.dispatch({ changes: { from: 0, to: this.view.state.doc.length, insert: text } });
     this.count(this.view.state);
   }
 
   private fresh(doc: string): EditorState {
     return EditorState.create({
       doc,
+      selection: { anchor: doc.length },
       extensions: [
         history(),
         withTheText,
@@ -146,6 +168,7 @@ export class LineEditor {
             }
             this.count(update.state);
           }
+          if (update.docChanged || update.selectionSet) this.before.set(update.state.sliceDoc(0, update.state.selection.main.head));
           for (const one of update.transactions.flatMap((transaction) => transaction.effects))
             if (one.is(setWritten)) this.written.emit(one.value.to);
           if (update.transactions.some((one) => one.isUserEvent('select'))) this.caret.emit(update.state.selection.main.head);

@@ -31,6 +31,7 @@ import { studioKey } from './studio-keys';
 import { PatternTakeAlong } from './pattern-take-along';
 import { Watch } from './watch';
 import { Palette } from './palette';
+import { NextWordsOf } from './next-words';
 import { PlainLine } from './plain-line';
 import { Player } from '../../parts/player';
 import { WhatIfPanel } from './what-if';
@@ -56,6 +57,7 @@ const PANELS = ['look', 'whatIf', 'compare', 'about'] as const;
     MatMenuModule,
     MatTabNavPanel,
     Palette,
+    NextWordsOf,
     PlainLine,
     Refusals,
     Tabs,

@@ -1,0 +1,50 @@
+import fc from 'fast-check';
+import { holds } from '../testing/holds.js';
+import { anyItem } from '../testing/patterns.js';
+import { nextWords } from './next-words.js';
+import { parse } from './parse.js';
+import { print } from './print.js';
+
+/** The line with one of what is offered put in. */
+const taken = (before: string, text: string, from: number): string => before.slice(0, from) + text;
+
+describe('what may come next', () => {
+  it('is what the step before the caret may still be told, then the next step; in a word, what it may become', () => {
+    expect(nextWords('').texts.slice(0, 2)).toEqual(['split', 'advance']);
+    expect(nextWords('split, ').texts).toContain('crossover');
+    expect(nextWords('lunge ahead, ').texts[0]).toBe('recover');
+    expect(nextWords('split, shu')).toEqual({ from: 7, texts: ['shuffle'] });
+    expect(nextWords('shuffle ').texts).toEqual(['left', 'right', 'ahead', 'back']);
+    expect(nextWords('pivot ').texts).toEqual(['left', 'right']);
+    expect(nextWords('(left: split) ').texts).toEqual([',', '3 times', 'each side']);
+    expect(nextWords('shuffle l').texts).toEqual(['left']);
+    expect(nextWords('shuffle left ').texts).toEqual([',', '20 cm', '40 cm', '60 cm', 'lead foot', 'rear foot', '+ hit', 'quick']);
+    expect(nextWords('shuffle left 40 cm ').texts).not.toContain('20 cm');
+    expect(nextWords('(split, advance | ').texts).toContain('shuffle');
+  });
+
+  it('whatever is taken is understood: none of it is marked or asked about', () => {
+    holds(
+      fc.property(fc.array(anyItem, { maxLength: 3 }), fc.boolean(), (items, open) => {
+        const before = items.length === 0 ? '' : `${print(items)}${open ? ', ' : ' '}`;
+        const { from, texts } = nextWords(before);
+        for (const text of texts) {
+          const line = taken(before, text, from);
+          const bad = parse(line).errors.filter(({ code }) => code !== 'needs-way' && code !== 'needs-turn');
+          expect(bad.map(({ code }) => code))
+            .withContext(line)
+            .toEqual([]);
+        }
+      }),
+    );
+  });
+
+  it('never throws, and never offers more than a few, whatever stands before', () => {
+    holds(
+      fc.property(fc.string({ maxLength: 60 }), (before) => {
+        const { from, texts } = nextWords(before);
+        expect(from >= 0 && from <= before.length && texts.length <= 8).toBeTrue();
+      }),
+    );
+  });
+});

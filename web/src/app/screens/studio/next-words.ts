@@ -1,0 +1,51 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { nextWords } from '@hopsk/core/language/next-words';
+import { words } from '@hopsk/words/words';
+
+/** Likely next words of a line as buttons, where a keyboard covers half of the screen. */
+@Component({
+  selector: 'hop-next-words',
+  template: `
+    <div class="next" role="group" [attr.aria-label]="text.nextWords">
+      @for (one of next().texts; track one) {
+        <button
+          type="button"
+          class="plain chip"
+          translate="no"
+          (pointerdown)="$event.preventDefault()"
+          (click)="written.emit({ from: next().from, text: one })"
+        >
+          {{ one }}
+        </button>
+      }
+    </div>
+  `,
+  styles: `
+    :host {
+      display: none;
+    }
+    @media (max-width: 760px), (pointer: coarse) {
+      :host {
+        display: block;
+      }
+    }
+    .next {
+      display: flex;
+      gap: 6px;
+      overflow-x: auto;
+      padding: 6px 0 2px;
+      min-height: 52px;
+    }
+    .chip {
+      flex: none;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class NextWordsOf {
+  /** What stands before the caret. */
+  readonly before = input.required<string>();
+  readonly written = output<{ readonly from: number; readonly text: string }>();
+  protected readonly text = words.steps;
+  protected readonly next = computed(() => nextWords(this.before()));
+}
