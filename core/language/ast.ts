@@ -58,6 +58,8 @@ export interface Act {
   readonly aim: Aim | null;
   /** How far short of its aim a move stops. */
   readonly short: Size | null;
+  /** The bearing is the hall's, from the first facing line, and not the body's after a turn. */
+  readonly floor: boolean;
   /** Degrees that the body turns as it goes, clockwise positive. */
   readonly turning: number | null;
   readonly toe: Toe | null;

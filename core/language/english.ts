@@ -166,6 +166,7 @@ export const ENGLISH: Vocabulary = {
     turning: ['turning'],
     toe: ['toe', 'toes'],
     weight: ['loading', 'weight', 'weighting'],
+    floor: ['floor'],
   },
   feetAlone: { left: ['lf'], right: ['rf'] },
   strikes: [

@@ -18,6 +18,7 @@ describe('what may come next', () => {
     expect(nextWords('pivot ').texts).toEqual(['left', 'right']);
     expect(nextWords('(left: split) ').texts).toEqual([',', '3 times', 'each side']);
     expect(nextWords('shuffle l').texts).toEqual(['left']);
+    expect(nextWords('left foot forward')).toEqual({ from: 17, texts: [','] });
     expect(nextWords('shuffle left ').texts).toEqual([',', '20 cm', '40 cm', '60 cm', 'lead foot', 'rear foot', '+ hit', 'quick']);
     expect(nextWords('shuffle left 40 cm ').texts).not.toContain('20 cm');
     expect(nextWords('(split, advance | ').texts).toContain('shuffle');

@@ -35,15 +35,33 @@ const AFTER: Readonly<Record<Family | 'begin', readonly MoveWord[]>> = {
  * @example nextWords('split, shu').texts[0] // 'shuffle'
  */
 export function nextWords(before: string, vocabulary: Vocabulary = ENGLISH): NextWords {
+  const next = nextIn(before, vocabulary);
+  // Where nothing is known to follow, the step may at least end.
+  return next.texts.length > 0 || before.trim() === '' ? next : { from: before.length, texts: [','] };
+}
+
+/** What parts one step from the next. */
+const PARTS = ',;·→\n(|=';
+
+/** What stands at the end of a text as long as its characters are so. */
+function tail(text: string, is: (one: string) => boolean): string {
+  let from = text.length;
+  while (from > 0 && is(text.charAt(from - 1))) from--;
+  return text.slice(from);
+}
+
+function nextIn(before: string, vocabulary: Vocabulary): NextWords {
   const seen = before.slice(-LOOKED_AT);
-  const start = seen.search(/[^,;·→\n(|=]*$/);
-  const [begun, typed] = [seen.slice(start), /[\p{L}\p{M}-]*$/u.exec(seen)?.[0] ?? ''];
+  const start = seen.length - tail(seen, (one) => !PARTS.includes(one)).length;
+  const [begun, typed] = [seen.slice(start), tail(seen, (one) => /[\p{L}\p{M}-]/u.test(one))];
   const at = before.length - typed.length;
   const last = (text: string): Item | undefined => parse(text, [], vocabulary).items.at(-1);
   // A word that is being typed is not one yet; the name of a branch is none of its steps.
   const said = begun.slice(0, begun.length - typed.length).replace(/^[^:()]*:/, '');
   if (said.trim() === '') {
-    const previous = last(seen.slice(0, start).replace(/[\s,;·→(|=]+$/, ''));
+    const ended = seen.slice(0, start);
+    const parted = tail(ended, (one) => PARTS.includes(one) || one.trim() === '');
+    const previous = last(ended.slice(0, ended.length - parted.length));
     return { from: at, texts: headsLike(typed, previous, vocabulary) };
   }
   const { keys, directions } = vocabulary;

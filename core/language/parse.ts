@@ -22,7 +22,7 @@ import type { Vocabulary } from './vocabulary.js';
  */
 export function parse(text: string, own: readonly Definition[] = [], vocabulary: Vocabulary = ENGLISH): Parsed {
   const errors = new Errors(text);
-  const reader = new Reader({ text, errors, lexicon: lexiconOf(vocabulary), beat: USUAL_BEAT }, own);
+  const reader = new Reader({ text, errors, lexicon: lexiconOf(vocabulary), beat: USUAL_BEAT, floor: false }, own);
   if (text.length > NOTATION_LIMITS.characters) {
     errors.add({ from: 0, to: text.length }, 'too-long', { most: NOTATION_LIMITS.characters, length: text.length });
     return { items: [], things: [], definitions: [], intended: [], errors: errors.list };
@@ -170,6 +170,11 @@ class Reader {
     for (const child of children) if (child.type.isError) this.stray(child);
     if (!head) {
       const [first, ...others] = said;
+      // ‘On the floor’ alone: from here on.
+      if (first?.name === 'OnFloor' && others.length === 0) {
+        this.reading.floor = true;
+        return [];
+      }
       if (first?.name === 'LeadCount' && others.length === 0) this.errors.add(first, 'count-alone', {}, this.heads);
       else if (said.some(({ name }) => name === 'Foot') && said.every(({ name }) => HEADLESS.includes(name))) this.askWhichStep(node);
       else if (first) this.errors.add(node, 'no-beginning', { word: this.of(node) }, this.heads);

@@ -37,6 +37,8 @@ export class PartReader {
   readonly sizes: Size[] = [];
   /** A side by stroke or by lead. */
   side: SideRef | null = null;
+  /** Whether directions are the hall's. */
+  floor = false;
   /** A number alone, with its place: a count, unless what it belongs to has it otherwise. */
   bare: { readonly value: number; readonly node: SyntaxNode } | null = null;
   second: Size | null = null;
@@ -107,6 +109,7 @@ export class PartReader {
       this.turning !== null,
       this.toe !== null,
       this.weight !== null,
+      this.floor,
     ];
     const hands = this.hands.length > 0;
     return hands || others.includes(true) || Object.entries(said).some(([what, is]) => is && !(known as readonly string[]).includes(what));
@@ -255,6 +258,10 @@ export class PartReader {
         return;
       case 'Tie':
         this.tie(node, said, after);
+        return;
+      case 'OnFloor':
+        if (this.floor) return this.again(node);
+        this.floor = true;
         return;
       case 'Stray':
         this.stray(node, said);

@@ -105,6 +105,7 @@ export function printAct(act: Act, vocabulary: Vocabulary = ENGLISH): string {
     act.seconds === null ? '' : `${act.seconds} ${keys.seconds[0]}`,
     act.aim ? printAim(act.aim, vocabulary) : '',
     act.short ? `${keys.short[0]} ${printSize(act.short, vocabulary)}` : '',
+    act.floor ? joined(keys.on[0], vocabulary.fillers[0] ?? '', keys.floor[0]) : '',
     act.turning === null ? '' : `${keys.turning[0]} ${directions[act.turning < 0 ? 'left' : 'right'][0]} ${Math.abs(act.turning)}°`,
     printToe(act.toe, vocabulary),
     act.weight ? `${keys.weight[0]} ${printFoot(act.weight, vocabulary)}` : '',

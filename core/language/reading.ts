@@ -6,6 +6,8 @@ export interface Reading {
   readonly text: string;
   readonly errors: Errors;
   readonly lexicon: Lexicon;
+  /** Whether directions are the hall's from here on. */
+  floor: boolean;
   /** Seconds of a beat, from where the line says so. */
   beat: number;
 }

@@ -121,6 +121,9 @@ const READ: Readonly<Record<string, string>> = {
   'run to the front corner backhand side, run to the back corner left': 'run to front corner other side, run to rear corner left',
   "run to own side's middle, run to the service line": 'run to own middle, run to service line',
   'shuffle to the fence, run to the centre of the ring': 'shuffle to fence, run to ring centre',
+  // Directions of the hall.
+  'face right, shuffle right 40 cm on the floor': 'face right 90°, shuffle right 40 cm on the floor',
+  'on the floor, shuffle right, run back 2 m': 'shuffle right on the floor, run back 2 m on the floor',
   // Alternatives with names.
   '(right: shuffle right, lunge | left: shuffle left) 4': '(right: shuffle right, lunge | left: shuffle left) 4 times',
   'split, (short ball: lunge ahead | B2 : run back 2 m)': 'split, (short ball: lunge ahead | B2: run back 2 m)',
@@ -168,6 +171,7 @@ const ASKED: readonly (readonly [line: string, kept: string, marks: readonly str
     ['corner-side ‘run to the rear corner’ run to the rear corner playing side; run to the rear corner other side;'],
   ],
   ["home to own side's middle", '', ["asked ‘home to own side's middle’ run to own side's middle; shuffle to own side's middle;"]],
+  ['pivot left on the floor', 'pivot left 90°', ['takes-no-more ‘pivot’']],
   ['left foot forward', '', ['asked ‘left foot forward’ single step left foot forward; lunge left foot forward;']],
   ['back to centre', '', ['asked ‘back to centre’ run home; shuffle home; recover back;']],
   ['advance playing side', 'advance', ['takes-no-way ‘advance’']],

@@ -39,7 +39,8 @@ export type KeyWord =
   | 'intended'
   | 'turning'
   | 'toe'
-  | 'weight';
+  | 'weight'
+  | 'floor';
 
 /** What a phrase says besides its move. */
 export interface Composed {

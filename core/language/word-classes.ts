@@ -39,6 +39,7 @@ const KEY_TERMS: Readonly<Record<KeyWord, number>> = {
   turning: terms.TurningKey,
   toe: terms.ToeKey,
   weight: terms.WeightKey,
+  floor: terms.FloorKey,
 };
 
 /** What kind of word a name is inside a step, or −1; for the parser of a vocabulary. */

@@ -12,6 +12,19 @@ function ends(text: string, playing: Side, lead: Side): { right: number; turned:
   return { right: (end.feet.left.x + end.feet.right.x) / 2, turned: end.heading };
 }
 
+describe('directions of the hall', () => {
+  it('stay what they are when the body has turned: by hand, 40 cm to the hall’s right and not behind', () => {
+    const floor = ends('face left 90°, shuffle right 40 cm on the floor', 'right', 'left');
+    const body = ends('face left 90°, shuffle right 40 cm', 'right', 'left');
+    const turned = ends('face left 90°', 'right', 'left');
+    expect(floor.right - turned.right).toBeCloseTo(0.4, 9);
+    expect(body.right - turned.right).toBeCloseTo(0, 9);
+    expect(floor.turned).toBe(-90);
+    const { text } = operate('other side', { text: 'shuffle right 40 cm on the floor', hand: 'right', lead: 'left', area: '' });
+    expect(ends(`face left 90°, ${text}`, 'right', 'left').right - turned.right).toBeCloseTo(-0.4, 9);
+  });
+});
+
 describe('sides by stroke and by lead', () => {
   it('are those of the hand that plays, and of the foot in front', () => {
     expect(ends('shuffle forehand side 60 cm', 'right', 'left').right).toBeCloseTo(0.6, 9);

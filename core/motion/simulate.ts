@@ -1,5 +1,5 @@
 import { originOf, standIn, stanceTarget, type Posture } from '../body/stance.js';
-import { add, distance, scale, wayOf, type Vec } from '../body/vec.js';
+import { add, distance, normalised, scale, wayOf, type Vec } from '../body/vec.js';
 import type { Side } from '../body/foot.js';
 import type { Act, Aim, FootRef, Happening, Parsed, Step } from '../language/ast.js';
 import { SPOT_WORDS, type EventWord } from '../language/floor-words.js';
@@ -145,7 +145,7 @@ class Run {
 
   private one(written: Step, left: number, span: Span): void {
     const before = this.posture;
-    const sided = bySide(written.act, this.posture, this.performer.playing);
+    const sided = byFloor(bySide(written.act, this.posture, this.performer.playing), this.start, this.posture);
     const { step, swing } = this.slip({ ...written, act: this.aim(sided, left, span) }, this.performer);
     const result = this.done(step, span, swing);
     this.base(span, before, result.after);
@@ -307,6 +307,13 @@ function bySide(act: Act, before: Posture, playing: Side): Act {
   if (way === 'turn') return { ...act, side: null, turn: sign * Math.abs(act.turn ?? usual ?? 90) };
   const off = act.bearing === 0 ? 45 : act.bearing === 180 ? 135 : 90;
   return { ...act, side: null, bearing: sign * off };
+}
+
+/** A direction of the hall as the body's own. */
+function byFloor(act: Act, start: Posture, before: Posture): Act {
+  if (!act.floor || act.aim !== null) return act;
+  const bearing = act.bearing ?? ruleOf(act.word).usual ?? 0;
+  return { ...act, bearing: normalised(bearing + start.heading - before.heading) };
 }
 
 const moment = ({ event, name, span }: Happening, at: number): EventMoment => ({ event, name, at, move: null, span });

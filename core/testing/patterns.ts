@@ -31,6 +31,7 @@ export function anyActOf(word: MoveWord): fc.Arbitrary<Act> {
       foot: rule.foot ? maybe(fc.constantFrom(...FEET)) : fc.constant(null),
       turning:
         rule.way === 'bearing' ? maybe(fc.integer({ min: 1, max: 180 }).chain((turn) => fc.constantFrom(turn, -turn))) : fc.constant(null),
+      floor: rule.way === 'bearing' && !rule.fixed ? fc.boolean() : fc.constant(false),
       toe: lands ? maybe(fc.integer({ min: -30, max: 60 }).map((out) => ({ out: out || 1 }))) : fc.constant(null),
       weight: lands ? maybe(fc.constantFrom(...FEET)) : fc.constant(null),
     })

@@ -16,7 +16,7 @@ type Changed<T> = { -readonly [K in keyof T]: T[K] };
 /** A line of steps in one line: remarks are left out. */
 const steps = (text: string): string =>
   linesOf(text)
-    .map((line) => line.replace(/#.*$/, '').trim())
+    .map((line) => (line.split('#', 1)[0] ?? '').trim())
     .filter((line) => line !== '')
     .join(', ');
 

@@ -3,6 +3,8 @@ import { forceLinting } from '@codemirror/lint';
 import { EditorState } from '@codemirror/state';
 import { EditorView } from '@codemirror/view';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { MOVE_WORDS } from '@hopsk/core/language/moves';
+import { parse } from '@hopsk/core/language/parse';
 import { LineEditor } from './line-editor';
 import { completeSteps, stepsLanguage, topStepAt } from './line-language';
 
@@ -150,6 +152,18 @@ describe('completion', () => {
     expect(offered('hold s')).not.toContain('small');
     expect(offered('square up f')).not.toContain('right foot');
     expect(offered('side step and turn l')).toContain('left 90°');
+  });
+
+  it('whatever is offered after any move is understood', () => {
+    for (const word of MOVE_WORDS)
+      for (const label of offered(`${word} `, true)) {
+        const codes = parse(`${word} ${label}`).errors.map(({ code }) => code);
+        expect(codes.filter((code) => !['needs-way', 'needs-turn', 'corner-side', 'recover-way'].includes(code)))
+          .withContext(`${word} ${label}`)
+          .toEqual([]);
+      }
+    expect(offered('lunge ahead ', true)).toContain('toe 20° out');
+    expect(offered('run t')).toContain('to rear corner');
   });
 
   it('says nothing inside comments and quotes, and codes of findings after ‘intended’', () => {

@@ -7,7 +7,8 @@ import { EditorView, keymap, placeholder, tooltips } from '@codemirror/view';
 import { ChangeDetectionStrategy, Component, DestroyRef, effect, ElementRef, inject, input, output, signal } from '@angular/core';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import type { Edit } from '@hopsk/core/search/drag';
-import { ownMoves, stepsLanguage, topStepAt } from './line-language';
+import { stepAdded, wordWritten } from './line-insert';
+import { ownMoves, stepsLanguage } from './line-language';
 import {
   COLOURS,
   diagnosticsOf,
@@ -75,35 +76,12 @@ export class LineEditor {
 
   /** Puts a step behind the one that holds the caret, parted as the line needs it. */
   add(step: string): void {
-    const { state } = this.view;
-    const caret = state.selection.main.head;
-    const at = topStepAt(state, caret)?.to ?? caret;
-    const before = state.sliceDoc(0, at).trimEnd();
-    const lead = before === '' ? '' : /[,;·→\n([|=]$/.test(before) ? (before.length === at ? ' ' : '') : ', ';
-    const trail = /^[ \t]*([,;·→\n)\]|]|$)/.test(state.sliceDoc(at)) ? '' : ', ';
-    const insert = `${lead}${step}${trail}`;
-    this.view.dispatch({
-      changes: { from: at, insert },
-      selection: { anchor: at + lead.length + step.length },
-      userEvent: 'input.palette',
-      scrollIntoView: true,
-    });
+    this.view.dispatch(stepAdded(this.view.state, step));
   }
 
   /** Writes the next word in the place of what is typed of it, and goes on behind it. */
   write(from: number, text: string): void {
-    const { state } = this.view;
-    const to = state.selection.main.head;
-    // A separator stands without a blank before it.
-    const at = text === ',' ? state.sliceDoc(0, from).trimEnd().length : from;
-    const lead = at > 0 && text !== ',' && !/\s$/.test(state.sliceDoc(0, at)) ? ' ' : '';
-    const insert = `${lead}${text} `;
-    this.view.dispatch({
-      changes: { from: at, to, insert },
-      selection: { anchor: at + insert.length },
-      userEvent: 'input.palette',
-      scrollIntoView: true,
-    });
+    this.view.dispatch(wordWritten(this.view.state, from, text));
     this.view.focus();
   }
 

@@ -6,7 +6,7 @@ import { FINDINGS, type FindingCode } from '@hopsk/core/judge/finding';
 import { ENGLISH } from '@hopsk/core/language/english';
 import { lexiconOf, printed, wordOf } from '@hopsk/core/language/lexicon';
 import { parserOf } from '@hopsk/core/language/line-parser';
-import { MOVE_WORDS, ruleOf, type MoveWord } from '@hopsk/core/language/moves';
+import { MOVE_WORDS, ruleOf, type Family, type MoveWord } from '@hopsk/core/language/moves';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import { words } from '@hopsk/words/words';
 import { styleTags, tags } from '@lezer/highlight';
@@ -22,9 +22,9 @@ const LANGUAGE = LRLanguage.define({
     props: [
       styleTags({
         Move: tags.keyword,
-        'Event Thing/...': tags.typeName,
-        'Foot/...': tags.propertyName,
-        'Direction/... Degrees/...': tags.operator,
+        'Event Thing/... Spot BranchName': tags.typeName,
+        'Foot/... Toe/... Weight/...': tags.propertyName,
+        'Direction/... Degrees/... Turning/... OnFloor/...': tags.operator,
         'Size/... Count/... GroupCount/... LeadCount/...': tags.number,
         Quoted: tags.string,
         Comment: tags.comment,
@@ -51,6 +51,9 @@ const heads = (): Completion[] => [
 
 const DIRECTIONS = ['left', 'right', 'ahead', 'back', 'ahead left', 'ahead right', 'back left', 'back right'];
 
+const SIDES = ['playing side', 'other side', 'lead side', 'rear side'];
+const LANDS: readonly Family[] = ['load', 'gather', 'pass', 'reach', 'air'];
+
 /** What may be said after this move, by the vocabulary. */
 function partsOf(word: MoveWord): Completion[] {
   const rule = ruleOf(word);
@@ -66,10 +69,17 @@ function partsOf(word: MoveWord): Completion[] {
         )
       : []),
     ...(word === 'split' ? said(printed(SPOKEN.styles), words.steps.style) : []),
+    ...(rule.way === 'none' || rule.fixed ? [] : said(SIDES, words.steps.direction)),
+    ...(rule.way === 'bearing' ? said(['on the floor', 'turning left 45°', 'turning right 45°'], words.steps.direction) : []),
+    ...(LANDS.includes(rule.family)
+      ? said(['toe 20° out', ...['lead', 'rear'].map((foot) => `loading ${foot} foot`)], words.steps.foot)
+      : []),
     ...said(['slow', 'quick', 'in 0.5 s'], words.steps.tempo),
     ...said(['+ hit on landing', '+ hit 80 ms after landing', '+ "…" on landing', '+ ball hit on landing'], words.steps.hand),
     ...said(['twice', '3 times', 'each side', 'each lead', 'mirrored'], words.steps.again),
-    ...(rule.way === 'none' ? [] : said(['home', 'to cone', 'to partner'], words.steps.aim)),
+    ...(rule.way === 'none'
+      ? []
+      : said(['home', 'to cone', 'to partner', ...printed(SPOKEN.spots).map((spot) => `to ${spot}`)], words.steps.aim)),
   ];
 }
 
