@@ -102,6 +102,22 @@ test.describe('steps', () => {
     await hasLine(coach, 'Split step, then slide left 40 cm and pivot right 12°, two steps back');
   });
 
+  test('on a phone a line is put together from likely next words; a corner asks on which side', async ({ coach }) => {
+    await coach.setViewportSize({ width: 390, height: 844 });
+    await newPattern(coach, 'From buttons', '');
+    const next = coach.getByRole('group', { name: 'likely next words' });
+    for (const word of ['split', ',', 'shuffle', 'left', '40 cm', ',', 'lunge', 'ahead'])
+      await next.getByRole('button', { name: word, exact: true }).click();
+    await hasLine(coach, 'split, shuffle left 40 cm, lunge ahead ');
+    await coach.keyboard.type(', run to the back corner');
+    const asked = coach.locator('hop-plain-line');
+    await expect(asked.getByRole('button', { name: 'run to the back corner playing side' })).toBeVisible();
+    await accessible(coach);
+    await asked.getByRole('button', { name: 'run to the back corner other side' }).click();
+    await hasLine(coach, 'split, shuffle left 40 cm, lunge ahead , run to the back corner other side');
+    await expect(asked).toContainText('run to rear corner other side');
+  });
+
   test('a mistyped word is named with its place and the nearest one; the rest goes on, the text stays', async ({ coach }) => {
     await newPattern(coach, 'Typing', 'split,\nshufle right 40 cm, advance');
     await expect(coach.locator('p.said.stop')).toContainText('Not read, 2:1');

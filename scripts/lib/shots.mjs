@@ -198,14 +198,15 @@ export const SHOTS = [
     },
   },
   {
-    name: 'locked',
+    name: 'steps-phone',
+    phone: true,
     go: async (page) => {
-      await page.goto('/club');
-      const lock = page.locator('hop-own-lock');
-      await lock.getByLabel('PIN').fill('4071');
-      await lock.getByRole('button', { name: 'set the PIN' }).click();
-      await lock.getByRole('button', { name: 'lock it now' }).click();
-      await page.getByRole('heading', { name: 'This device is locked' }).waitFor();
+      await page.goto('/steps/new');
+      await page
+        .getByLabel('line of steps')
+        .fill('split when the opponent hits, chassé to the forehand side 60 cm, run to the back corner');
+      await page.locator('hop-plain-line .chip').first().waitFor();
+      await page.getByRole('button', { name: 'hide the moves' }).click();
     },
   },
 ];
