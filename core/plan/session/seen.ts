@@ -7,7 +7,7 @@ import type { DoseError } from '../../language/dose-reader.js';
 import { readDose } from '../../language/dose-text.js';
 import { operate } from '../../language/operations.js';
 import type { OwnMove } from '../../language/own-moves.js';
-import { doseBy, exactly, type Dose } from '../../language/dose.js';
+import { atEnd, doseBy, exactly, roundsOf, type Dose } from '../../language/dose.js';
 import { simulate, type SimulateOptions, type Slip } from '../../motion/simulate.js';
 import type { Performer, Simulation } from '../../motion/simulation.js';
 import { totalsOf, type Totals } from '../../motion/totals.js';
@@ -131,11 +131,11 @@ function withCalls(stage: Stage, { own }: SeenBy): Stage {
   return alternatives.length === 0 ? stage : { ...stage, calls: { ...USUAL_CALLS, order, alternatives } };
 }
 
-/** A dose with the session's rests where it has none of its own. */
+/** A dose with the session's rests where it needs one and has none of its own. */
 const rested = (dose: Dose, { rest, setRest }: Pick<SessionSettings, 'rest' | 'setRest'>): Dose => ({
   ...dose,
-  rest: dose.rest ?? rest,
-  setRest: dose.setRest ?? setRest,
+  rest: dose.rest ?? (roundsOf(atEnd(dose, 'high')) > 1 ? rest : null),
+  setRest: dose.setRest ?? (dose.sets.high > 1 ? setRest : null),
 });
 
 /** Looks at a stage through one athlete's body. Never throws. */

@@ -41,8 +41,16 @@ describe('what the workshop shows of a session', () => {
       ['change', null],
     ]);
     expect(seen.atLeast).toBeTrue();
-    const odd = lookAt(ask(draft([stage('three or so')])));
+    const odd = lookAt(ask(draft([stage('some of it')])));
     expect(odd.stages[0]?.mended).toBe('3 × 30 s');
+    // The session’s own rest is that of a stage that has none.
+    const rested = lookAt(ask(draft([stage('3 × 30 s')], { settings: { change: 20, water: null, rest: 15, setRest: null } })));
+    expect([rested.problems.filter(({ level }) => level === 'asks'), rested.totals.all.rest]).toEqual([[], 30]);
+    // What was understood stands beside it where it was typed otherwise.
+    expect(lookAt(ask(draft([stage('three rounds of 30 s'), stage('3 × 30 s')]))).stages.map(({ dosePlain }) => dosePlain)).toEqual([
+      '3 × 30 s',
+      '',
+    ]);
     expect(odd.problems[0]).toEqual(jasmine.objectContaining({ level: 'stop', stage: 0 }));
   });
 

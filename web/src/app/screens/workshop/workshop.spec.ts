@@ -30,6 +30,7 @@ describe('the workshop', () => {
       name: 'Tuesday',
       version: 2,
       stages: [stage('3 × 30 s', { name: 'First' }), stage('8 each side', { name: 'Second' })],
+      settings: { change: 20, water: null, rest: null, setRest: null },
     });
     await house({ people: [ada, lefty], patterns: [library], sessions: [stored] });
   });
