@@ -16,6 +16,7 @@ export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vo
   const swaps: { from: number; to: number; by: string }[] = [];
   treeOf(text, vocabulary).iterate({
     enter(node) {
+      if (node.name !== 'BranchName' && ofStrike(node.node, text, vocabulary)) return;
       if (node.name === 'Side') {
         const isFoot = node.node.parent?.name === 'Foot';
         const by = other.get(text.slice(node.from, node.to).toLowerCase());
@@ -53,6 +54,14 @@ export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vo
     done = to;
   }
   return out + text.slice(done);
+}
+
+/** Whether a word belongs to the name of a strike, which stays as it is, as in quotes; a feint that goes somewhere goes to a side. */
+function ofStrike({ parent }: SyntaxNode, text: string, { feints }: Vocabulary): boolean {
+  const over = parent?.name === 'Direction' || parent?.name === 'Foot' ? parent.parent : parent;
+  if (over?.name === 'Hand') return true;
+  const strike = over?.name === 'Step' ? over.getChild('Named')?.getChild('HandWord') : null;
+  return strike ? !feints.includes(text.slice(strike.from, strike.to).toLowerCase()) : false;
 }
 
 /** Each word for a side with the one for the other side; of several words the first with the first, and so on. */

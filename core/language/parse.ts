@@ -288,7 +288,7 @@ class Reader {
       const step = act && this.stepOf(act, parts, span);
       return step ? [{ ...step, hands: [feint, ...step.hands] }] : [];
     }
-    const side = joined.length === 1 ? this.strikeSide(parts) : '';
+    const side = word !== null && joined.length === 1 ? this.strikeSide(parts) : '';
     const named = (one: string | null): string => (one === null ? this.of(head) : `"${side}${strikes.get(one) ?? one}"`);
     const acts = joined.flatMap((one) => actOf({ head, whole: span }, 'hit', named(one), parts, this.reading) ?? []);
     const either = word !== null && Object.hasOwn(vocabulary.eithers, word) ? vocabulary.eithers[word] : undefined;

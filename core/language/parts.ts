@@ -47,6 +47,8 @@ export class PartReader {
   turning: { readonly side: -1 | 1 | null; readonly degrees: number; readonly said: boolean } | null = null;
   toe: Toe | null = null;
   weight: FootRef | null = null;
+  /** What of a toe was said. */
+  private readonly toeSaid = { degrees: false, way: false };
   tempo: Tempo | null = null;
   then: Tempo | null = null;
   style: SplitStyle | null = null;
@@ -179,7 +181,8 @@ export class PartReader {
         return;
       }
       case 'Degrees':
-        if (this.pending === 'turning' || this.pending === 'toe') return this.degreesOf(this.pending, node);
+        if (this.pending === 'toe' || (this.pending === 'turning' && this.turning?.said === false))
+          return this.degreesOf(this.pending, node);
         if (this.degreesNode !== null) return this.again(node);
         this.degreesNode = node;
         this.degrees = this.number(node);
@@ -319,8 +322,11 @@ export class PartReader {
     const degrees = this.number(node);
     if (degrees === null || Math.abs(degrees) > NOTATION_LIMITS.turn) this.errors.add(node, 'angle', {}, ['45°']);
     else if (what === 'turning' && this.turning) this.turning = { ...this.turning, degrees: Math.abs(degrees), said: true };
-    else if (this.toe && 'out' in this.toe) this.toe = { out: Math.sign(this.toe.out) * Math.abs(degrees) };
-    else this.toe = { out: degrees };
+    else if (this.toeSaid.degrees) this.again(node);
+    else {
+      this.toeSaid.degrees = true;
+      this.toe = { out: this.toe && 'out' in this.toe ? Math.sign(this.toe.out) * Math.abs(degrees) : degrees };
+    }
   }
 
   private unanswered(): void {
@@ -342,6 +348,8 @@ export class PartReader {
   private stray(node: SyntaxNode, said: string): void {
     const way = this.lexicon.toes.get(said);
     if (this.pending === 'toe' && way !== undefined) {
+      if (this.toeSaid.way) return this.again(node);
+      this.toeSaid.way = true;
       const degrees = this.toe && 'out' in this.toe ? this.toe.out : USUAL_TOE;
       this.toe = { out: way === 'in' ? -Math.abs(degrees) : Math.abs(degrees) };
       return;

@@ -68,7 +68,7 @@ function nameIn(line: string): string | null {
   return said.endsWith('==') ? said.slice(0, -2).trimEnd() : said;
 }
 
-type Draft = { -readonly [K in keyof FiledPattern]: FiledPattern[K] };
+type Draft = { -readonly [K in keyof FiledPattern]: FiledPattern[K] } & { also: StageLineSaid[] };
 
 /**
  * Reads a file of patterns: '== name', then 'stance: …' and other fields, then the steps as they are typed. A text without a
@@ -85,7 +85,7 @@ export function readPatternFile(text: string): { readonly patterns: readonly Fil
   let open: Draft | null = null;
   let inSteps = false;
   const begin = (name: string, line: number): Draft => {
-    const draft: Draft = { ...USUAL, name, line: line + 1 };
+    const draft: Draft = { ...USUAL, also: [], name, line: line + 1 };
     patterns.push(draft);
     inSteps = false;
     return draft;
@@ -105,7 +105,7 @@ export function readPatternFile(text: string): { readonly patterns: readonly Fil
       if (ofStage) {
         open ??= begin('', i);
         const field = (ofStage[1] ?? '').toLowerCase() as StageField;
-        open.also = [...open.also, { field, value: (ofStage[2] ?? '').trim(), line: i + 1 }];
+        open.also.push({ field, value: (ofStage[2] ?? '').trim(), line: i + 1 });
         return;
       }
       const field = inSteps ? null : FIELD.exec(content);

@@ -96,6 +96,7 @@ const READ: Readonly<Record<string, string>> = {
   'appel, stamp with the right foot': 'stamp, stamp right foot',
   'feet together, open up': 'feet together, feet apart',
   'chassé right 60 cm turning left 45': 'chassé right 60 cm turning left 45°',
+  'shuffle left turning right 45° 10°': 'shuffle 10° left turning right 45°',
   'run back 3 m turning left': 'run back 3 m turning left 45°',
   'turning left 90': 'face left 90°',
   'lunge ahead toe out': 'lunge ahead toe 20° out',
@@ -172,6 +173,9 @@ const ASKED: readonly (readonly [line: string, kept: string, marks: readonly str
   ],
   ["home to own side's middle", '', ["asked ‘home to own side's middle’ run to own side's middle; shuffle to own side's middle;"]],
   ['pivot left on the floor', 'pivot left 90°', ['takes-no-more ‘pivot’']],
+  ['lunge toe 20° 30° out', 'lunge toe 20° out', ['said-twice ‘30°’']],
+  ['lunge toe out inward', 'lunge toe 20° out', ['said-twice ‘inward’']],
+  ['"jab" left', '"jab"', ['takes-no-way ‘"jab"’']],
   ['left foot forward', '', ['asked ‘left foot forward’ single step left foot forward; lunge left foot forward;']],
   ['back to centre', '', ['asked ‘back to centre’ run home; shuffle home; recover back;']],
   ['advance playing side', 'advance', ['takes-no-way ‘advance’']],
@@ -198,6 +202,16 @@ describe('a line as coaches say it', () => {
 
   it('the plain form of each is read as itself', () => {
     for (const form of Object.values(READ)) expect([plain(form), marked(form)]).toEqual([form, []]);
+  });
+
+  it('turned round it means what its plain form means, turned round', () => {
+    // Half a turn without a side is one to the right in either case.
+    const sided = (form: string): string => form.replaceAll(/(face) (?:left|right) (180°)/g, '$1 $2');
+    for (const said of Object.keys(READ))
+      for (const what of ['all', 'lead', 'directions'] as const)
+        expect(sided(plain(mirrorText(said, what))))
+          .withContext(`${what}: ${said}`)
+          .toBe(sided(plain(mirrorText(plain(said), what))));
   });
 
   for (const [said, kept, marks] of ASKED)

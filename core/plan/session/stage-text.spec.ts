@@ -113,6 +113,11 @@ describe('a session as a text', () => {
     expect(many.errors.map(({ code }) => code)).toEqual(['stage-many', 'stage-many']);
   });
 
+  it('a file as large as one may be costs what its length allows: 180,000 fields of one stage', () => {
+    const { session, errors } = readSession(`== A\n${'theme: x\n'.repeat(180_000)}theme: last\n\nsplit`, BUILD_WORDS);
+    expect([session.stages[0]?.theme, errors]).toEqual(['last', []]);
+  });
+
   it('its rests are those of stages that leave them open', () => {
     const { session } = readSession('rest: 20 s\nset rest: 1 min 30\n== A\ndose: 2 sets of 3 × 30 s\n\nsplit', BUILD_WORDS);
     expect([session.settings.rest, session.settings.setRest]).toEqual([20, 90]);

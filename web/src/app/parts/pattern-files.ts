@@ -40,8 +40,8 @@ function fromText(text: string): ReadFile {
   const wrong = errors.map((error) => words.common.atLine(error.line, say(words.files, error)));
   const drafts: Draft[] = [];
   for (const { line, dose: said, cued: _cued, explain: _explain, also, ...filed } of patterns) {
-    for (const { field, line: at } of also.slice(0, 1))
-      wrong.push(words.common.atLine(at, say(words.files, { code: 'stage-only', values: { field } })));
+    const fields = new Map(also.toReversed().map((one) => [one.field, one.line]));
+    for (const [field, at] of fields) wrong.push(words.common.atLine(at, say(words.files, { code: 'stage-only', values: { field } })));
     const read = said === '' ? null : readDose(said);
     for (const error of read?.dose ? read.errors : []) wrong.push(words.common.atLine(line, say(words.doses, error)));
     const dose = read?.dose ? toRounds(read.dose) : null;
