@@ -7,8 +7,11 @@ import type { Pattern } from '@hopsk/contract/pattern';
 import type { Athlete } from '@hopsk/contract/people';
 import type { EarlierUpload, RunRow, RunWhole } from '@hopsk/contract/run';
 import type { Session, SessionSave } from '@hopsk/contract/session';
+import { clubOf } from '@hopsk/contract/testing/club-of';
 import { meaningsOf } from '@hopsk/contract/testing/lines';
 import { sampleAthlete, samplePattern, sampleSession } from '@hopsk/contract/testing/samples';
+import type { ClubFile } from '@hopsk/contract/club-file';
+import { printDose, readDose } from '@hopsk/core/language/dose-text';
 import { fromEarlier } from '@hopsk/core/log/earlier';
 import { chromium, type BrowserContext, type Page } from 'playwright-core';
 import { season } from '../demo/src/season.js';
@@ -19,7 +22,7 @@ import { root } from '../scripts/lib/project.mjs';
 import { startServer } from '../scripts/lib/server.mjs';
 import { CHROMIUM } from './chromium.js';
 import { dumpDevice } from './device.js';
-import { clubOf, takeIn } from './take-in.js';
+import { takeIn } from './take-in.js';
 
 /**
  * Data as today's version writes it, for the versions to come: a database, a club file, what a device holds with taps that were
@@ -132,6 +135,79 @@ function everything(pattern: Pattern, athletes: readonly string[]): SessionSave 
   };
 }
 
+/** Lines that coaches typed as they came: words in any order, numbers without a unit, what is marked, parts with names of their own. */
+const TYPED = [
+  'advance 3x',
+  'split 3x, shuffle right 40',
+  'pivot left 90, pivot right 30 cm',
+  'half step ahead 40',
+  'advance 3x10',
+  '(split, advance) 3x10',
+  '3 advance 2',
+  'hold 2, split',
+  'retreat 2 in 4 in',
+  'lunge ahead 40 cm 80 cm, recover',
+  'partner ahead 2 m, advance 3',
+  'shuffle to fence, retreat 40 cm',
+  'advance slow quick',
+  'lunge left foot right foot, recover back',
+  'fast = (hold 1 s), split, fast, fast 2',
+  'one = (advance 30 cm, retreat 30 cm), one 2',
+  'quick feet 4, corner 2, lunge left 40',
+  'shuffle 3, split',
+  'split, slide left, hit',
+  'split, turn 180',
+  'lunge "deep", recover',
+  '(shuffle left 2x 3 | shuffle right 2x 3) 2 each side',
+  'switch 3, pass ahead 45, pivot lead foot right 45',
+];
+/** The same of doses. */
+const TYPED_DOSES = ['3 × 8, set rest 60 s', '2 sets of 5 reps, rest 1 min', '10, rest 5, rest 20', '3 × 10, rest 15', '1,5 min, rest 20 s', '2 × 4 each side'];
+
+function typedBefore(athlete: string): SessionSave {
+  const [stage] = sampleSession.stages;
+  if (!stage) throw new Error('There is no sample stage.');
+  return {
+    ...sampleSession,
+    id: randomUUID(),
+    version: 0,
+    name: 'As it was typed',
+    athletes: [athlete],
+    differences: [{ athlete, stage: '5f0c6b52-7d0e-4a6e-9a53-6b1de0f6b001', skip: false, dose: '2 × 6, set rest 30 s', note: '' }],
+    stages: TYPED_DOSES.map((dose, i) => ({
+      ...stage,
+      id: `5f0c6b52-7d0e-4a6e-9a53-6b1de0f6b00${i + 1}`,
+      name: `Stage ${i + 1}`,
+      steps: TYPED[i] ?? 'split',
+      school: 'mixed-45',
+      lead: 'left',
+      dose,
+      ...(i === 3 && {
+        kind: 'partner',
+        cueing: 'partner',
+        partner: { steps: 'advance 3x', what: 'steps in', when: '', reAim: '', coming: true, kit: '', contact: 'none' },
+      }),
+      ...(i === 4 && { stations: [{ name: 'net', steps: 'split 3x' }, { name: 'wall', steps: 'split' }] }),
+      ...(i === 5 && {
+        cueing: 'called',
+        dose: '1 × 6 calls',
+        calls: {
+          alternatives: [
+            { ...called, name: 'right', steps: 'shuffle right 2x 2', side: 'right' },
+            { ...called, name: 'stay', steps: 'hold 2', side: null, kind: 'stay' },
+          ],
+          order: 'random',
+          longestRun: 2,
+          interval: { low: 4, high: 5 },
+          reaction: 0.4,
+          weakSide: null,
+          freezes: 0,
+        },
+      }),
+    })),
+  };
+}
+
 /** Two rounds by a log that holds each kind of event there is. */
 function everyEvent([ada, bea]: readonly string[], pattern: Pattern): EarlierUpload {
   const startedAt = '2026-11-19T18:00:00.000Z';
@@ -186,7 +262,7 @@ function everyEvent([ada, bea]: readonly string[], pattern: Pattern): EarlierUpl
 
 async function fill(club: Club): Promise<void> {
   await club.send('POST', '/setup', { club: 'Lighthouse', name: 'Asta', ...SIGN_IN });
-  await club.send('POST', '/coaches', { name: 'Ole', email: 'ole@lighthouse.test', password: 'rope and chalk dust' });
+  await club.send('POST', '/coaches', { name: 'Ole', email: 'ole@lighthouse.test', password: 'rope and chalk dust', role: 'coach' });
   const demo = season('2026-11-14');
   await takeIn((...ask) => club.send(...ask), { ...demo, club: { name: 'Lighthouse' }, runs: demo.runs.slice(-6) });
   await club.send('PUT', '/me/settings', { units: 'ft-in', tapDelay: 0.8 });
@@ -194,7 +270,11 @@ async function fill(club: Club): Promise<void> {
   await club.send('PUT', '/teaching', {
     version: teaching.version,
     choices: { crossing: 'behind' },
-    moves: [{ name: 'corner', steps: 'shuffle right 40 cm, lunge ahead 80 cm, recover back, shuffle left 40 cm' }],
+    moves: [
+      { name: 'corner', steps: 'shuffle right 40 cm, lunge ahead 80 cm, recover back, shuffle left 40 cm' },
+      { name: 'stamp', steps: 'half step ahead 20 cm, hold 0.2 s' },
+      { name: 'double', steps: 'advance 3x, corner' },
+    ],
     stances: [
       {
         code: 'own-loft',
@@ -221,7 +301,7 @@ async function fill(club: Club): Promise<void> {
           {
             situation: 'a long cross',
             answers: [
-              { technique: 'slip and step out', steps: 'shuffle left 30 cm', back: [{ name: 'home', steps: 'shuffle right 30 cm' }] },
+              { technique: 'slip and step out', steps: 'shuffle left 30 cm', back: [{ name: 'home', steps: 'shuffle right 30 cm' }, { name: 'far', steps: 'shuffle right 2x 2' }] },
             ],
           },
         ],
@@ -245,6 +325,7 @@ async function fill(club: Club): Promise<void> {
         schools: { crossing: 'never' },
         level: 'advanced',
         ageGroup: '13–15',
+        agreed: '2026-01-12',
         cautions: [
           { part: 'ankle', side: 'left', forbids: ['landings'], landings: 60, note: 'old sprain' },
           { part: 'other', side: null, forbids: [], landings: null, note: 'Knie' },
@@ -265,11 +346,26 @@ async function fill(club: Club): Promise<void> {
     'PUT',
     ...put('/patterns', { ...written, version: first.version, steps: `${line}, hold 1 s`, dose, schools: { 'split-timing': 'before' } }),
   );
+  for (const [i, steps] of TYPED.entries())
+    await club.send(
+      'PUT',
+      ...put('/patterns', {
+        ...samplePattern,
+        id: randomUUID(),
+        version: 0,
+        name: `Typed ${i + 1}`,
+        steps,
+        ...(i % 2 === 1 && { school: 'mixed-45', lead: 'left' }),
+        ...(i % 3 === 2 && { hand: 'left' }),
+      }),
+    );
+  await club.send('PUT', ...put('/patterns', { ...samplePattern, id: randomUUID(), version: 0, name: 'Own words', steps: 'stamp, double, corner 2, advance 2x' }));
   const old = await club.send<Pattern>('PUT', ...put('/patterns', { ...samplePattern, id: randomUUID(), version: 0, name: 'Put away' }));
   await club.send('POST', `/patterns/${old.id}/archive`);
   const session = await club.send<Session>('PUT', ...put('/sessions', everything(pattern, [ada.id, bea.id])));
   const { archivedAt: _, ...kept } = session;
   await club.send('PUT', ...put('/sessions', { ...kept, minutes: 50 }));
+  await club.send('PUT', ...put('/sessions', typedBefore(ada.id)));
   const { run, events } = everyEvent([ada.id, bea.id], pattern);
   await club.send('PUT', `/runs/${run.id}`, run);
   await club.send('POST', `/runs/${run.id}/events`, {
@@ -347,6 +443,15 @@ async function download(page: Page, item: string): Promise<string> {
   return readFile(await file.path(), 'utf8');
 }
 
+/** What each dose says, as it is printed. */
+function dosesOf({ sessions }: ClubFile): object[] {
+  const doses = new Set(sessions.flatMap(({ stages, differences }) => [...stages, ...differences].map(({ dose }) => dose)));
+  return [...doses].map((dose) => {
+    const read = readDose(dose);
+    return { dose, print: read.dose && printDose(read.dose), marked: read.errors.map(({ code }) => code) };
+  });
+}
+
 /** What today's version makes of it all. */
 async function madeOf(club: Club): Promise<object> {
   const athletes = await club.send<Athlete[]>('GET', '/athletes');
@@ -404,6 +509,7 @@ async function main(name: string | undefined): Promise<void> {
     files['club.hopsk.jsonl'] = await club.text(`/export/${(await club.send<{ id: string }>('POST', '/export', { passphrase: null })).id}`);
     const exported = clubOf(files['club.hopsk.jsonl']);
     files['lines.json'] = JSON.stringify(meaningsOf(exported), null, 1);
+    files['doses.json'] = JSON.stringify(dosesOf(exported), null, 1);
     files['expected.json'] = JSON.stringify(await madeOf(club), null, 1);
     const dump = join(await ensurePostgres(), 'pg_dump');
     const sql = execFileSync(

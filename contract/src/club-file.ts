@@ -7,6 +7,7 @@ import { AthleteSave } from './people.js';
 import { SessionSave } from './session.js';
 import { PatternSave } from './pattern.js';
 import { Teaching } from './teaching.js';
+import { ReadWith } from './read-with.js';
 import { RunWithLog } from './run.js';
 import { field } from './problem.js';
 
@@ -19,6 +20,7 @@ export const ClubFile = fromEarlier(
       z.transform(() => CLUB_FILE_VERSION),
     ),
     club: z.object({ name: line(80) }),
+    ...ReadWith,
     /** What the club teaches; a club that has its own keeps it. */
     teaching: z.optional(z.omit(Teaching, { version: true })),
     athletes: z.array(AthleteSave).check(z.maxLength(2000)),

@@ -7,6 +7,7 @@ import { AthleteSave } from './people.js';
 import { field, FieldSaid, Problem } from './problem.js';
 import { EVENTS_LIMITS, RunEvent, RunHead } from './run.js';
 import { SessionSave } from './session.js';
+import { ReadWith } from './read-with.js';
 import { Teaching } from './teaching.js';
 
 /**
@@ -17,6 +18,7 @@ export const ClubHead = z.object({
   format: z.literal(CLUB_FILE, field('not-ours', {})),
   version: z.literal(CLUB_LINES_VERSION, field('other-version', {})),
   club: z.object({ name: line(80) }),
+  ...ReadWith,
 });
 
 /** What a line may hold, by its one key. */

@@ -9,6 +9,7 @@ import { SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/s
 import { CONTACT_LEVELS, SESSION_PARTS, STAGE_LIMITS, type Stage } from '@hopsk/core/plan/session/stage';
 import * as z from 'zod/mini';
 import { between, Code, Id, KEPT, line, note, SideName, text, Version, whole, type Wire } from './common.js';
+import { ReadWith, WasReadWith } from './read-with.js';
 import { field } from './problem.js';
 
 const steps = text(NOTATION_LIMITS.characters);
@@ -124,14 +125,14 @@ export const SessionDraft = z.object({
 });
 export type SessionDraft = Wire<typeof SessionDraft>;
 
-export const SessionSave = z.extend(SessionDraft, { id: Id, version: Version });
+export const SessionSave = z.extend(SessionDraft, { id: Id, version: Version, ...ReadWith });
 export type SessionSave = Wire<typeof SessionSave>;
 
-export const Session = z.extend(SessionSave, KEPT);
+export const Session = z.extend(SessionDraft, { id: Id, version: Version, ...KEPT });
 export type Session = Wire<typeof Session>;
 
 /** A session as it was saved once. */
-export const SessionVersion = z.object({ version: z.int(), savedAt: z.iso.datetime({ offset: true }), body: SessionDraft });
+export const SessionVersion = z.object({ version: z.int(), savedAt: z.iso.datetime({ offset: true }), ...WasReadWith, body: SessionDraft });
 export type SessionVersion = Wire<typeof SessionVersion>;
 
 /** Our open file format for a session, with its published schema. */
@@ -139,6 +140,7 @@ export const SESSION_FILE = 'hopsk-session';
 export const SessionFile = z.object({
   format: z.literal(SESSION_FILE, field('not-ours', {})),
   version: z.literal(1, field('other-version', {})),
+  ...ReadWith,
   session: z.omit(SessionDraft, { athletes: true, differences: true, template: true, offered: true }),
 });
 export type SessionFile = Wire<typeof SessionFile>;

@@ -8,6 +8,7 @@ import { BookNumbers } from './book-numbers.js';
 import { ClubFaults } from './club-faults.js';
 import { between, Code, line, note, text, Version, type Wire } from './common.js';
 import { PlaybookSchema } from './playbook.js';
+import { ReadWith } from './read-with.js';
 import { field } from './problem.js';
 import { OwnViewsSchema } from './views.js';
 
@@ -99,5 +100,5 @@ export const Teaching = z.object({
 export type Teaching = Wire<typeof Teaching>;
 
 /** As it is saved: a page of an earlier version knows no numbers or faults, and leaves them as they are. */
-export const TeachingSave = z.extend(Teaching, { numbers: z.optional(z.nullable(BookNumbers)), faults: z.optional(ClubFaults) });
+export const TeachingSave = z.extend(Teaching, { numbers: z.optional(z.nullable(BookNumbers)), faults: z.optional(ClubFaults), ...ReadWith });
 export type TeachingSave = Wire<typeof TeachingSave>;

@@ -31,6 +31,7 @@ import {
 } from './run.js';
 import { SealKey } from './seal.js';
 import { RecordsAsked, Session, SessionSave, SessionVersion, StageRecord } from './session.js';
+import { Otherwise, OtherwiseNow, OtherwiseSettled } from './otherwise.js';
 import { Teaching, TeachingSave } from './teaching.js';
 
 /** What goes over the wire that is no JSON. */
@@ -128,6 +129,16 @@ export const WAYS: Readonly<Record<string, Way>> = {
   ...records('sessions', 'sessions', SessionSave, Session),
   'GET /sessions/:id/versions': { about: 'Every save of a session, the latest first.', gives: z.array(SessionVersion) },
   'GET /stage-records': { about: 'How each stage went with an athlete.', query: RecordsAsked, gives: z.array(StageRecord) },
+
+  'GET /read-otherwise': {
+    about: 'Lines that were saved with an earlier language and read otherwise today; what they said then stands.',
+    gives: z.array(Otherwise),
+  },
+  'POST /read-otherwise/:id': {
+    about: 'Takes today’s reading of what was typed, or lets stand what it said.',
+    sends: OtherwiseSettled,
+    gives: OtherwiseNow,
+  },
 
   'GET /runs': { about: 'Runs, the latest first, some at a time.', query: RunsAsked, gives: z.array(RunRow) },
   'GET /runs/open': { about: 'Runs that are under way.', gives: z.array(RunOpen) },

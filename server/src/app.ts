@@ -24,6 +24,7 @@ import { patternRoutes } from './patterns/routes.js';
 import { bookRoutes } from './people/book-routes.js';
 import { coverageRoutes } from './people/coverage-routes.js';
 import { loadRoutes } from './people/load-routes.js';
+import { otherwiseRoutes } from './otherwise/routes.js';
 import { decisionRoutes } from './people/decision-routes.js';
 import { peopleDataRoutes } from './people/data-routes.js';
 import { peopleRoutes } from './people/routes.js';
@@ -96,6 +97,7 @@ export function createApp(
     tableRoutes(backing),
     liveRoutes(pool),
     teachingRoutes(pool),
+    otherwiseRoutes(pool),
     transferRoutes(backing, config.uploads),
   );
   api.use(() => {

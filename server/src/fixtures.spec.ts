@@ -3,6 +3,7 @@ import { ClubFile } from '@hopsk/contract/club-file';
 import { Me } from '@hopsk/contract/club';
 import type { RecountLeft, RecountRun } from '@hopsk/contract/recount';
 import { RunRow, type RunEvent, type RunWhole } from '@hopsk/contract/run';
+import { clubOf } from '@hopsk/contract/testing/club-of';
 import { RULES } from '@hopsk/core/log/count';
 import { randomUUID } from 'node:crypto';
 import { clubFileOf, expectedOf, FIXTURES, fixtureText, saidBy } from './testing/fixtures.js';
@@ -59,6 +60,12 @@ function otherwise(before: Counted, now: Counted): string[] {
   return [...figuresOf(before)].flatMap(([key, was]) => (after.get(key) === was ? [] : [`${was} → ${after.get(key)}`]));
 }
 
+/** Versions that counted by the first rules, and whose club file was one document. */
+const isEarly = (version: string): boolean => version < 'v3';
+
+/** A club file without its lines. */
+const without = ({ patterns: _, sessions: _s, teaching: _t, ...rest }: ClubFile): object => rest;
+
 const TODAY = [
   'no-recovery: 0 of 0, noted 1 → no-recovery: 1 of 10, noted 0',
   'short-steps: 75 of 268, noted 0 → short-steps: 76 of 268, noted 0',
@@ -69,6 +76,9 @@ for (const version of FIXTURES) {
   describe(`what ${version} left behind`, () => {
     const expected = expectedOf(version);
     const ids = Object.keys(expected.books);
+    const early = isEarly(version);
+    const file = early ? 'club.hopsk.json' : 'club.hopsk.jsonl';
+    const today = early ? TODAY : [];
     const counts = ids.map((id) => [id, Counts.parse(expected.books[id]), expected.stageRecords[id]] as const);
     let house: House;
     afterEach(() => house.close());
@@ -102,7 +112,7 @@ for (const version of FIXTURES) {
             .toBe(events);
       });
 
-      it('counts by the rules of today when a run is counted anew, which differ in three figures', async () => {
+      it(`counts by the rules of today when a run is counted anew, which differ in ${today.length} figures`, async () => {
         for (const { id } of await body<RunRow[]>(coach, '/runs?most=200')) {
           const { events } = await body<RunWhole>(coach, `/runs/${id}`);
           const last = events.at(-1) as RunEvent;
@@ -111,13 +121,14 @@ for (const version of FIXTURES) {
           const undo = { ...more, kind: 'undo', id: randomUUID(), seq: 2, order: last.order + 2, target: more.id };
           await coach.post(`/runs/${id}/events`, { events: [undo, more] }).expect(200);
         }
-        expect(otherwise(counts, await countsOf(coach, ids))).toEqual(TODAY);
+        expect(otherwise(counts, await countsOf(coach, ids))).toEqual(today);
       });
 
       it('is counted anew when the club wants it: what would differ is said first, and what it was stays with each run', async () => {
         const left = async (): Promise<RecountLeft> => body<RecountLeft>(coach, '/recount/left');
         const runs = expected.counts.runs;
-        expect(await left()).toEqual({ earlier: runs, merged: 0, rules: RULES });
+        expect(await left()).toEqual({ earlier: early ? runs : 0, merged: 0, rules: RULES });
+        if (!early) return;
         const seen = await body<RecountRun[]>(coach, '/recount');
         expect(seen.map(({ id }) => id)).toEqual(expected.runs.map(({ row }) => row.id).sort());
         expect(await body(coach, `/recount?after=${seen[1]?.id}`)).toEqual(seen.slice(2));
@@ -159,23 +170,27 @@ for (const version of FIXTURES) {
       });
 
       it('goes out as the club file that it was', async () => {
-        const was = JSON.parse(fixtureText(version, 'club.hopsk.json')) as ClubFile;
+        // Of one dose of theirs ‘2 sets’ was not understood, and marked: until somebody takes it, it is not done.
+        const text = fixtureText(version, file).replaceAll('rest 15 s, 2 sets, set rest', 'rest 15 s, set rest');
+        const was = early ? ClubFile.parse(JSON.parse(text)) : clubOf(text);
         const { format, club } = was;
-        expect(ClubFile.parse({ format, version: 3, club, ...(await coach.file()).held })).toEqual(ClubFile.parse(was));
+        const is = ClubFile.parse({ format, version: 3, club, ...(await coach.file()).held });
+        // Lines that read otherwise today are looked at by their own specs.
+        expect(early ? is : without(is)).toEqual(early ? was : without(was));
       });
     });
 
     it('comes in again as a club file, to the last event', async () => {
-      const file = clubFileOf(version);
+      const held = early ? clubFileOf(version) : clubOf(fixtureText(version, file));
       house = await openHouse();
       const coach = await Coach.of(house, 'Another house');
-      const done = (await coach.takeIn(fixtureText(version, 'club.hopsk.json'))).counts;
+      const done = (await coach.takeIn(fixtureText(version, file))).counts;
       for (const kind of ['athletes', 'patterns', 'sessions', 'runs'] as const)
-        expect(done[kind]).withContext(kind).toEqual({ added: file[kind].length, known: 0 });
-      const mine = ids.filter((id) => file.athletes.some((one) => one.id === id));
+        expect(done[kind]).withContext(kind).toEqual({ added: held[kind].length, known: 0 });
+      const mine = ids.filter((id) => held.athletes.some((one) => one.id === id));
       const inFile = counts.filter(([id]) => mine.includes(id));
-      expect(otherwise(inFile, await countsOf(coach, mine))).toEqual(TODAY);
-      for (const { run, events } of file.runs)
+      expect(otherwise(inFile, await countsOf(coach, mine))).toEqual(today);
+      for (const { run, events } of held.runs)
         expect((await body<RunWhole>(coach, `/runs/${run.id}`)).events.map(saidBy))
           .withContext(run.name)
           .toEqual(events.map(saidBy));

@@ -4,7 +4,7 @@ import type { AddressInfo } from 'node:net';
 import { createApp } from './app.js';
 import { readConfig } from './config.js';
 import { CountingThreads } from './counting/threads.js';
-import { migrate } from './db/migrate.js';
+import { makeReady } from './ready.js';
 import { openPool } from './db/pool.js';
 import { one } from './db/sql.js';
 import { eitherServer } from './http/either.js';
@@ -22,7 +22,7 @@ async function main(): Promise<void> {
   const config = readConfig(process.env);
   const log = makeLog(config.log);
   const pool = openPool(config.databaseUrl, (error) => log.warn({ name: error.name }, 'a database connection was lost'));
-  await migrate(pool);
+  await makeReady(pool);
   let port = config.port;
   const counts = new CountingThreads((why) => log.warn({ why }, 'a run could not be counted'));
   const say = (sentence: string): void => {

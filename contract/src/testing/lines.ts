@@ -28,28 +28,33 @@ type Place = readonly [right: number, ahead: number];
 const rounded = (n: number): number => Math.round(n) + 0;
 const placeOf = ({ x, y }: Vec): Place => [rounded(x * 1000), rounded(y * 1000)];
 
+type Line = Pick<LineMeaning, 'steps' | 'school' | 'hand' | 'lead'>;
+
 /** The meaning of every line in a club's patterns and sessions. */
 export function meaningsOf({ patterns, sessions, teaching }: ClubFile): LineMeaning[] {
   const lines = [...patterns, ...sessions.flatMap(({ stages }) => stages)];
   const met = new Map(lines.map((line) => [JSON.stringify([line.steps, line.school, line.hand, line.lead]), line]));
-  return [...met.values()].map(({ steps, school, hand, lead }) => {
-    const read = readWith(steps, teaching?.moves);
-    const performer = {
-      body: bodyOf({ height: 1.7 }),
-      school: schoolOf(school, teaching?.stances) ?? SCHOOLS[0],
-      lead: lead === 'none' ? null : lead,
-      playing: hand,
-    };
-    const simulation = simulate(read, performer);
-    const { seconds, contacts } = totalsOf(simulation);
-    const { feet, heading } = simulation.end;
-    return {
-      ...{ steps, school, hand, lead },
-      print: printPattern(read),
-      seconds: Math.round(seconds * 1000) / 1000,
-      contacts,
-      end: [placeOf(feet.left), placeOf(feet.right), rounded(heading)],
-      errors: read.errors.map((error) => error.code),
-    };
-  });
+  return [...met.values()].map((line) => meaningOf(line, teaching));
+}
+
+/** The meaning of one line with what a club teaches. */
+export function meaningOf({ steps, school, hand, lead }: Line, teaching: ClubFile['teaching']): LineMeaning {
+  const read = readWith(steps, teaching?.moves);
+  const performer = {
+    body: bodyOf({ height: 1.7 }),
+    school: schoolOf(school, teaching?.stances) ?? SCHOOLS[0],
+    lead: lead === 'none' ? null : lead,
+    playing: hand,
+  };
+  const simulation = simulate(read, performer);
+  const { seconds, contacts } = totalsOf(simulation);
+  const { feet, heading } = simulation.end;
+  return {
+    ...{ steps, school, hand, lead },
+    print: printPattern(read),
+    seconds: Math.round(seconds * 1000) / 1000,
+    contacts,
+    end: [placeOf(feet.left), placeOf(feet.right), rounded(heading)],
+    errors: read.errors.map((error) => error.code),
+  };
 }

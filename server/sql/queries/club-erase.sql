@@ -24,6 +24,7 @@ with coach_gone as (delete from coach where club_id = $1),
      look_gone as (delete from look where club_id = $1),
      erased_gone as (delete from erased where club_id = $1),
      erased_carried_gone as (delete from erased_carried where club_id = $1),
+     read_otherwise_gone as (delete from read_otherwise where club_id = $1),
      people_rules_gone as (delete from people_rules where club_id = $1),
      teaching_gone as (delete from teaching where club_id = $1)
 delete from club where id = $1

@@ -1,4 +1,4 @@
-select version, body, saved_at as "savedAt"
+select version, body, language, engine, saved_at as "savedAt"
 from session_version
 where club_id = $1 and session_id = $2
 order by version desc

@@ -1,4 +1,4 @@
--- Sessions, their earlier versions too, without an athlete, and without what their fault book asked for.
+-- Sessions, their earlier versions too, without an athlete, without what their fault book asked for, and what was read otherwise of their doses.
 with earlier as (
   update session_version v
   set body = jsonb_set(
@@ -6,6 +6,8 @@ with earlier as (
     '{differences}', coalesce((select jsonb_agg(one) from jsonb_array_elements(v.body -> 'differences') one where one ->> 'athlete' <> $2::uuid::text), '[]')
   )
   where v.club_id = $1 and position($2::uuid::text in v.body::text) > 0
+), otherwise as (
+  delete from read_otherwise r where r.club_id = $1 and position($2::uuid::text in r.place) > 0
 )
 update session s
 set updated_at = now(),

@@ -1,4 +1,4 @@
-import { migrate } from '../db/migrate.js';
+import { makeReady } from '../ready.js';
 import { openPool } from '../db/pool.js';
 import { one } from '../db/sql.js';
 import type { Member } from '../http/sign-in.js';
@@ -8,7 +8,7 @@ import { makeWayIn } from './ways-in.js';
 async function main(origin: string, email: string): Promise<void> {
   const pool = openPool(process.env['DATABASE_URL'] ?? '', () => undefined);
   try {
-    await migrate(pool);
+    await makeReady(pool);
     const owner = await one<Member & { name: string }>(pool, 'owner-to-link', email);
     if (!owner) {
       console.error(

@@ -95,6 +95,9 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   'POST /sessions/:id/restore': COACHES,
   'GET /stage-records': COACHES,
 
+  'GET /read-otherwise': COACHES,
+  'POST /read-otherwise/:id': COACHES,
+
   'GET /runs': COACHES,
   'GET /runs/open': FLOOR,
   'GET /runs/:id': FLOOR,

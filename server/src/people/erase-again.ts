@@ -1,4 +1,4 @@
-import { migrate } from '../db/migrate.js';
+import { makeReady } from '../ready.js';
 import { openPool, transaction } from '../db/pool.js';
 import { run } from '../db/sql.js';
 import { eraseAgain } from './erasing.js';
@@ -7,7 +7,7 @@ import { eraseAgain } from './erasing.js';
 async function main(): Promise<void> {
   const pool = openPool(process.env['DATABASE_URL'] ?? '', () => undefined);
   try {
-    await migrate(pool);
+    await makeReady(pool);
     let erased = 0;
     for (const { id } of await run<{ id: string }>(pool, 'clubs')) erased += await transaction(pool, (db) => eraseAgain(db, id));
     if (erased > 0) console.log(`People who had been erased since the backup was made, and were erased again: ${erased}.`);

@@ -1,5 +1,9 @@
+import { rewordSession } from '@hopsk/contract/lines';
 import type { Session, SessionDraft, SessionSave, SessionVersion } from '@hopsk/contract/session';
 import { one, run, type Db } from '../db/sql.js';
+import { keptSession, readWith, TODAY, type ReadWith } from '../otherwise/kept-lines.js';
+import { listOtherwise } from '../otherwise/list.js';
+import { asTheyWere, ownMoves } from '../otherwise/own-moves.js';
 
 /** A row: everything but id, version and whether it was put away is one document. */
 interface Row extends Record<string, unknown> {
@@ -11,7 +15,7 @@ interface Row extends Record<string, unknown> {
 }
 
 const whole = ({ body, ...row }: Row): Session => ({ ...body, ...row });
-const bodyOf = ({ id: _id, version: _version, ...body }: SessionSave): string => JSON.stringify(body);
+const bodyOf = ({ id: _id, version: _version, language: _language, engine: _engine, ...body }: SessionSave): string => JSON.stringify(body);
 
 /** Those with these ids, or all of the club. */
 export const listSessions = async (db: Db, clubId: string, ids: readonly string[] | null): Promise<Session[]> =>
@@ -22,23 +26,29 @@ export async function getSession(db: Db, clubId: string, id: string): Promise<Se
   return row && whole(row);
 }
 
-/** Null when the id is taken already. */
-export async function addSession(db: Db, clubId: string, p: SessionSave): Promise<Session | null> {
-  const row = await one<Row>(db, 'session-add', clubId, p.id, p.name, p.template, bodyOf(p));
+/** Saves a session whose lines say what they did when they were read with `by`; what had to be reworded for that is listed. */
+async function kept(db: Db, clubId: string, p: SessionSave, by: ReadWith, query: string, ...more: unknown[]): Promise<Session | null> {
+  const { record, found } = keptSession(p, by, await ownMoves(db, clubId, by));
+  const { id, name, template } = record;
+  const row = await one<Row>(db, query, clubId, id, name, template, bodyOf(record), TODAY.language, TODAY.engine, ...more);
+  if (row) await listOtherwise(db, clubId, 'session', row.id, found, by);
   return row && whole(row);
 }
 
+/** Null when the id is taken already. */
+export const addSession = (db: Db, clubId: string, p: SessionSave, by = readWith(p)): Promise<Session | null> =>
+  kept(db, clubId, p, by, 'session-add');
 /** Null when it is not there or its version is another. */
-export async function saveSession(db: Db, clubId: string, p: SessionSave): Promise<Session | null> {
-  const row = await one<Row>(db, 'session-save', clubId, p.id, p.name, p.template, bodyOf(p), p.version);
-  return row && whole(row);
-}
+export const saveSession = (db: Db, clubId: string, p: SessionSave, by = readWith(p)): Promise<Session | null> =>
+  kept(db, clubId, p, by, 'session-save', p.version);
 
 export async function archiveSession(db: Db, clubId: string, id: string, archived: boolean): Promise<Session | null> {
   const row = await one<Row>(db, 'session-archive', clubId, id, archived);
   return row && whole(row);
 }
 
-/** What was saved of a session, newest first. */
-export const listSessionVersions = (db: Db, clubId: string, id: string): Promise<SessionVersion[]> =>
-  run<SessionVersion>(db, 'session-versions', clubId, id);
+/** What was saved of a session, newest first, with lines that say what they did then. */
+export async function listSessionVersions(db: Db, clubId: string, id: string): Promise<SessionVersion[]> {
+  const versions = await run<SessionVersion>(db, 'session-versions', clubId, id);
+  return asTheyWere(db, clubId, versions, (version, reword) => ({ ...version, body: rewordSession(version.body, reword) }));
+}

@@ -3,11 +3,23 @@ import type { ClubFault } from '@hopsk/core/catalogue/fault';
 import { mergesOf, type Merges } from '@hopsk/core/catalogue/merges';
 import { BOOK_RULES, type BookRules } from '@hopsk/core/evidence/book-rules';
 import { one, type Db } from '../db/sql.js';
+import { keptTeaching, readWith, TODAY, type ReadWith } from '../otherwise/kept-lines.js';
+import { listOtherwise } from '../otherwise/list.js';
 
 type Taught = Omit<TeachingSave, 'version'>;
 
-const fields = ({ choices, stances, moves, playbooks, views, numbers, faults }: Taught): (string | null)[] =>
-  [choices, stances, moves, playbooks, views, numbers, faults].map((part) => (part === undefined ? null : JSON.stringify(part)));
+const fields = ({ choices, stances, moves, playbooks, views, numbers, faults }: Taught): unknown[] => [
+  ...[choices, stances, moves, playbooks, views, numbers, faults].map((part) => (part === undefined ? null : JSON.stringify(part))),
+  ...[TODAY.language, TODAY.engine],
+];
+
+/** Saves what a club teaches, with lines that say what they did when they were read with `by`; those that had to be reworded are listed. */
+async function kept(db: Db, clubId: string, taught: Taught, by: ReadWith, query: string, ...more: unknown[]): Promise<Teaching | null> {
+  const { record, found } = keptTeaching(taught, by);
+  const row = await one<Teaching>(db, query, clubId, ...fields(record), ...more);
+  if (row) await listOtherwise(db, clubId, 'teaching', clubId, found, by);
+  return row;
+}
 
 /** Null where the club has not chosen anything yet. */
 export const getTeaching = (db: Db, clubId: string): Promise<Teaching | null> => one<Teaching>(db, 'teaching-get', clubId);
@@ -20,8 +32,8 @@ export const clubFaults = async (db: Db, clubId: string): Promise<readonly ClubF
 /** The faults that a club counts as others, each by the one it ends in. */
 export const clubMerges = async (db: Db, clubId: string): Promise<Merges> => mergesOf(await clubFaults(db, clubId));
 /** Null when there is one already. */
-export const addTeaching = (db: Db, clubId: string, taught: Taught): Promise<Teaching | null> =>
-  one<Teaching>(db, 'teaching-add', clubId, ...fields(taught));
+export const addTeaching = (db: Db, clubId: string, taught: Taught, by = readWith(taught)): Promise<Teaching | null> =>
+  kept(db, clubId, taught, by, 'teaching-add');
 /** Null when its version is another. */
-export const saveTeaching = (db: Db, clubId: string, teaching: TeachingSave): Promise<Teaching | null> =>
-  one<Teaching>(db, 'teaching-save', clubId, ...fields(teaching), teaching.version);
+export const saveTeaching = (db: Db, clubId: string, teaching: TeachingSave, by = readWith(teaching)): Promise<Teaching | null> =>
+  kept(db, clubId, teaching, by, 'teaching-save', teaching.version);

@@ -19,6 +19,7 @@ import { addClub, addCoach } from '../club/club.js';
 import type { Backing } from '../backing.js';
 import { CountingThreads } from '../counting/threads.js';
 import { migrate } from '../db/migrate.js';
+import { makeReady } from '../ready.js';
 import { openPool, type Pool } from '../db/pool.js';
 import { makeLog } from '../http/log.js';
 import { asDescribed } from './described.js';
@@ -42,7 +43,7 @@ export async function openHouse(web: string | null = null, sql: string | null = 
   await admin.query(sql === null ? `create database ${name} template ${await template()}` : `create database ${name}`);
   if (sql !== null) await fill(urlOf(name), sql);
   const pool = openPool(urlOf(name), () => undefined);
-  if (sql !== null) await migrate(pool);
+  if (sql !== null) await makeReady(pool);
   return {
     app: appOn(pool, web),
     pool,

@@ -4,6 +4,7 @@ import { run, type Db } from '../db/sql.js';
 import { addAthlete } from '../people/athletes.js';
 import { addDecision } from '../people/decisions.js';
 import { eraseAthlete } from '../people/erasing.js';
+import { readWith, TODAY, type ReadWith } from '../otherwise/kept-lines.js';
 import { addPattern } from '../patterns/patterns.js';
 import { addSession } from '../sessions/sessions.js';
 import { appendEvents } from '../runs/append.js';
@@ -41,9 +42,10 @@ export async function goThrough(db: Db, clubId: string, found: AsyncIterable<Fou
   // What is counted in this transaction is nobody else's before it is done.
   const counts = going.counts.apart();
   let [club, whole]: [string, Through['whole']] = ['', 'cut'];
+  let by = TODAY;
   const without = new Set<string>();
   for await (const one of found) {
-    if (one.kind === 'club') club = one.name;
+    if (one.kind === 'club') [club, by] = [one.name, one.readWith];
     else if (one.kind === 'end') whole = one.whole;
     else if (one.kind === 'refused') going.refuse({ line: one.line, fields: [...one.fields] });
     else if (one.record.kind === 'log') {
@@ -62,17 +64,17 @@ export async function goThrough(db: Db, clubId: string, found: AsyncIterable<Fou
       if (sorted.is === 'refused') {
         if (one.record.kind === 'run') without.add(one.record.record.id);
         going.refuse({ line: one.line, fields: [...sorted.fields] });
-      } else if (going.adds && sorted.is === 'new') await add(db, clubId, one.record);
+      } else if (going.adds && sorted.is === 'new') await add(db, clubId, one.record, by);
     }
     going.counted(sorting.counts);
   }
   return { club, whole, counts: sorting.counts, erases: sorting.erases };
 }
 
-async function add(db: Db, clubId: string, { kind, record }: Exclude<ClubRecord, { kind: 'log' }>): Promise<void> {
+async function add(db: Db, clubId: string, { kind, record }: Exclude<ClubRecord, { kind: 'log' }>, by: ReadWith): Promise<void> {
   switch (kind) {
     case 'teaching':
-      return void (await addTeaching(db, clubId, record));
+      return void (await addTeaching(db, clubId, record, by));
     case 'erased':
       await run(db, 'erased-add', clubId, record.id);
       return void (await eraseAthlete(db, clubId, record.id));
@@ -83,9 +85,9 @@ async function add(db: Db, clubId: string, { kind, record }: Exclude<ClubRecord,
     case 'decision':
       return void (await addDecision(db, clubId, null, record));
     case 'pattern':
-      return void (await addPattern(db, clubId, record));
+      return void (await addPattern(db, clubId, record, readWith(record, by)));
     case 'session':
-      return void (await addSession(db, clubId, record));
+      return void (await addSession(db, clubId, record, readWith(record, by)));
     case 'run':
       return void (await putHead(db, clubId, record));
   }

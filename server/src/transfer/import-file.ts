@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import * as z from 'zod/mini';
 import { addClub, addCoach } from '../club/club.js';
 import { CountingThreads } from '../counting/threads.js';
-import { migrate } from '../db/migrate.js';
+import { makeReady } from '../ready.js';
 import { openPool, transaction } from '../db/pool.js';
 import { one } from '../db/sql.js';
 import { goThrough } from './club-file.js';
@@ -21,7 +21,7 @@ async function main(clubPath: string, coachesPath: string): Promise<void> {
   const pool = openPool(process.env['DATABASE_URL'] ?? '', () => undefined);
   const counting = new CountingThreads((why) => console.error(`A run could not be counted: ${why}`));
   try {
-    await migrate(pool);
+    await makeReady(pool);
     const door = await one<{ setup: boolean }>(pool, 'door');
     if (!door?.setup) return;
     const [first, ...others] = Coaches.parse(JSON.parse(readFileSync(coachesPath, 'utf8')));

@@ -1,0 +1,86 @@
+import type { OwnMove } from '@hopsk/core/language/own-moves';
+import type { Playbook } from '@hopsk/core/plan/playbook';
+import type { PatternDraft } from './pattern.js';
+import type { SessionDraft } from './session.js';
+
+/** What a line that was typed is of its record. */
+export const LINE_PARTS = ['line', 'partner', 'call', 'station', 'dose', 'own-dose', 'move', 'answer', 'way-back'] as const;
+export type LinePart = (typeof LINE_PARTS)[number];
+
+/** For whom a line is written. */
+export type WrittenFor = Pick<PatternDraft, 'school' | 'hand' | 'lead'>;
+
+/** A line of steps, or a dose, where it stands in a record. */
+export interface PlacedLine {
+  /** Where, in words of the record's fields and ids; the same line has no other. */
+  readonly place: string;
+  readonly part: LinePart;
+  /** What it belongs to: a stage, a situation; '' where it is the record's own. */
+  readonly of: string;
+  readonly text: string;
+  readonly for: WrittenFor;
+}
+
+/** Gives what stands in the place of a line. */
+export type Reword = (line: PlacedLine) => string;
+
+/** Whether what stands there is a dose. */
+export const isDose = (part: LinePart): boolean => part === 'dose' || part === 'own-dose';
+
+type PatternLines = Pick<PatternDraft, 'steps'> & WrittenFor;
+type SessionLines = Pick<SessionDraft, 'stages' | 'differences'>;
+export interface TeachingLines {
+  readonly moves: readonly OwnMove[];
+  readonly playbooks: readonly Playbook[];
+}
+
+/** A pattern with its line as `reword` gives it. */
+export const rewordPattern = <P extends PatternLines>(pattern: P, reword: Reword): P => ({
+  ...pattern,
+  steps: reword({ place: 'steps', part: 'line', of: '', text: pattern.steps, for: pattern }),
+});
+
+/** A session with every line and dose in it as `reword` gives them. */
+export function rewordSession<S extends SessionLines>(session: S, reword: Reword): S {
+  const names = new Map(session.stages.map(({ id, name }) => [id, name]));
+  const stages = session.stages.map((stage) => {
+    const at = (place: string, part: LinePart, text: string): string =>
+      reword({ place: `stages.${stage.id}.${place}`, part, of: stage.name, text, for: stage });
+    return {
+      ...stage,
+      steps: at('steps', 'line', stage.steps),
+      dose: at('dose', 'dose', stage.dose),
+      partner: stage.partner && { ...stage.partner, steps: at('partner', 'partner', stage.partner.steps) },
+      calls: stage.calls && {
+        ...stage.calls,
+        alternatives: stage.calls.alternatives.map((one, i) => ({ ...one, steps: at(`calls.${i}`, 'call', one.steps) })),
+      },
+      stations: stage.stations.map((one, i) => ({ ...one, steps: at(`stations.${i}`, 'station', one.steps) })),
+    };
+  });
+  const differences = session.differences.map((one) => {
+    const place = `differences.${one.athlete}.${one.stage}`;
+    const of = names.get(one.stage) ?? '';
+    return { ...one, dose: reword({ place, part: 'own-dose', of, text: one.dose, for: { school: '', hand: 'right', lead: 'none' } }) };
+  });
+  return { ...session, stages, differences };
+}
+
+/** Playbooks with every line in them as `reword` gives them. */
+export const rewordPlaybooks = (playbooks: TeachingLines['playbooks'], reword: Reword): TeachingLines['playbooks'] =>
+  playbooks.map((book) => ({
+    ...book,
+    situations: book.situations.map((one, s) => ({
+      ...one,
+      answers: one.answers.map((answer, a) => {
+        const place = `playbooks.${book.code}.${s}.${a}`;
+        const at = (more: string, part: LinePart, of: string, text: string): string =>
+          reword({ place: `${place}${more}`, part, of, text, for: { ...book, hand: 'right' } });
+        return {
+          ...answer,
+          steps: at('', 'answer', `${book.name}: ${answer.technique}`, answer.steps),
+          back: answer.back.map((way, i) => ({ ...way, steps: at(`.${i}`, 'way-back', `${book.name}: ${way.name}`, way.steps) })),
+        };
+      }),
+    })),
+  }));

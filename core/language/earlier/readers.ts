@@ -1,0 +1,17 @@
+import type { Definition, Parsed } from '../ast.js';
+import type { Dose } from '../dose.js';
+import * as language1 from './language-1.generated.js';
+
+/** How an earlier language read and printed. Its trees have the shape of today's, less what came since. */
+export interface EarlierReader {
+  readonly parse: (text: string, own: readonly Definition[]) => Parsed;
+  readonly printPattern: (parsed: Omit<Parsed, 'errors'>) => string;
+  readonly readDose: (text: string) => { readonly dose: Dose | null; readonly errors: readonly unknown[] };
+  readonly printDose: (dose: Dose) => string;
+}
+
+/** By number; those that are not here are today's. */
+const READERS: ReadonlyMap<number, EarlierReader> = new Map([[1, language1 as unknown as EarlierReader]]);
+
+/** The reader of an earlier language; undefined for today's. */
+export const readerOf = (language: number): EarlierReader | undefined => READERS.get(language);

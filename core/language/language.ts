@@ -1,0 +1,7 @@
+/**
+ * The words and the grammar of lines of steps and of doses. Raised with any change by which something that could be typed before is read
+ * otherwise; the language before it is kept then (`npm run freeze`), so that what was saved with it goes on meaning what it did.
+ *
+ * 1: numbers alone are counts, ‘3x’ behind a step is its size, the last of two sizes, counts or feet counts. 2: as coaches say it.
+ */
+export const LANGUAGE = 2;

@@ -1,0 +1,83 @@
+import { LANGUAGE } from '@hopsk/core/language/language';
+import { one, run, type Db } from '../db/sql.js';
+import { transaction, type Pool } from '../db/pool.js';
+import { listPatterns, savePattern } from '../patterns/patterns.js';
+import { listSessions, saveSession } from '../sessions/sessions.js';
+import { getTeaching, saveTeaching } from '../teaching/teaching.js';
+import { keptPattern, keptSession, keptTeaching, TODAY, type ReadWith } from './kept-lines.js';
+import { ownMoves } from './own-moves.js';
+
+interface Behind extends Record<string, unknown> {
+  readonly id: string;
+  readonly language: number;
+}
+
+/** Records looked through together. */
+const TOGETHER = 200;
+
+/**
+ * Brings what was saved with an earlier language to today's: where a line reads otherwise, a new version of its record says what it said,
+ * and it is listed; everything else stays the version it is. To be called before anybody is served; servers that start together wait for
+ * one another. Gives how many records were reworded.
+ */
+export async function bringUp(pool: Pool): Promise<number> {
+  return transaction(pool, async (db) => {
+    await one(db, 'club-lock');
+    let reworded = 0;
+    for (const { id } of await run<{ id: string }>(db, 'clubs')) reworded += await bringUpClub(db, id);
+    return reworded;
+  });
+}
+
+async function bringUpClub(db: Db, clubId: string): Promise<number> {
+  const patterns = await bringUpSome(db, clubId, 'pattern', async (ids, by) => {
+    const own = await ownMoves(db, clubId, by);
+    const all = await listPatterns(db, clubId, ids);
+    const changed = all.filter((one) => keptPattern(one, by, own).found.length > 0);
+    for (const one of changed) await savePattern(db, clubId, one, by);
+    return changed;
+  });
+  const sessions = await bringUpSome(db, clubId, 'session', async (ids, by) => {
+    const own = await ownMoves(db, clubId, by);
+    const all = await listSessions(db, clubId, ids);
+    const changed = all.filter((one) => keptSession(one, by, own).found.length > 0);
+    for (const { archivedAt: _, savedAt: _at, ...one } of changed) await saveSession(db, clubId, one, by);
+    return changed;
+  });
+  // Last: until then lines are read with its moves as they were.
+  return patterns + sessions + (await bringUpTeaching(db, clubId));
+}
+
+async function bringUpSome(
+  db: Db,
+  clubId: string,
+  what: 'pattern' | 'session',
+  reword: (ids: readonly string[], by: ReadWith) => Promise<readonly { readonly id: string }[]>,
+): Promise<number> {
+  const behind = await run<Behind>(db, `${what}-behind`, clubId, LANGUAGE);
+  let reworded = 0;
+  for (const language of new Set(behind.map((row) => row.language))) {
+    const ids = behind.filter((row) => row.language === language).map(({ id }) => id);
+    for (let at = 0; at < ids.length; at += TOGETHER) {
+      const some = ids.slice(at, at + TOGETHER);
+      const changed = new Set((await reword(some, { language, engine: 1, known: true })).map(({ id }) => id));
+      const same = some.filter((id) => !changed.has(id));
+      await run(db, `${what}-read-now`, clubId, same, TODAY.language, TODAY.engine);
+      reworded += changed.size;
+    }
+  }
+  return reworded;
+}
+
+async function bringUpTeaching(db: Db, clubId: string): Promise<number> {
+  const behind = await one<Behind>(db, 'teaching-behind', clubId, LANGUAGE);
+  const teaching = behind && (await getTeaching(db, clubId));
+  if (!teaching) return 0;
+  const by = { language: behind.language, engine: 1, known: true };
+  if (keptTeaching(teaching, by).found.length > 0) {
+    await saveTeaching(db, clubId, teaching, by);
+    return 1;
+  }
+  await run(db, 'teaching-read-now', clubId, TODAY.language, TODAY.engine);
+  return 0;
+}
