@@ -11,7 +11,8 @@ import { clubOf } from '@hopsk/contract/testing/club-of';
 import { meaningsOf } from '@hopsk/contract/testing/lines';
 import { sampleAthlete, samplePattern, sampleSession } from '@hopsk/contract/testing/samples';
 import type { ClubFile } from '@hopsk/contract/club-file';
-import { printDose, readDose } from '@hopsk/core/language/dose-text';
+import { printDose } from '@hopsk/core/language/dose-print';
+import { readDose } from '@hopsk/core/language/dose-text';
 import { fromEarlier } from '@hopsk/core/log/earlier';
 import { chromium, type BrowserContext, type Page } from 'playwright-core';
 import { season } from '../demo/src/season.js';
@@ -162,7 +163,14 @@ const TYPED = [
   'switch 3, pass ahead 45, pivot lead foot right 45',
 ];
 /** The same of doses. */
-const TYPED_DOSES = ['3 × 8, set rest 60 s', '2 sets of 5 reps, rest 1 min', '10, rest 5, rest 20', '3 × 10, rest 15', '1,5 min, rest 20 s', '2 × 4 each side'];
+const TYPED_DOSES = [
+  '3 × 8, set rest 60 s',
+  '2 sets of 5 reps, rest 1 min',
+  '10, rest 5, rest 20',
+  '3 × 10, rest 15',
+  '1,5 min, rest 20 s',
+  '2 × 4 each side',
+];
 
 function typedBefore(athlete: string): SessionSave {
   const [stage] = sampleSession.stages;
@@ -187,7 +195,12 @@ function typedBefore(athlete: string): SessionSave {
         cueing: 'partner',
         partner: { steps: 'advance 3x', what: 'steps in', when: '', reAim: '', coming: true, kit: '', contact: 'none' },
       }),
-      ...(i === 4 && { stations: [{ name: 'net', steps: 'split 3x' }, { name: 'wall', steps: 'split' }] }),
+      ...(i === 4 && {
+        stations: [
+          { name: 'net', steps: 'split 3x' },
+          { name: 'wall', steps: 'split' },
+        ],
+      }),
       ...(i === 5 && {
         cueing: 'called',
         dose: '1 × 6 calls',
@@ -301,7 +314,14 @@ async function fill(club: Club): Promise<void> {
           {
             situation: 'a long cross',
             answers: [
-              { technique: 'slip and step out', steps: 'shuffle left 30 cm', back: [{ name: 'home', steps: 'shuffle right 30 cm' }, { name: 'far', steps: 'shuffle right 2x 2' }] },
+              {
+                technique: 'slip and step out',
+                steps: 'shuffle left 30 cm',
+                back: [
+                  { name: 'home', steps: 'shuffle right 30 cm' },
+                  { name: 'far', steps: 'shuffle right 2x 2' },
+                ],
+              },
             ],
           },
         ],
@@ -359,7 +379,16 @@ async function fill(club: Club): Promise<void> {
         ...(i % 3 === 2 && { hand: 'left' }),
       }),
     );
-  await club.send('PUT', ...put('/patterns', { ...samplePattern, id: randomUUID(), version: 0, name: 'Own words', steps: 'stamp, double, corner 2, advance 2x' }));
+  await club.send(
+    'PUT',
+    ...put('/patterns', {
+      ...samplePattern,
+      id: randomUUID(),
+      version: 0,
+      name: 'Own words',
+      steps: 'stamp, double, corner 2, advance 2x',
+    }),
+  );
   const old = await club.send<Pattern>('PUT', ...put('/patterns', { ...samplePattern, id: randomUUID(), version: 0, name: 'Put away' }));
   await club.send('POST', `/patterns/${old.id}/archive`);
   const session = await club.send<Session>('PUT', ...put('/sessions', everything(pattern, [ada.id, bea.id])));

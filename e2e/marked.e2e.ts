@@ -1,4 +1,7 @@
+import { randomUUID } from 'node:crypto';
 import type { ClubFile } from '@hopsk/contract/club-file';
+import type { PatternSave } from '@hopsk/contract/pattern';
+import { samplePattern } from '@hopsk/contract/testing/samples';
 import { all as w } from '@hopsk/words/marked/all';
 import type { Page } from '@playwright/test';
 import { season } from '../demo/src/season.js';
@@ -69,6 +72,17 @@ async function everyChoice(page: Page): Promise<void> {
 }
 
 /** A house with the demo club, all that its people typed in Greek; the page is signed in. */
+/** A pattern that was saved with the first language, and reads otherwise today. */
+const earlier = (): PatternSave => ({
+  ...samplePattern,
+  id: randomUUID(),
+  version: 0,
+  name: 'In tens',
+  steps: 'advance 3x10',
+  language: 1,
+  engine: 1,
+});
+
 async function greekHouse(page: Page): Promise<{ house: OwnHouse; file: ClubFile }> {
   const house = await OwnHouse.empty();
   await page.goto(`${house.url}/enter`);
@@ -79,7 +93,7 @@ async function greekHouse(page: Page): Promise<{ house: OwnHouse; file: ClubFile
   expect((await page.request.post(`${house.url}/api/setup`, { data: coach, headers })).status()).toBe(201);
   const token = (await page.context().cookies()).find((cookie) => cookie.name === 'XSRF-TOKEN')?.value ?? '';
   const demo = season('2026-11-14');
-  const file = inGreek({ ...demo, runs: demo.runs.slice(-12) });
+  const file = inGreek({ ...demo, patterns: [...demo.patterns, earlier()], runs: demo.runs.slice(-12) });
   const send = async (method: 'GET' | 'POST', path: string, data?: object): Promise<unknown> =>
     (await page.request.fetch(`${house.url}/api${path}`, { method, data, headers: { ...headers, 'x-xsrf-token': token } })).json();
   const { counts } = await takeIn(send, file);
@@ -156,7 +170,8 @@ test('in the marked language every word of every screen is marked', async ({ pag
       [`/people/${file.athletes[1]?.id}`, 'hop-cautions-form fieldset'],
       ['/people/new', 'hop-cautions-form'],
       ['/stance', 'hop-stance-drawing svg'],
-      ['/steps', 'hop-thumb svg .print'],
+      ['/steps', 'hop-otherwise-note p'],
+      ['/steps/otherwise', 'hop-otherwise hop-thumb svg .print'],
       ['/starters', 'hop-thumb svg .print'],
       [`/steps/${pattern}`, 'hop-floor .chip', 'studio'],
       [`/steps/${pattern}/card`, 'svg'],

@@ -7,6 +7,7 @@ const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
   ['/people', (page) => page.getByRole('link', { name: 'Ines' }).waitFor()],
   ['/stance', (page) => page.locator('hop-stance-drawing svg').waitFor()],
   ['/steps', (page) => page.locator('hop-thumb svg .print').nth(10).waitFor()],
+  ['/steps/otherwise', (page) => page.getByText('Nothing reads otherwise').waitFor()],
   ['/build', (page) => page.getByRole('link', { name: 'Front corner, Tuesday' }).waitFor()],
   ['/build/new', (page) => page.locator('hop-start-from ol li').nth(2).waitFor()],
   ['/build/grid', (page) => page.locator('hop-grid-map tbody tr').nth(2).waitFor()],

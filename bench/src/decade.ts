@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import { CLUB_FILE, CLUB_LINES_VERSION } from '@hopsk/contract/club-format';
+import { READ_NOW } from '@hopsk/contract/read-now';
 import type { AthleteSave } from '@hopsk/contract/people';
 import type { RunEvent, RunHead } from '@hopsk/contract/run';
 import { seeded } from '@hopsk/core/motion/seeded';
@@ -67,7 +68,7 @@ export function* decade(runs: number = DECADE.runs, seed = 2016): Generator<stri
     hash.update(text);
     return text;
   };
-  yield line({ format: CLUB_FILE, version: CLUB_LINES_VERSION, club: { name: 'Ten years' } });
+  yield line({ format: CLUB_FILE, version: CLUB_LINES_VERSION, club: { name: 'Ten years' }, ...READ_NOW });
   const people = Array.from(
     { length: DECADE.athletes },
     (_, i) => ({ ...ANYBODY, id: chance.uuid(), version: 0, name: `Athlete ${i + 1}` }) satisfies AthleteSave,

@@ -1,6 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { fieldsOf } from '@hopsk/contract/problem';
+import { rewordSession } from '@hopsk/contract/lines';
+import { rewordBy, UNKNOWN } from '@hopsk/contract/reworded';
 import { SESSION_FILE, SessionFile } from '@hopsk/contract/session';
+import { NO_MOVES } from '@hopsk/core/language/earlier/kept';
 import { SESSION_LIMITS, type Session } from '@hopsk/core/plan/session/session';
 import { readSession } from '@hopsk/core/plan/session/session-file';
 import { buildWords, inALine, saidFields } from '@hopsk/words/naming';
@@ -34,7 +37,9 @@ export function sessionOf({ name, text }: { readonly name: string; readonly text
         .map((one) => `${name}: ${inALine([one])}`)
         .join('\n'),
     );
-  return file.data.session;
+  // A file from before files said how they were read.
+  const earlier = said.success && 'format' in (content as object) && file.data.language === undefined;
+  return earlier ? rewordSession({ differences: [], ...file.data.session }, rewordBy(UNKNOWN, NO_MOVES)) : file.data.session;
 }
 
 /** As much of a session as is needed to give its stages names of their own. */

@@ -111,7 +111,10 @@ for (const version of versions) {
       const otherwise = doses.flatMap(({ dose, print }) => {
         const kept = keptDose(dose, 1);
         const stands = readDose(kept?.stands ?? dose).dose;
-        if (!kept) expect(stands && printDose(stands)).withContext(dose).toBe(print);
+        if (!kept)
+          expect(stands && printDose(stands))
+            .withContext(dose)
+            .toBe(print);
         return kept ? [[dose, kept.stands]] : [];
       });
       // A rest that never came is left out: ‘set rest’ of one set, ‘rest’ between the rounds of one.

@@ -100,5 +100,9 @@ export const Teaching = z.object({
 export type Teaching = Wire<typeof Teaching>;
 
 /** As it is saved: a page of an earlier version knows no numbers or faults, and leaves them as they are. */
-export const TeachingSave = z.extend(Teaching, { numbers: z.optional(z.nullable(BookNumbers)), faults: z.optional(ClubFaults), ...ReadWith });
+export const TeachingSave = z.extend(Teaching, {
+  numbers: z.optional(z.nullable(BookNumbers)),
+  faults: z.optional(ClubFaults),
+  ...ReadWith,
+});
 export type TeachingSave = Wire<typeof TeachingSave>;

@@ -1,5 +1,6 @@
 import { COUNT_DOWN } from '@hopsk/core/log/clock';
 import { isControl, type Control, type Observation, type RunEvent, type Turned } from '@hopsk/core/log/event';
+import { READ_NOW } from '@hopsk/contract/read-now';
 import { CLUB_FILE, CLUB_FILE_VERSION } from '@hopsk/contract/club-format';
 import type { ClubFile } from '@hopsk/contract/club-file';
 import type { PatternSave } from '@hopsk/contract/pattern';
@@ -77,6 +78,7 @@ export function season(lastDay: string, seed = 4180): ClubFile {
   return {
     format: CLUB_FILE,
     version: CLUB_FILE_VERSION,
+    ...READ_NOW,
     club: { name: 'Old Net Loft' },
     athletes,
     decisions: decisionsOf({ athletes, runs }, chance),

@@ -18,6 +18,7 @@ import { load } from './load.js';
 import { logTable } from './log-table.js';
 import { moves } from './moves.js';
 import { notation } from './notation.js';
+import { otherwise } from './otherwise.js';
 import { ownFaults } from './own-faults.js';
 import { ownNumbers } from './own-numbers.js';
 import { people } from './people.js';
@@ -63,6 +64,7 @@ export const all = {
   ...logTable,
   ...moves,
   ...notation,
+  ...otherwise,
   ...ownFaults,
   ...ownNumbers,
   ...plan,

@@ -20,6 +20,7 @@ export const rooms = {
   logTable: () => import('./log-table.js').then((room) => room.logTable),
   moves: () => import('./moves.js').then((room) => room.moves),
   notation: () => import('./notation.js').then((room) => room.notation),
+  otherwise: () => import('./otherwise.js').then((room) => room.otherwise),
   ownFaults: () => import('./own-faults.js').then((room) => room.ownFaults),
   ownNumbers: () => import('./own-numbers.js').then((room) => room.ownNumbers),
   people: () => import('./people.js').then((room) => room.people),

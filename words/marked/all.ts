@@ -19,6 +19,7 @@ import { load } from './load.js';
 import { logTable } from './log-table.js';
 import { moves } from './moves.js';
 import { notation } from './notation.js';
+import { otherwise } from './otherwise.js';
 import { ownFaults } from './own-faults.js';
 import { ownNumbers } from './own-numbers.js';
 import { people } from './people.js';
@@ -64,6 +65,7 @@ export const all = {
   ...logTable,
   ...moves,
   ...notation,
+  ...otherwise,
   ...ownFaults,
   ...ownNumbers,
   ...plan,

@@ -39,9 +39,8 @@ export function keptSteps(text: string, language: number, own: OwnMoves = NO_MOV
   const now = printPattern(parse(text, own.now));
   if (was === now) return null;
   if (was === '') return { was, stands: text, marked };
-  const again = parse(was, own.now);
-  // What was printed and did nothing, such as a way in a move that stays, is left out.
-  const plain = again.errors.length === 0 ? was : printPattern(again);
+  // Printed as it is today: what was printed and did nothing, such as a way in a move that stays, is left out.
+  const plain = printPattern(parse(was, own.now));
   return plain === now ? null : { was: plain, stands: within(text, [plain, ...remarksOf(text)].join('\n')), marked };
 }
 

@@ -1,10 +1,11 @@
+import { TODAY, type ReadBy } from '@hopsk/contract/reworded';
 import { LANGUAGE } from '@hopsk/core/language/language';
 import { one, run, type Db } from '../db/sql.js';
 import { transaction, type Pool } from '../db/pool.js';
 import { listPatterns, savePattern } from '../patterns/patterns.js';
 import { listSessions, saveSession } from '../sessions/sessions.js';
 import { getTeaching, saveTeaching } from '../teaching/teaching.js';
-import { keptPattern, keptSession, keptTeaching, TODAY, type ReadWith } from './kept-lines.js';
+import { keptPattern, keptSession, keptTeaching } from './kept-lines.js';
 import { ownMoves } from './own-moves.js';
 
 interface Behind extends Record<string, unknown> {
@@ -52,7 +53,7 @@ async function bringUpSome(
   db: Db,
   clubId: string,
   what: 'pattern' | 'session',
-  reword: (ids: readonly string[], by: ReadWith) => Promise<readonly { readonly id: string }[]>,
+  reword: (ids: readonly string[], by: ReadBy) => Promise<readonly { readonly id: string }[]>,
 ): Promise<number> {
   const behind = await run<Behind>(db, `${what}-behind`, clubId, LANGUAGE);
   let reworded = 0;

@@ -1,6 +1,7 @@
 import type { Otherwise } from '@hopsk/contract/otherwise';
+import type { ReadBy } from '@hopsk/contract/reworded';
 import { run, type Db } from '../db/sql.js';
-import type { FoundOtherwise, ReadWith } from './kept-lines.js';
+import type { FoundOtherwise } from './kept-lines.js';
 
 /** Lists lines of a record that read otherwise today, with what was typed. */
 export async function listOtherwise(
@@ -9,7 +10,7 @@ export async function listOtherwise(
   record: Otherwise['record'],
   recordId: string,
   found: readonly FoundOtherwise[],
-  { language, engine }: ReadWith,
+  { language, engine }: ReadBy,
 ): Promise<void> {
   for (const { place, nameThen, typed, was, stands } of found)
     await run(db, 'otherwise-add', clubId, record, recordId, place, nameThen, typed, was, stands, language, engine);

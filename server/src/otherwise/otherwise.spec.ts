@@ -61,7 +61,10 @@ describe('lines that were saved with an earlier language', () => {
         .split('\n')
         .filter((row) => !/^(?:corner|stamp|double) = /.test(row))
         .join('\n');
-    for (const { typed, was } of lines) expect(withoutClubs(then.get(typed))).withContext(typed).toBe(was);
+    for (const { typed, was } of lines)
+      expect(withoutClubs(then.get(typed)))
+        .withContext(typed)
+        .toBe(was);
   });
 
   it('are one version each, with the language and engine that each was read with', async () => {
@@ -122,7 +125,13 @@ describe('lines that were saved with an earlier language', () => {
     await coach.put(`/patterns/${rewritten.id}`, { ...rewritten, steps: 'split, advance' }).expect(200);
     expect(await settle('(split, advance) 3x10', true)).toEqual({ now: 'changed' });
     expect((await named('Typed 6')).steps).toBe('split, advance');
-    const settled = ['split 3x, shuffle right 40', 'half step ahead 40', '3 × 8, set rest 60 s', 'advance 3x, corner', '(split, advance) 3x10'];
+    const settled = [
+      'split 3x, shuffle right 40',
+      'half step ahead 40',
+      '3 × 8, set rest 60 s',
+      'advance 3x, corner',
+      '(split, advance) 3x10',
+    ];
     const left = listed.filter(({ typed, record }) => !settled.includes(typed) || (typed === 'half step ahead 40' && record !== 'pattern'));
     // The stages that hold the same lines are asked about by themselves.
     const ids = new Set((await open()).map(({ id }) => id));
@@ -177,7 +186,9 @@ describe('a club file that does not say how it was read', () => {
     const file = { format: 'hopsk-club', version: 3, club: { name: 'Ours' }, athletes: [], patterns, sessions: [], runs: [] };
     expect((await coach.takeIn(JSON.stringify(file))).counts.patterns).toEqual({ added: 3, known: 0 });
     expect((await body<Pattern[]>('/patterns')).map(({ steps }) => steps)).toEqual(['advance 3×', ...lines.slice(1)]);
-    expect((await body<Otherwise[]>('/read-otherwise')).map(({ typed, stands }) => [typed, stands])).toEqual([['advance 3x', 'advance 3×']]);
+    expect((await body<Otherwise[]>('/read-otherwise')).map(({ typed, stands }) => [typed, stands])).toEqual([
+      ['advance 3x', 'advance 3×'],
+    ]);
     // What goes out says it, and comes in as it is.
     const { text } = await coach.file();
     expect(JSON.parse(text.split('\n', 1)[0] ?? '')).toEqual(jasmine.objectContaining({ language: LANGUAGE, engine: 1 }));

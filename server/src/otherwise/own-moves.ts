@@ -1,9 +1,10 @@
 import type { Reword } from '@hopsk/contract/lines';
+import { rewordBy } from '@hopsk/contract/reworded';
 import { NO_MOVES, type OwnMoves } from '@hopsk/core/language/earlier/kept';
 import { LANGUAGE } from '@hopsk/core/language/language';
 import { run, type Db } from '../db/sql.js';
 import { getTeaching } from '../teaching/teaching.js';
-import { movesThen, rewordBy, type MoveThen } from './kept-lines.js';
+import { movesThen, type MoveThen } from './kept-lines.js';
 
 /** A club's own moves as they were read with an earlier language. */
 export async function ownMoves(db: Db, clubId: string, { language }: { readonly language: number }): Promise<OwnMoves> {

@@ -1,7 +1,8 @@
 import { rewordPattern } from '@hopsk/contract/lines';
 import type { Pattern, PatternSave, PatternVersion } from '@hopsk/contract/pattern';
+import { readBy, TODAY, type ReadBy } from '@hopsk/contract/reworded';
 import { one, run, type Db } from '../db/sql.js';
-import { keptPattern, readWith, TODAY, type ReadWith } from '../otherwise/kept-lines.js';
+import { keptPattern } from '../otherwise/kept-lines.js';
 import { listOtherwise } from '../otherwise/list.js';
 import { asTheyWere, ownMoves } from '../otherwise/own-moves.js';
 
@@ -22,7 +23,7 @@ const fields = (p: PatternSave): unknown[] => [
 ];
 
 /** Saves a pattern whose line says what it did when it was read with `by`; what had to be reworded for that is listed. */
-async function kept(db: Db, clubId: string, p: PatternSave, by: ReadWith, query: string, ...more: unknown[]): Promise<Pattern | null> {
+async function kept(db: Db, clubId: string, p: PatternSave, by: ReadBy, query: string, ...more: unknown[]): Promise<Pattern | null> {
   const { record, found } = keptPattern(p, by, await ownMoves(db, clubId, by));
   const row = await one<Pattern>(db, query, clubId, p.id, ...fields(record), ...more);
   if (row) await listOtherwise(db, clubId, 'pattern', row.id, found, by);
@@ -34,10 +35,10 @@ export const listPatterns = (db: Db, clubId: string, ids: readonly string[] | nu
   run<Pattern>(db, 'pattern-list', clubId, ids);
 export const getPattern = (db: Db, clubId: string, id: string): Promise<Pattern | null> => one<Pattern>(db, 'pattern-get', clubId, id);
 /** Null when the id is taken already. */
-export const addPattern = (db: Db, clubId: string, p: PatternSave, by = readWith(p)): Promise<Pattern | null> =>
+export const addPattern = (db: Db, clubId: string, p: PatternSave, by = readBy(p)): Promise<Pattern | null> =>
   kept(db, clubId, p, by, 'pattern-add');
 /** Null when it is not there or its version is another. */
-export const savePattern = (db: Db, clubId: string, p: PatternSave, by = readWith(p)): Promise<Pattern | null> =>
+export const savePattern = (db: Db, clubId: string, p: PatternSave, by = readBy(p)): Promise<Pattern | null> =>
   kept(db, clubId, p, by, 'pattern-save', p.version);
 export const archivePattern = (db: Db, clubId: string, id: string, archived: boolean): Promise<Pattern | null> =>
   one<Pattern>(db, 'pattern-archive', clubId, id, archived);

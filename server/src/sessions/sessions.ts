@@ -1,7 +1,8 @@
 import { rewordSession } from '@hopsk/contract/lines';
+import { readBy, TODAY, type ReadBy } from '@hopsk/contract/reworded';
 import type { Session, SessionDraft, SessionSave, SessionVersion } from '@hopsk/contract/session';
 import { one, run, type Db } from '../db/sql.js';
-import { keptSession, readWith, TODAY, type ReadWith } from '../otherwise/kept-lines.js';
+import { keptSession } from '../otherwise/kept-lines.js';
 import { listOtherwise } from '../otherwise/list.js';
 import { asTheyWere, ownMoves } from '../otherwise/own-moves.js';
 
@@ -27,7 +28,7 @@ export async function getSession(db: Db, clubId: string, id: string): Promise<Se
 }
 
 /** Saves a session whose lines say what they did when they were read with `by`; what had to be reworded for that is listed. */
-async function kept(db: Db, clubId: string, p: SessionSave, by: ReadWith, query: string, ...more: unknown[]): Promise<Session | null> {
+async function kept(db: Db, clubId: string, p: SessionSave, by: ReadBy, query: string, ...more: unknown[]): Promise<Session | null> {
   const { record, found } = keptSession(p, by, await ownMoves(db, clubId, by));
   const { id, name, template } = record;
   const row = await one<Row>(db, query, clubId, id, name, template, bodyOf(record), TODAY.language, TODAY.engine, ...more);
@@ -36,10 +37,10 @@ async function kept(db: Db, clubId: string, p: SessionSave, by: ReadWith, query:
 }
 
 /** Null when the id is taken already. */
-export const addSession = (db: Db, clubId: string, p: SessionSave, by = readWith(p)): Promise<Session | null> =>
+export const addSession = (db: Db, clubId: string, p: SessionSave, by = readBy(p)): Promise<Session | null> =>
   kept(db, clubId, p, by, 'session-add');
 /** Null when it is not there or its version is another. */
-export const saveSession = (db: Db, clubId: string, p: SessionSave, by = readWith(p)): Promise<Session | null> =>
+export const saveSession = (db: Db, clubId: string, p: SessionSave, by = readBy(p)): Promise<Session | null> =>
   kept(db, clubId, p, by, 'session-save', p.version);
 
 export async function archiveSession(db: Db, clubId: string, id: string, archived: boolean): Promise<Session | null> {

@@ -1,9 +1,10 @@
+import { readBy, TODAY, type ReadBy } from '@hopsk/contract/reworded';
 import type { Teaching, TeachingSave } from '@hopsk/contract/teaching';
 import type { ClubFault } from '@hopsk/core/catalogue/fault';
 import { mergesOf, type Merges } from '@hopsk/core/catalogue/merges';
 import { BOOK_RULES, type BookRules } from '@hopsk/core/evidence/book-rules';
 import { one, type Db } from '../db/sql.js';
-import { keptTeaching, readWith, TODAY, type ReadWith } from '../otherwise/kept-lines.js';
+import { keptTeaching } from '../otherwise/kept-lines.js';
 import { listOtherwise } from '../otherwise/list.js';
 
 type Taught = Omit<TeachingSave, 'version'>;
@@ -14,7 +15,7 @@ const fields = ({ choices, stances, moves, playbooks, views, numbers, faults }: 
 ];
 
 /** Saves what a club teaches, with lines that say what they did when they were read with `by`; those that had to be reworded are listed. */
-async function kept(db: Db, clubId: string, taught: Taught, by: ReadWith, query: string, ...more: unknown[]): Promise<Teaching | null> {
+async function kept(db: Db, clubId: string, taught: Taught, by: ReadBy, query: string, ...more: unknown[]): Promise<Teaching | null> {
   const { record, found } = keptTeaching(taught, by);
   const row = await one<Teaching>(db, query, clubId, ...fields(record), ...more);
   if (row) await listOtherwise(db, clubId, 'teaching', clubId, found, by);
@@ -32,8 +33,8 @@ export const clubFaults = async (db: Db, clubId: string): Promise<readonly ClubF
 /** The faults that a club counts as others, each by the one it ends in. */
 export const clubMerges = async (db: Db, clubId: string): Promise<Merges> => mergesOf(await clubFaults(db, clubId));
 /** Null when there is one already. */
-export const addTeaching = (db: Db, clubId: string, taught: Taught, by = readWith(taught)): Promise<Teaching | null> =>
+export const addTeaching = (db: Db, clubId: string, taught: Taught, by = readBy(taught)): Promise<Teaching | null> =>
   kept(db, clubId, taught, by, 'teaching-add');
 /** Null when its version is another. */
-export const saveTeaching = (db: Db, clubId: string, teaching: TeachingSave, by = readWith(teaching)): Promise<Teaching | null> =>
+export const saveTeaching = (db: Db, clubId: string, teaching: TeachingSave, by = readBy(teaching)): Promise<Teaching | null> =>
   kept(db, clubId, teaching, by, 'teaching-save', teaching.version);

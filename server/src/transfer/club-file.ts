@@ -1,10 +1,10 @@
 import type { ClubRecord, Imported, Refused } from '@hopsk/contract/club-lines';
+import { readBy, TODAY, type ReadBy } from '@hopsk/contract/reworded';
 import type { Counts } from '../counting/counts.js';
 import { run, type Db } from '../db/sql.js';
 import { addAthlete } from '../people/athletes.js';
 import { addDecision } from '../people/decisions.js';
 import { eraseAthlete } from '../people/erasing.js';
-import { readWith, TODAY, type ReadWith } from '../otherwise/kept-lines.js';
 import { addPattern } from '../patterns/patterns.js';
 import { addSession } from '../sessions/sessions.js';
 import { appendEvents } from '../runs/append.js';
@@ -45,7 +45,7 @@ export async function goThrough(db: Db, clubId: string, found: AsyncIterable<Fou
   let by = TODAY;
   const without = new Set<string>();
   for await (const one of found) {
-    if (one.kind === 'club') [club, by] = [one.name, one.readWith];
+    if (one.kind === 'club') [club, by] = [one.name, one.readBy];
     else if (one.kind === 'end') whole = one.whole;
     else if (one.kind === 'refused') going.refuse({ line: one.line, fields: [...one.fields] });
     else if (one.record.kind === 'log') {
@@ -71,7 +71,7 @@ export async function goThrough(db: Db, clubId: string, found: AsyncIterable<Fou
   return { club, whole, counts: sorting.counts, erases: sorting.erases };
 }
 
-async function add(db: Db, clubId: string, { kind, record }: Exclude<ClubRecord, { kind: 'log' }>, by: ReadWith): Promise<void> {
+async function add(db: Db, clubId: string, { kind, record }: Exclude<ClubRecord, { kind: 'log' }>, by: ReadBy): Promise<void> {
   switch (kind) {
     case 'teaching':
       return void (await addTeaching(db, clubId, record, by));
@@ -85,9 +85,9 @@ async function add(db: Db, clubId: string, { kind, record }: Exclude<ClubRecord,
     case 'decision':
       return void (await addDecision(db, clubId, null, record));
     case 'pattern':
-      return void (await addPattern(db, clubId, record, readWith(record, by)));
+      return void (await addPattern(db, clubId, record, readBy(record, by)));
     case 'session':
-      return void (await addSession(db, clubId, record, readWith(record, by)));
+      return void (await addSession(db, clubId, record, readBy(record, by)));
     case 'run':
       return void (await putHead(db, clubId, record));
   }

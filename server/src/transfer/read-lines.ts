@@ -6,9 +6,9 @@ import { createGunzip } from 'node:zlib';
 import { ClubFile } from '@hopsk/contract/club-file';
 import { CLUB_RECORDS, ClubEnd, ClubHead, type ClubCounts, type ClubRecord, type ImportNow } from '@hopsk/contract/club-lines';
 import { fieldsOf, type FieldProblem } from '@hopsk/contract/problem';
+import { readBy, UNKNOWN, type ReadBy } from '@hopsk/contract/reworded';
 import { EVENTS_LIMITS } from '@hopsk/contract/run';
 import { HttpProblem } from '../http/problem.js';
-import { readWith, UNKNOWN, type ReadWith } from '../otherwise/kept-lines.js';
 import { atMost } from './at-most.js';
 import { countIn, noCounts } from './counts.js';
 
@@ -17,7 +17,7 @@ export const FILE_LIMITS = { sent: 2 * 2 ** 30, unpacked: 8 * 2 ** 30, line: 16 
 
 /** What is found in a file, in its order. */
 export type Found =
-  | { readonly kind: 'club'; readonly name: string; readonly readWith: ReadWith }
+  | { readonly kind: 'club'; readonly name: string; readonly readBy: ReadBy }
   | { readonly kind: 'record'; readonly line: number; readonly record: ClubRecord }
   | { readonly kind: 'refused'; readonly line: number; readonly fields: readonly FieldProblem[] }
   | { readonly kind: 'end'; readonly whole: ImportNow['whole'] };
@@ -39,7 +39,7 @@ export async function* foundIn(path: string, through: (part: number) => void): A
     const parsedHead = ClubHead.safeParse(head);
     // What another version wrote says so itself; what is no line of ours at all may be one document over many lines.
     if (!parsedHead.success) return void (yield* documentIn(path, head === null ? [] : fieldsOf(parsedHead.error, head)));
-    yield { kind: 'club', name: parsedHead.data.club.name, readWith: readWith(parsedHead.data, UNKNOWN) };
+    yield { kind: 'club', name: parsedHead.data.club.name, readBy: readBy(parsedHead.data, UNKNOWN) };
     yield* recordsIn(lines, first.value as Buffer);
   } finally {
     stop();
@@ -101,7 +101,7 @@ async function* documentIn(path: string, otherwise: readonly FieldProblem[]): As
   const read = ClubFile.safeParse(value);
   if (!read.success) throw notOurs(fieldsOf(read.error, value));
   const { club, teaching, athletes, decisions = [], patterns, sessions, runs } = read.data;
-  yield { kind: 'club', name: club.name, readWith: readWith(read.data, UNKNOWN) };
+  yield { kind: 'club', name: club.name, readBy: readBy(read.data, UNKNOWN) };
   const found = (record: ClubRecord): Found => ({ kind: 'record', line: 1, record });
   if (teaching) yield found({ kind: 'teaching', record: teaching });
   for (const record of athletes) yield found({ kind: 'athlete', record });

@@ -4,9 +4,8 @@ import type { ClubRecord } from '@hopsk/contract/club-lines';
 import type { Pattern } from '@hopsk/contract/pattern';
 import type { Athlete } from '@hopsk/contract/people';
 import { EVENTS_LIMITS, type RunEvent } from '@hopsk/contract/run';
+import { READ_NOW } from '@hopsk/contract/read-now';
 import type { Session } from '@hopsk/contract/session';
-import { LANGUAGE } from '@hopsk/core/language/language';
-import { ENGINE } from '@hopsk/core/motion/engine';
 import { one, run, type Db } from '../db/sql.js';
 import { listAthletes } from '../people/athletes.js';
 import { decisionsOf } from '../people/decisions.js';
@@ -33,7 +32,7 @@ export async function* clubLines(db: Db, clubId: string): AsyncGenerator<string>
     return lineOf({ [one.kind]: one.record });
   };
   const club = await one<{ name: string }>(db, 'club-of', clubId);
-  yield lineOf({ format: CLUB_FILE, version: CLUB_LINES_VERSION, club: { name: club?.name ?? '' }, language: LANGUAGE, engine: ENGINE });
+  yield lineOf({ format: CLUB_FILE, version: CLUB_LINES_VERSION, club: { name: club?.name ?? '' }, ...READ_NOW });
   const teaching = await getTeaching(db, clubId);
   if (teaching) {
     const { version: _, ...record } = teaching;

@@ -70,6 +70,8 @@ export interface Seen {
   readonly picture: Thumbnail;
   readonly seconds: number;
   readonly moves: number;
+  /** Both feet's. */
+  readonly contacts: number;
   /** Findings that are not meant, and words that cannot be read. */
   readonly wrong: number;
 }
@@ -119,7 +121,9 @@ const ANSWERS: { readonly [K in Kind]: (ask: Ask<K>) => Answer<K> } = {
   thumbnail: ({ text, performer, shouldClose, own }) => {
     const seen = study(text, performer, shouldClose, { own });
     const wrong = seen.errors.length + seen.findings.filter((finding) => !finding.intended).length;
-    return { picture: thumbnailOf(seen.simulation), seconds: seen.totals.seconds, moves: seen.simulation.moves.length, wrong };
+    const { seconds, contacts } = seen.totals;
+    const moves = seen.simulation.moves.length;
+    return { picture: thumbnailOf(seen.simulation), seconds, moves, contacts: contacts.left + contacts.right, wrong };
   },
 };
 

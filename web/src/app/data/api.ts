@@ -1,6 +1,7 @@
 import { Injectable } from '@angular/core';
 import { Latest } from '@hopsk/contract/list';
 import { PatternVersion } from '@hopsk/contract/pattern';
+import { READ_NOW } from '@hopsk/contract/read-now';
 import { RecountLeft, RecountPage, Recounted } from '@hopsk/contract/recount';
 import { EventsPage, EventsStored, RunOpen, RunRow, RunWhole, type RunEvent, type RunHead, type RunsAsked } from '@hopsk/contract/run';
 import { SessionVersion, StageRecord } from '@hopsk/contract/session';
@@ -32,7 +33,7 @@ export class Api extends Requests {
     this.get(`/stage-records?athlete=${athleteId}${sessionId ? `&session=${sessionId}` : ''}`, z.array(StageRecord));
 
   teaching = () => this.get('/teaching', Teaching);
-  saveTeaching = (teaching: Teaching) => this.put('/teaching', teaching, Teaching);
+  saveTeaching = (teaching: Teaching) => this.put('/teaching', { ...teaching, ...READ_NOW }, Teaching);
 
   runs = () => this.get('/runs', z.array(RunRow));
   runsOf = (asked: Partial<RunsAsked>) => {

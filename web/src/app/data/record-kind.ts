@@ -50,9 +50,15 @@ const byName = (a: Row, b: Row): number => a.name.localeCompare(b.name) || (a.id
  * One kind of record, as the screens need it: what can be done with it, its list in the store, and the effects that fetch and save.
  * @param name what its list is called in the store and on the device.
  * @param path where the server has it.
+ * @param more what is sent with every save of one.
  * @param shape what the server and this device's copy must look like to be believed.
  */
-export function recordKind<R extends Row, S extends { readonly id: string }>(name: string, path: string, shape: z.ZodMiniType<R>) {
+export function recordKind<R extends Row, S extends { readonly id: string }>(
+  name: string,
+  path: string,
+  shape: z.ZodMiniType<R>,
+  more: Partial<S> = {},
+) {
   const rows = createEntityAdapter<R>({ sortComparer: byName });
   const list = z.array(shape);
   const actions = {
@@ -159,7 +165,7 @@ export function recordKind<R extends Row, S extends { readonly id: string }>(nam
       (asked = inject(Actions), api = inject(Api), store = inject<Store>(Store)) =>
         asked.pipe(
           ofType(actions.save),
-          concatMap(({ record }) => outcome(store, record.id, api.saveRecord(path, record, shape))),
+          concatMap(({ record }) => outcome(store, record.id, api.saveRecord(path, { ...record, ...more }, shape))),
         ),
       { functional: true },
     ),

@@ -2,6 +2,7 @@ import { inject } from '@angular/core';
 import { Pattern, type PatternSave } from '@hopsk/contract/pattern';
 import type { Role } from '@hopsk/contract/club';
 import { Athlete, type AthleteSave } from '@hopsk/contract/people';
+import { READ_NOW } from '@hopsk/contract/read-now';
 import { Session, type SessionSave } from '@hopsk/contract/session';
 import { createEffect, provideEffects } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
@@ -14,8 +15,8 @@ import { teachingProviders } from './teaching';
 
 /** The club's records that every screen reads. */
 export const people = recordKind<Athlete, AthleteSave>('people', 'athletes', Athlete);
-export const patterns = recordKind<Pattern, PatternSave>('patterns', 'patterns', Pattern);
-export const sessions = recordKind<Session, SessionSave>('sessions', 'sessions', Session);
+export const patterns = recordKind<Pattern, PatternSave>('patterns', 'patterns', Pattern, READ_NOW);
+export const sessions = recordKind<Session, SessionSave>('sessions', 'sessions', Session, READ_NOW);
 
 const OF_HINT = { athlete: people, pattern: patterns, session: sessions } as const;
 const KINDS = Object.values(OF_HINT);

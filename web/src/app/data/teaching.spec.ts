@@ -1,6 +1,7 @@
 import { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { SCHOOLS } from '@hopsk/core/body/school';
+import { READ_NOW } from '@hopsk/contract/read-now';
 import { Store } from '@ngrx/store';
 import { house } from '../testing/screen';
 import { DeviceStore } from './device-store';
@@ -60,7 +61,7 @@ describe('what the club teaches, on this device', () => {
     await settle(() => store.teaching().version === 3);
     const saving = store.save({ choices: {} });
     const sent = http.expectOne((request) => request.method === 'PUT');
-    expect(sent.request.body).toEqual({ ...some, choices: {} });
+    expect(sent.request.body).toEqual({ ...some, choices: {}, ...READ_NOW });
     sent.flush({ error: 'stale', values: { what: 'pattern' }, fields: [], changed: ['choices'] }, { status: 409, statusText: 'Conflict' });
     await settle(() => http.match('/api/teaching').map((again) => again.flush({ ...some, version: 5 })).length > 0);
     expect((await saving)?.kind).toBe('stale');
@@ -85,7 +86,7 @@ describe('what the club teaches, on this device', () => {
     const both = Promise.all([store.save({ choices: {} }), store.save({ stances: [] })]);
     http.expectOne('/api/teaching').flush({ ...some, choices: {}, version: 4 });
     const second = http.expectOne('/api/teaching');
-    expect(second.request.body).toEqual({ ...some, choices: {}, stances: [], version: 4 });
+    expect(second.request.body).toEqual({ ...some, choices: {}, stances: [], version: 4, ...READ_NOW });
     second.flush({ ...some, choices: {}, stances: [], version: 5 });
     expect(await both).toEqual([null, null]);
     expect([store.teaching().version, await TestBed.inject(DeviceStore).recall('teaching')]).toEqual([5, store.teaching()]);

@@ -3,6 +3,7 @@ import { fieldsOf } from '@hopsk/contract/problem';
 import { printDose } from '@hopsk/core/language/dose-print';
 import { readDose } from '@hopsk/core/language/dose-text';
 import { readPatternFile, writePatternFile } from '@hopsk/core/language/pattern-file';
+import { READ_NOW } from '@hopsk/contract/read-now';
 import { fromRounds, toRounds } from '@hopsk/core/language/rounds';
 import { inALine, saidFields } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
@@ -19,10 +20,10 @@ export interface ReadFile {
 export const asText = (drafts: readonly Draft[]): string =>
   writePatternFile(drafts.map((draft) => ({ ...draft, dose: draft.dose ? printDose(fromRounds(draft.dose)) : '' })));
 export const asJson = (drafts: readonly Draft[]): string =>
-  JSON.stringify({ format: PATTERN_FILE, version: 1, patterns: [...drafts] } satisfies PatternFile, null, 2);
+  JSON.stringify({ format: PATTERN_FILE, version: 1, ...READ_NOW, patterns: [...drafts] } satisfies PatternFile, null, 2);
 
 /** Reads either kind of file; never throws. */
-export function readPatterns(text: string): ReadFile {
+export async function readPatterns(text: string): Promise<ReadFile> {
   if (!/^\s*\{/.test(text)) return fromText(text);
   let content: unknown;
   try {
@@ -31,11 +32,22 @@ export function readPatterns(text: string): ReadFile {
     return { drafts: [], wrong: [words.common.noJson] };
   }
   const file = PatternFile.safeParse(content);
-  if (file.success) return { drafts: file.data.patterns, wrong: [] };
+  if (file.success) return file.data.language === undefined ? earlier(file.data.patterns) : { drafts: file.data.patterns, wrong: [] };
   return { drafts: [], wrong: saidFields(fieldsOf(file.error, content)).map((one) => inALine([one])) };
 }
 
-function fromText(text: string): ReadFile {
+/** Patterns of a file from before files said how they were read. */
+async function earlier(drafts: readonly Draft[]): Promise<ReadFile> {
+  const { patternAsItWas } = await import('./earlier-lines');
+  const were = drafts.map((draft) => patternAsItWas(draft));
+  return {
+    drafts: were.map(({ record }) => record),
+    wrong: were.flatMap(({ said }, i) => said.map((one) => `${drafts[i]?.name}: ${one}`)),
+  };
+}
+
+/** Reads a text in which patterns were typed; never throws. */
+export function fromText(text: string): ReadFile {
   const { patterns, errors } = readPatternFile(text);
   const wrong = errors.map((error) => words.common.atLine(error.line, say(words.files, error)));
   const drafts: Draft[] = [];

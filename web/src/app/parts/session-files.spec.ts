@@ -13,15 +13,27 @@ describe('a session as a file', () => {
     athletes: [athlete().id],
   });
 
-  it('comes back from JSON as it went out, but for whom it is', () => {
-    const { draft: read, wrong } = readFile(asJson(whole), 'x');
+  it('comes back from JSON as it went out, but for whom it is', async () => {
+    const { draft: read, wrong } = await readFile(asJson(whole), 'x');
     expect(wrong).toEqual([]);
     expect(read).toEqual({ ...whole, athletes: [], differences: [], template: false });
     expect(asJson(whole)).not.toContain(whole.athletes[0] ?? '?');
   });
 
-  it('comes back from text with its doses, settings and explanations', () => {
-    const { draft: read, wrong } = readFile(asText(whole), 'Tuesday');
+  it('of an earlier Hopsk says what it did, doses too', async () => {
+    const file = JSON.parse(
+      asJson({ ...whole, stages: whole.stages.map((one, i) => (i === 0 ? { ...one, dose: '3 × 8, set rest 60 s' } : one)) }),
+    ) as object;
+    expect((await readFile(JSON.stringify(file), 'x')).draft?.stages[0]?.dose).toBe('3 × 8, set rest 60 s');
+    const { draft: read, wrong } = await readFile(JSON.stringify({ ...file, language: undefined }), 'x');
+    expect(read?.stages.map(({ dose }) => dose)).toEqual(['3 × 8', '30 s']);
+    expect(wrong.map((one) => one.replace(/^[^:]*: /, ''))).toEqual([
+      'this file is of an earlier Hopsk, where ‘3 × 8, set rest 60 s’ said ‘3 × 8’; that stands.',
+    ]);
+  });
+
+  it('comes back from text with its doses, settings and explanations', async () => {
+    const { draft: read, wrong } = await readFile(asText(whole), 'Tuesday');
     expect(wrong).toEqual([]);
     expect(read?.stages.map((one) => [one.name, one.dose, one.explain, one.cueing, one.steps])).toEqual(
       whole.stages.map((one) => [one.name, one.dose, one.explain, one.cueing, one.steps]),
@@ -29,20 +41,20 @@ describe('a session as a file', () => {
     expect([read?.settings, read?.minutes, read?.area, read?.name]).toEqual([whole.settings, 40, 'squash', 'Tuesday']);
   });
 
-  it('that cannot be read is said with its place, and never throws', () => {
-    expect(readFile('{', 'x').wrong[0]).toContain('no whole JSON');
-    expect(readFile('{"format": "other"}', 'x').wrong[0]).toContain('file is not a Hopsk file of this kind');
-    expect(readFile('', 'x')).toEqual({ draft: null, wrong: ['This file holds no stage.'] });
+  it('that cannot be read is said with its place, and never throws', async () => {
+    expect((await readFile('{', 'x')).wrong[0]).toContain('no whole JSON');
+    expect((await readFile('{"format": "other"}', 'x')).wrong[0]).toContain('file is not a Hopsk file of this kind');
+    expect(await readFile('', 'x')).toEqual({ draft: null, wrong: ['This file holds no stage.'] });
     const bad = { ...JSON.parse(asJson(whole)), session: { ...EMPTY, name: 'x', minutes: -4 } } as object;
-    expect(readFile(JSON.stringify(bad), 'x').wrong).toEqual(['minutes must lie between 1 and 360 min']);
-    expect(readFile('== a\u202eb\n\nsplit', 'x').wrong[0]).toContain('holds characters that cannot be seen');
-    const many = readFile(Array.from({ length: 70 }, (_, i) => `== Stage ${i}\n\nsplit\n`).join('\n'), 'x');
+    expect((await readFile(JSON.stringify(bad), 'x')).wrong).toEqual(['minutes must lie between 1 and 360 min']);
+    expect((await readFile('== a\u202eb\n\nsplit', 'x')).wrong[0]).toContain('holds characters that cannot be seen');
+    const many = await readFile(Array.from({ length: 70 }, (_, i) => `== Stage ${i}\n\nsplit\n`).join('\n'), 'x');
     expect([many.draft?.stages.length, many.wrong]).toEqual([60, ['70 stages are more than a session holds; the first 60 were kept.']]);
-    const odd = readFile('change: soon\n\n== One\ndose: 8\n\nsplit', 'x');
+    const odd = await readFile('change: soon\n\n== One\ndose: 8\n\nsplit', 'x');
     expect([odd.draft?.stages.length, odd.wrong[0]]).toEqual([1, 'line 1: ‘soon’ is no time; it was left open.']);
   });
 
-  it('as a table has a row a cue, and nothing that a spreadsheet would take for a formula', () => {
+  it('as a table has a row a cue, and nothing that a spreadsheet would take for a formula', async () => {
     const seen = lookAt(evening());
     const rows = parse<Record<string, string>>(asCsv(seen.cues, draft([stage('1', { name: '=1+1' })])), { header: true });
     expect(rows.meta.fields).toEqual([...CUE_COLUMNS]);

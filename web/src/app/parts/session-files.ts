@@ -1,4 +1,5 @@
 import { fieldsOf, type FieldProblem } from '@hopsk/contract/problem';
+import { READ_NOW } from '@hopsk/contract/read-now';
 import { SessionDraft, SESSION_FILE, SessionFile } from '@hopsk/contract/session';
 import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import { readSession, writeSession } from '@hopsk/core/plan/session/session-file';
@@ -25,7 +26,7 @@ export function asJson({
   offered: _offered,
   ...session
 }: Draft): string {
-  return JSON.stringify({ format: SESSION_FILE, version: 1, session } satisfies SessionFile, null, 2);
+  return JSON.stringify({ format: SESSION_FILE, version: 1, ...READ_NOW, session } satisfies SessionFile, null, 2);
 }
 
 /** Patterns with doses, as they are typed. */
@@ -36,7 +37,7 @@ export const asCsv = (cues: readonly PlannedCue[], draft: Draft): string =>
   Papa.unparse({ fields: [...CUE_COLUMNS], data: cueRows({ cues }, draft.stages) });
 
 /** Reads either kind of session file; never throws. */
-export function readFile(text: string, name: string): ReadDraft {
+export async function readFile(text: string, name: string): Promise<ReadDraft> {
   if (!/^\s*\{/.test(text)) return fromText(text, name);
   let content: unknown;
   try {
@@ -46,7 +47,12 @@ export function readFile(text: string, name: string): ReadDraft {
   }
   const file = SessionFile.safeParse(content);
   if (!file.success) return { draft: null, wrong: inLines(fieldsOf(file.error, content)) };
-  return { draft: { ...EMPTY, ...file.data.session }, wrong: [] };
+  const draft = { ...EMPTY, ...file.data.session };
+  if (file.data.language !== undefined) return { draft, wrong: [] };
+  // A file from before files said how they were read.
+  const { sessionAsItWas } = await import('./earlier-lines');
+  const { record, said } = sessionAsItWas(draft);
+  return { draft: record, wrong: said };
 }
 
 const inLines = (fields: readonly FieldProblem[]): string[] => saidFields(fields).map((one) => inALine([one]));

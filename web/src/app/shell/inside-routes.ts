@@ -87,7 +87,7 @@ export const inside: Routes = [
       {
         path: 'steps',
         title: title('steps'),
-        loadComponent: inRoom(STEPS, () => import('../screens/patterns/patterns').then((m) => m.Patterns)),
+        loadComponent: inRoom([...STEPS, 'otherwise'], () => import('../screens/patterns/patterns').then((m) => m.Patterns)),
       },
       {
         path: 'starters',
@@ -100,6 +100,13 @@ export const inside: Routes = [
         loadComponent: inRoom(STEPS, () => import('../screens/patterns/card').then((m) => m.DrillCard)),
       },
       {
+        path: 'steps/otherwise',
+        title: title('otherwise'),
+        loadComponent: inRoom(['otherwise', 'schools', 'notation', 'doses', 'moves'], () =>
+          import('../screens/otherwise/otherwise').then((m) => m.OtherwiseScreen),
+        ),
+      },
+      {
         path: 'steps/:id',
         title: title('steps'),
         canDeactivate: [askFirst],
@@ -108,7 +115,7 @@ export const inside: Routes = [
       {
         path: 'build',
         title: title('build'),
-        loadComponent: inRoom(BUILD, () => import('../screens/sessions/sessions').then((m) => m.Sessions)),
+        loadComponent: inRoom([...BUILD, 'otherwise'], () => import('../screens/sessions/sessions').then((m) => m.Sessions)),
       },
       {
         path: 'build/new',

@@ -1,4 +1,5 @@
 import { HttpTestingController } from '@angular/common/http/testing';
+import { READ_NOW } from '@hopsk/contract/read-now';
 import { TestBed } from '@angular/core/testing';
 import { me } from '../../testing/run';
 import { choose, house, Screen } from '../../testing/screen';
@@ -35,7 +36,7 @@ describe('from where faults show', () => {
           ),
         ),
     );
-    expect(sent).toEqual({ ...taught, views: { tall: ['front'], sway: ['front', 'side'] }, numbers: null, faults: [] });
+    expect(sent).toEqual({ ...taught, views: { tall: ['front'], sway: ['front', 'side'] }, numbers: null, faults: [], ...READ_NOW });
     await screen.until(() => screen.words.includes('from the front and the side, the club'));
     // What was chosen stays chosen.
     expect(screen.all('hop-choice').map((one) => one.textContent?.includes('sway'))).toContain(true);
@@ -45,7 +46,7 @@ describe('from where faults show', () => {
         .match({ method: 'PUT', url: '/api/teaching' })
         .some(({ request }) => ((sent = request.body), true)),
     );
-    expect(sent).toEqual({ ...taught, version: 5, views: { sway: ['front', 'side'] }, numbers: null, faults: [] });
+    expect(sent).toEqual({ ...taught, version: 5, views: { sway: ['front', 'side'] }, numbers: null, faults: [], ...READ_NOW });
   });
 
   it('is said for the coach alone beside the other settings', async () => {

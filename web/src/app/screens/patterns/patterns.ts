@@ -32,18 +32,29 @@ import { asText, readPatterns } from '../../parts/pattern-files';
 import { Choice } from '../../ui/choice';
 import { FileBox } from '../../ui/file-box';
 import { Head } from '../../ui/head';
+import { OtherwiseNote } from '../otherwise/otherwise-note';
 import { namedOptions, orNone } from '../../ui/options';
 
-/** A card's least width and its height with the gap below, pixels. */
-const CARD = { wide: 250, high: 252 } as const;
-const NARROW = 720;
+/** A card's least width, its height with the gap below, and the width below which one column is enough; pixels. */
+const CARD = { wide: 250, high: 252, alone: 720 } as const;
 
 /** Everything that was drawn in this session, so that coming back draws nothing twice. */
 const drawn = new Map<string, Seen>();
 
 @Component({
   selector: 'hop-patterns',
-  imports: [CdkFixedSizeVirtualScroll, CdkVirtualForOf, CdkVirtualScrollViewport, Choice, FileBox, Head, MatButton, RouterLink, Thumb],
+  imports: [
+    CdkFixedSizeVirtualScroll,
+    CdkVirtualForOf,
+    CdkVirtualScrollViewport,
+    Choice,
+    FileBox,
+    Head,
+    MatButton,
+    OtherwiseNote,
+    RouterLink,
+    Thumb,
+  ],
   templateUrl: './patterns.html',
   styleUrl: './patterns.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -73,7 +84,7 @@ export class Patterns {
   private readonly width = signal(1000);
   private readonly viewport = viewChild(CdkVirtualScrollViewport, { read: ElementRef<HTMLElement> });
   protected readonly high = CARD.high;
-  protected readonly columns = computed(() => (this.width() < NARROW ? 1 : Math.max(1, Math.floor(this.width() / CARD.wide))));
+  protected readonly columns = computed(() => (this.width() < CARD.alone ? 1 : Math.max(1, Math.floor(this.width() / CARD.wide))));
   protected readonly sports = computed(() =>
     [...new Set(this.all().map((pattern) => pattern.sport))].filter((sport) => sport !== '').sort(),
   );
@@ -136,7 +147,7 @@ export class Patterns {
 
   /** Reads a file of patterns and adds them; what could not be read is said with its place. */
   protected async import(file: File): Promise<void> {
-    const { drafts, wrong } = readPatterns(await file.text());
+    const { drafts, wrong } = await readPatterns(await file.text());
     this.add(drafts);
     this.said.set([drafts.length === 0 ? this.text.importNothing : this.text.imported(drafts.length), ...wrong.slice(0, 20)]);
   }

@@ -11,7 +11,7 @@ import { Studies } from '../../compute/studies';
 import type { Seen } from '../../compute/study.worker';
 import type { Draft } from '../../parts/pattern-draft';
 import { performance } from '../../compute/performance';
-import { readPatterns } from '../../parts/pattern-files';
+import { fromText } from '../../parts/pattern-files';
 import { language } from '../../text/language';
 import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
@@ -74,7 +74,7 @@ export class Starters {
     this.state.set('loading');
     try {
       const text = await firstValueFrom(this.http.get(`/starters/${language}.txt`, { responseType: 'text' }));
-      this.drafts.set(readPatterns(text).drafts);
+      this.drafts.set(fromText(text).drafts);
       this.state.set('ready');
     } catch {
       this.state.set('failed');

@@ -12,6 +12,7 @@ import { people, sessions } from '../../data/records';
 import { once } from '../../ui/once';
 import { copyOf, draftOf, type Draft } from '../../parts/session-draft';
 import { readFile } from '../../parts/session-files';
+import { OtherwiseNote } from '../otherwise/otherwise-note';
 import { Box } from '../../ui/box';
 import { FileBox } from '../../ui/file-box';
 import { Head } from '../../ui/head';
@@ -26,7 +27,7 @@ const FEW = 12;
 /** What the club has planned, what was saved last first: sessions and templates, and where a new one begins. */
 @Component({
   selector: 'hop-sessions',
-  imports: [Box, FileBox, Head, MatButton, MatCheckbox, RouterLink],
+  imports: [Box, FileBox, Head, MatButton, MatCheckbox, OtherwiseNote, RouterLink],
   templateUrl: './sessions.html',
   styleUrl: './sessions.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -79,7 +80,7 @@ export class Sessions {
   }
 
   protected async import(file: File): Promise<void> {
-    const { draft, wrong } = readFile(await file.text(), cut(file.name.replace(/\.[^.]*$/, ''), 80) || this.text.title);
+    const { draft, wrong } = await readFile(await file.text(), cut(file.name.replace(/\.[^.]*$/, ''), 80) || this.text.title);
     if (!draft) return this.said.set([this.text.importNothing, ...wrong.slice(0, 20)]);
     await this.begin(copyOf(draft, draft.name, false), wrong.slice(0, 20));
   }

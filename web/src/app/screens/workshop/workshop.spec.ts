@@ -2,6 +2,7 @@ import { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
+import { READ_NOW } from '@hopsk/contract/read-now';
 import type { Session, SessionSave } from '@hopsk/contract/session';
 import { newId } from '../../data/ids';
 import { DeviceStore } from '../../data/device-store';
@@ -127,7 +128,7 @@ describe('the workshop', () => {
     await screen.fixture.whenStable();
     screen.button('save').click();
     const sent = http().expectOne(`/api/sessions/${stored.id}`);
-    expect(sent.request.body as SessionSave).toEqual({ ...draftOf(stored), name: 'Wednesday', id: stored.id, version: 2 });
+    expect(sent.request.body as SessionSave).toEqual({ ...draftOf(stored), name: 'Wednesday', id: stored.id, version: 2, ...READ_NOW });
     const theirs = { ...stored, version: 3, minutes: 55 };
     sent.flush(
       { error: 'stale', values: { what: 'pattern' }, current: theirs, changed: ['minutes'] },

@@ -1,0 +1,5 @@
+import { LANGUAGE } from '@hopsk/core/language/language';
+import { ENGINE } from '@hopsk/core/motion/engine';
+
+/** With which language and engine a page, or a file, of today is read. */
+export const READ_NOW = { language: LANGUAGE, engine: ENGINE } as const;

@@ -1,0 +1,40 @@
+/** Lines that were saved with an earlier language and read otherwise today. */
+export const otherwise = {
+  otherwise: {
+    title: 'Read otherwise today',
+    back: 'patterns',
+    some: (n: number): string =>
+      `${n} ${n === 1 ? 'line that was saved earlier reads' : 'lines that were saved earlier read'} otherwise today. What ${n === 1 ? 'it' : 'they'} said goes on standing until you say so.`,
+    look: 'look at them',
+    says: 'Hopsk reads lines as coaches say them by now. These were saved before and would say something else today, so what they said stands in their place, in plain words. Nothing changes until you take today’s reading.',
+    none: 'Nothing reads otherwise',
+    noneSays: 'Every line that was saved says today what it said when it was saved.',
+    typed: 'typed:',
+    stands: 'as it was read: this stands',
+    today: 'as it reads today',
+    nothingRead: 'nothing of it was understood',
+    letStand: 'let it stand',
+    take: 'take today’s',
+    takes: (seconds: number, contacts: number): string =>
+      `${seconds.toFixed(1)} s · ${contacts} ${contacts === 1 ? 'contact' : 'contacts'}`,
+    pictureOf: (what: string): string => `feet on the floor, ${what}`,
+    more: (n: number): string => `show more (${n})`,
+    club: 'what the club teaches',
+    parts: {
+      line: '',
+      partner: 'the partner’s line',
+      call: 'a call',
+      station: 'a station',
+      dose: 'dose',
+      'own-dose': 'dose of one athlete',
+      move: 'own move',
+      answer: 'playbook',
+      'way-back': 'playbook, way back',
+    },
+    settled: {
+      taken: (where: string): string => `${where}: reads as today now. What stood before is among its versions.`,
+      stands: (where: string): string => `${where}: stands as it was read.`,
+      changed: (where: string): string => `${where}: somebody has changed this line since; it was left as it is.`,
+    },
+  },
+};

@@ -1,0 +1,41 @@
+// Made from ../en/otherwise.ts by npm run marked.
+/** Lines that were saved with an earlier language and read otherwise today. */
+export const otherwise = {
+  otherwise: {
+    title: 'Ŕéáđ óţĥéŕŵíšé ţóđáý',
+    back: 'þáţţéŕñš',
+    some: (n: number): string =>
+      `${n} ${n === 1 ? 'ļíñé ţĥáţ ŵáš šáṽéđ éáŕļíéŕ ŕéáđš' : 'ļíñéš ţĥáţ ŵéŕé šáṽéđ éáŕļíéŕ ŕéáđ'} óţĥéŕŵíšé ţóđáý. Ŵĥáţ ${n === 1 ? 'íţ' : 'ţĥéý'} šáíđ ĝóéš óñ šţáñđíñĝ úñţíļ ýóú šáý šó.`,
+    look: 'ļóóķ áţ ţĥéɱ',
+    says: 'Ĥóþšķ ŕéáđš ļíñéš áš çóáçĥéš šáý ţĥéɱ ƀý ñóŵ. Ţĥéšé ŵéŕé šáṽéđ ƀéƒóŕé áñđ ŵóúļđ šáý šóɱéţĥíñĝ éļšé ţóđáý, šó ŵĥáţ ţĥéý šáíđ šţáñđš íñ ţĥéíŕ þļáçé, íñ þļáíñ ŵóŕđš. Ñóţĥíñĝ çĥáñĝéš úñţíļ ýóú ţáķé ţóđáý’š ŕéáđíñĝ.',
+    none: 'Ñóţĥíñĝ ŕéáđš óţĥéŕŵíšé',
+    noneSays: 'Éṽéŕý ļíñé ţĥáţ ŵáš šáṽéđ šáýš ţóđáý ŵĥáţ íţ šáíđ ŵĥéñ íţ ŵáš šáṽéđ.',
+    typed: 'ţýþéđ:',
+    stands: 'áš íţ ŵáš ŕéáđ: ţĥíš šţáñđš',
+    today: 'áš íţ ŕéáđš ţóđáý',
+    nothingRead: 'ñóţĥíñĝ óƒ íţ ŵáš úñđéŕšţóóđ',
+    letStand: 'ļéţ íţ šţáñđ',
+    take: 'ţáķé ţóđáý’š',
+    takes: (seconds: number, contacts: number): string =>
+      `${seconds.toFixed(1)} š · ${contacts} ${contacts === 1 ? 'çóñţáçţ' : 'çóñţáçţš'}`,
+    pictureOf: (what: string): string => `ƒééţ óñ ţĥé ƒļóóŕ, ${what}`,
+    more: (n: number): string => `šĥóŵ ɱóŕé (${n})`,
+    club: 'ŵĥáţ ţĥé çļúƀ ţéáçĥéš',
+    parts: {
+      line: '',
+      partner: 'ţĥé þáŕţñéŕ’š ļíñé',
+      call: 'á çáļļ',
+      station: 'á šţáţíóñ',
+      dose: 'đóšé',
+      'own-dose': 'đóšé óƒ óñé áţĥļéţé',
+      move: 'óŵñ ɱóṽé',
+      answer: 'þļáýƀóóķ',
+      'way-back': 'þļáýƀóóķ, ŵáý ƀáçķ',
+    },
+    settled: {
+      taken: (where: string): string => `${where}: ŕéáđš áš ţóđáý ñóŵ. Ŵĥáţ šţóóđ ƀéƒóŕé íš áɱóñĝ íţš ṽéŕšíóñš.`,
+      stands: (where: string): string => `${where}: šţáñđš áš íţ ŵáš ŕéáđ.`,
+      changed: (where: string): string => `${where}: šóɱéƀóđý ĥáš çĥáñĝéđ ţĥíš ļíñé šíñçé; íţ ŵáš ļéƒţ áš íţ íš.`,
+    },
+  },
+};
