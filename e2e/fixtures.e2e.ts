@@ -69,7 +69,8 @@ for (const version of versions) {
         await expect(page.getByText('not saved').first()).toBeVisible();
       }
 
-      // The club has its runs counted by today's rules; what one of them said before stands in its review.
+      // The club has its runs counted by today's rules; what one of them said before stands in its review. The later ones are so already.
+      if (version > 'v2') return;
       const [first] = (await ask<RecountRun[]>(page, '/recount')).filter(({ changes }) => changes.some(({ before }) => before !== null));
       await page.goto(`${house.url}/club`);
       await page.getByRole('button', { name: 'see what would differ' }).click();

@@ -1,7 +1,9 @@
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { keptSteps } from '@hopsk/core/language/earlier/kept';
 import { readPatternFile } from '@hopsk/core/language/pattern-file';
+import { understand } from '@hopsk/core/language/plain';
 import { parse } from '@hopsk/core/language/parse';
 import { COMMANDS } from './commands.js';
 import { main } from './main.js';
@@ -128,6 +130,22 @@ describe('docs/notation.md', () => {
       expect(errors.map(({ code }) => code))
         .withContext(line)
         .toEqual([]);
+    }
+  });
+
+  it('says what lines of an earlier language said, and how they read today', () => {
+    const from = page('notation').indexOf('| saved with language 1');
+    const rows = page('notation')
+      .slice(from, page('notation').indexOf('`fixtures/v3`', from))
+      .split('\n')
+      .filter((line) => line.startsWith('| `'))
+      .map((row) => row.split(' | ').map((cell) => spans(cell)[0]));
+    expect(rows.length).toBe(5);
+    for (const [typed = '', said, today] of rows) {
+      expect(keptSteps(typed, 1)?.stands).withContext(typed).toBe(said);
+      const { plain, parsed } = understand(typed);
+      if (today === undefined) expect(parsed.errors[0]?.readings.length).withContext(typed).toBeGreaterThan(1);
+      else expect(plain).withContext(typed).toBe(today);
     }
   });
 

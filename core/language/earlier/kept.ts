@@ -1,4 +1,4 @@
-import type { Definition, Parsed } from '../ast.js';
+import type { Definition } from '../ast.js';
 import { readDose } from '../dose-text.js';
 import { printDose } from '../dose-print.js';
 import { type Dose, type Range } from '../dose.js';
@@ -118,7 +118,8 @@ const renamed = <T>(value: T, names: ReadonlyMap<string, string>): T =>
   }) as T;
 
 /** What is remarked in a line, which no plain form has. */
-const remarksOf = (text: string): string[] => (text.includes('#') ? text.split('\n').flatMap((row) => row.match(/#.*$/)?.[0] ?? []) : []);
+const remarksOf = (text: string): string[] =>
+  text.split('\n').flatMap((row) => (row.includes('#') ? [row.slice(row.indexOf('#')).trimEnd()] : []));
 
 /** What can stand; a plain form that is longer than a line may be cannot. */
 const within = (text: string, plain: string): string => (plain.length <= NOTATION_LIMITS.characters ? plain : text);

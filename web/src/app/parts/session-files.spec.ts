@@ -54,7 +54,7 @@ describe('a session as a file', () => {
     expect([odd.draft?.stages.length, odd.wrong[0]]).toEqual([1, 'line 1: ‘soon’ is no time; it was left open.']);
   });
 
-  it('as a table has a row a cue, and nothing that a spreadsheet would take for a formula', async () => {
+  it('as a table has a row a cue, and nothing that a spreadsheet would take for a formula', () => {
     const seen = lookAt(evening());
     const rows = parse<Record<string, string>>(asCsv(seen.cues, draft([stage('1', { name: '=1+1' })])), { header: true });
     expect(rows.meta.fields).toEqual([...CUE_COLUMNS]);
