@@ -8,7 +8,7 @@ export const LINE_PARTS = ['line', 'partner', 'call', 'station', 'dose', 'own-do
 export type LinePart = (typeof LINE_PARTS)[number];
 
 /** For whom a line is written. */
-export type WrittenFor = Pick<PatternDraft, 'school' | 'hand' | 'lead'>;
+type WrittenFor = Pick<PatternDraft, 'school' | 'hand' | 'lead'>;
 
 /** A line of steps, or a dose, where it stands in a record. */
 export interface PlacedLine {

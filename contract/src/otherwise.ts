@@ -3,7 +3,7 @@ import { Id, SideName, type Wire } from './common.js';
 import { LINE_PARTS } from './lines.js';
 
 /** Records that hold lines. */
-export const LINE_RECORDS = ['pattern', 'session', 'teaching'] as const;
+const LINE_RECORDS = ['pattern', 'session', 'teaching'] as const;
 
 /**
  * A line, or a dose, that was saved with an earlier language and reads otherwise today. What it said then stands in its place, in the

@@ -3,7 +3,7 @@ import { TestBed } from '@angular/core/testing';
 import type { Otherwise } from '@hopsk/contract/otherwise';
 import { house, Screen } from '../../testing/screen';
 import { newId } from '../../data/ids';
-import { OtherwiseNote } from './otherwise-note';
+import { OtherwiseNote } from '../../parts/otherwise-note';
 import { OtherwiseScreen } from './otherwise';
 
 const line = (more: Partial<Otherwise> = {}): Otherwise => ({

@@ -32,7 +32,7 @@ import { asText, readPatterns } from '../../parts/pattern-files';
 import { Choice } from '../../ui/choice';
 import { FileBox } from '../../ui/file-box';
 import { Head } from '../../ui/head';
-import { OtherwiseNote } from '../otherwise/otherwise-note';
+import { OtherwiseNote } from '../../parts/otherwise-note';
 import { namedOptions, orNone } from '../../ui/options';
 
 /** A card's least width, its height with the gap below, and the width below which one column is enough; pixels. */

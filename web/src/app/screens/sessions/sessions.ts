@@ -12,7 +12,7 @@ import { people, sessions } from '../../data/records';
 import { once } from '../../ui/once';
 import { copyOf, draftOf, type Draft } from '../../parts/session-draft';
 import { readFile } from '../../parts/session-files';
-import { OtherwiseNote } from '../otherwise/otherwise-note';
+import { OtherwiseNote } from '../../parts/otherwise-note';
 import { Box } from '../../ui/box';
 import { FileBox } from '../../ui/file-box';
 import { Head } from '../../ui/head';

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/cor
 import { RouterLink } from '@angular/router';
 import { words } from '@hopsk/words/words';
 import { firstValueFrom } from 'rxjs';
-import { OtherwiseApi } from '../../data/otherwise-api';
+import { OtherwiseApi } from '../data/otherwise-api';
 
 /** Says how many saved lines read otherwise today, if any, and leads to them. Where that cannot be asked it says nothing. */
 @Component({
