@@ -88,6 +88,7 @@ describe('what is open to whom', () => {
       'POST /runs/:id/log': { run: theirRun.run, events: [] },
       'PUT /runs/:id/name': { name: 'Taken', patternId: null, version: 1 },
       'PUT /coaches/:id': { role: 'reader', gone: true, athletes: [] },
+      'POST /read-otherwise/:id': { take: true },
     };
     const idFor = (way: string): string => {
       const kind = /\/(athletes|patterns|sessions|runs|coaches)\//.exec(way)?.[1];

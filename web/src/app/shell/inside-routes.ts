@@ -33,7 +33,19 @@ const home: CanActivateFn = () => inject(Router).parseUrl(homeOf(mine().role(), 
 const EVERYWHERE: readonly Room[] = ['faults'];
 /** A screen inside: it says what several say, and its own. */
 const inRoom = <C>(rooms: readonly Room[], load: () => Promise<C>): (() => Promise<C>) => screen([...EVERYWHERE, ...rooms], load);
-const STEPS: readonly Room[] = ['areas', 'schools', 'steps', 'floor', 'moves', 'notation', 'doses', 'findings', 'topics', 'search'];
+const STEPS: readonly Room[] = [
+  'areas',
+  'schools',
+  'steps',
+  'floor',
+  'moves',
+  'notation',
+  'doses',
+  'findings',
+  'topics',
+  'search',
+  'otherwise',
+];
 const BUILD: readonly Room[] = [
   'areas',
   'schools',
@@ -48,6 +60,7 @@ const BUILD: readonly Room[] = [
   'playbooks',
   'aims',
   'presets',
+  'otherwise',
 ];
 
 /** Every page of a club: fetched when somebody is signed in, with the lists that they stand on. */
@@ -87,7 +100,7 @@ export const inside: Routes = [
       {
         path: 'steps',
         title: title('steps'),
-        loadComponent: inRoom([...STEPS, 'otherwise'], () => import('../screens/patterns/patterns').then((m) => m.Patterns)),
+        loadComponent: inRoom(STEPS, () => import('../screens/patterns/patterns').then((m) => m.Patterns)),
       },
       {
         path: 'starters',
@@ -115,7 +128,7 @@ export const inside: Routes = [
       {
         path: 'build',
         title: title('build'),
-        loadComponent: inRoom([...BUILD, 'otherwise'], () => import('../screens/sessions/sessions').then((m) => m.Sessions)),
+        loadComponent: inRoom(BUILD, () => import('../screens/sessions/sessions').then((m) => m.Sessions)),
       },
       {
         path: 'build/new',
