@@ -21,7 +21,7 @@ export const ENGLISH: Vocabulary = {
     advance: ['advance'],
     retreat: ['retreat'],
     shuffle: [
-      ...(['shuffle', 'step', 'side step', 'box step', 'slide', 'side shuffle', 'lateral shuffle', 'lateral step'] as const),
+      ...(['shuffle', 'step', 'side step', 'box step', 'slide', 'side shuffle', 'lateral shuffle', 'lateral step', 'sidestep'] as const),
       ...(['push step', 'step and drag', 'step drag', 'adjustment step'] as const),
     ],
     'half step': ['half step'],
@@ -124,7 +124,7 @@ export const ENGLISH: Vocabulary = {
     left: ['left', 'l'],
   },
   sizes: { small: ['small', 'tiny'], even: ['even'], big: ['big', 'long'] },
-  tempos: { slow: ['slow', 'slowly'], quick: ['quick', 'quickly', 'fast', 'faster', 'explosive'] },
+  tempos: { slow: ['slow', 'slowly'], quick: ['quick', 'quickly', 'fast', 'faster', 'explosive', 'double time', 'double-time'] },
   styles: { drop: ['drop'], 'low hop': ['low hop'], 'high hop': ['high hop'], several: ['several'] },
   units: {
     cm: ['cm', 'centimetres', 'centimeters'],
@@ -189,6 +189,7 @@ export const ENGLISH: Vocabulary = {
     backpedal: { move: 'run', bearing: 180 },
     sprint: { move: 'run' },
     balestra: { move: 'jump', bearing: 0 },
+    unweight: { move: 'weight shift', otherFoot: true },
   },
   toes: { out: ['out', 'outward', 'outwards'], in: ['inward', 'inwards', 'in'] },
   byFoot: { step: 'single step', hop: 'one-foot hop' },
@@ -213,6 +214,7 @@ export const ENGLISH: Vocabulary = {
   ],
   multiples: { double: 2, triple: 3 },
   and: ['and'],
+  inPlace: ['in place', 'on the spot', 'where you are', 'where you stand'],
   articles: ['a', 'an'],
   measured: ['for', 'by'],
   fillers: ['the', 'your', 'my', 'his', 'her', 'their'],

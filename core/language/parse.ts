@@ -8,6 +8,7 @@ import { lexiconOf, printed, wordOf } from './lexicon.js';
 import { NOTATION_LIMITS } from './limits.js';
 import { treeOf } from './line-parser.js';
 import { nearestWord } from './nearest.js';
+import { otherFoot } from './turn-round.js';
 import { PartReader } from './parts.js';
 import { USUAL_BEAT, type Reading } from './reading.js';
 import { childrenOf } from './tree.js';
@@ -40,6 +41,18 @@ function besideStrike({ parent: step }: SyntaxNode): boolean {
 
 /** What may be said of a foot that goes without a move. */
 const HEADLESS: readonly string[] = ['Foot', 'Direction', 'Size', 'Tempo'];
+/** What may be said of a way that is gone without a move. */
+const BARE: readonly string[] = ['Direction', 'Size', 'Tempo', 'Count'];
+
+/** Whether a thing was given no place. A partner stands before whom they are a partner of, and whoever feeds where they feed from. */
+const isNowhere = ({ thing, right, ahead, doing }: Thing): boolean =>
+  right === null && ahead === null && doing === null && thing !== 'partner' && thing !== 'feeder';
+
+/** A number alone, which the grammar takes for degrees that were not finished. */
+const isBareNumber = ({ name, lastChild }: SyntaxNode): boolean => name === 'Degrees' && lastChild?.type.isError === true;
+
+/** What frees both feet of weight. */
+const FREED = ['preload hop', 'split'] as const;
 
 /** Shortest and longest beat that is taken, seconds. */
 const BEAT = { least: 0.1, most: 5 } as const;
@@ -49,6 +62,8 @@ class Reader {
   readonly things: Thing[] = [];
   readonly definitions: Definition[] = [];
   readonly intended: Intended[] = [];
+  /** Whether a step has been done. */
+  private begun = false;
   private readonly errors: Errors;
 
   constructor(
@@ -177,6 +192,13 @@ class Reader {
       }
       if (first?.name === 'LeadCount' && others.length === 0) this.errors.add(first, 'count-alone', {}, this.heads);
       else if (said.some(({ name }) => name === 'Foot') && said.every(({ name }) => HEADLESS.includes(name))) this.askWhichStep(node);
+      else if (
+        first?.name === 'Direction' &&
+        !first.getChild('FootName') &&
+        said.every((part) => BARE.includes(part.name) || isBareNumber(part)) &&
+        said.filter(({ name }) => name === first.name).length === 1
+      )
+        this.askWhichWay(node);
       else if (first) this.errors.add(node, 'no-beginning', { word: this.of(node) }, this.heads);
       return [];
     }
@@ -185,7 +207,9 @@ class Reader {
     const word = wordOf(this.of(head));
     if (head === named) return this.call(head, said, span, word);
     if (head.name === 'Thing') {
-      this.things.push(this.thing(head, said, depth, span));
+      const thing = this.thing(head, said, depth, span);
+      if (this.begun && isNowhere(thing)) this.askToGo(node);
+      else this.things.push(thing);
       return [];
     }
     if (head.name === 'Name') return this.call(head, said, span, word);
@@ -214,6 +238,7 @@ class Reader {
     if (head.name === 'Named') return [...first, ...this.strikes(head, parts, span)];
     // ‘step left foot’ is that foot’s step, and stays; ‘step right, left foot first’ is both feet’s.
     const single = parts.feet.length === 1 && !said.some((part) => part.getChild('First')) ? byFoot.get(word) : undefined;
+    if (more?.otherFoot && !this.otherFoot(head, node, parts)) return [];
     const act = move && actOf({ head, whole: span }, single ?? move, null, parts, this.reading);
     return act === null ? [] : [...first, this.stepOf(act, parts, span)];
   }
@@ -256,6 +281,20 @@ class Reader {
     );
   }
 
+  /** ‘Unweight the right foot’ is weight on the other; without a foot it is asked what is meant. Whether a foot was named. */
+  private otherFoot(head: SyntaxNode, { from, to }: Step['span'], parts: PartReader): boolean {
+    const [foot] = parts.feet;
+    if (foot) parts.feet[0] = otherFoot(foot);
+    else
+      this.ask(
+        head,
+        { from, to },
+        wordOf(this.of(head)),
+        FREED.map((move) => this.reading.lexicon.vocabulary.moves[move][0]),
+      );
+    return foot !== undefined;
+  }
+
   /** ‘Left foot forward’: that foot goes, and nobody said how. */
   private askWhichStep(node: SyntaxNode): void {
     const { moves } = this.reading.lexicon.vocabulary;
@@ -264,7 +303,29 @@ class Reader {
     this.errors.ask(node, 'asked', { word: said }, readings, { from: node.from, to: node.to });
   }
 
+  /** ‘Left’, ‘forward two’: a way that is gone, and nobody said how. */
+  private askWhichWay(node: SyntaxNode): void {
+    const { moves } = this.reading.lexicon.vocabulary;
+    const said = this.of(node).trim();
+    this.errors.ask(
+      node,
+      'asked',
+      { word: said },
+      [moves.shuffle[0], moves.run[0]].map((move) => `${move} ${said}`),
+      { from: node.from, to: node.to },
+    );
+  }
+
+  /** ‘Run to cone A, then cone B’: a thing that stands nowhere, once steps are done, is where somebody goes. */
+  private askToGo(node: SyntaxNode): void {
+    const { moves, keys } = this.reading.lexicon.vocabulary;
+    const said = this.of(node).trim();
+    const readings = [moves.run[0], moves.shuffle[0]].map((move) => `${move} ${keys.to[0]} ${said}`);
+    this.errors.ask(node, 'asked', { word: said }, readings, { from: node.from, to: node.to });
+  }
+
   private stepOf(act: Act, parts: PartReader, span: Step['span']): Step {
+    this.begun = true;
     return {
       kind: 'step',
       act,

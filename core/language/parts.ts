@@ -26,6 +26,11 @@ const FURTHEST_HIT = 5;
 const USUAL_TURNING = 45;
 const USUAL_TOE = 20;
 
+/** Moves that stay where they are where no direction is said. */
+const STAYS: readonly MoveWord[] = [
+  ...(['jump', 'one-foot hop', 'split', 'bounce', 'heel raise', 'preload hop', 'stamp', 'hold', 'weight shift', 'hit'] as const),
+];
+
 /** What stands after the head of a step or behind a bracket, gathered. */
 export class PartReader {
   readonly bearings: number[] = [];
@@ -54,6 +59,8 @@ export class PartReader {
   style: SplitStyle | null = null;
   aim: Aim | null = null;
   label: string | null = null;
+  /** A name that was taken for a direction. */
+  private loose: SyntaxNode | null = null;
   at: number | null = null;
   every: number | null = null;
   readonly hands: Tied[] = [];
@@ -227,7 +234,12 @@ export class PartReader {
         return;
       case 'Toe':
         if (this.toe !== null) return this.again(node);
-        return this.await('toe', node);
+        this.await('toe', node);
+        if (node.getChild('In')) {
+          this.toeSaid.way = true;
+          this.toe = { out: -USUAL_TOE };
+        }
+        return;
       case 'Weight':
         if (this.weight !== null) return this.again(node);
         return this.await('weight', node);
@@ -261,6 +273,10 @@ export class PartReader {
         return;
       case 'Tie':
         this.tie(node, said, after);
+        return;
+      case 'InPlace':
+        // A move that goes nowhere unless it is said.
+        if (this.move === null || !STAYS.includes(this.move) || this.bearings.length > 0) this.unknown(node, said);
         return;
       case 'OnFloor':
         if (this.floor) return this.again(node);
@@ -297,7 +313,22 @@ export class PartReader {
     else this.side = side;
   }
 
+  private loosely(node: SyntaxNode, bearing: number): void {
+    this.bearings.push(bearing);
+    this.loose = node;
+  }
+
   private direct(node: SyntaxNode, bearing: number): void {
+    // ‘Step out right’ goes right, or away and to the right.
+    if (this.loose !== null && this.loose.to <= node.from && this.bearings.length === 1 && bearing % 180 !== 0) {
+      const [way, to] = [this.lexicon.vocabulary.directions[this.bearings[0] === 0 ? 'ahead' : 'back'][0], this.of(node)];
+      this.bearings.length = 0;
+      this.errors.ask({ from: this.loose.from, to: node.to }, 'asked', { word: this.reading.text.slice(this.loose.from, node.to) }, [
+        to,
+        `${way} ${to}`,
+      ]);
+      this.loose = null;
+    }
     const size = this.sizes.at(-1);
     if (size) this.places.push({ size, bearing });
     // Two go together; a thing has its own two.
@@ -356,7 +387,7 @@ export class PartReader {
     }
     const loosely = Object.hasOwn(this.lexicon.vocabulary.loosely, said) ? this.lexicon.vocabulary.loosely[said] : undefined;
     if (loosely !== undefined && this.move !== null && ruleOf(this.move).way === 'bearing' && this.bearings.length === 0)
-      this.bearings.push(BEARING_OF[loosely]);
+      this.loosely(node, BEARING_OF[loosely]);
     else this.unknown(node, said);
   }
 
@@ -460,7 +491,7 @@ export class PartReader {
   }
 
   private timed(node: SyntaxNode, after: SyntaxNode | undefined): void {
-    const word = node.getChild('TempoWord');
+    const word = node.getChild('TempoWord') ?? node.getChild('TempoPhrase');
     const unit = node.getChild('Seconds');
     const number = this.number(node);
     const seconds = number === null ? null : number * (this.key(unit) === 'beats' ? this.reading.beat : 1);
@@ -505,7 +536,7 @@ export class PartReader {
   private hand(node: SyntaxNode): void {
     this.closeHand();
     const { moves, events, vocabulary } = this.lexicon;
-    const children = childrenOf(node);
+    const children = childrenOf(node).filter(({ name }) => name !== 'Filler');
     const sided = node.getChild('Side');
     const said = children[sided ? 2 : 1];
     const word = said ? wordOf(this.of(said)) : '';

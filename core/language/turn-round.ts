@@ -10,6 +10,17 @@ const swapped = (foot: FootRef | null): FootRef | null => (foot === 'left' ? 'ri
 
 const OTHER_REF: Readonly<Record<SideRef, SideRef>> = { playing: 'other', other: 'playing', lead: 'rear', rear: 'lead' };
 
+const OTHER_FOOT: Readonly<Record<FootRef, FootRef>> = {
+  ...{ left: 'right', right: 'left', lead: 'rear', rear: 'lead', near: 'far', far: 'near' },
+  ...{ playing: 'other', other: 'playing', outside: 'inside', inside: 'outside' },
+};
+
+/**
+ * The foot that is not meant.
+ * @example otherFoot('lead') // 'rear'
+ */
+export const otherFoot = (foot: FootRef): FootRef => OTHER_FOOT[foot];
+
 /** A side by stroke goes with the hand, one by lead with the foot in front: what goes by itself is said as it was. */
 export function otherSideRef(side: SideRef | null, what: Mirroring): SideRef | null {
   if (side === null || what === 'all') return side;

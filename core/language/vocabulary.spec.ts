@@ -46,6 +46,7 @@ const MADE_UP: Vocabulary = {
   multiples: renamed(ENGLISH.multiples),
   and: ENGLISH.and.map(strange),
   fillers: ENGLISH.fillers.map(strange),
+  inPlace: ENGLISH.inPlace.map(strange),
   articles: ENGLISH.articles.map(strange),
   measured: ENGLISH.measured.map(strange),
   byFoot: renamed(ENGLISH.byFoot),

@@ -49,6 +49,8 @@ export interface Composed {
   /** Of a turn without its side; of a bearing clockwise from the facing line. */
   readonly degrees?: number;
   readonly bearing?: number;
+  /** Whether the foot that is named is the one that is freed, and the other one is meant. */
+  readonly otherFoot?: true;
 }
 
 /**
@@ -93,6 +95,8 @@ export interface Vocabulary {
   /** What joins two steps, and what says nothing. */
   readonly and: readonly string[];
   readonly fillers: readonly string[];
+  /** Phrases of a move that stays where it is. */
+  readonly inPlace: readonly string[];
   /** What says nothing before a move or a size, and before a number. */
   readonly articles: readonly string[];
   readonly measured: readonly string[];

@@ -1,6 +1,6 @@
 import { ExternalTokenizer, type InputStream, type Stack } from '@lezer/lr';
 import { ENGLISH } from './english.js';
-import { lexiconOf } from './lexicon.js';
+import { lexiconOf, wordOf } from './lexicon.js';
 import { NOTATION_LIMITS } from './limits.js';
 import * as terms from './pattern.terms.generated.js';
 import { at, isDigit, isLetter, isSpace, pastSpaces, wordBefore, wordFrom } from './stream.js';
@@ -41,6 +41,11 @@ const KEY_TERMS: Readonly<Record<KeyWord, number>> = {
   weight: terms.WeightKey,
   floor: terms.FloorKey,
 };
+
+/** What parts two steps, or begins a bracket. */
+const SEPARATORS = /[,;·→\n/.(|[]/;
+/** Characters of an event's phrase, at most. */
+const LONGEST_EVENT = 48;
 
 /** What kind of word a name is inside a step, or −1; for the parser of a vocabulary. */
 export function wordClassOf(vocabulary: Vocabulary): (word: string) => number {
@@ -91,6 +96,8 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
   for (const phrase of [...moves.keys(), ...composed.keys(), ...asked.keys()]) known.set(phrase, [terms.Move]);
   for (const phrase of [...events.keys(), vocabulary.beatOf]) known.set(phrase, [terms.Event]);
   for (const phrase of spots.keys()) known.set(phrase, [terms.Spot]);
+  for (const phrase of tempos.keys()) if (phrase.includes(' ')) known.set(phrase, [terms.TempoPhrase]);
+  for (const phrase of vocabulary.inPlace) known.set(phrase, [terms.InPlace]);
   for (const phrase of strikes.keys()) known.set(phrase, [...(known.get(phrase) ?? []), terms.HandWord]);
   const longest = Math.max(...[...known.keys()].map((phrase) => phrase.split(' ').length));
   const [and, then] = [new Set(vocabulary.and), new Set([...keys].flatMap(([word, key]) => (key === 'then' ? [word] : [])))];
@@ -100,6 +107,10 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
     ...units.keys(),
     ...[...keys].flatMap(([word, key]) => (['seconds', 'beats', 'ms', 'degrees'].includes(key) ? [word] : [])),
   ]);
+  const [ties, footWords] = [new Set([...vocabulary.keys.on, ...vocabulary.keys.with]), new Set(vocabulary.keys.foot)];
+  const sides = new Set([...vocabulary.directions.left, ...vocabulary.directions.right]);
+  const isHand = (word: string): boolean =>
+    strikes.has(word) || moves.get(word) === 'hit' || word.split('-').every((one) => strikes.has(one));
   const isPart = (word: string): boolean =>
     directions.has(word) || feet.has(word) || feetAlone.has(word) || sizes.has(word) || tempos.has(word);
 
@@ -127,7 +138,45 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
     return isPart(word) || key === 'in' || (numbers.has(word) && measures.has(wordFrom(input, pastSpaces(input, next + word.length)).word));
   };
 
+  /** Whether what stands here begins a step: behind a separator, or at the beginning. */
+  const separated = (input: InputStream): boolean => {
+    let back = -1;
+    while (isSpace(at(input, back))) back--;
+    const before = at(input, back);
+    return before === '' || SEPARATORS.test(before);
+  };
+
+  /** Whether all that stands before this in its step is an event. */
+  const eventBefore = (input: InputStream): boolean => {
+    let said = '';
+    for (let back = -1; back >= -LONGEST_EVENT && !SEPARATORS.test(at(input, back)) && at(input, back) !== ''; back--)
+      said = at(input, back) + said;
+    return events.has(wordOf(said.trim()));
+  };
+
+  /** Past what says nothing. */
+  const pastFillers = (input: InputStream, from: number): { readonly word: string; readonly start: number; readonly end: number } => {
+    for (let start = pastSpaces(input, from); ;) {
+      const { word, end } = wordFrom(input, start);
+      if (!articles.has(word) && !fillers.has(word)) return { word, start, end };
+      start = pastSpaces(input, end);
+    }
+  };
+
+  /** ‘With a left hook’: what a hand does in the step. */
+  const strikeFollows = (input: InputStream, from: number): boolean => {
+    const { word, end } = pastFillers(input, from);
+    const next = sides.has(word) ? wordFrom(input, pastSpaces(input, end)) : { word, end };
+    return isHand(next.word) && !footWords.has(wordFrom(input, pastSpaces(input, next.end)).word);
+  };
+
+  const footFollows = (input: InputStream, from: number): boolean => {
+    const { word, end } = pastFillers(input, from);
+    return feetAlone.has(word) || ((feet.has(word) || directions.has(word)) && footWords.has(wordFrom(input, pastSpaces(input, end)).word));
+  };
+
   const joinedStrikes = (word: string): boolean => word.includes('-') && word.split('-').every((one) => strikes.has(one));
+  /** Whether a hand's word stands here: behind a plus, or ‘with’. */
   const behindPlus = (input: InputStream): boolean => {
     let back = -1;
     while (isSpace(at(input, back))) back--;
@@ -177,8 +226,16 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
       const term = termOf(text, end, input, stack);
       if (term !== null) found = { term, length: end };
     }
+    // ‘On the hit split’: what happens, and what is done then, need nothing between them.
+    const isMove = found ? found.term === terms.Move : moves.has(one.word);
+    if (isMove && !stack.canShift(terms.Move) && stack.canShift(terms.Next) && eventBefore(input)) return input.acceptToken(terms.Next, 0);
     if (found) return input.acceptToken(found.term, found.length);
-    if (then.has(one.word) && !goesOn(input, one.end) && stack.canShift(terms.Next)) return input.acceptToken(terms.Next, one.end);
+    if (then.has(one.word) && (separated(input) || !goesOn(input, one.end)) && stack.canShift(terms.Next))
+      return input.acceptToken(terms.Next, one.end);
+    if (one.word === vocabulary.keys.with[0] && stack.canShift(terms.WithHand) && strikeFollows(input, one.end))
+      return input.acceptToken(terms.WithHand, one.end);
+    // ‘With the right foot lunge’: it says nothing there.
+    if (ties.has(one.word) && stack.canShift(terms.Move) && footFollows(input, one.end)) return input.acceptToken(terms.Filler, one.end);
     if (and.has(one.word)) {
       const behind = wordFrom(input, pastSpaces(input, one.end)).word;
       // ‘ahead and left’ is one direction.
@@ -189,8 +246,10 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
     const next = pastSpaces(input, one.end);
     const behind = wordFrom(input, next).word;
     // ‘a couple’, ‘a small step’; but ‘a twice’ is a part that somebody named so.
+    const handBehind = sides.has(behind) && isHand(wordFrom(input, pastSpaces(input, next + behind.length)).word);
     const article =
-      articles.has(one.word) && (known.has(behind) || sizes.has(behind) || (keys.get(behind) === 'twice' && !own.has(behind)));
+      articles.has(one.word) &&
+      (known.has(behind) || sizes.has(behind) || handBehind || (keys.get(behind) === 'twice' && !own.has(behind)));
     const measure = measured.has(one.word) && !stack.canShift(terms.Move) && (numbers.has(behind) || isDigit(at(input, next)));
     if (fillers.has(one.word) || article || measure) input.acceptToken(terms.Filler, one.end);
   };
