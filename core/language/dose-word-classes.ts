@@ -84,7 +84,7 @@ function doseLexicon({ numbers }: Vocabulary, doses: DoseVocabulary): DoseLexico
         .find((key) => key !== undefined) ??
       null,
     numberOf: (word) => values.get(word) ?? null,
-    isTens: (word) => word in doses.tens,
+    isTens: (word) => Object.hasOwn(doses.tens, word),
     isFiller: (word) => fillers.has(word),
     words: [...keys.keys()],
   };

@@ -47,7 +47,7 @@ function byWord<Meaning extends string>(sayings: Sayings<Meaning>): Map<string, 
 
 /** A phrase as it may be spelled: with hyphens, and several of it. */
 function spellings(phrase: string): string[] {
-  const plural = /(?:s|x|ch|sh)$/.test(phrase) ? `${phrase}es` : `${phrase}s`;
+  const plural = /(?:s|x|ch|sh)$/.test(phrase) ? `${phrase}es` : /[^aeiou]y$/.test(phrase) ? `${phrase.slice(0, -1)}ies` : `${phrase}s`;
   return [phrase, plural].flatMap((one) => (one.includes(' ') ? [one, one.replaceAll(' ', '-')] : [one]));
 }
 
@@ -56,7 +56,7 @@ function spellings(phrase: string): string[] {
  * @example singularOf('punches') // ['punche', 'punch']
  */
 export const singularOf = (word: string): string[] =>
-  [word.replace(/s$/, ''), word.replace(/es$/, '')].filter((one) => one !== word && one !== '');
+  [word.replace(/ies$/, 'y'), word.replace(/s$/, ''), word.replace(/es$/, '')].filter((one) => one !== word && one !== '');
 
 /** What phrases mean, however they are spelled; what is said in so many words goes before. */
 function spelled<Meaning>(phrases: Iterable<readonly [string, Meaning]>): Map<string, Meaning> {
