@@ -188,13 +188,15 @@ describe('a dose as it is said', () => {
   const keysOf = (key: DoseKey): readonly string[] => ENGLISH_DOSES.keys[key];
   const said = fc.array(piece, { minLength: 1, maxLength: 8 }).map((pieces) => pieces.join(' ').slice(0, DOSE_LIMITS.characters));
 
-  /** What says nothing more beside another word: ‘3 bouts, 2 min each’, ‘in all’, ‘8 s work’. */
+  /** What says nothing more beside another word: ‘3 bouts, 2 min each’, ‘in all’, ‘8 s work’, ‘2 min 8 s’, ‘ladder to 8’. */
   function goesWithout(one: string, next: string, pieces: readonly string[]): boolean {
     const beside = (...keys: DoseKey[]): boolean => keys.flatMap(keysOf).some((word) => pieces.includes(word));
     return (
-      ((['each', 'every'] as const).flatMap(keysOf).includes(one) && beside('set', 'round', 'article')) ||
+      ((['each', 'every'] as const).flatMap(keysOf).includes(one) && beside('set', 'round', 'article', 'both')) ||
+      (keysOf('both').includes(one) && beside('each')) ||
+      (keysOf('to').includes(one) && beside('ladder', 'pyramid')) ||
       (keysOf('in').includes(one) && (['all', 'between'] as const).flatMap(keysOf).includes(next)) ||
-      (keysOf('seconds').includes(one) && beside('work', 'on', 'off', 'rest'))
+      (keysOf('seconds').includes(one) && (beside('work', 'on', 'off', 'rest') || pieces.includes('2 min')))
     );
   }
 
