@@ -1,6 +1,8 @@
 import { study } from '../judge/study.js';
 import { performer } from '../testing/performers.js';
 import { definitionsOf, isMoveName, type OwnMove } from './own-moves.js';
+import { parse } from './parse.js';
+import { printPattern } from './print.js';
 
 const square = performer(1.7);
 const own: OwnMove[] = [
@@ -33,5 +35,21 @@ describe('a club’s own moves', () => {
     for (const name of ['corner', 'there-and-back', 'größer', 'a_b']) expect(isMoveName(name)).withContext(name).toBeTrue();
     for (const name of ['split', 'left', 'foot', 'two words', '', '3', 'x', 'Corner', 'cone', 'a=b', 'beat'])
       expect(isMoveName(name)).withContext(name).toBeFalse();
+  });
+
+  it('that is a strike and nothing more is a word for what hands do', () => {
+    const own = definitionsOf([
+      { name: 'teep', steps: '"teep"' },
+      { name: 'corner', steps: 'shuffle right 40 cm, lunge ahead' },
+      { name: 'combo', steps: '"a", "b"' },
+    ]);
+    const read = (line: string): string => printPattern(parse(line, own)).replaceAll('\n', ', ');
+    expect(read('advance + teep, teep')).toBe('advance + "teep" on landing, teep');
+    expect(read('advance + left teep 40 ms after landing')).toBe('advance + "left teep" 40 ms after landing');
+    expect(read('zap = ("zap"), lunge + zap')).toBe('zap = ("zap"), lunge + "zap" on landing');
+    for (const line of ['advance + corner', 'advance + combo', 'advance + elsewhere'])
+      expect(parse(line, own).errors.map(({ code }) => code))
+        .withContext(line)
+        .toEqual(['after-plus']);
   });
 });

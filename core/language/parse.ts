@@ -23,7 +23,7 @@ import type { Vocabulary } from './vocabulary.js';
  */
 export function parse(text: string, own: readonly Definition[] = [], vocabulary: Vocabulary = ENGLISH): Parsed {
   const errors = new Errors(text);
-  const reader = new Reader({ text, errors, lexicon: lexiconOf(vocabulary), beat: USUAL_BEAT, floor: false }, own);
+  const reader = new Reader({ text, errors, lexicon: lexiconOf(vocabulary), beat: USUAL_BEAT, floor: false, strikes: strikesIn(own) }, own);
   if (text.length > NOTATION_LIMITS.characters) {
     errors.add({ from: 0, to: text.length }, 'too-long', { most: NOTATION_LIMITS.characters, length: text.length });
     return { items: [], things: [], definitions: [], intended: [], errors: errors.list };
@@ -31,6 +31,19 @@ export function parse(text: string, own: readonly Definition[] = [], vocabulary:
   const items = reader.items(treeOf(text, vocabulary).topNode, 0);
   errors.list.sort((a, b) => a.from - b.from);
   return { items, things: reader.things, definitions: reader.definitions, intended: reader.intended, errors: errors.list };
+}
+
+/** Parts that are one strike and nothing more: words of a club's own for what hands do. */
+function strikesIn(definitions: readonly Definition[]): Map<string, string> {
+  const found = new Map<string, string>();
+  for (const { name, items } of definitions) {
+    const [only, ...others] = items.flatMap((one) =>
+      one.kind === 'group' && one.branches.length === 1 && one.times === 1 ? (one.branches[0] ?? []) : [one],
+    );
+    if (others.length === 0 && only?.kind === 'step' && only.act.name !== null && only.hands.length === 0 && only.times === 1)
+      found.set(name, only.act.name);
+  }
+  return found;
 }
 
 /** Whether a strike stands before or behind another one; a separator lies between. */
@@ -174,7 +187,10 @@ class Reader {
       return;
     }
     const items = this.group(group, depth);
-    if (items.length > 0) this.definitions.push({ name: said, items, span: { from: node.from, to: node.to } });
+    if (items.length === 0) return;
+    const definition = { name: said, items, span: { from: node.from, to: node.to } };
+    this.definitions.push(definition);
+    for (const [known, strike] of strikesIn([definition])) this.reading.strikes.set(known, strike);
   }
 
   private step(node: SyntaxNode, depth: number): Item[] {

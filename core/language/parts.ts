@@ -543,7 +543,8 @@ export class PartReader {
     const event = events.get(word) ?? null;
     const move = moves.get(word);
     const hand = move === 'hit' || move === 'guard check' ? move : null;
-    if (!said || !(said.name === 'Named' || hand !== null || event !== null)) {
+    const own = said?.name === 'Name' ? this.reading.strikes.get(word) : undefined;
+    if (!said || !(said.name === 'Named' || hand !== null || event !== null || own !== undefined)) {
       const [hit] = vocabulary.moves.hit;
       this.errors.add(node, 'after-plus', {}, [hit, '"jab"', ...printed(vocabulary.events)], hit);
       return;
@@ -553,8 +554,10 @@ export class PartReader {
     const name =
       said.name === 'Named'
         ? this.sided(sided, strike ? (this.lexicon.strikes.get(quoted) ?? quoted) : quoted) || 'hit'
-        : (event ?? hand ?? 'hit');
-    if (sided && said.name !== 'Named') this.unknown(sided, wordOf(this.of(sided)));
+        : own !== undefined
+          ? this.sided(sided, own)
+          : (event ?? hand ?? 'hit');
+    if (sided && said.name !== 'Named' && own === undefined) this.unknown(sided, wordOf(this.of(sided)));
     const tied: Tied = {
       kind: event === null ? 'hand' : 'event',
       word: name,

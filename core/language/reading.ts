@@ -6,6 +6,8 @@ export interface Reading {
   readonly text: string;
   readonly errors: Errors;
   readonly lexicon: Lexicon;
+  /** Names that the line, or the club, gave to a strike alone, each with the strike. */
+  readonly strikes: Map<string, string>;
   /** Whether directions are the hall's from here on. */
   floor: boolean;
   /** Seconds of a beat, from where the line says so. */

@@ -10,6 +10,7 @@ import { words } from '@hopsk/words/words';
 import type { HoldsTyping } from '../../parts/holds-typing';
 import { TeachingStore } from '../../data/teaching';
 import { SIDES } from '@hopsk/core/body/foot';
+import { LineBox } from '../../parts/line-box';
 import { Box } from '../../ui/box';
 import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
@@ -36,7 +37,7 @@ const EMPTY: Playbook = { code: '', name: '', sport: '', school: 'square-ready',
 /** Decisions for scenario calls: those to begin with can be looked at and copied, the club's own can be changed. */
 @Component({
   selector: 'hop-playbooks',
-  imports: [Box, Choice, Head, MatButton],
+  imports: [Box, Choice, Head, LineBox, MatButton],
   templateUrl: './playbooks.html',
   styleUrl: './playbooks.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -54,7 +55,6 @@ export class Playbooks implements HoldsTyping {
     sport: texts(40),
     situation: texts(80, 1),
     technique: texts(120, 1),
-    steps: asTyped(4000),
     back: asTyped(1200),
   };
   protected readonly books = computed(() => [

@@ -15,7 +15,7 @@ import { AboutPanel } from './about';
 import { ComparePanel } from './compare';
 import { draftOf } from '../../parts/pattern-draft';
 import { Palette } from './palette';
-import { PlainLine } from './plain-line';
+import { PlainLine } from '../../parts/plain-line';
 import { WhatIfPanel } from './what-if';
 
 const square: Performer = { body: bodyOf({ height: 1.7 }), school: SCHOOLS[0], lead: null, playing: 'right' };

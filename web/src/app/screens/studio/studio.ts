@@ -32,7 +32,7 @@ import { PatternTakeAlong } from './pattern-take-along';
 import { Watch } from './watch';
 import { Palette } from './palette';
 import { NextWordsOf } from './next-words';
-import { PlainLine } from './plain-line';
+import { PlainLine } from '../../parts/plain-line';
 import { Player } from '../../parts/player';
 import { WhatIfPanel } from './what-if';
 import { areaOptions } from '../../parts/areas';

@@ -8,10 +8,11 @@ import type { Hindrance } from '@hopsk/core/plan/calls/messages';
 import { scenarioCalls, type Playbook } from '@hopsk/core/plan/playbook';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
+import { LineBox } from '../../parts/line-box';
 import { Box } from '../../ui/box';
 import { Choice } from '../../ui/choice';
 import { namedOptions, type Option } from '../../ui/options';
-import { asTyped, numbers, orNothing, texts } from '../../ui/reads';
+import { numbers, orNothing, texts } from '../../ui/reads';
 import { Latest } from '../../compute/latest';
 import { Studies } from '../../compute/studies';
 import type { DraftStage } from '../../parts/session-draft';
@@ -22,7 +23,7 @@ type Calls = NonNullable<DraftStage['calls']>;
 /** What is called, how often, how far apart; how well it can be guessed, and what one drawn list holds. */
 @Component({
   selector: 'hop-calls-form',
-  imports: [Box, Choice, MatButton],
+  imports: [Box, Choice, LineBox, MatButton],
   templateUrl: './calls-form.html',
   styleUrl: './stage-detail.scss',
   styles: `
@@ -65,7 +66,6 @@ export class CallsForm {
   protected readonly books = computed(() => this.playbooks().map(({ code, name }) => ({ value: code, label: name })));
   protected readonly reads = {
     name: texts(60, 1),
-    steps: asTyped(4000),
     expects: texts(200),
     weight: numbers({ low: 0, high: CALL_LIMITS.weight, step: 0.5 }),
     run: numbers({ low: 1, high: CALL_LIMITS.run, whole: true }),

@@ -3,6 +3,7 @@ import { MatCheckbox } from '@angular/material/checkbox';
 import { SIDES, type Side } from '@hopsk/core/body/foot';
 import { CONTACT_LEVELS } from '@hopsk/core/plan/session/stage';
 import { words } from '@hopsk/words/words';
+import { LineBox } from '../../parts/line-box';
 import { Box } from '../../ui/box';
 import { Choice } from '../../ui/choice';
 import { namedOptions, orNone } from '../../ui/options';
@@ -14,7 +15,7 @@ type Partner = NonNullable<DraftStage['partner']>;
 /** What the partner does: which foot is in front, a line of their own, when, where to aim again, kit and how much contact. */
 @Component({
   selector: 'hop-partner-form',
-  imports: [Box, Choice, MatCheckbox],
+  imports: [Box, Choice, LineBox, MatCheckbox],
   template: `
     <div class="grid">
       @for (field of fields; track field) {
@@ -23,6 +24,7 @@ type Partner = NonNullable<DraftStage['partner']>;
       <hop-choice [label]="text.partner.contact" [options]="levels" [value]="partner().contact" (taken)="change({ contact: $event })" />
       <hop-choice [label]="text.partner.lead" [options]="leads" [value]="partner().lead ?? null" (taken)="stands($event)" />
     </div>
+    <hop-line-box class="wide" [label]="text.partner.steps" [value]="partner().steps" (taken)="change({ steps: $event })" />
     <mat-checkbox [checked]="partner().coming" (change)="change({ coming: $event.checked })">{{ text.partner.coming }}</mat-checkbox>
     <p class="muted">{{ text.partner.child }}</p>
   `,
@@ -40,8 +42,8 @@ export class PartnerForm {
   protected readonly text = words.build;
   protected readonly levels = namedOptions(CONTACT_LEVELS, words.build.contactLevels);
   protected readonly leads = orNone(words.build.partner.leads.none, namedOptions(SIDES, words.build.partner.leads));
-  protected readonly reads = { what: texts(200), when: texts(200), reAim: texts(200), kit: texts(120), steps: texts(4000) };
-  protected readonly fields = ['what', 'when', 'reAim', 'kit', 'steps'] as const;
+  protected readonly reads = { what: texts(200), when: texts(200), reAim: texts(200), kit: texts(120) };
+  protected readonly fields = ['what', 'when', 'reAim', 'kit'] as const;
 
   protected write(field: (typeof this.fields)[number], value: string): void {
     this.change({ [field]: value });

@@ -18,10 +18,11 @@ import { TeachingStore } from '../../data/teaching';
 import { CallsForm } from './calls-form';
 import { stanceOf, type Draft, type DraftStage } from '../../parts/session-draft';
 import type { SessionLook, StageLook } from '../../compute/session';
+import { LineBox } from '../../parts/line-box';
 import { Box } from '../../ui/box';
 import { Choice } from '../../ui/choice';
 import { namedOptions, type Option } from '../../ui/options';
-import { asTyped, lists, numbers, texts } from '../../ui/reads';
+import { lists, numbers, texts } from '../../ui/reads';
 import { PartnerForm } from './partner-form';
 import { booksOf } from '../../parts/sources';
 
@@ -30,7 +31,7 @@ type Difference = Draft['differences'][number];
 /** Everything of one stage, to be changed. Every change goes up at once; an empty name is not taken. */
 @Component({
   selector: 'hop-stage-detail',
-  imports: [Box, CallsForm, Choice, MatButton, MatCheckbox, PartnerForm],
+  imports: [Box, CallsForm, Choice, LineBox, MatButton, MatCheckbox, PartnerForm],
   templateUrl: './stage-detail.html',
   styleUrl: './stage-detail.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -65,7 +66,6 @@ export class StageDetail {
     name: texts(80, 1),
     tempo: numbers({ low: 0.25, high: 4, step: 0.05 }),
     explain: numbers({ low: 0, high: 1800, unit: 's' }),
-    steps: asTyped(4000),
     theme: texts(120),
     cues: lists(6, 80),
     cautions: lists(10, 200),
