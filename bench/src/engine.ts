@@ -16,6 +16,8 @@ export const PERFORMER: Performer = {
 };
 export const SHORT = 'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
 const LONG = `(${SHORT}) 12`;
+/** As many moves, each of them typed. */
+const TYPED = Array.from({ length: 12 }, () => SHORT).join(', ');
 
 /** The baseline: as many plain objects as the simulation makes contacts, with the same arithmetic once each, and no rules. */
 function plain(moves: number): number {
@@ -29,12 +31,14 @@ export function engine(): Line[] {
   const moves = simulate(parse(LONG), PERFORMER).moves.length;
   const long = median(timed(300, () => simulate(parse(LONG), PERFORMER)));
   const short = median(timed(1000, () => simulate(parse(SHORT), PERFORMER)));
+  const typed = median(timed(300, () => simulate(parse(TYPED), PERFORMER)));
   const whole = median(timed(60, () => study(LONG, PERFORMER, true)));
   const seen = study(LONG, PERFORMER, true);
   const drawn = median(timed(60, () => floorView(seen.simulation)));
   const baseline = median(timed(1000, () => plain(moves)));
   return [
     { name: `${moves} moves parsed and simulated`, value: long, unit: 'ms', baseline, limit: 5 },
+    { name: `${moves} moves typed out, read and simulated`, value: typed, unit: 'ms', baseline, limit: 1 },
     // A thousand a second.
     { name: 'a short pattern parsed and simulated', value: short, unit: 'ms', baseline, limit: 1 },
     { name: `${moves} moves studied: states, findings, drift`, value: whole, unit: 'ms', baseline, limit: null },

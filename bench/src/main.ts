@@ -15,6 +15,7 @@ import { sessions } from './sessions.js';
 import { table, type Line } from './measure.js';
 import { slowed } from './slowed.js';
 import { taps } from './taps.js';
+import { typing } from './typing.js';
 
 /** Measures and prints; ends with 1 when a limit is not kept. */
 const lines: Line[] = [...engine(), ...heavy(), ...sessions(), ...evidence()];
@@ -23,7 +24,7 @@ const house = await openHouse();
 try {
   const ask = await signIn(house.url);
   lines.push(...(await firstLoads(house.url)), ...(await answers(ask)), ...(await taps(ask)));
-  lines.push(...(await slowed(house.url, ask)), ...(await library(house.url)));
+  lines.push(...(await slowed(house.url, ask)), ...(await typing(house.url)), ...(await library(house.url)));
   lines.push(...(await clubFile(ask, house.pid, process.argv.includes('--long'))));
   lines.push(...(await reach(house, ask)));
   if (process.argv.includes('--long')) lines.push(...(await group(house, ask)));

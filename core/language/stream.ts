@@ -7,7 +7,12 @@ export const at = (input: InputStream, offset: number): string => {
   const code = input.peek(offset);
   return code < 0 ? '' : String.fromCharCode(code);
 };
-export const isLetter = (one: string): boolean => one > ' ' && /[\p{L}\p{M}'’_-]/u.test(one);
+/** Letters and what stands within words; plain ones need no looking up. */
+export function isLetter(one: string): boolean {
+  if ((one >= 'a' && one <= 'z') || (one >= 'A' && one <= 'Z')) return true;
+  if (one <= '~') return one === "'" || one === '_' || one === '-';
+  return /[\p{L}\p{M}’]/u.test(one);
+}
 export const isDigit = (one: string): boolean => one >= '0' && one <= '9';
 export const isSpace = (one: string): boolean => one === ' ' || one === '\t' || one === '\u{a0}';
 

@@ -99,7 +99,12 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
   for (const phrase of tempos.keys()) if (phrase.includes(' ')) known.set(phrase, [terms.TempoPhrase]);
   for (const phrase of vocabulary.inPlace) known.set(phrase, [terms.InPlace]);
   for (const phrase of strikes.keys()) known.set(phrase, [...(known.get(phrase) ?? []), terms.HandWord]);
-  const longest = Math.max(...[...known.keys()].map((phrase) => phrase.split(' ').length));
+  /** How many words the longest phrase has that begins with a word. */
+  const longest = new Map<string, number>();
+  for (const phrase of [...known.keys(), ...Object.keys(vocabulary.eithers)]) {
+    const [first = '', ...more] = phrase.split(' ');
+    longest.set(first, Math.max(longest.get(first) ?? 0, more.length + 1));
+  }
   const [and, then] = [new Set(vocabulary.and), new Set([...keys].flatMap(([word, key]) => (key === 'then' ? [word] : [])))];
   const [articles, measured] = [new Set(vocabulary.articles), new Set(vocabulary.measured)];
   const [fillers, eithers] = [new Set(vocabulary.fillers), new Map(Object.entries(vocabulary.eithers))];
@@ -184,14 +189,9 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
   };
 
   const token = (input: InputStream, stack: Stack): void => {
-    if (stack.canShift(terms.BranchName)) {
-      const end = nameEnd(input);
-      if (end > 0) {
-        input.acceptToken(terms.BranchName, end);
-        return;
-      }
-    }
     const first = at(input, 0);
+    const named = nameEnd(input);
+    if (named > 0 && stack.canShift(terms.BranchName)) return input.acceptToken(terms.BranchName, named);
     if (isDigit(first)) {
       const end = decimal(input);
       if (end > 0) input.acceptToken(terms.Decimal, end);
@@ -215,7 +215,8 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
     let text = '';
     let end = 0;
     let found: { term: number; length: number } | null = null;
-    for (let words = 0; words < longest; words++) {
+    const most = longest.get(one.word) ?? (one.word.includes('-') ? 1 : 0);
+    for (let words = 0; words < most; words++) {
       const start = words === 0 ? 0 : pastSpaces(input, end);
       // Space belongs to a phrase only between its words.
       if (words > 0 && start === end) break;

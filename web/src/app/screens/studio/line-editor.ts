@@ -12,6 +12,8 @@ import { ownMoves, stepsLanguage } from './line-language';
 import {
   COLOURS,
   diagnosticsOf,
+  isNow,
+  isSaid,
   nowField,
   setNow,
   setWritten,
@@ -59,8 +61,7 @@ export class LineEditor {
     this.view = new EditorView({ parent: host, state: this.fresh('') });
     effect(() => this.take(this.value()));
     effect(() => this.view.dispatch({ effects: this.outer.reconfigure(this.fromOutside()) }));
-    effect(() => this.mark(this.marks()));
-    effect(() => this.view.dispatch({ effects: setNow.of(this.now()) }));
+    effect(() => this.show(this.marks(), this.now()));
     inject(DestroyRef).onDestroy(() => this.view.destroy());
   }
 
@@ -177,8 +178,14 @@ export class LineEditor {
     this.canRedo.set(redoDepth(state) > 0);
   }
 
-  private mark(marks: readonly Mark[]): void {
+  /** Marks and the step under way in one change of the view, and in none where they stand so: each puts the selection anew. */
+  private show(marks: readonly Mark[], now: Place | null): void {
     const { state } = this.view;
-    this.view.dispatch(setDiagnostics(state, diagnosticsOf(marks, state.doc.length)));
+    const said = diagnosticsOf(marks, state.doc.length);
+    const changes = [
+      ...(isSaid(state, said) ? [] : [setDiagnostics(state, said)]),
+      ...(isNow(state, now) ? [] : [{ effects: setNow.of(now) }]),
+    ];
+    if (changes.length > 0) this.view.dispatch(...changes);
   }
 }

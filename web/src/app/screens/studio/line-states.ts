@@ -1,7 +1,7 @@
 import { invertedEffects } from '@codemirror/commands';
 import { HighlightStyle } from '@codemirror/language';
-import type { Diagnostic } from '@codemirror/lint';
-import { StateEffect, StateField } from '@codemirror/state';
+import { forEachDiagnostic, type Diagnostic } from '@codemirror/lint';
+import { StateEffect, StateField, type EditorState } from '@codemirror/state';
 import { Decoration, EditorView, type DecorationSet } from '@codemirror/view';
 import { tags } from '@lezer/highlight';
 import type { Draft } from '../../parts/pattern-draft';
@@ -37,6 +37,17 @@ export const withTheText = invertedEffects.of((transaction) =>
 export const setNow = StateEffect.define<Place | null>();
 const nowMark = Decoration.mark({ class: 'now' });
 
+/** Where the step under way can be marked in a text of that length; null where it cannot. */
+const markable = (place: Place | null, length: number): Place | null =>
+  place && place.from < place.to && place.to <= length ? place : null;
+
+/** Whether the step under way is marked there already. */
+export function isNow(state: EditorState, wanted: Place | null): boolean {
+  const place = markable(wanted, state.doc.length);
+  const { from, to, value } = state.field(nowField).iter();
+  return value === null ? place === null : from === place?.from && to === place.to;
+}
+
 /** The step under way, inverted. */
 export const nowField = StateField.define<DecorationSet>({
   create: () => Decoration.none,
@@ -44,9 +55,8 @@ export const nowField = StateField.define<DecorationSet>({
     let next = marks.map(transaction.changes);
     for (const one of transaction.effects) {
       if (!one.is(setNow)) continue;
-      const { length } = transaction.newDoc;
-      const place = one.value;
-      next = place && place.from < place.to && place.to <= length ? Decoration.set([nowMark.range(place.from, place.to)]) : Decoration.none;
+      const place = markable(one.value, transaction.newDoc.length);
+      next = place ? Decoration.set([nowMark.range(place.from, place.to)]) : Decoration.none;
     }
     return next;
   },
@@ -61,6 +71,14 @@ export const COLOURS = HighlightStyle.define([
   { tag: tags.string, class: 'word-hand' },
   { tag: tags.comment, class: 'word-comment' },
 ]);
+
+/** Whether these marks, and no others, stand there already. */
+export function isSaid(state: EditorState, wanted: readonly Diagnostic[]): boolean {
+  const stands: string[] = [];
+  forEachDiagnostic(state, ({ message, markClass }, from, to) => void stands.push(`${from} ${to} ${markClass} ${message}`));
+  const said = wanted.map(({ message, markClass, from, to }) => `${from} ${to} ${markClass} ${message}`);
+  return stands.length === said.length && said.every((one) => stands.includes(one));
+}
 
 const SEVERITY = { note: 'info', beware: 'warning', stop: 'error', unread: 'error' } as const;
 

@@ -1,6 +1,9 @@
-import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, input, output, signal } from '@angular/core';
 import { nextWords } from '@hopsk/core/language/next-words';
 import { words } from '@hopsk/words/words';
+
+/** Screens on which they are seen: as the style has it. */
+const SEEN = matchMedia('(max-width: 760px), (pointer: coarse)');
 
 /** Likely next words of a line as buttons, where a keyboard covers half of the screen. */
 @Component({
@@ -47,5 +50,13 @@ export class NextWordsOf {
   readonly before = input.required<string>();
   readonly written = output<{ readonly from: number; readonly text: string }>();
   protected readonly text = words.steps;
-  protected readonly next = computed(() => nextWords(this.before()));
+  /** Where it is not seen nothing is worked out. */
+  private readonly seen = signal(SEEN.matches);
+  protected readonly next = computed(() => (this.seen() ? nextWords(this.before()) : { from: 0, texts: [] }));
+
+  constructor() {
+    const look = (): void => this.seen.set(SEEN.matches);
+    SEEN.addEventListener('change', look);
+    inject(DestroyRef).onDestroy(() => SEEN.removeEventListener('change', look));
+  }
 }

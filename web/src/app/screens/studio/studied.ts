@@ -3,12 +3,15 @@ import type { Athlete } from '@hopsk/contract/people';
 import type { Side } from '@hopsk/core/body/foot';
 import { placingFrom } from '@hopsk/core/judge/area-text';
 import type { Study, StudyOptions } from '@hopsk/core/judge/study';
+import type { Performer } from '@hopsk/core/motion/simulation';
 import type { Fit } from '@hopsk/core/search/fit';
 import { Latest } from '../../compute/latest';
 import { performance } from '../../compute/performance';
 import { Studies } from '../../compute/studies';
 import { TeachingStore } from '../../data/teaching';
 import type { Draft } from '../../parts/pattern-draft';
+
+const alike = (a: Performer, b: Performer): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /** What a line is looked at with. */
 export interface StudiedBy {
@@ -33,6 +36,8 @@ export class Studied {
   readonly performance = computed(() =>
     performance(this.by.draft(), this.by.athlete(), { own: this.club.teaching().stances, hand: this.asHand(), lead: this.asLead() }),
   );
+  /** Who does it: the same as long as nothing of them changes, whatever is typed. */
+  readonly performer = computed(() => this.performance().performer, { equal: alike });
   readonly placing = computed(() => (this.by.draft().area === '' ? null : placingFrom(this.by.draft().area)));
   private readonly options = computed<StudyOptions>(() => {
     const placing = this.placing();
@@ -43,11 +48,22 @@ export class Studied {
   });
 
   constructor(private readonly by: StudiedBy) {
-    effect(() => {
-      const { performer, text } = this.performance();
-      // Nothing is drawn before the pattern has been opened.
-      if (this.by.opened()) this.ask(text, performer, this.by.draft().shouldClose, this.options());
-    });
+    effect(() => this.look());
+  }
+
+  /** What was asked last: what it depends on has not changed since. */
+  private asked: readonly unknown[] = [];
+
+  /** Asks what the line comes to, unless that was asked already. Whoever types need not wait for the page to be drawn anew first. */
+  look(): void {
+    const { text } = this.performance();
+    const performer = this.performer();
+    const [closes, options] = [this.by.draft().shouldClose, this.options()];
+    const now = [text, performer, closes, options];
+    // Nothing is drawn before the pattern has been opened.
+    if (!this.by.opened() || now.every((one, i) => one === this.asked[i])) return;
+    this.asked = now;
+    this.ask(text, performer, closes, options);
   }
 
   /** Other branches of the alternatives. */
@@ -66,7 +82,7 @@ export class Studied {
     return ends.find((end) => end > t + 1e-6) ?? ends[0] ?? 0;
   }
 
-  private ask(text: string, performer: Study['simulation']['performer'], shouldClose: boolean, options: StudyOptions): void {
+  private ask(text: string, performer: Performer, shouldClose: boolean, options: StudyOptions): void {
     void this.question.ask(
       async (stands) => {
         const study = await this.asking.study(text, performer, shouldClose, options);

@@ -138,6 +138,7 @@ export class Studio implements HoldsTyping {
 
   protected change(change: Partial<Draft>): void {
     this.typing.put({ ...this.draft(), ...change });
+    this.studied.look();
   }
 
   /** Another stance; where one foot leads, a lead is written for, in a square one none. */
