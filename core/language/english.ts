@@ -1,3 +1,4 @@
+import { STRIKES } from './sport-words.js';
 import type { Vocabulary } from './vocabulary.js';
 
 /** Where one begins from, as coaches call it. */
@@ -169,13 +170,7 @@ export const ENGLISH: Vocabulary = {
     floor: ['floor'],
   },
   feetAlone: { left: ['lf'], right: ['rf'] },
-  strikes: [
-    ...['jab', 'cross', 'hook', 'uppercut', 'one-two', 'kick', 'knee', 'slip', 'bob', 'roll', 'duck', 'feint', 'fake'],
-    ...['roundhouse', 'roundhouse kick', 'front kick', 'side kick', 'push kick', 'elbow', 'block', 'counter', 'overhand', 'body shot'],
-    ...['slice', 'return', 'lob', 'drive', 'lift', 'net shot', 'overhead', 'push'],
-    ...['forehand', 'backhand', 'smash', 'drop', 'clear', 'volley', 'serve', 'topspin'],
-    ...['point', 'thrust', 'cut', 'parry', 'riposte'],
-  ],
+  strikes: Object.values(STRIKES).flat(),
   feints: ['feint', 'fake'],
   eithers: { cross: 'crossover', drop: 'drop step' },
   composed: {

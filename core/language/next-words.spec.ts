@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { holds } from '../testing/holds.js';
 import { anyItem } from '../testing/patterns.js';
 import { nextWords } from './next-words.js';
+import { strikesOf } from './sport-words.js';
 import { parse } from './parse.js';
 import { print } from './print.js';
 
@@ -47,5 +48,21 @@ describe('what may come next', () => {
         expect(from >= 0 && from <= before.length && texts.length <= 8).toBeTrue();
       }),
     );
+  });
+
+  it('offer the strikes of the line’s own sport, and each is read there', () => {
+    expect(nextWords('shuffle left ', 'Squash').texts).toContain('+ forehand');
+    expect(nextWords('advance, p', 'fencing').texts.slice(0, 3)).toEqual(['pivot', 'point', 'parry']);
+    expect(nextWords('advance, j', 'boxing').texts).toContain('jab');
+    expect(nextWords('advance, j', 'squash').texts).not.toContain('jab');
+    for (const sport of ['boxing', 'taekwondo', 'fencing', 'tennis', 'mixed rules']) {
+      expect(strikesOf(sport).length).toBeGreaterThan(4);
+      for (const strike of strikesOf(sport))
+        expect(parse(`advance + ${strike} on landing`).errors.map(({ code }) => code))
+          .withContext(strike)
+          .toEqual([]);
+    }
+    // One that people typed is theirs, whatever it is called.
+    for (const sport of ['', 'our own', 'constructor']) expect(strikesOf(sport)).toEqual([]);
   });
 });

@@ -2,6 +2,7 @@ import type { Act, Item } from './ast.js';
 import { ENGLISH } from './english.js';
 import { ruleOf, type Family, type MoveRule, type MoveWord } from './moves.js';
 import { parse } from './parse.js';
+import { strikesOf } from './sport-words.js';
 import type { Vocabulary } from './vocabulary.js';
 
 /** What may come next in a line: each text goes in the place of what stands from an offset on. */
@@ -32,10 +33,11 @@ const AFTER: Readonly<Record<Family | 'begin', readonly MoveWord[]>> = {
  * What a coach may want to type next, the likeliest first: what belongs to the step before the caret and is not yet said, then what may
  * follow it; in the midst of a word, what it may become.
  * @param before the line up to the caret.
+ * @param sport whose strikes are offered.
  * @example nextWords('split, shu').texts[0] // 'shuffle'
  */
-export function nextWords(before: string, vocabulary: Vocabulary = ENGLISH): NextWords {
-  const next = nextIn(before, vocabulary);
+export function nextWords(before: string, sport = '', vocabulary: Vocabulary = ENGLISH): NextWords {
+  const next = nextIn(before, strikesOf(sport), vocabulary);
   // Where nothing is known to follow, the step may at least end.
   return next.texts.length > 0 || before.trim() === '' ? next : { from: before.length, texts: [','] };
 }
@@ -50,7 +52,7 @@ function tail(text: string, is: (one: string) => boolean): string {
   return text.slice(from);
 }
 
-function nextIn(before: string, vocabulary: Vocabulary): NextWords {
+function nextIn(before: string, strikes: readonly string[], vocabulary: Vocabulary): NextWords {
   const seen = before.slice(-LOOKED_AT);
   const start = seen.length - tail(seen, (one) => !PARTS.includes(one)).length;
   const [begun, typed] = [seen.slice(start), tail(seen, (one) => /[\p{L}\p{M}-]/u.test(one))];
@@ -62,7 +64,7 @@ function nextIn(before: string, vocabulary: Vocabulary): NextWords {
     const ended = seen.slice(0, start);
     const parted = tail(ended, (one) => PARTS.includes(one) || one.trim() === '');
     const previous = last(ended.slice(0, ended.length - parted.length));
-    return { from: at, texts: headsLike(typed, previous, vocabulary) };
+    return { from: at, texts: headsLike(typed, previous, strikes, vocabulary) };
   }
   const { keys, directions } = vocabulary;
   const again = [`3 ${keys.times[0]}`, `${keys.each[0]} ${keys.side[0]}`];
@@ -85,7 +87,7 @@ function nextIn(before: string, vocabulary: Vocabulary): NextWords {
     };
   }
   const repeated = item.times > 1 || item.each !== null;
-  const more = partsOf(item.act, item.tempo !== null, item.hands.length > 0, vocabulary);
+  const more = partsOf(item.act, item.tempo !== null, item.hands.length > 0, strikes, vocabulary);
   return { from: at, texts: [...next, ...like(typed, [...more, ...(repeated ? [] : again)])].slice(0, AT_ONCE) };
 }
 
@@ -94,19 +96,20 @@ const like = (typed: string, texts: readonly string[]): string[] => {
   return texts.filter((text) => text.startsWith(begun) && text !== begun);
 };
 
-function headsLike(typed: string, previous: Item | undefined, { moves }: Vocabulary): string[] {
+function headsLike(typed: string, previous: Item | undefined, strikes: readonly string[], { moves }: Vocabulary): string[] {
   const usual = AFTER[previous?.kind === 'step' ? ruleOf(previous.act.word).family : 'begin'];
   const others = (Object.keys(moves) as MoveWord[]).filter((word) => typed !== '' && !usual.includes(word));
-  return like(
-    typed,
-    [...usual, ...others].map((word) => moves[word][0]),
-  ).slice(0, AT_ONCE);
+  return like(typed, [
+    ...usual.map((word) => moves[word][0]),
+    ...(typed === '' ? [] : strikes),
+    ...others.map((word) => moves[word][0]),
+  ]).slice(0, AT_ONCE);
 }
 
 const ALL_WAYS = ['ahead', 'left', 'right', 'back'] as const;
 
 /** What may still be said of a move. */
-function partsOf(act: Act, timed: boolean, hits: boolean, vocabulary: Vocabulary): string[] {
+function partsOf(act: Act, timed: boolean, hits: boolean, strikes: readonly string[], vocabulary: Vocabulary): string[] {
   const { directions, units, feet, keys, tempos, moves } = vocabulary;
   const rule: MoveRule = ruleOf(act.word);
   const [cm] = units.cm;
@@ -115,7 +118,7 @@ function partsOf(act: Act, timed: boolean, hits: boolean, vocabulary: Vocabulary
     ...(ways ? (act.word === 'recover' ? (['ahead'] as const) : ALL_WAYS).map((way) => directions[way][0]) : []),
     ...(rule.size !== 'none' && act.size === null ? [`20 ${cm}`, `40 ${cm}`, `60 ${cm}`] : []),
     ...(rule.foot && act.foot === null ? [`${feet.lead[0]} ${keys.foot[0]}`, `${feet.rear[0]} ${keys.foot[0]}`] : []),
-    ...(hits ? [] : [`+ ${moves.hit[0]}`]),
+    ...(hits ? [] : [strikes[0] ?? moves.hit[0]].map((strike) => `+ ${strike}`)),
     ...(timed || act.word === 'hold' ? [] : [tempos.quick[0]]),
   ];
 }

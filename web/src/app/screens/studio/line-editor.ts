@@ -8,7 +8,7 @@ import { ChangeDetectionStrategy, Component, DestroyRef, effect, ElementRef, inj
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import type { Edit } from '@hopsk/core/search/drag';
 import { stepAdded, wordWritten } from './line-insert';
-import { ownMoves, stepsLanguage } from './line-language';
+import { ownMoves, sportOf, stepsLanguage } from './line-language';
 import {
   COLOURS,
   diagnosticsOf,
@@ -38,6 +38,8 @@ export class LineEditor {
   readonly help = input('');
   /** The club's own moves, for completion. */
   readonly names = input<readonly OwnMove[]>([]);
+  /** Whose strikes are offered. */
+  readonly sport = input('');
   readonly marks = input<readonly Mark[]>([]);
   readonly now = input<Place | null>(null);
   readonly typed = output<string>();
@@ -161,6 +163,7 @@ export class LineEditor {
     return [
       EditorState.readOnly.of(this.locked()),
       ownMoves.of(this.names()),
+      sportOf.of(this.sport()),
       placeholder(this.help()),
       EditorView.contentAttributes.of({
         'aria-label': this.label(),

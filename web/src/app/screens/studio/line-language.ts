@@ -8,6 +8,7 @@ import { lexiconOf, printed, wordOf } from '@hopsk/core/language/lexicon';
 import { parserOf } from '@hopsk/core/language/line-parser';
 import { MOVE_WORDS, ruleOf, type Family, type MoveWord } from '@hopsk/core/language/moves';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
+import { strikesOf } from '@hopsk/core/language/sport-words';
 import { words } from '@hopsk/words/words';
 import { styleTags, tags } from '@lezer/highlight';
 
@@ -37,14 +38,18 @@ const LANGUAGE = LRLanguage.define({
 /** The club's own moves, which a line may use like any other. */
 export const ownMoves = Facet.define<readonly OwnMove[], readonly OwnMove[]>({ combine: (values) => values.flat() });
 
+/** The sport whose strikes are offered. */
+export const sportOf = Facet.define<string, string>({ combine: ([sport = '']) => sport });
+
 const SEPARATOR = /[,;·→\n([|=]/;
 
 /** Words that begin a step. */
-const heads = (): Completion[] => [
+const heads = (sport: string): Completion[] => [
   ...MOVE_WORDS.map((word) => {
     const { family } = ruleOf(word);
     return { label: SPOKEN.moves[word][0], type: family, info: words.moves[word], detail: family };
   }),
+  ...strikesOf(sport).map((label) => ({ label, type: 'hand', detail: words.steps.hand })),
   ...printed(SPOKEN.events).map((label) => ({ label, type: 'event', detail: words.steps.event })),
   ...printed(SPOKEN.things).map((label) => ({ label, type: 'thing', detail: words.steps.thing })),
 ];
@@ -55,7 +60,7 @@ const SIDES = ['playing side', 'other side', 'lead side', 'rear side'];
 const LANDS: readonly Family[] = ['load', 'gather', 'pass', 'reach', 'air'];
 
 /** What may be said after this move, by the vocabulary. */
-function partsOf(word: MoveWord): Completion[] {
+function partsOf(word: MoveWord, sport: string): Completion[] {
   const rule = ruleOf(word);
   const said = (labels: readonly string[], detail: string): Completion[] => labels.map((label) => ({ label, detail }));
   return [
@@ -75,6 +80,10 @@ function partsOf(word: MoveWord): Completion[] {
       ? said(['toe 20° out', ...['lead', 'rear'].map((foot) => `loading ${foot} foot`)], words.steps.foot)
       : []),
     ...said(['slow', 'quick', 'in 0.5 s'], words.steps.tempo),
+    ...said(
+      strikesOf(sport).map((strike) => `+ ${strike} on landing`),
+      words.steps.hand,
+    ),
     ...said(['+ hit on landing', '+ hit 80 ms after landing', '+ "…" on landing', '+ ball hit on landing'], words.steps.hand),
     ...said(['twice', '3 times', 'each side', 'each lead', 'mirrored'], words.steps.again),
     ...(rule.way === 'none'
@@ -108,7 +117,9 @@ export function completeSteps(context: CompletionContext): CompletionResult | nu
   const head = LEXICON.moves.get(said);
   if (head) {
     const word = context.matchBefore(/[\p{L}+]+/u);
-    return word || context.explicit ? { from: word?.from ?? context.pos, options: partsOf(head), validFor: /^[\p{L}]*$/u } : null;
+    return word || context.explicit
+      ? { from: word?.from ?? context.pos, options: partsOf(head, context.state.facet(sportOf)), validFor: /^[\p{L}]*$/u }
+      : null;
   }
   if (text === '' && !context.explicit) return null;
   const names = [...context.state.doc.toString().matchAll(/(?:^|[,;\n])[^\S\n]*([\p{L}_-]+)\s*=/gu)].map((match): Completion => ({
@@ -116,7 +127,7 @@ export function completeSteps(context: CompletionContext): CompletionResult | nu
     detail: words.steps.named,
   }));
   const ours = context.state.facet(ownMoves).map(({ name, steps }): Completion => ({ label: name, info: steps, detail: words.steps.ours }));
-  return { from, options: [...ours, ...heads(), ...names], validFor: /^[\p{L}\- ]*$/u };
+  return { from, options: [...ours, ...heads(context.state.facet(sportOf)), ...names], validFor: /^[\p{L}\- ]*$/u };
 }
 
 /** Help on a move under the pointer. */

@@ -48,11 +48,12 @@ const SEEN = matchMedia('(max-width: 760px), (pointer: coarse)');
 export class NextWordsOf {
   /** What stands before the caret. */
   readonly before = input.required<string>();
+  readonly sport = input('');
   readonly written = output<{ readonly from: number; readonly text: string }>();
   protected readonly text = words.steps;
   /** Where it is not seen nothing is worked out. */
   private readonly seen = signal(SEEN.matches);
-  protected readonly next = computed(() => (this.seen() ? nextWords(this.before()) : { from: 0, texts: [] }));
+  protected readonly next = computed(() => (this.seen() ? nextWords(this.before(), this.sport()) : { from: 0, texts: [] }));
 
   constructor() {
     const look = (): void => this.seen.set(SEEN.matches);

@@ -1,0 +1,45 @@
+/**
+ * What hands and legs do, by kind of sport. A line reads all of them in every sport; completion and the buttons of next words offer those
+ * of its own sport. A club adds words of its own as moves that are one strike (common practice, no source).
+ */
+export const STRIKES = {
+  hands: [
+    ...['jab', 'cross', 'hook', 'uppercut', 'one-two', 'slip', 'bob', 'roll', 'duck', 'feint', 'fake', 'overhand', 'body shot', 'block'],
+    ...['counter', 'elbow'],
+  ],
+  kicks: ['kick', 'knee', 'roundhouse', 'roundhouse kick', 'front kick', 'side kick', 'push kick'],
+  racket: [
+    ...['forehand', 'backhand', 'smash', 'drop', 'clear', 'volley', 'serve', 'topspin', 'slice', 'return', 'lob', 'drive', 'lift'],
+    ...['net shot', 'overhead', 'push'],
+  ],
+  blade: ['point', 'thrust', 'cut', 'parry', 'riposte'],
+} as const;
+type StrikeKind = keyof typeof STRIKES;
+
+/** Kinds of strikes of the sports that the catalogue and the starters name. */
+const KINDS_OF: Readonly<Record<string, readonly StrikeKind[]>> = {
+  boxing: ['hands'],
+  kickboxing: ['hands', 'kicks'],
+  karate: ['hands', 'kicks'],
+  savate: ['hands', 'kicks'],
+  taekwondo: ['kicks', 'hands'],
+  'mixed rules': ['hands', 'kicks'],
+  fencing: ['blade'],
+  'two-handed blade': ['blade'],
+  'any racket sport': ['racket'],
+  badminton: ['racket'],
+  padel: ['racket'],
+  pickleball: ['racket'],
+  squash: ['racket'],
+  'table tennis': ['racket'],
+  tennis: ['racket'],
+};
+
+/**
+ * The strikes of a sport, the usual ones first; none of one that people typed.
+ * @example strikesOf('Fencing')[0] // 'point'
+ */
+export function strikesOf(sport: string): readonly string[] {
+  const named = sport.trim().toLowerCase();
+  return Object.hasOwn(KINDS_OF, named) ? (KINDS_OF[named] ?? []).flatMap((kind): readonly string[] => STRIKES[kind]) : [];
+}
