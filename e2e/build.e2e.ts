@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import type { Download, Locator, Page } from '@playwright/test';
 import { sampleSession } from '@hopsk/contract/testing/samples';
 import type { RunRow, RunWhole } from '@hopsk/contract/run';
-import { SessionFile, type Session } from '@hopsk/contract/session';
+import { SessionFile } from '@hopsk/contract/files';
+import { type Session } from '@hopsk/contract/session';
 import { runTo, stopClock } from './plan-clock.js';
 import { accessible, addAthlete, allSent, ask, choose, expect, keptOnDevice, put, save, savePattern, tapTile, test } from './support.js';
 

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { fieldsOf } from '@hopsk/contract/problem';
 import { rewordSession } from '@hopsk/contract/lines';
 import { rewordBy, UNKNOWN } from '@hopsk/contract/reworded';
-import { SESSION_FILE, SessionFile } from '@hopsk/contract/session';
+import { SESSION_FILE, SessionFile } from '@hopsk/contract/files';
 import { NO_MOVES } from '@hopsk/core/language/earlier/kept';
 import { SESSION_LIMITS, type Session } from '@hopsk/core/plan/session/session';
 import { readSession } from '@hopsk/core/plan/session/session-file';

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { LogFile } from './log-table.js';
-import { SessionFile } from './session.js';
+import { SessionFile } from './files.js';
 
 /** A JSON Schema (2020-12) as it is published. What only a program can check, such as a known floor, is not in it. */
 const published = (schema: z.ZodMiniType, title: string): string =>

@@ -1,3 +1,4 @@
+import { PatternFile, SessionFile } from './files.js';
 import type { Caution } from '@hopsk/core/body/caution';
 import { readdirSync, readFileSync } from 'node:fs';
 import { keptDose, keptMoves, keptSteps } from '@hopsk/core/language/earlier/kept';
@@ -10,9 +11,7 @@ import { isSession } from '@hopsk/core/plan/run-plan';
 import { CLUB_FILE_VERSION } from './club-format.js';
 import { ClubFile } from './club-file.js';
 import { CLUB_RECORDS, type ClubRecord } from './club-lines.js';
-import { PatternFile } from './pattern.js';
 import type { RunPlan } from './run.js';
-import { SessionFile } from './session.js';
 import { clubOf } from './testing/club-of.js';
 import { meaningOf, type LineMeaning } from './testing/lines.js';
 

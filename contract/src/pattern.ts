@@ -4,7 +4,7 @@ import { ROUNDS_LIMITS, type Rounds as KeptRounds } from '@hopsk/core/language/r
 import * as z from 'zod/mini';
 import { SchoolChoicesSchema } from './teaching.js';
 import { between, Code, Id, KEPT, line, note, SideName, text, Version, whole, type Wire } from './common.js';
-import { ReadWith, WasReadWith } from './read-with.js';
+import { ReadWith } from './read-with.js';
 import { field } from './problem.js';
 
 const seconds = (most: number) => between(0, most, 's');
@@ -57,25 +57,3 @@ export type Pattern = Wire<typeof Pattern>;
 
 export const PatternSave = z.extend(PatternDraft, { id: Id, version: Version, ...ReadWith });
 export type PatternSave = Wire<typeof PatternSave>;
-
-/** A pattern as it was saved once. */
-export const PatternVersion = z.object({
-  version: z.int(),
-  name: z.string(),
-  steps: z.string(),
-  /** The whole of it; null where an earlier program kept only name and steps. */
-  body: z._default(z.nullable(PatternDraft), null),
-  ...WasReadWith,
-  savedAt: z.iso.datetime({ offset: true }),
-});
-export type PatternVersion = Wire<typeof PatternVersion>;
-
-/** Our open file format for patterns as JSON. */
-export const PATTERN_FILE = 'hopsk-patterns';
-export const PatternFile = z.object({
-  format: z.literal(PATTERN_FILE, field('not-ours', {})),
-  version: z.literal(1, field('other-version', {})),
-  ...ReadWith,
-  patterns: z.array(PatternDraft).check(z.maxLength(FILE_LIMITS.patterns)),
-});
-export type PatternFile = Wire<typeof PatternFile>;

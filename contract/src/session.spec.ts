@@ -3,7 +3,8 @@ import { Ajv2020 } from 'ajv/dist/2020.js';
 import { default as formats } from 'ajv-formats';
 import { fieldsOf } from './problem.js';
 import { RunPlan } from './run.js';
-import { SessionDraft, SESSION_FILE, SessionFile } from './session.js';
+import { SESSION_FILE, SessionFile } from './files.js';
+import { SessionDraft } from './session.js';
 import { sessionSchema } from './file-schemas.js';
 import { sampleSession } from './testing/samples.js';
 

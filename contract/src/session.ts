@@ -9,7 +9,7 @@ import { SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/s
 import { CONTACT_LEVELS, SESSION_PARTS, STAGE_LIMITS, type Stage } from '@hopsk/core/plan/session/stage';
 import * as z from 'zod/mini';
 import { between, Code, Id, KEPT, line, note, SideName, text, Version, whole, type Wire } from './common.js';
-import { ReadWith, WasReadWith } from './read-with.js';
+import { ReadWith } from './read-with.js';
 import { field } from './problem.js';
 
 const steps = text(NOTATION_LIMITS.characters);
@@ -130,20 +130,6 @@ export type SessionSave = Wire<typeof SessionSave>;
 
 export const Session = z.extend(SessionDraft, { id: Id, version: Version, ...KEPT });
 export type Session = Wire<typeof Session>;
-
-/** A session as it was saved once. */
-export const SessionVersion = z.object({ version: z.int(), savedAt: z.iso.datetime({ offset: true }), ...WasReadWith, body: SessionDraft });
-export type SessionVersion = Wire<typeof SessionVersion>;
-
-/** Our open file format for a session, with its published schema. */
-export const SESSION_FILE = 'hopsk-session';
-export const SessionFile = z.object({
-  format: z.literal(SESSION_FILE, field('not-ours', {})),
-  version: z.literal(1, field('other-version', {})),
-  ...ReadWith,
-  session: z.omit(SessionDraft, { athletes: true, differences: true, template: true, offered: true }),
-});
-export type SessionFile = Wire<typeof SessionFile>;
 
 /** Of whom records of stages are asked for; null: of all sessions. */
 export const RecordsAsked = z.object({ athlete: Id, session: z._default(z.nullable(Id), null) });

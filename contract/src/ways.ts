@@ -1,3 +1,4 @@
+import { PatternVersion, SessionVersion } from './versions.js';
 import * as z from 'zod/mini';
 import { Book, BookAsked, BookChoices, BookRead, FaultDecisions, FaultDetail, RunsAsked as RunsBehindAsked, RunsBehind } from './book.js';
 import { Door, Me, PasswordChange, Settings, Setup, SignIn } from './club.js';
@@ -11,7 +12,7 @@ import { AthleteRows, LogImport, LogImported, RowsAsked } from './log-table.js';
 import { Coach, CoachChange, Invitation, SignedIn, WayIn, WayInAsked, WayInMade, WayInUsed } from './members.js';
 import { PasskeyNext, PasskeyOptions } from './passkey-options.js';
 import { PasskeyAdd, PasskeyBegin, Passkeys, PasskeyUse, SignInByChange } from './passkeys.js';
-import { Pattern, PatternSave, PatternVersion } from './pattern.js';
+import { Pattern, PatternSave } from './pattern.js';
 import { Athlete, AthleteSave } from './people.js';
 import { EraseAsked, Erasure, GivenOut, GivenOutAsked, Look, LooksAsked, PeopleRules } from './people-data.js';
 import { Phone } from './phone.js';
@@ -30,7 +31,7 @@ import {
   RunWhole,
 } from './run.js';
 import { SealKey } from './seal.js';
-import { RecordsAsked, Session, SessionSave, SessionVersion, StageRecord } from './session.js';
+import { RecordsAsked, Session, SessionSave, StageRecord } from './session.js';
 import { Otherwise, OtherwiseNow, OtherwiseSettled } from './otherwise.js';
 import { Teaching, TeachingSave } from './teaching.js';
 

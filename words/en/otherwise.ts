@@ -31,6 +31,8 @@ export const otherwise = {
       answer: 'playbook',
       'way-back': 'playbook, way back',
     },
+    saysWhatItDid: (of: string, typed: string, stands: string) =>
+      `${of === '' ? '' : `${of}: `}this file is of an earlier Hopsk, where ‘${typed}’ said ‘${stands}’; that stands.`,
     settled: {
       taken: (where: string): string => `${where}: reads as today now. What stood before is among its versions.`,
       stands: (where: string): string => `${where}: stands as it was read.`,

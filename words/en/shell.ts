@@ -10,7 +10,6 @@ export const shell = {
     stance: 'Stance',
     steps: 'Steps',
     starters: 'Starter library',
-    otherwise: 'Read otherwise today',
     card: 'drill card to print',
     build: 'Build',
     begin: 'New session',
@@ -88,8 +87,6 @@ export const shell = {
     unexpected: 'The server answered something this page does not understand. Load the page again; what was tapped is kept.',
     noJson: 'This is no whole JSON file. Nothing was read.',
     atLine: (line: number, message: string) => `line ${line}: ${message}`,
-    saysWhatItDid: (of: string, typed: string, stands: string) =>
-      `${of === '' ? '' : `${of}: `}this file is of an earlier Hopsk, where ‘${typed}’ said ‘${stands}’; that stands.`,
     unsent: 'kept here, not sent yet',
     stopped: 'The simulation stopped. What you typed is kept; change something to try again.',
     nothingSaved: (fields: string) => `Nothing was saved: ${fields}.`,

@@ -32,6 +32,8 @@ export const otherwise = {
       answer: 'þļáýƀóóķ',
       'way-back': 'þļáýƀóóķ, ŵáý ƀáçķ',
     },
+    saysWhatItDid: (of: string, typed: string, stands: string) =>
+      `${of === '' ? '' : `${of}: `}ţĥíš ƒíļé íš óƒ áñ éáŕļíéŕ Ĥóþšķ, ŵĥéŕé ‘${typed}’ šáíđ ‘${stands}’; ţĥáţ šţáñđš.`,
     settled: {
       taken: (where: string): string => `${where}: ŕéáđš áš ţóđáý ñóŵ. Ŵĥáţ šţóóđ ƀéƒóŕé íš áɱóñĝ íţš ṽéŕšíóñš.`,
       stands: (where: string): string => `${where}: šţáñđš áš íţ ŵáš ŕéáđ.`,

@@ -11,7 +11,6 @@ export const shell = {
     stance: 'Šţáñçé',
     steps: 'Šţéþš',
     starters: 'Šţáŕţéŕ ļíƀŕáŕý',
-    otherwise: 'Ŕéáđ óţĥéŕŵíšé ţóđáý',
     card: 'đŕíļļ çáŕđ ţó þŕíñţ',
     build: 'Ɓúíļđ',
     begin: 'Ñéŵ šéššíóñ',
@@ -89,8 +88,6 @@ export const shell = {
     unexpected: 'Ţĥé šéŕṽéŕ áñšŵéŕéđ šóɱéţĥíñĝ ţĥíš þáĝé đóéš ñóţ úñđéŕšţáñđ. Ļóáđ ţĥé þáĝé áĝáíñ; ŵĥáţ ŵáš ţáþþéđ íš ķéþţ.',
     noJson: 'Ţĥíš íš ñó ŵĥóļé ĴŠÓÑ ƒíļé. Ñóţĥíñĝ ŵáš ŕéáđ.',
     atLine: (line: number, message: string) => `ļíñé ${line}: ${message}`,
-    saysWhatItDid: (of: string, typed: string, stands: string) =>
-      `${of === '' ? '' : `${of}: `}ţĥíš ƒíļé íš óƒ áñ éáŕļíéŕ Ĥóþšķ, ŵĥéŕé ‘${typed}’ šáíđ ‘${stands}’; ţĥáţ šţáñđš.`,
     unsent: 'ķéþţ ĥéŕé, ñóţ šéñţ ýéţ',
     stopped: 'Ţĥé šíɱúļáţíóñ šţóþþéđ. Ŵĥáţ ýóú ţýþéđ íš ķéþţ; çĥáñĝé šóɱéţĥíñĝ ţó ţŕý áĝáíñ.',
     nothingSaved: (fields: string) => `Ñóţĥíñĝ ŵáš šáṽéđ: ${fields}.`,

@@ -1,7 +1,8 @@
+import type { PatternVersion, SessionVersion } from '@hopsk/contract/versions';
 import { randomUUID } from 'node:crypto';
 import type { Otherwise } from '@hopsk/contract/otherwise';
-import type { Pattern, PatternVersion } from '@hopsk/contract/pattern';
-import type { Session, SessionVersion } from '@hopsk/contract/session';
+import type { Pattern } from '@hopsk/contract/pattern';
+import type { Session } from '@hopsk/contract/session';
 import type { Teaching } from '@hopsk/contract/teaching';
 import { LANGUAGE } from '@hopsk/core/language/language';
 import { understand } from '@hopsk/core/language/plain';

@@ -1,5 +1,6 @@
 import { rewordPattern } from '@hopsk/contract/lines';
-import type { Pattern, PatternSave, PatternVersion } from '@hopsk/contract/pattern';
+import type { PatternVersion } from '@hopsk/contract/versions';
+import type { Pattern, PatternSave } from '@hopsk/contract/pattern';
 import { readBy, TODAY, type ReadBy } from '@hopsk/contract/reworded';
 import { one, run, type Db } from '../db/sql.js';
 import { keptPattern } from '../otherwise/kept-lines.js';

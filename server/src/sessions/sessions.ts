@@ -1,6 +1,7 @@
 import { rewordSession } from '@hopsk/contract/lines';
 import { readBy, TODAY, type ReadBy } from '@hopsk/contract/reworded';
-import type { Session, SessionDraft, SessionSave, SessionVersion } from '@hopsk/contract/session';
+import type { SessionVersion } from '@hopsk/contract/versions';
+import type { Session, SessionDraft, SessionSave } from '@hopsk/contract/session';
 import { one, run, type Db } from '../db/sql.js';
 import { keptSession } from '../otherwise/kept-lines.js';
 import { listOtherwise } from '../otherwise/list.js';

@@ -1,10 +1,8 @@
 import { Injectable } from '@angular/core';
 import { Latest } from '@hopsk/contract/list';
-import { PatternVersion } from '@hopsk/contract/pattern';
 import { READ_NOW } from '@hopsk/contract/read-now';
-import { RecountLeft, RecountPage, Recounted } from '@hopsk/contract/recount';
 import { EventsPage, EventsStored, RunOpen, RunRow, RunWhole, type RunEvent, type RunHead, type RunsAsked } from '@hopsk/contract/run';
-import { SessionVersion, StageRecord } from '@hopsk/contract/session';
+import { StageRecord } from '@hopsk/contract/session';
 import { Teaching } from '@hopsk/contract/teaching';
 import * as z from 'zod/mini';
 import { within } from './later';
@@ -25,9 +23,6 @@ export class Api extends Requests {
   archiveRecord = <T extends z.ZodMiniType>(path: string, id: string, archived: boolean, shape: T) =>
     this.post(`/${path}/${id}/${archived ? 'archive' : 'restore'}`, {}, shape);
 
-  versions = (id: string) => this.get(`/patterns/${id}/versions`, z.array(PatternVersion));
-
-  sessionVersions = (id: string) => this.get(`/sessions/${id}/versions`, z.array(SessionVersion));
   /** Of one session, or of all. */
   stageRecords = (athleteId: string, sessionId?: string) =>
     this.get(`/stage-records?athlete=${athleteId}${sessionId ? `&session=${sessionId}` : ''}`, z.array(StageRecord));
@@ -49,8 +44,4 @@ export class Api extends Requests {
   openRuns = () => this.get('/runs/open', z.array(RunOpen));
   renameRun = (id: string, body: { name: string; patternId: string | null; version: number }) =>
     this.put(`/runs/${id}/name`, body, RunWhole);
-
-  recountLeft = () => this.get('/recount/left', RecountLeft);
-  recountSeen = (after?: string) => this.get(`/recount${after === undefined ? '' : `?after=${after}`}`, RecountPage);
-  recount = (runs: readonly string[]) => this.post('/recount', { runs }, Recounted);
 }

@@ -12,7 +12,7 @@ export interface AsItWas<T> {
 function asItWas<T>(record: T, reword: (record: T, reword: Reword) => T): AsItWas<T> {
   const said: string[] = [];
   const tell = ({ of, typed, stands }: PlacedOtherwise): void => {
-    if (stands !== typed) said.push(words.common.saysWhatItDid(of, typed, stands));
+    if (stands !== typed) said.push(words.otherwise.saysWhatItDid(of, typed, stands));
   };
   return { record: reword(record, rewordBy(UNKNOWN, NO_MOVES, tell)), said };
 }

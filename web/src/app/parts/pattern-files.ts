@@ -1,4 +1,5 @@
-import { PATTERN_FILE, PatternDraft, PatternFile } from '@hopsk/contract/pattern';
+import { PATTERN_FILE, PatternFile } from '@hopsk/contract/files';
+import { PatternDraft } from '@hopsk/contract/pattern';
 import { fieldsOf } from '@hopsk/contract/problem';
 import { printDose } from '@hopsk/core/language/dose-print';
 import { readDose } from '@hopsk/core/language/dose-text';

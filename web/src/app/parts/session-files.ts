@@ -1,6 +1,7 @@
 import { fieldsOf, type FieldProblem } from '@hopsk/contract/problem';
 import { READ_NOW } from '@hopsk/contract/read-now';
-import { SessionDraft, SESSION_FILE, SessionFile } from '@hopsk/contract/session';
+import { SESSION_FILE, SessionFile } from '@hopsk/contract/files';
+import { SessionDraft } from '@hopsk/contract/session';
 import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import { readSession, writeSession } from '@hopsk/core/plan/session/session-file';
 import { CUE_COLUMNS, cueRows } from '@hopsk/core/plan/session/timeline';

@@ -114,7 +114,7 @@ export const inside: Routes = [
       },
       {
         path: 'steps/otherwise',
-        title: title('otherwise'),
+        title: title('steps'),
         loadComponent: inRoom(['otherwise', 'schools', 'notation', 'doses', 'moves'], () =>
           import('../screens/otherwise/otherwise').then((m) => m.OtherwiseScreen),
         ),

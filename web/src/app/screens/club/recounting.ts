@@ -1,7 +1,7 @@
 import { computed, inject, signal } from '@angular/core';
 import { RECOUNT_AT_ONCE, type RecountLeft, type RecountRun } from '@hopsk/contract/recount';
 import { firstValueFrom } from 'rxjs';
-import { Api } from '../../data/api';
+import { RecountApi } from '../../data/recount-api';
 import type { Sending } from '../../parts/sending';
 
 /** What one athlete's figures of one fault were in these runs, and would be. */
@@ -36,7 +36,7 @@ function changesOf(runs: readonly Pick<RecountRun, 'changes'>[]): Change[] {
  * the network goes away is done. To be made where things can be injected.
  */
 export class Recounting {
-  private readonly api = inject(Api);
+  private readonly api = inject(RecountApi);
   /** Null: not known yet. */
   readonly left = signal<RecountLeft | null>(null);
   readonly seen = signal<readonly RecountRun[]>([]);
@@ -48,14 +48,14 @@ export class Recounting {
 
   constructor(private readonly sending: Sending) {}
 
-  load = async (): Promise<void> => this.left.set(await firstValueFrom(this.api.recountLeft()));
+  load = async (): Promise<void> => this.left.set(await firstValueFrom(this.api.left()));
 
   /** Goes through all that stand by earlier rules; nothing is changed by it. */
   look(): Promise<void> {
     return this.going('looking', async () => {
       this.seen.set([]);
       for (let after: string | undefined; !this.stopped;) {
-        const page: readonly RecountRun[] = await firstValueFrom(this.api.recountSeen(after));
+        const page: readonly RecountRun[] = await firstValueFrom(this.api.seen(after));
         if (page.length === 0) return this.now.set('looked');
         this.seen.update((seen) => [...seen, ...page]);
         after = page.at(-1)?.id;
@@ -69,7 +69,7 @@ export class Recounting {
       this.counted.set(0);
       const ids = this.seen().map(({ id }) => id);
       for (let at = 0; at < ids.length && !this.stopped; at += RECOUNT_AT_ONCE) {
-        const { counted } = await firstValueFrom(this.api.recount(ids.slice(at, at + RECOUNT_AT_ONCE)));
+        const { counted } = await firstValueFrom(this.api.anew(ids.slice(at, at + RECOUNT_AT_ONCE)));
         this.counted.update((n) => n + counted);
       }
     });

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked } from '@angular/core';
-import type { Pattern, PatternDraft, PatternVersion } from '@hopsk/contract/pattern';
+import type { PatternVersion } from '@hopsk/contract/versions';
+import type { Pattern, PatternDraft } from '@hopsk/contract/pattern';
 import { schoolOf, type School } from '@hopsk/core/body/school';
 import type { Study } from '@hopsk/core/judge/study';
 import type { LengthUnits } from '@hopsk/core/body/length';
@@ -11,7 +12,7 @@ import { lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Table } from '../../ui/table';
 import { firstValueFrom } from 'rxjs';
-import { Api } from '../../data/api';
+import { VersionsApi } from '../../data/versions-api';
 import { Thumb } from '../../drawing/thumb';
 import { Latest } from '../../compute/latest';
 import { Studies } from '../../compute/studies';
@@ -52,7 +53,7 @@ export class ComparePanel {
   readonly turned = input<(steps: string) => string>((steps) => steps);
   /** What a version held, to be typed over the line as it is now: all of it where all of it was kept. */
   readonly brought = output<Brought>();
-  private readonly api = inject(Api);
+  private readonly api = inject(VersionsApi);
   private readonly asking = inject(Studies);
   protected readonly text = words.steps;
   protected readonly compared = words.search.compared;
@@ -114,7 +115,7 @@ export class ComparePanel {
 
   private async fetch(id: string): Promise<void> {
     try {
-      this.versions.set(await firstValueFrom(this.api.versions(id)));
+      this.versions.set(await firstValueFrom(this.api.ofPattern(id)));
       this.away.set(false);
     } catch {
       this.away.set(true);

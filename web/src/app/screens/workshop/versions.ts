@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, inject, input, output, signal, type OnInit } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import type { SessionVersion } from '@hopsk/contract/session';
+import type { SessionVersion } from '@hopsk/contract/versions';
 import { words } from '@hopsk/words/words';
 import { firstValueFrom } from 'rxjs';
-import { Api } from '../../data/api';
+import { VersionsApi } from '../../data/versions-api';
 import { troubleOf } from '../../data/problem';
 
 /** What was saved of a session before, to be brought back over what is typed. */
@@ -33,14 +33,14 @@ export class Versions implements OnInit {
   readonly id = input.required<string>();
   readonly brought = output<SessionVersion>();
   readonly closed = output();
-  private readonly api = inject(Api);
+  private readonly api = inject(VersionsApi);
   protected readonly text = words.build;
   protected readonly common = words.common;
   protected readonly versions = signal<readonly SessionVersion[]>([]);
   protected readonly trouble = signal('');
 
   ngOnInit(): void {
-    void firstValueFrom(this.api.sessionVersions(this.id())).then(
+    void firstValueFrom(this.api.ofSession(this.id())).then(
       (versions) => this.versions.set(versions),
       (error: unknown) => this.trouble.set(troubleOf(error).message),
     );
