@@ -88,7 +88,7 @@ describe('a line of the first language', () => {
       // Remarks stay; a name that means something else today is another one.
       ['advance 3x # wide', 'advance 3×\n# wide'],
       ['fast = (hold 1 s), split, fast 2', 'my-fast = (hold 1 s)\nsplit, my-fast 2 times'],
-      ['my-fast = (split), fast = (advance), fast, my-fast', 'my-fast = (split)\nmy-my-fast = (advance)\nmy-my-fast, my-fast'],
+      ['my-fast = (split), fast = (advance), fast, my-fast', 'my-fast = (split)\nmy-fast-b = (advance)\nmy-fast-b, my-fast'],
       // Printed then and without effect: it is left out.
       ['cone "A" at 1 m right\nheel raise to cone "A" 3x', 'cone "A" at 1 m right\nheel raise'],
     ];
@@ -123,13 +123,20 @@ describe('a line of the first language', () => {
     ];
     const { moves: kept, own } = keptMoves(moves, 1);
     expect(kept).toEqual([
-      { name: 'my-my-stamp', steps: 'half step ahead 20 cm' },
-      { name: 'my-double', steps: 'my-my-stamp, advance 3×' },
+      { name: 'my-stamp-b', steps: 'half step ahead 20 cm' },
+      { name: 'my-double', steps: 'my-stamp-b, advance 3×' },
       { name: 'corner', steps: 'shuffle right 40 cm, lunge ahead' },
       { name: 'my-stamp', steps: 'hold 1 s' },
     ]);
-    expect(keptSteps('stamp, double, corner 2', 1, own)?.stands).toBe('my-my-stamp, my-double, corner 2 times');
+    expect(keptSteps('stamp, double, corner 2', 1, own)?.stands).toBe('my-stamp-b, my-double, corner 2 times');
     expect(keptSteps('corner 2', 1, own)).toBeNull();
+    // However many names are taken, one is found.
+    const taken = Array.from({ length: 26 }, (_, n) => ({
+      name: `my-stamp${n === 0 ? '' : `-${String.fromCharCode(97 + n)}`}`,
+      steps: 'split',
+    }));
+    const [free] = keptMoves([{ name: 'stamp', steps: 'split' }, ...taken], 1).moves;
+    expect(free?.name).toBe('my-stamp-ba');
     expect(definitionsOf(kept).map(({ name }) => name)).toEqual(kept.map(({ name }) => name));
     expect(keptMoves(moves, LANGUAGE).moves.slice(2)).toEqual(moves.slice(2));
   });

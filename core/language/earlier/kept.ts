@@ -90,10 +90,17 @@ const OWN_NAME = 24;
 /** A name that a line can hold today: its own, or one made from it that nothing else has. */
 function nameNow(name: string, others: readonly OwnMove[]): string {
   if (isMoveName(name)) return name;
-  let free = `my-${name}`.slice(0, OWN_NAME);
-  while (others.some((one) => one.name === free)) free = `my-${free}`.slice(0, OWN_NAME);
-  return free;
+  const taken = new Set(others.map((one) => one.name));
+  // As many are tried as are taken, and one more.
+  for (let n = 0; ; n++) {
+    const more = n === 0 ? '' : `-${letters(n)}`;
+    const free = `my-${name}`.slice(0, OWN_NAME - more.length) + more;
+    if (!taken.has(free)) return free;
+  }
 }
+
+/** 1 is b, 25 z, 26 ba: names hold no digits. */
+const letters = (n: number): string => (n < 26 ? '' : letters(Math.floor(n / 26))) + String.fromCharCode(97 + (n % 26));
 
 /** The plain form that an earlier language gave a line, with names that can stand in a line today. */
 function plainOf(reader: EarlierReader, text: string, { then, names }: OwnMoves): { readonly plain: string; readonly marked: boolean } {

@@ -61,7 +61,7 @@ async function bringUpSome(
     const ids = behind.filter((row) => row.language === language).map(({ id }) => id);
     for (let at = 0; at < ids.length; at += TOGETHER) {
       const some = ids.slice(at, at + TOGETHER);
-      const changed = new Set((await reword(some, { language, engine: 1, known: true })).map(({ id }) => id));
+      const changed = new Set((await reword(some, { language, engine: 1, known: true, most: Infinity })).map(({ id }) => id));
       const same = some.filter((id) => !changed.has(id));
       await run(db, `${what}-read-now`, clubId, same, TODAY.language, TODAY.engine);
       reworded += changed.size;
@@ -74,7 +74,7 @@ async function bringUpTeaching(db: Db, clubId: string): Promise<number> {
   const behind = await one<Behind>(db, 'teaching-behind', clubId, LANGUAGE);
   const teaching = behind && (await getTeaching(db, clubId));
   if (!teaching) return 0;
-  const by = { language: behind.language, engine: 1, known: true };
+  const by = { language: behind.language, engine: 1, known: true, most: Infinity };
   if (keptTeaching(teaching, by).found.length > 0) {
     await saveTeaching(db, clubId, teaching, by);
     return 1;

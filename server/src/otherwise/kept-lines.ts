@@ -36,7 +36,8 @@ export const keptSession = (session: SessionSave, by: ReadBy, own: OwnMoves): Ke
 
 type Taught = Pick<Teaching, 'moves' | 'playbooks'>;
 export function keptTeaching<T extends Taught>(teaching: T, by: ReadBy): Kept<T> {
-  if (by.language >= LANGUAGE) return { record: teaching, found: [] };
+  const characters = teaching.moves.reduce((sum, { steps }) => sum + steps.length, 0);
+  if (by.language >= LANGUAGE || characters > by.most) return { record: teaching, found: [] };
   const { moves, own } = keptMoves(teaching.moves, by.language);
   const found = teaching.moves.flatMap((move, i): FoundOtherwise[] => {
     const now = moves[i];

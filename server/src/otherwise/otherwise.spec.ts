@@ -168,6 +168,16 @@ describe('lines that were saved with an earlier language', () => {
     expect((await open()).find(({ recordId }) => recordId === fresh.id)).toEqual(
       jasmine.objectContaining({ typed: 'advance 3x10', stands: 'advance 3× 10 times', language: 1, name: 'From an old page' }),
     );
+    // What is more than anybody types is not read twice.
+    const long = pattern({ name: 'Long', steps: 'advance 3x, '.repeat(1600), language: 1 });
+    expect(((await coach.put(`/patterns/${long.id}`, long).expect(201)).body as Pattern).steps).toContain('advance 3×, ');
+    const lines = Array.from({ length: 12 }, (_, i) => ({ name: `at ${i}`, steps: `advance ${i + 2}x, `.repeat(1500) }));
+    const session = (await body<Session[]>('/sessions')).find(({ name }) => name === 'As it was typed');
+    const [stage] = session?.stages ?? [];
+    const heavy = { ...session, id: randomUUID(), version: 0, language: 1, differences: [], stages: [{ ...stage, stations: lines }] };
+    const saved = (await coach.put(`/sessions/${heavy.id}`, heavy).expect(201)).body as Session;
+    const read = saved.stages[0]?.stations.filter(({ steps }) => steps.includes('×')) ?? [];
+    expect([read.length > 0, read.length < lines.length]).toEqual([true, true]);
     // What says nothing is read as today.
     const today = pattern({ name: 'From today', steps: 'advance 3x' });
     expect(((await coach.put(`/patterns/${today.id}`, today).expect(201)).body as Pattern).steps).toBe('advance 3x');
