@@ -508,6 +508,8 @@ async function ownFaults(page: Page, url: string): Promise<void> {
   await row('split early').click();
   await expect(page.getByLabel('name', { exact: true })).toHaveValue('split early');
   await page.getByRole('button', { name: 'add a fault' }).click();
+  // What was typed of it is there again; before that the box is still the one of the fault that was open.
+  await expect(page.getByLabel('name', { exact: true })).toHaveValue('Split late');
   await page.getByLabel('name', { exact: true }).fill('');
   await save.click();
   await expect(page.getByText('is empty')).toBeVisible();
