@@ -93,13 +93,6 @@ export const SHOTS = [
   },
   { name: 'studio', go: (page) => openPattern(page, 'Front corner and home') },
   {
-    name: 'starters',
-    go: async (page) => {
-      await page.goto('/starters');
-      await page.locator('hop-thumb').nth(6).waitFor();
-    },
-  },
-  {
     name: 'causes',
     async go(page) {
       await page.goto('/people');
@@ -207,6 +200,17 @@ export const SHOTS = [
         .fill('split when the opponent hits, chassé to the forehand side 60 cm, run to the back corner');
       await page.locator('hop-plain-line .chip').first().waitFor();
       await page.getByRole('button', { name: 'hide the moves' }).click();
+    },
+  },
+  {
+    name: 'locked',
+    go: async (page) => {
+      await page.goto('/club');
+      const lock = page.locator('hop-own-lock');
+      await lock.getByLabel('PIN').fill('4071');
+      await lock.getByRole('button', { name: 'set the PIN' }).click();
+      await lock.getByRole('button', { name: 'lock it now' }).click();
+      await page.getByRole('heading', { name: 'This device is locked' }).waitFor();
     },
   },
 ];
