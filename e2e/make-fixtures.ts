@@ -56,6 +56,8 @@ class Club {
   }
 }
 
+/** How calls are drawn. */
+const DRAWN = { order: 'random', longestRun: 2, interval: { low: 4, high: 5 }, reaction: 0.4 } as const;
 const called = { weight: 1, kind: 'move', expects: '' } as const;
 
 /** A session with every kind of thing that a stage may hold. */
@@ -95,10 +97,7 @@ function everything(pattern: Pattern, athletes: readonly string[]): SessionSave 
             { ...called, name: 'left', steps: 'split, shuffle left 40 cm', side: 'left' },
             { ...called, name: 'stay', steps: 'split', side: null, kind: 'stay' },
           ],
-          order: 'random',
-          longestRun: 2,
-          interval: { low: 4, high: 5 },
-          reaction: 0.4,
+          ...DRAWN,
           weakSide: { side: 'left', factor: 1.5 },
           freezes: 0.5,
         },
@@ -209,10 +208,7 @@ function typedBefore(athlete: string): SessionSave {
             { ...called, name: 'right', steps: 'shuffle right 2x 2', side: 'right' },
             { ...called, name: 'stay', steps: 'hold 2', side: null, kind: 'stay' },
           ],
-          order: 'random',
-          longestRun: 2,
-          interval: { low: 4, high: 5 },
-          reaction: 0.4,
+          ...DRAWN,
           weakSide: null,
           freezes: 0,
         },

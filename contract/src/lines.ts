@@ -27,9 +27,12 @@ export type Reword = (line: PlacedLine) => string;
 /** Whether what stands there is a dose. */
 export const isDose = (part: LinePart): boolean => part === 'dose' || part === 'own-dose';
 
+/** What is not written for anybody: a dose, a move that any line may use. */
+export const FOR_ANYBODY: WrittenFor = { school: '', hand: 'right', lead: 'none' };
+
 type PatternLines = Pick<PatternDraft, 'steps'> & WrittenFor;
 type SessionLines = Pick<SessionDraft, 'stages' | 'differences'>;
-export interface TeachingLines {
+interface TeachingLines {
   readonly moves: readonly OwnMove[];
   readonly playbooks: readonly Playbook[];
 }
@@ -61,7 +64,7 @@ export function rewordSession<S extends SessionLines>(session: S, reword: Reword
   const differences = session.differences.map((one) => {
     const place = `differences.${one.athlete}.${one.stage}`;
     const of = names.get(one.stage) ?? '';
-    return { ...one, dose: reword({ place, part: 'own-dose', of, text: one.dose, for: { school: '', hand: 'right', lead: 'none' } }) };
+    return { ...one, dose: reword({ place, part: 'own-dose', of, text: one.dose, for: FOR_ANYBODY }) };
   });
   return { ...session, stages, differences };
 }
@@ -84,3 +87,23 @@ export const rewordPlaybooks = (playbooks: TeachingLines['playbooks'], reword: R
       }),
     })),
   }));
+
+/** A club's own moves and its playbooks with every line in them as `reword` gives it. */
+export const rewordTeaching = <T extends TeachingLines>(teaching: T, reword: Reword): T => ({
+  ...teaching,
+  moves: teaching.moves.map((move) => ({
+    ...move,
+    steps: reword({ place: `moves.${move.name}`, part: 'move', of: move.name, text: move.steps, for: FOR_ANYBODY }),
+  })),
+  playbooks: rewordPlaybooks(teaching.playbooks, reword),
+});
+
+/** Every line of a record by its place. */
+export function linesOf(lines: (reword: Reword) => unknown): ReadonlyMap<string, PlacedLine> {
+  const found = new Map<string, PlacedLine>();
+  lines((line) => {
+    found.set(line.place, line);
+    return line.text;
+  });
+  return found;
+}

@@ -40,8 +40,8 @@ export function rewordBy(by: ReadBy, own: OwnMoves, found: (one: PlacedOtherwise
   return ({ place, part, of, text }) => {
     const key = `${isDose(part)} ${text}`;
     const known = answers.get(key);
+    if (known === undefined && text.length > left) return text;
     if (known === undefined) left -= text.length;
-    if (left < 0) return text;
     const otherwise = known === undefined ? read(text, isDose(part)) : known;
     answers.set(key, otherwise);
     if (otherwise) found({ ...otherwise, place, part, of, typed: text });

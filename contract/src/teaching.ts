@@ -1,6 +1,7 @@
 import type { StanceOverride } from '@hopsk/core/body/override';
 import { SCHOOLS, type OwnSchool } from '@hopsk/core/body/school';
 import { TOPICS, type SchoolChoices } from '@hopsk/core/judge/schools';
+import { OWN_MOVE_LIMITS } from '@hopsk/core/language/limits';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import { PLAYBOOK_LIMITS } from '@hopsk/core/plan/playbook';
 import * as z from 'zod/mini';
@@ -65,8 +66,8 @@ export const OwnWay = z.object({
 /** A club's own move: a name for a line of others. */
 const OwnMoveSchema = z.object({
   /** One word in small letters; that it means nothing else is seen where lines are read. */
-  name: z.string().check(z.maxLength(24), z.regex(/^\p{Ll}[\p{Ll}\p{M}_-]*$/u, field('move-name', {}))),
-  steps: text(2000).check(z.minLength(1, field('empty', {}))),
+  name: z.string().check(z.maxLength(OWN_MOVE_LIMITS.name), z.regex(/^\p{Ll}[\p{Ll}\p{M}_-]*$/u, field('move-name', {}))),
+  steps: text(OWN_MOVE_LIMITS.steps).check(z.minLength(1, field('empty', {}))),
 }) satisfies z.ZodMiniType<OwnMove>;
 
 /** What a club teaches: its choices where schools differ, its own stances and moves, and by which numbers it reads. */

@@ -6,3 +6,6 @@ export const FILE_LIMITS = { characters: 2_000_000, patterns: 2_000, name: 80, t
 
 /** Metres of one unit; 'shoe' and the words of size depend on the body. */
 export const METRES_OF: Readonly<Record<'cm' | 'm' | 'in' | 'ft', number>> = { cm: 0.01, m: 1, in: 0.0254, ft: 0.3048 };
+
+/** Characters of a club's own move, at most. */
+export const OWN_MOVE_LIMITS = { name: 24, steps: 2000 } as const;

@@ -7,6 +7,7 @@ import { TO_A_SIDE } from './floor-words.js';
 import { lexiconOf, printed, wordOf } from './lexicon.js';
 import { NOTATION_LIMITS } from './limits.js';
 import { treeOf } from './line-parser.js';
+import type { MoveWord } from './moves.js';
 import { nearestWord } from './nearest.js';
 import { otherFoot } from './turn-round.js';
 import { PartReader } from './parts.js';
@@ -66,6 +67,8 @@ const isBareNumber = ({ name, lastChild }: SyntaxNode): boolean => name === 'Deg
 
 /** What frees both feet of weight. */
 const FREED = ['preload hop', 'split'] as const;
+/** How a way is gone, or a thing reached, where nobody says how. */
+const WAYS = ['shuffle', 'run'] as const;
 
 /** Shortest and longest beat that is taken, seconds. */
 const BEAT = { least: 0.1, most: 5 } as const;
@@ -207,14 +210,15 @@ class Reader {
         return [];
       }
       if (first?.name === 'LeadCount' && others.length === 0) this.errors.add(first, 'count-alone', {}, this.heads);
-      else if (said.some(({ name }) => name === 'Foot') && said.every(({ name }) => HEADLESS.includes(name))) this.askWhichStep(node);
+      else if (said.some(({ name }) => name === 'Foot') && said.every(({ name }) => HEADLESS.includes(name)))
+        this.askWhich(node, ['single step', 'lunge']);
       else if (
         first?.name === 'Direction' &&
         !first.getChild('FootName') &&
         said.every((part) => BARE.includes(part.name) || isBareNumber(part)) &&
         said.filter(({ name }) => name === first.name).length === 1
       )
-        this.askWhichWay(node);
+        this.askWhich(node, WAYS);
       else if (first) this.errors.add(node, 'no-beginning', { word: this.of(node) }, this.heads);
       return [];
     }
@@ -224,7 +228,8 @@ class Reader {
     if (head === named) return this.call(head, said, span, word);
     if (head.name === 'Thing') {
       const thing = this.thing(head, said, depth, span);
-      if (this.begun && isNowhere(thing)) this.askToGo(node);
+      // ‘Run to cone A, then cone B’: once steps are done, it is where somebody goes.
+      if (this.begun && isNowhere(thing)) this.askWhich(node, WAYS, `${this.reading.lexicon.vocabulary.keys.to[0]} `);
       else this.things.push(thing);
       return [];
     }
@@ -311,32 +316,11 @@ class Reader {
     return foot !== undefined;
   }
 
-  /** ‘Left foot forward’: that foot goes, and nobody said how. */
-  private askWhichStep(node: SyntaxNode): void {
+  /** What was said without a move, or of a thing: which of these moves it is meant with. */
+  private askWhich(node: SyntaxNode, words: readonly MoveWord[], between = ''): void {
     const { moves } = this.reading.lexicon.vocabulary;
     const said = this.of(node).trim();
-    const readings = [moves['single step'][0], moves.lunge[0]].map((move) => `${move} ${said}`);
-    this.errors.ask(node, 'asked', { word: said }, readings, { from: node.from, to: node.to });
-  }
-
-  /** ‘Left’, ‘forward two’: a way that is gone, and nobody said how. */
-  private askWhichWay(node: SyntaxNode): void {
-    const { moves } = this.reading.lexicon.vocabulary;
-    const said = this.of(node).trim();
-    this.errors.ask(
-      node,
-      'asked',
-      { word: said },
-      [moves.shuffle[0], moves.run[0]].map((move) => `${move} ${said}`),
-      { from: node.from, to: node.to },
-    );
-  }
-
-  /** ‘Run to cone A, then cone B’: a thing that stands nowhere, once steps are done, is where somebody goes. */
-  private askToGo(node: SyntaxNode): void {
-    const { moves, keys } = this.reading.lexicon.vocabulary;
-    const said = this.of(node).trim();
-    const readings = [moves.run[0], moves.shuffle[0]].map((move) => `${move} ${keys.to[0]} ${said}`);
+    const readings = words.map((move) => `${moves[move][0]} ${between}${said}`);
     this.errors.ask(node, 'asked', { word: said }, readings, { from: node.from, to: node.to });
   }
 

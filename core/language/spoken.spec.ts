@@ -210,7 +210,7 @@ const ASKED: readonly (readonly [line: string, kept: string, marks: readonly str
   ['jump ahead in place', 'jump ahead', ['not-understood-in ‘in place’']],
   ['left left right', '', ['no-beginning ‘left left right’']],
   ['step out right', 'shuffle right', ['asked ‘out right’ right; back right;']],
-  ['run to cone A then cone B', 'run to cone "A"', ['asked ‘cone B’ run to cone B; shuffle to cone B;']],
+  ['run to cone A then cone B', 'run to cone "A"', ['asked ‘cone B’ shuffle to cone B; run to cone B;']],
   ['chassé back to the rear wall', 'chassé back to wall', ['not-understood-in ‘to the rear’']],
   // Nothing goes to the right because nobody understood where to.
   ['shuffle rihgt 40 cm', '', ['needs-way ‘shuffle rihgt 40 cm’', 'not-understood-in ‘rihgt’']],

@@ -138,6 +138,11 @@ describe('a line of the first language', () => {
     const [free] = keptMoves([{ name: 'stamp', steps: 'split' }, ...taken], 1).moves;
     expect(free?.name).toBe('my-stamp-ba');
     expect(definitionsOf(kept).map(({ name }) => name)).toEqual(kept.map(({ name }) => name));
+    // A plain form that is longer than a move may be cannot stand: what was typed does.
+    const long = 'pivot left 90, '.repeat(130);
+    const [corner] = keptMoves([{ name: 'corner', steps: long }], 1).moves;
+    expect([long.length <= 2000, corner?.steps]).toEqual([true, long]);
+    expect(keptSteps(long, 1)?.stands.length).toBeGreaterThan(2000);
     expect(keptMoves(moves, LANGUAGE).moves.slice(2)).toEqual(moves.slice(2));
   });
 });

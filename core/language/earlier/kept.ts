@@ -1,8 +1,8 @@
 import type { Definition } from '../ast.js';
 import { readDose } from '../dose-text.js';
 import { printDose } from '../dose-print.js';
-import { type Dose, type Range } from '../dose.js';
-import { NOTATION_LIMITS } from '../limits.js';
+import { DOSE_LIMITS, type Dose, type Range } from '../dose.js';
+import { NOTATION_LIMITS, OWN_MOVE_LIMITS } from '../limits.js';
 import { isMoveName, type OwnMove } from '../own-moves.js';
 import { parse } from '../parse.js';
 import { printPattern } from '../print.js';
@@ -30,9 +30,15 @@ export const NO_MOVES: OwnMoves = { then: [], now: [], names: new Map() };
 /**
  * How a line of steps that was saved with an earlier language was read, where that differs from how it is read today; null where it
  * does not.
+ * @param most characters that may stand there; a plain form that is longer cannot, and what was typed stands.
  * @example keptSteps('advance 3x', 1)?.stands // 'advance 3×'
  */
-export function keptSteps(text: string, language: number, own: OwnMoves = NO_MOVES): Otherwise | null {
+export function keptSteps(
+  text: string,
+  language: number,
+  own: OwnMoves = NO_MOVES,
+  most: number = NOTATION_LIMITS.characters,
+): Otherwise | null {
   const reader = readerOf(language);
   if (!reader) return null;
   const { plain: was, marked } = plainOf(reader, text, own);
@@ -41,7 +47,7 @@ export function keptSteps(text: string, language: number, own: OwnMoves = NO_MOV
   if (was === '') return { was, stands: text, marked };
   // Printed as it is today: what was printed and did nothing, such as a way in a move that stays, is left out.
   const plain = printPattern(parse(was, own.now));
-  return plain === now ? null : { was: plain, stands: within(text, [plain, ...remarksOf(text)].join('\n')), marked };
+  return plain === now ? null : { was: plain, stands: within(text, [plain, ...remarksOf(text)].join('\n'), most), marked };
 }
 
 /**
@@ -60,7 +66,7 @@ export function keptDose(text: string, language: number, own: OwnMoves = NO_MOVE
   const was = reader.printDose({ ...dose, chimes });
   if (was === said) return null;
   const plain = isStable(was) ? was : reader.printDose(withoutUnused({ ...dose, chimes }));
-  return plain === said ? null : { was: plain, stands: within(text, plain), marked };
+  return plain === said ? null : { was: plain, stands: within(text, plain, DOSE_LIMITS.characters), marked };
 }
 
 /** A club's own moves as they were, each that was read otherwise or has a name that means something else today by what it was. */
@@ -72,7 +78,7 @@ export function keptMoves(moves: readonly OwnMove[], language: number): { readon
   for (const move of moves) {
     const name = nameNow(move.name, [...moves, ...kept]);
     const own = { then, now, names };
-    const steps = keptSteps(move.steps, language, own)?.stands ?? move.steps;
+    const steps = keptSteps(move.steps, language, own, OWN_MOVE_LIMITS.steps)?.stands ?? move.steps;
     const [before, after] = [reader?.parse(move.steps, then).items ?? [], parse(steps, now).items];
     if (name !== move.name) names.set(move.name, name);
     kept.push({ name, steps });
@@ -84,9 +90,6 @@ export function keptMoves(moves: readonly OwnMove[], language: number): { readon
 
 const named = (name: string, items: Definition['items']): Definition => ({ name, items, span: { from: 0, to: 0 } });
 
-/** Characters of the name of a club's own move, at most. */
-const OWN_NAME = 24;
-
 /** A name that a line can hold today: its own, or one made from it that nothing else has. */
 function nameNow(name: string, others: readonly OwnMove[]): string {
   if (isMoveName(name)) return name;
@@ -94,7 +97,7 @@ function nameNow(name: string, others: readonly OwnMove[]): string {
   // As many are tried as are taken, and one more.
   for (let n = 0; ; n++) {
     const more = n === 0 ? '' : `-${letters(n)}`;
-    const free = `my-${name}`.slice(0, OWN_NAME - more.length) + more;
+    const free = `my-${name}`.slice(0, OWN_MOVE_LIMITS.name - more.length) + more;
     if (!taken.has(free)) return free;
   }
 }
@@ -128,8 +131,7 @@ const renamed = <T>(value: T, names: ReadonlyMap<string, string>): T =>
 const remarksOf = (text: string): string[] =>
   text.split('\n').flatMap((row) => (row.includes('#') ? [row.slice(row.indexOf('#')).trimEnd()] : []));
 
-/** What can stand; a plain form that is longer than a line may be cannot. */
-const within = (text: string, plain: string): string => (plain.length <= NOTATION_LIMITS.characters ? plain : text);
+const within = (text: string, plain: string, most: number): string => (plain.length <= most ? plain : text);
 
 /** Whether a printed dose is read as it is printed. */
 function isStable(printed: string): boolean {

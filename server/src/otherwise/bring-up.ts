@@ -2,10 +2,10 @@ import { TODAY, type ReadBy } from '@hopsk/contract/reworded';
 import { LANGUAGE } from '@hopsk/core/language/language';
 import { one, run, type Db } from '../db/sql.js';
 import { transaction, type Pool } from '../db/pool.js';
-import { listPatterns, savePattern } from '../patterns/patterns.js';
-import { listSessions, saveSession } from '../sessions/sessions.js';
-import { getTeaching, saveTeaching } from '../teaching/teaching.js';
-import { keptPattern, keptSession, keptTeaching } from './kept-lines.js';
+import { listPatterns, saveKeptPattern } from '../patterns/patterns.js';
+import { listSessions, saveKeptSession } from '../sessions/sessions.js';
+import { getTeaching, saveKeptTeaching } from '../teaching/teaching.js';
+import { keptPattern, keptSession, keptTeaching, type Kept } from './kept-lines.js';
 import { ownMoves } from './own-moves.js';
 
 interface Behind extends Record<string, unknown> {
@@ -30,20 +30,21 @@ export async function bringUp(pool: Pool): Promise<number> {
   });
 }
 
+const isReworded = ({ found }: Kept<unknown>): boolean => found.length > 0;
+
 async function bringUpClub(db: Db, clubId: string): Promise<number> {
   const patterns = await bringUpSome(db, clubId, 'pattern', async (ids, by) => {
     const own = await ownMoves(db, clubId, by);
-    const all = await listPatterns(db, clubId, ids);
-    const changed = all.filter((one) => keptPattern(one, by, own).found.length > 0);
-    for (const one of changed) await savePattern(db, clubId, one, by);
-    return changed;
+    const changed = (await listPatterns(db, clubId, ids)).map((one) => keptPattern(one, by, own)).filter(isReworded);
+    for (const one of changed) await saveKeptPattern(db, clubId, one, by);
+    return changed.map(({ record }) => record.id);
   });
   const sessions = await bringUpSome(db, clubId, 'session', async (ids, by) => {
     const own = await ownMoves(db, clubId, by);
-    const all = await listSessions(db, clubId, ids);
-    const changed = all.filter((one) => keptSession(one, by, own).found.length > 0);
-    for (const { archivedAt: _, savedAt: _at, ...one } of changed) await saveSession(db, clubId, one, by);
-    return changed;
+    const all = (await listSessions(db, clubId, ids)).map(({ archivedAt: _, savedAt: _at, ...one }) => one);
+    const changed = all.map((one) => keptSession(one, by, own)).filter(isReworded);
+    for (const one of changed) await saveKeptSession(db, clubId, one, by);
+    return changed.map(({ record }) => record.id);
   });
   // Last: until then lines are read with its moves as they were.
   return patterns + sessions + (await bringUpTeaching(db, clubId));
@@ -53,7 +54,7 @@ async function bringUpSome(
   db: Db,
   clubId: string,
   what: 'pattern' | 'session',
-  reword: (ids: readonly string[], by: ReadBy) => Promise<readonly { readonly id: string }[]>,
+  reword: (ids: readonly string[], by: ReadBy) => Promise<readonly string[]>,
 ): Promise<number> {
   const behind = await run<Behind>(db, `${what}-behind`, clubId, LANGUAGE);
   let reworded = 0;
@@ -61,7 +62,7 @@ async function bringUpSome(
     const ids = behind.filter((row) => row.language === language).map(({ id }) => id);
     for (let at = 0; at < ids.length; at += TOGETHER) {
       const some = ids.slice(at, at + TOGETHER);
-      const changed = new Set((await reword(some, { language, engine: 1, known: true, most: Infinity })).map(({ id }) => id));
+      const changed = new Set(await reword(some, { language, engine: 1, known: true, most: Infinity }));
       const same = some.filter((id) => !changed.has(id));
       await run(db, `${what}-read-now`, clubId, same, TODAY.language, TODAY.engine);
       reworded += changed.size;
@@ -75,8 +76,9 @@ async function bringUpTeaching(db: Db, clubId: string): Promise<number> {
   const teaching = behind && (await getTeaching(db, clubId));
   if (!teaching) return 0;
   const by = { language: behind.language, engine: 1, known: true, most: Infinity };
-  if (keptTeaching(teaching, by).found.length > 0) {
-    await saveTeaching(db, clubId, teaching, by);
+  const kept = keptTeaching(teaching, by);
+  if (isReworded(kept)) {
+    await saveKeptTeaching(db, clubId, kept, by);
     return 1;
   }
   await run(db, 'teaching-read-now', clubId, TODAY.language, TODAY.engine);

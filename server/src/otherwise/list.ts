@@ -12,6 +12,5 @@ export async function listOtherwise(
   found: readonly FoundOtherwise[],
   { language, engine }: ReadBy,
 ): Promise<void> {
-  for (const { place, nameThen, typed, was, stands } of found)
-    await run(db, 'otherwise-add', clubId, record, recordId, place, nameThen, typed, was, stands, language, engine);
+  if (found.length > 0) await run(db, 'otherwise-add', clubId, record, recordId, JSON.stringify(found), language, engine);
 }

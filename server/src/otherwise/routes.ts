@@ -1,4 +1,4 @@
-import { rewordPattern, rewordPlaybooks, rewordSession, type PlacedLine, type Reword } from '@hopsk/contract/lines';
+import { linesOf, rewordPattern, rewordSession, rewordTeaching, type PlacedLine, type Reword } from '@hopsk/contract/lines';
 import { OtherwiseSettled, type Otherwise, type OtherwiseNow } from '@hopsk/contract/otherwise';
 import type { Pattern } from '@hopsk/contract/pattern';
 import type { Session } from '@hopsk/contract/session';
@@ -15,31 +15,6 @@ import { getTeaching, saveTeaching } from '../teaching/teaching.js';
 
 type Row = Omit<Otherwise, 'name' | 'part' | 'of' | 'for'> & { readonly place: string } & Record<string, unknown>;
 
-/** A club's own moves and its playbooks with each line as `reword` gives it. */
-function rewordTeaching(teaching: Teaching, reword: Reword): Teaching {
-  const moves = teaching.moves.map((move) => ({
-    ...move,
-    steps: reword({
-      place: `moves.${move.name}`,
-      part: 'move',
-      of: move.name,
-      text: move.steps,
-      for: { school: '', hand: 'right', lead: 'none' },
-    }),
-  }));
-  return { ...teaching, moves, playbooks: rewordPlaybooks(teaching.playbooks, reword) };
-}
-
-/** Every line of a record by its place. */
-function linesOf(lines: (reword: Reword) => unknown): ReadonlyMap<string, PlacedLine> {
-  const found = new Map<string, PlacedLine>();
-  lines((line) => {
-    found.set(line.place, line);
-    return line.text;
-  });
-  return found;
-}
-
 /** Lines that were saved with an earlier language and read otherwise today: which, and what a coach makes of them. */
 export function otherwiseRoutes(pool: Pool): Router {
   const router = Router();
@@ -47,6 +22,8 @@ export function otherwiseRoutes(pool: Pool): Router {
   router.get('/read-otherwise', async (request, response) => {
     const { clubId } = actorOf(request);
     const rows = await run<Row>(pool, 'otherwise-open', clubId);
+    // Two lists ask each time they are opened.
+    if (rows.length === 0) return void response.json([]);
     const idsOf = (record: Otherwise['record']): string[] => [
       ...new Set(rows.filter((row) => row.record === record).map(({ recordId }) => recordId)),
     ];

@@ -3,7 +3,7 @@ import { readBy, TODAY, type ReadBy } from '@hopsk/contract/reworded';
 import type { SessionVersion } from '@hopsk/contract/versions';
 import type { Session, SessionDraft, SessionSave } from '@hopsk/contract/session';
 import { one, run, type Db } from '../db/sql.js';
-import { keptSession } from '../otherwise/kept-lines.js';
+import { keptSession, type Kept } from '../otherwise/kept-lines.js';
 import { listOtherwise } from '../otherwise/list.js';
 import { asTheyWere, ownMoves } from '../otherwise/own-moves.js';
 
@@ -28,21 +28,34 @@ export async function getSession(db: Db, clubId: string, id: string): Promise<Se
   return row && whole(row);
 }
 
-/** Saves a session whose lines say what they did when they were read with `by`; what had to be reworded for that is listed. */
-async function kept(db: Db, clubId: string, p: SessionSave, by: ReadBy, query: string, ...more: unknown[]): Promise<Session | null> {
-  const { record, found } = keptSession(p, by, await ownMoves(db, clubId, by));
+type KeptSession = Kept<SessionSave>;
+
+/** Saves a session whose lines say what they did, and lists those that had to be reworded for that. */
+async function put(
+  db: Db,
+  clubId: string,
+  { record, found }: KeptSession,
+  by: ReadBy,
+  query: string,
+  ...more: unknown[]
+): Promise<Session | null> {
   const { id, name, template } = record;
   const row = await one<Row>(db, query, clubId, id, name, template, bodyOf(record), TODAY.language, TODAY.engine, ...more);
   if (row) await listOtherwise(db, clubId, 'session', row.id, found, by);
   return row && whole(row);
 }
+const kept = async (db: Db, clubId: string, p: SessionSave, by: ReadBy): Promise<KeptSession> =>
+  keptSession(p, by, await ownMoves(db, clubId, by));
 
 /** Null when the id is taken already. */
-export const addSession = (db: Db, clubId: string, p: SessionSave, by = readBy(p)): Promise<Session | null> =>
-  kept(db, clubId, p, by, 'session-add');
+export const addSession = async (db: Db, clubId: string, p: SessionSave, by = readBy(p)): Promise<Session | null> =>
+  put(db, clubId, await kept(db, clubId, p, by), by, 'session-add');
 /** Null when it is not there or its version is another. */
-export const saveSession = (db: Db, clubId: string, p: SessionSave, by = readBy(p)): Promise<Session | null> =>
-  kept(db, clubId, p, by, 'session-save', p.version);
+export const saveSession = async (db: Db, clubId: string, p: SessionSave, by = readBy(p)): Promise<Session | null> =>
+  saveKeptSession(db, clubId, await kept(db, clubId, p, by), by);
+/** The same of one that was reworded already. */
+export const saveKeptSession = (db: Db, clubId: string, p: KeptSession, by: ReadBy): Promise<Session | null> =>
+  put(db, clubId, p, by, 'session-save', p.record.version);
 
 export async function archiveSession(db: Db, clubId: string, id: string, archived: boolean): Promise<Session | null> {
   const row = await one<Row>(db, 'session-archive', clubId, id, archived);

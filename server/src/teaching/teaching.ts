@@ -4,7 +4,7 @@ import type { ClubFault } from '@hopsk/core/catalogue/fault';
 import { mergesOf, type Merges } from '@hopsk/core/catalogue/merges';
 import { BOOK_RULES, type BookRules } from '@hopsk/core/evidence/book-rules';
 import { one, type Db } from '../db/sql.js';
-import { keptTeaching } from '../otherwise/kept-lines.js';
+import { keptTeaching, type Kept } from '../otherwise/kept-lines.js';
 import { listOtherwise } from '../otherwise/list.js';
 
 type Taught = Omit<TeachingSave, 'version'>;
@@ -14,9 +14,15 @@ const fields = ({ choices, stances, moves, playbooks, views, numbers, faults }: 
   ...[TODAY.language, TODAY.engine],
 ];
 
-/** Saves what a club teaches, with lines that say what they did when they were read with `by`; those that had to be reworded are listed. */
-async function kept(db: Db, clubId: string, taught: Taught, by: ReadBy, query: string, ...more: unknown[]): Promise<Teaching | null> {
-  const { record, found } = keptTeaching(taught, by);
+/** Saves what a club teaches, with lines that say what they did, and lists those that had to be reworded for that. */
+async function put(
+  db: Db,
+  clubId: string,
+  { record, found }: Kept<Taught>,
+  by: ReadBy,
+  query: string,
+  ...more: unknown[]
+): Promise<Teaching | null> {
   const row = await one<Teaching>(db, query, clubId, ...fields(record), ...more);
   if (row) await listOtherwise(db, clubId, 'teaching', clubId, found, by);
   return row;
@@ -34,7 +40,10 @@ export const clubFaults = async (db: Db, clubId: string): Promise<readonly ClubF
 export const clubMerges = async (db: Db, clubId: string): Promise<Merges> => mergesOf(await clubFaults(db, clubId));
 /** Null when there is one already. */
 export const addTeaching = (db: Db, clubId: string, taught: Taught, by = readBy(taught)): Promise<Teaching | null> =>
-  kept(db, clubId, taught, by, 'teaching-add');
+  put(db, clubId, keptTeaching(taught, by), by, 'teaching-add');
 /** Null when its version is another. */
 export const saveTeaching = (db: Db, clubId: string, teaching: TeachingSave, by = readBy(teaching)): Promise<Teaching | null> =>
-  kept(db, clubId, teaching, by, 'teaching-save', teaching.version);
+  saveKeptTeaching(db, clubId, keptTeaching(teaching, by), by);
+/** The same of what was reworded already. */
+export const saveKeptTeaching = (db: Db, clubId: string, p: Kept<TeachingSave>, by: ReadBy): Promise<Teaching | null> =>
+  put(db, clubId, p, by, 'teaching-save', p.record.version);

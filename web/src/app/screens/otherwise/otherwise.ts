@@ -3,6 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { isDose } from '@hopsk/contract/lines';
 import type { Otherwise } from '@hopsk/contract/otherwise';
+import type { Definition } from '@hopsk/core/language/ast';
 import { definitionsOf } from '@hopsk/core/language/own-moves';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -16,7 +17,7 @@ import { patterns, sessions } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
 import { Thumb } from '../../drawing/thumb';
 import { Head } from '../../ui/head';
-import { readToday, whereOf } from './read-today';
+import { readToday, whereOf, type Today } from './read-today';
 
 /** Lines that are shown at once; more when asked for. */
 const AT_ONCE = 20;
@@ -44,11 +45,12 @@ export class OtherwiseScreen {
   private readonly most = signal(AT_ONCE);
   protected readonly more = computed(() => Math.max(0, (this.lines()?.length ?? 0) - this.most()));
   protected readonly pictures = signal<ReadonlyMap<string, Seen>>(new Map());
+  private readonly read = new Map<string, Today & { readonly own: readonly Definition[] }>();
   private readonly own = computed(() => definitionsOf(this.club.teaching().moves));
   protected readonly rows = computed(() =>
     (this.lines() ?? []).slice(0, this.most()).map((line) => {
       const drawn = !isDose(line.part);
-      const now = readToday(line, this.own());
+      const now = this.today(line, this.own());
       const link =
         line.record === 'pattern' ? ['/steps', line.recordId] : line.record === 'session' ? ['/build', line.recordId] : ['/club'];
       return {
@@ -98,6 +100,15 @@ export class OtherwiseScreen {
     } finally {
       this.busy.set(false);
     }
+  }
+
+  /** How a line reads today, read once: settling one reads no other anew. */
+  private today(line: Otherwise, own: readonly Definition[]): Today {
+    const known = this.read.get(line.id);
+    if (known?.own === own) return known;
+    const now = { ...readToday(line, own), own };
+    this.read.set(line.id, now);
+    return now;
   }
 
   private readonly asked = new Set<string>();

@@ -9,11 +9,14 @@ import { words } from '@hopsk/words/words';
 /** Sentences about what is not read that stand beneath a line. */
 const MARKS = 3;
 
+/** How a line reads today. */
+export interface Today {
+  readonly plain: string;
+  readonly marks: readonly string[];
+}
+
 /** How what was typed reads today, in the plain form, and what of it is marked or asked about. */
-export function readToday(
-  { part, typed }: Pick<Otherwise, 'part' | 'typed'>,
-  own: readonly Definition[],
-): { readonly plain: string; readonly marks: readonly string[] } {
+export function readToday({ part, typed }: Pick<Otherwise, 'part' | 'typed'>, own: readonly Definition[]): Today {
   if (isDose(part)) {
     const { plain, errors } = understandDose(typed);
     return { plain, marks: errors.slice(0, MARKS).map((error) => say(words.doses, error)) };

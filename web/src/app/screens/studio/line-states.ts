@@ -74,10 +74,10 @@ export const COLOURS = HighlightStyle.define([
 
 /** Whether these marks, and no others, stand there already. */
 export function isSaid(state: EditorState, wanted: readonly Diagnostic[]): boolean {
-  const stands: string[] = [];
-  forEachDiagnostic(state, ({ message, markClass }, from, to) => void stands.push(`${from} ${to} ${markClass} ${message}`));
+  const stands = new Set<string>();
+  forEachDiagnostic(state, ({ message, markClass }, from, to) => void stands.add(`${from} ${to} ${markClass} ${message}`));
   const said = wanted.map(({ message, markClass, from, to }) => `${from} ${to} ${markClass} ${message}`);
-  return stands.length === said.length && said.every((one) => stands.includes(one));
+  return stands.size === new Set(said).size && said.every((one) => stands.has(one));
 }
 
 const SEVERITY = { note: 'info', beware: 'warning', stop: 'error', unread: 'error' } as const;
