@@ -44,6 +44,7 @@ export const buildWords = (): BuildWords => ({
   caution: (caution) => words.cautions.usual[caution],
   partner: words.plan.partner,
   sides: words.common.sides,
+  stay: words.plan.stay,
 });
 
 /** A playbook to begin with, as it is read, called and copied. */

@@ -16,7 +16,7 @@ const steps = text(NOTATION_LIMITS.characters);
 const seconds = (most: number) => between(0, most, 's');
 
 const AlternativeSchema = z.object({
-  name: line(60),
+  name: line(CALL_LIMITS.name),
   steps,
   weight: between(0, CALL_LIMITS.weight),
   side: z.nullable(SideName),

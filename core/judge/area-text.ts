@@ -45,3 +45,12 @@ export function placingFrom(said: string): Placing | null {
   if (outsideBy(area, place) > 0) return null;
   return { area, at: place, facing: facing ? Number(facing[1]) : 0 };
 }
+
+/**
+ * Where a line is done, as it is studied: on the floor that it says, or on none.
+ * @example onFloor('') // {}
+ */
+export function onFloor(said: string): { readonly placing?: Placing } {
+  const placing = said === '' ? null : placingFrom(said);
+  return placing ? { placing } : {};
+}

@@ -21,6 +21,7 @@ export const FINDINGS = {
   'short-pass': null,
   'no-such-thing': null,
   'names-a-foot': null,
+  'no-side': null,
   'strike-early': 'land-late',
   'strike-late': 'land-early',
   'no-split': 'no-split',

@@ -4,7 +4,7 @@ import type { Placing } from './area.js';
 import { baseFindings } from './base-findings.js';
 import { choiceFindings } from './choice-findings.js';
 import { closingFindings } from './closing-findings.js';
-import { finding, FINDINGS, levelOf, MOST_FINDINGS, type Finding } from './finding.js';
+import { finding, FINDINGS, levelOf, MOST_FINDINGS, type Finding, type FindingCode } from './finding.js';
 import { floorFindings } from './floor-findings.js';
 import type { HeldChoices } from './schools.js';
 import { timingFindings } from './timing-findings.js';
@@ -46,11 +46,13 @@ function gravest(all: Finding[], sim: Simulation): Finding[] {
   return [...[...of('stop'), ...of('beware'), ...of('note')].slice(0, MOST_FINDINGS), more];
 }
 
+/** Done in some way, and asked. */
+const ASKED: readonly FindingCode[] = ['short-pass', 'names-a-foot', 'no-side'];
+
 function problemFindings(sim: Simulation): Finding[] {
   return sim.problems.map(({ move, span, value, limit, ...problem }) => {
     const { code } = problem;
-    const level =
-      code === 'stride' ? levelOf(value - limit, limit * 0.15) : code === 'short-pass' || code === 'names-a-foot' ? 'beware' : 'stop';
+    const level = code === 'stride' ? levelOf(value - limit, limit * 0.15) : ASKED.includes(code) ? 'beware' : 'stop';
     const at = sim.moves[move]?.start ?? sim.seconds;
     return finding(code, problem.values, level, { index: move, span }, at, { value, limit, excess: value - limit });
   });

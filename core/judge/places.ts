@@ -1,6 +1,7 @@
 import type { Side } from '../body/foot.js';
 import { distance, type Vec } from '../body/vec.js';
 import type { Aim, FootRef } from '../language/ast.js';
+import type { SimulateOptions } from '../motion/simulate.js';
 import { edgeOf, type Area, type Placing } from './area.js';
 import { inPattern, onArea } from './placing.js';
 
@@ -35,7 +36,7 @@ function nearestEdge(area: Area, from: Vec): Vec {
  * Where a place of a floor is, in the frame of a pattern that begins somewhere on it; null where this floor has none. Lines by the rules
  * that the floor is drawn by; how far inside a corner is ours.
  */
-export const placesOf =
+const placesOf =
   (placing: Placing) =>
   (aim: Aim, from: Vec, sideOf: (ref: FootRef) => Side): Vec | null => {
     const { area } = placing;
@@ -67,3 +68,10 @@ export const placesOf =
     })();
     return at && inPattern(placing, at);
   };
+
+/**
+ * What a simulation knows of the floor it is done on; nothing where there is none.
+ * @example placesOn(null) // {}
+ */
+export const placesOn = (placing: Placing | null | undefined): Pick<SimulateOptions, 'places'> =>
+  placing ? { places: placesOf(placing) } : {};

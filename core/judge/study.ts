@@ -9,7 +9,7 @@ import type { Placing } from './area.js';
 import { driftOf, type Drift } from './drift.js';
 import type { Finding } from './finding.js';
 import { findingsOf } from './findings.js';
-import { placesOf } from './places.js';
+import { placesOn } from './places.js';
 import type { HeldChoices } from './schools.js';
 import { sharesOf, statesOf, type StateShares, type StateSpan } from './state.js';
 
@@ -52,7 +52,7 @@ export function readWith(text: string, own: readonly OwnMove[] = []): Parsed {
 
 /** The same of a text that has been read. */
 export function studyOf(text: string, parsed: Parsed, performer: Performer, shouldClose: boolean, options: StudyOptions = {}): Study {
-  const simulation = simulate(parsed, performer, { ...options, ...(options.placing && { places: placesOf(options.placing) }) });
+  const simulation = simulate(parsed, performer, { ...options, ...placesOn(options.placing) });
   const states = statesOf(simulation);
   return {
     text,

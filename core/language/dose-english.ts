@@ -60,5 +60,5 @@ export const ENGLISH_DOSES: DoseVocabulary = {
   },
   numbers: { couple: 2, dozen: 12 },
   tens: { twenty: 20, thirty: 30, forty: 40, fifty: 50, sixty: 60, seventy: 70, eighty: 80, ninety: 90 },
-  fillers: ['of', 'the', 'with', 'for', 'do', 'it', 'is', 'are', 'they', 'feels', 'feel', 'exactly', 'just'],
+  fillers: ['then', 'of', 'the', 'with', 'for', 'do', 'it', 'is', 'are', 'they', 'feels', 'feel', 'exactly', 'just'],
 };

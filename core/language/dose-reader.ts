@@ -53,7 +53,9 @@ interface OneSide extends Span {
   readonly side: 'left' | 'right';
   /** Where the side is a stroke's. */
   readonly unit: string | null;
-  readonly count: Range;
+  /** So many, or seconds. */
+  readonly amount: Range;
+  readonly by: 'count' | 'time';
 }
 
 /** Gathers what a dose's tree says, and marks what says nothing. */
@@ -115,7 +117,6 @@ export class DoseReader {
     Rest: (node) => this.rests(node),
     Ratio: (node) => this.ratio(node),
     Sides: (node) => this.bothSides(node),
-    OneSide: (node) => this.oneSide(node),
     TwoSides: (node) => this.saySides(node, { of: 'side', share: null }),
     Within: (node) => this.claim(node),
     Open: (node) => this.open(node),
@@ -225,22 +226,29 @@ export class DoseReader {
     return work;
   }
 
-  /** ‘5 left 5 right’: as many on both sides, or it is asked. */
+  /** ‘5 left 5 right’, ‘1 min left, 1 min right’: as much on both sides, or it is asked. */
   private sideBySide(): void {
     const [one, other] = this.oneSides;
     if (!one) return;
     // ‘10 forehands’ alone are ten of them.
     if (!other && one.unit !== null) {
-      this.works.push({ ...one, work: { by: 'count', count: this.bounded(one.count, DOSE_LIMITS.count, one), of: 1, within: null } });
+      this.works.push({ from: one.from, to: one.to, work: this.oneSided(one, one) });
       return;
     }
     for (const more of this.oneSides.slice(2)) this.add(more, 'said-twice', { said: this.said(more) });
     const span = { from: one.from, to: other?.to ?? one.to };
-    const counts = [...new Set([one.count, ...(other ? [other.count] : [])].map(rangeText))];
-    if (!other || counts.length > 1 || one.side === other.side)
-      this.add(span, 'uneven-sides', { said: this.said(span) }, null, [...counts.map((n) => `${n} each side`), ...(other ? [] : counts)]);
+    const amounts = [
+      ...new Set([one, ...(other ? [other] : [])].map(({ by, amount }) => (by === 'time' ? secondsText(amount) : rangeText(amount)))),
+    ];
+    if (!other || amounts.length > 1 || one.side === other.side)
+      this.add(span, 'uneven-sides', { said: this.said(span) }, null, [...amounts.map((n) => `${n} each side`), ...(other ? [] : amounts)]);
     this.saySides(span, { of: 'side', share: 'each' });
-    this.works.push({ ...span, work: { by: 'count', count: this.bounded(one.count, DOSE_LIMITS.count, span), of: 1, within: null } });
+    this.works.push({ ...span, work: this.oneSided(one, span) });
+  }
+
+  private oneSided({ by, amount }: OneSide, span: Span): Work {
+    if (by === 'time') return { by, seconds: this.bounded(amount, DOSE_LIMITS.seconds, span, secondsText) };
+    return { by, count: this.bounded(amount, DOSE_LIMITS.count, span), of: 1, within: null };
   }
 
   private product(node: SyntaxNode): void {
@@ -254,8 +262,12 @@ export class DoseReader {
     const often = factors.length === 1 && /^(?:X|Times)$/.test(parts[0]?.name ?? '');
     const main = factors.find(({ name }) => name !== 'Count') ?? factors.find((one) => !unitless(one)) ?? (often ? null : factors.at(-1));
     if (often && main) this.mark(parts[0] as SyntaxNode);
+    const side = node.getChild('OneSide');
+    const sided = side && (main?.name === 'Time' || main?.name === 'Count') ? side : null;
+    if (side && !sided) this.mark(side);
     for (const one of factors) {
-      if (one === main) this.main(one);
+      if (one === main && sided) this.oneSide(one, sided);
+      else if (one === main) this.main(one);
       else this.factor(one, 'times', rangeOf(this.text, one.firstChild as SyntaxNode));
     }
   }
@@ -446,18 +458,21 @@ export class DoseReader {
     else this.sides = sides;
   }
 
-  private oneSide(node: SyntaxNode): void {
-    const [count, side] = childrenOf(node) as [SyntaxNode, SyntaxNode];
-    for (const word of childrenOf(count).slice(1))
-      if (!isCounted(this.said(word).toLowerCase()) && WORDS.keyOf(this.said(word)) !== 'repetition') this.mark(word);
+  private oneSide(amount: SyntaxNode, node: SyntaxNode): void {
+    const side = node.firstChild as SyntaxNode;
+    const by = amount.name === 'Time' ? 'time' : 'count';
+    if (by === 'count')
+      for (const word of childrenOf(amount).slice(1))
+        if (!isCounted(this.said(word).toLowerCase()) && WORDS.keyOf(this.said(word)) !== 'repetition') this.mark(word);
     const unit = isCounted(this.said(side).toLowerCase()) ? this.said(side) : null;
     const word = node.getChild('SideWord');
     if (unit !== null && word) this.mark(word);
     this.oneSides.push({
-      ...spanOf(node),
+      ...{ from: amount.from, to: node.to },
       side: WORDS.keyOf(this.said(side).toLowerCase()) === 'left' ? 'left' : 'right',
       unit,
-      count: rangeOf(this.text, count.firstChild as SyntaxNode),
+      amount: by === 'time' ? timeOf(this.text, amount) : rangeOf(this.text, amount.firstChild as SyntaxNode),
+      by,
     });
   }
 

@@ -63,6 +63,11 @@ const READ: Readonly<Record<string, string>> = {
   '5 right, 5 left': '5 each side',
   '5 sets of 10 left and 10 right': '5 sets of 10 each side',
   '10 forehand 10 backhand': '10 each side',
+  '1 min left, 1 min right': '60 s each side',
+  '20 s right then 20 s left, 3 rounds': '3 × 20 s each side',
+  '3 × 20 s left and 20 s right, rest 10 s': '3 × 20 s each side, rest 10 s',
+  '2 x 3 x 5 left 5 right, rest 10 s': '2 sets of 3 × 5 each side, rest 10 s',
+  '30 s forehand, 30 s backhand': '30 s each side',
   '2 minutes each stance': '2 min each lead',
   // Times.
   'half a minute': '30 s',
@@ -97,6 +102,9 @@ const ASKED: Readonly<Record<string, readonly string[]>> = {
   '1,5 min': ['90 s', '5 min'],
   '6 left 4 right': ['6 each side', '4 each side'],
   '5 left': ['5 each side', '5'],
+  '1 min left 2 min right': ['60 s each side', '2 min each side'],
+  '10 left 1 min right': ['10 each side', '60 s each side'],
+  '5 min left': ['5 min each side', '5 min'],
   '5 min or 20 reps': ['5 min', '20'],
 };
 const MARKED: Readonly<Record<string, readonly [plain: string, ...marked: string[]]>> = {

@@ -201,7 +201,7 @@ export const ENGLISH: Vocabulary = {
     'return home': WAYS_HOME,
     'back home': WAYS_HOME,
     'come back': WAYS_HOME,
-    grapevine: ['cross behind', 'crossover'],
+    grapevine: ['crossover, cross behind', 'cross behind', 'crossover'],
   },
   numbers: [
     ...['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'],

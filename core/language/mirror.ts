@@ -1,8 +1,8 @@
-import type { SyntaxNode } from '@lezer/common';
+import type { SyntaxNode, SyntaxNodeRef, Tree } from '@lezer/common';
 import { ENGLISH } from './english.js';
 import { lexiconOf } from './lexicon.js';
 import { treeOf } from './line-parser.js';
-import { otherName, otherSideRef, type Mirroring } from './turn-round.js';
+import { otherName, otherSideRef, otherStroke, type Mirroring } from './turn-round.js';
 import type { Vocabulary } from './vocabulary.js';
 
 /**
@@ -14,13 +14,22 @@ export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vo
   const [other, alone] = [otherSideIn(vocabulary.directions), otherSideIn(vocabulary.feetAlone)];
   const { feet } = lexiconOf(vocabulary);
   const swaps: { from: number; to: number; by: string }[] = [];
-  treeOf(text, vocabulary).iterate({
+  const tree = treeOf(text, vocabulary);
+  // A forehand drill's other side is the backhand drill of the same athlete, on the other foot.
+  const strokes = what === 'directions' && saysStrokes(tree, text, vocabulary);
+  const feetToo = what !== 'directions' || strokes;
+  tree.iterate({
     enter(node) {
+      if (strokes && isStrike(node)) {
+        const typed = text.slice(node.from, node.to);
+        if (otherStroke(typed) !== typed) swaps.push({ from: node.from, to: node.to, by: otherStroke(typed) });
+        return;
+      }
       if (node.name !== 'BranchName' && ofStrike(node.node, text, vocabulary)) return;
       if (node.name === 'Side') {
         const isFoot = node.node.parent?.name === 'Foot';
         const by = other.get(text.slice(node.from, node.to).toLowerCase());
-        if (by !== undefined && (what !== 'directions' || !isFoot)) swaps.push({ from: node.from, to: node.to, by });
+        if (by !== undefined && (feetToo || !isFoot)) swaps.push({ from: node.from, to: node.to, by });
       } else if (node.name === 'Along') {
         // ‘forward-left’: only what is a side of it.
         const typed = text.slice(node.from, node.to);
@@ -28,7 +37,7 @@ export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vo
         if (typed.includes('-')) swaps.push({ from: node.from, to: node.to, by: by.join('-') });
       } else if (node.name === 'FootAlone') {
         const by = alone.get(text.slice(node.from, node.to).toLowerCase());
-        if (by !== undefined && what !== 'directions') swaps.push({ from: node.from, to: node.to, by });
+        if (by !== undefined && feetToo) swaps.push({ from: node.from, to: node.to, by });
       } else if (node.name === 'FootName' && node.node.parent?.name === 'Direction') {
         const typed = text.slice(node.from, node.to);
         const ref = feet.get(typed.toLowerCase());
@@ -54,6 +63,27 @@ export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vo
     done = to;
   }
   return out + text.slice(done);
+}
+
+/** Whether it names a strike, typed as a word or in quotes. */
+const isStrike = ({ name, node }: Pick<SyntaxNodeRef, 'name' | 'node'>): boolean =>
+  name === 'HandWord' || (name === 'Quoted' && node.parent?.name === 'Named');
+
+/** Whether a line names a stroke by its side, or a way by a stroke. */
+export function saysStrokes(tree: Tree, text: string, vocabulary: Vocabulary): boolean {
+  const { feet } = lexiconOf(vocabulary);
+  let found = false;
+  tree.iterate({
+    enter({ name, from, to, node }) {
+      const typed = text.slice(from, to);
+      if (isStrike({ name, node })) found ||= otherStroke(typed) !== typed;
+      if (name === 'FootName' && node.parent?.name === 'Direction') {
+        const ref = feet.get(typed.toLowerCase());
+        found ||= ref === 'playing' || ref === 'other';
+      }
+    },
+  });
+  return found;
 }
 
 /** Whether a word belongs to the name of a strike, which stays as it is, as in quotes; a feint that goes somewhere goes to a side. */

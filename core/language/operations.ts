@@ -1,7 +1,7 @@
 import { otherSide, type Side } from '../body/foot.js';
 import { ENGLISH } from './english.js';
 import { treeOf } from './line-parser.js';
-import { mirrorText } from './mirror.js';
+import { mirrorText, saysStrokes } from './mirror.js';
 import { mirroredPlace } from './place-text.js';
 import type { Vocabulary } from './vocabulary.js';
 
@@ -48,15 +48,16 @@ export function operate(operation: Operation, written: Written, vocabulary: Voca
 }
 
 /**
- * Whether a text names a foot left or right, so that its other side is another question.
- * @example namesLeftOrRightFoot('lunge right foot') // true
+ * Whether a text names a foot left or right that the other side leaves as it is, so that it is another question; strokes take it with them.
+ * @example keepsNamedFoot('lunge right foot') // true
  */
-export function namesLeftOrRightFoot(text: string, vocabulary: Vocabulary = ENGLISH): boolean {
+export function keepsNamedFoot(text: string, vocabulary: Vocabulary = ENGLISH): boolean {
+  const tree = treeOf(text, vocabulary);
   let found = false;
-  treeOf(text, vocabulary).iterate({
+  tree.iterate({
     enter: (node) => {
       if (node.name === 'Foot' && (node.node.getChild('Side') ?? node.node.getChild('FootAlone'))) found = true;
     },
   });
-  return found;
+  return found && !saysStrokes(tree, text, vocabulary);
 }

@@ -46,6 +46,8 @@ describe('a club’s own moves', () => {
     const read = (line: string): string => printPattern(parse(line, own)).replaceAll('\n', ', ');
     expect(read('advance + teep, teep')).toBe('advance + "teep" on landing, teep');
     expect(read('advance + left teep 40 ms after landing')).toBe('advance + "left teep" 40 ms after landing');
+    expect(read('advance with a left teep 40 ms after landing')).toBe('advance + "left teep" 40 ms after landing');
+    expect(read('advance with the lead foot with the teep, split')).toBe('advance lead foot + "teep" on landing, split');
     expect(read('zap = ("zap"), lunge + zap')).toBe('zap = ("zap"), lunge + "zap" on landing');
     for (const line of ['advance + corner', 'advance + combo', 'advance + elsewhere'])
       expect(parse(line, own).errors.map(({ code }) => code))

@@ -297,9 +297,28 @@ class Reader {
       { from, to },
       'asked',
       { word },
-      readings.map((one) => `${before}${one}${behind}`),
+      readings.map((one) => this.inTurn(one.split(', '), before, behind)),
       { from, to },
     );
+  }
+
+  /** Moves that take turns in a step: ‘grapevine right 4’ is two of each, ‘four grapevines’ four; without a number it is one of each. */
+  private inTurn(moves: readonly string[], before: string, behind: string): string {
+    const [only = ''] = moves;
+    if (moves.length === 1) return `${before}${only}${behind}`;
+    const numberOf = (said: string): number | null =>
+      /^\d{1,3}$/.test(said) ? Number(said) : (this.reading.lexicon.numbers.get(said) ?? null);
+    const words = behind.trim().split(/\s+/);
+    const often = numberOf(words.at(-1) ?? '');
+    const steps = moves.map(
+      (move) =>
+        `${numberOf(before.trim()) === null ? before : ''}${[move, ...words.slice(0, often === null ? undefined : -1)].join(' ').trim()}`,
+    );
+    if (numberOf(before.trim()) !== null) return `${before}(${steps.join(', ')})`;
+    const count = often ?? moves.length;
+    const turns = Math.floor(count / moves.length);
+    const whole = turns === 0 ? [] : [turns === 1 ? steps.join(', ') : `(${steps.join(', ')}) ${turns}`];
+    return [...whole, ...steps.slice(0, count % moves.length)].join(', ');
   }
 
   /** ‘Unweight the right foot’ is weight on the other; without a foot it is asked what is meant. Whether a foot was named. */

@@ -138,7 +138,11 @@ export class PartReader {
 
   read(nodes: readonly SyntaxNode[]): this {
     const said = nodes.filter(({ name }) => name !== 'Filler' && name !== 'Comment');
-    said.forEach((node, i) => this.part(node, said[i + 1]));
+    for (let i = 0; i < said.length; i++) {
+      const strike = this.ownStrike(said, i);
+      if (strike === null) this.part(said[i] as SyntaxNode, said[i + 1]);
+      else i = strike;
+    }
     this.unanswered();
     if (this.meant !== null && this.bearings.length === 0) this.bearings.push(this.meant);
     this.corner();
@@ -558,20 +562,33 @@ export class PartReader {
           ? this.sided(sided, own)
           : (event ?? hand ?? 'hit');
     if (sided && said.name !== 'Named' && own === undefined) this.unknown(sided, wordOf(this.of(sided)));
-    const tied: Tied = {
-      kind: event === null ? 'hand' : 'event',
-      word: name,
-      tie: 'landing',
-      offsetMs: 0,
-      span: { from: node.from, to: node.to },
-    };
-    this.open = { tied, from: node.from };
+    this.openHand(event === null ? 'hand' : 'event', name, { from: node.from, to: node.to });
   }
 
   /** ‘+ left hook’: the side belongs to the strike's name. */
   private sided(side: SyntaxNode | null, strike: string): string {
     const way = side && this.lexicon.directions.get(wordOf(this.of(side)));
     return way ? `${this.lexicon.vocabulary.directions[way][0]} ${strike}` : strike;
+  }
+
+  /** ‘With a left teep’, where a teep is a strike of the line's own or the club's; where it ends, or null where it is none. */
+  private ownStrike(nodes: readonly SyntaxNode[], at: number): number | null {
+    const first = nodes[at] as SyntaxNode;
+    if (wordOf(this.of(first)) !== this.say('with')) return null;
+    let i = at + 1;
+    const word = (): string => (nodes[i] ? wordOf(this.of(nodes[i] as SyntaxNode)) : '');
+    if (this.lexicon.vocabulary.articles.includes(word())) i++;
+    const side = nodes[i]?.name === 'Direction' ? (nodes[i]?.getChild('Side') ?? null) : null;
+    if (side) i++;
+    const own = nodes[i]?.name === 'Stray' ? this.reading.strikes.get(word()) : undefined;
+    if (own === undefined) return null;
+    this.closeHand();
+    this.openHand('hand', this.sided(side, own), { from: first.from, to: (nodes[i] as SyntaxNode).to });
+    return i;
+  }
+
+  private openHand(kind: Tied['kind'], word: string, span: Span): void {
+    this.open = { tied: { kind, word, tie: 'landing', offsetMs: 0, span }, from: span.from };
   }
 
   private offset(node: SyntaxNode, ms: number | null): void {

@@ -3,7 +3,7 @@ import { holds } from '../testing/holds.js';
 import { ENGLISH } from './english.js';
 import { lexiconOf } from './lexicon.js';
 import { mirrorText } from './mirror.js';
-import { namesLeftOrRightFoot } from './operations.js';
+import { keepsNamedFoot } from './operations.js';
 import { parse } from './parse.js';
 import { understand } from './plain.js';
 import { printPattern } from './print.js';
@@ -172,7 +172,13 @@ const ASKED: readonly (readonly [line: string, kept: string, marks: readonly str
   ['advance 3x10', 'advance 3 times', ['two-counts ‘3x10’ 30 times;']],
   ['3 advance 2', 'advance 3 times', ['two-counts ‘3 advance 2’ advance 6 times;']],
   ['3 (split, advance) 2', '(split, advance) 3 times', ['two-counts ‘3 (split, advance) 2’ (split, advance) 6 times;']],
-  ['grapevine right', '', ['asked ‘grapevine right’ cross behind right; crossover right;']],
+  ['grapevine right', '', ['asked ‘grapevine right’ crossover right, cross behind right; cross behind right; crossover right;']],
+  [
+    'grapevine right 5',
+    '',
+    // Each of them a step: five take turns.
+    ['asked ‘grapevine right 5’ (crossover right, cross behind right) 2, crossover right; cross behind right 5; crossover right 5;'],
+  ],
   ['lunge ahead 40 cm 80 cm', 'lunge ahead 40 cm', ['two-sizes ‘lunge’']],
   ['lunge left foot right foot', 'lunge left foot', ['two-feet ‘lunge’']],
   ['advance slow quick', 'advance slow', ['said-twice ‘quick’']],
@@ -293,7 +299,7 @@ describe('the other side of what is said', () => {
       expect(mirrorText(said)).toBe(other);
       expect(plain(mirrorText(said))).toBe(mirrorText(plain(said)));
     }
-    expect(namesLeftOrRightFoot('lunge RF')).toBeTrue();
+    expect(keepsNamedFoot('lunge RF')).toBeTrue();
   });
 });
 

@@ -53,6 +53,21 @@ export function mirrorAct(act: Act, what: Mirroring): Act {
   };
 }
 
+/**
+ * Whether a move is another one on the other side, its feet apart.
+ * @example hasSide({ ...bare('shuffle'), bearing: 90 }) // true
+ */
+export function hasSide(act: Act): boolean {
+  const other = mirrorAct(act, 'directions');
+  return (
+    act.bearing !== other.bearing ||
+    act.turn !== other.turn ||
+    act.turning !== other.turning ||
+    act.side !== other.side ||
+    act.aim?.side !== other.aim?.side
+  );
+}
+
 /** The same move with left and right feet exchanged and nothing else. Its own inverse. */
 export const exchangeFeet = (act: Act): Act => ({ ...act, foot: swapped(act.foot), weight: swapped(act.weight) });
 
@@ -63,6 +78,14 @@ const OTHER_SIDE: Readonly<Record<string, string>> = { left: 'right', right: 'le
  * @example otherName('far left') // 'far right'
  */
 export const otherName = (name: string): string => name.replace(/\p{L}+/gu, (word) => OTHER_SIDE[word.toLowerCase()] ?? word);
+
+const OTHER_STROKE: Readonly<Record<string, string>> = { forehand: 'backhand', backhand: 'forehand' };
+
+/**
+ * A stroke of the same athlete's other side.
+ * @example otherStroke('forehand drive') // 'backhand drive'
+ */
+export const otherStroke = (name: string): string => name.replace(/\p{L}+/gu, (word) => OTHER_STROKE[word.toLowerCase()] ?? word);
 
 const MEASURED: readonly Size['unit'][] = ['cm', 'm', 'in', 'ft', 'shoe', 'own'];
 

@@ -16,6 +16,8 @@ export interface ProblemMessages {
   /** The thing as it was named. */
   readonly 'no-such-thing': { readonly thing: string };
   readonly 'names-a-foot': Nothing;
+  /** Both sides of what has none. */
+  readonly 'no-side': Nothing;
 }
 
 export type ProblemMessage = Said<ProblemMessages>;

@@ -35,7 +35,25 @@ describe('sides, leads, names and alternatives', () => {
     const codes = (text: string): string[] => of(text).problems.map((problem) => problem.code);
     expect(codes('lunge ahead right foot each side')).toEqual(['names-a-foot']);
     expect(codes('out = (lunge ahead right foot), (out, recover back) each side')).toEqual(['names-a-foot']);
-    expect(codes('lunge ahead playing foot each side')).toEqual([]);
+    expect(codes('lunge ahead right playing foot each side')).toEqual([]);
+  });
+
+  it('each side asks of steps that have none, also inside brackets and parts', () => {
+    const codes = (text: string): string[] => of(text, guard).problems.map((problem) => problem.code);
+    for (const none of ['split', 'pass ahead', '(advance 20 cm, retreat 20 cm) 2', 'in = (advance), (in, retreat)'])
+      expect(codes(`${none} each side`))
+        .withContext(none)
+        .toEqual(['no-side']);
+    for (const one of [
+      'shuffle right',
+      'pivot lead foot 20° left',
+      '(advance, (hop ahead left | advance))',
+      'shuffle playing side',
+      'advance turning left 20°',
+    ])
+      expect(codes(`${one} each side`))
+        .withContext(one)
+        .toEqual([]);
   });
 
   it('each lead goes over to the other lead and back', () => {

@@ -1,7 +1,7 @@
 import { bare } from '../language/act.js';
 import type { Act, Definition, Happening, Item, Step, Tempo } from '../language/ast.js';
 import type { Span } from '../language/places.js';
-import { exchangeFeet, mirrorAct, otherName, scaleAct } from '../language/turn-round.js';
+import { exchangeFeet, hasSide, mirrorAct, otherName, scaleAct } from '../language/turn-round.js';
 import type { ProblemMessage } from './messages.js';
 
 /** Which of so many branches is taken, from 0. */
@@ -51,12 +51,21 @@ export function* unfold(
   const parts = new Map(definitions.map((one) => [one.name, one.items]));
   const footNamed = new Map(definitions.map((one) => [one.name, false]));
   for (const one of definitions) footNamed.set(one.name, one.items.some(namesAFoot));
+  const sided = new Map(definitions.map((one) => [one.name, false]));
+  for (const one of definitions) sided.set(one.name, one.items.some(hasASide));
   let opened = 0;
 
   function namesAFoot(item: Item): boolean {
     if (item.kind === 'step') return item.act.foot === 'left' || item.act.foot === 'right';
     if (item.kind === 'group') return item.branches.some((branch) => branch.some(namesAFoot));
     return item.kind === 'call' && (footNamed.get(item.name) ?? false);
+  }
+
+  /** Whether the other side is another way; a part that is not known is none. */
+  function hasASide(item: Item): boolean {
+    if (item.kind === 'step') return hasSide(item.act);
+    if (item.kind === 'group') return item.branches.some((branch) => branch.some(hasASide));
+    return item.kind === 'call' && (sided.get(item.name) ?? false);
   }
 
   function* all(list: readonly Item[], around: Around): Generator<Unfolded, void> {
@@ -69,7 +78,8 @@ export function* unfold(
   /** Once, or for both sides, or with both feet leading. */
   function* both(item: Done, around: Around): Generator<Unfolded, void> {
     const span = around.at ?? item.span;
-    if (item.each === 'side' && namesAFoot(item)) yield { kind: 'asks', span, asks: { code: 'names-a-foot', values: {} } };
+    const asked = item.each !== 'side' ? null : namesAFoot(item) ? 'names-a-foot' : hasASide(item) ? null : 'no-side';
+    if (asked) yield { kind: 'asks', span, asks: { code: asked, values: {} } };
     yield* times(item, around);
     if (item.each === 'side') yield* times(item, { ...around, ways: !around.ways });
     if (item.each === 'lead') {

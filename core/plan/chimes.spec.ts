@@ -120,7 +120,7 @@ describe('chimes in a round', () => {
     };
     const turned = chimed('2 × 60 s each side, rest 20 s, every 15 s (shuffle right 40 cm, lunge ahead) at cycle end');
     expect(turned?.chimed[0]?.[1].text).toContain('shuffle left 40 cm');
-    const seconds = (tempo: number) => chimed('60 s, every 15 s (lunge ahead, recover back)', tempo)?.chimed[0]?.[0].rep?.seconds ?? 0;
+    const seconds = (tempo: number) => chimed('60 s, every 15 s (lunge ahead, recover back)', tempo)?.chimed[0]?.[0].seconds ?? 0;
     expect(seconds(1.5)).toBeGreaterThan(1.4 * seconds(1));
   });
 });

@@ -5,7 +5,7 @@ import { placedOn, type Placing } from '../judge/area.js';
 import { areaOf } from '../judge/area-text.js';
 import { outsideOf } from '../judge/placing.js';
 import { study } from '../judge/study.js';
-import { namesLeftOrRightFoot, operate, OPERATIONS, type Written } from '../language/operations.js';
+import { keepsNamedFoot, operate, OPERATIONS, type Written } from '../language/operations.js';
 import { parse } from '../language/parse.js';
 import { print } from '../language/print.js';
 import { simulate } from '../motion/simulate.js';
@@ -202,7 +202,7 @@ describe('the four operations', () => {
       ...written,
       text: 'shuffle left 40 cm, lunge ahead right left foot, pivot lead foot 30°',
     });
-    expect([namesLeftOrRightFoot(written.text), namesLeftOrRightFoot('lunge left lead foot')]).toEqual([true, false]);
+    expect([keepsNamedFoot(written.text), keepsNamedFoot('lunge left lead foot')]).toEqual([true, false]);
   });
 });
 

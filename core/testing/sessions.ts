@@ -112,4 +112,5 @@ export const BUILD_WORDS: BuildWords = {
   caution: (code) => code,
   partner: { what: 'what', when: 'when', reAim: 'aim' },
   sides: { left: 'left', right: 'right' },
+  stay: 'stay',
 };

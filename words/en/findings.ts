@@ -32,6 +32,7 @@ const means: Readonly<Record<FindingCode, string>> = {
   refused: 'a move that cannot be done from there',
   'short-pass': 'a passing step that does not get past',
   'no-such-thing': 'an aim that does not stand on the floor',
+  'no-side': 'both sides of steps without a side',
   'names-a-foot': 'a foot named left or right, for both sides',
   'strike-early': 'a strike before the window of its landing',
   'strike-late': 'a strike after the window of its landing',
@@ -110,6 +111,8 @@ export const findings = {
     refused: ({ why }) => `${refused[why]} The athlete stands.`,
     'short-pass': ({ foot }) => `The ${SIDES[foot]} foot does not get past the other: the lead stays as it was.`,
     'no-such-thing': ({ thing }) => `There is no ‘${thing}’ on the floor; the step was done without an aim.`,
+    'no-side': () =>
+      'These steps have no side, so that ‘each side’ does them twice the same way: write ‘each lead’ for the other lead, or ‘twice’.',
     'names-a-foot': () =>
       'A foot named left or right is another one on the other side: write ‘lead’ or ‘rear’, ‘near’ or ‘far’. It was kept as written.',
     'strike-early': strike,

@@ -59,6 +59,9 @@ const planProblems: Says<PlanMessages> = {
   'set-rest': () => 'Rest between sets not decided: how long?',
   repetition: () => 'How long one repetition takes is not known: give it steps, or work by time.',
   sides: () => 'Both sides: so many for each, or in all?',
+  'no-side': () => 'Each side of steps that have none: they would be done twice the same way.',
+  'side-of-foot': () =>
+    'The steps name a foot, left or right: on the other side it stays the same foot. Each lead exchanges feet and directions; or write ‘lead’ and ‘rear’, ‘near’ and ‘far’.',
   call: () => 'Nothing to call yet: write what can be called.',
   calls: ({ problem }) => say(callProblems, problem),
   'pattern-away': () => 'Its pattern was put away since; the line it was planned with is kept.',
@@ -110,6 +113,7 @@ const names: Says<NameMessages> = {
   'both-sides': ({ name }) => `${name}, both sides`,
   'other-lead': ({ name }) => `${name}, other lead`,
   'both-leads': ({ name }) => `${name}, both leads`,
+  'in-a-row': ({ steps }) => `${steps} in a row`,
   'there-and-back': ({ steps }) => `${steps} there, ${steps} back`,
   slow: ({ name }) => `${name}, slow`,
   quick: ({ name }) => `${name}, quick`,
@@ -129,6 +133,7 @@ const leftOut: Says<LeftOutMessages> = {
   'no-ending': () => 'No usual ending brings the stance back after it: train it inside the whole.',
   'other-stance': () => 'It does not end in the stance it begins in: train it inside the whole.',
   'other-lead': () => 'The other lead is not trusted.',
+  'no-side': () => 'Its steps have no side: to the other one they are the same.',
   caution: ({ caution, what }) =>
     `Left out because of the standing caution (${cautions.cautions.one(caution)}): it has ${cautions.cautions.forbidden[what]}. The coach decides.`,
   mastered: () => 'The record says it is mastered; put it in again if you like.',
@@ -175,6 +180,7 @@ export const plan = {
       freeze: 'freeze',
       coming: ['still coming', 'stopped'],
     },
+    stay: 'stay',
     partner: {
       what: 'steps in as agreed and holds the line',
       when: 'at the start of each repetition',

@@ -5,14 +5,16 @@ import { FAULTS } from '../../catalogue/faults.js';
 import type { Caution } from '../../body/caution.js';
 import { forbiddenBy, usualCautions } from '../../judge/cautions.js';
 import { readWith } from '../../judge/study.js';
+import { cut } from '../../language/cut.js';
 import { ruleOf } from '../../language/moves.js';
-import { operate } from '../../language/operations.js';
+import { keepsNamedFoot, operate } from '../../language/operations.js';
 import type { OwnMove } from '../../language/own-moves.js';
 import { simulate } from '../../motion/simulate.js';
 import type { Performer, Simulation } from '../../motion/simulation.js';
 import { said } from '../../said.js';
 import { callable } from '../calls/callable.js';
-import { alternative, USUAL_CALLS, type Alternative } from '../calls/calls.js';
+import { alternative, CALL_LIMITS, USUAL_CALLS, type Alternative } from '../calls/calls.js';
+import { namedAlternatives } from '../calls/named.js';
 import { scenarioCalls, type Playbook } from '../playbook.js';
 import type { SessionSettings } from '../session/session.js';
 import { stageOf, type Stage, type StageLine } from '../session/stage.js';
@@ -120,6 +122,12 @@ class Builder {
     return { stages: this.stages, leftOut: this.leftOut };
   }
 
+  /** The steps on the other side; the same where they have none. */
+  private get turnedRound(): string {
+    const { steps, hand } = this.source;
+    return operate('other side', { text: steps, hand, lead: null, area: '' }).text;
+  }
+
   private simulated(steps: string): Simulation {
     return simulate(readWith(steps, this.options.own), this.performer);
   }
@@ -141,7 +149,7 @@ class Builder {
       case 'whole':
         return this.add(kind, { code: 'own', values: { name } }, steps);
       case 'other side':
-        return this.add(kind, { code: 'both-sides', values: { name } }, steps);
+        return this.otherSide();
       case 'other lead':
         if (source.lead === 'none') return;
         if (!this.options.otherLead) return this.leave({ code: 'other-lead', values: { name } }, 'other-lead', {});
@@ -246,23 +254,35 @@ class Builder {
     else this.add('combine', name, steps, { shouldClose: false });
   }
 
+  /** Both sides, where there are two; a foot named left or right is the other one there. */
+  private otherSide(): void {
+    const { name, steps } = this.source;
+    if (this.turnedRound === steps) return this.leave({ code: 'both-sides', values: { name } }, 'no-side', {});
+    const byLead = this.performer.lead === null && keepsNamedFoot(steps);
+    const dose = DOSES['other side'].replace('each side', byLead ? 'each lead' : 'each side');
+    this.add('other side', { code: 'both-sides', values: { name } }, steps, { dose });
+  }
+
   /** More steps per cycle, n there and n back with n rising, and a reach on the clock where the pattern has one. */
   private moreSteps(): void {
     const reach = segmentsOf(this.sim).find((part) => part.some((move) => ruleOf(move.step.act.word).family === 'reach'));
     const chime = reach ? restored(lineOf(reach), this.performer, this.options.own) : null;
     for (const n of [2, 3]) {
       const dose = `${DOSES['more steps']}${chime === null ? '' : `, every 15 s (${chime}) at cycle end`}`;
-      this.add('more steps', { code: 'there-and-back', values: { steps: n } }, `(${this.source.steps}) ${n} each side`, {
-        dose,
-        shouldClose: false,
-      });
+      const { steps } = this.source;
+      const sided = this.turnedRound !== steps;
+      const name = { code: sided ? 'there-and-back' : 'in-a-row', values: { steps: n } } as const;
+      this.add('more steps', name, `(${steps}) ${n}${sided ? ' each side' : ''}`, { dose, shouldClose: false });
     }
   }
 
-  /** The pattern to both sides as calls, or what a playbook says. */
+  /** What the pattern names, or it to both sides; where it has none, it or nothing. */
   private alternatives(): Alternative[] {
-    const { steps, hand } = this.source;
-    const other = operate('other side', { text: steps, hand, lead: null, area: '' }).text;
+    const { steps } = this.source;
+    const other = this.turnedRound;
+    const named = namedAlternatives(readWith(steps, this.options.own));
+    if (named.length > 1) return named.slice(0, CALL_LIMITS.alternatives);
+    if (other === steps) return [alternative(cut(this.source.name, CALL_LIMITS.name), steps), alternative('', '', { kind: 'stay' })];
     const bearing =
       this.sim.moves
         .map((move) => move.step.act.bearing ?? move.step.act.turn)

@@ -26,6 +26,8 @@ export interface BuildWords {
   readonly partner: { readonly what: string; readonly when: string; readonly reAim: string };
   /** What is called where both sides are. */
   readonly sides: { readonly left: string; readonly right: string };
+  /** What is called where nothing is to be done. */
+  readonly stay: string;
 }
 
 /** A built stage in the words of whoever builds it. */
@@ -39,7 +41,10 @@ export function stageInWords({ stage, name, cues, cautions }: BuiltStage, words:
     partner: partner && { ...partner, ...words.partner },
     calls: calls && {
       ...calls,
-      alternatives: calls.alternatives.map((one) => (one.name === '' && one.side ? { ...one, name: words.sides[one.side] } : one)),
+      alternatives: calls.alternatives.map((one) => {
+        if (one.name !== '') return one;
+        return { ...one, name: one.side ? words.sides[one.side] : one.kind === 'stay' ? words.stay : '' };
+      }),
     },
   };
 }

@@ -21,6 +21,7 @@ export interface NameMessages {
   readonly 'other-lead': { readonly name: string };
   readonly 'both-leads': { readonly name: string };
   readonly 'there-and-back': { readonly steps: number };
+  readonly 'in-a-row': { readonly steps: number };
   readonly slow: { readonly name: string };
   readonly quick: { readonly name: string };
   readonly 'without-and-with': { readonly name: string };
@@ -42,6 +43,8 @@ export interface LeftOutMessages {
   readonly 'no-ending': Nothing;
   readonly 'other-stance': Nothing;
   readonly 'other-lead': Nothing;
+  /** The other side of steps that have none. */
+  readonly 'no-side': Nothing;
   readonly caution: { readonly caution: Caution; readonly what: Forbidden };
   readonly mastered: Nothing;
   readonly 'no-playbook': Nothing;

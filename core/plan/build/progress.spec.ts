@@ -171,7 +171,7 @@ describe('building up', () => {
     const session = sessionOf(stagesOf(buildUp(striking, who, options({ kinds: ['other lead'] }))));
     const [seen] = seenOf(session);
     expect(sessionTotals(seenOf(session), session).all.ways).toEqual([5, 5]);
-    expect(seen?.ways[1].simulation.start.lead).toBe('right');
+    expect(seen?.ways[1].drawn[0].simulation.start.lead).toBe('right');
   });
 
   it('makes nothing that stops a session, for any usual aim in its own stance', () => {

@@ -39,7 +39,7 @@ export const FREEZE_SECONDS = 2;
 /** Nobody can take in calls that follow each other faster than this, seconds, whatever they answer with (common practice, no source). */
 export const SHORTEST_GAP = 0.2;
 
-export const CALL_LIMITS = { alternatives: 24, number: 20_000, weight: 100, run: 20, interval: 120, factor: 5 } as const;
+export const CALL_LIMITS = { alternatives: 24, name: 60, number: 20_000, weight: 100, run: 20, interval: 120, factor: 5 } as const;
 
 export const USUAL_CALLS: Omit<Calls, 'alternatives'> = {
   order: 'random',

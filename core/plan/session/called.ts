@@ -8,7 +8,7 @@ import { SESSION_LIMITS, type Session } from './session.js';
  * round has its own and all can be drawn again. Longer than anybody can run it, what is called would only fill the memory:
  * nothing is drawn then.
  */
-export function drawnIn(
+export function callsIn(
   seen: readonly StageSeen[],
   session: Pick<Session, 'seed' | 'area'>,
   stretches: readonly PlannedStretch[],

@@ -14,6 +14,10 @@ export interface PlanMessages {
   readonly 'set-rest': Nothing;
   readonly repetition: Nothing;
   readonly sides: Nothing;
+  /** Both sides of a line that has none; `readings`: the whole dose as it may be meant. */
+  readonly 'no-side': { readonly readings: readonly string[] };
+  /** The other side of a line that names a foot left or right, which stays as it is named. */
+  readonly 'side-of-foot': { readonly readings: readonly string[] };
   readonly call: Nothing;
   readonly calls: { readonly problem: CallMessage };
   readonly 'pattern-away': Nothing;

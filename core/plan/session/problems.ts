@@ -1,8 +1,10 @@
-import type { Side } from '../../body/foot.js';
+import { SIDES, type Side } from '../../body/foot.js';
 import type { Caution } from '../../body/caution.js';
 import { outsideOf } from '../../judge/placing.js';
 import { answered } from '../../language/dose-plain.js';
-import { roundsOf, turnsOf } from '../../language/dose.js';
+import { printDose } from '../../language/dose-print.js';
+import { roundsOf, turnsOf, type Dose, type Sides } from '../../language/dose.js';
+import { keepsNamedFoot } from '../../language/operations.js';
 import { said } from '../../said.js';
 import { drawCalls } from '../calls/draw.js';
 import { chimedRound } from '../chimes.js';
@@ -13,6 +15,7 @@ import { secondsOfChimes } from './repetitions.js';
 import { placingOf, type StageSeen } from './seen.js';
 import { SESSION_LIMITS, type Session } from './session.js';
 import type { SessionTotals } from './totals.js';
+import type { Ways } from './way.js';
 
 type Level = 'asks' | 'note' | 'beware' | 'stop';
 
@@ -72,17 +75,32 @@ function asked({ stage: { dose }, questions, doseErrors, lineErrors }: StageSeen
   return found;
 }
 
+/** Sides of a line that has none, or that names a foot, which is another question on the other side. */
+function sidesAsked(add: Add, dose: Dose, sides: Sides, [written, other]: Ways): void {
+  const { text, drawn } = written;
+  if (sides.of !== 'side' || text.trim() === '') return;
+  const lead = printDose({ ...dose, sides: { ...sides, of: 'lead' } });
+  const names = keepsNamedFoot(text);
+  if (text !== other.text) {
+    if (names) add('asks', 'side-of-foot', { readings: [lead] });
+    return;
+  }
+  const leads = names || drawn[0].simulation.performer.lead !== null;
+  add('stop', 'no-side', { readings: [...(leads ? [lead] : []), printDose({ ...dose, sides: null })] });
+}
+
 function ofStage(one: StageSeen, i: number, session: Session, around: Around): PlanProblem[] {
   const { stage, dose, ways, pace } = one;
   const found: PlanProblem[] = [];
   const add = adding(found, i);
   const [written, other] = ways;
-  const rep = written.rep?.seconds ?? 0;
+  const rep = written.seconds ?? 0;
   if (stage.pattern && around.patterns) {
     const version = around.patterns.get(stage.pattern.id);
     if (version === undefined) add('note', 'pattern-away', {});
     else if (version > stage.pattern.version) add('note', 'pattern-changed', {});
   }
+  if (dose.sides && !stage.calls) for (const line of [ways, ...one.stations]) sidesAsked(add, dose, dose.sides, line);
   if (dose.sides?.of === 'lead' && !around.otherLead) add('stop', 'other-lead', { name: around.name });
   const each = dose.work.by === 'calls' ? (pace.call ?? 0) : rep;
   if ((dose.work.by === 'count' || dose.work.by === 'calls') && dose.work.within !== null && each > 0) {
@@ -106,7 +124,7 @@ function ofStage(one: StageSeen, i: number, session: Session, around: Around): P
     add('note', 'odd-sides', { count, written: asWritten, other: toOther });
   }
   if (dose.beats.length > 0) {
-    const beats = written.simulation.moves.filter((move) => move.actions.length > 0).length;
+    const beats = written.drawn[0].simulation.moves.filter((move) => move.actions.length > 0).length;
     const [first = '', last] = [dose.beats[0], dose.beats.at(-1)];
     // The last one is the next repetition's first, and said once.
     const loops = dose.beats.length > 1 && first.toLowerCase() === last?.toLowerCase();
@@ -129,12 +147,13 @@ function ofStage(one: StageSeen, i: number, session: Session, around: Around): P
     });
     for (const problem of list.problems) add(problem.code === 'run' || problem.code === 'counts' ? 'note' : 'stop', 'calls', { problem });
   }
-  const [left, right] = [written.totals.lunges.left, written.totals.lunges.right];
+  const [left, right] = SIDES.map((side) => written.drawn.reduce((sum, { totals }) => sum + totals.lunges[side], 0)) as [number, number];
   if (dose.sides === null && !stage.calls && Math.abs(left - right) > 0 && Math.min(left, right) === 0)
     add('note', 'one-leg', { side: left > right ? 'left' : 'right' });
   const placing = placingOf(session);
   if (placing && !stage.calls) {
-    const off = outsideOf(written.simulation, placing)[0] ?? (dose.sides ? outsideOf(other.simulation, placing)[0] : undefined);
+    const done = [...written.drawn, ...(dose.sides ? other.drawn : [])];
+    const off = done.flatMap(({ simulation }) => outsideOf(simulation, placing).slice(0, 1))[0];
     if (off) add('beware', 'floor', { by: off.by, area: placing.area.code });
   }
   if (stage.kind === 'free' && stage.theme.trim() === '') add('asks', 'theme', {});

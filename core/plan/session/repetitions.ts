@@ -1,7 +1,6 @@
 import { claimOf } from '../../language/dose.js';
 import type { CallList } from '../calls/draw.js';
 import { chimedRound, type Chimed } from '../chimes.js';
-import { ms } from '../ms.js';
 import { wholeReps } from '../work-and-rest.js';
 import { wayAt, type StageSeen } from './seen.js';
 
@@ -15,7 +14,7 @@ export interface Repetitions {
 export function repsIn(one: StageSeen, stretch: Parameters<typeof repetitionsIn>[1]): number {
   if (one.stage.calls) return stretch.reps;
   if (one.dose.chimes.length > 0) return repetitionsIn(one, stretch).starts.length;
-  const rep = wayAt(one, stretch).rep?.seconds ?? 0;
+  const rep = wayAt(one, stretch).seconds ?? 0;
   if (rep <= 0) return 0;
   return one.stations.length > 0 ? wholeReps(stretch.end - stretch.start, rep) : stretch.reps;
 }
@@ -27,7 +26,7 @@ export function repetitionsIn(
   calls: CallList | null = null,
 ): Repetitions {
   if (calls) return { starts: calls.calls.map((call) => call.at), chimes: [] };
-  const rep = wayAt(one, stretch).rep?.seconds ?? 0;
+  const rep = wayAt(one, stretch).seconds ?? 0;
   const length = stretch.end - stretch.start;
   if (rep <= 0) return { starts: [], chimes: [] };
   if (one.dose.chimes.length > 0) return chimedRound(length, rep, one.dose.chimes, secondsOfChimes(one, stretch.way));
@@ -42,4 +41,4 @@ const spread = (k: number, length: number, n: number): number => Math.floor((k *
 
 /** How long what each chime has done takes, as written or the other way. */
 export const secondsOfChimes = ({ chimed }: Pick<StageSeen, 'chimed'>, way: 0 | 1): number[] =>
-  chimed.map((ways) => ms(ways[way].simulation.seconds));
+  chimed.map((ways) => ways[way].seconds ?? 0);

@@ -1,41 +1,28 @@
 import type { Placing } from '../../judge/area.js';
 import { placingFrom } from '../../judge/area-text.js';
-import { placesOf } from '../../judge/places.js';
+import { placesOn } from '../../judge/places.js';
 import { readWith } from '../../judge/study.js';
-import type { NotationError, Parsed } from '../../language/ast.js';
+import type { NotationError } from '../../language/ast.js';
 import type { DoseError } from '../../language/dose-reader.js';
 import { readDose } from '../../language/dose-text.js';
-import { operate } from '../../language/operations.js';
 import type { OwnMove } from '../../language/own-moves.js';
 import { atEnd, doseBy, exactly, roundsOf, type Dose } from '../../language/dose.js';
-import { simulate, type SimulateOptions, type Slip } from '../../motion/simulate.js';
-import type { Performer, Simulation } from '../../motion/simulation.js';
-import { totalsOf, type Totals } from '../../motion/totals.js';
+import type { Performer } from '../../motion/simulation.js';
 import { callable, type Callable } from '../calls/callable.js';
 import { CALL_LIMITS, FREEZE_SECONDS, USUAL_CALLS } from '../calls/calls.js';
 import { neededAfter } from '../calls/draw.js';
 import { namedAlternatives } from '../calls/named.js';
 import { ms } from '../ms.js';
 import { questionsOf, type Pace, type Question } from '../work-and-rest.js';
-import { repPlanOf } from '../rep-plan.js';
-import type { RepPlan } from '../run-plan.js';
 import type { Session, SessionSettings } from './session.js';
 import type { Stage } from './stage.js';
-
-/** One way of a stage, as written or turned round: what the simulation says of a repetition. */
-export interface Way {
-  readonly text: string;
-  readonly simulation: Simulation;
-  readonly totals: Totals;
-  readonly rep: RepPlan | null;
-}
-
-/** As written, and on the other side or lead. */
-type Ways = readonly [Way, Way];
+import { waysOf, type Way, type Ways } from './way.js';
 
 /** A stage as one athlete does it: its dose read, its repetitions simulated, its calls made ready. */
 export interface StageSeen {
   readonly stage: Stage;
+  /** What chooses where a line leaves a choice. */
+  readonly seed: number;
   /** A dose that cannot be read counts as nothing. */
   readonly dose: Dose;
   readonly doseErrors: readonly DoseError[];
@@ -61,47 +48,6 @@ export interface SeenBy {
   readonly athletes?: number;
 }
 
-/** Everything slower or quicker by a factor. */
-const paced =
-  (factor: number): Slip =>
-  (step) => ({
-    step: {
-      ...step,
-      tempo:
-        step.tempo === null
-          ? { factor }
-          : 'seconds' in step.tempo
-            ? { seconds: step.tempo.seconds * factor }
-            : { factor: step.tempo.factor * factor },
-    },
-    swing: 0,
-  });
-
-/** What a line is simulated with beside whose it is. */
-type Drawn = Pick<SimulateOptions, 'seed' | 'places'>;
-
-function wayOf(parsed: Parsed, text: string, performer: Performer, stage: Stage, drawn: Drawn): Way {
-  const options = stage.tempo === 1 ? drawn : { ...drawn, slip: paced(stage.tempo) };
-  const simulation = simulate(parsed, performer, options);
-  return { text, simulation, totals: totalsOf(simulation), rep: repPlanOf(simulation) };
-}
-
-function waysOf(
-  parsed: Parsed,
-  text: string,
-  performer: Performer,
-  stage: Stage,
-  dose: Dose,
-  drawn: Drawn,
-  own?: readonly OwnMove[],
-): Ways {
-  const first = wayOf(parsed, text, performer, stage, drawn);
-  if (!dose.sides) return [first, first];
-  const operation = dose.sides.of === 'lead' ? 'other lead' : 'other side';
-  const other = operate(operation, { text, hand: performer.playing, lead: performer.lead, area: '' }).text;
-  return [first, wayOf(readWith(other, own), other, mirrored(performer, operation === 'other lead'), stage, drawn)];
-}
-
 /** What is done in a round of a stage: with stations each round another one, as the first of a rotation goes through them. */
 export const wayAt = (one: Pick<StageSeen, 'ways' | 'stations'>, { way, round }: { readonly way: 0 | 1; readonly round: number }): Way =>
   (one.stations[(Math.max(1, round) - 1) % Math.max(1, one.stations.length)] ?? one.ways)[way];
@@ -118,9 +64,6 @@ function callSeconds(stage: Stage, callables: readonly Callable[]): number | nul
   const longest = ms(Math.max(needed + frozen, asked));
   return longest > 0 ? longest : null;
 }
-
-const mirrored = (performer: Performer, lead: boolean): Performer =>
-  lead && performer.lead !== null ? { ...performer, lead: performer.lead === 'left' ? 'right' : 'left' } : performer;
 
 /** A called stage whose line names its alternatives calls these, where nothing else is to be called. */
 function withCalls(stage: Stage, { own }: SeenBy): Stage {
@@ -144,8 +87,7 @@ export function seeStage(written: Stage, session: Pick<Session, 'seed' | 'area' 
   const { dose: read, errors: doseErrors } = readDose(stage.dose);
   const dose = rested(read ?? doseBy({ by: 'time', seconds: exactly(0) }), session.settings);
   const performer = by.performer(stage);
-  const placing = placingOf(session);
-  const places = placing ? { places: placesOf(placing) } : {};
+  const places = placesOn(placingOf(session));
   const seeLine = (steps: string): { readonly errors: readonly NotationError[]; readonly ways: Ways } => {
     const text = by.text(stage, steps);
     const parsed = readWith(text, by.own);
@@ -159,12 +101,13 @@ export function seeStage(written: Stage, session: Pick<Session, 'seed' | 'area' 
   );
   const chimed = dose.chimes.map(({ does }) => seeLine(does).ways);
   const pace: Pace = {
-    rep: [first.rep?.seconds ?? null, second.rep?.seconds ?? null],
+    rep: [first.seconds, second.seconds],
     call: callSeconds(stage, callables),
-    waves: wavesOf(stage, first.totals, session, by.athletes ?? 1),
+    waves: wavesOf(stage, first, session, by.athletes ?? 1),
   };
   return {
     stage,
+    seed: session.seed,
     dose,
     doseErrors,
     lineErrors: lines.flatMap((line) => line.errors),
@@ -181,9 +124,11 @@ export function seeStage(written: Stage, session: Pick<Session, 'seed' | 'area' 
  * How many can work at once: by the floor that one needs with reach and margin, laid side by side in rows on a rectangle, and by
  * the equipment; a partner stage takes them in pairs. At least one (or one pair).
  */
-export function capacityOf(stage: Stage, totals: Totals, session: Pick<Session, 'area' | 'equipment'>): number {
+export function capacityOf(stage: Stage, { drawn }: Way, session: Pick<Session, 'area' | 'equipment'>): number {
   const area = session.area === '' ? null : (placingFrom(session.area)?.area ?? null);
-  const { across, along } = totals.floorWithMargin;
+  const floors = drawn.map(({ totals }) => totals.floorWithMargin);
+  const across = Math.max(...floors.map((one) => one.across));
+  const along = Math.max(...floors.map((one) => one.along));
   const rows = (width: number, depth: number): number =>
     Math.floor(width / Math.max(0.1, across)) * Math.floor(depth / Math.max(0.1, along));
   const byFloor =
@@ -197,8 +142,8 @@ export function capacityOf(stage: Stage, totals: Totals, session: Pick<Session, 
   return Math.max(together, Math.min(byFloor * together, byKit));
 }
 
-const wavesOf = (stage: Stage, totals: Totals, session: Pick<Session, 'area' | 'equipment'>, athletes: number): number =>
-  stage.stations.length > 0 ? 1 : Math.max(1, Math.ceil(athletes / capacityOf(stage, totals, session)));
+const wavesOf = (stage: Stage, way: Way, session: Pick<Session, 'area' | 'equipment'>, athletes: number): number =>
+  stage.stations.length > 0 ? 1 : Math.max(1, Math.ceil(athletes / capacityOf(stage, way, session)));
 
 /** Where calls happen: on the session's floor, if it is known. */
 export const placingOf = (session: Pick<Session, 'area'>): Placing | null => (session.area === '' ? null : placingFrom(session.area));

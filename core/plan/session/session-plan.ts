@@ -6,10 +6,11 @@ import type { RepPlan, RunStretch, SessionPlan } from '../run-plan.js';
 import type { PlannedStretch } from '../stretch.js';
 import { landingsOf } from './landings.js';
 import { repetitionsIn } from './repetitions.js';
-import { wayAt, type StageSeen, type Way } from './seen.js';
+import { wayAt, type StageSeen } from './seen.js';
 import { openerOf } from './stage.js';
 import type { Timeline } from './timeline.js';
 import type { SessionTotals } from './totals.js';
+import { drawnAt, type Drawn, type Way } from './way.js';
 
 /** What a run follows and keeps of a session: its clock, its cues, and every repetition with its chances. */
 export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { all }: Pick<SessionTotals, 'all'>): SessionPlan {
@@ -22,25 +23,30 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
     return reps.length - 1;
   };
   const called = seen.map((one) => one.callables.map(calledRep));
-  const chimed = seen.map((one) => one.chimed.map((ways) => ways.map(chimedRep)));
+  const chimed = new Map(
+    seen.flatMap((one) => one.chimed.flat()).flatMap((way) => way.drawn.map((drawn) => [drawn, chimedRep(way, drawn)] as const)),
+  );
   const phases = timeline.stretches.map((stretch, i): RunStretch => {
     const one = seen[stretch.exercise];
     const done: [number, number][] = [];
     const fed = one !== undefined && stretch.kind === 'work' && openerOf(one.stage) === 'coach';
-    const rep = fed ? wayAt(one, stretch).rep : null;
+    const rep = fed ? wayAt(one, stretch).drawn[0].rep : null;
     if (one && stretch.kind === 'work') {
       const list = timeline.calls.get(i) ?? null;
       const { starts, chimes } = repetitionsIn(one, stretch, list);
       starts.forEach((start, k) => {
-        const rep = list ? called[stretch.exercise]?.[list.calls[k]?.which ?? -1] : wayAt(one, stretch).rep;
+        const rep = list
+          ? called[stretch.exercise]?.[list.calls[k]?.which ?? -1]
+          : drawnAt(wayAt(one, stretch), { ...stretch, seed: one.seed, at: k }).rep;
         if (rep) done.push([ms(start), placeOf(rep)]);
       });
       const room = nextWork(timeline.stretches, i) - stretch.start;
-      for (const { chime, from } of chimes) {
-        const rep = chimed[stretch.exercise]?.[chime]?.[stretch.way] ?? null;
+      chimes.forEach(({ chime, from }, at) => {
+        const way = one.chimed[chime]?.[stretch.way];
+        const rep = way ? (chimed.get(drawnAt(way, { ...stretch, seed: one.seed, at })) ?? null) : null;
         // It may run on into a rest, and not into the next work.
         if (rep && rep.seconds <= room - from) done.push([ms(from), placeOf(rep)]);
-      }
+      });
       done.sort(([a], [b]) => a - b);
     }
     return {
@@ -88,7 +94,7 @@ const nextWork = (stretches: readonly PlannedStretch[], at: number): number =>
   stretches.slice(at + 1).find(({ kind }) => kind === 'work')?.start ?? Infinity;
 
 /** What a chime has done holds the chances of its moves; it is no repetition of the line. */
-function chimedRep({ rep, text }: Way): RepPlan | null {
+function chimedRep({ text }: Way, { rep }: Drawn): RepPlan | null {
   if (rep === null) return null;
   const { repetition: _, ...chances } = rep.chances;
   return { ...rep, chances, chimed: text };

@@ -177,10 +177,10 @@ describe('what a session adds up to', () => {
     const session = sessionOf([aStage('30 s')], { area: 'room 9 × 8 m', equipment: 3 });
     const [seen] = seenOf(session);
     if (!seen) throw new Error('no stage');
-    const { across, along } = seen.ways[0].totals.floorWithMargin;
-    expect(capacityOf(seen.stage, seen.ways[0].totals, session)).toBe(Math.floor(9 / across) * Math.floor(8 / along));
-    expect(capacityOf({ ...seen.stage, implement: 'with' }, seen.ways[0].totals, session)).toBe(3);
-    expect(capacityOf({ ...seen.stage, cueing: 'partner' }, seen.ways[0].totals, { ...session, area: 'room 3 × 3 m' })).toBe(2);
+    const { across, along } = seen.ways[0].drawn[0].totals.floorWithMargin;
+    expect(capacityOf(seen.stage, seen.ways[0], session)).toBe(Math.floor(9 / across) * Math.floor(8 / along));
+    expect(capacityOf({ ...seen.stage, implement: 'with' }, seen.ways[0], session)).toBe(3);
+    expect(capacityOf({ ...seen.stage, cueing: 'partner' }, seen.ways[0], { ...session, area: 'room 3 × 3 m' })).toBe(2);
   });
 
   it('slower times the clock, never the number of contacts', () => {
@@ -221,7 +221,7 @@ describe('what is wrong with a plan', () => {
 
   it('asks for rests, sides and themes', () => {
     expect(codes(aStage('3 × 30 s'))).toEqual(['asks rest']);
-    expect(codes(aStage('10 both sides'))).toEqual(['asks sides']);
+    expect(codes(aStage('10 both sides', { steps: 'shuffle right 40 cm, shuffle left 40 cm' }))).toEqual(['asks sides']);
     expect(codes(aStage('60 s', { kind: 'free' }))).toEqual(['asks theme']);
     expect(codes(aStage('8 calls', { calls: { ...USUAL_CALLS, alternatives: [] } }))).toEqual(['asks call']);
   });

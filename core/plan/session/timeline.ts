@@ -6,10 +6,11 @@ import type { CueKind, PlannedCue } from '../cue.js';
 import { ms } from '../ms.js';
 import type { PlannedStretch, StretchKind } from '../stretch.js';
 import { stretchesOf } from '../work-and-rest.js';
-import { drawnIn } from './called.js';
+import { callsIn } from './called.js';
 import { repetitionsIn, repsIn } from './repetitions.js';
 import { wayAt, type StageSeen } from './seen.js';
 import { SESSION_LIMITS, type Session } from './session.js';
+import { chanceAt, drawnAt } from './way.js';
 
 /** A session on one clock: stretches without gaps, cues in order. */
 export interface Timeline {
@@ -103,7 +104,7 @@ export const isAtLeast = (seen: readonly StageSeen[], session: Pick<Session, 'se
  */
 export function timelineOf(seen: readonly StageSeen[], session: Session, spoken: Spoken, end: End = 'low'): Timeline {
   const planned = sessionStretches(seen, session, end);
-  const calls = drawnIn(seen, session, planned);
+  const calls = callsIn(seen, session, planned);
   const stretches = planned.map((stretch, i) => ({ ...stretch, reps: calls.get(i)?.calls.length ?? stretch.reps }));
   const total = stretches.at(-1)?.end ?? 0;
   // Longer than anybody can run it, what is said inside the rounds would only fill the memory.
@@ -193,20 +194,20 @@ function workCues(one: StageSeen, stretch: PlannedStretch, spoken: Spoken, cue: 
     const say = [counted, turn].filter((word) => word !== '').join(', ');
     if (say !== '') cue(stretch.start + start, 'count', say, { repetition: k + 1 });
     if (dose.speaks === 'beats') {
-      const stepped = way.simulation.moves.filter((move) => move.actions.length > 0);
+      const { simulation } = drawnAt(way, { ...stretch, seed: one.seed, at: k });
+      const stepped = simulation.moves.filter((move) => move.actions.length > 0);
       stepped.forEach((move, beat) =>
         cue(stretch.start + start + move.start, 'beat', dose.beats[beat] ?? String(beat + 1), { repetition: k + 1, sound: 'beat' }),
       );
     }
     if (stage.partner?.coming)
-      cue(stretch.start + start + (way.rep?.seconds ?? 0) * 0.5, 'partner', spoken.coming[drawnAt(seed, k)] ?? '', { repetition: k + 1 });
+      cue(
+        stretch.start + start + (way.seconds ?? 0) * 0.5,
+        'partner',
+        spoken.coming[chanceAt({ ...stretch, seed, at: k }) < 0.5 ? 0 : 1] ?? '',
+        {
+          repetition: k + 1,
+        },
+      );
   });
-}
-
-/** 0 or 1 by chance, the same for the same seed and turn (an integer hash, no source needed: fairness is tested). */
-function drawnAt(seed: number, turn: number): 0 | 1 {
-  let x = Math.imul((seed ^ 0x9e3779b9) + Math.imul(turn + 1, 0x85ebca6b), 0xc2b2ae35);
-  x ^= x >>> 15;
-  x = Math.imul(x, 0x27d4eb2f);
-  return ((x ^ (x >>> 13)) & 1) as 0 | 1;
 }

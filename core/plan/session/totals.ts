@@ -2,11 +2,12 @@ import type { End } from '../../language/dose.js';
 import type { Landing } from '../../motion/action.js';
 import type { PerSide, Totals } from '../../motion/totals.js';
 import type { PlannedStretch } from '../stretch.js';
-import { drawnIn } from './called.js';
+import { callsIn } from './called.js';
 import { repetitionsIn } from './repetitions.js';
 import { wayAt, type StageSeen } from './seen.js';
 import type { Session } from './session.js';
 import { isAtLeast, sessionStretches, type Timeline } from './timeline.js';
+import { drawnAt, drawnIn } from './way.js';
 
 /** What a stage or a session takes of one athlete. Seconds, counts, metres. */
 export interface WorkTotals {
@@ -104,11 +105,12 @@ function summed(seen: readonly StageSeen[], stretches: readonly PlannedStretch[]
         if (totals) addWork(sum, totals, list.counts[k] ?? 0);
       });
     else if (!one.stage.calls) {
-      addWork(sum, wayAt(one, stretch).totals, reps);
-      for (const { chime } of chimesIn(one, stretch)) {
-        const each = one.chimed[chime]?.[stretch.way].totals;
-        if (each) addWork(sum, each, 1);
-      }
+      const { seed } = one;
+      for (const [{ totals }, often] of drawnIn(wayAt(one, stretch), { ...stretch, seed }, reps)) addWork(sum, totals, often);
+      chimesIn(one, stretch).forEach(({ chime }, at) => {
+        const way = one.chimed[chime]?.[stretch.way];
+        if (way) addWork(sum, drawnAt(way, { ...stretch, seed, at }).totals, 1);
+      });
     }
   });
   return sums;
@@ -137,7 +139,7 @@ function together(parts: readonly WorkTotals[]): WorkTotals {
 export function sessionTotals(seen: readonly StageSeen[], session: Pick<Session, 'settings' | 'seed' | 'area'>): SessionTotals {
   const at = (end: End): WorkTotals[] => {
     const stretches = sessionStretches(seen, session, end);
-    return summed(seen, stretches, drawnIn(seen, session, stretches));
+    return summed(seen, stretches, callsIn(seen, session, stretches));
   };
   const stages = at('low');
   return { stages, all: together(stages), most: together(at('high')), atLeast: isAtLeast(seen, session) };

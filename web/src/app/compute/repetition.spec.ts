@@ -2,6 +2,16 @@ import { athlete, pattern } from '../testing/run';
 import { repetitionOf } from './repetition';
 
 describe('a pattern’s repetition', () => {
+  it('knows the floor of its pattern', () => {
+    const seconds = (area: string) =>
+      repetitionOf({
+        pattern: pattern({ steps: 'run to the rear corner forehand side 4', area }),
+        athlete: athlete(),
+        taught: { moves: [], stances: [] },
+      }).plan?.direction;
+    expect([seconds(''), seconds('badminton')]).toEqual(['place', 'back right']);
+  });
+
   it('is that of the one who does it, mirrored for a left-hander', () => {
     const steps = 'split, shuffle right 40 cm';
     const taught = { moves: [], stances: [] };

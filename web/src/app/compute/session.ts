@@ -84,9 +84,9 @@ export function lookAt(ask: SessionAsk): SessionLook {
     stages: seen.map((one) => ({
       id: one.stage.id,
       texts: [one.ways[0].text, one.ways[1].text],
-      picture: thumbnailOf(one.ways[0].simulation),
-      repetition: one.ways[0].rep?.seconds ?? null,
-      capacity: capacityOf(one.stage, one.ways[0].totals, session),
+      picture: thumbnailOf(one.ways[0].drawn[0].simulation),
+      repetition: one.ways[0].seconds,
+      capacity: capacityOf(one.stage, one.ways[0], session),
       calls: one.callables.map(({ alternative, seconds, hindrance }) => ({
         name: alternative.name,
         seconds: seconds + (one.stage.calls?.reaction ?? 0),

@@ -2,6 +2,7 @@
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import type { Placing } from '@hopsk/core/judge/area';
 import type { Drift } from '@hopsk/core/judge/drift';
+import { onFloor } from '@hopsk/core/judge/area-text';
 import { readWith, study, type Study, type StudyOptions } from '@hopsk/core/judge/study';
 import type { NotationMessage } from '@hopsk/core/language/messages';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
@@ -59,7 +60,7 @@ export interface Questions {
   };
   grid: { ask: { line: StageLine; axes: readonly Axis[]; forbidden: readonly Forbidden[]; own: readonly OwnMove[] }; answer: GridSeen };
   repetition: { ask: RepetitionAsk; answer: Repetition };
-  thumbnail: { ask: { text: string; performer: Performer; shouldClose: boolean; own: readonly OwnMove[] }; answer: Seen };
+  thumbnail: { ask: { text: string; performer: Performer; shouldClose: boolean; own: readonly OwnMove[]; area: string }; answer: Seen };
 }
 export type Kind = keyof Questions;
 export type Ask<K extends Kind> = Questions[K]['ask'];
@@ -118,8 +119,8 @@ const ANSWERS: { readonly [K in Kind]: (ask: Ask<K>) => Answer<K> } = {
     return { grid, unreadable: unreadable(grid, own) };
   },
   repetition: repetitionOf,
-  thumbnail: ({ text, performer, shouldClose, own }) => {
-    const seen = study(text, performer, shouldClose, { own });
+  thumbnail: ({ text, performer, shouldClose, own, area }) => {
+    const seen = study(text, performer, shouldClose, { own, ...onFloor(area) });
     const wrong = seen.errors.length + seen.findings.filter((finding) => !finding.intended).length;
     const { seconds, contacts } = seen.totals;
     const moves = seen.simulation.moves.length;

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
+import { onFloor } from '@hopsk/core/judge/area-text';
 import type { Study } from '@hopsk/core/judge/study';
 import { faultLabel, faultWords, schoolWords } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
@@ -101,7 +102,7 @@ export class ReportScreen {
         if (!done) return this.looking.drop();
         const { text, performer, pattern } = done;
         void this.looking.ask(
-          () => this.studies.study(text, performer, pattern.shouldClose, { own: this.teaching.teaching().moves }),
+          () => this.studies.study(text, performer, pattern.shouldClose, { own: this.teaching.teaching().moves, ...onFloor(pattern.area) }),
           (seen) => this.seen.set(seen),
           () => this.seen.set(null),
         );

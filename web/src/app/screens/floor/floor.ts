@@ -156,9 +156,9 @@ export class FloorScreen {
       this.rep.set(null);
       return;
     }
-    const { steps, school, hand, lead } = pattern;
+    const { steps, school, hand, lead, area } = pattern;
     void this.repetitions.ask(
-      () => this.asking.ask('repetition', { pattern: { steps, school, hand, lead }, athlete, taught }),
+      () => this.asking.ask('repetition', { pattern: { steps, school, hand, lead, area }, athlete, taught }),
       (rep) => this.rep.set(rep),
       () => {
         this.rep.set(null);

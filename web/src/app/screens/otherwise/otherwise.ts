@@ -120,7 +120,7 @@ export class OtherwiseScreen {
       if (this.asked.has(key)) continue;
       this.asked.add(key);
       const { performer } = performance({ ...line.for, steps: text }, null, { own: stances });
-      const seen = await this.studies.ask('thumbnail', { text, performer, shouldClose: false, own: moves }).catch(() => null);
+      const seen = await this.studies.ask('thumbnail', { text, performer, shouldClose: false, own: moves, area: '' }).catch(() => null);
       if (seen) this.pictures.update((known) => new Map(known).set(key, seen));
     }
   }

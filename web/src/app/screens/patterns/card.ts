@@ -1,8 +1,10 @@
+import type { Pattern } from '@hopsk/contract/pattern';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { placingFrom } from '@hopsk/core/judge/area-text';
+import { onFloor, placingFrom } from '@hopsk/core/judge/area-text';
 import type { Finding } from '@hopsk/core/judge/finding';
 import type { Study } from '@hopsk/core/judge/study';
+import type { Performer } from '@hopsk/core/motion/simulation';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { totalsOfRounds } from '@hopsk/core/plan/rounds';
 import { lengthText } from '@hopsk/words/naming';
@@ -83,13 +85,13 @@ export class DrillCard {
     this.club.load();
     effect(() => {
       const [done, pattern] = [this.done(), this.pattern()];
-      if (done && pattern) untracked(() => this.look(done.text, done.performer, pattern.shouldClose));
+      if (done && pattern) untracked(() => this.look(done.text, done.performer, pattern));
     });
   }
 
-  private look(text: string, performer: Study['simulation']['performer'], shouldClose: boolean): void {
+  private look(text: string, performer: Performer, { shouldClose, area }: Pattern): void {
     void this.question.ask(
-      () => this.asking.study(text, performer, shouldClose, { own: this.club.teaching().moves }),
+      () => this.asking.study(text, performer, shouldClose, { own: this.club.teaching().moves, ...onFloor(area) }),
       (seen) => this.seen.set(seen),
       () => this.seen.set(null),
     );

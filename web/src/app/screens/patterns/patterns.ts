@@ -168,9 +168,10 @@ export class Patterns {
       const key = keyOf(pattern);
       if (drawn.has(key) || this.waiting.has(key)) continue;
       this.waiting.add(key);
+      const { steps: text, shouldClose, area } = pattern;
       const { performer } = performance(pattern, null, { own: this.club.teaching().stances });
       void this.asking
-        .ask('thumbnail', { text: pattern.steps, performer, shouldClose: pattern.shouldClose, own: this.club.teaching().moves })
+        .ask('thumbnail', { text, performer, shouldClose, area, own: this.club.teaching().moves })
         .then((seen) => drawn.set(key, seen))
         .catch(() => undefined)
         .then(() => this.tell(key));

@@ -83,7 +83,7 @@ export class Starters {
     for (const draft of this.drafts()) {
       const { performer } = performance(draft, null);
       const seen = await this.asking
-        .ask('thumbnail', { text: draft.steps, performer, shouldClose: draft.shouldClose, own: [] })
+        .ask('thumbnail', { text: draft.steps, performer, shouldClose: draft.shouldClose, own: [], area: draft.area })
         .catch(() => null);
       if (seen) this.seen.update((known) => new Map(known).set(draft.name, seen));
     }

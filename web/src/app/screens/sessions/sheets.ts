@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, si
 import { MatTabNavPanel } from '@angular/material/tabs';
 import { MatButton } from '@angular/material/button';
 import { isUnder16 } from '@hopsk/contract/people';
+import { onFloor } from '@hopsk/core/judge/area-text';
 import type { Study } from '@hopsk/core/judge/study';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import type { PlanProblem } from '@hopsk/core/plan/session/problems';
@@ -133,7 +134,9 @@ export class Sheets {
       const [text, performer] = [look.stages[i]?.texts[0] ?? '', ask.performers[i]];
       if (!performer || !stands()) continue;
       // A stage without its floor still has its line.
-      const study = await this.asking.study(text, performer, stage.shouldClose, { own: ask.own }).catch(() => null);
+      const study = await this.asking
+        .study(text, performer, stage.shouldClose, { own: ask.own, ...onFloor(ask.session.area) })
+        .catch(() => null);
       if (study) studies.set(stage.id, study);
     }
     return studies;

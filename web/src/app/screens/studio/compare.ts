@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, ou
 import type { PatternVersion } from '@hopsk/contract/versions';
 import type { Pattern, PatternDraft } from '@hopsk/contract/pattern';
 import { schoolOf, type School } from '@hopsk/core/body/school';
+import { onFloor } from '@hopsk/core/judge/area-text';
 import type { Study } from '@hopsk/core/judge/study';
 import type { LengthUnits } from '@hopsk/core/body/length';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
@@ -138,7 +139,10 @@ export class ComparePanel {
       school && school.code !== performer.school.code
         ? { ...performer, school, lead: school.staggered ? (lead ?? 'left') : null }
         : performer;
-    return this.asking.study(this.turned()(steps), then, whole?.shouldClose ?? this.shouldClose(), { own: this.own() });
+    return this.asking.study(this.turned()(steps), then, whole?.shouldClose ?? this.shouldClose(), {
+      own: this.own(),
+      ...onFloor(whole?.area ?? ''),
+    });
   }
 }
 

@@ -1,7 +1,7 @@
 import { computed, effect, inject, signal, type Signal } from '@angular/core';
 import type { Athlete } from '@hopsk/contract/people';
 import type { Side } from '@hopsk/core/body/foot';
-import { placingFrom } from '@hopsk/core/judge/area-text';
+import { onFloor } from '@hopsk/core/judge/area-text';
 import type { Study, StudyOptions } from '@hopsk/core/judge/study';
 import type { Performer } from '@hopsk/core/motion/simulation';
 import type { Fit } from '@hopsk/core/search/fit';
@@ -38,7 +38,7 @@ export class Studied {
   );
   /** Who does it: the same as long as nothing of them changes, whatever is typed. */
   readonly performer = computed(() => this.performance().performer, { equal: alike });
-  readonly placing = computed(() => (this.by.draft().area === '' ? null : placingFrom(this.by.draft().area)));
+  readonly placing = computed(() => onFloor(this.by.draft().area).placing ?? null);
   private readonly options = computed<StudyOptions>(() => {
     const placing = this.placing();
     const athlete = this.by.athlete();

@@ -8,7 +8,7 @@ import { type Side } from '@hopsk/core/body/foot';
 import { schoolOf } from '@hopsk/core/body/school';
 import type { Vec } from '@hopsk/core/body/vec';
 import { mirrorText } from '@hopsk/core/language/mirror';
-import { namesLeftOrRightFoot, operate, OPERATIONS, type Operation } from '@hopsk/core/language/operations';
+import { keepsNamedFoot, operate, OPERATIONS, type Operation } from '@hopsk/core/language/operations';
 import { dragFoot } from '@hopsk/core/search/drag';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -152,7 +152,7 @@ export class Studio implements HoldsTyping {
   protected turnRound(operation: Operation): void {
     const { steps, hand, lead, area } = this.draft();
     const done = operate(operation, { text: steps, hand, lead: lead === 'none' ? null : lead, area });
-    this.said.set(operation === 'other side' && namesLeftOrRightFoot(steps) ? this.text.asksFoot : '');
+    this.said.set(operation === 'other side' && keepsNamedFoot(steps) ? this.text.asksFoot : '');
     this.editor()?.replace(done.text, { from: { hand, lead, area }, to: { hand: done.hand, lead: done.lead ?? 'none', area: done.area } });
   }
 

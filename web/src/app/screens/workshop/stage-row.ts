@@ -54,7 +54,8 @@ export class StageRow {
   protected readonly steps = words.steps;
   protected readonly told = (problem: PlanProblem): string => say(words.plan.problems, problem);
   /** Whole doses that may be meant, where one is asked about. */
-  protected readonly readingsOf = (problem: PlanProblem): readonly string[] => (problem.code === 'dose' ? problem.values.readings : []);
+  protected readonly readingsOf = (problem: PlanProblem): readonly string[] =>
+    'readings' in problem.values ? problem.values.readings : [];
   protected readonly asksRest = asksRest;
   protected readonly restSaid = restSaid;
   protected readonly ofPattern = ({ code }: PlanProblem): boolean => code === 'pattern-away' || code === 'pattern-changed';
