@@ -287,7 +287,7 @@ test('one fault of everybody: who shows it, and what came after each decision, w
   await coach.goto('/faults/group');
   await coach.getByRole('link', { name: 'one fault of everybody' }).click();
   await choose(coach, 'fault', 'split late');
-  const names = coach.locator('tbody th a');
+  const names = coach.locator('section > .scroll tbody th a');
   await expect(names).toContainText(['Teyo', 'Ines', 'Dario']);
   await expect(coach.locator('main')).toContainText(
     'step back 1 time: 1 surely rarer after it, 0 surely more often, 0 cannot be told from before. Too few to say',

@@ -111,6 +111,14 @@ const Splits = z.object({
   ),
 }) satisfies z.ZodMiniType<CoreSplits>;
 
+/** A kind of stage in which an athlete was watched for a fault from a day on, and what came after; null: not watched on both sides of it. */
+export const Remedy = z.object({ athleteId: Id, kind: z.enum(STAGE_KINDS), day: Day, difference: z.nullable(Difference) });
+export type Remedy = Wire<typeof Remedy>;
+/** The same of everybody, the latest first, and how many runs are not in it yet. */
+export const FaultRemedies = z.object({ fault: z.string(), remedies: z.array(Remedy), uncounted: z.int() });
+/** As many are given, of runs of so many years. */
+export const REMEDIES = { atOnce: 400, years: 2 } as const;
+export type FaultRemedies = Wire<typeof FaultRemedies>;
 /** What was decided of one fault, of everybody, and what came after; the latest first. */
 export const FaultDecisions = z.object({ fault: z.string(), decisions: z.array(z.extend(Decision, { athleteId: Id, came: Came })) });
 export type FaultDecisions = Wire<typeof FaultDecisions>;

@@ -1,6 +1,16 @@
 import { PatternVersion, SessionVersion } from './versions.js';
 import * as z from 'zod/mini';
-import { Book, BookAsked, BookChoices, BookRead, FaultDecisions, FaultDetail, RunsAsked as RunsBehindAsked, RunsBehind } from './book.js';
+import {
+  Book,
+  BookAsked,
+  BookChoices,
+  BookRead,
+  FaultDecisions,
+  FaultDetail,
+  FaultRemedies,
+  RunsAsked as RunsBehindAsked,
+  RunsBehind,
+} from './book.js';
 import { Door, Me, PasswordChange, Settings, Setup, SignIn } from './club.js';
 import { ExportAsk, ExportReady, ImportNow, ImportOpen } from './club-lines.js';
 import { DaysAsked, LookedAt } from './coverage.js';
@@ -113,6 +123,10 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'GET /athletes/:id/load': { about: 'What the weeks of an athlete weigh.', gives: AthleteLoad },
   'GET /athletes/:id/coverage': { about: 'What of an athlete was looked at, and how it went.', query: DaysAsked, gives: LookedAt },
   'GET /decisions/:fault': { about: 'What was decided of a fault, of everybody, and what came of it.', gives: FaultDecisions },
+  'GET /remedies/:fault': {
+    about: 'In which kinds of stages athletes were first watched for a fault, and what came after.',
+    gives: FaultRemedies,
+  },
   'PUT /athletes/:id/decisions/:decision': { about: 'Keeps what a coach decides of a fault.', sends: DecisionSave, gives: Decision },
   'POST /athletes/:id/decisions/:decision/take-back': { about: 'Takes a decision back that was a mistake.', gives: null },
   'GET /athletes/:id/data': { about: 'All that is kept of an athlete.', query: GivenOutAsked, gives: GivenOut },

@@ -49,10 +49,6 @@ describe('places of a floor', () => {
       study(line, who, false, floor ? { placing: placingFrom(floor) as Placing } : {}).simulation.problems.map(({ code }) => code);
     expect(problems(null, 'run to rear corner left')).toEqual(['no-such-thing']);
     expect(problems('boxing', 'run to the service line')).toEqual(['no-such-thing']);
-    expect(study('run home on the floor, shuffle right to cone "A" on the floor', who, false).errors.map(({ code }) => code)).toEqual([
-      'takes-no-more',
-      'takes-no-more',
-    ]);
     const stage = aStage('8', { steps: 'run to the service line 3' });
     const seen = seenOf(sessionOf([stage], { area: 'badminton' }))[0];
     expect(seen?.ways[0].drawn[0].simulation.problems.filter(({ code }) => code === 'no-such-thing')).toEqual([]);

@@ -89,7 +89,7 @@ export function createApp(
     bookRoutes(backing),
     coverageRoutes(backing),
     loadRoutes(backing),
-    decisionRoutes(pool),
+    decisionRoutes(backing),
     peopleDataRoutes(pool),
     patternRoutes(pool),
     sessionRoutes(backing),

@@ -196,3 +196,54 @@ describe('a dose of the first language', () => {
     );
   });
 });
+
+describe('the second language', () => {
+  it('read less of what a coach says: what it left out stays left out', () => {
+    const teep = keptMoves([{ name: 'teep', steps: '"teep"' }], 2).own;
+    expect(keptSteps('advance with a teep, split', 2, teep)?.stands).toBe('advance, split');
+    expect(keptSteps('advance + teep, split', 2, teep)).toBeNull();
+    expect(keptDose('1 min left, 1 min right', 2)?.stands).toBe('60 s');
+    expect(keptDose('3 × 5 left, rest 10 s', 2)?.stands).toBe('3 × 5, rest 10 s');
+    for (const same of ['5 left 5 right', '10 forehands', '3 × 8 each side, rest 20 s'])
+      expect(keptDose(same, 2)).withContext(same).toBeNull();
+  });
+
+  it('keeps what it read, whatever was typed, in words that read the same today', () => {
+    const dose = fc
+      .array(
+        fc.constantFrom(
+          '3 ×',
+          '2 sets of',
+          '5',
+          '1 min',
+          '30 s',
+          'left',
+          'right',
+          'forehand',
+          'each side',
+          'then',
+          ',',
+          'and',
+          'rest 20 s',
+        ),
+        {
+          minLength: 1,
+          maxLength: 8,
+        },
+      )
+      .map((words) => words.join(' '));
+    holds(
+      fc.property(dose, typed, (said, line) => {
+        const [ofDose, ofLine] = [keptDose(said, 2), keptSteps(line, 2)];
+        if (ofDose && ofDose.was !== '') {
+          const { dose, errors } = readDose(ofDose.stands);
+          expect([dose && printDose(dose), errors.length])
+            .withContext(said)
+            .toEqual([ofDose.stands, 0]);
+        }
+        // Of lines without a strike of their own nothing reads otherwise.
+        expect(ofLine).withContext(line).toBeNull();
+      }),
+    );
+  });
+});

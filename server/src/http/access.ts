@@ -66,6 +66,7 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   'GET /athletes/:id/load': BOOKS,
   'GET /athletes/:id/book-choices': BOOKS,
   'GET /decisions/:fault': BOOKS,
+  'GET /remedies/:fault': BOOKS,
   'PUT /athletes/:id': COACHES,
   'PUT /athletes/:id/decisions/:decision': COACHES,
   'POST /athletes/:id/decisions/:decision/take-back': COACHES,

@@ -1,4 +1,4 @@
-import type { FaultDecisions } from '@hopsk/contract/book';
+import type { FaultDecisions, FaultRemedies } from '@hopsk/contract/book';
 import { Code } from '@hopsk/contract/common';
 import { DecisionSave } from '@hopsk/contract/decisions';
 import { eveningsOfFault, faultBook } from '@hopsk/core/evidence/book';
@@ -6,8 +6,10 @@ import { cameOf, saidBy } from '@hopsk/core/evidence/decisions';
 import { grouped } from '@hopsk/core/grouped';
 import { countedAs } from '@hopsk/core/log/merged';
 import { Router } from 'express';
+import type { Backing } from '../backing.js';
 import { readableBy } from '../club/members.js';
-import { transaction, type Pool } from '../db/pool.js';
+import { transaction } from '../db/pool.js';
+import type { Db } from '../db/sql.js';
 import { HttpProblem, idOf, notFound, read } from '../http/problem.js';
 import { actorOf } from '../http/sign-in.js';
 import { refuseStale } from '../http/versioned.js';
@@ -16,9 +18,11 @@ import { getAthlete } from './athletes.js';
 import { addDecision, decisionsAs, listDecisions, listOfFault, takeBack } from './decisions.js';
 import { eveningTallies, talliesOfAthletes } from './evening-tallies.js';
 import { looked, lookedAtAll } from './looks.js';
+import { remediesOf } from './remedies.js';
 
 /** What coaches decide of an athlete's faults: kept, and taken back where it was a mistake. */
-export function decisionRoutes(pool: Pool): Router {
+export function decisionRoutes(backing: Backing): Router {
+  const { pool } = backing;
   const router = Router();
 
   // Sent again it is kept once. What the rule said is worked out here, of the evenings that were known.
@@ -53,8 +57,7 @@ export function decisionRoutes(pool: Pool): Router {
     const actor = actorOf(request);
     const fault = read(Code, request.params['fault']);
     const may = await readableBy(pool, actor);
-    const merges = Object.entries(await clubMerges(pool, actor.clubId));
-    const faults = [fault, ...merges.flatMap(([code, into]) => (into === fault ? [code] : []))];
+    const faults = await countedIn(pool, actor.clubId, fault);
     const decisions = (await listOfFault(pool, actor.clubId, faults, may && [...may])).map((one) => ({ ...one, fault }));
     const athletes = [...new Set(decisions.map(({ athleteId }) => athleteId))];
     const tallies = await talliesOfAthletes(pool, actor.clubId, athletes, fault);
@@ -69,6 +72,16 @@ export function decisionRoutes(pool: Pool): Router {
     response.json({ fault, decisions: told } satisfies FaultDecisions);
   });
 
+  router.get('/remedies/:fault', async (request, response) => {
+    const actor = actorOf(request);
+    const fault = read(Code, request.params['fault']);
+    const may = await readableBy(pool, actor);
+    const as = await countedIn(pool, actor.clubId, fault);
+    const found = await remediesOf(backing, actor.clubId, { fault, as, may: may && [...may], rules: await bookRules(pool, actor.clubId) });
+    await lookedAtAll(pool, actor, [...new Set(found.remedies.map(({ athleteId }) => athleteId))]);
+    response.json({ fault, ...found } satisfies FaultRemedies);
+  });
+
   router.post('/athletes/:id/decisions/:decision/take-back', async (request, response) => {
     const actor = actorOf(request);
     const [id, decision] = [idOf(request, 'athlete'), idOf(request, 'decision', 'decision')];
@@ -78,4 +91,10 @@ export function decisionRoutes(pool: Pool): Router {
   });
 
   return router;
+}
+
+/** A fault, and those that the club counts as it. */
+async function countedIn(db: Db, clubId: string, fault: string): Promise<string[]> {
+  const merges = Object.entries(await clubMerges(db, clubId));
+  return [fault, ...merges.flatMap(([code, into]) => (into === fault ? [code] : []))];
 }

@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
-import { Book, FaultDecisions } from '@hopsk/contract/book';
+import { Book, FaultDecisions, FaultRemedies } from '@hopsk/contract/book';
 import type { Decision, DecisionSave } from '@hopsk/contract/decisions';
 import type { Erasure, GivenOut } from '@hopsk/contract/people-data';
+import type { SessionPlan } from '@hopsk/core/plan/run-plan';
 import { athlete, Coach, openHouse, ran, type House } from '../testing/house.js';
 
 describe('what is decided of a fault', () => {
@@ -110,6 +111,49 @@ describe('what is decided of a fault', () => {
     expect(all[0]?.came).toEqual({ evenings: 0, since: { hits: 0, n: 0 }, until: null, difference: null });
     expect(await of(await Coach.of(house, 'Second club'))).toEqual([]);
     await coach.get('/decisions/no%20fault').expect(400);
+  });
+
+  it('stands beside the kinds of stages in which somebody was first watched for it, with the evenings before against as many after', async () => {
+    const bea = await added('Bea');
+    const weekAgo = (weeks: number): string => new Date(Date.now() - weeks * 7 * 864e5).toISOString().slice(0, 10);
+    const planOf = (kind: 'isolate' | 'fed'): SessionPlan => ({
+      exercises: [
+        {
+          name: kind,
+          stage: randomUUID(),
+          steps: 'split',
+          watch: ['split-late'],
+          view: 'side',
+          kind,
+          cueing: 'self',
+          tempo: 1,
+          implement: 'without',
+        },
+      ],
+      reps: [{ seconds: 2, chances: { split: [0], repetition: [0] } }],
+      phases: [0, 15].map((start, i) => ({
+        ...{ kind: 'work', start, end: start + 10, set: 1, round: i + 1, exercise: 0, open: false },
+        done: [0, 2, 4, 6, 8].map((at) => [at, 0] as const),
+      })),
+      cues: [],
+      landings: 20,
+    });
+    const evening = (weeks: number, taps: readonly number[], kind: 'isolate' | 'fed') =>
+      coach.keep(ran(bea, taps, { startedAt: `${weekAgo(weeks)}T12:00:00.000Z`, day: weekAgo(weeks), plan: planOf(kind) }));
+    const bad = [1.5, 3.5, 5.5, 7.5, 16.5, 18.5, 20.5];
+    // Fed for five evenings, alone from the sixth on; one so long ago that it is not asked.
+    for (const weeks of [150, 12, 11, 10, 9, 8]) await evening(weeks, bad, 'fed');
+    for (const weeks of [7, 6, 5, 4, 3, 2]) await evening(weeks, weeks > 2 ? [] : bad, 'isolate');
+    const of = async (who: Coach) => FaultRemedies.parse((await who.get('/remedies/split-late').expect(200)).body).remedies;
+    const [alone, fed, ...more] = (await of(coach)).filter(({ athleteId }) => athleteId === bea);
+    expect(more).toEqual([]);
+    expect([alone?.kind, alone?.day, fed?.kind, fed?.day]).toEqual(['isolate', weekAgo(7), 'fed', weekAgo(12)]);
+    // By hand: seven of ten in each of the four evenings before, none in the four after; the fifth is not asked.
+    expect([alone?.difference?.earlier, alone?.difference?.later]).toEqual([0.7, 0]);
+    expect(alone?.difference?.high).toBeLessThan(0);
+    // Before it is one evening alone, of more than two years ago: it says what was, and begins nothing.
+    expect([fed?.difference?.earlier, fed?.difference?.later]).toEqual([0.7, 0.7]);
+    expect(await of(await Coach.of(house, 'Second club'))).toEqual([]);
   });
 
   it('goes out with the club’s file and with the athlete’s, comes in once, and goes with whoever is erased', async () => {

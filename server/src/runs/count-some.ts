@@ -7,8 +7,17 @@ import { detailed } from './details.js';
 const COUNTED_AT_ONCE = 12;
 
 /** Counts the parts of some of an athlete's runs where they are not counted, the latest first; gives how many are not, after that. */
-export async function countSome(backing: Backing, clubId: string, athlete: string): Promise<number> {
-  const notCounted = () => run<{ id: string; stale: number }>(backing.pool, 'athlete-runs-stale', clubId, athlete, RULES, COUNTED_AT_ONCE);
+export const countSome = (backing: Backing, clubId: string, athlete: string): Promise<number> =>
+  countSomeOf(backing, clubId, 'athlete-runs-stale', athlete);
+
+/** The same of the runs that a query finds, by rules and a number of them. */
+export async function countSomeOf(
+  backing: Backing,
+  clubId: string,
+  query: 'athlete-runs-stale' | 'fault-runs-stale',
+  ...of: readonly unknown[]
+): Promise<number> {
+  const notCounted = () => run<{ id: string; stale: number }>(backing.pool, query, clubId, RULES, COUNTED_AT_ONCE, ...of);
   const stale = await notCounted();
   if (stale.length === 0) return 0;
   await detailed(

@@ -3,6 +3,7 @@ import {
   Book,
   BookChoices,
   FaultDecisions,
+  FaultRemedies,
   FaultDetail,
   RunsBehind,
   type BookAsked,
@@ -32,6 +33,7 @@ export class BookApi extends Requests {
   runsOf = (athleteId: string, fault: string, asked: RunsAsked) =>
     this.get(`/athletes/${athleteId}/book/${fault}/runs${queryOf(asked)}`, RunsBehind);
   decisionsOf = (fault: string) => this.get(`/decisions/${fault}`, FaultDecisions);
+  remediesOf = (fault: string) => this.get(`/remedies/${fault}`, FaultRemedies);
   decide = (athleteId: string, id: string, of: DecisionSave) => this.put(`/athletes/${athleteId}/decisions/${id}`, of, Decision);
   takeBack = (athleteId: string, id: string) => this.post(`/athletes/${athleteId}/decisions/${id}/take-back`, {}, z.unknown());
   load = (athleteId: string) => this.get(`/athletes/${athleteId}/load`, AthleteLoad);

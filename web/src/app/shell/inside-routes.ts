@@ -197,7 +197,7 @@ export const inside: Routes = [
       {
         path: 'faults/everybody',
         title: title('everybody'),
-        loadComponent: inRoom(['group', 'book', 'season', 'everybody'], () =>
+        loadComponent: inRoom(['group', 'book', 'season', 'build', 'everybody'], () =>
           import('../screens/faults/everybody').then((m) => m.EverybodyScreen),
         ),
       },

@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { FaultDecisions } from '@hopsk/contract/book';
+import { FaultDecisions, FaultRemedies, type Remedy } from '@hopsk/contract/book';
 import { GroupBook } from '@hopsk/contract/group-book';
 import { TeachingStore } from '../../data/teaching';
-import { whatHelped } from '@hopsk/core/evidence/what-helped';
+import { helpedBy, whatHelped } from '@hopsk/core/evidence/what-helped';
+import { STAGE_KINDS } from '@hopsk/core/plan/exercise';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -35,6 +36,7 @@ export class EverybodyScreen {
   private readonly lastSeen = inject(LastSeen);
   private readonly asking = new Latest();
   private readonly listing = new Latest();
+  private readonly seeking = new Latest();
   protected readonly text = words.everybody;
   protected readonly common = words.common;
   protected readonly decidedNames = words.season.decided;
@@ -44,6 +46,7 @@ export class EverybodyScreen {
   protected readonly weeks = signal<Weeks>('26');
   private readonly given = signal<GroupBook | null>(null);
   private readonly kept = signal<FaultDecisions | null>(null);
+  protected readonly remedies = signal<FaultRemedies | null>(null);
   protected readonly seenAt = signal('');
   protected readonly trouble = signal<Trouble | null>(null);
   protected readonly loaded = computed(() => this.given() !== null && this.kept() !== null);
@@ -84,6 +87,15 @@ export class EverybodyScreen {
       .filter(({ times }) => times > 0)
       .map((one) => ({ decided: one.decided, says: this.text.says(one) })),
   );
+  /** Kinds of stages, those that were followed by less most often first. */
+  protected readonly begun = computed(() =>
+    STAGE_KINDS.flatMap((kind) => {
+      const of = (this.remedies()?.remedies ?? []).filter((one) => one.kind === kind);
+      if (of.length === 0) return [];
+      const helped = helpedBy(of.map(({ difference }) => difference));
+      return [{ name: words.build.kinds[kind], helped, says: this.text.says(helped), rows: of.flatMap((one) => this.begunRow(one)) }];
+    }).sort((a, b) => b.helped.rarer - b.helped.oftener - (a.helped.rarer - a.helped.oftener)),
+  );
   /** By athlete, whoever was decided on last first. */
   protected readonly lists = computed(() =>
     [...new Set(this.decisions().map(({ athleteId }) => athleteId))].flatMap((id) => {
@@ -99,13 +111,25 @@ export class EverybodyScreen {
     });
     effect(() => {
       this.chosen();
-      untracked(() => this.loadDecisions());
+      untracked(() => {
+        this.remedies.set(null);
+        this.loadDecisions();
+        this.loadRemedies();
+      });
     });
+  }
+
+  private begunRow({ athleteId: id, day, difference }: Remedy) {
+    const person = this.people().find((one) => one.id === id);
+    if (!person) return [];
+    const shares = difference ? [per100(difference.earlier), per100(difference.later), this.text.begunChange(difference)] : [];
+    return [{ id, name: person.name, day, shares }];
   }
 
   protected load(): void {
     this.loadGroup();
     this.loadDecisions();
+    this.loadRemedies();
   }
 
   private loadGroup(): void {
@@ -127,6 +151,20 @@ export class EverybodyScreen {
     void this.listing.ask(
       () => this.lastSeen.ask(`decided-${fault}`, FaultDecisions, this.api.decisionsOf(fault)),
       ({ value }) => this.kept.set(value),
+      (error) => this.trouble.set(troubleOf(error)),
+    );
+  }
+
+  /** Asked again while runs are still being counted for it. */
+  private loadRemedies(): void {
+    const fault = this.chosen();
+    void this.seeking.ask(
+      () => this.lastSeen.ask(`remedies-${fault}`, FaultRemedies, this.api.remediesOf(fault)),
+      ({ value, at }) => {
+        const before = this.remedies()?.uncounted ?? Infinity;
+        this.remedies.set(value);
+        if (at === null && value.uncounted > 0 && value.uncounted < before) this.loadRemedies();
+      },
       (error) => this.trouble.set(troubleOf(error)),
     );
   }
