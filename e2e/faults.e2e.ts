@@ -301,6 +301,25 @@ test('one fault of everybody: who shows it, and what came after each decision, w
   await expect(coach.locator('.one h2').first()).toContainText('split late');
 });
 
+test('a kind of stage and what it was followed by: the evenings before against as many after, by hand', async ({ coach }) => {
+  await addAthlete(coach, 'Begun Bix', '171 cm');
+  const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Begun Bix') as Athlete;
+  await season(coach, id, 0, [15, 15, 15, 15], { Splits: [] }, 'fed');
+  await season(coach, id, 4, [15, 3, 3, 3, 3], { Splits: [] }, 'beats');
+  await coach.goto('/faults/everybody?fault=split-late');
+  const kind = coach.locator('details').filter({ hasText: 'on beats' });
+  await expect(kind.locator('summary')).toContainText(
+    '1 time: 1 surely rarer after it, 0 surely more often, 0 cannot be told from before.',
+  );
+  await kind.locator('summary').click();
+  // By hand: fifteen of thirty before, three of thirty after.
+  await expect(kind.locator('tbody tr')).toContainText(/Begun Bix\s*2026-06-29\s*50\s*10\s*−40/);
+  await accessible(coach);
+  // What was begun first has nothing before it.
+  await coach.locator('details').filter({ hasText: 'fed' }).locator('summary').click();
+  await expect(coach.locator('details').filter({ hasText: 'fed' }).locator('tbody tr')).toContainText('not watched on both sides of it');
+});
+
 test('read only a part of it: days, what was done, who watched; it stands in the address, and all of it is a press away', async ({
   coach,
 }) => {

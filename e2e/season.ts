@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Page } from '@playwright/test';
+import type { StageKind } from '@hopsk/core/plan/exercise';
 import { put, send } from './support.js';
 
 /** Thirty splits, one every four seconds. */
@@ -9,6 +10,30 @@ const PLAN = {
 };
 const LEAD_IN = 5;
 
+/** The same as the one stage of a session. */
+const stageOf = (kind: StageKind) => ({
+  exercises: [
+    {
+      name: kind,
+      stage: randomUUID(),
+      steps: 'split',
+      watch: ['split-late'],
+      view: 'side',
+      kind,
+      cueing: 'self',
+      tempo: 1,
+      implement: 'without',
+    },
+  ],
+  reps: [PLAN.rep],
+  phases: [0, 1].map((i) => ({
+    ...{ kind: 'work', start: 60 * i, end: 60 * (i + 1), set: 1, round: i + 1, exercise: 0, open: false },
+    done: Array.from({ length: 15 }, (_, k) => [4 * k, 0]),
+  })),
+  cues: [],
+  landings: 30,
+});
+
 /** An evening a week, from so manieth week on, in which somebody was watched for thirty splits, of which so many came late; of each thing done, with where the ball went. */
 export async function season(
   page: Page,
@@ -16,6 +41,7 @@ export async function season(
   from: number,
   late: readonly number[],
   done: Readonly<Record<string, readonly ('in' | 'out')[]>> = { Splits: [] },
+  kind: StageKind | null = null,
 ): Promise<void> {
   const runs = late.flatMap((times, n) => Object.entries(done).map(([name, results], k) => ({ times, n, name, results, minutes: 10 * k })));
   for (const { times, n, name, results, minutes } of runs) {
@@ -23,7 +49,7 @@ export async function season(
     const id = randomUUID();
     const head = {
       ...{ id, name, day: startedAt.slice(0, 10), startedAt, patternId: null, sessionId: null, steps: 'split' },
-      ...{ tapDelay: 1, athletes: [athlete], plan: PLAN },
+      ...{ tapDelay: 1, athletes: [athlete], plan: kind === null ? PLAN : stageOf(kind) },
     };
     await put(page, `/runs/${id}`, head);
     let seq = 0;
