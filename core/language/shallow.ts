@@ -7,6 +7,7 @@ const DEEPEST = 100;
  * @example shallow('('.repeat(200) + 'split').trim().length // 205
  */
 export function shallow(text: string): string {
+  if (!isDeep(text)) return text;
   const [lineEnd, quoteEnd] = [finder(text, /\n/g), finder(text, /["”\n]/g)];
   let result = '';
   let [depth, taken] = [0, 0];
@@ -21,6 +22,16 @@ export function shallow(text: string): string {
     }
   }
   return result + text.slice(taken);
+}
+
+/** Whether a text has so many brackets that some could lie too deep. */
+function isDeep(text: string): boolean {
+  let opened = 0;
+  for (let at = 0; at < text.length; at++) {
+    const code = text.charCodeAt(at);
+    if ((code === 40 || code === 91) && ++opened > DEEPEST) return true;
+  }
+  return false;
 }
 
 /** Where something next occurs from a place on, or the text's end; to be asked for places in order. */

@@ -20,11 +20,16 @@ export const isSpace = (one: string): boolean => one === ' ' || one === '\t' || 
 export function wordFrom(input: InputStream, from: number): { readonly word: string; readonly end: number } {
   let end = from;
   let word = '';
-  for (let one = at(input, end); isLetter(one); one = at(input, end)) {
+  let plain = true;
+  for (let code = input.peek(end); code >= 0; code = input.peek(++end)) {
+    // Small letters without an accent are what nearly all is written in.
+    const small = code >= 97 && code <= 122;
+    const one = String.fromCharCode(code);
+    if (!small && !isLetter(one)) break;
+    plain &&= small;
     word += one;
-    end++;
   }
-  return { word: word.toLowerCase(), end };
+  return { word: plain ? word : word.toLowerCase(), end };
 }
 
 /** The word before where the tokenizer stands. */

@@ -73,6 +73,13 @@ export function wordClassOf(vocabulary: Vocabulary): (word: string) => number {
   };
 }
 
+/** Whether a branch begins here: only there can its name stand. */
+function behindBracket(input: InputStream): boolean {
+  let back = -1;
+  while (isSpace(at(input, back))) back--;
+  return '([|'.includes(at(input, back));
+}
+
 /** Where a branch's name ends that begins here, behind its colon; 0 where none does. */
 function nameEnd(input: InputStream): number {
   if (!isLetter(at(input, 0)) && !isDigit(at(input, 0))) return 0;
@@ -190,7 +197,7 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
 
   const token = (input: InputStream, stack: Stack): void => {
     const first = at(input, 0);
-    const named = nameEnd(input);
+    const named = behindBracket(input) ? nameEnd(input) : 0;
     if (named > 0 && stack.canShift(terms.BranchName)) return input.acceptToken(terms.BranchName, named);
     if (isDigit(first)) {
       const end = decimal(input);
