@@ -63,7 +63,12 @@ export class LineEditor {
     this.view = new EditorView({ parent: host, state: this.fresh('') });
     effect(() => this.take(this.value()));
     effect(() => this.view.dispatch({ effects: this.outer.reconfigure(this.fromOutside()) }));
-    effect(() => this.show(this.marks(), this.now()));
+    // Marks put the caret anew, for which the page is laid out: what is drawn need not wait for it.
+    effect((onCleanup) => {
+      const [marks, now] = [this.marks(), this.now()];
+      const later = setTimeout(() => this.show(marks, now));
+      onCleanup(() => clearTimeout(later));
+    });
     inject(DestroyRef).onDestroy(() => this.view.destroy());
   }
 
