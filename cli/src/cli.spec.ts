@@ -49,6 +49,8 @@ describe('the command line', () => {
       [['simulate', '--height', '9'], 'split', '--height is more than 2.4'],
       [['simulate', '--stance', 'tripod'], 'split', '--stance is no stance'],
       [['simulate', '--area', 'moon'], 'split', '--area moon is no floor'],
+      [['check', '--schools', 'crossing sometimes'], 'split', '--schools ‘crossing sometimes’: no topic with such an option'],
+      [['check'], '== a\nschools: moon on\n\nsplit', 'schools: ‘moon on’: no topic with such an option'],
       [['simulate', '--errors', 'luck=3'], 'split', '--errors ‘luck=3’ is not understood'],
       [['simulate', '--repeats', '2.5'], 'split', '--repeats is not a whole number'],
       [['simulate', '/nowhere/at-all'], '', 'cannot be read: ENOENT'],

@@ -11,13 +11,13 @@ import { printPattern } from '@hopsk/core/language/print';
 import { compare } from '@hopsk/core/search/compare';
 import { fitOnFloor } from '@hopsk/core/search/fit';
 import { stepsToReach } from '@hopsk/core/search/steps-to-reach';
-import { whatIf } from '@hopsk/core/search/what-if';
+import { slipOf, whatIf } from '@hopsk/core/search/what-if';
 import { meantBy } from '@hopsk/core/view/readings';
 import { reportOf } from '@hopsk/core/view/report';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import { decided, nextOf, rates } from './log.js';
-import { BadInput, errorsOf, performerOf, placingOf, type Options } from './options.js';
+import { BadInput, errorsOf, performerOf, placingOf, schoolsOf, type Options } from './options.js';
 import { calls, dose, expand, grid, type Answer } from './sessions.js';
 import { columns, findingLines, tableOf } from './table.js';
 
@@ -83,6 +83,12 @@ function readDose({ name, text: typed }: Source, options: Options): Outcome {
   return { text: options.json ? json({ typed: said, plain, marks }) : text, code: marks.length > 0 ? 1 : 0 };
 }
 
+/** What is held where schools differ: what is said, what the file says, what is usual in the sport. */
+const judgedBy = ({ sport, held }: FiledPattern, options: Options) => ({
+  sport: options.sport ?? sport,
+  schools: { pattern: { ...schoolsOf(held, 'schools:'), ...schoolsOf(options.schools ?? '', '--schools') } },
+});
+
 function studied(source: Source, pattern: FiledPattern, options: Options): Study {
   const performer = performerOf(options, pattern);
   const text =
@@ -95,6 +101,8 @@ function studied(source: Source, pattern: FiledPattern, options: Options): Study
     ...(options.choices && { choices: options.choices }),
     ...(options.seed !== undefined && { seed: options.seed }),
     ...(placing && { placing }),
+    ...(options.errors !== undefined && { slip: slipOf(errorsOf(options.errors)) }),
+    ...judgedBy(pattern, options),
   });
 }
 
@@ -221,6 +229,7 @@ function reported(source: Source | undefined, options: Options): { report: Retur
           seen.simulation.performer,
           errorsOf(options.errors),
           options.repeats ?? 1,
+          judgedBy(pattern, options),
         );
   return { report: reportOf(seen, repeats) };
 }

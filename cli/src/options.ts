@@ -4,6 +4,8 @@ import type { Side } from '@hopsk/core/body/foot';
 import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';
 import type { Placing } from '@hopsk/core/judge/area';
 import { placingFrom } from '@hopsk/core/judge/area-text';
+import { TOPICS, type SchoolChoices, type TopicName } from '@hopsk/core/judge/schools';
+import { readSchools } from '@hopsk/core/judge/schools-text';
 import type { Performer } from '@hopsk/core/motion/simulation';
 import { NO_ERRORS, type StepErrors } from '@hopsk/core/search/what-if';
 import * as z from 'zod';
@@ -36,13 +38,17 @@ export const HELP = `hopsk COMMAND [FILE] [options]      a file of patterns, or 
   --stance CODE --lead left|right --hand left|right --side other
   --area CODE | "room 3.2 × 4 m"   --start RIGHT,AHEAD   --facing DEGREES
   --repeats N           do it N times; drift after one and N
-  --errors "second-foot=5,turn=10,swing=5,ahead=1.1,slower=left:1.3"   cm, degrees, factors
+  --errors "second-foot=5,turn=10,swing=5,ahead=1.1,back=0.8,slower=left:1.3,split-late=120,no-split,land-late=100,toe=20"
+                        what goes wrong each time: cm, degrees, factors, milliseconds; check looks at the line done so
+  --sport NAME          whose usual schools hold (the pattern's own)
+  --schools "crossing never, retreats-on on"    what is held where schools differ
   --choices 0,1,…  --seed N         branches of alternatives
   --level note|beware|stop          of check (beware)
   --json                what docs/cli.md describes
 
 Exit 0: fine · 1: findings at or above the level · 2: bad input`;
 
+const TOPIC_NAMES = Object.keys(TOPICS) as TopicName[];
 const number = (low: number, high: number) =>
   z.coerce.number(`is not a number`).min(low, `is less than ${low}`).max(high, `is more than ${high}`);
 const whole = (low: number, high: number) => number(low, high).pipe(z.int('is not a whole number'));
@@ -77,6 +83,8 @@ const Options = z.object({
   facing: number(-360, 360).optional(),
   repeats: whole(1, 1000).optional(),
   errors: z.string().optional(),
+  sport: z.string().max(60, 'is longer than any').optional(),
+  schools: z.string().max(400, 'is longer than any').optional(),
   choices: list.optional(),
   seed: whole(0, 4294967295).optional(),
   level: z.enum(['note', 'beware', 'stop'], 'is note, beware or stop').default('beware'),
@@ -180,13 +188,19 @@ export function placingOf(options: Options, areaOfPattern: string): Placing | nu
   return { ...placing, ...(x !== undefined && y !== undefined && { at: { x, y } }), facing: options.facing ?? placing.facing };
 }
 
-/** Errors an athlete makes, from 'second-foot=5,turn=10'. Lengths in cm, angles in degrees. */
+/** Errors an athlete makes, from 'second-foot=5,turn=10'. Lengths in cm, angles in degrees, times in milliseconds. */
 export function errorsOf(said: string | undefined): StepErrors {
   let errors = NO_ERRORS;
   for (const part of said?.split(',') ?? []) {
     const [name, value = ''] = part.split('=').map((text) => text.trim());
     const bad = (): BadInput =>
-      new BadInput(`--errors ‘${part}’ is not understood; such as second-foot=5, turn=10, swing=5, ahead=1.1, slower=left:1.3`);
+      new BadInput(
+        `--errors ‘${part}’ is not understood; such as second-foot=5, turn=10, swing=5, ahead=1.1, back=0.8, slower=left:1.3, split-late=120, no-split, land-late=100, toe=20`,
+      );
+    if (name === 'no-split' && value === '') {
+      errors = { ...errors, noSplit: true };
+      continue;
+    }
     if (name === 'slower') {
       const [to, factor] = value.split(':');
       if ((to !== 'left' && to !== 'right') || !(Number(factor) > 0 && Number(factor) <= 5)) throw bad();
@@ -194,12 +208,25 @@ export function errorsOf(said: string | undefined): StepErrors {
       continue;
     }
     const n = Number(value);
-    if (value === '' || !Number.isFinite(n) || Math.abs(n) > 180) throw bad();
+    if (value === '' || !Number.isFinite(n) || Math.abs(n) > (name?.endsWith('late') ? 2000 : 180)) throw bad();
     if (name === 'second-foot') errors = { ...errors, secondFoot: n / 100 };
     else if (name === 'turn') errors = { ...errors, turnShort: n };
     else if (name === 'swing') errors = { ...errors, swingShort: n };
-    else if (name === 'ahead' && n > 0.1 && n < 5) errors = { ...errors, ahead: n };
+    else if ((name === 'ahead' || name === 'back') && n > 0.1 && n < 5) errors = { ...errors, [name]: n };
+    else if (name === 'split-late') errors = { ...errors, splitLate: n / 1000 };
+    else if (name === 'land-late') errors = { ...errors, landLate: n / 1000 };
+    else if (name === 'toe') errors = { ...errors, toeOut: n };
     else throw bad();
   }
   return errors;
+}
+
+/** What is held where schools differ, from 'crossing never, retreat one'. */
+export function schoolsOf(said: string, from: string): SchoolChoices {
+  const { choices, wrong } = readSchools(said);
+  if (wrong.length > 0)
+    throw new BadInput(
+      `${from} ‘${wrong.join(', ')}’: no topic with such an option; known: ${TOPIC_NAMES.map((one) => `${one} ${TOPICS[one].options.join('|')}`).join(', ')}`,
+    );
+  return choices;
 }

@@ -1,11 +1,12 @@
 import { STANCE_TOLERANCE } from '../body/stance.js';
 import { dot, sub, wayOf } from '../body/vec.js';
+import { ruleOf } from '../language/moves.js';
 import { feetDuring } from '../motion/motion.js';
 import type { Simulation, SimMove } from '../motion/simulation.js';
 import { onceForAlike } from './alike.js';
 import { BOTH, finding, LEAST, levelOf, type Finding } from './finding.js';
 import { heldOn, type HeldChoices } from './schools.js';
-import { crossedBy, narrowBy, touching, wideBy } from './state.js';
+import { crossedBy, narrowBy, shortBy, touching, wideBy } from './state.js';
 
 const SAMPLES = 24;
 
@@ -68,9 +69,13 @@ function worstOf(sim: Simulation, move: SimMove): WorstOfMove {
   };
 }
 
+/** Moves whose foot goes over or is dragged after the other one on purpose: where it ends is looked at, and not its way there. */
+const goesOver = ({ step: { act } }: SimMove): boolean =>
+  ruleOf(act.word).family === 'reach' || act.word === 'step-out quarter' || act.word === 'side step and turn';
+
 /** What is said of a move while it is under way. */
 function underWay(sim: Simulation, move: SimMove, choices: HeldChoices, worst: (move: SimMove) => WorstOfMove): Finding[] {
-  if (!move.moving || move.actions.length === 0 || mayCross(move, choices)) return [];
+  if (!move.moving || move.actions.length === 0 || mayCross(move, choices) || goesOver(move)) return [];
   const tolerance = movingTolerance(sim);
   const { before, start } = move;
   const { crossed, narrow, touched, passed } = worst(move);
@@ -115,16 +120,23 @@ function passedBy(sim: Simulation, move: SimMove): number {
   return worst > behind(feet.left, feet.right, heading) + LEAST.metres ? worst : -1;
 }
 
+/** Moves that open the stance on purpose: what follows closes it. */
+const opens = ({ step: { act } }: SimMove): boolean => act.word === 'drop step' || (act.word === 'split' && act.bearing !== null);
+
 /** What stands wrong once a move has ended. A reach is wide on purpose until it is recovered, a crossing until it is squared up. */
 function afterMove(sim: Simulation, move: SimMove): Finding[] {
-  if (!move.moving || move.tally.reach || move.means.includes('cross')) return [];
+  // Who recovers stands as before the reach, which was looked at then.
+  if (!move.moving || move.means.includes('cross') || ruleOf(move.step.act.word).family === 'reach') return [];
   const { tolerance } = sim.target;
   const { feet, heading } = move.after;
   const found: Finding[] = [];
+  const { before } = move;
   const was = {
-    narrow: narrowBy(move.before.feet, move.before.heading, sim.target, tolerance),
-    wide: wideBy(move.before.feet, move.before.heading, sim.target),
+    narrow: narrowBy(before.feet, before.heading, sim.target, tolerance),
+    wide: wideBy(before.feet, before.heading, sim.target),
+    short: shortBy(before.feet, before.heading, sim.target),
   };
+  const short = move.means.length > 0 ? -1 : shortBy(feet, heading, sim.target);
   const narrow = narrowBy(feet, heading, sim.target, tolerance);
   const wide = wideBy(feet, heading, sim.target);
   // Only the move that makes it worse is named; those that follow inherit the stance.
@@ -134,7 +146,12 @@ function afterMove(sim: Simulation, move: SimMove): Finding[] {
     const numbers = { feet: BOTH, value: limit - narrow, limit, excess: narrow };
     found.push(finding('narrow', says, levelOf(narrow, tolerance), move, move.end, numbers));
   }
-  if (wide > LEAST.metres && wide > was.wide + 1e-6) {
+  if (short > LEAST.metres && short > was.short + 1e-6) {
+    const least = sim.target.length - tolerance;
+    const numbers = { feet: BOTH, value: least - short, limit: least, excess: short };
+    found.push(finding('short', { long: least - short, least }, levelOf(short, tolerance), move, move.end, numbers));
+  }
+  if (wide > LEAST.metres && wide > was.wide + 1e-6 && !opens(move)) {
     const says = { by: wide + tolerance, allowed: tolerance };
     const numbers = { feet: BOTH, value: tolerance + wide, limit: tolerance, excess: wide };
     found.push(finding('wide', says, levelOf(wide, tolerance), move, move.end, numbers));

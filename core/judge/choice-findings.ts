@@ -1,13 +1,13 @@
 import type { Side } from '../body/foot.js';
 import { originOf } from '../body/stance.js';
-import { distance, normalised } from '../body/vec.js';
+import { distance, dot, normalised, sub, wayOf } from '../body/vec.js';
 import { ruleOf, type MoveWord } from '../language/moves.js';
 import { bearingTo } from '../motion/bearing-to.js';
-import type { Simulation } from '../motion/simulation.js';
+import type { Simulation, SimMove } from '../motion/simulation.js';
 import { partnerOf, whereIs } from '../motion/things.js';
 import { BOTH, finding, LEAST, type Finding, type FindingCode } from './finding.js';
 import { FIRST_FOOT } from './first-foot-findings.js';
-import { CROSSINGS, goesBack, handsOf, is, LUNGES, type Rule, type Rules } from './move-rule.js';
+import { bearingOf, CROSSINGS, goesBack, handsOf, is, LUNGES, type Rule, type Rules } from './move-rule.js';
 import { heldOn, type HeldChoices, type TopicName } from './schools.js';
 import { narrowBy, wideBy } from './state.js';
 import { wayBackFindings } from './way-back-findings.js';
@@ -19,18 +19,36 @@ const SQUARE = 10;
 /** A small step, metres, where a rule asks for one: no longer than an even one for a tall adult. */
 const SMALL = 0.35;
 
-const RETREATS: readonly MoveWord[] = ['retreat', 'back step'];
+const RETREATS: readonly MoveWord[] = ['retreat', 'back step', 'shuffle', 'gallop', 'chassé'];
+/** What one does between two retreats without having left or struck. */
+const BETWEEN: readonly MoveWord[] = ['hold', 'bounce', 'heel raise', 'guard check', 'weight shift'];
+/** Straight back, this far to either side of it, degrees (common practice, no source). */
+const STRAIGHT_BACK = 30;
+const retreats = (move: SimMove): boolean => is(move, RETREATS) && Math.abs(bearingOf(move)) >= 180 - STRAIGHT_BACK;
+
+/** Whether a foot goes to the back of the floor, as it lay when one began, whichever way the body has turned. */
+function goesToTheBack(sim: Simulation, { actions, before }: SimMove): boolean {
+  const out = actions.filter((action) => action.contact).at(-1);
+  if (!out) return false;
+  const gone = sub(out.to, before.feet[out.foot]);
+  return dot(gone, wayOf(sim.start.heading)) < -LEAST.metres;
+}
 /** Rules of choice by the topic that switches them; the finding has the same name. */
 const RULES: Rules = {
   ...FIRST_FOOT,
-  'no-approach': ({ moves }, move, i) => {
-    const before = moves[i - 1];
-    const approached = before !== undefined && ['gather', 'pass'].includes(ruleOf(before.step.act.word).family);
-    return is(move, ['lunge']) && goesBack(move) && !approached ? {} : null;
+  'no-approach': (sim, move, i) => {
+    if (!is(move, ['lunge']) || !goesToTheBack(sim, move)) return null;
+    // Since the last split, reach or stop.
+    const earlier = sim.moves.slice(0, i);
+    const since = earlier.slice(earlier.findLastIndex((one) => ['split', 'hold'].includes(one.step.act.word) || one.tally.reach) + 1);
+    return since.some((one) => one.moving && ['gather', 'pass'].includes(ruleOf(one.step.act.word).family)) ? null : {};
   },
   'retreats-on': (sim, move, i) => {
-    const before = sim.moves[i - 1];
-    if (!is(move, RETREATS) || !is(before, RETREATS)) return null;
+    if (!retreats(move)) return null;
+    let at = i - 1;
+    while (is(sim.moves[at], BETWEEN)) at--;
+    const before = sim.moves[at];
+    if (!before || !retreats(before)) return null;
     return handsOf(sim, before).length > 0 ? null : {};
   },
   'unset-strike': (sim, move) => {
@@ -56,7 +74,8 @@ const RULES: Rules = {
   'set-up-uncrossed': (sim, move, i) => {
     const { moves } = sim;
     if (handsOf(sim, move).length === 0 || !is(move, ['run']) || !is(moves[i - 1], ['run'])) return null;
-    return is(moves[i + 1], CROSSINGS) && is(moves[i + 2], CROSSINGS) ? null : {};
+    const after = moves.slice(i + 1).filter((one) => !['air', 'load'].includes(ruleOf(one.step.act.word).family) && !is(one, ['hold']));
+    return is(after[0], CROSSINGS) && is(after[1], CROSSINGS) ? null : {};
   },
   'side-jump-unfinished': ({ moves }, move, i) => {
     if (!is(move, ['side jump'])) return null;
@@ -84,7 +103,40 @@ export function choiceFindings(sim: Simulation, choices: HeldChoices): Finding[]
       if (says !== null) found.push(finding(topic, says, 'beware', move, move.start, { held }));
     });
   }
-  return [...found, ...frame(sim, choices), ...rearLanding(sim, choices), ...wayBackFindings(sim, choices)];
+  return [
+    ...found,
+    ...counters(sim, choices),
+    ...splitsAway(sim),
+    ...frame(sim, choices),
+    ...rearLanding(sim, choices),
+    ...wayBackFindings(sim, choices),
+  ];
+}
+
+/** Where one retreat is enough, the counter stands its ground: going ahead into it gives back what was won. */
+function counters(sim: Simulation, choices: HeldChoices): Finding[] {
+  const { option, held } = heldOn('retreats-on', choices);
+  if (option !== 'on') return [];
+  return sim.moves.flatMap((move, i): Finding[] => {
+    const before = sim.moves[i - 1];
+    const [hand] = handsOf(sim, move);
+    const ahead = ['gather', 'pass', 'reach'].includes(ruleOf(move.step.act.word).family) && Math.abs(bearingOf(move)) < 45;
+    if (!before || !hand || !ahead || !retreats(before) || handsOf(sim, before).length > 0) return [];
+    return [finding('counter-steps-in', { hand: hand.word }, 'beware', move, move.start, { held })];
+  });
+}
+
+/** A split that opens to one side before a step to the other. */
+function splitsAway(sim: Simulation): Finding[] {
+  return sim.moves.flatMap((move, i): Finding[] => {
+    const next = sim.moves[i + 1];
+    const way = move.step.act.bearing;
+    if (!is(move, ['split']) || way === null || !next || next.step.act.bearing === null) return [];
+    const off = Math.abs(normalised(next.step.act.bearing + next.before.heading - way - move.before.heading));
+    return off <= 90 + 1e-9
+      ? []
+      : [finding('split-away', { off }, 'beware', move, move.landing, { value: off, limit: 90, excess: off - 90 })];
+  });
 }
 
 function frame(sim: Simulation, choices: HeldChoices): Finding[] {
@@ -104,7 +156,10 @@ function rearLanding(sim: Simulation, choices: HeldChoices): Finding[] {
   return sim.moves.flatMap((move): Finding[] => {
     const { tally, after, before } = move;
     const went = originOf(after.feet).y - originOf(before.feet).y;
-    const back = (move.step.act.bearing !== null && goesBack(move)) || went < -LEAST.metres;
+    // One lands going the way that one came, whatever the jump itself adds to it.
+    const came = sim.moves[move.index - 1];
+    const ran = came?.moving === true && originOf(came.after.feet).y - originOf(came.before.feet).y < -LEAST.metres;
+    const back = (move.step.act.bearing !== null && goesBack(move)) || went < -LEAST.metres || ran;
     if (tally.landing !== 'jump' || !back) return [];
     const rear: Side | null =
       after.feet.left.y < after.feet.right.y - 1e-9 ? 'left' : after.feet.right.y < after.feet.left.y - 1e-9 ? 'right' : null;

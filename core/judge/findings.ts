@@ -6,6 +6,7 @@ import { choiceFindings } from './choice-findings.js';
 import { closingFindings } from './closing-findings.js';
 import { finding, FINDINGS, levelOf, MOST_FINDINGS, type Finding, type FindingCode } from './finding.js';
 import { floorFindings } from './floor-findings.js';
+import { presetOf } from './presets.js';
 import type { HeldChoices } from './schools.js';
 import { timingFindings } from './timing-findings.js';
 
@@ -14,6 +15,8 @@ export interface FindingOptions {
   readonly shouldClose: boolean;
   /** What pattern, athlete and club hold where schools differ. */
   readonly schools?: HeldChoices;
+  /** Whose usual choices hold where nobody chose. */
+  readonly sport?: string;
   /** Findings that are meant to occur. */
   readonly intended?: readonly Intended[];
   /** The floor, and where on it one begins. */
@@ -21,14 +24,18 @@ export interface FindingOptions {
 }
 
 /** All findings of a simulation in time order. */
-export function findingsOf(sim: Simulation, { shouldClose, schools = {}, intended = [], placing }: FindingOptions): Finding[] {
+export function findingsOf(
+  sim: Simulation,
+  { shouldClose, schools: chosen = {}, sport, intended = [], placing }: FindingOptions,
+): Finding[] {
+  const schools: HeldChoices = { preset: presetOf(sim.performer.school, sport), ...chosen };
   const found = [
     ...baseFindings(sim, schools),
     ...timingFindings(sim, schools),
     ...choiceFindings(sim, schools),
     ...floorFindings(sim, placing ?? null),
     ...problemFindings(sim),
-    ...(shouldClose ? closingFindings(sim) : []),
+    ...(shouldClose ? closingFindings(sim, schools) : []),
   ];
   const meant = new Set(intended.map((one) => one.code));
   const marked = found.map((one) => (meant.has(one.code) ? { ...one, intended: true } : one));

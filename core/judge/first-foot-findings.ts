@@ -1,10 +1,31 @@
 import { otherSide } from '../body/foot.js';
-import { ruleOf } from '../language/moves.js';
+import { sizeOf } from '../body/stance.js';
+import { normalised, sub } from '../body/vec.js';
+import { ruleOf, type MoveWord } from '../language/moves.js';
+import { nearFoot } from '../motion/foot-choice.js';
+import type { SimMove } from '../motion/simulation.js';
+import { LEAST } from './finding.js';
 import { bearingOf, handsOf, is, LUNGES, type Rules } from './move-rule.js';
 import { FREE_LOAD } from './state.js';
 
+/** Steps of two feet, of which the nearest goes first; in a chassé or a gallop the other one comes up before it. */
+const GATHERS: readonly MoveWord[] = ['advance', 'retreat', 'shuffle'];
+
+/** Feet that stand on each other's side: which of them is near says nothing. */
+const isCrossed = ({ feet, heading }: SimMove['before']): boolean => sizeOf(feet, heading).width < 0;
+
 /** Which foot goes first and which sets last: a loaded foot cannot go, an inside one must not be the last before a stroke. */
 export const FIRST_FOOT = {
+  'wrong-foot': ({ performer }, { before, actions, step: { act } }) => {
+    if (!GATHERS.includes(act.word)) return null;
+    const first = actions.find((action) => action.kind === 'step');
+    if (!first || isCrossed(before)) return null;
+    const gone = sub(first.to, first.from);
+    const bearing = normalised((Math.atan2(gone.x, gone.y) * 180) / Math.PI - before.heading);
+    return Math.hypot(gone.x, gone.y) > LEAST.metres && first.foot !== nearFoot(before, bearing, performer.playing)
+      ? { foot: first.foot }
+      : null;
+  },
   'loaded-first': (_sim, move) => {
     const first = move.actions.find((action) => action.kind === 'step');
     const share = first?.foot === 'left' ? move.before.leftShare : 1 - move.before.leftShare;
@@ -21,7 +42,9 @@ export const FIRST_FOOT = {
   },
   'wrong-leg': (sim, move, i) => {
     const { moves, performer } = sim;
-    if (handsOf(sim, move).length === 0 || LUNGES.includes(move.step.act.word)) return null;
+    const { word } = move.step.act;
+    // A step in is one foot's, and a stroke in the air has none on the floor.
+    if (handsOf(sim, move).length === 0 || LUNGES.includes(word) || ['reach', 'air'].includes(ruleOf(word).family)) return null;
     let at = i;
     while (at >= 0 && !moves[at]?.actions.some((action) => action.contact)) at--;
     const last = moves[at];

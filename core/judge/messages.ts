@@ -16,11 +16,19 @@ export interface FindingMessages extends ProblemMessages {
   readonly passed: { readonly foot: Side; readonly by: number };
   /** `wide` is negative where the feet come past one line. */
   readonly narrow: { readonly wide: number; readonly least: number; readonly underWay: boolean };
+  /** Along the facing line. */
+  readonly short: { readonly long: number; readonly least: number };
   readonly wide: { readonly by: number; readonly allowed: number };
   readonly 'not-closed': { readonly right: number; readonly ahead: number; readonly turned: number };
   readonly 'lead-changed': { readonly leads: Side | null };
   readonly 'strike-early': Against & { readonly hand: string };
   readonly 'strike-late': Against & { readonly hand: string };
+  /** A stroke of a step that is no lunge; `limit` is the end of its window that it misses. */
+  readonly 'strike-off': { readonly hand: string; readonly offset: number; readonly limit: number };
+  readonly 'way-back-stops': { readonly seconds: number };
+  readonly 'split-away': { readonly off: number };
+  readonly 'counter-steps-in': { readonly hand: string };
+  readonly 'wrong-foot': { readonly foot: Side };
   readonly 'no-split': { readonly event: string; readonly at: number };
   readonly 'split-early': Against & { readonly event: string };
   readonly 'split-late': Against & { readonly event: string };

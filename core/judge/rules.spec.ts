@@ -157,13 +157,14 @@ describe('schools', () => {
 
 describe('intended findings', () => {
   it('are shown and not counted; one that does not occur says so, one that is none too', () => {
-    const found = study('intended crossed narrow wobbly\nshuffle right 80 cm left foot first', square, false).findings;
+    const found = study('intended crossed narrow wobbly wrong-foot\nshuffle right 80 cm left foot first', square, false).findings;
     expect(found.map((one) => [one.code, one.intended])).toEqual([
+      ['wrong-foot', true],
       ['crossed', true],
       ['did-not-occur', false],
       ['did-not-occur', false],
     ]);
-    expect(found.slice(1).map((one) => one.values as unknown)).toEqual([
+    expect(found.slice(2).map((one) => one.values as unknown)).toEqual([
       { intended: 'narrow', known: true },
       { intended: 'wobbly', known: false },
     ]);

@@ -25,14 +25,16 @@ export const TOPICS = {
   'side-jump-unfinished': rule('off'),
   'quarter-opposed': rule('on'),
   'wrong-leg': rule('off'),
+  'wrong-foot': rule('on'),
+  closing: { options: ['note', 'strict'], usual: 'note' },
 } as const satisfies Readonly<Record<string, Topic>>;
 
 export type TopicName = keyof typeof TOPICS;
 export type OptionOf<T extends TopicName> = (typeof TOPICS)[T]['options'][number];
 export type SchoolChoices = { readonly [T in TopicName]?: OptionOf<T> };
 
-/** Who may choose; the nearest wins. */
-const HOLDERS = ['pattern', 'athlete', 'club'] as const;
+/** Who may choose; the nearest wins. What is usual in a sport or a stance (`preset`) holds where nobody chose. */
+const HOLDERS = ['pattern', 'athlete', 'club', 'preset'] as const;
 type Holder = (typeof HOLDERS)[number];
 export type HeldChoices = { readonly [H in Holder]?: SchoolChoices };
 
@@ -52,6 +54,7 @@ export function heldOn<T extends TopicName>(topic: T, choices: HeldChoices): { r
     return option !== undefined && options.includes(option) ? [{ by, option }] : [];
   });
   const option = chosen[0]?.option ?? usual;
-  const against = chosen.filter((other) => other.option !== option);
+  // What a sport does elsewhere contradicts nobody.
+  const against = chosen.filter((other) => other.option !== option && other.by !== 'preset');
   return { option: option as OptionOf<T>, held: { topic, by: chosen[0]?.by ?? 'usual', option, against } };
 }

@@ -33,6 +33,12 @@ export function narrowBy(feet: { left: FootAt; right: FootAt }, heading: number,
   return target.width - tolerance - sizeOf(feet, heading).width;
 }
 
+/** By how much the base is shorter than a staggered school allows, metres; negative when it is not. */
+export function shortBy(feet: { left: FootAt; right: FootAt }, heading: number, target: StanceTarget): number {
+  if (!target.school.staggered) return -1;
+  return target.length - target.tolerance - Math.abs(sizeOf(feet, heading).leftAhead);
+}
+
 /** By how much the base is wider or longer than the school allows, metres; negative when it is not. */
 export function wideBy(feet: { left: FootAt; right: FootAt }, heading: number, target: StanceTarget): number {
   const size = sizeOf(feet, heading);
@@ -53,6 +59,7 @@ function stateOf(sim: Simulation, now: FeetNow, between: boolean, leftShare: num
   if (now.left.inAir && now.right.inAir) return 'airborne';
   if (crossedBy(now, now.heading, tolerance) > STILL || (!now.left.inAir && !now.right.inAir && touching(now, sim))) return 'crossed';
   if (narrowBy(now, now.heading, sim.target, tolerance) > STILL) return 'narrow';
+  if (between && shortBy(now, now.heading, sim.target) > STILL) return 'narrow';
   if (between && wideBy(now, now.heading, sim.target) > STILL) return 'wide';
   if (!between || Math.max(leftShare, 1 - leftShare) > READY_LOAD) return 'stepping';
   return 'ready';

@@ -28,6 +28,8 @@ export interface Study {
 
 export interface StudyOptions extends SimulateOptions {
   readonly schools?: HeldChoices;
+  /** Whose usual choices hold where nobody chose. */
+  readonly sport?: string;
   /** The club's own moves, by name. */
   readonly own?: readonly OwnMove[];
   readonly placing?: Placing;
@@ -67,6 +69,7 @@ export function studyOf(text: string, parsed: Parsed, performer: Performer, shou
       shouldClose,
       intended: parsed.intended,
       ...(options.schools && { schools: options.schools }),
+      ...(options.sport !== undefined && { sport: options.sport }),
       ...(options.placing && { placing: options.placing }),
     }),
   };

@@ -24,19 +24,31 @@ const SPLIT_WINDOWS: Readonly<Record<Exclude<OptionOf<'split-timing'>, 'off'>, W
   before: { from: -0.2, to: 0 },
   release: { from: -0.06, to: 0.04 },
 };
+/** How far beyond a window is still a note, seconds (common practice, no source). */
+const TIME_TOLERANCE = 0.04;
+/** When a stroke of any other move may come, against its landing, seconds (common practice, no source). */
+const STROKE_WINDOWS = {
+  /** A step in is struck with its landing, or while it stays out. */
+  out: { from: -0.06, to: 0.4 },
+  /** In a step one may strike from its start on. */
+  going: { from: -Infinity, to: 0.4 },
+} as const satisfies Readonly<Record<string, Window>>;
 /** A split this far from a ball belongs to another one, seconds. */
 const SPLIT_NEAR = 0.75;
 /** Longest stay after a split, seconds (common practice, no source). */
 const SPLIT_PAUSE = 0.15;
 /** Further than this from the start the way back is not done, metres. */
 const AWAY = 0.3;
+/** Longest stop inside the way back, seconds, and what is a step of it, metres (common practice, no source). */
+const STOP = 0.3;
+const STEP_HOME = 0.1;
 
 const LUNGES: readonly MoveWord[] = ['lunge', 'step-lunge', 'jump-lunge', 'running attack'];
 
 /** What goes wrong against the ball, the strike and the call. */
 export function timingFindings(sim: Simulation, choices: HeldChoices): Finding[] {
   return [
-    ...sim.moves.flatMap((move) => [...strikes(sim, move, choices), ...pauses(sim, move)]),
+    ...sim.moves.flatMap((move) => [...strikes(sim, move, choices), ...strokes(sim, move), ...pauses(sim, move), ...stops(sim, move)]),
     ...splits(sim, choices),
     ...sim.events.flatMap((event) => calls(sim, event)),
   ];
@@ -48,6 +60,37 @@ function outside(offset: number, window: Window): { readonly excess: number; rea
   const late = offset - window.to;
   const excess = Math.max(early, late);
   return excess < LEAST.seconds - 1e-9 ? null : { excess, early: early > late };
+}
+
+/** A stroke long before or after the feet of its step: it belongs to nothing. */
+function strokes(sim: Simulation, move: SimMove): Finding[] {
+  const { word } = move.step.act;
+  if (LUNGES.includes(word) || !move.actions.some((action) => action.contact)) return [];
+  const window = word === 'step in' || word === 'reaching step' ? STROKE_WINDOWS.out : STROKE_WINDOWS.going;
+  // Those of a combination follow the first.
+  return handsOf(sim, move)
+    .filter((hand) => hand.tiedTo !== null)
+    .slice(0, 1)
+    .flatMap((hand): Finding[] => {
+      const offset = hand.at - move.landing;
+      const off = outside(offset, window);
+      if (off === null) return [];
+      const limit = off.early ? window.from : window.to;
+      const numbers = { value: offset, limit, excess: off.excess };
+      return [finding('strike-off', { hand: hand.word, offset, limit }, levelOf(off.excess, TIME_TOLERANCE), move, hand.at, numbers)];
+    });
+}
+
+/** A stop between two parts of the way back, away from where one began. */
+function stops(sim: Simulation, move: SimMove): Finding[] {
+  const [before, next] = [sim.moves[move.index - 1], sim.moves[move.index + 1]];
+  const seconds = move.end - move.start;
+  if (move.step.act.word !== 'hold' || !before || !next || seconds < STOP - 1e-9) return [];
+  const from = originOf(sim.start.feet);
+  const far = (one: SimMove['after']): number => distance(originOf(one.feet), from);
+  const homewards = (one: SimMove): boolean => one.moving && far(one.after) < far(one.before) - STEP_HOME;
+  if (!homewards(before) || !homewards(next) || far(move.after) < AWAY) return [];
+  return [finding('way-back-stops', { seconds }, 'beware', move, move.start, { value: seconds, limit: STOP, excess: seconds - STOP })];
 }
 
 function strikes(sim: Simulation, move: SimMove, choices: HeldChoices): Finding[] {
@@ -65,7 +108,7 @@ function strikes(sim: Simulation, move: SimMove, choices: HeldChoices): Finding[
       const says = { hand: hand.word, offset, ...window };
       const numbers = { value: offset, limit: early ? window.from : window.to, excess, held };
       const code = early ? 'strike-early' : 'strike-late';
-      return [finding(code, says, levelOf(excess, window.to - window.from), move, hand.at, numbers)];
+      return [finding(code, says, levelOf(excess, TIME_TOLERANCE), move, hand.at, numbers)];
     });
 }
 
@@ -93,7 +136,7 @@ function splits(sim: Simulation, choices: HeldChoices): Finding[] {
       const says = { event: event.event, offset, ...window };
       const numbers = { value: offset, limit: early ? window.from : window.to, excess, held };
       const code = early ? 'split-early' : 'split-late';
-      return [finding(code, says, levelOf(excess, window.to - window.from), nearest, nearest.landing, numbers)];
+      return [finding(code, says, levelOf(excess, TIME_TOLERANCE), nearest, nearest.landing, numbers)];
     });
 }
 

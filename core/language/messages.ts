@@ -102,6 +102,8 @@ export interface FileMessages {
   readonly 'stage-many': { readonly field: StageField; readonly most: number };
   readonly 'stage-only': { readonly field: StageField };
   readonly cued: { readonly said: string; readonly known: readonly string[] };
+  /** Schools are the library's pattern's, and no stage's. */
+  readonly 'pattern-only': Nothing;
 }
 
 export type FileMessage = Said<FileMessages>;

@@ -593,6 +593,8 @@ export class PartReader {
 
   private offset(node: SyntaxNode, ms: number | null): void {
     if (ms === null) this.errors.add(node, 'hit-time', {}, ['80 ms']);
+    // ‘Hold 250 ms’.
+    else if (!this.open && this.holds && this.tempo === null) this.tempo = this.secondsOf(node, ms / 1000);
     else if (!this.open) this.errors.add(node, 'hit-alone', {}, [`+ ${this.lexicon.vocabulary.moves.hit[0]}`]);
     else if (Math.abs(ms) > 1000 * FURTHEST_HIT) this.errors.add(node, 'hit-far', { most: FURTHEST_HIT });
     else this.open.tied = { ...this.open.tied, offsetMs: ms, span: { from: this.open.from, to: node.to } };

@@ -19,6 +19,8 @@ export interface FiledPattern {
   readonly shouldClose: boolean;
   readonly area: string;
   readonly tags: readonly string[];
+  /** What is held where schools differ, as it is typed. */
+  readonly held: string;
   /** How much of it, as a coach types it; empty where nothing is said. */
   readonly dose: string;
   /** In a session: how the athlete knows when to begin, and seconds to show and explain. */
@@ -52,13 +54,14 @@ const USUAL: Omit<FiledPattern, 'line'> = {
   shouldClose: true,
   area: '',
   tags: [],
+  held: '',
   dose: '',
   cued: '',
   explain: 0,
   also: [],
 };
 
-const FIELD = /^(sport|stance|hand|lead|closes|area|tags|dose|cued|explain):(.*)$/i;
+const FIELD = /^(sport|stance|hand|lead|closes|area|tags|schools|dose|cued|explain):(.*)$/i;
 const OF_STAGE = new RegExp(`^(${STAGE_FIELDS.join('|')}):(.*)$`, 'i');
 
 /** The name in a line '== name' or '== name =='; null where the line is none. */
@@ -152,6 +155,9 @@ function setField(draft: Draft, name: string, value: string): FileMessage | null
     case 'area':
       draft.area = cut(value, 80);
       return null;
+    case 'schools':
+      draft.held = cut(value, FILE_LIMITS.held);
+      return null;
     case 'dose':
       draft.dose = cut(value, DOSE_LIMITS.characters);
       return null;
@@ -194,7 +200,7 @@ function setField(draft: Draft, name: string, value: string): FileMessage | null
 }
 
 /** Fields that only a pattern with a dose has. */
-type DoseField = 'dose' | 'cued' | 'explain' | 'also';
+type DoseField = 'dose' | 'cued' | 'explain' | 'also' | 'held';
 
 /** A line of steps that would begin something else in a file is set in: a blank means nothing among steps. */
 const asSteps = (line: string): string => (nameIn(line) !== null || FIELD.test(line) || OF_STAGE.test(line) ? ` ${line}` : line);
@@ -217,6 +223,7 @@ export function writePatternFile(
         `closes: ${one.shouldClose ? 'yes' : 'no'}`,
         ...(one.area === '' ? [] : [`area: ${oneLine(one.area)}`]),
         ...(one.tags.length === 0 ? [] : [`tags: ${oneLine(one.tags.join(', '))}`]),
+        ...(one.held ? [`schools: ${oneLine(one.held)}`] : []),
         ...(one.dose ? [`dose: ${oneLine(one.dose, ', ')}`] : []),
         ...(one.cued ? [`cued: ${oneLine(one.cued)}`] : []),
         ...(one.explain ? [`explain: ${one.explain} s`] : []),

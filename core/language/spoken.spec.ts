@@ -50,6 +50,7 @@ const READ: Readonly<Record<string, string>> = {
   'big lunge': 'lunge big',
   'advance 1.5x': 'advance 1.5×',
   'pivot left 90': 'pivot left 90°',
+  'hold 250 ms, pause 1500 ms': 'hold 0.25 s, hold 1.5 s',
   'turn 180, turn around, backpedal 3 m, sprint 3 m': 'face right 180°, face right 180°, run back 3 m, run 3 m',
   'hold for 2 seconds, advance by 10 cm': 'hold 2 s, advance 10 cm',
   'long lunge, tiny step left, ready position': 'lunge big, shuffle left small, square up',

@@ -76,7 +76,8 @@ describe('what was done in a run', () => {
     const loadOf = (line: string): unknown =>
       repPlanOf(simulate(parse(line), { body: bodyOf({}), school: SCHOOLS[0], lead: null, playing: 'right' }))?.load;
     expect(loadOf('split, lunge ahead 90 cm right foot, recover back')).toEqual({ landings: 0, lunges: 1 });
-    expect(loadOf('split several, preload hop, gallop left 50 cm, jump')).toEqual({ landings: 3, lunges: 0 });
+    // A gallop hardly leaves the floor: it is none.
+    expect(loadOf('split several, preload hop, gallop left 50 cm, jump')).toEqual({ landings: 2, lunges: 0 });
   });
 
   it('how hard it was is the last word of each, also one that takes it back, and takes part in nothing else', () => {

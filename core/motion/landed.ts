@@ -8,15 +8,28 @@ import { weightShift } from './loading.js';
 import type { Doing, Done } from './moves/doing.js';
 
 /** What a line says of how a move is landed, beyond what the move does: the body turned as it went, the toe, the weight. */
-export function landedAs(done: Done, { act, before, playing }: Pick<Doing, 'act' | 'before' | 'playing'>, at: Vec | null): Done {
+export function landedAs(
+  done: Done,
+  { act, before, playing, school }: Pick<Doing, 'act' | 'before' | 'playing' | 'school'>,
+  at: Vec | null,
+): Done {
   // What was refused is not landed.
   if (!done.moving) return done;
   let result = done;
   if (act.turning !== null) result = turnedOnTheWay(result, before.feet, act.turning, playing);
   if (act.toe !== null) result = withToe(result, act.toe, at);
-  if (act.weight === null) return result;
+  if (act.weight === null) return evened(result, before, school);
   const foot = footOf(act.weight, result.after, act.bearing ?? 0, playing);
   return { ...result, after: { ...result.after, leftShare: weightShift(result.after, foot, 0).after.leftShare } };
+}
+
+/** Load is what the last landing left: whoever lands both feet without loading one on purpose stands as the stance does. */
+function evened(done: Done, before: Doing['before'], school: Doing['school']): Done {
+  const { actions, after } = done;
+  const both = SIDES.every((side) => actions.some((one) => one.foot === side && one.contact));
+  if (!both || after.leftShare !== before.leftShare) return done;
+  const leftShare = after.lead === 'right' ? 1 - school.leadShare : school.leadShare;
+  return { ...done, after: { ...after, leftShare } };
 }
 
 /** The last time that a foot is put down in a move, or −1. */

@@ -1,6 +1,7 @@
 import { originOf, standIn, stanceTarget, type Posture } from '../body/stance.js';
 import { add, distance, normalised, scale, wayOf, type Vec } from '../body/vec.js';
 import type { Side } from '../body/foot.js';
+import { bare } from '../language/act.js';
 import type { Act, Aim, FootRef, Happening, Parsed, Step } from '../language/ast.js';
 import { SPOT_WORDS, type EventWord } from '../language/floor-words.js';
 import { ruleOf } from '../language/moves.js';
@@ -37,8 +38,11 @@ export interface SimulateOptions {
   readonly slip?: Slip;
 }
 
-/** How a step comes out other than it was meant; `swing` is how far the free foot of a pivot goes beyond its circle's end, degrees. */
-export type Slip = (step: Step, performer: Performer) => { readonly step: Step; readonly swing: number };
+/**
+ * How a step comes out other than it was meant; `swing` is how far the free foot of a pivot goes beyond its circle's end, degrees, and
+ * `wait` how long one stands before it, seconds.
+ */
+export type Slip = (step: Step, performer: Performer) => { readonly step: Step; readonly swing: number; readonly wait?: number };
 
 /**
  * Turns a pattern into timed foot actions on the floor for one performer, starting in their school's stance. Never throws.
@@ -144,9 +148,14 @@ class Run {
   }
 
   private one(written: Step, left: number, span: Span): void {
-    const before = this.posture;
     const sided = byFloor(bySide(written.act, this.posture, this.performer.playing), this.start, this.posture);
-    const { step, swing } = this.slip({ ...written, act: this.aim(sided, left, span) }, this.performer);
+    const { step, swing, wait = 0 } = this.slip({ ...written, act: this.aim(sided, left, span) }, this.performer);
+    if (wait > 0) this.put({ ...step, act: { ...bare('hold'), seconds: wait }, tempo: null, then: null, hands: [] }, 0, span);
+    this.put(step, swing, span);
+  }
+
+  private put(step: Step, swing: number, span: Span): void {
+    const before = this.posture;
     const result = this.done(step, span, swing);
     this.base(span, before, result.after);
     const start = this.now;

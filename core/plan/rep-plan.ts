@@ -22,9 +22,9 @@ export function directionOf(sim: Pick<Simulation, 'start' | 'moves'>): Direction
   return DIRECTIONS[1 + ((eighth + 8) % 8)] as Direction;
 }
 
-/** What of a line weighs on legs: landings after jumps, hops and gallops (low splits are none of them), and lunges. */
-function loadOf({ landings: { jump, hop, gallop }, lunges: { left, right } }: Totals): NonNullable<RepPlan['load']> {
-  return { landings: jump + hop + gallop, lunges: left + right };
+/** What of a line weighs on legs: landings after jumps and hops (gallops and low splits are none of them), and lunges. */
+function loadOf({ landings: { jump, hop }, lunges: { left, right } }: Totals): NonNullable<RepPlan['load']> {
+  return { landings: jump + hop, lunges: left + right };
 }
 
 /** The repetition of a simulated pattern; null when it takes no time. */

@@ -1,10 +1,16 @@
 import type { Side } from '../body/foot.js';
 import { driftOf, type Drift } from '../judge/drift.js';
 import { stateBetween } from '../judge/state.js';
+import type { Finding } from '../judge/finding.js';
+import { findingsOf, type FindingOptions } from '../judge/findings.js';
+import { placesOn } from '../judge/places.js';
+import { bare } from '../language/act.js';
+import type { Step } from '../language/ast.js';
 import { ruleOf, type MoveWord } from '../language/moves.js';
 import { simulate, type Script, type Slip } from '../motion/simulate.js';
 import type { Performer, Simulation } from '../motion/simulation.js';
-import { metresOf } from '../motion/sizes.js';
+import { metresOf, USUAL_TIME } from '../motion/sizes.js';
+import { splitSeconds } from '../motion/split.js';
 import { repeated } from './repeat.js';
 
 /** Errors that come again with each step. Metres, degrees, factors; zeros and ones mean none. */
@@ -15,27 +21,57 @@ export interface StepErrors {
   readonly turnShort: number;
   /** How far short the free foot of a pivot swings, degrees: the heading is full, the stance changes. */
   readonly swingShort: number;
-  /** Factor on steps ahead; those back stay. */
+  /** Factor on steps ahead, and on those back. */
   readonly ahead: number;
+  readonly back: number;
+  /** How much later one splits, seconds. */
+  readonly splitLate: number;
+  /** Whether there is no split at all: one stands as long instead. */
+  readonly noSplit: boolean;
+  /** How much later the foot of a lunge lands, seconds; the hand keeps its moment. */
+  readonly landLate: number;
+  /** How far out (negative: in) the toe of a reach or a jump lands, degrees. */
+  readonly toeOut: number;
   /** Factor on the time of moves to one side. */
   readonly slower: { readonly side: Side; readonly factor: number } | null;
 }
 
-export const NO_ERRORS: StepErrors = { secondFoot: 0, turnShort: 0, swingShort: 0, ahead: 1, slower: null };
+export const NO_ERRORS: StepErrors = {
+  ...{ secondFoot: 0, turnShort: 0, swingShort: 0, ahead: 1, back: 1, slower: null },
+  ...{ splitLate: 0, noSplit: false, landLate: 0, toeOut: 0 },
+};
 
 const GATHERS: readonly MoveWord[] = ['advance', 'retreat', 'shuffle'];
 
+/** What the errors of time and of landing make of a step. */
+function mistimed(step: Step, { noSplit, landLate, toeOut }: StepErrors): Step {
+  const { act, tempo } = step;
+  const { family } = ruleOf(act.word);
+  if (act.word === 'split' && noSplit)
+    return { ...step, act: { ...bare('hold'), seconds: splitSeconds(act.style ?? 'low hop') }, tempo: null };
+  let slipped = step;
+  if (act.word === 'lunge' && landLate !== 0 && tempo === null) {
+    const hands = step.hands.map((hand) => (hand.tie === 'start' ? hand : { ...hand, offsetMs: hand.offsetMs - 1000 * landLate }));
+    slipped = { ...step, tempo: { seconds: USUAL_TIME.lunge + landLate }, hands };
+  }
+  if (toeOut !== 0 && act.toe === null && (family === 'air' || act.word === 'lunge'))
+    slipped = { ...slipped, act: { ...act, toe: { out: toeOut } } };
+  return slipped;
+}
+
 /** The change that these errors make to a step. */
-function slipOf(errors: StepErrors): Slip {
-  return (step, performer) => {
+export function slipOf(errors: StepErrors): Slip {
+  return (said, performer) => {
+    const step = mistimed(said, errors);
     const { act } = step;
     const rule = ruleOf(act.word);
     const bearing = act.bearing ?? (rule.way === 'bearing' ? rule.usual : null);
     let changed = act;
-    const goesAhead = bearing !== null && Math.abs(bearing) < 90;
-    if (errors.ahead !== 1 && goesAhead && rule.size !== 'none') {
+    const off = bearing === null ? 90 : Math.abs(bearing);
+    const factor = off < 90 ? errors.ahead : off > 90 ? errors.back : 1;
+    if (factor !== 1 && rule.size !== 'none') {
       const usual = rule.size === 'lunge' ? 'lunge' : 'even';
-      changed = { ...changed, size: { value: metresOf(act.size, performer.body, usual) * errors.ahead, unit: 'm' } };
+      changed = { ...changed, size: { value: metresOf(act.size, performer.body, usual) * factor, unit: 'm' } };
     }
     if (errors.secondFoot !== 0 && GATHERS.includes(act.word)) {
       const second = metresOf(changed.second ?? changed.size, performer.body, 'even') + errors.secondFoot;
@@ -49,7 +85,7 @@ function slipOf(errors: StepErrors): Slip {
     const side = bearing === null ? turn : bearing;
     const slow = errors.slower !== null && side !== null && side !== 0 && (side > 0 ? 'right' : 'left') === errors.slower.side;
     const tempo = slow && step.tempo === null ? { factor: errors.slower?.factor ?? 1 } : step.tempo;
-    return { step: { ...step, act: changed, tempo }, swing };
+    return { step: { ...step, act: changed, tempo }, swing, wait: act.word === 'split' ? errors.splitLate : 0 };
   };
 }
 
@@ -63,13 +99,24 @@ export interface WhatIf {
   /** After how many repetitions it is back where it began; null: never in these. */
   readonly closesAfter: number | null;
   readonly simulation: Simulation;
+  /** What would be found in one repetition that is not found without the errors. */
+  readonly findings: readonly Finding[];
 }
 
+/** The same thing found at the same place of the line, and as grave. */
+const alikeIn = ({ code, span, level }: Finding): string => `${code} ${span?.from ?? ''} ${level}`;
+
+/** How a line is judged, and where it is done. */
+export type WhatIfOptions = Omit<FindingOptions, 'shouldClose' | 'intended'>;
+
 /** Does a pattern n times with the same errors each time. */
-export function whatIf(script: Script, performer: Performer, errors: StepErrors, repetitions: number): WhatIf {
+export function whatIf(script: Script, performer: Performer, errors: StepErrors, repetitions: number, options: WhatIfOptions = {}): WhatIf {
   const slip = slipOf(errors);
-  const once = simulate(script, performer, { slip });
-  const simulation = simulate(repeated(script, repetitions), performer, { slip });
+  const places = placesOn(options.placing);
+  const once = simulate(script, performer, { slip, ...places });
+  const simulation = simulate(repeated(script, repetitions), performer, { slip, ...places });
+  const meant = new Set(findingsOf(simulate(script, performer, places), { shouldClose: false, ...options }).map(alikeIn));
+  const findings = findingsOf(once, { shouldClose: false, ...options }).filter((one) => !meant.has(alikeIn(one)));
   const each = once.moves.length;
   let lostAfter: number | null = null;
   let closesAfter: number | null = null;
@@ -80,7 +127,7 @@ export function whatIf(script: Script, performer: Performer, errors: StepErrors,
     const end = simulation.moves[moves - 1]?.after;
     if (closesAfter === null && end && driftOf({ ...simulation, end }).closed) closesAfter = n;
   }
-  return { once: driftOf(once), after: driftOf(simulation), repetitions, lostAfter, closesAfter, simulation };
+  return { once: driftOf(once), after: driftOf(simulation), repetitions, lostAfter, closesAfter, simulation, findings };
 }
 
 /**

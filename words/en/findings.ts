@@ -36,6 +36,12 @@ const means: Readonly<Record<FindingCode, string>> = {
   'names-a-foot': 'a foot named left or right, for both sides',
   'strike-early': 'a strike before the window of its landing',
   'strike-late': 'a strike after the window of its landing',
+  short: 'a base that is too short',
+  'strike-off': 'a stroke long before or after its step',
+  'way-back-stops': 'a stop on the way back',
+  'split-away': 'a split that opens away from the step',
+  'counter-steps-in': 'a step in on the counter',
+  'wrong-foot': 'the wrong foot first',
   'no-split': 'a ball without a split',
   'split-early': 'a split that lands before its window',
   'split-late': 'a split that lands after its window',
@@ -92,6 +98,7 @@ export const findings = {
       const what = wide < 0 ? `The feet come past one line by ${long(-wide)}` : `The base narrows to ${long(wide)}`;
       return `${what}; under way ${long(least)} apart is the least.`;
     },
+    short: ({ long: now, least }) => `It ends ${long(Math.max(0, now))} long; the stance wants ${long(least)} at least.`,
     wide: ({ by, allowed }) => `It ends ${long(by)} wider or longer than the stance; ${long(allowed)} is allowed.`,
     'not-closed': ({ right, ahead, turned }) => {
       const where = [
@@ -117,6 +124,12 @@ export const findings = {
       'A foot named left or right is another one on the other side: write ‘lead’ or ‘rear’, ‘near’ or ‘far’. It was kept as written.',
     'strike-early': strike,
     'strike-late': strike,
+    'strike-off': ({ hand, offset, limit }) =>
+      `The ‘${hand}’ comes ${ms(offset)} ${side(offset)} the landing; ${ms(limit)} ${side(limit)} it is the limit.`,
+    'way-back-stops': ({ seconds }) => `The way back stops for ${ms(seconds)}.`,
+    'split-away': ({ off }) => `The split opens ${Math.round(off)}° away from the step that follows.`,
+    'counter-steps-in': ({ hand }) => `The ‘${hand}’ goes ahead again after the step back: hold the ground.`,
+    'wrong-foot': ({ foot }) => `The ${SIDES[foot]} foot starts; the one nearest to the way goes first.`,
     'no-split': ({ event, at }) => `No split for the ‘${event}’ at ${at.toFixed(2)} s.`,
     'split-early': split,
     'split-late': split,

@@ -59,6 +59,7 @@ export const notation = {
   } satisfies Says<NotationMessages> as Says<NotationMessages>,
   files: {
     'too-long': ({ most }) => `A file holds at most ${most} characters; nothing was read.`,
+    'pattern-only': () => '‘schools’ belongs to a pattern of the library; in a session it says nothing.',
     'no-name': () => 'A pattern needs a name after ‘==’; it was called ‘unnamed’.',
     'name-cut': ({ most }) => `A name has at most ${most} characters; it was cut.`,
     'too-many': ({ most }) => `A file holds at most ${most} patterns; the rest was left out.`,

@@ -49,6 +49,11 @@ export const topics = {
       about: 'first step of the way back',
       options: { crossover: 'The way back begins with a crossover.', shuffle: 'The way back is shuffled.', off: 'Either step will do.' },
     },
+    'wrong-foot': { about: 'first foot', options: { on: 'The foot nearest to the way goes first.', off: 'Either foot may go first.' } },
+    closing: {
+      about: 'end of a line',
+      options: { note: 'A line may end elsewhere.', strict: 'A line ends where it began.' },
+    },
     'no-approach': {
       about: 'approach',
       options: { on: 'A lunge to the back needs a step before it.', off: 'One may lunge to the back at once.' },

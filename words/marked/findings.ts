@@ -37,6 +37,12 @@ const means: Readonly<Record<FindingCode, string>> = {
   'names-a-foot': 'á ƒóóţ ñáɱéđ ļéƒţ óŕ ŕíĝĥţ, ƒóŕ ƀóţĥ šíđéš',
   'strike-early': 'á šţŕíķé ƀéƒóŕé ţĥé ŵíñđóŵ óƒ íţš ļáñđíñĝ',
   'strike-late': 'á šţŕíķé áƒţéŕ ţĥé ŵíñđóŵ óƒ íţš ļáñđíñĝ',
+  short: 'á ƀášé ţĥáţ íš ţóó šĥóŕţ',
+  'strike-off': 'á šţŕóķé ļóñĝ ƀéƒóŕé óŕ áƒţéŕ íţš šţéþ',
+  'way-back-stops': 'á šţóþ óñ ţĥé ŵáý ƀáçķ',
+  'split-away': 'á šþļíţ ţĥáţ óþéñš áŵáý ƒŕóɱ ţĥé šţéþ',
+  'counter-steps-in': 'á šţéþ íñ óñ ţĥé çóúñţéŕ',
+  'wrong-foot': 'ţĥé ŵŕóñĝ ƒóóţ ƒíŕšţ',
   'no-split': 'á ƀáļļ ŵíţĥóúţ á šþļíţ',
   'split-early': 'á šþļíţ ţĥáţ ļáñđš ƀéƒóŕé íţš ŵíñđóŵ',
   'split-late': 'á šþļíţ ţĥáţ ļáñđš áƒţéŕ íţš ŵíñđóŵ',
@@ -93,6 +99,7 @@ export const findings = {
       const what = wide < 0 ? `Ţĥé ƒééţ çóɱé þášţ óñé ļíñé ƀý ${long(-wide)}` : `Ţĥé ƀášé ñáŕŕóŵš ţó ${long(wide)}`;
       return `${what}; úñđéŕ ŵáý ${long(least)} áþáŕţ íš ţĥé ļéášţ.`;
     },
+    short: ({ long: now, least }) => `Íţ éñđš ${long(Math.max(0, now))} ļóñĝ; ţĥé šţáñçé ŵáñţš ${long(least)} áţ ļéášţ.`,
     wide: ({ by, allowed }) => `Íţ éñđš ${long(by)} ŵíđéŕ óŕ ļóñĝéŕ ţĥáñ ţĥé šţáñçé; ${long(allowed)} íš áļļóŵéđ.`,
     'not-closed': ({ right, ahead, turned }) => {
       const where = [
@@ -118,6 +125,12 @@ export const findings = {
       'Á ƒóóţ ñáɱéđ ļéƒţ óŕ ŕíĝĥţ íš áñóţĥéŕ óñé óñ ţĥé óţĥéŕ šíđé: ŵŕíţé ‘lead’ óŕ ‘rear’, ‘near’ óŕ ‘far’. Íţ ŵáš ķéþţ áš ŵŕíţţéñ.',
     'strike-early': strike,
     'strike-late': strike,
+    'strike-off': ({ hand, offset, limit }) =>
+      `Ţĥé ‘${hand}’ çóɱéš ${ms(offset)} ${side(offset)} ţĥé ļáñđíñĝ; ${ms(limit)} ${side(limit)} íţ íš ţĥé ļíɱíţ.`,
+    'way-back-stops': ({ seconds }) => `Ţĥé ŵáý ƀáçķ šţóþš ƒóŕ ${ms(seconds)}.`,
+    'split-away': ({ off }) => `Ţĥé šþļíţ óþéñš ${Math.round(off)}° áŵáý ƒŕóɱ ţĥé šţéþ ţĥáţ ƒóļļóŵš.`,
+    'counter-steps-in': ({ hand }) => `Ţĥé ‘${hand}’ ĝóéš áĥéáđ áĝáíñ áƒţéŕ ţĥé šţéþ ƀáçķ: ĥóļđ ţĥé ĝŕóúñđ.`,
+    'wrong-foot': ({ foot }) => `Ţĥé ${SIDES[foot]} ƒóóţ šţáŕţš; ţĥé óñé ñéáŕéšţ ţó ţĥé ŵáý ĝóéš ƒíŕšţ.`,
     'no-split': ({ event, at }) => `Ñó šþļíţ ƒóŕ ţĥé ‘${event}’ áţ ${at.toFixed(2)} š.`,
     'split-early': split,
     'split-late': split,

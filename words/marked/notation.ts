@@ -60,6 +60,7 @@ export const notation = {
   } satisfies Says<NotationMessages> as Says<NotationMessages>,
   files: {
     'too-long': ({ most }) => `Á ƒíļé ĥóļđš áţ ɱóšţ ${most} çĥáŕáçţéŕš; ñóţĥíñĝ ŵáš ŕéáđ.`,
+    'pattern-only': () => '‘schools’ ƀéļóñĝš ţó á þáţţéŕñ óƒ ţĥé ļíƀŕáŕý; íñ á šéššíóñ íţ šáýš ñóţĥíñĝ.',
     'no-name': () => 'Á þáţţéŕñ ñééđš á ñáɱé áƒţéŕ ‘==’; íţ ŵáš çáļļéđ ‘unnamed’.',
     'name-cut': ({ most }) => `Á ñáɱé ĥáš áţ ɱóšţ ${most} çĥáŕáçţéŕš; íţ ŵáš çúţ.`,
     'too-many': ({ most }) => `Á ƒíļé ĥóļđš áţ ɱóšţ ${most} þáţţéŕñš; ţĥé ŕéšţ ŵáš ļéƒţ óúţ.`,

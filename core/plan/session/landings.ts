@@ -22,7 +22,7 @@ export interface LandingJudgement {
 }
 
 /**
- * Landings after jumps, hops and gallops; low splits are counted apart and not compared.
+ * Landings after jumps and hops; gallops and low splits are counted apart and not compared.
  * @example judgeLandings(4, 'beginner', true).level // 'no number'
  */
 export function judgeLandings(landings: number, level: TrainingLevel, child: boolean): LandingJudgement {
@@ -44,8 +44,8 @@ export function riseOver(now: number, before: readonly number[]): number | null 
   return last.length === 0 || mean <= 0 ? null : now / mean;
 }
 
-/** Landings that count in a sum: after jumps, hops and gallops; low splits are counted apart. */
-export const landingsOf = ({ landings: { jump, hop, gallop } }: Pick<WorkTotals, 'landings'>): number => Math.round(jump + hop + gallop);
+/** Landings that count in a sum: after jumps and hops; a gallop hardly leaves the floor, and low splits are counted apart. */
+export const landingsOf = ({ landings: { jump, hop } }: Pick<WorkTotals, 'landings'>): number => Math.round(jump + hop);
 
 /** Landings of a run as its own plan has them, whatever became of the session since; counted from the plan's own lines where an earlier program kept no sum. */
 export function landingsThen({ landings, exercises, phases }: SessionPlan): number {

@@ -82,7 +82,8 @@ function sidesAsked(add: Add, dose: Dose, sides: Sides, [written, other]: Ways):
   const lead = printDose({ ...dose, sides: { ...sides, of: 'lead' } });
   const names = keepsNamedFoot(text);
   if (text !== other.text) {
-    if (names) add('asks', 'side-of-foot', { readings: [lead] });
+    // It may be meant so: a lunge of the racket's foot to both corners.
+    if (names) add('note', 'side-of-foot', { readings: [lead] });
     return;
   }
   const leads = names || drawn[0].simulation.performer.lead !== null;

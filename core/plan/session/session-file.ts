@@ -31,6 +31,7 @@ export function readSession(file: string, { cue }: Pick<BuildWords, 'cue'>): Rea
   const stages = patterns.map((filed, i) => {
     const cueing = (CUEINGS as readonly string[]).includes(filed.cued) ? (filed.cued as Cueing) : 'self';
     if (filed.cued !== '' && cueing !== filed.cued) say(filed.line, 'cued', { said: filed.cued, known: CUEINGS });
+    if (filed.held !== '') say(filed.line, 'pattern-only', {});
     const school = schoolOf(filed.school) ?? SCHOOLS[0];
     const performer = { body: bodyOf({}), school, lead: filed.lead === 'none' ? null : filed.lead, playing: filed.hand };
     const simulation = simulate(readWith(filed.steps), performer);

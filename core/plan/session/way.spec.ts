@@ -88,7 +88,7 @@ describe('both sides of a stage', () => {
   });
 
   it('ask where a foot is named left or right; not by stroke, by lead, nor of calls', () => {
-    expect(asked('5 each side', 'shuffle right 40 cm, lunge ahead right foot')).toEqual([['side-of-foot', 'asks', '5 each lead']]);
+    expect(asked('5 each side', 'shuffle right 40 cm, lunge ahead right foot')).toEqual([['side-of-foot', 'note', '5 each lead']]);
     for (const steps of [
       'shuffle right 40 cm, lunge ahead near foot',
       'shuffle playing side 40 cm, lunge ahead right foot',

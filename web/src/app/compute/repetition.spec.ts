@@ -3,13 +3,14 @@ import { repetitionOf } from './repetition';
 
 describe('a pattern’s repetition', () => {
   it('knows the floor of its pattern', () => {
-    const seconds = (area: string) =>
+    const way = (area: string) =>
       repetitionOf({
         pattern: pattern({ steps: 'run to the rear corner forehand side 4', area }),
         athlete: athlete(),
         taught: { moves: [], stances: [] },
       }).plan?.direction;
-    expect([seconds(''), seconds('badminton')]).toEqual(['place', 'back right']);
+    // On no floor there is no corner: the step is done without it.
+    expect([way(''), way('badminton')]).toEqual(['ahead', 'back right']);
   });
 
   it('is that of the one who does it, mirrored for a left-hander', () => {

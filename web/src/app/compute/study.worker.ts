@@ -1,6 +1,7 @@
 /// <reference lib="webworker" />
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import type { Placing } from '@hopsk/core/judge/area';
+import type { Finding } from '@hopsk/core/judge/finding';
 import type { Drift } from '@hopsk/core/judge/drift';
 import { onFloor } from '@hopsk/core/judge/area-text';
 import { readWith, study, type Study, type StudyOptions } from '@hopsk/core/judge/study';
@@ -18,7 +19,7 @@ import type { FittedSession } from '@hopsk/core/plan/session/fit-time';
 import { landingsThen } from '@hopsk/core/plan/session/landings';
 import type { StageLine } from '@hopsk/core/plan/session/stage';
 import { fitOnFloor, type Fit } from '@hopsk/core/search/fit';
-import { whatIf, type StepErrors } from '@hopsk/core/search/what-if';
+import { whatIf, type StepErrors, type WhatIfOptions } from '@hopsk/core/search/what-if';
 import { thumbnailOf, type Thumbnail } from '@hopsk/core/view/thumbnail';
 import { repetitionOf, type Repetition, type RepetitionAsk } from './repetition';
 import { fitIn, lookAt, planOf, type SessionAsk, type SessionLook } from './session';
@@ -43,7 +44,7 @@ export interface GridSeen {
 export interface Questions {
   study: { ask: { text: string; performer: Performer; shouldClose: boolean; options: StudyOptions }; answer: Study };
   whatIf: {
-    ask: { text: string; performer: Performer; errors: StepErrors; repetitions: number; own: readonly OwnMove[] };
+    ask: { text: string; performer: Performer; errors: StepErrors; repetitions: number; own: readonly OwnMove[]; judged: WhatIfOptions };
     answer: WhatIfSeen;
   };
   fit: { ask: { text: string; performer: Performer; placing: Placing; own: readonly OwnMove[] }; answer: Fit };
@@ -79,6 +80,7 @@ export interface Seen {
 
 /** What errors make of a pattern, without the whole simulation. */
 export interface WhatIfSeen {
+  readonly findings: readonly Finding[];
   readonly once: Drift;
   readonly after: Drift;
   readonly repetitions: number;
@@ -95,8 +97,8 @@ export interface Message<K extends Kind = Kind> {
 
 const ANSWERS: { readonly [K in Kind]: (ask: Ask<K>) => Answer<K> } = {
   study: ({ text, performer, shouldClose, options }) => study(text, performer, shouldClose, options),
-  whatIf: ({ text, performer, errors, repetitions, own }) => {
-    const { simulation, ...rest } = whatIf(readWith(text, own), performer, errors, repetitions);
+  whatIf: ({ text, performer, errors, repetitions, own, judged }) => {
+    const { simulation, ...rest } = whatIf(readWith(text, own), performer, errors, repetitions, judged);
     return { ...rest, picture: thumbnailOf(simulation) };
   },
   fit: ({ text, performer, placing, own }) => fitOnFloor(readWith(text, own), performer, placing),

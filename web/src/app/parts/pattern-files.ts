@@ -1,6 +1,7 @@
 import { PATTERN_FILE, PatternFile } from '@hopsk/contract/files';
 import { PatternDraft } from '@hopsk/contract/pattern';
 import { fieldsOf } from '@hopsk/contract/problem';
+import { printSchools, readSchools } from '@hopsk/core/judge/schools-text';
 import { printDose } from '@hopsk/core/language/dose-print';
 import { readDose } from '@hopsk/core/language/dose-text';
 import { readPatternFile, writePatternFile } from '@hopsk/core/language/pattern-file';
@@ -19,7 +20,9 @@ export interface ReadFile {
 
 /** Patterns as a text that can be typed, and as JSON with everything. */
 export const asText = (drafts: readonly Draft[]): string =>
-  writePatternFile(drafts.map((draft) => ({ ...draft, dose: draft.dose ? printDose(fromRounds(draft.dose)) : '' })));
+  writePatternFile(
+    drafts.map((draft) => ({ ...draft, held: printSchools(draft.schools), dose: draft.dose ? printDose(fromRounds(draft.dose)) : '' })),
+  );
 export const asJson = (drafts: readonly Draft[]): string =>
   JSON.stringify({ format: PATTERN_FILE, version: 1, ...READ_NOW, patterns: [...drafts] } satisfies PatternFile, null, 2);
 
@@ -52,14 +55,16 @@ export function fromText(text: string): ReadFile {
   const { patterns, errors } = readPatternFile(text);
   const wrong = errors.map((error) => words.common.atLine(error.line, say(words.files, error)));
   const drafts: Draft[] = [];
-  for (const { line, dose: said, cued: _cued, explain: _explain, also, ...filed } of patterns) {
+  for (const { line, held, dose: said, cued: _cued, explain: _explain, also, ...filed } of patterns) {
     const fields = new Map(also.toReversed().map((one) => [one.field, one.line]));
     for (const [field, at] of fields) wrong.push(words.common.atLine(at, say(words.files, { code: 'stage-only', values: { field } })));
+    const schools = readSchools(held);
+    for (const one of schools.wrong) wrong.push(words.common.atLine(line, words.steps.noSchool(one)));
     const read = said === '' ? null : readDose(said);
     for (const error of read?.dose ? read.errors : []) wrong.push(words.common.atLine(line, say(words.doses, error)));
     const dose = read?.dose ? toRounds(read.dose) : null;
     if (said !== '' && !dose) wrong.push(words.common.atLine(line, words.steps.doseTooMuch(said)));
-    const draft = PatternDraft.safeParse({ ...filed, name: filed.name === '' ? 'unnamed' : filed.name, dose, schools: {} });
+    const draft = PatternDraft.safeParse({ ...filed, name: filed.name === '' ? 'unnamed' : filed.name, dose, schools: schools.choices });
     if (draft.success) drafts.push(draft.data);
     else wrong.push(words.common.atLine(line, inALine(saidFields(fieldsOf(draft.error, filed)))));
   }

@@ -89,9 +89,9 @@ export class DrillCard {
     });
   }
 
-  private look(text: string, performer: Performer, { shouldClose, area }: Pattern): void {
+  private look(text: string, performer: Performer, { shouldClose, area, sport }: Pattern): void {
     void this.question.ask(
-      () => this.asking.study(text, performer, shouldClose, { own: this.club.teaching().moves, ...onFloor(area) }),
+      () => this.asking.study(text, performer, shouldClose, { sport, own: this.club.teaching().moves, ...onFloor(area) }),
       (seen) => this.seen.set(seen),
       () => this.seen.set(null),
     );

@@ -111,6 +111,8 @@ describe('the line editor', () => {
     ]);
     fixture.componentRef.setInput('now', { from: 0, to: 5 });
     await fixture.whenStable();
+    // They are set when what is drawn has been drawn.
+    await new Promise((then) => setTimeout(then));
     forceLinting(view());
     const host = fixture.nativeElement as HTMLElement;
     expect(host.querySelector('.mark-unread')?.textContent).toBe('shufle');

@@ -39,13 +39,15 @@ export class Studied {
   /** Who does it: the same as long as nothing of them changes, whatever is typed. */
   readonly performer = computed(() => this.performance().performer, { equal: alike });
   readonly placing = computed(() => onFloor(this.by.draft().area).placing ?? null);
-  private readonly options = computed<StudyOptions>(() => {
+  /** By what a line is judged: what is held where schools differ, what is usual in its sport, and the floor. */
+  readonly judged = computed(() => {
     const placing = this.placing();
     const athlete = this.by.athlete();
-    const { choices, moves } = this.club.teaching();
+    const { choices } = this.club.teaching();
     const schools = { pattern: this.by.draft().schools, club: choices, ...(athlete && { athlete: athlete.schools }) };
-    return { schools, seed: this.seed(), own: moves, ...(placing && { placing }) };
+    return { schools, sport: this.by.draft().sport, ...(placing && { placing }) };
   });
+  private readonly options = computed<StudyOptions>(() => ({ ...this.judged(), seed: this.seed(), own: this.club.teaching().moves }));
 
   constructor(private readonly by: StudiedBy) {
     effect(() => this.look());

@@ -1,9 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import { MatCheckbox } from '@angular/material/checkbox';
 import type { Athlete } from '@hopsk/contract/people';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import type { Performer } from '@hopsk/core/motion/simulation';
-import { errorsFrom, NO_ERRORS, type StepErrors } from '@hopsk/core/search/what-if';
+import { errorsFrom, NO_ERRORS, type StepErrors, type WhatIfOptions } from '@hopsk/core/search/what-if';
 import { lengthText } from '@hopsk/words/naming';
+import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
 import { Thumb } from '../../drawing/thumb';
 import { Latest } from '../../compute/latest';
@@ -13,7 +15,7 @@ import { Slider } from '../../ui/slider';
 
 /** One error that can be set, and how far. */
 interface Setting {
-  readonly key: 'secondFoot' | 'turnShort' | 'swingShort' | 'ahead' | 'slowLeft' | 'slowRight';
+  readonly key: Exclude<keyof StepErrors, 'slower' | 'noSplit'> | 'slowLeft' | 'slowRight';
   readonly least: number;
   readonly most: number;
   readonly step: number;
@@ -25,14 +27,21 @@ const SLIDERS: readonly Setting[] = [
   { key: 'turnShort', least: -45, most: 45, step: 5, none: 0 },
   { key: 'swingShort', least: -45, most: 45, step: 5, none: 0 },
   { key: 'ahead', least: 0.7, most: 1.3, step: 0.05, none: 1 },
+  { key: 'back', least: 0.7, most: 1.3, step: 0.05, none: 1 },
+  { key: 'splitLate', least: 0, most: 0.3, step: 0.02, none: 0 },
+  { key: 'landLate', least: 0, most: 0.3, step: 0.02, none: 0 },
+  { key: 'toeOut', least: -30, most: 60, step: 5, none: 0 },
   { key: 'slowLeft', least: 1, most: 2, step: 0.1, none: 1 },
   { key: 'slowRight', least: 1, most: 2, step: 0.1, none: 1 },
 ];
 
+/** So many kinds of findings are said. */
+const MOST_SAID = 6;
+
 /** The same error on every step: where does it lead, and when is the stance lost? */
 @Component({
   selector: 'hop-what-if',
-  imports: [Slider, Thumb],
+  imports: [MatCheckbox, Slider, Thumb],
   templateUrl: './what-if.html',
   styleUrl: './what-if.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -42,6 +51,8 @@ export class WhatIfPanel {
   readonly performer = input.required<Performer>();
   readonly athlete = input<Athlete | null>(null);
   readonly own = input<readonly OwnMove[]>([]);
+  /** By what the line is judged. */
+  readonly judged = input<WhatIfOptions>({});
   readonly units = input<'cm' | 'ft-in'>('cm');
   private readonly asking = inject(Studies);
   protected readonly text = words.steps;
@@ -72,6 +83,16 @@ export class WhatIfPanel {
     ];
   });
 
+  /** What would be found with these errors and not without them: each once, the gravest first. */
+  protected readonly found = computed(() => {
+    const findings = this.seen()?.findings ?? [];
+    const grave = { stop: 0, beware: 1, note: 2 };
+    const said = findings
+      .toSorted((a, b) => grave[a.level] - grave[b.level])
+      .filter((one, i, all) => all.findIndex(({ code }) => code === one.code) === i);
+    return said.slice(0, MOST_SAID).map((one) => ({ level: one.level, says: say(words.findings, one) }));
+  });
+
   constructor() {
     effect(() => {
       const ask = {
@@ -80,6 +101,7 @@ export class WhatIfPanel {
         errors: this.errors(),
         repetitions: this.repetitions(),
         own: this.own(),
+        judged: this.judged(),
       };
       untracked(() => void this.ask(ask));
     });
@@ -95,6 +117,8 @@ export class WhatIfPanel {
   private inWords(slider: Setting, value: number): string {
     if (value === slider.none) return this.text.noError;
     if (slider.key === 'secondFoot') return `${value > 0 ? '+' : '−'}${lengthText(Math.abs(value), this.units())}`;
+    if (slider.key === 'splitLate' || slider.key === 'landLate') return `+${Math.round(1000 * value)} ms`;
+    if (slider.key === 'toeOut') return `${value}°`;
     if (slider.key === 'turnShort' || slider.key === 'swingShort')
       return `${Math.abs(value)}° ${value > 0 ? this.text.short : this.text.far}`;
     return `× ${value.toFixed(2)}`;
@@ -108,6 +132,10 @@ export class WhatIfPanel {
       }
       return { ...errors, [key]: value };
     });
+  }
+
+  protected withoutSplit(noSplit: boolean): void {
+    this.errors.update((errors) => ({ ...errors, noSplit }));
   }
 
   /** From what this athlete is known for. */
