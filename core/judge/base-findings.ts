@@ -120,8 +120,9 @@ function passedBy(sim: Simulation, move: SimMove): number {
   return worst > behind(feet.left, feet.right, heading) + LEAST.metres ? worst : -1;
 }
 
-/** Moves that open the stance on purpose: what follows closes it. */
+/** Moves that open or close the stance on purpose: what follows restores it. */
 const opens = ({ step: { act } }: SimMove): boolean => act.word === 'drop step' || (act.word === 'split' && act.bearing !== null);
+const closes = ({ step: { act } }: SimMove): boolean => act.word === 'feet together';
 
 /** What stands wrong once a move has ended. A reach is wide on purpose until it is recovered, a crossing until it is squared up. */
 function afterMove(sim: Simulation, move: SimMove): Finding[] {
@@ -140,13 +141,13 @@ function afterMove(sim: Simulation, move: SimMove): Finding[] {
   const narrow = narrowBy(feet, heading, sim.target, tolerance);
   const wide = wideBy(feet, heading, sim.target);
   // Only the move that makes it worse is named; those that follow inherit the stance.
-  if (narrow > LEAST.metres && narrow > was.narrow + 1e-6) {
+  if (narrow > LEAST.metres && narrow > was.narrow + 1e-6 && !closes(move)) {
     const limit = sim.target.width - tolerance;
     const says = { wide: limit - narrow, least: limit, underWay: false };
     const numbers = { feet: BOTH, value: limit - narrow, limit, excess: narrow };
     found.push(finding('narrow', says, levelOf(narrow, tolerance), move, move.end, numbers));
   }
-  if (short > LEAST.metres && short > was.short + 1e-6) {
+  if (short > LEAST.metres && short > was.short + 1e-6 && !closes(move)) {
     const least = sim.target.length - tolerance;
     const numbers = { feet: BOTH, value: least - short, limit: least, excess: short };
     found.push(finding('short', { long: least - short, least }, levelOf(short, tolerance), move, move.end, numbers));

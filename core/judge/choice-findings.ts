@@ -121,7 +121,10 @@ function counters(sim: Simulation, choices: HeldChoices): Finding[] {
     const before = sim.moves[i - 1];
     const [hand] = handsOf(sim, move);
     const ahead = ['gather', 'pass', 'reach'].includes(ruleOf(move.step.act.word).family) && Math.abs(bearingOf(move)) < 45;
-    if (!before || !hand || !ahead || !retreats(before) || handsOf(sim, before).length > 0) return [];
+    // In and out again is no counter: that begins with the step back.
+    const cameIn = sim.moves[i - 2];
+    const came = cameIn?.moving === true && Math.abs(bearingOf(cameIn)) < 90;
+    if (!before || !hand || !ahead || came || !retreats(before) || handsOf(sim, before).length > 0) return [];
     return [finding('counter-steps-in', { hand: hand.word }, 'beware', move, move.start, { held })];
   });
 }

@@ -8,6 +8,7 @@ const BY_SPORT: Readonly<Record<string, SchoolChoices>> = {
   savate: { 'retreats-on': 'on' },
   taekwondo: { 'retreats-on': 'on' },
   'mixed rules': { 'retreats-on': 'on' },
+  karate: { 'strike-window': 'front-foot' },
   badminton: { 'no-approach': 'on', 'side-jump-unfinished': 'on' },
   squash: { 'no-approach': 'on' },
 };

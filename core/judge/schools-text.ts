@@ -16,7 +16,10 @@ export function readSchools(text: string): { readonly choices: SchoolChoices; re
   const choices: Record<string, string> = {};
   const wrong: string[] = [];
   for (const typed of text.split(/[,;]/)) {
-    const part = typed.trim().toLowerCase().replace(/[\s=:]+/g, ' ');
+    const part = typed
+      .trim()
+      .toLowerCase()
+      .replace(/[\s=:]+/g, ' ');
     if (part === '') continue;
     const [topic, option] = (Object.hasOwn(SAID, part) ? SAID[part] : undefined) ?? (part.split(' ') as [string, string | undefined]);
     const known: readonly string[] = Object.hasOwn(TOPICS, topic) ? TOPICS[topic as TopicName].options : [];

@@ -85,7 +85,7 @@ function strokes(sim: Simulation, move: SimMove): Finding[] {
 function stops(sim: Simulation, move: SimMove): Finding[] {
   const [before, next] = [sim.moves[move.index - 1], sim.moves[move.index + 1]];
   const seconds = move.end - move.start;
-  if (move.step.act.word !== 'hold' || !before || !next || seconds < STOP - 1e-9) return [];
+  if (move.step.act.word !== 'hold' || !before || !next || seconds <= STOP + 1e-9) return [];
   const from = originOf(sim.start.feet);
   const far = (one: SimMove['after']): number => distance(originOf(one.feet), from);
   const homewards = (one: SimMove): boolean => one.moving && far(one.after) < far(one.before) - STEP_HOME;

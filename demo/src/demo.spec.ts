@@ -34,7 +34,7 @@ describe('the demo club', () => {
         lead: pattern.lead === 'none' ? null : pattern.lead,
         playing: pattern.hand,
       };
-      const seen = study(pattern.steps, performer, pattern.shouldClose);
+      const seen = study(pattern.steps, performer, pattern.shouldClose, { sport: pattern.sport });
       expect(seen.errors).withContext(pattern.name).toEqual([]);
       expect(seen.findings.map((finding) => finding.code))
         .withContext(pattern.name)

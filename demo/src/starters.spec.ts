@@ -3,9 +3,12 @@ import { bodyOf } from '@hopsk/core/body/body';
 import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';
 import { areaOf } from '@hopsk/core/judge/area-text';
 import { placedOn } from '@hopsk/core/judge/area';
+import { readSchools } from '@hopsk/core/judge/schools-text';
 import { study } from '@hopsk/core/judge/study';
+import { readDose } from '@hopsk/core/language/dose-text';
 import { parse } from '@hopsk/core/language/parse';
 import { readPatternFile, writePatternFile, type FiledPattern } from '@hopsk/core/language/pattern-file';
+import { toRounds } from '@hopsk/core/language/rounds';
 import type { Performer } from '@hopsk/core/motion/simulation';
 
 const file = readFileSync(new URL('../../web/public/starters/en.txt', import.meta.url), 'utf8');
@@ -22,9 +25,9 @@ function performerOf(pattern: FiledPattern, height: number): Performer {
 }
 
 describe('the starter library', () => {
-  it('holds at least 40 patterns across eight sports, each with its own name and tags', () => {
+  it('holds at least 100 patterns across eight sports, each with its own name and tags', () => {
     expect(errors).toEqual([]);
-    expect(patterns.length).toBeGreaterThanOrEqual(40);
+    expect(patterns.length).toBeGreaterThanOrEqual(100);
     expect(new Set(patterns.map((pattern) => pattern.sport)).size).toBeGreaterThanOrEqual(8);
     expect(new Set(patterns.map((pattern) => pattern.name)).size).toBe(patterns.length);
     for (const pattern of patterns) expect(pattern.tags.length).withContext(pattern.name).toBeGreaterThan(0);
@@ -33,10 +36,14 @@ describe('the starter library', () => {
   for (const pattern of patterns) {
     it(`${pattern.sport}, ${pattern.name}: read without error, and nothing is found that is not meant`, () => {
       const area = areaOf(pattern.area);
-      const options = area ? { placing: placedOn(area) } : {};
+      const { choices, wrong } = readSchools(pattern.held);
+      expect(wrong).toEqual([]);
+      const options = { sport: pattern.sport, schools: { pattern: choices }, ...(area ? { placing: placedOn(area) } : {}) };
       const seen = study(pattern.steps, performerOf(pattern, 1.72), pattern.shouldClose, options);
       expect(seen.errors).toEqual([]);
       expect(seen.simulation.moves.length).toBeGreaterThan(0);
+      const { dose, errors } = pattern.dose === '' ? { dose: null, errors: [] } : readDose(pattern.dose);
+      expect([errors, dose === null ? pattern.dose : toRounds(dose) === null]).toEqual([[], dose === null ? '' : false]);
       expect(seen.findings.filter((finding) => !finding.intended).map((finding) => finding.code)).toEqual([]);
     });
   }

@@ -186,6 +186,8 @@ export const steps = {
       `${seconds.toFixed(2)} s, left foot ${left === '' ? 'stands' : `‘${left}’`}, right foot ${right === '' ? 'stands' : `‘${right}’`}${state === '' ? '' : `, ${state}`}`,
     tagAll: 'all',
     allSports: 'all sports',
+    trains: 'trains',
+    allTraining: 'anything',
     starters: 'Starter library',
     startersSays: 'Patterns to begin with, in the notation. Take what you need and change it.',
     take: 'take',

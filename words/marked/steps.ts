@@ -193,6 +193,8 @@ export const steps = {
       `${seconds.toFixed(2)} š, ļéƒţ ƒóóţ ${left === '' ? 'šţáñđš' : `‘${left}’`}, ŕíĝĥţ ƒóóţ ${right === '' ? 'šţáñđš' : `‘${right}’`}${state === '' ? '' : `, ${state}`}`,
     tagAll: 'áļļ',
     allSports: 'áļļ šþóŕţš',
+    trains: 'ţŕáíñš',
+    allTraining: 'áñýţĥíñĝ',
     starters: 'Šţáŕţéŕ ļíƀŕáŕý',
     startersSays: 'Þáţţéŕñš ţó ƀéĝíñ ŵíţĥ, íñ ţĥé ñóţáţíóñ. Ţáķé ŵĥáţ ýóú ñééđ áñđ çĥáñĝé íţ.',
     take: 'ţáķé',

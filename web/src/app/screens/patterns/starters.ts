@@ -1,5 +1,5 @@
 import { HttpClient } from '@angular/common/http';
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
@@ -44,10 +44,26 @@ export class Starters {
       sports.map((value) => ({ value, label: value })),
     );
   });
+  /** What they train, of the sport that is looked at, what most do first. */
+  protected readonly trainOptions = computed(() => {
+    const tags = this.ofSport().flatMap(({ tags }) => tags);
+    const often = (tag: string): number => tags.filter((one) => one === tag).length;
+    const all = [...new Set(tags)].sort((a, b) => often(b) - often(a) || a.localeCompare(b, language));
+    return orNone(
+      this.text.allTraining,
+      all.map((value) => ({ value, label: `${value} (${often(value)})` })),
+    );
+  });
+  private readonly ofSport = computed(() => this.drafts().filter((draft) => this.sport() === null || draft.sport === this.sport()));
+  protected readonly trains = linkedSignal<string | null, string | null>({
+    source: this.sport,
+    computation: () => null,
+  });
   protected readonly rows = computed(() => {
     const here = new Set(this.names().map((pattern) => pattern.name));
-    return this.drafts()
-      .filter((draft) => this.sport() === null || draft.sport === this.sport())
+    const trains = this.trains();
+    return this.ofSport()
+      .filter(({ tags }) => trains === null || tags.includes(trains))
       .map((draft) => ({ draft, seen: this.seen().get(draft.name) ?? null, taken: here.has(draft.name) }));
   });
   protected readonly left = computed(() => this.rows().filter((row) => !row.taken).length);
