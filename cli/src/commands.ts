@@ -229,7 +229,11 @@ function reported(source: Source | undefined, options: Options): { report: Retur
           seen.simulation.performer,
           errorsOf(options.errors),
           options.repeats ?? 1,
-          judgedBy(pattern, options),
+          {
+            ...judgedBy(pattern, options),
+            ...(options.choices && { choices: options.choices }),
+            ...(options.seed !== undefined && { seed: options.seed }),
+          },
         );
   return { report: reportOf(seen, repeats) };
 }

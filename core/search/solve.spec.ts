@@ -1,3 +1,4 @@
+import { originOf } from '../body/stance.js';
 import fc from 'fast-check';
 import { bodyOf } from '../body/body.js';
 import { sizeOf } from '../body/stance.js';
@@ -17,7 +18,7 @@ import { fitOnFloor } from './fit.js';
 import { repeated } from './repeat.js';
 import { stepsToReach, type ReachQuestion } from './steps-to-reach.js';
 import { tempoOf } from './tempo.js';
-import { errorsFrom, NO_ERRORS, whatIf } from './what-if.js';
+import { errorsFrom, NO_ERRORS, whatIf, type StepErrors } from './what-if.js';
 
 const square = performer(1.7);
 const guard = performer(1.75, 'staggered-striking', 'left');
@@ -144,6 +145,34 @@ describe('what if', () => {
     const seconds = (text: string): number =>
       whatIf(parse(text), square, { ...NO_ERRORS, slower: { side: 'left', factor: 1.5 } }, 1).simulation.seconds;
     expect([seconds('shuffle left'), seconds('shuffle right')].map((s) => Math.round(s * 100))).toEqual([66, 44]);
+  });
+
+  it('of branches of unequal length it does the same one again, the one that is said', () => {
+    const line = parse('(quarter right | pivot lead foot right 45° 2)');
+    // Either is a quarter: four close it.
+    for (const choices of [[0], [1]])
+      expect(whatIf(line, guard, NO_ERRORS, 12, { choices }).closesAfter)
+        .withContext(`${choices}`)
+        .toBe(4);
+    expect(whatIf(line, guard, NO_ERRORS, 12).closesAfter).toBe(4);
+    expect(
+      whatIf(parse('(split | advance 20 cm)'), guard, NO_ERRORS, 3, { choices: [1] }).simulation.moves.map((move) => move.step.act.word),
+    ).toEqual(['advance', 'advance', 'advance']);
+  });
+
+  it('says what would be found with the errors and not without them', () => {
+    const found = (text: string, errors: Partial<StepErrors>): readonly string[] =>
+      whatIf(parse(text), square, { ...NO_ERRORS, ...errors }, 1).findings.map(({ code }) => code);
+    expect(found('split, shuffle right 40 cm', {})).toEqual([]);
+    expect(found('ball hit at 0.15 s, split', { noSplit: true })).toEqual(['no-split']);
+    expect(found('ball hit at 0.15 s, split', { splitLate: 0.12 })).toEqual(['split-late']);
+    expect(found('lunge ahead + hit 80 ms after landing', { landLate: 0.15 })).toEqual(['strike-early']);
+    expect(found('shuffle right 40 cm left foot first', { secondFoot: 0 })).toEqual([]);
+    expect(found('jump back 40 cm', { toeOut: 0 })).toEqual([]);
+    expect(found('jump back 40 cm', { toeOut: 3 })).toEqual(['square-to-net']);
+    // Only the steps back are shorter.
+    const { end } = whatIf(parse('retreat 40 cm, advance 40 cm'), guard, { ...NO_ERRORS, back: 0.5 }, 1).simulation;
+    expect(originOf(end.feet).y).toBeCloseTo(0.2, 9);
   });
 
   it('begins with what the athlete is known for', () => {

@@ -7,7 +7,7 @@ import { placesOn } from '../judge/places.js';
 import { bare } from '../language/act.js';
 import type { Step } from '../language/ast.js';
 import { ruleOf, type MoveWord } from '../language/moves.js';
-import { simulate, type Script, type Slip } from '../motion/simulate.js';
+import { simulate, type Script, type SimulateOptions, type Slip } from '../motion/simulate.js';
 import type { Performer, Simulation } from '../motion/simulation.js';
 import { metresOf, USUAL_TIME } from '../motion/sizes.js';
 import { splitSeconds } from '../motion/split.js';
@@ -107,16 +107,22 @@ export interface WhatIf {
 const alikeIn = ({ code, span, level }: Finding): string => `${code} ${span?.from ?? ''} ${level}`;
 
 /** How a line is judged, and where it is done. */
-export type WhatIfOptions = Omit<FindingOptions, 'shouldClose' | 'intended'>;
+export type WhatIfOptions = Omit<FindingOptions, 'shouldClose' | 'intended'> & Pick<SimulateOptions, 'choices' | 'seed'>;
 
 /** Does a pattern n times with the same errors each time. */
 export function whatIf(script: Script, performer: Performer, errors: StepErrors, repetitions: number, options: WhatIfOptions = {}): WhatIf {
   const slip = slipOf(errors);
-  const places = placesOn(options.placing);
-  const once = simulate(script, performer, { slip, ...places });
-  const simulation = simulate(repeated(script, repetitions), performer, { slip, ...places });
-  const meant = new Set(findingsOf(simulate(script, performer, places), { shouldClose: false, ...options }).map(alikeIn));
-  const findings = findingsOf(once, { shouldClose: false, ...options }).filter((one) => !meant.has(alikeIn(one)));
+  const { choices, seed, ...judged } = options;
+  const drawn = { ...placesOn(options.placing), ...(choices && { choices }), ...(seed !== undefined && { seed }) };
+  const once = simulate(script, performer, { ...drawn, slip });
+  // Each repetition takes the same branches: one of another length would be another line.
+  const taken = once.choices.map((one) => one.taken);
+  const again = { ...drawn, choices: Array.from({ length: repetitions }, () => taken).flat() };
+  const simulation = simulate(repeated(script, repetitions), performer, { ...again, slip });
+  const meant = new Set(
+    findingsOf(simulate(script, performer, { ...drawn, choices: taken }), { shouldClose: false, ...judged }).map(alikeIn),
+  );
+  const findings = findingsOf(once, { shouldClose: false, ...judged }).filter((one) => !meant.has(alikeIn(one)));
   const each = once.moves.length;
   let lostAfter: number | null = null;
   let closesAfter: number | null = null;

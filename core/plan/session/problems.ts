@@ -6,14 +6,17 @@ import { printDose } from '../../language/dose-print.js';
 import { roundsOf, turnsOf, type Dose, type Sides } from '../../language/dose.js';
 import { keepsNamedFoot } from '../../language/operations.js';
 import { said } from '../../said.js';
-import { drawCalls } from '../calls/draw.js';
+import type { CallMessage } from '../calls/messages.js';
+import { drawCalls, type CallList } from '../calls/draw.js';
 import { chimedRound } from '../chimes.js';
 import { stretchesOf } from '../work-and-rest.js';
+import { callsIn } from './called.js';
 import { judgeLandings, landingsOf, riseOver, STEEP, type TrainingLevel } from './landings.js';
 import type { PlanMessage, PlanMessages } from './messages.js';
 import { secondsOfChimes } from './repetitions.js';
 import { placingOf, type StageSeen } from './seen.js';
 import { SESSION_LIMITS, type Session } from './session.js';
+import { sessionStretches } from './timeline.js';
 import type { SessionTotals } from './totals.js';
 import type { Ways } from './way.js';
 
@@ -52,7 +55,10 @@ export const ALONE: Around = {
 
 /** Everything that a coach should know of a plan, in the order of its stages, the session's own last. */
 export function planProblems(seen: readonly StageSeen[], totals: SessionTotals, session: Session, around: Around = ALONE): PlanProblem[] {
-  const problems = seen.flatMap((one, i) => [...asked(one, i), ...ofStage(one, i, session, around)]);
+  const stretches = sessionStretches(seen, session);
+  const drawn = [...callsIn(seen, session, stretches)].map(([at, list]) => ({ list, exercise: stretches[at]?.exercise }));
+  const listsOf = (i: number): CallList[] => drawn.flatMap(({ list, exercise }) => (exercise === i ? [list] : []));
+  const problems = seen.flatMap((one, i) => [...asked(one, i), ...ofStage(one, i, session, around, listsOf(i))]);
   return [...problems, ...ofSession(seen, totals, session, around)];
 }
 
@@ -75,6 +81,8 @@ function asked({ stage: { dose }, questions, doseErrors, lineErrors }: StageSeen
   return found;
 }
 
+const alike = (a: CallMessage, b: CallMessage): boolean => JSON.stringify(a) === JSON.stringify(b);
+
 /** Sides of a line that has none, or that names a foot, which is another question on the other side. */
 function sidesAsked(add: Add, dose: Dose, sides: Sides, [written, other]: Ways): void {
   const { text, drawn } = written;
@@ -90,7 +98,8 @@ function sidesAsked(add: Add, dose: Dose, sides: Sides, [written, other]: Ways):
   add('stop', 'no-side', { readings: [...(leads ? [lead] : []), printDose({ ...dose, sides: null })] });
 }
 
-function ofStage(one: StageSeen, i: number, session: Session, around: Around): PlanProblem[] {
+/** @param lists what is called in each of its rounds, as it is run */
+function ofStage(one: StageSeen, i: number, session: Session, around: Around, lists: readonly CallList[]): PlanProblem[] {
   const { stage, dose, ways, pace } = one;
   const found: PlanProblem[] = [];
   const add = adding(found, i);
@@ -139,14 +148,12 @@ function ofStage(one: StageSeen, i: number, session: Session, around: Around): P
     if (late > 0) add('beware', 'overrun', { late });
   }
   if (stage.calls && stage.calls.alternatives.length > 0) {
-    const within = stretchesOf(dose, pace).find(({ kind }) => kind === 'work');
-    const list = drawCalls(one.callables, stage.calls, {
-      seed: session.seed,
-      within: within ? within.end - within.start : 0,
-      placing: placingOf(session),
-      ...(dose.work.by === 'calls' && within ? { number: within.reps } : {}),
-    });
-    for (const problem of list.problems) add(problem.code === 'run' || problem.code === 'counts' ? 'note' : 'stop', 'calls', { problem });
+    // Of several rounds each says its own, and what all say is said once; without a round it is said what would be.
+    const { seed } = session;
+    const told = lists.length > 0 ? lists : [drawCalls(one.callables, stage.calls, { seed, within: 0, placing: placingOf(session) })];
+    const problems = told.flatMap((list) => list.problems);
+    for (const problem of problems.filter((one, k) => problems.findIndex((other) => alike(one, other)) === k))
+      add(problem.code === 'run' || problem.code === 'counts' ? 'note' : 'stop', 'calls', { problem });
   }
   const [left, right] = SIDES.map((side) => written.drawn.reduce((sum, { totals }) => sum + totals.lunges[side], 0)) as [number, number];
   if (dose.sides === null && !stage.calls && Math.abs(left - right) > 0 && Math.min(left, right) === 0)

@@ -183,6 +183,32 @@ describe('what a session adds up to', () => {
     expect(capacityOf({ ...seen.stage, cueing: 'partner' }, seen.ways[0], { ...session, area: 'room 3 × 3 m' })).toBe(2);
   });
 
+  it('slower is slower in all of it: the second foot that has its own tempo, and what is held', () => {
+    const seconds = (tempo: number): number =>
+      seenOf(
+        sessionOf([aStage('1', { steps: 'shuffle right 40 cm slow then quick, hold 1 s, hold, split, lunge ahead in 0.6 s', tempo })]),
+      )[0]?.ways[0].seconds ?? 0;
+    // By hand: 0.44 + 0.154 s of gather, two seconds of holds, the split's push of 0.2 s (its flight of 0.15 s stays), 0.6 s of lunge.
+    expect(seconds(1)).toBeCloseTo(0.44 + 0.154 + 2 + 0.35 + 0.6, 2);
+    expect(seconds(2) - seconds(1)).toBeCloseTo(0.44 + 0.154 + 2 + 0.2 + 0.6, 2);
+  });
+
+  it('what is wrong with calls is said of those that are run', () => {
+    const alternatives = [alternative('a', 'advance 20 cm', { weight: 3 }), alternative('b', 'retreat 20 cm')];
+    const calls = { ...USUAL_CALLS, alternatives, longestRun: 1 };
+    for (let seed = 0; seed < 30; seed++) {
+      const session = sessionOf([aStage('3 × 9 calls, rest 5 s', { calls, cueing: 'called' })], { seed });
+      const seen = seenOf(session);
+      const run = [...timelineOf(seen, session, SPOKEN).calls.values()].flatMap((list) => list.problems.map(({ code }) => code));
+      const said = planProblems(seen, sessionTotals(seen, session), session).flatMap((one) =>
+        one.code === 'calls' ? [one.values.problem.code] : [],
+      );
+      expect([...new Set(said)].sort())
+        .withContext(`${seed}`)
+        .toEqual([...new Set(run)].sort());
+    }
+  });
+
   it('slower times the clock, never the number of contacts', () => {
     const session = sessionOf([aStage('10'), aStage('10', { tempo: 2 })]);
     const [even, slow] = sessionTotals(seenOf(session), session).stages;

@@ -2,7 +2,7 @@ import type { OwnMove } from '../../language/own-moves.js';
 import { operate } from '../../language/operations.js';
 import type { Dose } from '../../language/dose.js';
 import { readWith } from '../../judge/study.js';
-import type { Parsed } from '../../language/ast.js';
+import type { Parsed, Tempo } from '../../language/ast.js';
 import { simulate, type SimulateOptions, type Slip } from '../../motion/simulate.js';
 import type { Performer, Simulation } from '../../motion/simulation.js';
 import { totalsOf, type Totals } from '../../motion/totals.js';
@@ -34,21 +34,17 @@ export type Ways = readonly [Way, Way];
 /** More repetitions than this are not told apart: of a line with more ways through it so many are drawn, and no others done. */
 export const MOST_DRAWN = 12;
 
-/** Everything slower or quicker by a factor. */
+const times = (tempo: Tempo | null, factor: number): Tempo =>
+  tempo === null ? { factor } : 'seconds' in tempo ? { seconds: tempo.seconds * factor } : { factor: tempo.factor * factor };
+
+/** Everything slower or quicker by a factor: also the second foot that has a tempo of its own, and how long one holds. */
 const paced =
   (factor: number): Slip =>
-  (step) => ({
-    step: {
-      ...step,
-      tempo:
-        step.tempo === null
-          ? { factor }
-          : 'seconds' in step.tempo
-            ? { seconds: step.tempo.seconds * factor }
-            : { factor: step.tempo.factor * factor },
-    },
-    swing: 0,
-  });
+  (step) => {
+    const { act, then } = step;
+    const held = act.word === 'hold' ? { ...act, seconds: (act.seconds ?? 1) * factor } : act;
+    return { step: { ...step, act: held, tempo: times(step.tempo, factor), then: then && times(then, factor) }, swing: 0 };
+  };
 
 /** What a line is simulated with beside whose it is. */
 type With = Pick<SimulateOptions, 'seed' | 'places' | 'slip'>;
