@@ -133,11 +133,16 @@ describe('what if', () => {
     expect(hostOf(fixture).textContent).toContain('−5 cm');
     button(fixture, 'no errors').click();
     await until(fixture, () => hostOf(fixture).textContent?.includes('The stance holds') ?? false);
-    slide(fixture, 6, 20);
+    slide(fixture, 10, 20);
     await until(fixture, () => hostOf(fixture).textContent?.includes('for all 20') ?? false);
-    slide(fixture, 4, 1.5);
+    slide(fixture, 8, 1.5);
     await fixture.whenStable();
     expect(hostOf(fixture).textContent).toContain('× 1.50');
+    // What would go wrong then is named.
+    expect(hostOf(fixture).textContent).not.toContain('Would be found');
+    slide(fixture, 0, -0.15);
+    await until(fixture, () => hostOf(fixture).textContent?.includes('Would be found') ?? false);
+    expect(hostOf(fixture).textContent).toContain('wider or longer than the stance');
   });
 });
 
