@@ -89,7 +89,8 @@ const judgedBy = ({ sport, held }: FiledPattern, options: Options) => ({
   schools: { pattern: { ...schoolsOf(held, 'schools:'), ...schoolsOf(options.schools ?? '', '--schools') } },
 });
 
-function studied(source: Source, pattern: FiledPattern, options: Options): Study {
+/** @param errors that are made in it */
+function studied(source: Source, pattern: FiledPattern, options: Options, errors?: string): Study {
   const performer = performerOf(options, pattern);
   const text =
     options.side === 'other'
@@ -101,7 +102,7 @@ function studied(source: Source, pattern: FiledPattern, options: Options): Study
     ...(options.choices && { choices: options.choices }),
     ...(options.seed !== undefined && { seed: options.seed }),
     ...(placing && { placing }),
-    ...(options.errors !== undefined && { slip: slipOf(errorsOf(options.errors)) }),
+    ...(errors !== undefined && { slip: slipOf(errorsOf(errors)) }),
     ...judgedBy(pattern, options),
   });
 }
@@ -112,7 +113,7 @@ export const COMMANDS: Readonly<Record<string, (sources: readonly Source[], opti
     return { text: options.json ? json(report) : tableOf(report), code: 0 };
   },
   check: ([source], options) => {
-    const { report } = reported(source, options);
+    const { report } = reported(source, options, options.errors);
     const bad = report.findings.some((one) => !one.intended && RANK[one.level] >= RANK[options.level]);
     return { text: options.json ? json(report) : findingLines(report) || 'Nothing goes wrong here.', code: bad ? 1 : 0 };
   },
@@ -217,10 +218,10 @@ function there(source: Source | undefined): Source {
   return source;
 }
 
-function reported(source: Source | undefined, options: Options): { report: ReturnType<typeof reportOf> } {
+function reported(source: Source | undefined, options: Options, errors?: string): { report: ReturnType<typeof reportOf> } {
   const from = there(source);
   const pattern = patternOf(from, options.pattern);
-  const seen = studied(from, pattern, options);
+  const seen = studied(from, pattern, options, errors);
   const repeats =
     options.repeats === undefined && options.errors === undefined
       ? null
