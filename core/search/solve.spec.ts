@@ -152,7 +152,7 @@ describe('what if', () => {
     // Either is a quarter: four close it.
     for (const choices of [[0], [1]])
       expect(whatIf(line, guard, NO_ERRORS, 12, { choices }).closesAfter)
-        .withContext(`${choices}`)
+        .withContext(choices.join())
         .toBe(4);
     expect(whatIf(line, guard, NO_ERRORS, 12).closesAfter).toBe(4);
     expect(

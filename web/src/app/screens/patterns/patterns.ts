@@ -162,23 +162,22 @@ export class Patterns {
 
   /** Patterns that the worker has been asked for. */
   private readonly waiting = new Set<string>();
+  private frame = 0;
 
   private draw(patterns: readonly Pattern[]): void {
+    const { stances, moves: own } = this.club.teaching();
     for (const pattern of patterns) {
       const key = keyOf(pattern);
       if (drawn.has(key) || this.waiting.has(key)) continue;
       this.waiting.add(key);
-      const { steps: text, shouldClose, area } = pattern;
-      const { performer } = performance(pattern, null, { own: this.club.teaching().stances });
+      const asked = { ...pattern, text: pattern.steps, performer: performance(pattern, null, { own: stances }).performer, own };
       void this.asking
-        .ask('thumbnail', { text, performer, shouldClose, area, own: this.club.teaching().moves })
+        .ask('thumbnail', asked)
         .then((seen) => drawn.set(key, seen))
         .catch(() => undefined)
         .then(() => this.tell(key));
     }
   }
-
-  private frame = 0;
 
   /** Drawings arrive faster than a screen is painted: told once a frame. */
   private tell(key: string): void {

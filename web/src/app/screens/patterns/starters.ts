@@ -3,6 +3,8 @@ import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, sig
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
+import { printDose } from '@hopsk/core/language/dose-print';
+import { fromRounds } from '@hopsk/core/language/rounds';
 import { words } from '@hopsk/words/words';
 import { newId } from '../../data/ids';
 import { Thumb } from '../../drawing/thumb';
@@ -64,7 +66,12 @@ export class Starters {
     const trains = this.trains();
     return this.ofSport()
       .filter(({ tags }) => trains === null || tags.includes(trains))
-      .map((draft) => ({ draft, seen: this.seen().get(draft.name) ?? null, taken: here.has(draft.name) }));
+      .map((draft) => ({
+        draft,
+        dose: draft.dose ? printDose(fromRounds(draft.dose)) : '',
+        seen: this.seen().get(draft.name) ?? null,
+        taken: here.has(draft.name),
+      }));
   });
   protected readonly left = computed(() => this.rows().filter((row) => !row.taken).length);
 
