@@ -77,6 +77,7 @@ export const book = {
     trace: {
       line: (when: string, who: string, what: string): string => `${when}${who === '' ? '' : `, ${who}`}: ${what}`,
       tapped: (fault: string): string => `tapped as ${fault}`,
+      film: (clip: number | null): string => `on film${clip === null ? '' : ` at ${clip.toFixed(1)} s`}`,
       undo: 'withdrawn, or counted again',
       move: (by: number): string => `moved ${Math.abs(by)} ${by < 0 ? 'earlier' : 'later'}`,
       assign: (who: string): string => `given to ${who}`,

@@ -78,6 +78,7 @@ export const book = {
     trace: {
       line: (when: string, who: string, what: string): string => `${when}${who === '' ? '' : `, ${who}`}: ${what}`,
       tapped: (fault: string): string => `ţáþþéđ áš ${fault}`,
+      film: (clip: number | null): string => `óñ ƒíļɱ${clip === null ? '' : ` áţ ${clip.toFixed(1)} š`}`,
       undo: 'ŵíţĥđŕáŵñ, óŕ çóúñţéđ áĝáíñ',
       move: (by: number): string => `ɱóṽéđ ${Math.abs(by)} ${by < 0 ? 'éáŕļíéŕ' : 'ļáţéŕ'}`,
       assign: (who: string): string => `ĝíṽéñ ţó ${who}`,

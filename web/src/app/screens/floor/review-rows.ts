@@ -46,7 +46,7 @@ export function tapRows(log: RunLog, names: Names): TapRow[] {
         ...{ id: event.id, at: clockText(Math.max(0, planAt(log.clock, event.m))), fault, side, athlete },
         undo: log.undoOf(event)?.id ?? null,
         as: at ? words.run.countAs[at.as] : words.run.undone,
-        where: at?.occasion ? placeOf(at.occasion, log.plan) : '',
+        where: [at?.occasion ? placeOf(at.occasion, log.plan) : '', filmOf(event)].filter((one) => one !== '').join(', '),
         tapped: { fault: event.fault, athlete: event.athlete },
         trace: traceOf(log, event, names),
       },
@@ -79,6 +79,9 @@ function whatOf(event: Correction, names: Names): string {
       return trace.correct(faultLabel(event.fault), event.side === null ? '' : words.common.sides[event.side]);
   }
 }
+
+/** Where on film it was seen, of what was looked at there. */
+const filmOf = ({ source, clip }: Extract<RunEvent, { kind: 'fault' }>): string => (source === 'film' ? words.book.trace.film(clip) : '');
 
 function placeOf(attempt: NonNullable<Placed['occasion']>, plan: RunPlan): string {
   const text = words.run;
