@@ -27,8 +27,7 @@ export const everybody = {
     begun: 'What was begun, and what came after',
     uncounted: (n: number): string => `${n} ${n === 1 ? 'run is' : 'runs are'} still being counted part by part and not in this yet.`,
     begunNone: 'In no kind of stage was anybody watched for it in the last two years.',
-    begunWhat:
-      'Of each kind of stage: the last evenings before somebody was first watched for it in one, against as many after.',
+    begunWhat: 'Of each kind of stage: the last evenings before somebody was first watched for it in one, against as many after.',
     begunHeads: ['athlete', 'from', 'per 100 before', 'after', 'change, 95 %'],
     begunOpen: 'not watched on both sides of it',
     begunChange: difference,

@@ -211,7 +211,8 @@ export class Coach {
   /** Sends a run's head and all that is in its log. */
   async keep({ run, events }: Ran): Promise<void> {
     await this.put(`/runs/${run.id}`, run).expect((response) => {
-      if (response.status !== 200 && response.status !== 201) throw new Error(`The head was answered with ${response.status}: ${JSON.stringify(response.body).slice(0, 300)}`);
+      if (response.status !== 200 && response.status !== 201)
+        throw new Error(`The head was answered with ${response.status}: ${JSON.stringify(response.body).slice(0, 300)}`);
     });
     if (events.length > 0) await this.post(`/runs/${run.id}/events`, { events }).expect(200);
   }
