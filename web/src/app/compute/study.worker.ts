@@ -123,7 +123,8 @@ const ANSWERS: { readonly [K in Kind]: (ask: Ask<K>) => Answer<K> } = {
   repetition: repetitionOf,
   thumbnail: ({ text, performer, shouldClose, own, area }) => {
     const seen = study(text, performer, shouldClose, { own, ...onFloor(area) });
-    const wrong = seen.errors.length + seen.findings.filter((finding) => !finding.intended).length;
+    // A note is worth knowing, and nothing wrong.
+    const wrong = seen.errors.length + seen.findings.filter(({ intended, level }) => !intended && level !== 'note').length;
     const { seconds, contacts } = seen.totals;
     const moves = seen.simulation.moves.length;
     return { picture: thumbnailOf(seen.simulation), seconds, moves, contacts: contacts.left + contacts.right, wrong };
