@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { booleanAttribute, ChangeDetectionStrategy, Component, computed, effect, input, output, signal } from '@angular/core';
 import { definitionsOf, type OwnMove } from '@hopsk/core/language/own-moves';
 import { understand } from '@hopsk/core/language/plain';
 import type { Edit } from '@hopsk/core/search/drag';
@@ -47,19 +47,32 @@ const AT_ONCE = 3;
 export class PlainLine {
   readonly steps = input.required<string>();
   readonly own = input<readonly OwnMove[]>([]);
+  /** Whether it may follow what is typed a moment later, since something else is to be drawn first. */
+  readonly later = input(false, { transform: booleanAttribute });
   readonly taken = output<string>();
   readonly answered = output<Edit>();
   protected readonly text = words.steps;
   /** Read once, and not with every key. */
   private readonly names = computed(() => definitionsOf(this.own()));
-  private readonly read = computed(() => understand(this.steps(), this.names()));
+  private readonly followed = signal('');
+  private readonly line = computed(() => (this.later() ? this.followed() : this.steps()));
+  private readonly read = computed(() => understand(this.line(), this.names()));
   protected readonly understood = computed(() => (this.read().same || this.read().plain === '' ? null : this.read()));
   protected readonly questions = computed(() =>
     this.read()
       .parsed.errors.filter(({ readings }) => readings.length > 0)
       .slice(0, AT_ONCE)
-      .map(({ from, to, readings }) => ({ from, to, readings, said: this.steps().slice(from, to) })),
+      .map(({ from, to, readings }) => ({ from, to, readings, said: this.line().slice(from, to) })),
   );
+
+  constructor() {
+    effect((onCleanup) => {
+      const steps = this.steps();
+      if (!this.later()) return;
+      const then = setTimeout(() => this.followed.set(steps));
+      onCleanup(() => clearTimeout(then));
+    });
+  }
 
   protected answer({ from, to }: Pick<Edit, 'from' | 'to'>, insert: string): void {
     this.answered.emit({ from, to, insert });

@@ -41,6 +41,21 @@ describe('marks in the typed line', () => {
     expect(marks.moveAt(3)?.index).toBe(0);
   });
 
+  it('stay as they were while the study is behind the typing, for the editor to carry along', () => {
+    const steps = signal('split, shufle right 40 cm');
+    const of = { study: signal(study(steps(), performer, false)), steps, mirrored: signal(false), lit: signal<number | null>(0) };
+    const { marks, now } = new LineMarks(of);
+    const [before, lit] = [marks(), now()];
+    expect([before.length, lit]).toEqual([1, { from: 0, to: 5 }]);
+    steps.set('split, shufle right 400 cm');
+    expect([marks() === before, now() === lit]).toEqual([true, true]);
+    of.study.set(study(steps(), performer, false));
+    expect(marks()).not.toBe(before);
+    steps.set('split');
+    of.study.set(study('split', performer, false));
+    expect(marks()).toEqual([]);
+  });
+
   it('wait while the study is behind the typing, rather than stand in the wrong place', () => {
     const { said, now, marks } = line('split, shuffle left 3 m', 'split, shuffle right 3 m, split, split');
     expect([said(), now(1), marks.moveAt(2)]).toEqual([[], null, null]);

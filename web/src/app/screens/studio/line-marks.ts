@@ -1,4 +1,4 @@
-import { computed, type Signal } from '@angular/core';
+import { computed, linkedSignal, type Signal } from '@angular/core';
 import type { Study } from '@hopsk/core/judge/study';
 import { mirrorText } from '@hopsk/core/language/mirror';
 import type { Span } from '@hopsk/core/language/places';
@@ -19,6 +19,8 @@ interface LineOf {
   readonly lit: Signal<number | null>;
 }
 
+const NO_MARKS: readonly Mark[] = [];
+
 /** Where in the typed line stand its steps, what is found in it, and the step under way. */
 export class LineMarks {
   constructor(private readonly of: LineOf) {}
@@ -29,13 +31,12 @@ export class LineMarks {
     return study ? lineView(study) : [];
   });
 
-  /** The text as typed, cut into its pieces; while the study is behind the typing, or mirrored, plain or by the mirrored places. */
-  private readonly typed = computed<readonly LinePiece[]>(() => {
+  /** The text as typed, cut into its pieces, of a mirrored line by the mirrored places; null while the study is behind the typing. */
+  private readonly typed = computed<readonly LinePiece[] | null>(() => {
     const steps = this.of.steps();
     const pieces = this.pieces();
-    const plain = [{ text: steps, from: 0, moves: null, mark: null }];
     if (pieces.map((piece) => piece.text).join('') === steps) return pieces;
-    if (!this.of.mirrored()) return plain;
+    if (!this.of.mirrored()) return null;
     // 'left' and 'right' differ in length, so the pieces are laid out anew over the typed text.
     let from = 0;
     const back = pieces.map((piece) => {
@@ -44,11 +45,12 @@ export class LineMarks {
       from += text.length;
       return laid;
     });
-    return back.map((piece) => piece.text).join('') === steps ? back : plain;
+    return back.map((piece) => piece.text).join('') === steps ? back : null;
   });
 
   /** What is said about stretches of the typed line, findings and words that cannot be read. */
-  readonly marks = computed<readonly Mark[]>(() => {
+  readonly marks = computed(() => this.held() ?? NO_MARKS);
+  private readonly held = this.holding((): readonly Mark[] => {
     const study = this.of.study();
     if (!study) return [];
     const unread = study.errors.map((error): Mark => ({
@@ -75,7 +77,7 @@ export class LineMarks {
   });
 
   /** The step under way, as it stands in the typed line. */
-  readonly now = computed(() => {
+  readonly now = this.holding(() => {
     const span = this.spanNow();
     return span && this.placed(span);
   });
@@ -88,19 +90,27 @@ export class LineMarks {
 
   /** The first move of the step at a place of the typed line. */
   moveAt(place: number): SimMove | null {
-    const piece = this.typed().find((one) => one.moves && one.from <= place && place <= one.from + one.text.length);
+    const piece = this.typed()?.find((one) => one.moves && one.from <= place && place <= one.from + one.text.length);
     return (piece?.moves && this.of.study()?.simulation.moves[piece.moves.first]) ?? null;
   }
 
-  /** Where a stretch of the studied text stands in the typed one; null while the study is behind the typing. */
+  /** Where a stretch of the studied text stands in the typed one. */
   private placed(span: Span): Span | null {
     const pieces = this.pieces();
     const typed = this.typed();
     if (typed === pieces) return { from: span.from, to: span.to };
-    if (typed.length !== pieces.length) return null;
     const first = pieces.findIndex((piece) => piece.from + piece.text.length > span.from);
     const last = pieces.findIndex((piece) => piece.from + piece.text.length >= span.to);
-    const [a, b] = [typed[first], typed[last]];
+    const [a, b] = [typed?.[first], typed?.[last]];
     return a && b ? { from: a.from, to: b.from + b.text.length } : null;
+  }
+
+  /** While the study is behind the typing things stay as they were: the editor carries them along with what is typed. */
+  private holding<T>(work: () => T): Signal<T | null> {
+    const source = computed(() => (this.typed() === null ? null : { now: work() }));
+    return linkedSignal<{ readonly now: T } | null, T | null>({
+      source,
+      computation: (found, before) => (found ? found.now : (before?.value ?? null)),
+    });
   }
 }
