@@ -43,7 +43,7 @@ module.exports = {
       from: { path: '^(web|server|demo|bench|e2e|contract|cli|words)/', pathNot: '^words/.*\\.spec\\.ts$' },
       to: {
         path: '^core/',
-        pathNot: `^core/(${[...ROOMS, 'catalogue'].join('|')})/|^core/(said|grouped)\\.ts$|^core/testing/(holds|evenings)\\.ts$`,
+        pathNot: `^core/(${[...ROOMS, 'catalogue'].join('|')})/|^core/(said|grouped)\\.ts$|^core/testing/(holds|evenings|judged)\\.ts$`,
       },
     },
     {
