@@ -250,6 +250,14 @@ describe('what to watch', () => {
     expect(free.watch.every((code) => FAULTS.find((fault) => fault.code === code)?.views.includes(free.view))).toBeTrue();
     const mine = watchList(seen, ['crossed']);
     expect([mine.watch[0], mine.view]).toEqual(['crossed', 'front']);
+    // Hops back are no retreat, and in half a squat nobody is too deep.
+    const listOf = (steps: string, school: string): readonly string[] =>
+      watchList({ simulation: simulate(parse(steps), performer(1.7, school)), cueing: 'self', staggered: false }, ['retreat-short', 'deep'])
+        .watch;
+    expect(listOf('(hop back 10 cm, hop ahead 10 cm) 4', 'square-ready')).not.toContain('retreat-short');
+    expect(listOf('(shuffle back 10 cm, shuffle ahead 10 cm) 4', 'square-ready')).toContain('retreat-short');
+    expect(listOf('split 4', 'square-ready')).toContain('deep');
+    expect(listOf('split 4', 'wide-ready')).not.toContain('deep');
     // A fault that cannot show is not looked for, focus or not.
     expect(watchList(seen, ['knee-line']).watch).not.toContain('knee-line');
     const call = FAULTS.find((fault) => fault.code === 'waits');

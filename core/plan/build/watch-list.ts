@@ -30,7 +30,10 @@ const SHOWS: Readonly<Record<ShownBy, (seen: Exposed) => boolean>> = {
   lunge: ({ simulation }) => has(simulation, oneOf('lunge', 'step-lunge', 'jump-lunge')),
   'step-lunge': ({ simulation }) => has(simulation, oneOf('step-lunge')),
   'step-in': ({ simulation }) => has(simulation, oneOf('step in')),
-  retreat: ({ simulation }) => has(simulation, oneOf('retreat')) || simulation.moves.some((move) => move.step.act.bearing === 180),
+  // Hops and jumps back are none.
+  retreat: ({ simulation }) =>
+    has(simulation, oneOf('retreat')) ||
+    simulation.moves.some(({ step: { act } }) => act.bearing === 180 && ['gather', 'pass'].includes(ruleOf(act.word).family)),
   'retreat counters': ({ simulation }) => has(simulation, oneOf('retreat')) && simulation.hands.length > 0,
   'back step': ({ simulation }) => has(simulation, oneOf('back step')),
   crossover: ({ simulation }) => has(simulation, oneOf('crossover', 'cross behind')),
@@ -60,6 +63,9 @@ const SHOWS: Readonly<Record<ShownBy, (seen: Exposed) => boolean>> = {
 export const exposes = (fault: FaultEntry, seen: Exposed): boolean =>
   fault.shownBy.split(',').some((word) => SHOWS[word.trim() as ShownBy]?.(seen) ?? false);
 
+/** Faults that a stance has no room for: nobody is too deep in half a squat. */
+const NOT_IN: Readonly<Record<string, readonly string[]>> = { deep: ['wide-ready'] };
+
 /** More than these nobody looks for at once (common practice, no source). */
 const WATCH_AT_ONCE = 3;
 
@@ -77,7 +83,7 @@ export function watchList(
     return mine >= 0 ? mine - 100 : fault.shownBy === 'any' ? 100 : fault.shownBy.split(',').length;
   };
   const shown = faults
-    .filter((fault) => exposes(fault, seen))
+    .filter((fault) => exposes(fault, seen) && !NOT_IN[fault.code]?.includes(seen.simulation.performer.school.code))
     .map((fault, i) => ({ fault, i }))
     .sort((a, b) => rank(a.fault) - rank(b.fault) || a.i - b.i)
     .map(({ fault }) => fault);
