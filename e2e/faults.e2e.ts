@@ -3,7 +3,7 @@ import type { Athlete } from '@hopsk/contract/people';
 import type { Page } from '@playwright/test';
 import { OwnHouse } from './own-house.js';
 import { season } from './season.js';
-import { accessible, addAthlete, ask, choose, expect, test, onLastDay } from './support.js';
+import { accessible, addAthlete, ask, choose, expect, keptOnDevice, onLastDay, test } from './support.js';
 
 test('a season of one fault: new, recurring, fading, cleared, back again; each says its numbers, and changes at reviews only', async ({
   coach,
@@ -110,6 +110,7 @@ test('a coach decides: what is typed outlives a reload and a dead network, stays
   await decide.getByText('step back', { exact: true }).last().click();
   await choose(coach, 'by which rule', 'running test');
   await decide.getByLabel('why', { exact: true }).fill('Half the tempo first');
+  await keptOnDevice(coach, 'Half the tempo first');
   await coach.reload();
   await expect(decide.getByLabel('why', { exact: true })).toHaveValue('Half the tempo first');
   await coach.context().setOffline(true);
@@ -304,10 +305,12 @@ test('one fault of everybody: who shows it, and what came after each decision, w
 test('a kind of stage and what it was followed by: the evenings before against as many after, by hand', async ({ coach }) => {
   await addAthlete(coach, 'Begun Bix', '171 cm');
   const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Begun Bix') as Athlete;
-  await season(coach, id, 0, [15, 15, 15, 15], { Splits: [] }, 'fed');
-  await season(coach, id, 4, [15, 3, 3, 3, 3], { Splits: [] }, 'beats');
+  // Kinds in which nobody else was watched for it.
+  await season(coach, id, 0, [15, 15, 15, 15], { Splits: [] }, 'role');
+  await season(coach, id, 4, [15, 3, 3, 3, 3], { Splits: [] }, 'pressure');
   await coach.goto('/faults/everybody?fault=split-late');
-  const kind = coach.locator('details').filter({ hasText: 'on beats' });
+  const ofKind = (name: string) => coach.locator('details', { has: coach.getByText(name, { exact: true }) });
+  const kind = ofKind('pressed');
   await expect(kind.locator('summary')).toContainText(
     '1 time: 1 surely rarer after it, 0 surely more often, 0 cannot be told from before.',
   );
@@ -316,8 +319,8 @@ test('a kind of stage and what it was followed by: the evenings before against a
   await expect(kind.locator('tbody tr')).toContainText(/Begun Bix\s*2026-06-29\s*50\s*10\s*−40/);
   await accessible(coach);
   // What was begun first has nothing before it.
-  await coach.locator('details').filter({ hasText: 'fed' }).locator('summary').click();
-  await expect(coach.locator('details').filter({ hasText: 'fed' }).locator('tbody tr')).toContainText('not watched on both sides of it');
+  await ofKind('situations').locator('summary').click();
+  await expect(ofKind('situations').locator('tbody tr')).toContainText('not watched on both sides of it');
 });
 
 test('read only a part of it: days, what was done, who watched; it stands in the address, and all of it is a press away', async ({
