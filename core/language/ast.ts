@@ -159,8 +159,16 @@ export type NotationError = NotationMessage &
     readonly step: Span | null;
   };
 
+/** How the feet go in all of a line. */
+export interface Manner {
+  /** With which engine a line is stepped, where it says so: one that was saved with an earlier one and was to stay as it was. */
+  readonly engine: number | null;
+  /** Whether a long step takes no longer than a short one. */
+  readonly flat: boolean;
+}
+
 /** Everything that could be read. Errors do not lose the rest of the line. */
-export interface Parsed {
+export interface Parsed extends Manner {
   readonly items: readonly Item[];
   readonly things: readonly Thing[];
   readonly definitions: readonly Definition[];

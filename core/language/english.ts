@@ -215,4 +215,6 @@ export const ENGLISH: Vocabulary = {
   fillers: ['the', 'your', 'my', 'his', 'her', 'their'],
   loosely: { in: 'ahead', out: 'back' },
   beatOf: 'beat of',
+  flatTempo: 'tempo flat',
+  engine: 'engine',
 };

@@ -23,6 +23,8 @@ export interface NotationMessages {
   readonly 'count-alone': Nothing;
   readonly count: { readonly said: string; readonly most: number };
   readonly beat: { readonly least: number; readonly most: number };
+  /** Of engines, the last one. */
+  readonly engine: { readonly most: number };
   readonly 'named-size': Nothing;
   readonly 'takes-no-more': { readonly word: string };
   readonly 'only-partner': Nothing;

@@ -1,6 +1,7 @@
 import type { SyntaxNode } from '@lezer/common';
 import { actOf } from './act.js';
 import type { Act, Call, Definition, Group, Happening, Intended, Item, Parsed, Step, Thing, Tied } from './ast.js';
+import { ENGINE } from './engine.js';
 import { Errors } from './errors.js';
 import { ENGLISH } from './english.js';
 import { TO_A_SIDE } from './floor-words.js';
@@ -27,11 +28,12 @@ export function parse(text: string, own: readonly Definition[] = [], vocabulary:
   const reader = new Reader({ text, errors, lexicon: lexiconOf(vocabulary), beat: USUAL_BEAT, floor: false, strikes: strikesIn(own) }, own);
   if (text.length > NOTATION_LIMITS.characters) {
     errors.add({ from: 0, to: text.length }, 'too-long', { most: NOTATION_LIMITS.characters, length: text.length });
-    return { items: [], things: [], definitions: [], intended: [], errors: errors.list };
+    return { items: [], things: [], definitions: [], intended: [], engine: null, flat: false, errors: errors.list };
   }
   const items = reader.items(treeOf(text, vocabulary).topNode, 0);
   errors.list.sort((a, b) => a.from - b.from);
-  return { items, things: reader.things, definitions: reader.definitions, intended: reader.intended, errors: errors.list };
+  const { things, definitions, intended, engine, flat } = reader;
+  return { items, things, definitions, intended, engine, flat, errors: errors.list };
 }
 
 /** Parts that are one strike and nothing more: words of a club's own for what hands do. */
@@ -78,6 +80,8 @@ class Reader {
   readonly things: Thing[] = [];
   readonly definitions: Definition[] = [];
   readonly intended: Intended[] = [];
+  engine: number | null = null;
+  flat = false;
   /** Whether a step has been done. */
   private begun = false;
   private readonly errors: Errors;
@@ -248,6 +252,10 @@ class Reader {
       this.setBeat(head, parts);
       return [];
     }
+    if (word === vocabulary.flatTempo || word === vocabulary.engine) {
+      this.setManner(word, span, parts);
+      return [];
+    }
     const happens = events.get(word);
     const first = this.happeningBefore(said, head.name === 'Event');
     if (happens !== undefined && move === null) {
@@ -408,6 +416,16 @@ class Reader {
   private setBeat(head: SyntaxNode, { tempo }: PartReader): void {
     if (tempo && 'seconds' in tempo && tempo.seconds >= BEAT.least && tempo.seconds <= BEAT.most) this.reading.beat = tempo.seconds;
     else this.errors.add(head, 'beat', BEAT, [`0.6 ${this.reading.lexicon.vocabulary.keys.seconds[0]}`]);
+  }
+
+  /** What a line says of all of its steps. */
+  private setManner(word: string, span: Step['span'], parts: PartReader): void {
+    const { bare } = parts;
+    const engine = word === this.reading.lexicon.vocabulary.engine;
+    if (!engine) this.flat = true;
+    else if (bare !== null && bare.value <= ENGINE) this.engine = bare.value;
+    else this.errors.add(span, 'engine', { most: ENGINE }, [`${word} ${ENGINE}`]);
+    this.andNoMore(parts.saysMoreThan(...(engine ? (['again'] as const) : [])), span, word);
   }
 
   /** A named part, if somebody has said what it is. */

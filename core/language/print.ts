@@ -1,4 +1,20 @@
-import type { Act, Aim, Direction, FootRef, Group, Happening, Item, Parsed, Repeated, Size, Tempo, Thing, Tied, Toe } from './ast.js';
+import type {
+  Act,
+  Aim,
+  Direction,
+  FootRef,
+  Group,
+  Happening,
+  Item,
+  Manner,
+  Parsed,
+  Repeated,
+  Size,
+  Tempo,
+  Thing,
+  Tied,
+  Toe,
+} from './ast.js';
 import { ENGLISH } from './english.js';
 import type { Vocabulary } from './vocabulary.js';
 
@@ -6,12 +22,22 @@ import type { Vocabulary } from './vocabulary.js';
 export function printPattern(parsed: Omit<Parsed, 'errors'>, vocabulary: Vocabulary = ENGLISH): string {
   const line = (items: readonly Item[]): string => print(items, vocabulary);
   return [
+    ...printManner(parsed, vocabulary),
     ...parsed.things.map((thing) => printThing(thing, vocabulary)),
     ...parsed.definitions.map((one) => `${one.name} = ${line(one.items)}`),
     ...(parsed.intended.length > 0 ? [joined(vocabulary.keys.intended[0], ...parsed.intended.map((one) => one.code))] : []),
     ...(parsed.items.length > 0 ? [line(parsed.items)] : []),
   ].join('\n');
 }
+
+/**
+ * What a line says of all of its steps, as it is printed.
+ * @example printManner({ engine: 1, flat: true }) // ['engine 1', 'tempo flat']
+ */
+export const printManner = ({ engine, flat }: Manner, vocabulary: Vocabulary = ENGLISH): string[] => [
+  ...(engine === null ? [] : [`${vocabulary.engine} ${engine}`]),
+  ...(flat ? [vocabulary.flatTempo] : []),
+];
 
 /**
  * Prints items in the notation; parsing the print with the same vocabulary gives the same items (places apart).

@@ -1,4 +1,5 @@
 import type { Act, Aim, FootRef, SideRef, Size } from './ast.js';
+import { ruleOf } from './moves.js';
 
 /**
  * What changes: all of left and right, the playing hand with it; the same with the hand as it was; or directions only (the athlete stays who
@@ -89,11 +90,21 @@ export const otherStroke = (name: string): string => name.replace(/\p{L}+/gu, (w
 
 const MEASURED: readonly Size['unit'][] = ['cm', 'm', 'in', 'ft', 'shoe', 'own'];
 
-/** Sizes times `factor`; words of size stay what they are, and a move without a size is of its own size, so many times. */
-export function scaleAct(act: Act, factor: number): Act {
+/** Whether a move without a size has one that can be scaled: not one that stays, goes as far as its aim, or by degrees. */
+function hasOwnSize({ word, bearing, aim }: Act): boolean {
+  const { size } = ruleOf(word);
+  return size !== 'none' && aim === null && word !== 'orbit' && (size !== 'aside' || bearing !== null);
+}
+
+/**
+ * Sizes times `factor`; words of size stay what they are, and a move without a size is of its own size, so many times.
+ * @example scaleAct(bare('advance'), 1.5, 2).size?.value // 1.5
+ */
+export function scaleAct(act: Act, factor: number, engine: number): Act {
   if (factor === 1) return act;
   const scaled = (size: Size | null): Size | null =>
     size !== null && MEASURED.includes(size.unit) ? { ...size, value: size.value * factor } : size;
-  const size: Size | null = act.size ?? (act.word === 'split' ? null : { value: 1, unit: 'own' });
+  const own = engine < 2 ? act.word !== 'split' : hasOwnSize(act);
+  const size: Size | null = act.size ?? (own ? { value: 1, unit: 'own' } : null);
   return { ...act, size: scaled(size), second: scaled(act.second) };
 }

@@ -53,6 +53,8 @@ const MADE_UP: Vocabulary = {
   toes: translated(ENGLISH.toes),
   loosely: renamed(ENGLISH.loosely),
   beatOf: strange(ENGLISH.beatOf),
+  flatTempo: strange(ENGLISH.flatTempo),
+  engine: strange(ENGLISH.engine),
 };
 
 /** What was read, without the places. */

@@ -104,4 +104,8 @@ export interface Vocabulary {
   readonly loosely: Readonly<Record<string, Direction>>;
   /** How a pattern begins to say the length of its beat: ‘beat of 0.6 s’. */
   readonly beatOf: string;
+  /** How a pattern says that long steps take no longer than short ones: ‘tempo flat’. */
+  readonly flatTempo: string;
+  /** With which engine a pattern is stepped: ‘engine 1’. */
+  readonly engine: string;
 }

@@ -101,7 +101,7 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
   const classOf = wordClassOf(vocabulary);
   const known = new Map<string, number[]>();
   for (const phrase of [...moves.keys(), ...composed.keys(), ...asked.keys()]) known.set(phrase, [terms.Move]);
-  for (const phrase of [...events.keys(), vocabulary.beatOf]) known.set(phrase, [terms.Event]);
+  for (const phrase of [...events.keys(), vocabulary.beatOf, vocabulary.flatTempo, vocabulary.engine]) known.set(phrase, [terms.Event]);
   for (const phrase of spots.keys()) known.set(phrase, [terms.Spot]);
   for (const phrase of tempos.keys()) if (phrase.includes(' ')) known.set(phrase, [terms.TempoPhrase]);
   for (const phrase of vocabulary.inPlace) known.set(phrase, [terms.InPlace]);

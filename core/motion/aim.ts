@@ -8,7 +8,8 @@ import { footOf, nearFoot } from './foot-choice.js';
 import { bearingTo } from './bearing-to.js';
 import type { PlacedThing } from './simulation.js';
 import { metresOf } from './sizes.js';
-import { HALF_ROOM, whereIs } from './things.js';
+import { ACROSS, HALF_ROOM, whereIs } from './things.js';
+import { turnTo } from './turning.js';
 
 /** Moves of one foot whose mark arrives at the aim; all others bring the origin there. */
 const FAR_FOOT: readonly MoveWord[] = ['run', 'crossover', 'cross behind'];
@@ -21,23 +22,26 @@ const TOE_ROOM = 0.28;
 export interface Target {
   readonly point: Vec;
   readonly stop: number;
+  /** Whether it goes across the floor, as a net does. */
+  readonly across?: boolean;
 }
 
 /** The target of a thing at time t; without a distance said, feet stop where the thing's room begins. */
 export function targetOf(thing: PlacedThing, t: number, act: Act, body: Body): Target {
   const room = HALF_ROOM[thing.thing];
   const usual = room === 0 ? 0 : room + TOE_ROOM * body.foot.metres;
-  return { point: whereIs(thing, t), stop: act.short === null ? usual : metresOf(act.short, body, 'even') };
+  const across = ACROSS.includes(thing.thing);
+  return { point: whereIs(thing, t), across, stop: act.short === null ? usual : metresOf(act.short, body, 'even') };
 }
 
 /**
  * The act with its direction, and its size or angle, from where it aims. Of several steps to one aim each goes an equal
  * share of what is left.
  */
-export function aimed(act: Act, target: Target, before: Posture, playing: Side, left: number): Act {
+export function aimed(act: Act, target: Target, before: Posture, playing: Side, left: number, engine: number): Act {
   const { way, size } = ruleOf(act.word);
   const origin = originOf(before.feet);
-  if (way === 'turn') return act.word === 'orbit' ? act : { ...act, turn: bearingTo(before, target.point) };
+  if (way === 'turn') return act.word === 'orbit' ? act : { ...act, turn: facing(act, target, before, playing, engine) };
   if (way !== 'bearing' || size === 'none') return act;
   const straight = bearingTo(before, target.point);
   const foot = movingFoot(act, before, straight, playing);
@@ -54,6 +58,17 @@ export function aimed(act: Act, target: Target, before: Posture, playing: Side, 
   const go = sub(landing, before.feet[foot]);
   const heading = (Math.atan2(go.x, go.y) * 180) / Math.PI;
   return fitted(act, Math.hypot(go.x, go.y), normalised(heading - before.heading));
+}
+
+/** Moves that turn on one foot and nothing else, so that the middle of the body goes round it. */
+const ON_A_FOOT: readonly MoveWord[] = ['face', 'pivot', 'quarter', 'slip-side quarter'];
+
+/** Degrees that the body turns to look at a target: square to what goes across the floor. */
+function facing(act: Act, { point, across }: Target, before: Posture, playing: Side, engine: number): number {
+  const seen = bearingTo(before, point);
+  if (engine < 2) return seen;
+  if (across) return normalised((point.y >= originOf(before.feet).y ? 0 : 180) - before.heading);
+  return ON_A_FOOT.includes(act.word) ? turnTo(before, footOf(act.foot ?? 'lead', before, seen, playing), point) : seen;
 }
 
 /** A move that only goes ahead or back keeps its direction. */

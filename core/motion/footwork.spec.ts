@@ -240,7 +240,7 @@ describe('half step, jump and square up', () => {
             heading,
             feet: { ...ready.feet, right: { x: ready.feet.right.x + dx, y: ready.feet.right.y + dy, toe: 0 } },
           };
-          const { after } = squareUp(spoiled, 0.22, p.school, p.body, spoiled.lead);
+          const { after } = squareUp(spoiled, () => 0.22, p.school, p.body, spoiled.lead, p.playing);
           const [is, was] = [sizeOf(after.feet, heading), sizeOf(ready.feet, 0)];
           expect(Math.abs(is.width - was.width)).toBeLessThan(0.021);
           expect(Math.abs(is.leftAhead - was.leftAhead)).toBeLessThan(0.021);

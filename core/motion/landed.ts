@@ -10,7 +10,7 @@ import type { Doing, Done } from './moves/doing.js';
 /** What a line says of how a move is landed, beyond what the move does: the body turned as it went, the toe, the weight. */
 export function landedAs(
   done: Done,
-  { act, before, playing, school }: Pick<Doing, 'act' | 'before' | 'playing' | 'school'>,
+  { act, before, playing, school, engine }: Pick<Doing, 'act' | 'before' | 'playing' | 'school' | 'engine'>,
   at: Vec | null,
 ): Done {
   // What was refused is not landed.
@@ -18,7 +18,7 @@ export function landedAs(
   let result = done;
   if (act.turning !== null) result = turnedOnTheWay(result, before.feet, act.turning, playing);
   if (act.toe !== null) result = withToe(result, act.toe, at);
-  if (act.weight === null) return evened(result, before, school);
+  if (act.weight === null) return engine < 2 ? result : evened(result, before, school);
   const foot = footOf(act.weight, result.after, act.bearing ?? 0, playing);
   return { ...result, after: { ...result.after, leftShare: weightShift(result.after, foot, 0).after.leftShare } };
 }

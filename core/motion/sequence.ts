@@ -1,4 +1,5 @@
-import type { Posture } from '../body/stance.js';
+import type { Feet, Posture } from '../body/stance.js';
+import type { Side } from '../body/foot.js';
 import type { FootAction, MoveResult } from './action.js';
 
 /** An action so many seconds later. */
@@ -26,4 +27,14 @@ export function inSequence(before: Posture, ...parts: readonly ((from: Posture) 
     };
   }
   return all;
+}
+
+/** A move that was done as if the feet stood elsewhere begins where they are. */
+export function fromWhere<M extends MoveResult>(feet: Feet, done: M): M {
+  const begun = new Set<Side>();
+  const actions = done.actions.map((action) => {
+    if (begun.size === begun.add(action.foot).size || action.from === feet[action.foot]) return action;
+    return { ...action, from: feet[action.foot] };
+  });
+  return { ...done, actions };
 }

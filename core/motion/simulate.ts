@@ -4,6 +4,7 @@ import type { Side } from '../body/foot.js';
 import { bare } from '../language/act.js';
 import type { Act, Aim, FootRef, Happening, Parsed, Step } from '../language/ast.js';
 import { SPOT_WORDS, type EventWord } from '../language/floor-words.js';
+import { ENGINE } from '../language/engine.js';
 import { ruleOf } from '../language/moves.js';
 import type { Span } from '../language/places.js';
 import { aimed, targetOf, type Target } from './aim.js';
@@ -11,9 +12,10 @@ import { footOf } from './foot-choice.js';
 import { landedAs } from './landed.js';
 import type { Doing, Done, OpenReach } from './moves/doing.js';
 import { KEEPS_REACH, RECIPES } from './moves/recipes.js';
+import { Gait } from './gait.js';
 import { seeded } from './seeded.js';
 import { USUAL_TIME } from './sizes.js';
-import { later } from './sequence.js';
+import { fromWhere, later } from './sequence.js';
 import type { EventMoment, HandMoment, Performer, PlacedThing, Problem, Simulation, SimMove } from './simulation.js';
 import { OPPONENT_AHEAD, partnerOf, placeThings, thingFor, whereIs } from './things.js';
 import { unfold, type Choice, type Choose, type Unfolded } from './unfold.js';
@@ -26,7 +28,7 @@ export const MOST_MOVES = 600;
 export const MOST = { things: 40, partners: 4, hits: 2_000, events: 1_000 } as const;
 
 /** A pattern as far as it is done: errors and intentions apart. */
-export type Script = Pick<Parsed, 'items' | 'things' | 'definitions'>;
+export type Script = Pick<Parsed, 'items' | 'things' | 'definitions' | 'engine' | 'flat'>;
 
 export interface SimulateOptions {
   /** Which branch of each alternative, in order, from 0; where they end, the seed decides. */
@@ -62,19 +64,29 @@ function simulated(script: Script, performer: Performer, options: SimulateOption
   const partners = { steps: MOST_MOVES, left: MOST.partners };
   const things = placeThings(script.things.slice(0, MOST.things), performer, (items) => {
     if (partners.left-- <= 0) return null;
-    const own = simulated({ items, things: [], definitions: script.definitions }, performer, { seed: options.seed ?? 1 }, partners.steps);
+    const own = simulated({ ...script, items, things: [] }, performer, { seed: options.seed ?? 1 }, partners.steps);
     partners.steps -= own.moves.length;
     return own;
   });
   const start = standIn(performer.school, performer.body, performer.lead);
-  const run = new Run(performer, start, things, options.slip ?? ((step) => ({ step, swing: 0 })), most, options.places);
+  const engine = script.engine ?? ENGINE;
+  const run = new Run(
+    performer,
+    start,
+    things,
+    options.slip ?? ((step) => ({ step, swing: 0 })),
+    most,
+    options.places,
+    engine,
+    script.flat,
+  );
   const [unplaced, still] = [script.things[MOST.things], script.things.filter(({ doing }) => doing !== null)[MOST.partners]];
   if (unplaced) run.tooMany('things', MOST.things, unplaced.span);
   if (still) run.tooMany('partners', MOST.partners, still.span);
   for (const { doing, span } of things)
     for (const one of doing?.problems ?? []) if (one.code === 'too-many') run.tooMany(one.values.counted, one.values.most, span);
   const choices: Choice[] = [];
-  for (const one of unfold(script.items, script.definitions, choose, choices)) if (!run.take(one)) break;
+  for (const one of unfold(script.items, script.definitions, choose, choices, engine)) if (!run.take(one)) break;
   return {
     performer,
     target: stanceTarget(performer.school, performer.body),
@@ -99,6 +111,9 @@ class Run {
   readonly problems: Problem[] = [];
   private readonly said = new Set<string>();
   private readonly events: EventMoment[] = [];
+  private readonly gait: Gait;
+  /** Until when hands are busy with what was tied to the move before. */
+  private handsFree = 0;
   private readonly recurring: { event: Happening; from: number }[] = [];
   private open: OpenReach | null = null;
 
@@ -109,8 +124,11 @@ class Run {
     private readonly slip: Slip,
     private readonly most: number,
     private readonly places: SimulateOptions['places'],
+    private readonly engine: number,
+    private readonly flat: boolean,
   ) {
     this.posture = start;
+    this.gait = new Gait(performer, engine);
   }
 
   /** Does one thing; false when nothing more is followed. */
@@ -148,7 +166,7 @@ class Run {
   }
 
   private one(written: Step, left: number, span: Span): void {
-    const sided = byFloor(bySide(written.act, this.posture, this.performer.playing), this.start, this.posture);
+    const sided = byFloor(bySide(this.gait.inTurn(written.act), this.posture, this.performer.playing), this.start, this.posture);
     const { step, swing, wait = 0 } = this.slip({ ...written, act: this.aim(sided, left, span) }, this.performer);
     if (wait > 0) this.put({ ...step, act: { ...bare('hold'), seconds: wait }, tempo: null, then: null, hands: [] }, 0, span);
     this.put(step, swing, span);
@@ -159,33 +177,40 @@ class Run {
     const result = this.done(step, span, swing);
     this.base(span, before, result.after);
     const start = this.now;
+    const wait = this.untilFree(step.act);
     const move: SimMove = {
       index: this.moves.length,
       step,
       span,
       start,
-      end: start + result.seconds,
-      landing: start + result.landing,
+      end: start + wait + result.seconds,
+      landing: start + wait + result.landing,
       before,
       after: result.after,
-      actions: result.actions.map((action) => later(action, start)),
+      actions: result.actions.map((action) => later(action, start + wait)),
       units: step.hands.some((hand) => hand.kind === 'hand') ? [...result.units, 'strike'] : result.units,
       means: result.means,
       moving: result.moving,
       tally: result.tally ?? {},
     };
     this.moves.push(move);
-    this.tied(step, move);
+    this.tied(step, move, wait);
     this.posture = result.after;
     this.now = move.end;
+  }
+
+  /** Hands that are busy with what was tied to the steps before come to the next strike when they are done. */
+  private untilFree({ word }: Act): number {
+    return this.engine >= 2 && isHand(word) ? Math.max(0, this.handsFree - this.now) : 0;
   }
 
   private done(step: Step, span: Span, swing: number): Done {
     const partner = this.target(step.act) ?? partnerOf(this.things);
     const { body, school, playing } = this.performer;
+    const restored = this.gait.restored(step.act, this.posture);
     const doing: Doing = {
       act: step.act,
-      before: this.posture,
+      before: restored ?? this.posture,
       body,
       school,
       playing,
@@ -195,9 +220,13 @@ class Run {
       open: this.open,
       opponent: partner === null ? this.ahead() : whereIs(partner, this.now),
       opposed: partner !== null,
+      engine: this.engine,
+      flat: this.flat,
       note: (problem, value, limit) => this.problem(problem, span, value, limit),
     };
-    const result = landedAs(RECIPES[step.act.word](doing), doing, this.toeAt(step.act, span));
+    const landed = landedAs(RECIPES[step.act.word](doing), doing, this.toeAt(step.act, span));
+    const result = restored ? fromWhere(this.posture.feet, landed) : landed;
+    this.gait.went(step.act.word, result, restored !== null);
     if (result.open) this.open = result.open;
     else if (!KEEPS_REACH.includes(step.act.word)) this.open = null;
     return result;
@@ -230,16 +259,19 @@ class Run {
     if (spot !== undefined) {
       const from = originOf(this.posture.feet);
       const point = this.places?.(act.aim, from, (ref) => footOf(ref, this.posture, 0, playing)) ?? null;
-      if (point) return aimed(act, { point, stop: 0 }, this.posture, playing, left);
+      if (point) return aimed(act, { point, stop: 0 }, this.posture, playing, left, this.engine);
       this.problem({ code: 'no-such-thing', values: { thing: spot } }, span);
       return act;
     }
     if (act.aim.thing === 'home') {
-      if (act.word === 'face') return { ...act, turn: this.start.heading - this.posture.heading };
+      if (act.word === 'face') {
+        const turn = this.start.heading - this.posture.heading;
+        return { ...act, turn: this.engine < 2 ? turn : normalised(turn) };
+      }
       const home: Target = { point: originOf(this.start.feet), stop: 0 };
-      return aimed(act, home, this.posture, playing, left);
+      return aimed(act, home, this.posture, playing, left, this.engine);
     }
-    if (thing) return aimed(act, targetOf(thing, this.now, act, body), this.posture, playing, left);
+    if (thing) return aimed(act, targetOf(thing, this.now, act, body), this.posture, playing, left, this.engine);
     this.noSuchThing(act.aim, span);
     return act;
   }
@@ -249,10 +281,9 @@ class Run {
     this.problem({ code: 'no-such-thing', values: { thing: named } }, span);
   }
 
-  private tied(step: Step, move: SimMove): void {
+  private tied(step: Step, move: SimMove, wait: number): void {
     const { act } = step;
-    if (act.word === 'hit' || act.word === 'guard check')
-      this.hit({ word: act.name ?? act.word, at: move.start, tiedTo: null, move: move.index }, move.span);
+    if (isHand(act.word)) this.hit({ word: act.name ?? act.word, at: move.start + wait, tiedTo: null, move: move.index }, move.span);
     /** Hands at one moment follow each other, each as long as it takes alone. */
     const busy = new Map<string, number>();
     for (const one of step.hands) {
@@ -273,6 +304,7 @@ class Run {
   private hit(one: HandMoment, span: Span): boolean {
     const room = this.hands.length < MOST.hits;
     if (room) this.hands.push(one);
+    if (one.tiedTo !== null) this.handsFree = Math.max(this.handsFree, one.at + USUAL_TIME.hand);
     else this.tooMany('hits', MOST.hits, span);
     return room;
   }
@@ -303,6 +335,8 @@ class Run {
     this.problems.push({ ...problem, move: this.moves.length, span, value, limit });
   }
 }
+
+const isHand = (word: Act['word']): boolean => word === 'hit' || word === 'guard check';
 
 /** When the first foot is down again that was lifted; a move that lifts none has its landing. */
 const firstLanding = ({ actions, landing }: SimMove): number =>

@@ -64,13 +64,14 @@ export const riseOf = (seconds: number): number => (GRAVITY * seconds * seconds)
 /** Seconds in the air for a rise in metres: t = √(8 h / g). */
 export const flightOf = (rise: number): number => Math.sqrt((8 * rise) / GRAVITY);
 
-/** Metres of a written size on this body; without one, the move's usual share of leg length. */
-export function metresOf(size: Size | null, body: Body, usual: keyof typeof OWN_STEP): number {
+/** Metres of a written size on this body; without one, the move's usual size: a share of leg length, or as many metres as are said. */
+export function metresOf(size: Size | null, body: Body, usual: keyof typeof OWN_STEP | number): number {
   const leg = body.leg.metres;
-  if (size === null) return OWN_STEP[usual] * leg;
+  const own = typeof usual === 'number' ? usual : OWN_STEP[usual] * leg;
+  if (size === null) return own;
   switch (size.unit) {
     case 'own':
-      return size.value * OWN_STEP[usual] * leg;
+      return size.value * own;
     case 'shoe':
       return size.value * body.foot.metres;
     case 'small':
@@ -81,6 +82,13 @@ export function metresOf(size: Size | null, body: Body, usual: keyof typeof OWN_
       return size.value * METRES_OF[size.unit];
   }
 }
+
+/**
+ * How much longer a step of `metres` takes than one of the usual size: half of the time goes by itself, half by the way (common practice,
+ * no source: nobody takes a giant step as quickly as a small one, or a small one in no time).
+ * @example [growthOf(0.3, 0.3), growthOf(0.9, 0.3), growthOf(0, 0.3)] // [1, 2, 0.5]
+ */
+export const growthOf = (metres: number, usual: number): number => (usual > 0 ? 0.5 + (0.5 * metres) / usual : 1);
 
 /** Seconds of a move whose usual time is `usual`, of which `flight` keeps its length whatever the tempo. */
 export function secondsOf(usual: number, tempo: Tempo | null, flight = 0): number {

@@ -23,6 +23,9 @@ export const HALF_ROOM: Readonly<Record<ThingWord, number>> = {
   partner: 0.25,
 };
 
+/** Things that go across the floor rather than stand at a point of it. */
+export const ACROSS: readonly ThingWord[] = ['line', 'wall', 'net'];
+
 /** Puts the things of a pattern on the floor; what has no place stands ahead. Partners do their own steps there. */
 export function placeThings(
   things: Parsed['things'],

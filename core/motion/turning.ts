@@ -1,7 +1,9 @@
 import { otherSide, type FootAt, type Side } from '../body/foot.js';
 import { type Feet, feetWith, movedFoot, originOf, type Posture } from '../body/stance.js';
-import { add, distance, scale, turnedAbout, wayOf, type Vec } from '../body/vec.js';
+import { add, distance, normalised, scale, turnedAbout, wayOf, type Vec } from '../body/vec.js';
 import type { FootAction, MoveResult } from './action.js';
+import { bearingTo } from './bearing-to.js';
+import { pivot } from './pivot.js';
 
 /**
  * One foot steps `metres` off on a bearing, then the body turns on it by `degrees` while the other foot comes into the same
@@ -65,6 +67,28 @@ export function orbit(before: Posture, first: Side, centre: Vec, degrees: number
 export function orbitDegrees(before: Posture, centre: Vec, metres: number): number {
   const r = distance(originOf(before.feet), centre);
   return (2 * Math.asin(Math.min(1, metres / (2 * r))) * 180) / Math.PI;
+}
+
+/** The straight-line move of an orbit by so many degrees at the present distance. */
+export const orbitMetres = (before: Posture, centre: Vec, degrees: number): number =>
+  2 * distance(originOf(before.feet), centre) * Math.sin((degrees * Math.PI) / 360);
+
+/** Turns that are tried until the body looks at the point; each comes nearer by the share of the stance in the distance. */
+const TRIES = 40;
+
+/**
+ * Degrees of a turn on the ball of a foot after which the body looks at a point: its middle goes round that foot as it turns. Where the
+ * point lies between the feet nobody can; then as it is seen before.
+ */
+export function turnTo(before: Posture, on: Side, point: Vec): number {
+  let degrees = bearingTo(before, point);
+  for (let i = 0; i < TRIES; i++) {
+    const { after } = pivot(before, on, degrees, 0);
+    const off = bearingTo(after, point);
+    if (Math.abs(off) < 1e-9) break;
+    degrees += off;
+  }
+  return normalised(degrees);
 }
 
 /**

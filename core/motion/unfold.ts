@@ -41,12 +41,14 @@ const MOST_OPENED = 20_000;
 /**
  * The items one by one: counts, named parts, sides, leads and branches opened. Lazy and bounded: whoever stops reading stops
  * the work. `taken` grows by each branch chosen.
+ * @param engine by which parts are scaled.
  */
 export function* unfold(
   items: readonly Item[],
   definitions: readonly Definition[],
   choose: Choose,
   taken: Choice[],
+  engine: number,
 ): Generator<Unfolded, void> {
   const parts = new Map(definitions.map((one) => [one.name, one.items]));
   const footNamed = new Map(definitions.map((one) => [one.name, false]));
@@ -101,7 +103,7 @@ export function* unfold(
         return;
       }
       if (item.kind === 'step') {
-        const step = { ...item, act: inside(item.act, around), tempo: item.tempo ?? around.tempo };
+        const step = { ...item, act: inside(item.act, around, engine), tempo: item.tempo ?? around.tempo };
         yield { kind: 'step', step, left: item.times - i, span: around.at ?? item.span };
       } else if (item.kind === 'group') {
         const { length } = item.branches;
@@ -122,9 +124,9 @@ export function* unfold(
 /** What a branch is called on the side on which it is done. */
 const named = (name: string | null, { ways }: Around): string | null => (name !== null && ways ? otherName(name) : name);
 
-function inside(act: Act, { ways, feet, scale }: Around): Act {
+function inside(act: Act, { ways, feet, scale }: Around, engine: number): Act {
   const turned = ways ? mirrorAct(act, feet ? 'lead' : 'directions') : feet ? exchangeFeet(act) : act;
-  return scaleAct(turned, scale);
+  return scaleAct(turned, scale, engine);
 }
 
 function otherLead(span: Span): Unfolded {

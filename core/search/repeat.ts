@@ -28,7 +28,7 @@ export function repeated(script: Script, times: number, scale = 1, alternating =
   });
   const items = alternating ? [both(Math.floor(times / 2)), ...(times % 2 === 1 ? [call(1)] : [])] : [call(times)];
   return {
-    things: script.things,
+    ...script,
     definitions: [...script.definitions, { name: WHOLE, items: script.items, span }],
     items: items.filter((item) => item.kind === 'event' || item.times > 0),
   };

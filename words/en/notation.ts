@@ -25,6 +25,7 @@ export const notation = {
     count: ({ said, most }) =>
       `A count is a whole number from 1 to ${most}; ‘${said}’ was read as 1. A size needs a unit, such as ‘${said} cm’.`,
     beat: ({ least, most }) => `A beat lasts between ${least} and ${most} s, such as ‘beat of 0.6 s’; it stayed as it was.`,
+    engine: ({ most }) => `An engine is one of 1 to ${most}, such as ‘engine ${most}’; the line is stepped with today’s.`,
     'takes-no-more': ({ word }) => `Not all that is said of ‘${word}’ says something there; the rest was left out.`,
     'named-size': () => 'A named part takes a size as a multiple, such as ‘1.2×’; its own sizes were kept.',
     'only-partner': () => 'Only a partner does steps; they were left out.',

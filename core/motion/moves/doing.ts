@@ -8,7 +8,7 @@ import { ruleOf, type Family, type MoveWordOf } from '../../language/moves.js';
 import type { MoveResult } from '../action.js';
 import { footOf, nearFoot } from '../foot-choice.js';
 import type { ProblemMessage, ProblemMessages } from '../messages.js';
-import { type OWN_STEP, metresOf, secondsOf, STRIDE_RANGE } from '../sizes.js';
+import { growthOf, type OWN_STEP, metresOf, secondsOf, STRIDE_RANGE } from '../sizes.js';
 import { stay } from '../stay.js';
 
 /** The reach that a later 'recover' comes back from. */
@@ -34,6 +34,10 @@ export interface Doing {
   readonly opponent: Vec;
   /** Whether there is one on the floor. */
   readonly opposed: boolean;
+  /** Which engine does it: what an earlier one did otherwise is done as it did it. */
+  readonly engine: number;
+  /** Whether a long step takes no longer than a short one. */
+  readonly flat: boolean;
   /** Names something that could not be done as written, or only beyond the body's range. */
   readonly note: (problem: ProblemMessage, value: number, limit: number) => void;
 }
@@ -55,8 +59,18 @@ export const footOr = (doing: Doing, usual: Side): Side =>
 export const leading = ({ before, playing }: Doing): Side => before.lead ?? playing;
 
 /** The size in metres, named when it is longer than this body steps. */
-export function sized(doing: Doing, usual: keyof typeof OWN_STEP, range: keyof typeof STRIDE_RANGE): number {
+export function sized(doing: Doing, usual: keyof typeof OWN_STEP | number, range: keyof typeof STRIDE_RANGE): number {
   return inRange(doing, metresOf(doing.act.size, doing.body, usual), range);
+}
+
+/** How much of its usual time a move of `metres` takes, by its usual size on this body. Only a size that was written changes a time. */
+export function grown(
+  { engine, flat, act, body }: Doing,
+  metres: number,
+  usual: keyof typeof OWN_STEP | number,
+  size: Act['size'] = act.size,
+): number {
+  return engine < 2 || flat || size === null || act.aim !== null ? 1 : growthOf(metres, metresOf(null, body, usual));
 }
 
 export function inRange({ body, note }: Doing, metres: number, range: keyof typeof STRIDE_RANGE): number {
@@ -71,7 +85,13 @@ export function inRange({ body, note }: Doing, metres: number, range: keyof type
 export const asideOf = (doing: Doing): number =>
   doing.act.size === null && doing.act.bearing === null ? 0 : sized(doing, 'small', 'lunge');
 
-export const usually = (doing: Doing, seconds: number, flight = 0): number => secondsOf(seconds, doing.tempo, flight);
+/** Seconds of a move: its usual ones, of which `flight` stays as it is, `growth` times as long, at its tempo. */
+export const usually = (doing: Doing, seconds: number, flight = 0, growth = 1): number =>
+  secondsOf(flight + (seconds - flight) * growth, doing.tempo, flight);
+
+/** The tempo of one of several parts of a move that take `share` of its usual time together with the others: a time is that of all. */
+export const partOf = (tempo: Tempo | null, share: number): Tempo | null =>
+  tempo !== null && 'seconds' in tempo ? { seconds: tempo.seconds * share } : tempo;
 
 export function refused(doing: Doing, why: ProblemMessages['refused']['why'], seconds: number, value = 0, limit = 0): Done {
   doing.note({ code: 'refused', values: { why } }, value, limit);

@@ -1,8 +1,15 @@
+import type { Side } from '../../body/foot.js';
 import { scale, wayOf } from '../../body/vec.js';
 import { hop, onTheSpot, stamp, weightShift } from '../loading.js';
 import { FLIGHT, SPLIT_FLIGHT, USUAL_TIME } from '../sizes.js';
 import { split, splitSeconds } from '../split.js';
-import { type FamilyOf, bearingOf, leading, near, footOr, sized, usually } from './doing.js';
+import { type Doing, type FamilyOf, bearingOf, leading, near, footOr, sized, usually } from './doing.js';
+
+/** The foot with less weight on it; of two alike the playing one, so that who plays with the other hand does the same. */
+function lighter({ before, playing, engine }: Doing): Side {
+  if (before.leftShare === 0.5 && engine >= 2) return playing;
+  return before.leftShare > 0.5 ? 'right' : 'left';
+}
 
 /** Loading the legs where one stands, or with one foot put out. */
 export const LOAD: FamilyOf<'load'> = {
@@ -16,8 +23,7 @@ export const LOAD: FamilyOf<'load'> = {
   },
   bounce: (doing) => onTheSpot(doing.before, usually(doing, USUAL_TIME.bounce)),
   'heel raise': (doing) => onTheSpot(doing.before, usually(doing, USUAL_TIME.heelRaise)),
-  'weight shift': (doing) =>
-    weightShift(doing.before, footOr(doing, doing.before.leftShare > 0.5 ? 'right' : 'left'), usually(doing, USUAL_TIME.weightShift)),
+  'weight shift': (doing) => weightShift(doing.before, footOr(doing, lighter(doing)), usually(doing, USUAL_TIME.weightShift)),
   stamp: (doing) => stamp(doing.before, footOr(doing, leading(doing)), usually(doing, USUAL_TIME.stamp)),
   'preload hop': (doing) => hop(doing.before, usually(doing, USUAL_TIME.preloadHop, FLIGHT.hop), FLIGHT.hop),
 };

@@ -3,19 +3,21 @@ import { beyond, stepPast } from '../crossing.js';
 import { fullPass, pass, passes } from '../passing.js';
 import { metresOf, USUAL_TIME } from '../sizes.js';
 import { dropStep } from '../turning.js';
-import { type Recipe, type FamilyOf, bearingOf, turnOf, near, footOr, sized, inRange, usually } from './doing.js';
+import { type Recipe, type FamilyOf, bearingOf, grown, turnOf, near, footOr, sized, inRange, usually } from './doing.js';
 
 const passing: Recipe = (doing) => {
   const { before, body, school, act } = doing;
   const bearing = bearingOf(doing);
-  const usual = before.lead === null ? doing.playing : Math.abs(bearing) <= 90 ? otherSide(before.lead) : before.lead;
-  const foot = footOr(doing, usual);
+  const first = before.lead === null ? doing.playing : Math.abs(bearing) <= 90 ? otherSide(before.lead) : before.lead;
+  const foot = footOr(doing, first);
   const full = fullPass(before, foot, bearing);
   // Feet that are level along the bearing have no length to pass by: the usual step then.
-  const metres = act.size === null && full >= body.breadth.metres ? full : sized(doing, 'even', 'lunge');
+  const usual = full >= body.breadth.metres ? full : metresOf(null, body, 'even');
+  const metres = act.size === null ? usual : metresOf(act.size, body, doing.engine < 2 ? 'even' : usual);
   if (!passes(before, foot, bearing, metres, body))
     doing.note({ code: 'short-pass', values: { foot } }, metres, full / 2 + body.breadth.metres / 2);
-  return pass(before, foot, bearing, inRange(doing, metres, 'lunge'), usually(doing, USUAL_TIME.pass), school, body);
+  const seconds = usually(doing, USUAL_TIME.pass, 0, grown(doing, metres, usual));
+  return pass(before, foot, bearing, inRange(doing, metres, 'lunge'), seconds, school, body);
 };
 
 const crossing =
@@ -24,8 +26,10 @@ const crossing =
     const { before, body, act } = doing;
     const bearing = bearingOf(doing);
     const foot = footOr(doing, otherSide(near(doing)));
-    const metres = act.size === null ? beyond(before, foot, bearing, metresOf(null, body, 'even')) : metresOf(act.size, body, 'even');
-    return stepPast(before, foot, bearing, inRange(doing, metres, 'lunge'), how, usually(doing, seconds), body);
+    const usual = beyond(before, foot, bearing, metresOf(null, body, 'even'));
+    const metres = act.size === null ? usual : metresOf(act.size, body, doing.engine < 2 ? 'even' : usual);
+    const takes = usually(doing, seconds, 0, grown(doing, metres, usual));
+    return stepPast(before, foot, bearing, inRange(doing, metres, 'lunge'), how, takes, body);
   };
 
 /** One foot passes the other, before it, behind it or past it. */
@@ -36,5 +40,8 @@ export const PASS: FamilyOf<'pass'> = {
   run: crossing('past', USUAL_TIME.run),
   crossover: crossing('front', USUAL_TIME.cross),
   'cross behind': crossing('behind', USUAL_TIME.cross),
-  'drop step': (doing) => dropStep(doing.before, sized(doing, 'even', 'gather'), turnOf(doing), usually(doing, USUAL_TIME.dropStep)),
+  'drop step': (doing) => {
+    const metres = sized(doing, 'even', 'gather');
+    return dropStep(doing.before, metres, turnOf(doing), usually(doing, USUAL_TIME.dropStep, 0, grown(doing, metres, 'even')));
+  },
 };

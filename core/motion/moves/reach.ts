@@ -11,7 +11,8 @@ import { lunge, recover, type Reach } from '../reach.js';
 import { inSequence } from '../sequence.js';
 import { type OWN_STEP, FLIGHT, metresOf, secondsOf, USUAL_TIME } from '../sizes.js';
 import { stay } from '../stay.js';
-import { type Doing, type Recipe, type FamilyOf, bearingOf, footOr, leading, sized, inRange, usually } from './doing.js';
+import type { Tempo } from '../../language/ast.js';
+import { type Doing, type Recipe, type FamilyOf, bearingOf, footOr, grown, leading, partOf, sized, inRange, usually } from './doing.js';
 
 /** A foot that reaches and stays out until somebody recovers. */
 const reaching =
@@ -19,23 +20,27 @@ const reaching =
   (doing) => {
     const foot = footOr(doing, leading(doing));
     const metres = sized(doing, usual, 'lunge');
-    const result = lunge(doing.before, foot, bearingOf(doing), metres, usually(doing, seconds), reach);
+    const takes = usually(doing, seconds, 0, grown(doing, metres, usual));
+    const result = lunge(doing.before, foot, bearingOf(doing), metres, takes, reach);
     return { ...result, open: { foot, from: doing.before } };
   };
 
-/** Something before a lunge that makes one move with it. */
+/** Something before a lunge that makes one move with it: it takes so many seconds at even tempo, of which some are flight. */
 const intoLunge =
-  (before: (doing: Doing, from: Posture) => MoveResult): Recipe =>
+  (usual: number, flight: number, before: (doing: Doing, from: Posture, tempo: Tempo | null) => MoveResult): Recipe =>
   (doing) => {
+    const { engine, tempo, then } = doing;
     const foot = footOr(doing, leading(doing));
     const metres = sized(doing, 'lunge', 'lunge');
+    const takes = USUAL_TIME.lunge * grown(doing, metres, 'lunge');
+    const [first, second] = engine < 2 || then !== null ? [tempo, then ?? tempo] : shared(tempo, usual, flight, takes);
     let stood = doing.before;
     const result = inSequence(
       doing.before,
-      (from) => before(doing, from),
+      (from) => before(doing, from, first),
       (from) => {
         stood = from;
-        return lunge(from, foot, bearingOf(doing), metres, secondsOf(USUAL_TIME.lunge, doing.then ?? doing.tempo));
+        return lunge(from, foot, bearingOf(doing), metres, secondsOf(takes, second));
       },
     );
     return { ...result, open: { foot, from: stood } };
@@ -51,25 +56,37 @@ const recovering =
     return stay(before, takes);
   };
 
+/** The tempos of two parts: a time is that of both, each its share of what is not flight. */
+function shared(tempo: Tempo | null, one: number, flight: number, two: number): [Tempo | null, Tempo | null] {
+  if (tempo === null || !('seconds' in tempo)) return [tempo, tempo];
+  const factor = Math.max(0, tempo.seconds - flight) / (one - flight + two);
+  return [{ seconds: flight + (one - flight) * factor }, { seconds: two * factor }];
+}
+
 /** One foot reaches, stays out, and comes back. */
 export const REACH: FamilyOf<'reach'> = {
   lunge: reaching('lunge', 'lunge', USUAL_TIME.lunge),
   recover: recovering(({ act }) => (act.bearing === 0 ? 'ahead' : 'back'), USUAL_TIME.recover),
-  'step-lunge': intoLunge((doing, from) => {
+  'step-lunge': intoLunge(2 * USUAL_TIME.gatherFoot, 0, (doing, from, tempo) => {
     const metres = metresOf(null, doing.body, 'small');
     const first = nearFoot(from, bearingOf(doing), doing.playing);
-    const foot = secondsOf(USUAL_TIME.gatherFoot, doing.tempo && 'seconds' in doing.tempo ? null : doing.tempo);
+    const one = doing.engine < 2 && tempo !== null && 'seconds' in tempo ? null : partOf(tempo, 1 / 2);
+    const foot = secondsOf(USUAL_TIME.gatherFoot, one);
     return gather(from, first, bearingOf(doing), metres, metres, foot, foot);
   }),
-  'jump-lunge': intoLunge((doing, from) =>
-    jump(from, bearingOf(doing), metresOf(null, doing.body, 'small'), USUAL_TIME.guardJump, FLIGHT.guard),
-  ),
+  'jump-lunge': intoLunge(USUAL_TIME.guardJump, FLIGHT.guard, (doing, from, tempo) => {
+    const seconds = secondsOf(USUAL_TIME.guardJump, doing.engine < 2 ? null : tempo, FLIGHT.guard);
+    return jump(from, bearingOf(doing), metresOf(null, doing.body, 'small'), seconds, FLIGHT.guard);
+  }),
   'running attack': (doing) => {
     const { before, body, school } = doing;
     const bearing = bearingOf(doing);
     const rear = otherSide(leading(doing));
-    const seconds = usually(doing, USUAL_TIME.pass);
-    const out = inRange(doing, Math.max(metresOf(doing.act.size, body, 'lunge'), beyond(before, rear, bearing, body.foot.metres)), 'lunge');
+    const past = beyond(before, rear, bearing, body.foot.metres);
+    const usual = doing.engine < 2 ? metresOf(null, body, 'lunge') : Math.max(metresOf(null, body, 'lunge'), past);
+    const out = inRange(doing, Math.max(metresOf(doing.act.size, body, usual), past), 'lunge');
+    const growth = grown(doing, out, usual);
+    const seconds = secondsOf(USUAL_TIME.pass * growth, doing.engine < 2 ? doing.tempo : partOf(doing.tempo, 1 / 2));
     return inSequence(
       before,
       (from) => pass(from, rear, bearing, out, seconds, school, body),

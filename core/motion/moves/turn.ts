@@ -1,18 +1,20 @@
 import type { Side } from '../../body/foot.js';
-import type { Posture } from '../../body/stance.js';
+import { movedFoot, type Posture } from '../../body/stance.js';
 import { scale, wayOf } from '../../body/vec.js';
 import { bearingTo } from '../bearing-to.js';
 import { footOf, nearFoot } from '../foot-choice.js';
 import { switchFeet } from '../passing.js';
 import { pivot } from '../pivot.js';
 import { metresOf, USUAL_TIME } from '../sizes.js';
-import { orbit, orbitDegrees, stepAndTurn } from '../turning.js';
+import { ruleOf } from '../../language/moves.js';
+import { orbit, orbitDegrees, orbitMetres, stepAndTurn, turnTo } from '../turning.js';
 import {
   type Doing,
   type Done,
   type Recipe,
   type FamilyOf,
   bearingOf,
+  grown,
   turnOf,
   leading,
   sized,
@@ -36,17 +38,18 @@ const outAndRound =
     const out = side === 'left' ? -bearing : bearing;
     const metres = sized(doing, 'even', 'gather');
     const foot = choose(doing, side, out);
-    const moved = scale(wayOf(doing.before.heading + out), metres);
-    const there: Posture = {
-      ...doing.before,
-      feet: {
-        left: { ...doing.before.feet.left, x: doing.before.feet.left.x + moved.x, y: doing.before.feet.left.y + moved.y },
-        right: { ...doing.before.feet.right, x: doing.before.feet.right.x + moved.x, y: doing.before.feet.right.y + moved.y },
-      },
-    };
-    const round = doing.opposed ? bearingTo(there, doing.opponent) : -turn;
-    return stepAndTurn(doing.before, foot, out, metres, round, usually(doing, USUAL_TIME.turnOut));
+    const by = scale(wayOf(doing.before.heading + out), metres);
+    const { feet } = doing.before;
+    const there: Posture = { ...doing.before, feet: { left: movedFoot(feet.left, by), right: movedFoot(feet.right, by) } };
+    const round = doing.opposed ? facing(doing, there, foot) : -turn;
+    return stepAndTurn(doing.before, foot, out, metres, round, usually(doing, USUAL_TIME.turnOut, 0, grown(doing, metres, 'even')));
   };
+
+/** Degrees that the body turns on a foot to look at the opponent: its middle goes round that foot as it turns. */
+function facing({ engine, opponent }: Doing, there: Posture, on: Side): number {
+  const first = bearingTo(there, opponent);
+  return engine < 2 ? first : turnTo(there, on, opponent);
+}
 
 /** The facing line turns. */
 export const TURN: FamilyOf<'turn'> = {
@@ -54,13 +57,22 @@ export const TURN: FamilyOf<'turn'> = {
   quarter: (doing) => turning(doing, leading(doing), turnOf(doing)),
   'slip-side quarter': (doing) => turning(doing, leading(doing), turnOf(doing)),
   'step-out quarter': outAndRound(90, (_doing, side) => side),
-  cut: outAndRound(45, ({ act, before, playing }, _side, bearing) => footOf(act.foot ?? 'near', before, bearing, playing)),
+  // The foot of that side goes; whatever the stance, the other one would cross it.
+  cut: outAndRound(45, ({ act, before, playing, engine }, side, bearing) =>
+    act.foot === null && engine >= 2 ? side : footOf(act.foot ?? 'near', before, bearing, playing),
+  ),
   'side step and turn': outAndRound(90, ({ before, playing }, _side, bearing) => nearFoot(before, bearing, playing)),
   orbit: (doing) => {
     const { act, before, opponent, playing } = doing;
-    const asked = act.size === null ? turnOf(doing) : orbitDegrees(before, opponent, metresOf(act.size, doing.body, 'even'));
+    const usual = doing.engine < 2 ? 'even' : orbitMetres(before, opponent, ruleOf('orbit').usual ?? 90);
+    const metres = metresOf(act.size, doing.body, usual);
+    const asked = act.size === null ? turnOf(doing) : orbitDegrees(before, opponent, metres);
     const degrees = act.size === null ? asked : asked * Math.sign(turnOf(doing));
-    return orbit(before, nearFoot(before, degrees < 0 ? -90 : 90, playing), opponent, degrees, usually(doing, USUAL_TIME.orbitFoot));
+    const seconds =
+      doing.engine < 2
+        ? usually(doing, USUAL_TIME.orbitFoot)
+        : usually(doing, 2 * USUAL_TIME.orbitFoot, 0, grown(doing, metres, usual)) / 2;
+    return orbit(before, nearFoot(before, degrees < 0 ? -90 : 90, playing), opponent, degrees, seconds);
   },
   face: (doing) => turning(doing, footOf(doing.act.foot ?? 'lead', doing.before, turnOf(doing), doing.playing), turnOf(doing)),
   switch: (doing) =>
