@@ -98,7 +98,7 @@ describe('states at moments', () => {
 
   it('standing between two moves is ready, standing in a lunge is wide', () => {
     expect(states('hold 0.5 s')).toEqual([['ready', 0, 0.5]]);
-    expect(states('lunge ahead 90 cm right foot, hold 0.5 s').at(-1)).toEqual(['wide', 0.5, 1]);
+    expect(states('tempo flat, lunge ahead 90 cm right foot, hold 0.5 s').at(-1)).toEqual(['wide', 0.5, 1]);
   });
 
   it('nobody is ready on one leg: more than 80 % on a foot is still stepping (common practice, no source)', () => {

@@ -76,7 +76,7 @@ describe('states and time to answer', () => {
   });
 
   it('the instant after a lunge is wide, after the recovery ready', () => {
-    const { simulation } = study('lunge ahead 90 cm, recover back', performer(1.7), true);
+    const { simulation } = study('tempo flat, lunge ahead 90 cm, recover back', performer(1.7), true);
     expect(stateBetween(simulation, 1)).toBe('wide');
     expect(stateBetween(simulation, 2)).toBe('ready');
     expect(timeToAnswer(simulation, 0)).toBe(0);
@@ -99,7 +99,7 @@ describe('states and time to answer', () => {
   });
 
   it('shows feet in the air while they step, on a circle while they pivot', () => {
-    const { simulation } = study('shuffle right 40 cm, pivot left foot right 90°', performer(1.7), false);
+    const { simulation } = study('tempo flat, shuffle right 40 cm, pivot left foot right 90°', performer(1.7), false);
     expect(feetAt(simulation, 0.11).right.inAir).toBeTrue();
     expect(feetAt(simulation, 0.11).left.inAir).toBeFalse();
     const half = feetAt(simulation, 0.44 + 0.2);

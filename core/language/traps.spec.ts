@@ -67,7 +67,7 @@ describe('traps of the notation', () => {
   it('two tempi inside a step; slow for the first foot, quick for the other', () => {
     const said = step('advance 20 cm slow then quick');
     expect([said.tempo, said.then]).toEqual([{ factor: 2 }, { factor: 0.7 }]);
-    const sim = study('advance 20 cm slow then quick', { ...NOBODY }, false).simulation;
+    const sim = study('tempo flat, advance 20 cm slow then quick', { ...NOBODY }, false).simulation;
     expect(sim.actions.map((action) => Math.round((action.end - action.start) * 1000))).toEqual([440, 154]);
   });
 

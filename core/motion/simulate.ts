@@ -89,6 +89,7 @@ function simulated(script: Script, performer: Performer, options: SimulateOption
   for (const one of unfold(script.items, script.definitions, choose, choices, engine)) if (!run.take(one)) break;
   return {
     performer,
+    manner: { engine: script.engine, flat: script.flat },
     target: stanceTarget(performer.school, performer.body),
     start,
     end: run.posture,
@@ -303,9 +304,11 @@ class Run {
   /** Whether there was room for one more. */
   private hit(one: HandMoment, span: Span): boolean {
     const room = this.hands.length < MOST.hits;
-    if (room) this.hands.push(one);
-    if (one.tiedTo !== null) this.handsFree = Math.max(this.handsFree, one.at + USUAL_TIME.hand);
-    else this.tooMany('hits', MOST.hits, span);
+    if (!room) this.tooMany('hits', MOST.hits, span);
+    else {
+      this.hands.push(one);
+      if (one.tiedTo !== null) this.handsFree = Math.max(this.handsFree, one.at + USUAL_TIME.hand);
+    }
     return room;
   }
 

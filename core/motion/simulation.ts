@@ -3,7 +3,7 @@ import type { Side } from '../body/foot.js';
 import type { School } from '../body/school.js';
 import type { Posture, StanceTarget } from '../body/stance.js';
 import type { Vec } from '../body/vec.js';
-import type { Step } from '../language/ast.js';
+import type { Manner, Step } from '../language/ast.js';
 import type { EventWord, ThingWord } from '../language/floor-words.js';
 import type { Span } from '../language/places.js';
 import type { ChanceUnit, FootAction, MoveResult, Tally } from './action.js';
@@ -73,6 +73,8 @@ export type Problem = ProblemMessage & {
 
 export interface Simulation {
   readonly performer: Performer;
+  /** What the line says of all of its steps. */
+  readonly manner: Manner;
   readonly target: StanceTarget;
   readonly start: Posture;
   readonly end: Posture;

@@ -5,7 +5,7 @@ import { sizeOf } from '../body/stance.js';
 import { placedOn, type Placing } from '../judge/area.js';
 import { areaOf } from '../judge/area-text.js';
 import { outsideOf } from '../judge/placing.js';
-import { study } from '../judge/study.js';
+import { study, type Study } from '../judge/study.js';
 import { keepsNamedFoot, operate, OPERATIONS, type Written } from '../language/operations.js';
 import { parse } from '../language/parse.js';
 import { print } from '../language/print.js';
@@ -192,11 +192,16 @@ describe('comparison and tempo', () => {
       { side: 'b', text: 'shuffle right 50 cm' },
     ]);
     expect(seen.lines.filter((line) => line.changed).map((line) => line.what)).toContain('net-right');
-    expect(seen.lines.find((line) => line.what === 'time')?.changed).toBeFalse();
+    // The longer step takes longer, unless the tempo is flat.
+    expect(seen.lines.find((line) => line.what === 'time')?.changed).toBeTrue();
+    const flat = (text: string): Study => study(`tempo flat, ${text}`, square, false);
+    const timed = compare(flat('split, shuffle right 40 cm'), flat('split, shuffle right 50 cm')).lines.find(({ what }) => what === 'time');
+    expect(timed?.changed).toBeFalse();
   });
 
   it('a round of 30 s holds 13 repetitions of 2.28 s (the worked evening), with 0.36 s left', () => {
-    const evening = 'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
+    const evening =
+      'tempo flat, split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
     const tempo = tempoOf(simulate(parse(evening), square), 30);
     expect(tempo.whole).toBe(13);
     expect(tempo.left).toBeCloseTo(0.36, 9);

@@ -9,7 +9,7 @@ import type { Spoken } from '../plan/session/timeline.js';
 import { performer } from './performers.js';
 
 export const squareLine: StageLine = {
-  steps: 'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm',
+  steps: 'tempo flat, split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm',
   school: 'square-ready',
   hand: 'right',
   lead: 'none',

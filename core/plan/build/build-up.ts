@@ -238,13 +238,13 @@ class Builder {
     if (chain === 'whole-part-whole') {
       this.add('combine', { code: 'whole-slow', values: { name } }, this.source.steps, { tempo: 2 });
       const hardest = parts.reduce((a, b) => (hardness(b) > hardness(a) ? b : a));
-      this.chained({ code: 'hardest', values: {} }, lineOf(hardest));
+      this.chained({ code: 'hardest', values: {} }, lineOf(hardest, this.sim));
       this.add('combine', { code: 'whole-again', values: { name } }, this.source.steps);
       return;
     }
     for (let n = 2; n < parts.length; n++) {
       const taken = chain === 'forward' ? parts.slice(0, n) : parts.slice(parts.length - n);
-      this.chained({ code: chain === 'forward' ? 'from-start' : 'to-end', values: { parts: n } }, lineOf(taken.flat()));
+      this.chained({ code: chain === 'forward' ? 'from-start' : 'to-end', values: { parts: n } }, lineOf(taken.flat(), this.sim));
     }
   }
 
@@ -266,7 +266,7 @@ class Builder {
   /** More steps per cycle, n there and n back with n rising, and a reach on the clock where the pattern has one. */
   private moreSteps(): void {
     const reach = segmentsOf(this.sim).find((part) => part.some((move) => ruleOf(move.step.act.word).family === 'reach'));
-    const chime = reach ? restored(lineOf(reach), this.performer, this.options.own) : null;
+    const chime = reach ? restored(lineOf(reach, this.sim), this.performer, this.options.own) : null;
     for (const n of [2, 3]) {
       const dose = `${DOSES['more steps']}${chime === null ? '' : `, every 15 s (${chime}) at cycle end`}`;
       const { steps } = this.source;

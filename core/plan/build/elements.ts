@@ -5,7 +5,7 @@ import { bearingWords, printAct } from '../../language/print.js';
 import { simulate } from '../../motion/simulate.js';
 import type { Performer, SimMove, Simulation } from '../../motion/simulation.js';
 import type { LeftOut, NameMessage } from './messages.js';
-import { lineOf, restored, segmentsOf } from './segments.js';
+import { lineOf, mannered, restored, segmentsOf } from './segments.js';
 
 /** The kinds of elements, in the order a coach takes them. */
 export const ELEMENT_KINDS = ['stance', 'toes', 'half', 'move', 'turn', 'air', 'back'] as const;
@@ -47,14 +47,14 @@ export function elementsOf(
     const { act } = move.step;
     const { family } = ruleOf(act.word);
     if (isOut(move) || family === 'set' || family === 'hand') return;
-    for (const half of halvesOf(move)) add('half', half.name, half.steps);
+    for (const half of halvesOf(move)) add('half', half.name, mannered(half.steps, sim.manner));
     const next = sim.moves[i + 1];
-    const line = lineOf(isOut(next) && next ? [move, next] : [move]);
+    const line = lineOf(isOut(next) && next ? [move, next] : [move], sim);
     const kind: ElementKind = family === 'turn' ? 'turn' : family === 'air' ? 'air' : 'move';
     add(kind, { code: 'line', values: { line: printAct(act) } }, line);
   });
   const back = wayBackOf(sim);
-  if (back.length > 0) add('back', plain('way-back'), lineOf(back));
+  if (back.length > 0) add('back', plain('way-back'), lineOf(back, sim));
   const order = (one: Element): number => ELEMENT_KINDS.indexOf(one.kind);
   return {
     elements: elements

@@ -102,9 +102,12 @@ function cellOf(line: StageLine, combo: Partial<Record<AxisName, AxisValue>>): C
 
 const BEARING = /\b(ahead left|ahead right|back left|back right|ahead|back|left|right)\b(?!\s+foot|\s+lead|\s+hand|°)/i;
 
+/** What is said of all steps, and the first word of the steps. */
+const FIRST_STEP = /^((?:(?:engine \d+|tempo flat)[,\s]+)*)(\S+)/i;
+
 /** The line with its first direction exchanged; a line without one takes it after its first word. */
 function directed(text: string, bearing: string): string {
-  return BEARING.test(text) ? text.replace(BEARING, bearing) : text.replace(/^(\S+)/, `$1 ${bearing}`);
+  return BEARING.test(text) ? text.replace(BEARING, bearing) : text.replace(FIRST_STEP, `$1$2 ${bearing}`);
 }
 
 /** Cells whose line cannot be read as it stands, with why. */

@@ -15,7 +15,7 @@ import type { Performer } from '../../motion/simulation.js';
 import { holds } from '../../testing/holds.js';
 import { anyAct, stepOf } from '../../testing/patterns.js';
 import { anyPerformer, performer } from '../../testing/performers.js';
-import { BUILD_WORDS, seenOf, sessionOf, squareLine } from '../../testing/sessions.js';
+import { BUILD_WORDS, seenOf, sessionOf, squareLine as flatLine } from '../../testing/sessions.js';
 import { callable } from '../calls/callable.js';
 import { isLegal, scenarioCalls, scenariosOf } from '../playbook.js';
 import { EVIDENCE } from '../session/evidence-rule.js';
@@ -32,6 +32,8 @@ import { keepsStance, segmentsOf } from './segments.js';
 import { exposes, watchList } from './watch-list.js';
 
 const ada = performer(1.7);
+/** The usual line, longer steps taking longer. */
+const squareLine = { ...flatLine, steps: flatLine.steps.replace('tempo flat, ', '') };
 const source: BuildSource = { ...squareLine, name: 'Front corner', pattern: { id: 'p', version: 3 } };
 let ids = 0;
 const options = (more: Partial<BuildOptions> = {}): BuildOptions => ({
@@ -54,6 +56,12 @@ const caution = (more: Partial<Caution>): Caution => ({ ...noteOnly(''), ...more
 const simOf = (steps: string, who: Performer = ada) => simulate(parse(steps), who);
 
 describe('taking apart', () => {
+  it('steps each part as the line is stepped', () => {
+    const parts = elementsOf(`engine 1\n${flatLine.steps}`, ada).elements.filter(({ kind }) => kind !== 'stance' && kind !== 'toes');
+    expect(parts.map(({ steps }) => steps.startsWith('engine 1, tempo flat, '))).toEqual(parts.map(() => true));
+    expect(simOf(parts.find(({ kind }) => kind === 'back')?.steps ?? '').seconds).toBeCloseTo(0.5 + 0.55 + 0.44, 9);
+  });
+
   it('gives each element once, in the order a coach takes them', () => {
     const { elements, whole } = elementsOf(squareLine.steps, ada);
     expect(elements.map((one) => `${one.kind}: ${one.steps}`)).toEqual([

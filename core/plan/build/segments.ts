@@ -1,16 +1,21 @@
 import { sizeOf } from '../../body/stance.js';
 import { readWith } from '../../judge/study.js';
-import type { Step } from '../../language/ast.js';
+import type { Manner, Step } from '../../language/ast.js';
 import { ruleOf } from '../../language/moves.js';
 import type { OwnMove } from '../../language/own-moves.js';
-import { print } from '../../language/print.js';
+import { print, printManner } from '../../language/print.js';
 import { simulate } from '../../motion/simulate.js';
 import type { Performer, SimMove, Simulation } from '../../motion/simulation.js';
 
 /** A step as it was done, said once: counts, sides and brackets around it are opened already. */
 const asDone = (move: SimMove): Step => ({ ...move.step, times: 1, each: null, mirrored: false });
 
-export const lineOf = (moves: readonly SimMove[]): string => print(moves.map(asDone));
+/** Moves as a line of their own, stepped as the line they are from. */
+export const lineOf = (moves: readonly SimMove[], { manner }: Pick<Simulation, 'manner'>): string =>
+  mannered(print(moves.map(asDone)), manner);
+
+/** A line that is stepped as another one. */
+export const mannered = (line: string, manner: Manner): string => [...printManner(manner), line].join(', ');
 
 /** What may follow a small pattern so that it ends in the stance it began in. */
 const TAILS = [

@@ -15,7 +15,7 @@ import type { CallMessages } from './messages.js';
 import { callableOf } from './plain.js';
 
 const ada = performer(1.7);
-const corner = (name: string, out: string, back: string) => alternative(name, `split, shuffle ${out} 50 cm, shuffle ${back} 50 cm`);
+const corner = (name: string, out: string, back: string) => alternative(name, `tempo flat, split, shuffle ${out} 50 cm, shuffle ${back} 50 cm`);
 const FOUR = [
   corner('front left', 'ahead left', 'back right'),
   corner('front right', 'ahead right', 'back left'),
@@ -272,7 +272,7 @@ describe('calls and time', () => {
       ...USUAL_CALLS,
       alternatives: [
         alternative('stay', '', { kind: 'stay' }),
-        alternative('fake', 'shuffle right 40 cm, shuffle right 40 cm', { kind: 'feint' }),
+        alternative('fake', 'tempo flat, shuffle right 40 cm, shuffle right 40 cm', { kind: 'feint' }),
       ],
     };
     const options2 = odd.alternatives.map((one) => callable(one, ada));
