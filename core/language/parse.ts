@@ -448,7 +448,7 @@ class Reader {
   private thing(head: SyntaxNode, rest: readonly SyntaxNode[], depth: number, span: Thing['span']): Thing {
     const { things, vocabulary } = this.reading.lexicon;
     const kind = things.get(wordOf(this.of(head))) ?? 'place';
-    const parts = new PartReader(this.reading, vocabulary.things[kind][0]).read(rest);
+    const parts = new PartReader(this.reading, vocabulary.things[kind][0], null, true).read(rest);
     this.andNoMore(parts.saysMoreThan('size', 'way', 'name'), span, parts.head);
     const doing = rest.find((child) => child.name === 'Doing');
     const line = doing ? (this.branches(doing, depth) ?? [])[0] : undefined;

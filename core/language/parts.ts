@@ -84,6 +84,8 @@ export class PartReader {
     /** What the parts belong to, as it is called. */
     readonly head = '',
     private readonly move: MoveWord | null = null,
+    /** Whether sizes are how far something stands away: it may stand where one begins. */
+    private readonly away = false,
   ) {}
 
   private get errors(): Reading['errors'] {
@@ -487,7 +489,7 @@ export class PartReader {
       return null;
     }
     const metres = unit in METRES_OF ? value * METRES_OF[unit as keyof typeof METRES_OF] : value * 0.3;
-    if (value > 0 && metres <= NOTATION_LIMITS.metres) return { value, unit };
+    if ((value > 0 || (this.away && value === 0)) && metres <= NOTATION_LIMITS.metres) return { value, unit };
     const said = this.of(node);
     if (value > 0) this.errors.add(node, 'size-large', { said, most: NOTATION_LIMITS.metres }, ['40 cm']);
     else this.errors.add(node, 'size-none', { said }, ['40 cm']);

@@ -90,8 +90,11 @@ export const otherStroke = (name: string): string => name.replace(/\p{L}+/gu, (w
 
 const MEASURED: readonly Size['unit'][] = ['cm', 'm', 'in', 'ft', 'shoe', 'own'];
 
-/** Whether a move without a size has one that can be scaled: not one that stays, goes as far as its aim, or by degrees. */
-function hasOwnSize({ word, bearing, aim }: Act): boolean {
+/**
+ * Whether a move without a size has one that can be scaled: not one that stays, goes as far as its aim, or by degrees.
+ * @example [hasOwnSize(bare('advance')), hasOwnSize(bare('jump'))] // [true, false]
+ */
+export function hasOwnSize({ word, bearing, aim }: Act): boolean {
   const { size } = ruleOf(word);
   return size !== 'none' && aim === null && word !== 'orbit' && (size !== 'aside' || bearing !== null);
 }

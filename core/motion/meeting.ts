@@ -8,6 +8,9 @@ import type { FootAction, MoveResult } from './action.js';
 /** Least metres for which a foot is lifted at all; feet that brush by less are still only touching. */
 export const LEAST = 0.005;
 
+/** What is missing by less than this, metres, is how numbers are rounded: no foot goes for it. */
+export const ROUNDING = 1e-9;
+
 /** Separation of the marks along a bearing, near minus far, metres; negative when the near foot lies behind. */
 export function separation(posture: Posture, near: Side, bearing: number): number {
   return dot(sub(posture.feet[near], posture.feet[otherSide(near)]), wayOf(posture.heading + bearing));
@@ -30,7 +33,8 @@ function untilTouching(foot: FootAt, other: FootAt, way: Vec, most: number, body
 
 /**
  * A chassé or a gallop: the far foot comes up to the near one, touching it at most, the near foot goes on by `metres`, and
- * the far one makes up what is missing, so that both have gone by as much. `flight` seconds both are off the floor.
+ * the far one makes up what is missing, if that is more than `least` metres, so that both have gone by as much. `flight` seconds both are
+ * off the floor.
  */
 export function meeting(
   before: Posture,
@@ -40,6 +44,7 @@ export function meeting(
   seconds: number,
   flight: number,
   body: Body,
+  least: number = ROUNDING,
 ): MoveResult {
   const far = otherSide(near);
   const way = wayOf(before.heading + bearing);
@@ -47,7 +52,7 @@ export function meeting(
   const free = untilTouching(before.feet[far], before.feet[near], way, room, body);
   const first = free < LEAST ? 0 : free;
   const rest = metres - first;
-  const parts = (first > 0 ? 1 : 0) + 1 + (rest > 0 ? 1 : 0);
+  const parts = (first > 0 ? 1 : 0) + 1 + (rest > least ? 1 : 0);
   // The flight lies between the first foot's landing and the next one's leaving: they overlap by as much.
   const part = (seconds + (parts > 1 ? flight : 0)) / parts;
   const actions: FootAction[] = [];
@@ -61,7 +66,7 @@ export function meeting(
   };
   if (first > 0) go(far, first);
   go(near, metres);
-  if (rest > 0) go(far, rest);
+  if (rest > least) go(far, rest);
   const end = actions.at(-1)?.end ?? seconds;
   return {
     seconds: end,

@@ -46,6 +46,9 @@ interface Floor {
 export const REACH_OF_HEIGHT = 0.45;
 const FREE_MARGIN = 0.5;
 
+/** Landings nearer to each other than this are one, seconds: how numbers are rounded. */
+const SAME_TIME = 1e-9;
+
 function widen(range: [number, number], value: number): void {
   range[0] = Math.min(range[0], value);
   range[1] = Math.max(range[1], value);
@@ -80,13 +83,17 @@ export function totalsOf(sim: Simulation, implement = 0): Totals {
     if (move.units.includes('strike') && move.actions.length > 0) struck++;
     if (move.actions.length > 0) stepped++;
     const feet = { ...move.before.feet };
-    distanceGone += distance(originOf(move.before.feet), originOf(move.after.feet));
-    for (const action of move.actions) {
+    let last = originOf(feet);
+    for (const [i, action] of move.actions.entries()) {
       if (action.contact) contacts[action.foot]++;
       feet[action.foot] = action.to;
       prints.push(action.to);
+      // Feet that land together stand nowhere between.
+      if (Math.abs((move.actions[i + 1]?.end ?? Infinity) - action.end) < SAME_TIME) continue;
       widest = Math.max(widest, distance(feet.left, feet.right));
       const origin = originOf(feet);
+      distanceGone += distance(last, origin);
+      last = origin;
       widen(right, origin.x - start.x);
       widen(ahead, origin.y - start.y);
       if (Math.abs(origin.x - start.x) > Math.abs(reach.right)) reach.right = origin.x - start.x;

@@ -30,8 +30,11 @@ const inside = (script: Script, performer: Performer, placing: Placing): boolean
 export function fitOnFloor(script: Script, performer: Performer, placing: Placing): Fit {
   const once = simulate(script, performer);
   const tried = Math.max(1, Math.min(MOST_REPETITIONS, Math.floor(MOST_MOVES / Math.max(1, once.moves.length))));
+  // Each repetition takes the same branches: of others there would be more moves, or fewer.
+  const taken = once.choices.map((one) => one.taken);
+  const choices = Array.from({ length: tried }, () => taken).flat();
   const stays = (alternating: boolean): number | null => {
-    const sim = simulate(repeated(script, tried, 1, alternating), performer);
+    const sim = simulate(repeated(script, tried, 1, alternating), performer, { choices });
     const first = outsideOf(sim, placing)[0];
     return first === undefined ? null : Math.max(0, Math.floor(first.move / Math.max(1, once.moves.length)));
   };

@@ -5,8 +5,9 @@ import type { Finding } from '../judge/finding.js';
 import { findingsOf, type FindingOptions } from '../judge/findings.js';
 import { placesOn } from '../judge/places.js';
 import { bare } from '../language/act.js';
-import type { Step } from '../language/ast.js';
+import type { Size, Step } from '../language/ast.js';
 import { ruleOf, type MoveWord } from '../language/moves.js';
+import { hasOwnSize } from '../language/turn-round.js';
 import { simulate, type Script, type SimulateOptions, type Slip } from '../motion/simulate.js';
 import type { Performer, Simulation } from '../motion/simulation.js';
 import { metresOf, USUAL_TIME } from '../motion/sizes.js';
@@ -69,10 +70,12 @@ export function slipOf(errors: StepErrors): Slip {
     let changed = act;
     const off = bearing === null ? 90 : Math.abs(bearing);
     const factor = off < 90 ? errors.ahead : off > 90 ? errors.back : 1;
-    if (factor !== 1 && rule.size !== 'none') {
-      const usual = rule.size === 'lunge' ? 'lunge' : 'even';
-      changed = { ...changed, size: { value: metresOf(act.size, performer.body, usual) * factor, unit: 'm' } };
-    }
+    if (factor !== 1 && act.size !== null) {
+      const { value, unit } = act.size;
+      const size: Size =
+        unit === 'own' ? { value: value * factor, unit } : { value: metresOf(act.size, performer.body, 'even') * factor, unit: 'm' };
+      changed = { ...changed, size };
+    } else if (factor !== 1 && hasOwnSize(act)) changed = { ...changed, size: { value: factor, unit: 'own' } };
     if (errors.secondFoot !== 0 && GATHERS.includes(act.word)) {
       const second = metresOf(changed.second ?? changed.size, performer.body, 'even') + errors.secondFoot;
       changed = { ...changed, second: { value: Math.max(0.001, second), unit: 'm' } };

@@ -70,7 +70,8 @@ export function grown(
   usual: keyof typeof OWN_STEP | number,
   size: Act['size'] = act.size,
 ): number {
-  return engine < 2 || flat || size === null || act.aim !== null ? 1 : growthOf(metres, metresOf(null, body, usual));
+  if (engine < 2 || flat || size === null || act.aim !== null) return 1;
+  return size.unit === 'own' ? growthOf(size.value, 1) : growthOf(metres, metresOf(null, body, usual));
 }
 
 export function inRange({ body, note }: Doing, metres: number, range: keyof typeof STRIDE_RANGE): number {

@@ -2,7 +2,7 @@ import { otherSide } from '../../body/foot.js';
 import { stanceTarget } from '../../body/stance.js';
 import type { Act, Tempo } from '../../language/ast.js';
 import { gather } from '../gather.js';
-import { halfStep, meeting, pendulum, separation } from '../meeting.js';
+import { halfStep, meeting, pendulum, ROUNDING, separation } from '../meeting.js';
 import { sideways, singleStep } from '../single-step.js';
 import { FLIGHT, metresOf, secondsOf, USUAL_TIME } from '../sizes.js';
 import { type Recipe, type FamilyOf, bearingOf, grown, leading, near, footOr, partOf, sized, usually, refused } from './doing.js';
@@ -23,7 +23,7 @@ const meetingAt =
   (doing) => {
     const metres = sized(doing, 'even', 'gather');
     const seconds = usually(doing, usual, flight, grown(doing, metres, 'even'));
-    return meeting(doing.before, near(doing), bearingOf(doing), metres, seconds, flight, doing.body);
+    return meeting(doing.before, near(doing), bearingOf(doing), metres, seconds, flight, doing.body, doing.engine < 2 ? 0 : ROUNDING);
   };
 
 /** Both feet go the same way, one after the other, and never pass. */

@@ -26,9 +26,11 @@ const crossing =
     const { before, body, act } = doing;
     const bearing = bearingOf(doing);
     const foot = footOr(doing, otherSide(near(doing)));
-    const usual = beyond(before, foot, bearing, metresOf(null, body, 'even'));
+    const even = metresOf(null, body, 'even');
+    const usual = beyond(before, foot, bearing, even);
     const metres = act.size === null ? usual : metresOf(act.size, body, doing.engine < 2 ? 'even' : usual);
-    const takes = usually(doing, seconds, 0, grown(doing, metres, usual));
+    // Who goes on and on comes from an even step behind the other foot to one ahead of it.
+    const takes = usually(doing, seconds, 0, grown(doing, metres, 2 * even));
     return stepPast(before, foot, bearing, inRange(doing, metres, 'lunge'), how, takes, body);
   };
 

@@ -82,7 +82,7 @@ function halvesOf(move: SimMove): Element[] {
   if (!['advance', 'retreat', 'shuffle'].includes(act.word) || !first || !second) return [];
   const size = Math.round(Math.hypot(first.to.x - first.from.x, first.to.y - first.from.y) * 100);
   if (size < 1) return [];
-  const bearing = act.bearing ?? ruleOf(act.word).usual ?? 0;
+  const bearing = Math.round((act.bearing ?? ruleOf(act.word).usual ?? 0) * 10) / 10;
   const away = bearing <= 0 ? bearing + 180 : bearing - 180;
   return [
     {

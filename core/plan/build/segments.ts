@@ -1,14 +1,23 @@
 import { sizeOf } from '../../body/stance.js';
 import { readWith } from '../../judge/study.js';
-import type { Manner, Step } from '../../language/ast.js';
+import type { Manner, Size, Step } from '../../language/ast.js';
 import { ruleOf } from '../../language/moves.js';
 import type { OwnMove } from '../../language/own-moves.js';
 import { print, printManner } from '../../language/print.js';
 import { simulate } from '../../motion/simulate.js';
 import type { Performer, SimMove, Simulation } from '../../motion/simulation.js';
 
+/** A tenth of a degree, a millimetre: nobody says it more exactly. */
+const tenth = (degrees: number | null): number | null => (degrees === null ? null : Math.round(degrees * 10) / 10);
+const millimetre = (size: Size | null): Size | null =>
+  size?.unit === 'm' ? { value: Math.max(0.001, Math.round(size.value * 1000) / 1000), unit: 'm' } : size;
+
 /** A step as it was done, said once: counts, sides and brackets around it are opened already. */
-const asDone = (move: SimMove): Step => ({ ...move.step, times: 1, each: null, mirrored: false });
+function asDone({ step }: SimMove): Step {
+  const { act } = step;
+  const said = { ...act, bearing: tenth(act.bearing), turn: tenth(act.turn), size: millimetre(act.size) };
+  return { ...step, act: said, times: 1, each: null, mirrored: false };
+}
 
 /** Moves as a line of their own, stepped as the line they are from. */
 export const lineOf = (moves: readonly SimMove[], { manner }: Pick<Simulation, 'manner'>): string =>

@@ -1,0 +1,18 @@
+import { bodyOf } from './body/body.js';
+import { schoolOf } from './body/school.js';
+import { parse } from './language/parse.js';
+import { print } from './language/print.js';
+import { simulate } from './motion/simulate.js';
+import { totalsOf } from './motion/totals.js';
+import { study } from './judge/study.js';
+import { driftOf } from './judge/drift.js';
+const b=bodyOf({height:1.7, hip:0.40, shoulder:0.60} as any);
+const who=(school='staggered-striking',lead:any='left')=>({ body:b, school: schoolOf(school)!, lead, playing:'right' as const});
+const r=(n:number)=>Math.round(n*1000)/1000;
+const show=(line:string,school?:string,lead?:any)=>{const w=who(school,lead);const p=parse(line);const s=simulate(p,w);const t=totalsOf(s);
+ console.log(line,'|',p.errors.map(e=>e.code).join(),s.problems.map(e=>e.code).join(),'|',r(s.seconds),'dist',r(t.distance),'heading',r(s.end.heading),'path',t.path.right.map(r),t.path.ahead.map(r),'c',t.contacts.left,t.contacts.right);
+ console.log('    ',s.actions.filter(a=>a.contact).map(a=>`${a.foot[0]} ${r(a.start)}-${r(a.end)} (${r(a.to.x)},${r(a.to.y)})`).join(' '), s.hands.map(h=>h.word+'@'+r(h.at)).join(' '));
+ };
+(globalThis as any).show=show;
+for (const l of ['a = (orbit right 30°), a 1.2×','a = (jump), a 1.2×','a = (switch), a 1.2×','shift 1×','shift','pendulum ahead 1×','pendulum ahead','crossover right 1×','crossover right','orbit right 30° in 1 s','other lead in 1 s','square up in 1 s','running attack in 1 s','step-lunge in 1 s','jump-lunge in 1 s','jump-lunge slow','switch','scissor jump left 90°','chassé right 40 cm','chassé left 40 cm','partner at 1.5 m ahead, cut right 50 cm','partner at 1 m right, face partner','step-out quarter left 40 cm 90°','partner at 1.5 m ahead, step-out quarter left 40 cm 90°','quarter right 4, face home','half step ahead 20 cm','retreat 20 cm + "hook" on landing, "cross"','cone "centre" at 0 m ahead\nadvance','run left 60 cm 2','crossover right 60 cm 3','crossover left 70 cm, split, split','run ahead 30 cm 6','cross behind right, lunge right, recover, split, shuffle left 40 cm']) show(l);
+show('run left 60 cm 2','square-ready',null);show('crossover right 60 cm 3','square-ready',null);show('crossover left 70 cm, split, split','square-ready',null); show('crossover right 70 cm, shuffle right 40 cm, split','square-ready',null);show('run ahead 30 cm 6','long-bladed');show('square up','square-ready',null);
