@@ -1,5 +1,7 @@
+import { readDose } from '@hopsk/core/language/dose-text';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import type { Playbook } from '@hopsk/core/plan/playbook';
+import type { SavedFor } from '@hopsk/core/plan/session/earlier-engine';
 import type { PatternDraft } from './pattern.js';
 import type { SessionDraft } from './session.js';
 
@@ -19,6 +21,8 @@ export interface PlacedLine {
   readonly of: string;
   readonly text: string;
   readonly for: WrittenFor;
+  /** How it is done, where it is what a stage repeats. */
+  readonly stage: SavedFor['stage'];
 }
 
 /** Gives what stands in the place of a line. */
@@ -40,15 +44,24 @@ interface TeachingLines {
 /** A pattern with its line as `reword` gives it. */
 export const rewordPattern = <P extends PatternLines>(pattern: P, reword: Reword): P => ({
   ...pattern,
-  steps: reword({ place: 'steps', part: 'line', of: '', text: pattern.steps, for: pattern }),
+  steps: reword({ place: 'steps', part: 'line', of: '', text: pattern.steps, for: pattern, stage: null }),
 });
+
+/** How a stage repeats its line. */
+function repeatsOf({ tempo, dose, cueing, calls }: SessionDraft['stages'][number]): SavedFor['stage'] {
+  const called = calls !== null || cueing === 'called' || cueing === 'called in order';
+  return { tempo, sides: readDose(dose).dose?.sides ?? null, called };
+}
 
 /** A session with every line and dose in it as `reword` gives them. */
 export function rewordSession<S extends SessionLines>(session: S, reword: Reword): S {
   const names = new Map(session.stages.map(({ id, name }) => [id, name]));
   const stages = session.stages.map((stage) => {
-    const at = (place: string, part: LinePart, text: string): string =>
-      reword({ place: `stages.${stage.id}.${place}`, part, of: stage.name, text, for: stage });
+    const repeats = repeatsOf(stage);
+    const at = (place: string, part: LinePart, text: string): string => {
+      const repeated = part === 'line' || part === 'station' || part === 'dose' ? repeats : null;
+      return reword({ place: `stages.${stage.id}.${place}`, part, of: stage.name, text, for: stage, stage: repeated });
+    };
     return {
       ...stage,
       steps: at('steps', 'line', stage.steps),
@@ -64,7 +77,7 @@ export function rewordSession<S extends SessionLines>(session: S, reword: Reword
   const differences = session.differences.map((one) => {
     const place = `differences.${one.athlete}.${one.stage}`;
     const of = names.get(one.stage) ?? '';
-    return { ...one, dose: reword({ place, part: 'own-dose', of, text: one.dose, for: FOR_ANYBODY }) };
+    return { ...one, dose: reword({ place, part: 'own-dose', of, text: one.dose, for: FOR_ANYBODY, stage: null }) };
   });
   return { ...session, stages, differences };
 }
@@ -78,7 +91,7 @@ export const rewordPlaybooks = (playbooks: TeachingLines['playbooks'], reword: R
       answers: one.answers.map((answer, a) => {
         const place = `playbooks.${book.code}.${s}.${a}`;
         const at = (more: string, part: LinePart, of: string, text: string): string =>
-          reword({ place: `${place}${more}`, part, of, text, for: { ...book, hand: 'right' } });
+          reword({ place: `${place}${more}`, part, of, text, for: { ...book, hand: 'right' }, stage: null });
         return {
           ...answer,
           steps: at('', 'answer', `${book.name}: ${answer.technique}`, answer.steps),
@@ -93,7 +106,7 @@ export const rewordTeaching = <T extends TeachingLines>(teaching: T, reword: Rew
   ...teaching,
   moves: teaching.moves.map((move) => ({
     ...move,
-    steps: reword({ place: `moves.${move.name}`, part: 'move', of: move.name, text: move.steps, for: FOR_ANYBODY }),
+    steps: reword({ place: `moves.${move.name}`, part: 'move', of: move.name, text: move.steps, for: FOR_ANYBODY, stage: null }),
   })),
   playbooks: rewordPlaybooks(teaching.playbooks, reword),
 });

@@ -1,4 +1,5 @@
 import type { SyntaxNode, SyntaxNodeRef, Tree } from '@lezer/common';
+import { ENGINE } from './engine.js';
 import { ENGLISH } from './english.js';
 import { lexiconOf } from './lexicon.js';
 import { treeOf } from './line-parser.js';
@@ -16,7 +17,7 @@ export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vo
   const swaps: { from: number; to: number; by: string }[] = [];
   const tree = treeOf(text, vocabulary);
   // A forehand drill's other side is the backhand drill of the same athlete, on the other foot.
-  const strokes = what === 'directions' && saysStrokes(tree, text, vocabulary);
+  const strokes = what === 'directions' && saysStrokes(tree, text, vocabulary) && engineOf(tree, text, vocabulary) >= 2;
   const feetToo = what !== 'directions' || strokes;
   tree.iterate({
     enter(node) {
@@ -63,6 +64,18 @@ export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vo
     done = to;
   }
   return out + text.slice(done);
+}
+
+/** With which engine a line is stepped: the first one's other side left strokes and feet as they were. */
+function engineOf(tree: Tree, text: string, { engine }: Vocabulary): number {
+  let said = ENGINE;
+  tree.iterate({
+    enter({ name, from, to, node }) {
+      if (name === 'Event' && text.slice(from, to).toLowerCase() === engine)
+        said = parseInt(text.slice(to, node.parent?.to ?? to), 10) || ENGINE;
+    },
+  });
+  return said;
 }
 
 /** Whether it names a strike, typed as a word or in quotes. */

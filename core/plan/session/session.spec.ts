@@ -186,7 +186,9 @@ describe('what a session adds up to', () => {
   it('slower is slower in all of it: the second foot that has its own tempo, and what is held', () => {
     const seconds = (tempo: number): number =>
       seenOf(
-        sessionOf([aStage('1', { steps: 'tempo flat, shuffle right 40 cm slow then quick, hold 1 s, hold, split, lunge ahead in 0.6 s', tempo })]),
+        sessionOf([
+          aStage('1', { steps: 'tempo flat, shuffle right 40 cm slow then quick, hold 1 s, hold, split, lunge ahead in 0.6 s', tempo }),
+        ]),
       )[0]?.ways[0].seconds ?? 0;
     // By hand: 0.44 + 0.154 s of gather, two seconds of holds, the split's push of 0.2 s (its flight of 0.15 s stays), 0.6 s of lunge.
     expect(seconds(1)).toBeCloseTo(0.44 + 0.154 + 2 + 0.35 + 0.6, 2);

@@ -1,4 +1,5 @@
 import type { OwnMove } from '../../language/own-moves.js';
+import { ENGINE } from '../../language/engine.js';
 import { operate } from '../../language/operations.js';
 import type { Dose } from '../../language/dose.js';
 import { readWith } from '../../judge/study.js';
@@ -37,11 +38,15 @@ export const MOST_DRAWN = 12;
 const times = (tempo: Tempo | null, factor: number): Tempo =>
   tempo === null ? { factor } : 'seconds' in tempo ? { seconds: tempo.seconds * factor } : { factor: tempo.factor * factor };
 
-/** Everything slower or quicker by a factor: also the second foot that has a tempo of its own, and how long one holds. */
-const paced =
-  (factor: number): Slip =>
+/**
+ * Everything slower or quicker by a factor: also the second foot that has a tempo of its own, and how long one holds; with the first
+ * engine neither of them.
+ */
+export const paced =
+  (factor: number, engine: number): Slip =>
   (step) => {
     const { act, then } = step;
+    if (engine < 2) return { step: { ...step, tempo: times(step.tempo, factor) }, swing: 0 };
     const held = act.word === 'hold' ? { ...act, seconds: (act.seconds ?? 1) * factor } : act;
     return { step: { ...step, act: held, tempo: times(step.tempo, factor), then: then && times(then, factor) }, swing: 0 };
   };
@@ -82,12 +87,15 @@ function waysThrough(parsed: Parsed, performer: Performer, options: With): Drawn
 
 /** A line's repetitions as one athlete does them. */
 function wayOf(parsed: Parsed, text: string, performer: Performer, stage: Pick<Stage, 'tempo'>, drawn: With): Way {
-  const options = stage.tempo === 1 ? drawn : { ...drawn, slip: paced(stage.tempo) };
+  const engine = parsed.engine ?? ENGINE;
+  const options = stage.tempo === 1 ? drawn : { ...drawn, slip: paced(stage.tempo, engine) };
   const some = (): Drawn[] =>
     Array.from({ length: MOST_DRAWN }, (_, i) =>
       drawnOf(simulate(parsed, performer, { ...options, seed: (drawn.seed ?? 1) + i }), 1 / MOST_DRAWN),
     );
-  const ways = (waysThrough(parsed, performer, options) ?? some()) as [Drawn, ...Drawn[]];
+  // With the first engine all repetitions take the branches that were drawn once.
+  const all = engine < 2 ? [drawnOf(simulate(parsed, performer, options), 1)] : (waysThrough(parsed, performer, options) ?? some());
+  const ways = all as [Drawn, ...Drawn[]];
   const longest = Math.max(...ways.map(({ rep }) => rep?.seconds ?? 0));
   return { text, drawn: ways, seconds: longest > 0 ? longest : null };
 }

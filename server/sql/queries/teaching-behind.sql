@@ -1,3 +1,3 @@
-select language
+select language, engine
 from teaching
-where club_id = $1 and language < $2
+where club_id = $1 and (language < $2 or engine < $3)

@@ -1,5 +1,4 @@
 import { TODAY, type ReadBy } from '@hopsk/contract/reworded';
-import { LANGUAGE } from '@hopsk/core/language/language';
 import { one, run, type Db } from '../db/sql.js';
 import { transaction, type Pool } from '../db/pool.js';
 import { listPatterns, saveKeptPattern } from '../patterns/patterns.js';
@@ -11,13 +10,14 @@ import { ownMoves } from './own-moves.js';
 interface Behind extends Record<string, unknown> {
   readonly id: string;
   readonly language: number;
+  readonly engine: number;
 }
 
 /** Records looked through together. */
 const TOGETHER = 200;
 
 /**
- * Brings what was saved with an earlier language to today's: where a line reads otherwise, a new version of its record says what it said,
+ * Brings what was saved with an earlier language or engine to today's: where a line reads otherwise, or is done otherwise, a new version of its record says what it said,
  * and it is listed; everything else stays the version it is. To be called before anybody is served; servers that start together wait for
  * one another. Gives how many records were reworded.
  */
@@ -56,13 +56,14 @@ async function bringUpSome(
   what: 'pattern' | 'session',
   reword: (ids: readonly string[], by: ReadBy) => Promise<readonly string[]>,
 ): Promise<number> {
-  const behind = await run<Behind>(db, `${what}-behind`, clubId, LANGUAGE);
+  const behind = await run<Behind>(db, `${what}-behind`, clubId, TODAY.language, TODAY.engine);
   let reworded = 0;
-  for (const language of new Set(behind.map((row) => row.language))) {
-    const ids = behind.filter((row) => row.language === language).map(({ id }) => id);
+  const each = new Map(behind.map(({ language, engine }) => [`${language} ${engine}`, { language, engine }]));
+  for (const { language, engine } of each.values()) {
+    const ids = behind.filter((row) => row.language === language && row.engine === engine).map(({ id }) => id);
     for (let at = 0; at < ids.length; at += TOGETHER) {
       const some = ids.slice(at, at + TOGETHER);
-      const changed = new Set(await reword(some, { language, engine: 1, known: true, most: Infinity }));
+      const changed = new Set(await reword(some, { language, engine, known: true, most: Infinity }));
       const same = some.filter((id) => !changed.has(id));
       await run(db, `${what}-read-now`, clubId, same, TODAY.language, TODAY.engine);
       reworded += changed.size;
@@ -72,10 +73,10 @@ async function bringUpSome(
 }
 
 async function bringUpTeaching(db: Db, clubId: string): Promise<number> {
-  const behind = await one<Behind>(db, 'teaching-behind', clubId, LANGUAGE);
+  const behind = await one<Behind>(db, 'teaching-behind', clubId, TODAY.language, TODAY.engine);
   const teaching = behind && (await getTeaching(db, clubId));
   if (!teaching) return 0;
-  const by = { language: behind.language, engine: 1, known: true, most: Infinity };
+  const by = { language: behind.language, engine: behind.engine, known: true, most: Infinity };
   const kept = keptTeaching(teaching, by);
   if (isReworded(kept)) {
     await saveKeptTeaching(db, clubId, kept, by);

@@ -1,10 +1,9 @@
 import { rewordPattern, rewordPlaybooks, rewordSession, type Reword } from '@hopsk/contract/lines';
 import type { PatternSave } from '@hopsk/contract/pattern';
-import { rewordBy, type PlacedOtherwise, type ReadBy } from '@hopsk/contract/reworded';
+import { isToday, rewordBy, type PlacedOtherwise, type ReadBy } from '@hopsk/contract/reworded';
 import type { SessionSave } from '@hopsk/contract/session';
 import type { Teaching } from '@hopsk/contract/teaching';
 import { keptMoves, type OwnMoves } from '@hopsk/core/language/earlier/kept';
-import { LANGUAGE } from '@hopsk/core/language/language';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 
 /** A line that reads otherwise today, where it stands. */
@@ -20,7 +19,7 @@ export interface Kept<Record> {
 }
 
 function kept<Record>(record: Record, by: ReadBy, own: OwnMoves, reword: (record: Record, reword: Reword) => Record): Kept<Record> {
-  if (by.language >= LANGUAGE) return { record, found: [] };
+  if (isToday(by)) return { record, found: [] };
   const found: FoundOtherwise[] = [];
   return {
     record: reword(
@@ -37,7 +36,7 @@ export const keptSession = (session: SessionSave, by: ReadBy, own: OwnMoves): Ke
 type Taught = Pick<Teaching, 'moves' | 'playbooks'>;
 export function keptTeaching<T extends Taught>(teaching: T, by: ReadBy): Kept<T> {
   const characters = teaching.moves.reduce((sum, { steps }) => sum + steps.length, 0);
-  if (by.language >= LANGUAGE || characters > by.most) return { record: teaching, found: [] };
+  if (isToday(by) || characters > by.most) return { record: teaching, found: [] };
   const { moves, own } = keptMoves(teaching.moves, by.language);
   const found = teaching.moves.flatMap((move, i): FoundOtherwise[] => {
     const now = moves[i];

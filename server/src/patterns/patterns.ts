@@ -61,7 +61,7 @@ export async function listVersions(db: Db, clubId: string, id: string): Promise<
   const versions = await run<PatternVersion>(db, 'pattern-versions', clubId, id);
   return asTheyWere(db, clubId, versions, ({ steps, body, ...version }, reword) => ({
     ...version,
-    steps: reword({ place: 'steps', part: 'line', of: '', text: steps, for: FOR_ANYBODY }),
+    steps: reword({ place: 'steps', part: 'line', of: '', text: steps, for: body ?? FOR_ANYBODY, stage: null }),
     body: body && rewordPattern(body, reword),
   }));
 }
