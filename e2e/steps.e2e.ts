@@ -2,7 +2,8 @@ import type { Locator, Page } from '@playwright/test';
 import type { Pattern } from '@hopsk/contract/pattern';
 import { accessible, addAthlete, ask, choose, expect, hasLine, keptOnDevice, openPattern, put, save, test, typeDose } from './support.js';
 
-const EVENING = 'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
+const EVENING =
+  'tempo flat, split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
 
 async function newPattern(page: Page, name: string, steps: string): Promise<void> {
   await page.goto('/steps');

@@ -214,7 +214,7 @@ export async function openPattern(page: Page, name: string): Promise<void> {
 
 /** The worked evening’s line of steps. */
 export const EVENING =
-  'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
+  'tempo flat, split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
 
 /** Saves a pattern by the API, for tests of what is done with one. */
 export async function savePattern(page: Page, name: string, dose: object | null): Promise<void> {

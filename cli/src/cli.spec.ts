@@ -4,7 +4,8 @@ import { join } from 'node:path';
 import type { Report } from '@hopsk/core/view/report';
 import { main } from './main.js';
 
-const EVENING = 'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
+const EVENING =
+  'tempo flat, split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
 
 async function run(argv: readonly string[], input = ''): Promise<{ code: number; out: string; err: string }> {
   let out = '';

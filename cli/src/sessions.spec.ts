@@ -1,7 +1,8 @@
 import { parse } from 'csv-parse/sync';
 import { main } from './main.js';
 
-const STEPS = 'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
+const STEPS =
+  'tempo flat, split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
 const EVENING = `change: 20 s\n\n== Evening\ndose: 2 sets of 3 × 30 s, rest 20 s, set rest 60 s\n\n${STEPS}\n`;
 
 async function run(argv: readonly string[], input = ''): Promise<{ code: number; out: string; err: string }> {

@@ -17,7 +17,8 @@ import { performer } from './performers.js';
 
 /** The chain worked out by hand with the defaults, number by number (worked example of the project's brief). */
 describe('one evening, worked out by hand', () => {
-  const text = 'tempo flat, split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
+  const text =
+    'tempo flat, split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
   const ada = performer(1.7);
   const seen = study(text, ada, true);
   const { simulation: sim, totals } = seen;
@@ -67,6 +68,20 @@ describe('one evening, worked out by hand', () => {
     expect(seen.answer.worst).toBeCloseTo(1.05, 6);
     expect(seen.answer.worstAt).toBeCloseTo(0.79, 6);
     expect(seen.findings).toEqual([]);
+  });
+
+  it('takes longer where its steps are longer than usual', () => {
+    // By hand: a leg is 0.53 × 1.70 = 0.901 m, an even step three tenths of it, 0.2703 m, a lunge nine tenths, 0.8109 m. A foot of a
+    // shuffle of 40 cm takes 0.22 (½ + ½ 0.40 / 0.2703) = 0.2728 s, a lunge of 90 cm 0.5 (½ + ½ 0.90 / 0.8109) = 0.5275 s; a split and a
+    // recovery have no size.
+    const longer = study(text.replace('tempo flat, ', ''), ada, true);
+    const ends = longer.simulation.actions.filter(({ kind }) => kind === 'step').map(({ end }) => end);
+    [0.6228, 0.8956, 1.423, 1.973, 2.2458, 2.5186].forEach((end, i) => expect(ends[i]).toBeCloseTo(end, 3));
+    expect(longer.simulation.hands[0]?.at).toBeCloseTo(1.503, 3);
+    expect(longer.totals.contacts).toEqual(totals.contacts);
+    expect(longer.answer.worst).toBeCloseTo(0.5275 + 0.55, 3);
+    // Eleven whole repetitions of half a minute: 30 / 2.5186 = 11.9.
+    expect(Math.floor(30 / longer.totals.seconds)).toBe(11);
   });
 
   it('turns round for a left-hander', () => {

@@ -63,6 +63,9 @@ function otherwise(before: Counted, now: Counted): string[] {
 /** Versions that counted by the first rules, and whose club file was one document. */
 const isEarly = (version: string): boolean => version < 'v3';
 
+/** The same with its lines as they were typed, without what keeps them going on as they were done. */
+const asTyped = (file: object): object => JSON.parse(JSON.stringify(file).replace(/"(?:engine 1|tempo flat), /g, '"')) as object;
+
 /** A club file without its lines. */
 const without = ({ patterns: _, sessions: _s, teaching: _t, ...rest }: ClubFile): object => rest;
 
@@ -176,7 +179,8 @@ for (const version of FIXTURES) {
         const { format, club } = was;
         const is = ClubFile.parse({ format, version: 3, club, ...(await coach.file()).held });
         // Lines that read otherwise today are looked at by their own specs.
-        expect(early ? is : without(is)).toEqual(early ? was : without(was));
+        const same = asTyped(early ? is : without(is));
+        expect(same).toEqual(early ? was : without(was));
       });
     });
 

@@ -14,7 +14,8 @@ const performer = (school = 'square-ready', lead: 'left' | 'right' | null = null
   lead,
   playing: 'right',
 });
-const EVENING = 'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
+const EVENING =
+  'tempo flat, split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
 const evening = study(EVENING, performer(), true);
 
 async function floor(of: Study, inputs: Record<string, unknown> = {}): Promise<HTMLElement> {

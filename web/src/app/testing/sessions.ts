@@ -10,7 +10,7 @@ import type { SessionAsk } from '../compute/session';
 import { newId } from '../data/ids';
 
 export const EVENING =
-  'split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
+  'tempo flat, split, shuffle right 40 cm, lunge ahead 90 cm right foot + hit 80 ms after landing, recover back, shuffle left 40 cm';
 
 /** A stage of the worked evening's line. */
 export const stage = (dose: string, more: Partial<Stage> = {}): DraftStage =>
