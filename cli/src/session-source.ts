@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { fieldsOf } from '@hopsk/contract/problem';
 import { rewordSession } from '@hopsk/contract/lines';
-import { rewordBy, UNKNOWN } from '@hopsk/contract/reworded';
+import { isToday } from '@hopsk/contract/read-now';
+import { readBy, rewordBy, UNKNOWN } from '@hopsk/contract/reworded';
 import { SESSION_FILE, SessionFile } from '@hopsk/contract/files';
 import { NO_MOVES } from '@hopsk/core/language/earlier/kept';
 import { SESSION_LIMITS, type Session } from '@hopsk/core/plan/session/session';
@@ -37,9 +38,10 @@ export function sessionOf({ name, text }: { readonly name: string; readonly text
         .map((one) => `${name}: ${inALine([one])}`)
         .join('\n'),
     );
-  // A file from before files said how they were read.
-  const earlier = said.success && 'format' in (content as object) && file.data.language === undefined;
-  return earlier ? rewordSession({ differences: [], ...file.data.session }, rewordBy(UNKNOWN, NO_MOVES)) : file.data.session;
+  // A file of an earlier Hopsk; what `expand` prints is of today.
+  const earlier = said.success && 'format' in (content as object) && !isToday(file.data);
+  if (!earlier) return file.data.session;
+  return rewordSession({ differences: [], ...file.data.session }, rewordBy(readBy(file.data, UNKNOWN), NO_MOVES));
 }
 
 /** As much of a session as is needed to give its stages names of their own. */

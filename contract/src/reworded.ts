@@ -25,10 +25,6 @@ export const TODAY: ReadBy = { ...READ_NOW, known: true, most: READ_AT_MOST };
 /** Of what says nothing and may be from before that was said. */
 export const UNKNOWN: ReadBy = { language: 1, engine: 1, known: false, most: READ_AT_MOST };
 
-/** Whether what was read so is read and stepped as today. */
-export const isToday = ({ language, engine }: Pick<ReadBy, 'language' | 'engine'>): boolean =>
-  language >= TODAY.language && engine >= TODAY.engine;
-
 /** What a file or a record says of it. */
 export const readBy = (
   said: { readonly language?: number | undefined; readonly engine?: number | undefined },

@@ -1,6 +1,7 @@
 import { rewordPattern, rewordPlaybooks, rewordSession, type Reword } from '@hopsk/contract/lines';
 import type { PatternSave } from '@hopsk/contract/pattern';
-import { isToday, rewordBy, type PlacedOtherwise, type ReadBy } from '@hopsk/contract/reworded';
+import { isToday } from '@hopsk/contract/read-now';
+import { rewordBy, type PlacedOtherwise, type ReadBy } from '@hopsk/contract/reworded';
 import type { SessionSave } from '@hopsk/contract/session';
 import type { Teaching } from '@hopsk/contract/teaching';
 import { keptMoves, type OwnMoves } from '@hopsk/core/language/earlier/kept';

@@ -212,8 +212,8 @@ describe('a club file that does not say how it was read', () => {
     expect((await coach.takeIn(JSON.stringify(file))).counts.patterns).toEqual({ added: 3, known: 0 });
     expect((await body<Pattern[]>('/patterns')).map(({ steps }) => steps)).toEqual([
       'tempo flat, advance 3×',
-      lines[1],
-      `tempo flat, ${lines[2]}`,
+      'step left, then jump twice',
+      'tempo flat, split, shuffle right 40 cm',
     ]);
     expect((await body<Otherwise[]>('/read-otherwise')).map(({ typed, stands }) => [typed, stands])).toEqual(
       jasmine.arrayWithExactContents([

@@ -1,5 +1,6 @@
 import type { Reword } from '@hopsk/contract/lines';
-import { isToday, READ_AT_MOST, rewordBy, type ReadBy } from '@hopsk/contract/reworded';
+import { isToday } from '@hopsk/contract/read-now';
+import { READ_AT_MOST, rewordBy, type ReadBy } from '@hopsk/contract/reworded';
 import { NO_MOVES, type OwnMoves } from '@hopsk/core/language/earlier/kept';
 import { LANGUAGE } from '@hopsk/core/language/language';
 import { run, type Db } from '../db/sql.js';

@@ -72,10 +72,10 @@ describe('what the workshop shows of a session', () => {
       [1, 6, [3, 3]],
       [2, 6, [3, 3]],
     ]);
-    // Two steps of 0.22 s each and 0.4 s to react.
+    // Two steps of 0.22 s each, of 40 cm where an even one is 27: 0.22 (½ + ½ 0.4 / 0.2703) = 0.273; and 0.4 s to react.
     expect(seen.stages[0]?.calls.map((call) => [call.name, Number(call.seconds.toFixed(2)), call.hindrance])).toEqual([
-      ['right', 0.84, null],
-      ['left', 0.84, null],
+      ['right', 0.95, null],
+      ['left', 0.95, null],
     ]);
   });
 

@@ -1,5 +1,5 @@
 import { rewordPattern, rewordSession, type Reword } from '@hopsk/contract/lines';
-import { rewordBy, UNKNOWN, type PlacedOtherwise } from '@hopsk/contract/reworded';
+import { readBy, rewordBy, UNKNOWN, type PlacedOtherwise } from '@hopsk/contract/reworded';
 import { NO_MOVES } from '@hopsk/core/language/earlier/kept';
 import { words } from '@hopsk/words/words';
 
@@ -9,13 +9,18 @@ export interface AsItWas<T> {
   readonly said: readonly string[];
 }
 
-function asItWas<T>(record: T, reword: (record: T, reword: Reword) => T): AsItWas<T> {
+/** With which language and engine a file says that it was read. */
+type Said = Parameters<typeof readBy>[0];
+
+function asItWas<T>(record: T, file: Said, reword: (record: T, reword: Reword) => T): AsItWas<T> {
   const said: string[] = [];
   const tell = ({ of, typed, stands }: PlacedOtherwise): void => {
     if (stands !== typed) said.push(words.otherwise.saysWhatItDid(of, typed, stands));
   };
-  return { record: reword(record, rewordBy(UNKNOWN, NO_MOVES, tell)), said };
+  return { record: reword(record, rewordBy(readBy(file, UNKNOWN), NO_MOVES, tell)), said };
 }
 
-export const patternAsItWas = <P extends Parameters<typeof rewordPattern>[0]>(pattern: P): AsItWas<P> => asItWas(pattern, rewordPattern);
-export const sessionAsItWas = <S extends Parameters<typeof rewordSession>[0]>(session: S): AsItWas<S> => asItWas(session, rewordSession);
+export const patternAsItWas = <P extends Parameters<typeof rewordPattern>[0]>(pattern: P, file: Said): AsItWas<P> =>
+  asItWas(pattern, file, rewordPattern);
+export const sessionAsItWas = <S extends Parameters<typeof rewordSession>[0]>(session: S, file: Said): AsItWas<S> =>
+  asItWas(session, file, rewordSession);

@@ -28,8 +28,13 @@ describe('pattern files', () => {
     expect(await readPatterns(now)).toEqual({ drafts: [{ ...draft, steps: 'advance 3x' }], wrong: [] });
     const then = JSON.stringify({ ...(JSON.parse(now) as object), language: undefined, engine: undefined });
     const { drafts, wrong } = await readPatterns(then);
-    expect(drafts.map(({ steps }) => steps)).toEqual(['advance 3×']);
-    expect(wrong).toEqual(['Evening: this file is of an earlier Hopsk, where ‘advance 3x’ said ‘advance 3×’; that stands.']);
+    expect(drafts.map(({ steps }) => steps)).toEqual(['tempo flat, advance 3×']);
+    expect(wrong).toEqual(['Evening: this file is of an earlier Hopsk, where ‘advance 3x’ said ‘tempo flat, advance 3×’; that stands.']);
+    // One that says with which language and engine it was read is read so.
+    const spoken = JSON.stringify({ ...(JSON.parse(now) as object), language: 2, engine: 1 });
+    expect((await readPatterns(spoken)).drafts.map(({ steps }) => steps)).toEqual(['advance 3x']);
+    const sized = JSON.stringify({ ...(JSON.parse(asJson([{ ...draft, steps: 'cut right 30 cm' }])) as object), language: 2, engine: 1 });
+    expect((await readPatterns(sized)).drafts[0]?.steps).toMatch(/^(?:tempo flat|engine 1), cut right 30 cm$/);
   });
 
   it('say what is wrong and where, and never throw', async () => {

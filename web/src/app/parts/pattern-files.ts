@@ -5,7 +5,7 @@ import { printSchools, readSchools } from '@hopsk/core/judge/schools-text';
 import { printDose } from '@hopsk/core/language/dose-print';
 import { readDose } from '@hopsk/core/language/dose-text';
 import { readPatternFile, writePatternFile } from '@hopsk/core/language/pattern-file';
-import { READ_NOW } from '@hopsk/contract/read-now';
+import { isToday, READ_NOW } from '@hopsk/contract/read-now';
 import { fromRounds, toRounds } from '@hopsk/core/language/rounds';
 import { inALine, saidFields } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
@@ -36,17 +36,17 @@ export async function readPatterns(text: string): Promise<ReadFile> {
     return { drafts: [], wrong: [words.common.noJson] };
   }
   const file = PatternFile.safeParse(content);
-  if (file.success) return file.data.language === undefined ? earlier(file.data.patterns) : { drafts: file.data.patterns, wrong: [] };
+  if (file.success) return isToday(file.data) ? { drafts: file.data.patterns, wrong: [] } : earlier(file.data);
   return { drafts: [], wrong: saidFields(fieldsOf(file.error, content)).map((one) => inALine([one])) };
 }
 
-/** Patterns of a file from before files said how they were read. */
-async function earlier(drafts: readonly Draft[]): Promise<ReadFile> {
+/** Patterns of a file of an earlier Hopsk. */
+async function earlier({ patterns: drafts, ...said }: PatternFile): Promise<ReadFile> {
   const { patternAsItWas } = await import('./earlier-lines');
-  const were = drafts.map((draft) => patternAsItWas(draft));
+  const were = drafts.map((draft) => patternAsItWas(draft, said));
   return {
     drafts: were.map(({ record }) => record),
-    wrong: were.flatMap(({ said }, i) => said.map((one) => `${drafts[i]?.name}: ${one}`)),
+    wrong: were.flatMap((one, i) => one.said.map((one) => `${drafts[i]?.name}: ${one}`)),
   };
 }
 

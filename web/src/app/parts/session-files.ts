@@ -1,5 +1,5 @@
 import { fieldsOf, type FieldProblem } from '@hopsk/contract/problem';
-import { READ_NOW } from '@hopsk/contract/read-now';
+import { isToday, READ_NOW } from '@hopsk/contract/read-now';
 import { SESSION_FILE, SessionFile } from '@hopsk/contract/files';
 import { SessionDraft } from '@hopsk/contract/session';
 import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
@@ -49,10 +49,9 @@ export async function readFile(text: string, name: string): Promise<ReadDraft> {
   const file = SessionFile.safeParse(content);
   if (!file.success) return { draft: null, wrong: inLines(fieldsOf(file.error, content)) };
   const draft = { ...EMPTY, ...file.data.session };
-  if (file.data.language !== undefined) return { draft, wrong: [] };
-  // A file from before files said how they were read.
+  if (isToday(file.data)) return { draft, wrong: [] };
   const { sessionAsItWas } = await import('./earlier-lines');
-  const { record, said } = sessionAsItWas(draft);
+  const { record, said } = sessionAsItWas(draft, file.data);
   return { draft: record, wrong: said };
 }
 

@@ -64,6 +64,36 @@ describe('lines that read otherwise today', () => {
     expect(screen.words).toContain('Nothing reads otherwise');
   });
 
+  it('say what would change where they only go on as they were done, and are settled all at once', async () => {
+    const times = line({ name: 'Out and back', typed: 'split, shuffle right 40 cm', stands: 'tempo flat, split, shuffle right 40 cm' });
+    const steps = line({ name: 'Cut', typed: 'cut right', stands: 'engine 1, cut right' });
+    await open([times, steps, dose]);
+    const [first = '', second = '', third = ''] = cards();
+    expect(first).toContain('a longer step takes longer today');
+    expect(second).toContain('Feet go otherwise today');
+    expect(third).not.toContain('today. ‘');
+    // The same feet, and another time.
+    await screen.until(() => screen.all('hop-thumb').length === 4);
+    const [stood, now] = /(\d\.\d\d) s · 4 contacts.*?(\d\.\d\d) s · 4 contacts/.exec(cards()[0] ?? '')?.slice(1) ?? [];
+    expect([stood, now]).toEqual(['0.79', '0.90']);
+    screen.button('take today’s for all 3').click();
+    let left = 3;
+    for (const [id, now] of [
+      [times.id, 'taken'],
+      [steps.id, 'changed'],
+      [dose.id, 'taken'],
+    ] as const) {
+      const asked = server.expectOne(`/api/read-otherwise/${id}`);
+      expect(asked.request.body).toEqual({ take: true });
+      asked.flush({ now });
+      left--;
+      await screen.until(() => cards().length === left);
+    }
+    await screen.until(() => server.match('/api/read-otherwise').map((one) => one.flush([])).length > 0);
+    expect(screen.words).toContain('3 lines are settled. 1 somebody has changed since');
+    await screen.until(() => screen.words.includes('Nothing reads otherwise'));
+  });
+
   it('that cannot be asked for say so, and are asked for again', async () => {
     await house();
     screen = await Screen.of(OtherwiseScreen, {});

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, u
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { isDose } from '@hopsk/contract/lines';
-import type { Otherwise } from '@hopsk/contract/otherwise';
+import type { Otherwise, OtherwiseNow } from '@hopsk/contract/otherwise';
 import type { Definition } from '@hopsk/core/language/ast';
 import { definitionsOf } from '@hopsk/core/language/own-moves';
 import { words } from '@hopsk/words/words';
@@ -17,12 +17,12 @@ import { patterns, sessions } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
 import { Thumb } from '../../drawing/thumb';
 import { Head } from '../../ui/head';
-import { readToday, whereOf, type Today } from './read-today';
+import { changesOf, readToday, whereOf, type Today } from './read-today';
 
 /** Lines that are shown at once; more when asked for. */
 const AT_ONCE = 20;
 
-/** Lines that were saved with an earlier language: what they said, which stands, beside how they read today. */
+/** Lines that were saved with an earlier language or engine: what they said and did, which stands, beside how they read today. */
 @Component({
   selector: 'hop-otherwise',
   imports: [Head, MatButton, RouterLink, Thumb],
@@ -54,7 +54,7 @@ export class OtherwiseScreen {
       const link =
         line.record === 'pattern' ? ['/steps', line.recordId] : line.record === 'session' ? ['/build', line.recordId] : ['/club'];
       return {
-        ...{ line, drawn, link, where: whereOf(line) },
+        ...{ line, drawn, link, where: whereOf(line), changes: changesOf(line) },
         stands: { key: keyOf(line, line.stands), text: line.stands },
         now: { key: keyOf(line, line.typed), text: line.typed, ...now },
       };
@@ -90,16 +90,38 @@ export class OtherwiseScreen {
       const { now } = await firstValueFrom(this.api.settle(line.id, take));
       this.said.set([this.text.settled[now](whereOf(line))]);
       this.lines.update((all) => all?.filter(({ id }) => id !== line.id) ?? null);
-      if (now === 'taken') {
-        if (line.record === 'pattern') this.store.dispatch(patterns.actions.load());
-        else if (line.record === 'session') this.store.dispatch(sessions.actions.load());
-        else this.club.load();
-      }
+      if (now === 'taken') this.loadAgain(line.record);
     } catch (error) {
       this.said.set([troubleOf(error).message]);
     } finally {
       this.busy.set(false);
     }
+  }
+
+  /** The same for all that are listed, one after the other; what is settled when something goes wrong stays settled. */
+  protected async settleAll(take: boolean): Promise<void> {
+    this.busy.set(true);
+    const came: OtherwiseNow['now'][] = [];
+    try {
+      for (const { id } of this.lines() ?? []) {
+        came.push((await firstValueFrom(this.api.settle(id, take))).now);
+        this.lines.update((all) => all?.filter((one) => one.id !== id) ?? null);
+      }
+      this.said.set([this.text.settledAll(came.length, came.filter((now) => now === 'changed').length)]);
+      // As many are listed as anybody looks through; there may be more.
+      await this.ask();
+    } catch (error) {
+      this.said.set([troubleOf(error).message]);
+    } finally {
+      this.busy.set(false);
+      if (came.includes('taken')) for (const record of ['pattern', 'session', 'teaching'] as const) this.loadAgain(record);
+    }
+  }
+
+  private loadAgain(record: Otherwise['record']): void {
+    if (record === 'pattern') this.store.dispatch(patterns.actions.load());
+    else if (record === 'session') this.store.dispatch(sessions.actions.load());
+    else this.club.load();
   }
 
   /** How a line reads today, read once: settling one reads no other anew. */

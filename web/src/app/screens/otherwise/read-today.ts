@@ -1,6 +1,7 @@
 import { isDose } from '@hopsk/contract/lines';
 import type { Otherwise } from '@hopsk/contract/otherwise';
 import type { Definition } from '@hopsk/core/language/ast';
+import { ENGLISH } from '@hopsk/core/language/english';
 import { understandDose } from '@hopsk/core/language/dose-plain';
 import { understand } from '@hopsk/core/language/plain';
 import { say } from '@hopsk/words/say';
@@ -23,6 +24,13 @@ export function readToday({ part, typed }: Pick<Otherwise, 'part' | 'typed'>, ow
   }
   const { plain, parsed } = understand(typed, own);
   return { plain, marks: parsed.errors.slice(0, MARKS).map((error) => say(words.notation, error)) };
+}
+
+/** What keeps a line going on as it was done, where only that was added to it: what would change today, in a sentence; '' of other lines. */
+export function changesOf({ typed, stands }: Pick<Otherwise, 'typed' | 'stands'>): string {
+  const { onlyTimes, otherSteps } = words.otherwise;
+  const added = stands.endsWith(`, ${typed}`) ? stands.slice(0, -typed.length - 2) : '';
+  return added === '' ? '' : added === ENGLISH.flatTempo ? onlyTimes : otherSteps;
 }
 
 /** Where a line stands, in words. */

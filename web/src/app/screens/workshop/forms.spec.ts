@@ -101,7 +101,7 @@ describe('forms of a stage', () => {
     it('show what each needs, its share, what was drawn, and how well it can be guessed', async () => {
       const { root, fixture } = await form();
       expect(root.querySelectorAll('tbody tr').length).toBe(2);
-      expect(root.textContent).toContain('0.8 s');
+      expect(root.textContent).toContain('0.9 s');
       expect(root.textContent).toContain('67 %');
       expect(root.textContent).toContain('right 4, left 8; longest run');
       while (!root.textContent?.includes('Best guess')) {
