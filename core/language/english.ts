@@ -142,7 +142,7 @@ export const ENGLISH: Vocabulary = {
     seconds: ['s', 'sec', 'secs', 'second', 'seconds'],
     beats: ['beats', 'beat'],
     degrees: ['degrees', 'deg'],
-    times: ['times'],
+    times: ['times', 'steps'],
     x: ['x'],
     once: ['once'],
     twice: ['twice', 'couple'],
@@ -202,6 +202,7 @@ export const ENGLISH: Vocabulary = {
     'back home': WAYS_HOME,
     'come back': WAYS_HOME,
     grapevine: ['crossover, cross behind', 'cross behind', 'crossover'],
+    carioca: ['crossover, cross behind', 'cross behind', 'crossover'],
   },
   numbers: [
     ...['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'],

@@ -1,6 +1,6 @@
 import type { Side } from '../body/foot.js';
-import type { Direction, FootRef, Size, SplitStyle, TempoWord } from './ast.js';
-import type { EventWord, SpotWord, ThingWord } from './floor-words.js';
+import type { Aim, Direction, FootRef, Size, SplitStyle, TempoWord } from './ast.js';
+import { TO_A_SIDE, type EventWord, type SpotWord, type ThingWord } from './floor-words.js';
 import type { MoveWord } from './moves.js';
 import type { Composed, KeyWord, Sayings, Vocabulary } from './vocabulary.js';
 
@@ -11,7 +11,8 @@ export interface Lexicon {
   readonly moves: ReadonlyMap<string, MoveWord>;
   readonly events: ReadonlyMap<string, EventWord>;
   readonly things: ReadonlyMap<string, ThingWord>;
-  readonly spots: ReadonlyMap<string, SpotWord>;
+  /** Places of floors, with the side where it is said inside the phrase: ‘rear forehand corner’. */
+  readonly spots: ReadonlyMap<string, Pick<Aim, 'side'> & { readonly spot: SpotWord }>;
   readonly feet: ReadonlyMap<string, FootRef>;
   readonly directions: ReadonlyMap<string, Direction>;
   readonly sizes: ReadonlyMap<string, 'small' | 'even' | 'big'>;
@@ -64,6 +65,25 @@ function spelled<Meaning>(phrases: Iterable<readonly [string, Meaning]>): Map<st
   return new Map([...said.flatMap(([phrase, meaning]) => spellings(phrase).map((one) => [one, meaning] as const)), ...said]);
 }
 
+/** Places with their sides: those that lie to one are said with it before them or before their last word. */
+function spotsOf({ spots, feet, directions, keys }: Vocabulary): Lexicon['spots'] {
+  const sides: [Exclude<Aim['side'], null>, readonly string[]][] = [
+    ['left', directions.left],
+    ['right', directions.right],
+    ['playing', feet.playing],
+    ['other', feet.other],
+  ];
+  const found = new Map([...byWord(spots)].map(([phrase, spot]) => [phrase, { spot, side: null as Aim['side'] }]));
+  for (const [phrase, { spot }] of [...found]) {
+    const [first = '', last = '', ...more] = phrase.split(' ');
+    if (!TO_A_SIDE.includes(spot) || more.length > 0) continue;
+    for (const [side, words] of sides)
+      for (const word of words.flatMap((one) => [one, `${one} ${keys.side[0]}`]))
+        for (const said of [`${word} ${phrase}`, `${first} ${word} ${last}`]) found.set(said, { spot, side });
+  }
+  return found;
+}
+
 const made = new WeakMap<Vocabulary, Lexicon>();
 
 /** The words of a vocabulary by what they mean; made once for each. */
@@ -79,7 +99,7 @@ export function lexiconOf(vocabulary: Vocabulary): Lexicon {
     moves: spelled(byWord(vocabulary.moves)),
     events: byWord(vocabulary.events),
     things: byWord(vocabulary.things),
-    spots: byWord(vocabulary.spots),
+    spots: spotsOf(vocabulary),
     feet: byWord({ ...sides, ...feet }),
     directions: byWord(directions),
     sizes: byWord(vocabulary.sizes),

@@ -13,6 +13,8 @@ export interface NotationMessages {
   readonly 'no-beginning': { readonly word: string };
   /** Said in several ways by coaches; the readings stand with it. */
   readonly asked: { readonly word: string };
+  /** Two moves with nothing between them. */
+  readonly 'two-moves': { readonly one: string; readonly two: string };
   readonly 'bare-number': { readonly said: string; readonly word: string };
   readonly 'two-counts': { readonly one: string; readonly two: string };
   readonly 'said-twice': { readonly word: string; readonly head: string };

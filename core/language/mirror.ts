@@ -1,7 +1,7 @@
 import type { SyntaxNode, SyntaxNodeRef, Tree } from '@lezer/common';
 import { ENGINE } from './engine.js';
 import { ENGLISH } from './english.js';
-import { lexiconOf } from './lexicon.js';
+import { lexiconOf, wordOf } from './lexicon.js';
 import { treeOf } from './line-parser.js';
 import { otherName, otherSideRef, otherStroke, type Mirroring } from './turn-round.js';
 import type { Vocabulary } from './vocabulary.js';
@@ -13,7 +13,17 @@ import type { Vocabulary } from './vocabulary.js';
  */
 export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vocabulary = ENGLISH): string {
   const [other, alone] = [otherSideIn(vocabulary.directions), otherSideIn(vocabulary.feetAlone)];
-  const { feet } = lexiconOf(vocabulary);
+  const { feet, spots } = lexiconOf(vocabulary);
+  const strokeWord = (typed: string): boolean => ['playing', 'other'].includes(feet.get(typed.toLowerCase()) ?? '');
+  /** A side by stroke or by lead, said for the other one; null where it stays. */
+  const otherByName = (typed: string): string | null => {
+    const ref = feet.get(typed.toLowerCase());
+    const side = ref === 'playing' || ref === 'other' || ref === 'lead' || ref === 'rear' ? ref : null;
+    const by = otherSideRef(side, what);
+    if (side === null || by === null || by === side) return null;
+    const words = vocabulary.feet;
+    return words[by][words[side].indexOf(typed.toLowerCase())] ?? words[by][0];
+  };
   const swaps: { from: number; to: number; by: string }[] = [];
   const tree = treeOf(text, vocabulary);
   // A forehand drill's other side is the backhand drill of the same athlete, on the other foot.
@@ -40,13 +50,14 @@ export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vo
         const by = alone.get(text.slice(node.from, node.to).toLowerCase());
         if (by !== undefined && feetToo) swaps.push({ from: node.from, to: node.to, by });
       } else if (node.name === 'FootName' && node.node.parent?.name === 'Direction') {
-        const typed = text.slice(node.from, node.to);
-        const ref = feet.get(typed.toLowerCase());
-        const side = ref === 'playing' || ref === 'other' || ref === 'lead' || ref === 'rear' ? ref : null;
-        const other = otherSideRef(side, what);
-        if (side !== null && other !== null && other !== side) {
-          const words = vocabulary.feet;
-          swaps.push({ from: node.from, to: node.to, by: words[other][words[side].indexOf(typed.toLowerCase())] ?? words[other][0] });
+        const by = otherByName(text.slice(node.from, node.to));
+        if (by !== null) swaps.push({ from: node.from, to: node.to, by });
+      } else if (node.name === 'Spot' && spots.get(wordOf(text.slice(node.from, node.to)))?.side) {
+        // The side stands inside the phrase: ‘rear forehand corner’, and not ‘rear’ of it.
+        const { side } = spots.get(wordOf(text.slice(node.from, node.to))) ?? {};
+        for (const { 0: word, index } of text.slice(node.from, node.to).matchAll(/\p{L}+/gu)) {
+          const by = side === 'left' || side === 'right' ? other.get(word.toLowerCase()) : strokeWord(word) ? otherByName(word) : null;
+          if (by) swaps.push({ from: node.from + index, to: node.from + index + word.length, by });
         }
       } else if (node.name === 'BranchName') {
         swaps.push({ from: node.from, to: node.to, by: otherName(text.slice(node.from, node.to)) });

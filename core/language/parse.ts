@@ -67,6 +67,8 @@ const isNowhere = ({ thing, right, ahead, doing }: Thing): boolean =>
 /** A number alone, which the grammar takes for degrees that were not finished. */
 const isBareNumber = ({ name, lastChild }: SyntaxNode): boolean => name === 'Degrees' && lastChild?.type.isError === true;
 
+/** What may belong to the move before it or to the one behind it, where nothing lies between them. */
+const PARTED: readonly string[] = ['Tempo', 'Size', 'Foot', 'Direction'];
 /** What frees both feet of weight. */
 const FREED = ['preload hop', 'split'] as const;
 /** How a way is gone, or a thing reached, where nobody says how. */
@@ -148,7 +150,9 @@ class Reader {
     if (branches === null) return [];
     const parts = new PartReader(this.reading).read(childrenOf(node));
     if (branches.every((branch) => branch.length === 0)) {
-      this.errors.add(node, 'bracket-empty', {});
+      // What is asked about in it is no step yet.
+      const asked = this.errors.list.some(({ readings, from, to }) => readings.length > 0 && from >= node.from && to <= node.to);
+      if (!asked) this.errors.add(node, 'bracket-empty', {});
       return [];
     }
     const group: Group = {
@@ -202,6 +206,7 @@ class Reader {
 
   private step(node: SyntaxNode, depth: number): Item[] {
     const children = childrenOf(node);
+    if (this.isSeveral(children, node)) return [];
     const named = this.namedIn(children);
     const head = named ?? children.find((child) => ['Move', 'Named', 'Event', 'Thing', 'Name'].includes(child.name));
     const said = children.filter((child) => child !== head && !child.type.isError);
@@ -270,6 +275,29 @@ class Reader {
     if (more?.otherFoot && !this.otherFoot(head, node, parts)) return [];
     const act = move && actOf({ head, whole: span }, single ?? move, null, parts, this.reading);
     return act === null ? [] : [...first, this.stepOf(act, parts, span)];
+  }
+
+  /** ‘Advance lunge’: moves with nothing between them. Asks whether they come one after the other. */
+  private isSeveral(children: readonly SyntaxNode[], { from, to }: Step['span']): boolean {
+    const first = children.find(({ name }) => name === 'Move');
+    const others = children.filter((child) => child.type.isError && child.firstChild?.name === 'Move' && first && child.from > first.from);
+    const [second] = others;
+    if (!first || !second) return false;
+    const { text } = this.reading;
+    const cutAt = (places: readonly number[], by: string): string => {
+      const parts = [from, ...places, to];
+      return parts
+        .slice(1)
+        .map((end, i) => text.slice(parts[i], end).trim())
+        .join(by);
+    };
+    const places = others.map((one) => one.from);
+    // ‘Advance quick lunge’: which of them is quick?
+    const before = others.map(({ prevSibling: part, from: at }) => (part && PARTED.includes(part.name) ? part.from : at));
+    const strikes = ['hit', 'guard check'].includes(this.reading.lexicon.moves.get(wordOf(this.of(second))) ?? '');
+    const readings = [...(strikes ? [cutAt(places, ' + ')] : []), cutAt(places, ', '), cutAt(before, ', ')];
+    this.errors.ask({ from, to }, 'two-moves', { one: this.of(first), two: this.of(second) }, [...new Set(readings)], { from, to });
+    return true;
   }
 
   /** ‘Split when the ball is hit’: what happens, before the step that answers it. */

@@ -155,7 +155,7 @@ export class PartReader {
   /** ‘To the rear corner, playing side’: a side that is said beside a corner is the corner's. */
   private corner(): void {
     const spot = TO_A_SIDE.find((one) => one === this.aim?.thing);
-    if (!this.aim || spot === undefined) return;
+    if (!this.aim || spot === undefined || this.aim.side !== null) return;
     const across = this.bearings.findIndex((one) => Math.abs(one) === 90);
     const side = this.side ?? (across < 0 ? null : this.bearings[across] === 90 ? 'right' : 'left');
     if (this.side === null && across >= 0) this.bearings.splice(across, 1);
@@ -474,6 +474,8 @@ export class PartReader {
     else if (feet?.unit === 'ft' && size.unit === 'in')
       this.sizes[this.sizes.length - 1] = { value: feet.value * 12 + size.value, unit: 'in' };
     else this.sizes.push(size);
+    // ‘toe 10 in’: inches are no way for a toe.
+    if ((this.pending === 'toe' && this.toe === null) || this.pending === 'weight') this.unanswered();
     if (this.pending !== 'every') this.pending = null;
   }
 
@@ -511,10 +513,19 @@ export class PartReader {
       this.pending = null;
       return;
     }
+    // ‘lunge in one’: a second, or a beat?
+    if (number !== null && node.getChild('In') && unit === null) return this.askTime(node, number);
     const tempo = word ? { factor: FACTOR_OF[this.lexicon.tempos.get(wordOf(this.of(word))) ?? 'slow'] } : this.secondsOf(node, seconds);
     if (this.pending === 'then') this.then = tempo;
     else if (this.tempo !== null) this.again(node);
     else this.tempo = tempo;
+    this.pending = null;
+  }
+
+  private askTime(node: SyntaxNode, number: number): void {
+    const { seconds, beats, in: within } = this.lexicon.vocabulary.keys;
+    const readings = [seconds[0], number === 1 ? (beats[1] ?? beats[0]) : beats[0]].map((unit) => `${within[0]} ${number} ${unit}`);
+    this.errors.ask(node, 'bare-number', { said: this.of(node), word: this.head }, readings, null);
     this.pending = null;
   }
 
@@ -530,7 +541,10 @@ export class PartReader {
   private aimOf(node: SyntaxNode): Aim {
     if (node.getChild('HomeKey')) return { thing: 'home', name: null, side: null };
     const spot = node.getChild('Spot');
-    if (spot) return { thing: this.lexicon.spots.get(wordOf(this.of(spot))) ?? null, name: null, side: null };
+    if (spot) {
+      const said = this.lexicon.spots.get(wordOf(this.of(spot)));
+      return { thing: said?.spot ?? null, name: null, side: said?.side ?? null };
+    }
     const thing = node.getChild('Thing');
     const quoted = node.getChild('Quoted');
     const bare = node.getChild('Name');

@@ -93,6 +93,13 @@ const READ: Readonly<Record<string, string>> = {
   'step right left foot first': 'shuffle right left foot',
   'hop on the right foot x3': 'one-foot hop right foot 3 times',
   'right foot hop': 'one-foot hop right foot',
+  // Corners and strokes with their side, steps that are counted, another step behind ‘then’.
+  'run to the rear forehand corner, chassé front right corner': 'run to rear corner playing side, chassé to front corner right',
+  'lunge to backhand side net corner, run back left corner': 'lunge to front corner other side, run to rear corner left',
+  'run 3 steps left, two steps forward, shuffle five steps back': 'run left 3 times, shuffle ahead 2 times, shuffle back 5 times',
+  'forehand drive, lunge + backhand volley, loop': '"forehand drive", lunge + "backhand volley" on landing, "loop"',
+  'small split then big split, advance then quick lunge': 'split several, split high hop, advance, lunge quick',
+  'advance slow then quick, advance 20 cm then 10 cm': 'advance slow then quick, advance 20 cm then 10 cm',
   'hop, hops': 'jump, jump',
   'appel, stamp with the right foot': 'stamp, stamp right foot',
   'feet together, open up': 'feet together, feet apart',
@@ -173,6 +180,14 @@ const ASKED: readonly (readonly [line: string, kept: string, marks: readonly str
   ['advance 3x10', 'advance 3 times', ['two-counts ‘3x10’ 30 times;']],
   ['3 advance 2', 'advance 3 times', ['two-counts ‘3 advance 2’ advance 6 times;']],
   ['3 (split, advance) 2', '(split, advance) 3 times', ['two-counts ‘3 (split, advance) 2’ (split, advance) 6 times;']],
+  // Moves with nothing between them, and a time without a unit.
+  ['advance lunge recover', '', ['two-moves ‘advance lunge recover’ advance, lunge, recover;']],
+  ['advance quick lunge, split', 'split', ['two-moves ‘advance quick lunge’ advance quick, lunge; advance, quick lunge;']],
+  ['(balestra lunge) 3', '', ['two-moves ‘balestra lunge’ balestra, lunge;']],
+  ['lunge hit', '', ['two-moves ‘lunge hit’ lunge + hit; lunge, hit;']],
+  ['split, lunge in one', 'split, lunge', ['bare-number ‘in one’ in 1 s; in 1 beat;']],
+  ['advance in 2, split', 'advance, split', ['bare-number ‘in 2’ in 2 s; in 2 beats;']],
+  ['lunge toe 10 in, split', 'lunge 10 in, split', ['not-understood-in ‘toe’']],
   ['grapevine right', '', ['asked ‘grapevine right’ crossover right, cross behind right; cross behind right; crossover right;']],
   [
     'grapevine right 5',

@@ -1,3 +1,8 @@
+/** Strokes with their side: ‘forehand drive’. */
+function bothSides(strokes: readonly string[]): string[] {
+  return ['forehand', 'backhand'].flatMap((side) => strokes.map((stroke) => `${side} ${stroke}`));
+}
+
 /**
  * What hands and legs do, by kind of sport. A line reads all of them in every sport; completion and the buttons of next words offer those
  * of its own sport. A club adds words of its own as moves that are one strike (common practice, no source).
@@ -10,7 +15,23 @@ export const STRIKES = {
   kicks: ['kick', 'knee', 'roundhouse', 'roundhouse kick', 'front kick', 'side kick', 'push kick'],
   racket: [
     ...['forehand', 'backhand', 'smash', 'drop', 'clear', 'volley', 'serve', 'topspin', 'slice', 'return', 'lob', 'drive', 'lift'],
-    ...['net shot', 'overhead', 'push'],
+    ...['net shot', 'overhead', 'push', 'loop', 'flick', 'chop', 'dink', 'drop shot'],
+    ...bothSides([
+      'drive',
+      'topspin',
+      'loop',
+      'push',
+      'flick',
+      'block',
+      'chop',
+      'slice',
+      'volley',
+      'smash',
+      'clear',
+      'lift',
+      'lob',
+      'return',
+    ]),
   ],
   blade: ['point', 'thrust', 'cut', 'parry', 'riposte'],
 } as const;

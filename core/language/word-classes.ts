@@ -137,6 +137,9 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
     return measures.has(wordFrom(input, next).word) || at(input, next) === '°' ? end : 0;
   };
 
+  /** Whether a word is a move, or begins a phrase that is one. */
+  const beginsMove = (word: string): boolean => known.get(word)?.includes(terms.Move) ?? false;
+
   /** Whether what follows ‘then’ belongs to the step before it: a size, a time, a foot, a direction. */
   const goesOn = (input: InputStream, from: number): boolean => {
     let next = pastSpaces(input, from);
@@ -145,8 +148,10 @@ export function phrasesOf(vocabulary: Vocabulary): ExternalTokenizer {
       const behind = wordFrom(input, pastSpaces(input, next)).word;
       return !known.has(behind);
     }
-    const { word } = wordFrom(input, next);
+    const { word, end } = wordFrom(input, next);
     const key = keys.get(word);
+    // ‘then quick lunge’, ‘then big split’: another step, with how it is done before it.
+    if (key !== 'in' && beginsMove(wordFrom(input, pastSpaces(input, end)).word)) return false;
     return isPart(word) || key === 'in' || (numbers.has(word) && measures.has(wordFrom(input, pastSpaces(input, next + word.length)).word));
   };
 

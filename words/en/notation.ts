@@ -14,6 +14,7 @@ export const notation = {
     'not-understood-in': ({ word, head }) => `‘${word}’ is not understood in ‘${head}’; it was left out.`,
     'no-beginning': ({ word }) => `‘${word}’ does not begin a step; this step was left out.`,
     asked: ({ word }) => `‘${word}’ may be meant in several ways; this step was left out until one is chosen.`,
+    'two-moves': ({ one, two }) => `‘${one}’ and ‘${two}’: one after the other? They were left out until that is said.`,
     'bare-number': ({ said, word }) => `‘${said}’ after ‘${word}’: of what? It was left out until that is said.`,
     'two-counts': ({ one, two }) => `‘${one}’ and ‘${two}’ are two counts; the first one was taken.`,
     'said-twice': ({ word, head }) => `‘${word}’ was said before, or against what was said of ‘${head}’; it was left out.`,
