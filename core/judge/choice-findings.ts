@@ -4,6 +4,7 @@ import { distance, dot, normalised, sub, wayOf } from '../body/vec.js';
 import { ruleOf, type MoveWord } from '../language/moves.js';
 import { bearingTo } from '../motion/bearing-to.js';
 import type { Simulation, SimMove } from '../motion/simulation.js';
+import { USUAL_TIME } from '../motion/sizes.js';
 import { partnerOf, whereIs } from '../motion/things.js';
 import { BOTH, finding, LEAST, type Finding, type FindingCode } from './finding.js';
 import { FIRST_FOOT } from './first-foot-findings.js';
@@ -20,6 +21,9 @@ const SQUARE = 10;
 const SMALL = 0.35;
 
 const RETREATS: readonly MoveWord[] = ['retreat', 'back step', 'shuffle', 'gallop', 'chassé'];
+/** A turn, and a way to the side, within so many degrees (common practice, no source). */
+const TURNS = 15;
+const SIDEWAYS = 30;
 /** What one does between two retreats without having left or struck. */
 const BETWEEN: readonly MoveWord[] = ['hold', 'bounce', 'heel raise', 'guard check', 'weight shift'];
 /** Straight back, this far to either side of it, degrees (common practice, no source). */
@@ -83,6 +87,43 @@ const RULES: Rules = {
     const small = next?.actions.some((action) => action.kind === 'step' && distance(action.from, action.to) <= SMALL);
     return small ? null : {};
   },
+  'slip-side': (sim, move) => {
+    // Out to a side and round is to that side.
+    const turned = move.step.act.turn ?? move.after.heading - move.before.heading;
+    const slipped = slippedBefore(sim, move);
+    if (slipped === null || Math.abs(turned) < TURNS || ruleOf(move.step.act.word).family !== 'turn') return null;
+    return turned < 0 === (slipped === 'left') ? null : { slipped };
+  },
+  'one-tempo': ({ moves }, move, i) => {
+    const before = moves[i - 1];
+    const approached = is(before, ['advance', 'shuffle', 'gallop', 'chassé', 'jump']) && !goesBack(before);
+    return is(move, ['lunge']) && approached && slowness(move) >= slowness(before) - 1e-9 ? {} : null;
+  },
+  'one-crossover': (sim, move, i) => {
+    const { moves } = sim;
+    if (!is(move, ['crossover']) || is(moves[i - 1], CROSSINGS) || is(moves[i + 1], CROSSINGS)) return null;
+    const since = moves.slice(0, i).findLastIndex((one) => is(one, ['split'])) + 1;
+    return moves.slice(since, i).some((one) => handsOf(sim, one).length > 0) ? {} : null;
+  },
+  'leave-line': (sim, move, i) => {
+    const before = sim.moves[i - 1];
+    if (!before || !retreats(move)) return null;
+    // The hands of an attack may come one after the other.
+    let at = i - 1;
+    while (ruleOf(sim.moves[at]?.step.act.word ?? 'hold').family === 'hand') at--;
+    const attack = sim.moves[at];
+    const ahead =
+      attack?.moving === true &&
+      ['gather', 'pass', 'reach', 'air'].includes(ruleOf(attack.step.act.word).family) &&
+      Math.abs(bearingOf(attack)) < 45;
+    const struck = sim.moves.slice(Math.max(0, at), i).some((one) => handsOf(sim, one).length > 0);
+    return ahead && struck ? {} : null;
+  },
+  'scissor-sideways': ({ moves }, move, i) => {
+    const before = moves[i - 1];
+    if (!is(move, ['scissor jump']) || !is(before, ['run', 'crossover']) || before.after.heading !== before.before.heading) return null;
+    return Math.abs(Math.abs(bearingOf(before)) - 90) <= SIDEWAYS ? {} : null;
+  },
   'quarter-opposed': ({ things }, move) => {
     const partner = partnerOf(things);
     if (!is(move, ['quarter']) || partner === null) return null;
@@ -91,6 +132,21 @@ const RULES: Rules = {
     return near && Math.abs(bearingTo(move.before, there)) <= IN_FRONT.degrees ? {} : null;
   },
 };
+
+/** The side that somebody slipped to just before a move, by what it was called; null: nobody did. */
+function slippedBefore(sim: Simulation, { index, start }: SimMove): Side | null {
+  const near = [index - 1, index].flatMap((i) => (sim.moves[i] ? handsOf(sim, sim.moves[i]) : []));
+  const slip = near.filter(({ word, at }) => /\bslip\b/i.test(word) && at <= start + 1e-9).at(-1);
+  return (/\b(left|right)\b/i.exec(slip?.word ?? '')?.[1]?.toLowerCase() as Side | undefined) ?? null;
+}
+
+/** How much slower than usual a step is done; a time of its own against the usual one. */
+function slowness({ step: { tempo, act } }: SimMove): number {
+  if (tempo === null) return 1;
+  return 'factor' in tempo
+    ? tempo.factor
+    : tempo.seconds / (is({ step: { act } } as SimMove, LUNGES) ? USUAL_TIME.lunge : 2 * USUAL_TIME.gatherFoot);
+}
 
 /** Rules of choice that the schools in force ask for. */
 export function choiceFindings(sim: Simulation, choices: HeldChoices): Finding[] {

@@ -57,6 +57,11 @@ export const FINDINGS = {
   'set-up-uncrossed': 'recovery-step',
   'side-jump-unfinished': 'no-recovery',
   'quarter-opposed': 'wrong-choice',
+  'slip-side': 'wrong-choice',
+  'one-tempo': 'out-of-time',
+  'one-crossover': 'recovery-step',
+  'leave-line': 'finish-line',
+  'scissor-sideways': 'turn-short',
   'did-not-occur': null,
 } as const satisfies Readonly<Record<keyof FindingMessages, string | null>>;
 

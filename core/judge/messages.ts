@@ -56,6 +56,11 @@ export interface FindingMessages extends ProblemMessages {
   readonly 'set-up-uncrossed': Nothing;
   readonly 'side-jump-unfinished': Nothing;
   readonly 'quarter-opposed': Nothing;
+  readonly 'slip-side': { readonly slipped: Side };
+  readonly 'one-tempo': Nothing;
+  readonly 'one-crossover': Nothing;
+  readonly 'leave-line': Nothing;
+  readonly 'scissor-sideways': Nothing;
   /** `intended` is what was written; `known` whether it is a finding at all. */
   readonly 'did-not-occur': { readonly intended: string; readonly known: boolean };
 }

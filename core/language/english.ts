@@ -172,6 +172,7 @@ export const ENGLISH: Vocabulary = {
   feetAlone: { left: ['lf'], right: ['rf'] },
   strikes: Object.values(STRIKES).flat(),
   feints: ['feint', 'fake'],
+  evasions: ['slip', 'bob', 'roll', 'duck'],
   eithers: { cross: 'crossover', drop: 'drop step' },
   composed: {
     'small split': { move: 'split', style: 'several' },

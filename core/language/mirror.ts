@@ -110,12 +110,15 @@ export function saysStrokes(tree: Tree, text: string, vocabulary: Vocabulary): b
   return found;
 }
 
-/** Whether a word belongs to the name of a strike, which stays as it is, as in quotes; a feint that goes somewhere goes to a side. */
-function ofStrike({ parent }: SyntaxNode, text: string, { feints }: Vocabulary): boolean {
+/**
+ * Whether a word belongs to the name of a strike, which stays as it is, as in quotes; a feint that goes somewhere goes to a side, and so
+ * does whoever slips or ducks.
+ */
+function ofStrike({ parent }: SyntaxNode, text: string, { feints, evasions }: Vocabulary): boolean {
   const over = parent?.name === 'Direction' || parent?.name === 'Foot' ? parent.parent : parent;
   if (over?.name === 'Hand') return true;
   const strike = over?.name === 'Step' ? over.getChild('Named')?.getChild('HandWord') : null;
-  return strike ? !feints.includes(text.slice(strike.from, strike.to).toLowerCase()) : false;
+  return strike ? ![...feints, ...evasions].includes(text.slice(strike.from, strike.to).toLowerCase()) : false;
 }
 
 /** Each word for a side with the one for the other side; of several words the first with the first, and so on. */

@@ -37,6 +37,7 @@ const MADE_UP: Vocabulary = {
   feetAlone: translated(ENGLISH.feetAlone),
   strikes: ENGLISH.strikes.map(strange),
   feints: ENGLISH.feints.map(strange),
+  evasions: ENGLISH.evasions.map(strange),
   eithers: renamed(ENGLISH.eithers),
   composed: renamed(ENGLISH.composed),
   asked: Object.fromEntries(

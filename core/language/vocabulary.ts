@@ -78,6 +78,8 @@ export interface Vocabulary {
   readonly strikes: readonly string[];
   /** Strikes that are half steps where they go somewhere. */
   readonly feints: readonly string[];
+  /** What is done with the body to get out of a strike's way: to a side, not with a hand. */
+  readonly evasions: readonly string[];
   /** Strikes that are moves before a direction or a foot. */
   readonly eithers: Readonly<Record<string, MoveWord>>;
   /** Phrases that say a move and more. */

@@ -74,6 +74,29 @@ export const CORRECT: readonly Drill[] = [
   drill('square-ready', 'step in right right foot + backhand 200 ms after landing, pull back'),
   drill('square-ready', 'hold 250 ms, split, ball hit at 0.4 s, shuffle right 40 cm, shuffle left 40 cm'),
   drill('square-ready', 'split, lunge ahead right 90 cm right foot + hit 80 ms after landing, recover back'),
+  // Sides, tempi and ways that are held.
+  drill(S, 'slip left, slip-side quarter left, hook'),
+  drill(S, 'slip right, pivot lead foot right 45°, hook'),
+  drill(S, 'slip left, hold 1 s, pivot right 45°'),
+  drill('long-bladed', 'advance 20 cm slow, lunge quick, recover back', { schools: { 'one-tempo': 'on' } }),
+  drill('bladed-guard', 'advance 20 cm in 0.8 s, lunge in 0.4 s, recover back', { schools: { 'one-tempo': 'on' } }),
+  drill('square-ready', 'split, run right 60 cm + forehand, crossover left, crossover left, split', { schools: { 'one-crossover': 'on' } }),
+  drill(S, 'advance 20 cm + jab, "cross", step-out quarter left', { schools: { 'leave-line': 'on' } }),
+  drill(S, 'advance 20 cm, retreat 20 cm', { schools: { 'leave-line': 'on' } }),
+  drill('square-ready', 'split, run back 60 cm 2, scissor jump left 90°'),
+  drill('square-ready', 'split, drop step right, run ahead 60 cm 2, scissor jump left 90°'),
+  // The stance is there again after crossing, running and feet together, and no foot goes twice.
+  drill('square-ready', 'crossover left 70 cm, split, shuffle left 40 cm'),
+  drill('square-ready', 'run right 60 cm 3, split, run left 60 cm 3, split'),
+  drill('wide-ready', 'split, crossover right 80 cm, split, crossover left 80 cm, split'),
+  drill(S, 'crossover left 60 cm, shuffle left 20 cm, crossover right 60 cm, shuffle right 20 cm'),
+  drill('squarer-kicking', 'cross behind right, split, kick'),
+  drill('drop-ready', 'feet together, split, shuffle right 40 cm'),
+  // The foot of its side goes in a cut.
+  ...['mixed-45', 'long-bladed', 'bladed-guard', S].flatMap((stance) => [
+    drill(stance, 'cut right 30 cm'),
+    drill(stance, 'cut left 50 cm'),
+  ]),
 ];
 
 /** Drills with the faults that coaches shout about, written into the line. */
@@ -120,4 +143,18 @@ export const FAULTY: readonly Faulty[] = [
   faulty('split-away', 'square-ready', 'split ahead left, run back right 60 cm'),
   faulty('way-back-stops', 'square-ready', 'shuffle right 60 cm 3, shuffle left 60 cm, hold 1 s, shuffle left 60 cm 2'),
   faulty('back-step-loaded', S, 'gallop back 20 cm, weight shift lead foot, back step'),
+  // Sides, tempi and ways that are held.
+  faulty('slip-side', S, 'slip left, slip-side quarter right, hook'),
+  faulty('slip-side', S, 'slip right, pivot lead foot left 45°'),
+  faulty('slip-side', 'squarer-kicking', 'slip right, step-out quarter left'),
+  faulty('one-tempo', 'long-bladed', 'advance 20 cm, lunge', { schools: { 'one-tempo': 'on' } }),
+  faulty('one-tempo', 'bladed-guard', 'advance 20 cm quick, lunge', { schools: { 'one-tempo': 'on' } }),
+  faulty('one-tempo', 'long-bladed', 'gallop ahead 20 cm, lunge slow', { schools: { 'one-tempo': 'on' } }),
+  faulty('one-crossover', 'square-ready', 'split, run right 60 cm + forehand, crossover left, split', {
+    schools: { 'one-crossover': 'on' },
+  }),
+  faulty('leave-line', S, 'advance 20 cm + jab, retreat 20 cm', { schools: { 'leave-line': 'on' } }),
+  faulty('leave-line', S, 'advance 20 cm + jab, "cross", shuffle back 30 cm', { schools: { 'leave-line': 'on' } }),
+  faulty('scissor-sideways', 'square-ready', 'split, run right 60 cm 2, scissor jump left 90°'),
+  faulty('scissor-sideways', 'square-ready', 'split, crossover left 80 cm, scissor jump right 90°'),
 ];

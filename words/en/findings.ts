@@ -68,6 +68,11 @@ const means: Readonly<Record<FindingCode, string>> = {
   'block-turns': 'a block jump that turns',
   'set-up-uncrossed': 'a running set-up without its two crossovers',
   'side-jump-unfinished': 'a side jump without its one small step',
+  'slip-side': 'a turn to the other side than the slip',
+  'one-tempo': 'a lunge no quicker than what comes before it',
+  'one-crossover': 'one crossover where two come back',
+  'leave-line': 'straight back out of an attack',
+  'scissor-sideways': 'a scissor out of a run to the side',
   'quarter-opposed': 'a quarter on the lead foot with an opponent in front',
   'did-not-occur': 'an intended finding that does not occur',
 };
@@ -157,6 +162,11 @@ export const findings = {
     'block-turns': () => 'A block jump that is turned out of at once.',
     'set-up-uncrossed': () => 'After a stroke at a run two crossovers come back.',
     'side-jump-unfinished': () => 'After a side jump one small step is missing.',
+    'slip-side': ({ slipped }) => `Whoever slips to the ${slipped} turns to the ${slipped}: the other way leads back into the next hand.`,
+    'one-tempo': () => 'The lunge is no quicker than the step before it: slow, then quick.',
+    'one-crossover': () => 'One crossover leaves the way back half done: two come back.',
+    'leave-line': () => 'Straight back out of the attack stays on the opponent’s line: step off it.',
+    'scissor-sideways': () => 'The body still runs to the side as the legs exchange: turn to the back first.',
     'quarter-opposed': () => 'A quarter on the lead foot with an opponent in front: step out of the line first.',
     'did-not-occur': ({ intended, known }) =>
       known

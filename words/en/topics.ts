@@ -79,6 +79,26 @@ export const topics = {
       about: 'side jump',
       options: { on: 'After a side jump one small step.', off: 'After a side jump any step.' },
     },
+    'slip-side': {
+      about: 'turns after a slip',
+      options: { on: 'Turn to the side of the slip.', off: 'Turn to either side after a slip.' },
+    },
+    'one-tempo': {
+      about: 'tempo of a lunge',
+      options: { on: 'Slow steps, then a quick lunge.', off: 'Any tempo before a lunge.' },
+    },
+    'one-crossover': {
+      about: 'crossovers back',
+      options: { on: 'After a stroke two crossovers back.', off: 'As many crossovers as are needed.' },
+    },
+    'leave-line': {
+      about: 'leaving',
+      options: { on: 'Out of an attack leave the opponent’s line.', off: 'Out of an attack any way.' },
+    },
+    'scissor-sideways': {
+      about: 'scissor jump',
+      options: { on: 'No scissor out of a run to the side.', off: 'A scissor out of any run.' },
+    },
     'quarter-opposed': {
       about: 'turns',
       options: { on: 'With an opponent in front step out before the quarter.', off: 'A quarter on the lead foot anywhere.' },
