@@ -7,14 +7,17 @@ import { feetAt, feetDuring } from '../motion/motion.js';
 import type { FootAction } from '../motion/action.js';
 import { bearingTo } from '../motion/bearing-to.js';
 import type { Performer, PlacedThing, Simulation, SimMove } from '../motion/simulation.js';
-import { facingOf, HALF_ROOM, partnerOf, whereIs } from '../motion/things.js';
-import { REACH_OF_HEIGHT } from '../motion/totals.js';
+import { lungeTouchOf, touchOf } from './exchange.js';
+import { facingOf, HALF_ROOM, partnerOf, REACH_OF_HEIGHT, whereIs } from '../motion/things.js';
+
 import type { Placing } from './area.js';
 import { finding, LEAST, levelOf, MOST_FINDINGS, type Finding } from './finding.js';
 import { ceilingOf, outsideOf } from './placing.js';
 
-/** Limits of the distance to a partner who moves, as shares of the distance at the start (common practice, no source). */
-const GAP_SHARES = { least: 0.5, most: 1.5 } as const;
+/** The least distance to a partner, as a share of how far a hand comes (common practice, no source). */
+const CLOSE_SHARE = 0.5;
+/** A strike that ends this far before the partner is short, metres (common practice, no source). */
+const STRUCK_SHORT = 0.2;
 /** Beyond this from the facing line one is turned away from a partner, degrees (common practice, no source). */
 const AWAY = 60;
 /** On the opponent's line: within this of their facing line, degrees (common practice, no source). */
@@ -144,24 +147,32 @@ interface Worst {
   readonly t: number;
 }
 
-/** The distance to a partner who moves, against its limits; the worst instant of each kind. */
+/** The distance to a partner who moves or is said to be somebody, against what hands reach; the worst instant of each kind. */
 function gaps(sim: Simulation, partner: PlacedThing): Finding[] {
-  if (partner.doing === null) return [];
+  if (partner.doing === null || (partner.doing.moves.length === 0 && sim.hands.length === 0)) return [];
   const at = (t: number): number => {
     const now = feetAt(sim, t);
     return distance(originOf(now), whereIs(partner, t));
   };
-  const start = at(0);
-  const limits = { close: GAP_SHARES.least * start, far: GAP_SHARES.most * start };
+  // Nearer than half a hand comes nobody works; further off than a lunge brings it, nobody is there.
+  const limits = { close: CLOSE_SHARE * touchOf(sim.performer), far: lungeTouchOf(sim.performer) };
   let close: Worst = { by: LEAST.metres, t: -1 };
-  let far: Worst = { by: LEAST.metres, t: -1 };
+  let far: Worst & { readonly most: number } = { by: LEAST.metres, t: -1, most: limits.far };
   for (const move of sim.moves)
     for (let k = 1; k <= 4; k++) {
       const t = move.start + ((move.end - move.start) * k) / 4;
       const gap = at(t);
       if (limits.close - gap > close.by) close = { by: limits.close - gap, t };
-      if (gap - limits.far > far.by) far = { by: gap - limits.far, t };
+      if (gap - limits.far > far.by) far = { by: gap - limits.far, t, most: limits.far };
     }
+  // What is struck from where it does not come is as far off.
+  for (const { at: struck, word } of sim.hands) {
+    const most =
+      touchOf(sim.performer) +
+      (/kick|knee/i.test(word) ? sim.performer.body.leg.metres - REACH_OF_HEIGHT * sim.performer.body.height.metres : 0);
+    const by = at(struck) - most;
+    if (by > Math.max(STRUCK_SHORT, far.by) && !/slip|feint|fake|parry|block|duck|bob|roll/i.test(word)) far = { by, t: struck, most };
+  }
   const moveAtTime = (t: number): SimMove | null => sim.moves.find((move) => move.end >= t - 1e-9) ?? null;
   return [
     ...(close.t >= 0
@@ -169,7 +180,7 @@ function gaps(sim: Simulation, partner: PlacedThing): Finding[] {
           finding(
             'too-close',
             { gap: limits.close - close.by, least: limits.close },
-            levelOf(close.by, 0.15 * start),
+            levelOf(close.by, 0.15 * limits.close),
             moveAtTime(close.t),
             close.t,
             {
@@ -182,9 +193,9 @@ function gaps(sim: Simulation, partner: PlacedThing): Finding[] {
       : []),
     ...(far.t >= 0
       ? [
-          finding('too-far', { gap: limits.far + far.by, most: limits.far }, levelOf(far.by, 0.15 * start), moveAtTime(far.t), far.t, {
-            value: limits.far + far.by,
-            limit: limits.far,
+          finding('too-far', { gap: far.most + far.by, most: far.most }, levelOf(far.by, 0.15 * far.most), moveAtTime(far.t), far.t, {
+            value: far.most + far.by,
+            limit: far.most,
             excess: far.by,
           }),
         ]

@@ -123,6 +123,25 @@ export interface Happening {
 
 export type Item = Step | Group | Call | Happening;
 
+/** How somebody keeps a distance: to what, how far off they let it be, and after how many seconds they see it. Null: as usual. */
+export interface Follows {
+  readonly keep: Size | null;
+  readonly within: Size | null;
+  readonly reaction: number | null;
+}
+
+/** Another body on the floor. What is not said is as the athlete's. */
+export interface Other {
+  readonly tall: Size | null;
+  /** The code of a stance. */
+  readonly stance: string | null;
+  readonly lead: 'left' | 'right' | null;
+  readonly hand: 'left' | 'right' | null;
+  /** How far the hand reaches from the body's middle, with what it holds. */
+  readonly reach: Size | null;
+  readonly follows: Follows | null;
+}
+
 /** Something that stands on the floor, in the start frame. */
 export interface Thing {
   readonly thing: ThingWord;
@@ -131,6 +150,8 @@ export interface Thing {
   readonly ahead: Size | null;
   /** What a partner does on the same clock, in the partner's own frame. */
   readonly doing: readonly Item[] | null;
+  /** Who a partner is, where that is said. */
+  readonly other: Other | null;
   readonly span: Span;
 }
 

@@ -30,6 +30,8 @@ export interface NotationMessages {
   readonly 'named-size': Nothing;
   readonly 'takes-no-more': { readonly word: string };
   readonly 'only-partner': Nothing;
+  /** A partner with a line of their own who is to follow as well. */
+  readonly 'follows-or-does': Nothing;
   readonly 'takes-no-size': { readonly word: string };
   readonly 'takes-no-foot': { readonly word: string };
   readonly 'takes-side': { readonly word: string };

@@ -61,8 +61,8 @@ const HEADLESS: readonly string[] = ['Foot', 'Direction', 'Size', 'Tempo'];
 const BARE: readonly string[] = ['Direction', 'Size', 'Tempo', 'Count'];
 
 /** Whether a thing was given no place. A partner stands before whom they are a partner of, and whoever feeds where they feed from. */
-const isNowhere = ({ thing, right, ahead, doing }: Thing): boolean =>
-  right === null && ahead === null && doing === null && thing !== 'partner' && thing !== 'feeder';
+const isNowhere = ({ thing, right, ahead, doing, other }: Thing): boolean =>
+  right === null && ahead === null && doing === null && other === null && thing !== 'partner' && thing !== 'feeder';
 
 /** A number alone, which the grammar takes for degrees that were not finished. */
 const isBareNumber = ({ name, lastChild }: SyntaxNode): boolean => name === 'Degrees' && lastChild?.type.isError === true;
@@ -483,7 +483,11 @@ class Reader {
     const named = doing?.getChild('Branch')?.getChild('BranchName');
     if (named) this.errors.add(named, 'takes-no-name', { word: vocabulary.keys.doing[0] });
     if (doing && kind !== 'partner') this.errors.add(doing, 'only-partner', {}, [vocabulary.things.partner[0]]);
-    return { thing: kind, name: parts.label, ...parts.coordinates(), doing: kind === 'partner' && line ? line : null, span };
+    const { other, label } = parts;
+    if (other !== null && kind !== 'partner') this.errors.add(head, 'only-partner', {}, [vocabulary.things.partner[0]]);
+    if (other?.follows && line) this.errors.add(doing ?? head, 'follows-or-does', {});
+    const does = kind === 'partner' && line && !other?.follows ? line : null;
+    return { thing: kind, name: label, ...parts.coordinates(), doing: does, other: kind === 'partner' ? other : null, span };
   }
 
   private of(node: SyntaxNode): string {

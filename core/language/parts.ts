@@ -1,6 +1,6 @@
 import type { SyntaxNode } from '@lezer/common';
 import { cut } from './cut.js';
-import type { Aim, FootRef, Repeated, Size, SideRef, SplitStyle, Tempo, Tied, Toe } from './ast.js';
+import type { Aim, FootRef, Other, Repeated, Size, SideRef, SplitStyle, Tempo, Tied, Toe } from './ast.js';
 import { TO_A_SIDE } from './floor-words.js';
 import { METRES_OF, NOTATION_LIMITS } from './limits.js';
 import { printed, wordOf } from './lexicon.js';
@@ -21,6 +21,8 @@ const LONGEST_TIME = 3600;
 const HOLD = { least: 0, most: 600 } as const;
 const STEP = { least: 0.05, most: 60 } as const;
 const FURTHEST_HIT = 5;
+/** Seconds after which somebody who follows sees what happens, at most. */
+const SLOWEST = 5;
 
 /** Degrees of a body that turns as it goes, and of a toe, where only the side is said (common practice, no source). */
 const USUAL_TURNING = 45;
@@ -30,6 +32,13 @@ const USUAL_TOE = 20;
 const STAYS: readonly MoveWord[] = [
   ...(['jump', 'one-foot hop', 'split', 'bounce', 'heel raise', 'preload hop', 'stamp', 'hold', 'weight shift', 'hit'] as const),
 ];
+
+/** What of another body is a size. */
+const OTHER_SIZES = ['tall', 'reach', 'keep', 'within'] as const;
+type OtherSize = (typeof OTHER_SIZES)[number];
+const isOtherSize = (pending: string | null): pending is OtherSize => OTHER_SIZES.some((one) => one === pending);
+const SOMEBODY: Other = { tall: null, stance: null, lead: null, hand: null, reach: null, follows: null };
+const FOLLOWS = { keep: null, within: null, reaction: null } as const;
 
 /** What stands after the head of a step or behind a bracket, gathered. */
 export class PartReader {
@@ -68,6 +77,8 @@ export class PartReader {
   /** Words that say nothing here. */
   marked = 0;
   private pendingNode: SyntaxNode | null = null;
+  /** The size that was read last. */
+  private justSized: Size | null = null;
   private degreesNode: SyntaxNode | null = null;
   private meant: number | null = null;
   private counted: SyntaxNode | null = null;
@@ -75,7 +86,9 @@ export class PartReader {
   private mirrored = false;
   /** Directions that came after each size, for the place of a thing. */
   private readonly places: { size: Size; bearing: number }[] = [];
-  private pending: 'then' | 'short' | 'at' | 'every' | 'turning' | 'toe' | 'weight' | null = null;
+  private pending: 'then' | 'short' | 'at' | 'every' | 'turning' | 'toe' | 'weight' | OtherSize | 'stance' | 'reaction' | null = null;
+  /** What is said of another body; null: nothing. */
+  other: Other | null = null;
 
   private open: { tied: Tied; from: number } | null = null;
 
@@ -180,6 +193,7 @@ export class PartReader {
 
   private part(node: SyntaxNode, after: SyntaxNode | undefined): void {
     const said = this.said(node);
+    if (node.name !== 'Size' && node.name !== 'Other') this.justSized = null;
     switch (node.name) {
       case 'Direction': {
         if (node.getChild('FootName')) return this.sideOf(node, said);
@@ -268,6 +282,11 @@ export class PartReader {
         this.aim = this.aimOf(node);
         return;
       case 'Label':
+        if (this.pending === 'stance') {
+          this.other = { ...(this.other ?? SOMEBODY), stance: unquoted(this.of(node)).toLowerCase() };
+          this.pending = null;
+          return;
+        }
         if (this.label !== null) return this.again(node);
         this.label = node.getChild('Letter') ? this.of(node).toUpperCase() : unquoted(this.of(node));
         return;
@@ -284,6 +303,9 @@ export class PartReader {
         // A move that goes nowhere unless it is said.
         if (this.move === null || !STAYS.includes(this.move) || this.bearings.length > 0) this.unknown(node, said);
         return;
+      case 'Other':
+        this.somebody(node);
+        return;
       case 'OnFloor':
         if (this.floor) return this.again(node);
         this.floor = true;
@@ -291,6 +313,38 @@ export class PartReader {
       case 'Stray':
         this.stray(node, said);
     }
+  }
+
+  /** What another body is, or how it keeps its distance. */
+  private somebody(node: SyntaxNode): void {
+    const said = wordOf(this.of(node));
+    const key = node.getChild('PlusMinus') ? 'within' : this.lexicon.keys.get(said);
+    // Said of nobody.
+    if (!this.away) return this.unknown(node, said);
+    const other = this.other ?? SOMEBODY;
+    const side = (is: boolean): 'left' | 'right' => (is ? 'left' : 'right');
+    if (key === 'handed') {
+      if (other.hand !== null) return this.again(node);
+      this.other = { ...other, hand: side(said === this.lexicon.vocabulary.keys.handed[1]) };
+    } else if (key === 'leading') {
+      const foot = this.feet.pop();
+      if (foot !== 'left' && foot !== 'right') return this.unknown(node, said);
+      this.other = { ...other, lead: foot };
+    } else if (key === 'follows') this.other = { ...other, follows: other.follows ?? FOLLOWS };
+    else if (key === 'tall' && this.justSized !== null && this.sizes.at(-1) === this.justSized) {
+      // ‘1.80 m tall’.
+      this.other = { ...other, tall: this.sizes.pop() ?? null };
+    } else if (key === 'stance' || key === 'reaction' || isOtherSize(key ?? null)) {
+      this.await(key as OtherSize | 'stance' | 'reaction', node);
+      this.other = other;
+    }
+  }
+
+  /** A size of another body, where one is awaited. */
+  private sizedOf(what: OtherSize, size: Size): void {
+    const other = this.other ?? SOMEBODY;
+    if (what === 'keep' || what === 'within') this.other = { ...other, follows: { ...(other.follows ?? FOLLOWS), [what]: size } };
+    else this.other = { ...other, [what]: size };
   }
 
   /** The words of a part without what the grammar could not place in it; that is said as left out. */
@@ -473,7 +527,11 @@ export class PartReader {
     else if (this.pending === 'short') this.short = size;
     else if (feet?.unit === 'ft' && size.unit === 'in')
       this.sizes[this.sizes.length - 1] = { value: feet.value * 12 + size.value, unit: 'in' };
-    else this.sizes.push(size);
+    else if (isOtherSize(this.pending)) this.sizedOf(this.pending, size);
+    else {
+      this.sizes.push(size);
+      this.justSized = size;
+    }
     // ‘toe 10 in’: inches are no way for a toe.
     if ((this.pending === 'toe' && this.toe === null) || this.pending === 'weight') this.unanswered();
     if (this.pending !== 'every') this.pending = null;
@@ -505,6 +563,13 @@ export class PartReader {
     const seconds = number === null ? null : number * (this.key(unit) === 'beats' ? this.reading.beat : 1);
     if (!word && this.open && !node.getChild('In') && after?.name === 'Tie') {
       this.offset(node, seconds === null ? null : seconds * 1000);
+      return;
+    }
+    if (!word && this.pending === 'reaction') {
+      const follows = { ...(this.other?.follows ?? FOLLOWS), reaction: seconds };
+      if (seconds !== null && seconds >= 0 && seconds <= SLOWEST) this.other = { ...(this.other ?? SOMEBODY), follows };
+      else this.errors.add(node, 'time', { most: SLOWEST });
+      this.pending = null;
       return;
     }
     if (!word && (this.pending === 'at' || this.pending === 'every')) {

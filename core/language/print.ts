@@ -7,6 +7,7 @@ import type {
   Happening,
   Item,
   Manner,
+  Other,
   Parsed,
   Repeated,
   Size,
@@ -112,7 +113,24 @@ function printThing(thing: Thing, vocabulary: Vocabulary): string {
     vocabulary.things[thing.thing][0],
     thing.name === null ? '' : `"${thing.name}"`,
     at === '' ? '' : `${keys.at[0]} ${at}`,
+    thing.other ? printOther(thing.other, vocabulary) : '',
     thing.doing ? `${keys.doing[0]} (${print(thing.doing, vocabulary)})` : '',
+  );
+}
+
+function printOther({ tall, stance, lead, hand, reach, follows }: Other, vocabulary: Vocabulary): string {
+  const { keys, directions } = vocabulary;
+  const sized = (key: string, size: Size | null): string => (size === null ? '' : `${key} ${printSize(size, vocabulary)}`);
+  return joined(
+    sized(keys.tall[0], tall),
+    stance === null ? '' : `${keys.stance[0]} "${stance}"`,
+    lead === null ? '' : `${directions[lead][0]} ${keys.foot[0]} ${keys.leading[0]}`,
+    hand === null ? '' : (keys.handed[hand === 'right' ? 0 : 1] ?? ''),
+    sized(keys.reach[0], reach),
+    follows === null ? '' : keys.follows[0],
+    sized(keys.keep[0], follows?.keep ?? null),
+    sized(keys.within[0], follows?.within ?? null),
+    follows?.reaction == null ? '' : `${keys.reaction[0]} ${follows.reaction} ${keys.seconds[0]}`,
   );
 }
 

@@ -40,7 +40,16 @@ export type KeyWord =
   | 'turning'
   | 'toe'
   | 'weight'
-  | 'floor';
+  | 'floor'
+  | 'tall'
+  | 'stance'
+  | 'leading'
+  | 'handed'
+  | 'reach'
+  | 'follows'
+  | 'keep'
+  | 'within'
+  | 'reaction';
 
 /** What a phrase says besides its move. */
 export interface Composed {

@@ -40,6 +40,15 @@ const KEY_TERMS: Readonly<Record<KeyWord, number>> = {
   toe: terms.ToeKey,
   weight: terms.WeightKey,
   floor: terms.FloorKey,
+  tall: terms.OtherKey,
+  stance: terms.OtherKey,
+  leading: terms.OtherKey,
+  handed: terms.OtherKey,
+  reach: terms.OtherKey,
+  follows: terms.OtherKey,
+  keep: terms.OtherKey,
+  within: terms.OtherKey,
+  reaction: terms.OtherKey,
 };
 
 /** What parts two steps, or begins a bracket. */

@@ -1,20 +1,23 @@
 import { originOf, standIn, stanceTarget, type Posture } from '../body/stance.js';
 import { add, distance, normalised, scale, wayOf, type Vec } from '../body/vec.js';
 import type { Side } from '../body/foot.js';
+import { bodyOf } from '../body/body.js';
+import { schoolOf } from '../body/school.js';
 import { bare } from '../language/act.js';
-import type { Act, Aim, FootRef, Happening, Parsed, Step } from '../language/ast.js';
+import type { Act, Aim, FootRef, Happening, Other, Parsed, Step } from '../language/ast.js';
 import { SPOT_WORDS, type EventWord } from '../language/floor-words.js';
 import { ENGINE } from '../language/engine.js';
 import { ruleOf } from '../language/moves.js';
 import type { Span } from '../language/places.js';
 import { aimed, targetOf, type Target } from './aim.js';
+import { Follower } from './follower.js';
 import { footOf } from './foot-choice.js';
 import { landedAs } from './landed.js';
 import type { Doing, Done, OpenReach } from './moves/doing.js';
 import { KEEPS_REACH, RECIPES } from './moves/recipes.js';
 import { Gait } from './gait.js';
 import { seeded } from './seeded.js';
-import { USUAL_TIME } from './sizes.js';
+import { metresOf, USUAL_TIME } from './sizes.js';
 import { fromWhere, later } from './sequence.js';
 import type { EventMoment, HandMoment, Performer, PlacedThing, Problem, Simulation, SimMove } from './simulation.js';
 import { OPPONENT_AHEAD, partnerOf, placeThings, thingFor, whereIs } from './things.js';
@@ -62,50 +65,54 @@ function simulated(script: Script, performer: Performer, options: SimulateOption
     return said !== undefined && said >= 0 && said < branches ? Math.floor(said) : Math.floor(chance() * branches);
   };
   const partners = { steps: MOST_MOVES, left: MOST.partners };
-  const things = placeThings(script.things.slice(0, MOST.things), performer, (items) => {
+  const following: ((whom: Run) => Follower)[] = [];
+  const engine = script.engine ?? ENGINE;
+  const things = placeThings(script.things.slice(0, MOST.things), performer, ({ doing, other, span }, placed) => {
     if (partners.left-- <= 0) return null;
-    const own = simulated({ ...script, items, things: [] }, performer, { seed: options.seed ?? 1 }, partners.steps);
-    partners.steps -= own.moves.length;
-    return own;
+    const who = partnerLike(performer, other);
+    if (!other?.follows) {
+      const own = simulated({ ...script, items: doing ?? [], things: [] }, who, { seed: options.seed ?? 1 }, partners.steps);
+      partners.steps -= own.moves.length;
+      return own;
+    }
+    // As many as are left, shared with those who may still come.
+    const most = Math.floor(partners.steps / (partners.left + 1));
+    partners.steps -= most;
+    const own = new Run(who, standIn(who.school, who.body, who.lead), [], exactly, most, undefined, engine, script.flat);
+    const { follows } = other;
+    following.push((whom) => new Follower(own, who, follows, span, placed, whom));
+    return own.growing({ ...script, things: [] });
   });
   const start = standIn(performer.school, performer.body, performer.lead);
-  const engine = script.engine ?? ENGINE;
-  const run = new Run(
-    performer,
-    start,
-    things,
-    options.slip ?? ((step) => ({ step, swing: 0 })),
-    most,
-    options.places,
-    engine,
-    script.flat,
-  );
-  const [unplaced, still] = [script.things[MOST.things], script.things.filter(({ doing }) => doing !== null)[MOST.partners]];
+  const run = new Run(performer, start, things, options.slip ?? exactly, most, options.places, engine, script.flat);
+  run.followers = following.map((follow) => follow(run));
+  const still = script.things.filter(({ doing, other }) => doing !== null || other !== null)[MOST.partners];
+  const unplaced = script.things[MOST.things];
   if (unplaced) run.tooMany('things', MOST.things, unplaced.span);
   if (still) run.tooMany('partners', MOST.partners, still.span);
   for (const { doing, span } of things)
     for (const one of doing?.problems ?? []) if (one.code === 'too-many') run.tooMany(one.values.counted, one.values.most, span);
   const choices: Choice[] = [];
   for (const one of unfold(script.items, script.definitions, choose, choices, engine)) if (!run.take(one)) break;
-  return {
-    performer,
-    manner: { engine: script.engine, flat: script.flat },
-    target: stanceTarget(performer.school, performer.body),
-    start,
-    end: run.posture,
-    moves: run.moves,
-    actions: run.moves.flatMap((move) => move.actions.map((action) => ({ ...action, move: move.index }))),
-    hands: run.hands.sort((a, b) => a.at - b.at),
-    events: run.allEvents(),
-    things,
-    choices,
-    problems: run.problems,
-    seconds: run.now,
-  };
+  for (const follower of run.followers) follower.until(run.now);
+  return run.simulation(script, choices);
+}
+
+const exactly: Slip = (step) => ({ step, swing: 0 });
+
+/** A partner: what is not said of them is as the athlete's. */
+function partnerLike(athlete: Performer, other: Other | null): Performer {
+  if (!other) return athlete;
+  const { tall, stance, lead, hand } = other;
+  const body = tall ? bodyOf({ height: metresOf(tall, athlete.body, 'even') }) : athlete.body;
+  const school = (stance === null ? null : schoolOf(stance)) ?? athlete.school;
+  return { body, school, lead: school.staggered ? (lead ?? athlete.lead) : null, playing: hand ?? athlete.playing };
 }
 
 class Run {
   now = 0;
+  /** Partners who keep their distance to whom this is. */
+  followers: readonly Follower[] = [];
   posture: Posture;
   readonly moves: SimMove[] = [];
   readonly hands: HandMoment[] = [];
@@ -120,7 +127,7 @@ class Run {
 
   constructor(
     private readonly performer: Performer,
-    private readonly start: Posture,
+    readonly start: Posture,
     private readonly things: readonly PlacedThing[],
     private readonly slip: Slip,
     private readonly most: number,
@@ -130,6 +137,46 @@ class Run {
   ) {
     this.posture = start;
     this.gait = new Gait(performer, engine);
+  }
+
+  /** What has been done. */
+  simulation({ engine, flat }: Script, choices: readonly Choice[]): Simulation {
+    const { performer, start, moves, hands, problems, things } = this;
+    return {
+      ...{ performer, start, moves, things, choices, problems },
+      manner: { engine, flat },
+      target: stanceTarget(performer.school, performer.body),
+      end: this.posture,
+      actions: this.allActions(),
+      hands: hands.sort((a, b) => a.at - b.at),
+      events: this.allEvents(),
+      seconds: this.now,
+    };
+  }
+
+  /** The same of somebody who goes on doing: it grows with what they do. */
+  growing(script: Script): Simulation {
+    const so = this as Run;
+    return {
+      ...this.simulation(script, []),
+      get end() {
+        return so.posture;
+      },
+      get actions() {
+        return so.allActions();
+      },
+      get seconds() {
+        return so.now;
+      },
+    };
+  }
+
+  private allActions(): Simulation['actions'] {
+    return this.moves.flatMap((move) => move.actions.map((action) => ({ ...action, move: move.index })));
+  }
+
+  do(step: Step): boolean {
+    return this.take({ kind: 'step', step, left: 1, span: step.span });
   }
 
   /** Does one thing; false when nothing more is followed. */
@@ -167,6 +214,7 @@ class Run {
   }
 
   private one(written: Step, left: number, span: Span): void {
+    for (const follower of this.followers) follower.until(this.now);
     const sided = byFloor(bySide(this.gait.inTurn(written.act), this.posture, this.performer.playing), this.start, this.posture);
     const { step, swing, wait = 0 } = this.slip({ ...written, act: this.aim(sided, left, span) }, this.performer);
     if (wait > 0) this.put({ ...step, act: { ...bare('hold'), seconds: wait }, tempo: null, then: null, hands: [] }, 0, span);

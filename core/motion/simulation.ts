@@ -61,6 +61,8 @@ export interface PlacedThing {
   readonly facing: number;
   readonly span: Span;
   readonly doing: Simulation | null;
+  /** How far a partner's hand reaches from the body's middle, metres; of other things null. */
+  readonly reach: number | null;
 }
 
 /** Something a move could not do as written; it was done otherwise. */

@@ -23,6 +23,9 @@ export const HALF_ROOM: Readonly<Record<ThingWord, number>> = {
   partner: 0.25,
 };
 
+/** Reach of an arm from the body's middle as a share of height (common practice, no source). */
+export const REACH_OF_HEIGHT = 0.45;
+
 /** Things that go across the floor rather than stand at a point of it. */
 export const ACROSS: readonly ThingWord[] = ['line', 'wall', 'net'];
 
@@ -30,7 +33,7 @@ export const ACROSS: readonly ThingWord[] = ['line', 'wall', 'net'];
 export function placeThings(
   things: Parsed['things'],
   performer: Performer,
-  simulateOwn: (items: Thing['doing'] & object) => Simulation | null,
+  simulateOwn: (thing: Thing, placed: { readonly at: Vec; readonly facing: number }) => Simulation | null,
 ): PlacedThing[] {
   return things.map((one) => {
     const at = { x: along(one.right, performer.body), y: along(one.ahead, performer.body) };
@@ -38,7 +41,10 @@ export function placeThings(
     const spot = unplaced ? { x: 0, y: OPPONENT_AHEAD } : at;
     // A partner looks to where the athlete begins.
     const facing = spot.x === 0 && spot.y === 0 ? 180 : (Math.atan2(-spot.x, -spot.y) * 180) / Math.PI;
-    return { thing: one.thing, name: one.name, at: spot, facing, span: one.span, doing: one.doing ? simulateOwn(one.doing) : null };
+    const doing = one.doing || one.other ? simulateOwn(one, { at: spot, facing }) : null;
+    const tall = doing?.performer.body.height.metres ?? performer.body.height.metres;
+    const reach = one.other?.reach ? metresOf(one.other.reach, performer.body, 'even') : REACH_OF_HEIGHT * tall;
+    return { thing: one.thing, name: one.name, at: spot, facing, span: one.span, doing, reach: one.thing === 'partner' ? reach : null };
   });
 }
 

@@ -4,6 +4,7 @@ import { originOf } from '../body/stance.js';
 import { distance } from '../body/vec.js';
 import type { ChanceUnit, Landing } from './action.js';
 import type { Simulation } from './simulation.js';
+import { REACH_OF_HEIGHT } from './things.js';
 
 export type PerSide = Readonly<Record<Side, number>>;
 
@@ -42,8 +43,7 @@ interface Floor {
   readonly along: number;
 }
 
-/** Reach of an arm as a share of height, and the usual free margin in metres (common practice, no source). */
-export const REACH_OF_HEIGHT = 0.45;
+/** The usual free margin in metres (common practice, no source). */
 const FREE_MARGIN = 0.5;
 
 /** Landings nearer to each other than this are one, seconds: how numbers are rounded. */
