@@ -223,7 +223,7 @@ test('a report says in plain words what holds and what to work on, with a word f
   const sheet = coach.locator('article');
   await expect(sheet).toContainText('For Ines');
   await expect(sheet.getByRole('listitem').filter({ hasText: 'split late' })).toContainText(
-    'less often than before: about 5 of 10 tries then',
+    'less often than before: about 6 of 10 tries then',
   );
   await expect(sheet.locator('h3')).toHaveCount(2);
   await expect(sheet.locator('hop-stance-drawing svg')).toBeVisible();

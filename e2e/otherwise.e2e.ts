@@ -18,6 +18,13 @@ test('lines of an earlier language stand as they were read until a coach takes t
     await page.getByText(/\d+ lines that were saved earlier read otherwise today/).waitFor();
     await page.getByRole('link', { name: 'look at them' }).click();
 
+    // Many more than are shown at once only take other times today.
+    const showAll = async (): Promise<void> => {
+      const more = page.getByRole('button', { name: /show more/ });
+      await more.waitFor();
+      while (await more.isVisible()) await more.click();
+    };
+    await showAll();
     const card = page.getByRole('listitem', { name: 'Typed 5' });
     await expect(card.locator('hop-thumb svg .print').nth(6)).toBeVisible();
     await expect(card).toContainText('advance 3× 10 times');
@@ -30,16 +37,21 @@ test('lines of an earlier language stand as they were read until a coach takes t
 
     // What stands is what the studio opens; what is taken is what was typed.
     await card.getByRole('link', { name: 'Typed 5' }).click();
-    await expect(page.getByLabel('line of steps')).toHaveText('advance 3× 10 times');
+    await expect(page.getByLabel('line of steps')).toHaveText('tempo flat, advance 3× 10 times');
     await page.goBack();
+    await showAll();
     await card.getByRole('button', { name: 'take today’s' }).click();
     await page.getByText('Typed 5: reads as today now').waitFor();
     await expect(card).toHaveCount(0);
     await page.getByRole('listitem', { name: 'Typed 1', exact: true }).getByRole('button', { name: 'let it stand' }).click();
     await page.getByText('Typed 1: stands as it was read').waitFor();
+    // What only takes another time says so; the rest is settled at once.
+    await expect(page.getByText('a longer step takes longer today').first()).toBeVisible();
+    await page.getByRole('button', { name: 'let all stand' }).click();
+    await page.getByText('Nothing reads otherwise').waitFor();
     for (const [name, line] of [
       ['Typed 5', 'advance 3x10'],
-      ['Own words', 'my-stamp, my-double, corner 2 times, advance 2×'],
+      ['Own words', 'tempo flat, my-stamp, my-double, corner 2 times, advance 2×'],
     ] as const) {
       await page.goto(`${house.url}/steps`);
       await page.getByPlaceholder('find a pattern').fill(name);

@@ -135,7 +135,8 @@ test.describe('steps', () => {
       await coach.locator('.cm-tooltip-lint button', { hasText: 'shuffle' }).click({ timeout: 2000 });
     }).toPass();
     await hasLine(coach, 'split,\nshuffle right 40 cm, advance');
-    await expect(fact(coach, 'time')).toHaveText('1.23 s');
+    // 40 cm where 27 are even: 0.44 (½ + ½ 0.40 / 0.2703) = 0.546 s.
+    await expect(fact(coach, 'time')).toHaveText('1.34 s');
   });
 
   test('what goes wrong is said, lights up in the line and takes the playhead there', async ({ coach }) => {
@@ -157,8 +158,8 @@ test.describe('steps', () => {
     const lanes = coach.locator('hop-lanes svg');
     const box = await lanes.boundingBox();
     if (!box) throw new Error('no lanes');
-    await lanes.click({ position: { x: 56 + (box.width - 68) * (1.28 / 2.28), y: 40 } });
-    // At 1.28 s the lunge is about to land: its word is the one inverted.
+    await lanes.click({ position: { x: 56 + (box.width - 68) * (1.28 / 2.49), y: 40 } });
+    // The line takes 2.49 s; at 1.28 s the lunge is about to land: its word is the one inverted.
     await expect(coach.locator('hop-line .now')).toContainText('lunge');
     await expect(right).not.toHaveAttribute('d', before ?? '');
     const shown = await coach.locator('.play .num').innerText();

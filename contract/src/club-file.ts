@@ -8,7 +8,7 @@ import { SessionSave } from './session.js';
 import { PatternSave } from './pattern.js';
 import { Teaching } from './teaching.js';
 import { ReadWith } from './read-with.js';
-import { RunWithLog } from './run.js';
+import { RunWithLog } from './run-sent.js';
 import { field } from './problem.js';
 
 /** A club file that is one document: how earlier versions wrote them, and how a device saves a run that it cannot keep. */

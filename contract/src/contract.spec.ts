@@ -5,7 +5,8 @@ import { ClubFile } from './club-file.js';
 import { Rounds } from './pattern.js';
 import { AthleteDraft } from './people.js';
 import { fieldsOf } from './problem.js';
-import { EarlierUpload, PlanChange, RunHead } from './run.js';
+import { PlanChange, RunHead } from './run.js';
+import { EarlierUpload } from './run-sent.js';
 import { sampleAthlete, sampleRun, sampleSession } from './testing/samples.js';
 
 const athlete = sampleAthlete;

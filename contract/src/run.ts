@@ -2,7 +2,6 @@ import { DIRECTIONS } from '@hopsk/core/plan/direction';
 import { CUEINGS, IMPLEMENTS, OPENERS, STAGE_KINDS } from '@hopsk/core/plan/exercise';
 import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
 import { RESULTS, SOURCES, type RunEvent as LoggedEvent } from '@hopsk/core/log/event';
-import { fromEarlier, type EarlierEvent as LoggedEarlier } from '@hopsk/core/log/earlier';
 import type { PlanChange as LoggedChange } from '@hopsk/core/plan/replan';
 import { CUE_KINDS, SOUNDS } from '@hopsk/core/plan/cue';
 import {
@@ -131,7 +130,7 @@ export type RunHead = Wire<typeof RunHead>;
 /** A device's own name, made once and kept there. */
 const Device = z.string().check(z.regex(/^[A-Za-z0-9-]{1,80}$/));
 /** Whatever a wall's clock may say, rightly or not. */
-const wallClock = z.number().check(z.gte(-8.64e15), z.lte(8.64e15));
+export const wallClock = z.number().check(z.gte(-8.64e15), z.lte(8.64e15));
 
 /** What every event says of itself, whatever else it holds. */
 export const EventStamp = z.object({
@@ -142,7 +141,7 @@ export const EventStamp = z.object({
 export type EventStamp = Wire<typeof EventStamp>;
 
 /** Milliseconds of a run. */
-const ofRun = z.int().check(z.gte(0), z.lte(10_000_000_000));
+export const ofRun = z.int().check(z.gte(0), z.lte(10_000_000_000));
 
 const stamp = {
   ...EventStamp.shape,
@@ -180,7 +179,7 @@ const said = {
 };
 
 /** Events of every kind, with what each has beside what it says. */
-const eventsWith = <S extends z.core.$ZodShape, C extends z.core.$ZodShape, O extends z.core.$ZodShape>(
+export const eventsWith = <S extends z.core.$ZodShape, C extends z.core.$ZodShape, O extends z.core.$ZodShape>(
   every: S,
   controls: C,
   observations: O,
@@ -252,36 +251,8 @@ export const RunEvent = z.discriminatedUnion('kind', [
 ]) satisfies z.ZodMiniType<LoggedEvent>;
 export type RunEvent = Wire<typeof RunEvent>;
 
-const earlier = { id: Id, n: z.int().check(z.gte(0), z.lte(1_000_000)), at: wallClock, t: between(-3600, 100_000, 's') };
-
-/** An event as devices wrote it before they numbered their own. */
-export const EarlierEvent = eventsWith(earlier, {}, {}) satisfies z.ZodMiniType<LoggedEarlier>;
-
-/** What a device of an earlier version sends: the run with all it knows of it. Sending twice changes nothing. */
-export const EarlierUpload = z.object({
-  run: fromEarlierNames(RunHead),
-  events: z.array(EarlierEvent).check(z.maxLength(5000)),
-});
-export type EarlierUpload = Wire<typeof EarlierUpload>;
-
-/** A run with its log as files hold it; an earlier version's is read as one of today. */
-export const RunWithLog = z.union([
-  z.object({ run: fromEarlierNames(RunHead), events: z.array(RunEvent).check(z.maxLength(20_000)) }),
-  z.pipe(
-    z.object({ run: fromEarlierNames(RunHead), events: z.array(EarlierEvent).check(z.maxLength(20_000)) }),
-    z.transform(({ run, events }) => ({ run, events: fromEarlier(run.id, events) })),
-  ),
-]);
-
 /** As many events as go in one request, and the bytes of one that is kept although it cannot be counted. */
 export const EVENTS_LIMITS = { most: 500, refusedBytes: 65_536 } as const;
-
-/** Some events of a run. Each is looked at by itself, so that one of a kind that is not known here holds up no other. */
-export const EventsUpload = z.object({
-  events: z.array(z.unknown()).check(z.minLength(1), z.maxLength(EVENTS_LIMITS.most)),
-  /** The run's time (ms) when they are sent, where the device knows it: those who join go by it. */
-  m: z._default(z.nullable(ofRun), null),
-});
 
 /**
  * How far each device's events are stored without a gap, which of those sent are kept but not counted, and the numbers of the last
@@ -295,9 +266,6 @@ export const EventsStored = z.object({
 });
 export type EventsStored = Wire<typeof EventsStored>;
 
-/** After which arrival. */
-export const EventsAfter = z.object({ after: z._default(z.coerce.number().check(z.int(), z.gte(0), z.lte(1_000_000_000)), 0) });
-
 /** Events by the number of their arrival: some, and the number to go on from. */
 export const EventsPage = z.object({
   events: z.array(z.unknown()),
@@ -307,9 +275,6 @@ export const EventsPage = z.object({
   now: z._default(z.nullable(z.number()), null),
 });
 export type EventsPage = Wire<typeof EventsPage>;
-
-/** Naming a run, and joining it to a pattern, afterwards. */
-export const RunRename = z.object({ name: line(80), patternId: z.nullable(Id), version: Version });
 
 export const RunRow = z.extend(z.omit(RunHead, { plan: true, steps: true }), {
   version: z.int(),

@@ -27,19 +27,8 @@ import { Athlete, AthleteSave } from './people.js';
 import { EraseAsked, Erasure, GivenOut, GivenOutAsked, Look, LooksAsked, PeopleRules } from './people-data.js';
 import { Phone } from './phone.js';
 import { Recount, RecountAsked, Recounted, RecountLeft, RecountPage } from './recount.js';
-import {
-  EarlierUpload,
-  EventsAfter,
-  EventsPage,
-  EventsStored,
-  EventsUpload,
-  RunHead,
-  RunOpen,
-  RunRename,
-  RunRow,
-  RunsAsked,
-  RunWhole,
-} from './run.js';
+import { EventsPage, EventsStored, RunHead, RunOpen, RunRow, RunsAsked, RunWhole } from './run.js';
+import { EarlierUpload, EventsAfter, EventsUpload, RunRename } from './run-sent.js';
 import { SealKey } from './seal.js';
 import { RecordsAsked, Session, SessionSave, StageRecord } from './session.js';
 import { Otherwise, OtherwiseNow, OtherwiseSettled } from './otherwise.js';

@@ -72,13 +72,14 @@ export interface FaultWords {
   readonly label: string;
   readonly says: string;
   /** What it is usually caused by, where that is no fault. */
-  readonly usually: string;
+  readonly usually?: string;
   readonly cue: string;
   readonly remedy: string;
 }
 
 /** A fault as a club has it: one of its own, or one of the catalogue otherwise than there. What was seen of it stays whatever becomes of it. */
 export interface ClubFault extends FaultEntry, FaultWords {
+  readonly usually: string;
   readonly cost: number;
   /** Not offered any more. */
   readonly hidden: boolean;

@@ -1,4 +1,4 @@
-import { EarlierEvent } from '@hopsk/contract/run';
+import { EarlierEvent } from '@hopsk/contract/run-sent';
 import { fromEarlier } from '@hopsk/core/log/earlier';
 import * as z from 'zod/mini';
 import { addEvents, rowOf } from './events.js';

@@ -1,5 +1,6 @@
 import { Recount, RecountAsked, type RecountLeft } from '@hopsk/contract/recount';
-import { EarlierUpload, EVENTS_LIMITS, EventsAfter, EventsUpload, RunHead, RunRename, RunsAsked } from '@hopsk/contract/run';
+import { EVENTS_LIMITS, RunHead, RunsAsked } from '@hopsk/contract/run';
+import { EarlierUpload, EventsAfter, EventsUpload, RunRename } from '@hopsk/contract/run-sent';
 import { RULES } from '@hopsk/core/log/count';
 import { fromEarlier } from '@hopsk/core/log/earlier';
 import { Router } from 'express';

@@ -2,7 +2,8 @@ import { readdirSync, readFileSync } from 'node:fs';
 import type { Me } from '@hopsk/contract/club';
 import type { ClubFile } from '@hopsk/contract/club-file';
 import type { Athlete } from '@hopsk/contract/people';
-import type { EarlierUpload, RunEvent, RunHead, RunRow } from '@hopsk/contract/run';
+import type { RunEvent, RunHead, RunRow } from '@hopsk/contract/run';
+import type { EarlierUpload } from '@hopsk/contract/run-sent';
 
 const folder = new URL('../../../fixtures/', import.meta.url);
 

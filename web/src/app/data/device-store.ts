@@ -7,7 +7,7 @@ import { newId } from './ids';
 import { isLocked } from './locked';
 import { same } from './same';
 import type { Sealed } from './sealing';
-import { takeOver, type EarlierKept } from './earlier-taps';
+import type { EarlierKept, takeOver } from './earlier-taps';
 
 /** Keys of what is typed and not saved. */
 export const DRAFT = /^(?:athlete:|build:|draft:|playbook$)/;
@@ -249,6 +249,8 @@ export class DeviceStore {
 
 /** A device's store as it is today; what an earlier version left in it is taken over: all of it, or the store stays as it was. */
 export async function openStore(name: string): Promise<IDBPDatabase<Schema>> {
+  // Fetched before the store is opened, and only where it is needed: a store that is being changed waits for nobody.
+  const earlier = (await isOfEarlier(name)) ? (await import('./earlier-taps')).takeOver : null;
   const db = await openDB<Schema>(name, 3, {
     upgrade(made, from, _, tx) {
       if (from < 1) {
@@ -259,7 +261,8 @@ export async function openStore(name: string): Promise<IDBPDatabase<Schema>> {
         made.createObjectStore('kept');
       }
       if (from < 2) made.createObjectStore('self');
-      if (from === 1) takeOverIn(tx).catch(() => tx.abort());
+      // Somebody else may have changed the store in between: it stays as it was.
+      if (from === 1) (earlier ? takeOverIn(tx, earlier) : Promise.reject(new Error(name))).catch(() => tx.abort());
       if (from === 2) namesIn(tx).catch(() => tx.abort());
     },
     // A newer version in another tab must not wait for this one; what is tapped here is opened for anew, or said to be unkept.
@@ -268,9 +271,15 @@ export async function openStore(name: string): Promise<IDBPDatabase<Schema>> {
   return db;
 }
 
-async function takeOverIn(tx: IDBPTransaction<Schema, StoreNames<Schema>[], 'versionchange'>): Promise<void> {
+/** Whether the first version left a store here; where a browser does not tell, it may have. */
+async function isOfEarlier(name: string): Promise<boolean> {
+  const known = await (indexedDB as { databases?: IDBFactory['databases'] }).databases?.();
+  return !known || known.some((one) => one.name === name && one.version === 1);
+}
+
+async function takeOverIn(tx: IDBPTransaction<Schema, StoreNames<Schema>[], 'versionchange'>, earlier: typeof takeOver): Promise<void> {
   const kept = (await tx.objectStore('events').getAll()) as unknown as EarlierKept[];
-  const { runs, events } = takeOver(await tx.objectStore('runs').getAll(), kept);
+  const { runs, events } = earlier(await tx.objectStore('runs').getAll(), kept);
   for (const run of runs) await tx.objectStore('runs').put(run);
   for (const event of events) await tx.objectStore('events').put({ ...event, id: event.event.id });
 }
