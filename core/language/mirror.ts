@@ -14,6 +14,7 @@ import type { Vocabulary } from './vocabulary.js';
 export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vocabulary = ENGLISH): string {
   const [other, alone] = [otherSideIn(vocabulary.directions), otherSideIn(vocabulary.feetAlone)];
   const { feet, spots } = lexiconOf(vocabulary);
+  const { handed } = vocabulary.keys;
   const strokeWord = (typed: string): boolean => ['playing', 'other'].includes(feet.get(typed.toLowerCase()) ?? '');
   /** A side by stroke or by lead, said for the other one; null where it stays. */
   const otherByName = (typed: string): string | null => {
@@ -46,6 +47,11 @@ export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vo
         const typed = text.slice(node.from, node.to);
         const by = typed.split('-').map((one) => other.get(one.toLowerCase()) ?? one);
         if (typed.includes('-')) swaps.push({ from: node.from, to: node.to, by: by.join('-') });
+      } else if (node.name === 'Other') {
+        // Another body goes with the hand as the athlete does.
+        const hand = handed.indexOf(wordOf(text.slice(node.from, node.to)));
+        const by = what === 'all' && hand >= 0 ? handed[1 - hand] : undefined;
+        if (by !== undefined) swaps.push({ from: node.from, to: node.to, by });
       } else if (node.name === 'FootAlone') {
         const by = alone.get(text.slice(node.from, node.to).toLowerCase());
         if (by !== undefined && feetToo) swaps.push({ from: node.from, to: node.to, by });

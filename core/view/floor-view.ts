@@ -4,6 +4,7 @@ import { boxOf, type Box } from '../body/polygon.js';
 import { originOf } from '../body/stance.js';
 import { add, distance, scale, sub, turned, type Vec } from '../body/vec.js';
 import type { Simulation } from '../motion/simulation.js';
+import { partnerFeet } from './partner-feet.js';
 
 /** A print on the floor with the numbers of the contacts made there (0: where it began). Metres. */
 export interface Print {
@@ -29,6 +30,8 @@ export interface FloorView {
 
 /** Two contacts closer than this, metres and degrees, are one print with two numbers. */
 const SAME = { metres: 0.02, degrees: 4 } as const;
+/** Moments at which a partner's feet are looked at for the frame of the picture. */
+const MOMENTS = 12;
 /** Half the height of a number's chip on the floor, metres. */
 export const CHIP = 0.048;
 
@@ -83,7 +86,10 @@ export function floorView(sim: Simulation, margin = 0.35): FloorView {
     word: wordOf(draft.numbers),
     label: labels[i] as Vec,
   }));
-  const box = boxOf([...prints.flatMap((print) => [...print.outline, print.label])]) ?? { minX: 0, maxX: 0, minY: 0, maxY: 0 };
+  // Whoever stands opposite is in the picture, wherever they go.
+  const opposite = Array.from({ length: MOMENTS + 1 }, (_, i) => partnerFeet(sim, (sim.seconds * i) / MOMENTS)).flat();
+  const drawn = [...prints.flatMap((print) => [...print.outline, print.label]), ...opposite.flatMap(({ outline }) => outline)];
+  const box = boxOf(drawn) ?? { minX: 0, maxX: 0, minY: 0, maxY: 0 };
   return { prints, path, box: { minX: box.minX - margin, maxX: box.maxX + margin, minY: box.minY - margin, maxY: box.maxY + margin } };
 }
 

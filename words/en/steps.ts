@@ -188,6 +188,26 @@ export const steps = {
     printSays: (side: string, numbers: string, move: string) => `${side} foot, contact ${numbers}${move === '' ? '' : `: ‘${move}’`}`,
     carried: (left: boolean, across: string, back: boolean, along: string) =>
       `${across} ${left ? 'left' : 'right'}, ${along} ${back ? 'back' : 'ahead'}`,
+    two: {
+      gap: 'gap',
+      lane: 'distance between two bodies',
+      reach: { mine: 'a hand comes so far', theirs: 'theirs so far' },
+      moment: (
+        gap: string,
+        reaches: 'mine' | 'theirs' | 'both' | 'nobody',
+        committed: 'mine' | 'theirs' | 'both' | 'nobody',
+        flank: number,
+      ) => {
+        const who = {
+          mine: 'the athlete could touch',
+          theirs: 'the partner could touch',
+          both: 'both could touch',
+          nobody: 'out of reach',
+        };
+        const busy = { mine: ', the athlete is committed', theirs: ', the partner is committed', both: ', both are committed', nobody: '' };
+        return `${gap} apart, ${who[reaches]}${busy[committed]}${flank >= 20 ? `, ${flank}° off their line` : ''}`;
+      },
+    },
     moment: (seconds: number, left: string, right: string, state: string) =>
       `${seconds.toFixed(2)} s, left foot ${left === '' ? 'stands' : `‘${left}’`}, right foot ${right === '' ? 'stands' : `‘${right}’`}${state === '' ? '' : `, ${state}`}`,
     tagAll: 'all',

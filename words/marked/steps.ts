@@ -189,6 +189,26 @@ export const steps = {
     printSays: (side: string, numbers: string, move: string) => `${side} ƒóóţ, çóñţáçţ ${numbers}${move === '' ? '' : `: ‘${move}’`}`,
     carried: (left: boolean, across: string, back: boolean, along: string) =>
       `${across} ${left ? 'ļéƒţ' : 'ŕíĝĥţ'}, ${along} ${back ? 'ƀáçķ' : 'áĥéáđ'}`,
+    two: {
+      gap: 'ĝáþ',
+      lane: 'đíšţáñçé ƀéţŵééñ ţŵó ƀóđíéš',
+      reach: { mine: 'á ĥáñđ çóɱéš šó ƒáŕ', theirs: 'ţĥéíŕš šó ƒáŕ' },
+      moment: (
+        gap: string,
+        reaches: 'mine' | 'theirs' | 'both' | 'nobody',
+        committed: 'mine' | 'theirs' | 'both' | 'nobody',
+        flank: number,
+      ) => {
+        const who = {
+          mine: 'ţĥé áţĥļéţé çóúļđ ţóúçĥ',
+          theirs: 'ţĥé þáŕţñéŕ çóúļđ ţóúçĥ',
+          both: 'ƀóţĥ çóúļđ ţóúçĥ',
+          nobody: 'óúţ óƒ ŕéáçĥ',
+        };
+        const busy = { mine: ', ţĥé áţĥļéţé íš çóɱɱíţţéđ', theirs: ', ţĥé þáŕţñéŕ íš çóɱɱíţţéđ', both: ', ƀóţĥ áŕé çóɱɱíţţéđ', nobody: '' };
+        return `${gap} áþáŕţ, ${who[reaches]}${busy[committed]}${flank >= 20 ? `, ${flank}° óƒƒ ţĥéíŕ ļíñé` : ''}`;
+      },
+    },
     moment: (seconds: number, left: string, right: string, state: string) =>
       `${seconds.toFixed(2)} š, ļéƒţ ƒóóţ ${left === '' ? 'šţáñđš' : `‘${left}’`}, ŕíĝĥţ ƒóóţ ${right === '' ? 'šţáñđš' : `‘${right}’`}${state === '' ? '' : `, ${state}`}`,
     tagAll: 'áļļ',

@@ -7,6 +7,7 @@ import { inPattern } from '@hopsk/core/judge/placing';
 import type { Study } from '@hopsk/core/judge/study';
 import { feetAt } from '@hopsk/core/motion/motion';
 import { whereIs } from '@hopsk/core/motion/things';
+import { partnerFeet } from '@hopsk/core/view/partner-feet';
 import { wordsOf } from '@hopsk/core/language/print';
 import { CHIP, chipHalfWidth, floorView, type Print } from '@hopsk/core/view/floor-view';
 import { lengthText } from '@hopsk/words/naming';
@@ -94,6 +95,10 @@ export class Floor {
       at: flip(whereIs(thing, this.t() ?? 0)),
       wide: thing.thing === 'wall' || thing.thing === 'net' || thing.thing === 'line',
     })),
+  );
+  /** The feet of who stands opposite. */
+  protected readonly others = computed(() =>
+    partnerFeet(this.study().simulation, this.t() ?? 0).map(({ outline, inAir }) => ({ d: softPath(outline), inAir })),
   );
   protected readonly now = computed(() => {
     const t = this.t();

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { SIDES, type Side } from '@hopsk/core/body/foot';
@@ -6,6 +6,7 @@ import type { Vec } from '@hopsk/core/body/vec';
 import type { Study } from '@hopsk/core/judge/study';
 import { words } from '@hopsk/words/words';
 import { Floor } from '../../drawing/floor';
+import { Gap } from '../../drawing/gap';
 import { Lanes } from '../../drawing/lanes';
 import type { Player } from '../../parts/player';
 import { Choice } from '../../ui/choice';
@@ -18,7 +19,7 @@ const SPEEDS = [0.25, 0.5, 1, 1.5, 2] as const;
 /** The feet on the floor and on the clock, played, stopped and gone through. */
 @Component({
   selector: 'hop-watch',
-  imports: [Choice, Floor, Lanes, MatButton, MatIcon, MatIconButton, Slider],
+  imports: [Choice, Floor, Gap, Lanes, MatButton, MatIcon, MatIconButton, Slider],
   templateUrl: './watch.html',
   styleUrl: './watch.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -33,6 +34,8 @@ export class Watch {
   readonly units = input.required<'cm' | 'ft-in'>();
   /** A print was carried to another place. */
   readonly dragged = output<{ move: number; foot: Side; to: Vec }>();
+  /** Whether somebody stands opposite. */
+  protected readonly opposed = computed(() => this.study().simulation.things.some(({ thing }) => thing === 'partner'));
   protected readonly text = words.steps;
   protected readonly common = words.common;
   protected readonly only = signal<Side | null>(null);

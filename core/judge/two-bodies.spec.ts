@@ -1,0 +1,167 @@
+import fc from 'fast-check';
+import { originOf } from '../body/stance.js';
+import { distance, turned } from '../body/vec.js';
+import { mirrorText } from '../language/mirror.js';
+import { parse } from '../language/parse.js';
+import { printPattern } from '../language/print.js';
+import { feetAt } from '../motion/motion.js';
+import { simulate } from '../motion/simulate.js';
+import type { Performer, Simulation } from '../motion/simulation.js';
+import { facingOf, whereIs } from '../motion/things.js';
+import { holds } from '../testing/holds.js';
+import { performer } from '../testing/performers.js';
+import { partnerFeet } from '../view/partner-feet.js';
+import { exchangesOf, lungeTouchOf, touchOf } from './exchange.js';
+import { study } from './study.js';
+
+const guard = performer(1.7, 'staggered-striking', 'left');
+const of = (line: string, who: Performer = guard): Simulation => simulate(parse(line), who);
+const partnerOf = (sim: Simulation) => {
+  const [partner] = sim.things;
+  if (!partner?.doing) throw new Error('Nobody stands opposite.');
+  return { ...partner, doing: partner.doing };
+};
+/** The gap at a moment, worked out from marks alone. */
+function gapAt(sim: Simulation, t: number): number {
+  const partner = partnerOf(sim);
+  const [me, them] = [originOf(feetAt(sim, t)), originOf(feetAt(partner.doing, t))];
+  const there = turned(them, partner.facing);
+  return Math.hypot(me.x - partner.at.x - there.x, me.y - partner.at.y - there.y);
+}
+const codes = (line: string): string[] => study(line, guard, false).findings.map(({ code, level }) => `${level} ${code}`);
+
+describe('a partner with a body of their own', () => {
+  const said =
+    'partner at 1.4 m ahead tall 1.9 m stance "mixed-45" right foot leading left-handed reach 95 cm follows keep 1.6 m within 10 cm reaction 0.3 s';
+
+  it('is read in coaches’ order and printed in one', () => {
+    const typed = 'partner at 1.4 m, 1.9 m tall, in'.replace(', in', '').replace('m,', 'm ahead');
+    expect(
+      printPattern(parse(`${typed} right foot leading left-handed stance "mixed-45" reach 95 cm keeps 1.6 m ± 10 cm reaction 0.3 s`)),
+    ).toBe(said);
+    expect(parse(said).errors).toEqual([]);
+    // Who plays with the other hand has the other one opposite; a line for the other lead the other lead.
+    expect(mirrorText(said)).toContain('left foot leading right-handed');
+    expect(mirrorText(said, 'lead')).toContain('left foot leading left-handed');
+    expect(mirrorText(said, 'directions')).toBe(said);
+    for (const wrong of ['cone at 1 m right tall 1 m', 'partner follows doing (advance)', 'partner reaction 90 s', 'advance follows'])
+      expect(parse(wrong).errors.length).withContext(wrong).toBe(1);
+  });
+
+  it('stands in their own stance, on the lead they have, and is the athlete’s like where nothing is said', () => {
+    const { doing } = partnerOf(of(`${said}\nhold 1 s`));
+    expect([doing.performer.body.height.metres, doing.performer.school.code, doing.performer.lead, doing.performer.playing]).toEqual([
+      1.9,
+      'mixed-45',
+      'right',
+      'left',
+    ]);
+    expect(partnerOf(of('partner at 1.4 m ahead follows\nhold 1 s')).doing.performer).toEqual(guard);
+    // Like leads face each other cross-wise: both lead feet lie on the athlete's left and on the partner's left.
+    const [left, right] = partnerFeet(of('partner at 2 m ahead\nhold 1 s'), 0);
+    const middle = (outline: readonly { x: number }[] = []): number => outline.reduce((sum, { x }) => sum + x, 0) / outline.length;
+    expect(middle(left?.outline)).toBeGreaterThan(middle(right?.outline));
+  });
+});
+
+describe('a partner who follows', () => {
+  it('brings the distance back to what is kept, within what is let go and one step, wherever the athlete goes', () => {
+    const goes = fc.constantFrom(
+      'advance 30 cm',
+      'retreat 30 cm',
+      'shuffle right 40 cm',
+      'shuffle left 20 cm',
+      'hold 0.5 s',
+      'orbit right 20°',
+    );
+    holds(
+      fc.property(fc.array(goes, { minLength: 1, maxLength: 6 }), fc.integer({ min: 120, max: 200 }), (steps, keep) => {
+        const sim = of(`partner at ${keep} cm ahead follows keep ${keep} cm within 15 cm\n${steps.join(', ')}, hold 4 s`);
+        expect(Math.abs(gapAt(sim, sim.seconds) - keep / 100))
+          .withContext(steps.join())
+          .toBeLessThanOrEqual(0.15 + 1e-9);
+        // Facing whom they follow, and on one clock with them.
+        const from = originOf(sim.end.feet);
+        const there = whereIs(partnerOf(sim), sim.seconds);
+        const seen = (Math.atan2(from.x - there.x, from.y - there.y) * 180) / Math.PI - facingOf(partnerOf(sim), sim.seconds);
+        expect(Math.cos((seen * Math.PI) / 180)).toBeGreaterThan(Math.cos((16 * Math.PI) / 180));
+        expect(partnerOf(sim).doing.seconds).toBeGreaterThanOrEqual(sim.seconds - 1e-9);
+      }),
+      100,
+    );
+  });
+
+  it('sees what is done after their reaction, and not before', () => {
+    const first = (reaction: number): number =>
+      partnerOf(of(`partner at 1.4 m ahead follows within 5 cm reaction ${reaction} s\nadvance 40 cm in 0.4 s, hold 2 s`)).doing.moves.find(
+        ({ step }) => step.act.word === 'shuffle',
+      )?.start ?? NaN;
+    // 5 cm of the first foot's 40 are halfway the body's way: seen at the same moment of it, so much later.
+    expect(first(0.5) - first(0.2)).toBeCloseTo(0.3, 1);
+    expect(first(0.2)).toBeGreaterThan(0.2);
+  });
+
+  it('goes on whatever is asked, within what is simulated', () => {
+    const many = of(`${'partner at 1 m ahead follows within 1 cm\n'.repeat(6)}(advance 40 cm, retreat 40 cm) 200`);
+    const moves = many.things.flatMap(({ doing }) => doing?.moves ?? []);
+    expect(moves.length).toBeLessThanOrEqual(600);
+    expect(moves.every(({ end }) => Number.isFinite(end))).toBeTrue();
+    expect(many.problems.some(({ code }) => code === 'too-many')).toBeTrue();
+  });
+});
+
+describe('who could touch whom', () => {
+  it('follows from how far a hand comes: 0.45 of the height and half a body (common practice, no source), worked out by hand', () => {
+    // 0.45 × 1.70 + 0.15 = 0.915 m; 0.45 × 1.90 + 0.15 = 1.005 m.
+    expect(touchOf(guard)).toBeCloseTo(0.915, 9);
+    expect(lungeTouchOf(guard)).toBeCloseTo(0.915 + 0.9 * 0.53 * 1.7, 9);
+    const at = (line: string) =>
+      exchangesOf(of(line), 0.5).map(({ gap, reaches }) => [Math.round(gap * 1000) / 1000, reaches.mine, reaches.theirs]);
+    expect(at('partner at 1.2 m ahead tall 1.9 m\nhold 0.5 s')[0]).toEqual([1.2, false, false]);
+    expect(at('partner at 0.95 m ahead tall 1.9 m\nhold 0.5 s')[0]).toEqual([0.95, false, true]);
+    expect(at('partner at 0.9 m ahead tall 1.9 m\nhold 0.5 s')[0]).toEqual([0.9, true, true]);
+    expect(at('partner at 0.9 m ahead tall 1.9 m reach 60 cm\nhold 0.5 s')[0]).toEqual([0.9, true, false]);
+    // Beside them they reach nobody, and who turns away reaches nobody either.
+    const [, , , side] = exchangesOf(of('partner at 0.8 m ahead\norbit right 30° 3'), 0.44);
+    expect([Math.round(side?.flank ?? 0), side?.reaches.mine, side?.reaches.theirs]).toEqual([-90, true, false]);
+    expect(at('partner at 0.8 m ahead\npivot lead foot right 120°').at(-1)?.slice(1)).toEqual([false, true]);
+  });
+
+  it('says who is in the middle of what cannot be taken back', () => {
+    const committed = exchangesOf(of('partner at 2 m ahead doing (jump, hold 1 s)\nhold 0.6 s, lunge ahead in 0.5 s, hold 0.5 s'), 0.05);
+    const at = (t: number) => committed.find((one) => Math.abs(one.t - t) < 1e-9)?.committed;
+    expect([at(0.1), at(0.5), at(1.3)]).toEqual([
+      { mine: false, theirs: true },
+      { mine: false, theirs: false },
+      { mine: true, theirs: false },
+    ]);
+  });
+
+  it('judges what is struck from where it does not come, and nearness, by reach and not by where one began', () => {
+    expect(codes('partner at 1.6 m ahead follows within 60 cm\n"jab", hold 0.5 s')).toContain('stop too-far');
+    expect(codes('partner at 1 m ahead tall 1.8 m\n"jab"')).not.toContain('stop too-far');
+    expect(codes('partner at 1.6 m ahead follows within 90 cm\nadvance 60 cm + "jab" on landing').filter((one) => /far/.test(one))).toEqual(
+      [],
+    );
+    expect(codes('partner at 1.6 m ahead follows within 60 cm\n"slip", hold 0.5 s').filter((one) => /far/.test(one))).toEqual([]);
+    expect(codes('partner at 1 m ahead doing (advance 80 cm)\nhold 2 s')).toContain('stop too-close');
+  });
+
+  it('a like and an unlike lead differ by where the lead feet stand, worked out from the stance', () => {
+    // Lead feet half a stance's length ahead of the middle: between like leads across, between unlike ones toe to toe.
+    const leads = (lead: string): number => {
+      const sim = of(`partner at 1.5 m ahead ${lead} foot leading\nhold 0.1 s`);
+      const { at, facing, doing } = partnerOf(sim);
+      const own = doing.start.feet[doing.start.lead ?? 'left'];
+      const there = turned(own, facing);
+      return distance(sim.start.feet.left, { x: at.x + there.x, y: at.y + there.y });
+    };
+    const { width, length } = sim0();
+    expect(leads('left')).toBeCloseTo(Math.hypot(width, 1.5 - length), 9);
+    expect(leads('right')).toBeCloseTo(1.5 - length, 9);
+    function sim0(): { width: number; length: number } {
+      const { target } = of('hold 0.1 s');
+      return target;
+    }
+  });
+});
