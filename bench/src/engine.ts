@@ -1,5 +1,6 @@
 import { bodyOf } from '@hopsk/core/body/body';
 import { schoolOf, SCHOOLS } from '@hopsk/core/body/school';
+import { exchangesOf } from '@hopsk/core/judge/exchange';
 import { study } from '@hopsk/core/judge/study';
 import { parse } from '@hopsk/core/language/parse';
 import { simulate } from '@hopsk/core/motion/simulate';
@@ -35,13 +36,16 @@ export function engine(): Line[] {
   const whole = median(timed(60, () => study(LONG, PERFORMER, true)));
   const seen = study(LONG, PERFORMER, true);
   const drawn = median(timed(60, () => floorView(seen.simulation)));
+  // A partner who follows, and who could touch whom at every moment.
+  const exchange = median(timed(60, () => exchangesOf(study(`partner at 1.4 m ahead follows\n${LONG}`, PERFORMER, true).simulation, 0.05)));
   const baseline = median(timed(1000, () => plain(moves)));
   return [
     { name: `${moves} moves parsed and simulated`, value: long, unit: 'ms', baseline, limit: 5 },
     { name: `${moves} moves typed out, read and simulated`, value: typed, unit: 'ms', baseline, limit: 1 },
     // A thousand a second.
     { name: 'a short pattern parsed and simulated', value: short, unit: 'ms', baseline, limit: 1 },
-    { name: `${moves} moves studied: states, findings, drift`, value: whole, unit: 'ms', baseline, limit: null },
+    { name: `${moves} moves studied: states, findings, drift`, value: whole, unit: 'ms', baseline, limit: 8 },
+    { name: `${moves} moves of two bodies, studied, with who could touch whom`, value: exchange, unit: 'ms', baseline, limit: 20 },
     { name: `${moves} moves laid out on the floor`, value: drawn, unit: 'ms', baseline, limit: null },
   ];
 }

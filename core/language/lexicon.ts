@@ -36,7 +36,11 @@ export interface Lexicon {
 }
 
 /** Words as the tables have them: small letters, one space. */
-export const wordOf = (text: string): string => text.toLowerCase().replace(/[\s\u{a0}]+/gu, ' ');
+export function wordOf(text: string): string {
+  const small = text.toLowerCase();
+  // Nearly all have none but single spaces.
+  return /[^\S ]| {2}/.test(small) ? small.replace(/\s+/g, ' ') : small;
+}
 
 /** @example printed(ENGLISH.moves)[0] // 'square up' */
 export const printed = (sayings: Sayings<string>): string[] => Object.values(sayings).map(([first]) => first);

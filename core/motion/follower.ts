@@ -9,7 +9,7 @@ import type { Performer, Simulation } from './simulation.js';
 import { metresOf } from './sizes.js';
 
 /** How somebody follows who was told nothing else: how far off they let the distance be, metres, and when they see it, seconds (common practice, no source). */
-export const USUAL_FOLLOWING = { within: 0.2, reaction: 0.25 } as const;
+const USUAL_FOLLOWING = { within: 0.2, reaction: 0.25 } as const;
 
 /** Turned further away than this somebody turns to whom they follow, degrees (common practice, no source). */
 const TURNED_AWAY = 15;

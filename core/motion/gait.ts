@@ -46,9 +46,13 @@ export class Gait {
   /** After a move. */
   went(word: MoveWord, { actions }: { readonly actions: readonly FootAction[] }, restored: boolean): void {
     if (this.engine < 2) return;
-    const gone = new Set(actions.flatMap(({ foot, contact }) => (contact ? [foot] : [])));
-    const [only = null] = gone;
-    if (gone.size > 0) this.landed = gone.size === 1 && WALKS.includes(word) ? only : null;
+    let [only, both]: [Side | null, boolean] = [null, false];
+    for (const { foot, contact } of actions) {
+      if (!contact) continue;
+      both ||= only !== null && only !== foot;
+      only = foot;
+    }
+    if (only !== null) this.landed = !both && WALKS.includes(word) ? only : null;
     if (LEAVES.includes(word)) this.loose = true;
     else if (restored || STANDS.includes(word)) this.loose = false;
   }

@@ -192,21 +192,15 @@ export const steps = {
       gap: 'gap',
       lane: 'distance between two bodies',
       reach: { mine: 'a hand comes so far', theirs: 'theirs so far' },
-      moment: (
-        gap: string,
-        reaches: 'mine' | 'theirs' | 'both' | 'nobody',
-        committed: 'mine' | 'theirs' | 'both' | 'nobody',
-        flank: number,
-      ) => {
-        const who = {
-          mine: 'the athlete could touch',
-          theirs: 'the partner could touch',
-          both: 'both could touch',
-          nobody: 'out of reach',
-        };
-        const busy = { mine: ', the athlete is committed', theirs: ', the partner is committed', both: ', both are committed', nobody: '' };
-        return `${gap} apart, ${who[reaches]}${busy[committed]}${flank >= 20 ? `, ${flank}° off their line` : ''}`;
+      touch: {
+        mine: 'the athlete could touch',
+        theirs: 'the partner could touch',
+        both: 'both could touch',
+        nobody: 'out of reach',
       },
+      busy: { mine: 'the athlete is committed', theirs: 'the partner is committed', both: 'both are committed', nobody: '' },
+      apart: (gap: string): string => `${gap} apart`,
+      flank: (degrees: number): string => `${degrees}° off their line`,
     },
     moment: (seconds: number, left: string, right: string, state: string) =>
       `${seconds.toFixed(2)} s, left foot ${left === '' ? 'stands' : `‘${left}’`}, right foot ${right === '' ? 'stands' : `‘${right}’`}${state === '' ? '' : `, ${state}`}`,

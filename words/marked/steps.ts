@@ -193,21 +193,15 @@ export const steps = {
       gap: 'ĝáþ',
       lane: 'đíšţáñçé ƀéţŵééñ ţŵó ƀóđíéš',
       reach: { mine: 'á ĥáñđ çóɱéš šó ƒáŕ', theirs: 'ţĥéíŕš šó ƒáŕ' },
-      moment: (
-        gap: string,
-        reaches: 'mine' | 'theirs' | 'both' | 'nobody',
-        committed: 'mine' | 'theirs' | 'both' | 'nobody',
-        flank: number,
-      ) => {
-        const who = {
-          mine: 'ţĥé áţĥļéţé çóúļđ ţóúçĥ',
-          theirs: 'ţĥé þáŕţñéŕ çóúļđ ţóúçĥ',
-          both: 'ƀóţĥ çóúļđ ţóúçĥ',
-          nobody: 'óúţ óƒ ŕéáçĥ',
-        };
-        const busy = { mine: ', ţĥé áţĥļéţé íš çóɱɱíţţéđ', theirs: ', ţĥé þáŕţñéŕ íš çóɱɱíţţéđ', both: ', ƀóţĥ áŕé çóɱɱíţţéđ', nobody: '' };
-        return `${gap} áþáŕţ, ${who[reaches]}${busy[committed]}${flank >= 20 ? `, ${flank}° óƒƒ ţĥéíŕ ļíñé` : ''}`;
+      touch: {
+        mine: 'ţĥé áţĥļéţé çóúļđ ţóúçĥ',
+        theirs: 'ţĥé þáŕţñéŕ çóúļđ ţóúçĥ',
+        both: 'ƀóţĥ çóúļđ ţóúçĥ',
+        nobody: 'óúţ óƒ ŕéáçĥ',
       },
+      busy: { mine: 'ţĥé áţĥļéţé íš çóɱɱíţţéđ', theirs: 'ţĥé þáŕţñéŕ íš çóɱɱíţţéđ', both: 'ƀóţĥ áŕé çóɱɱíţţéđ', nobody: '' },
+      apart: (gap: string): string => `${gap} áþáŕţ`,
+      flank: (degrees: number): string => `${degrees}° óƒƒ ţĥéíŕ ļíñé`,
     },
     moment: (seconds: number, left: string, right: string, state: string) =>
       `${seconds.toFixed(2)} š, ļéƒţ ƒóóţ ${left === '' ? 'šţáñđš' : `‘${left}’`}, ŕíĝĥţ ƒóóţ ${right === '' ? 'šţáñđš' : `‘${right}’`}${state === '' ? '' : `, ${state}`}`,

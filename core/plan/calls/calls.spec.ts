@@ -15,7 +15,8 @@ import type { CallMessages } from './messages.js';
 import { callableOf } from './plain.js';
 
 const ada = performer(1.7);
-const corner = (name: string, out: string, back: string) => alternative(name, `tempo flat, split, shuffle ${out} 50 cm, shuffle ${back} 50 cm`);
+const corner = (name: string, out: string, back: string) =>
+  alternative(name, `tempo flat, split, shuffle ${out} 50 cm, shuffle ${back} 50 cm`);
 const FOUR = [
   corner('front left', 'ahead left', 'back right'),
   corner('front right', 'ahead right', 'back left'),

@@ -10,6 +10,8 @@ const HEIGHT = 96;
 /** Moments that are drawn, at most, and how far apart they are at least, seconds. */
 const MOST = 400;
 const LEAST = 0.02;
+/** From so many degrees on somebody stands at a flank (common practice, no source). */
+const FLANK = 20;
 
 /** The distance between two bodies over time, with how far each hand comes, and who could touch whom. */
 @Component({
@@ -72,7 +74,9 @@ export class Gap {
     const { reaches, committed } = now;
     const who = reaches.mine && reaches.theirs ? 'both' : reaches.mine ? 'mine' : reaches.theirs ? 'theirs' : 'nobody';
     const busy = committed.mine && committed.theirs ? 'both' : committed.mine ? 'mine' : committed.theirs ? 'theirs' : 'nobody';
-    return this.text.moment(lengthText(now.gap, this.units()), who, busy, Math.round(Math.abs(now.flank)));
+    const flank = Math.round(Math.abs(now.flank));
+    const parts = [this.text.apart(lengthText(now.gap, this.units())), this.text.touch[who], this.text.busy[busy]];
+    return [...parts, flank >= FLANK ? this.text.flank(flank) : ''].filter((part) => part !== '').join(', ');
   });
 
   constructor() {

@@ -10,9 +10,9 @@ import type { Performer, Simulation } from '../motion/simulation.js';
 import { facingOf, whereIs } from '../motion/things.js';
 import { holds } from '../testing/holds.js';
 import { performer } from '../testing/performers.js';
-import { partnerFeet } from '../view/partner-feet.js';
-import { exchangesOf, lungeTouchOf, touchOf } from './exchange.js';
-import { study } from './study.js';
+import { partnerFeet } from './partner-feet.js';
+import { exchangesOf, lungeTouchOf, touchOf } from '../judge/exchange.js';
+import { study } from '../judge/study.js';
 
 const guard = performer(1.7, 'staggered-striking', 'left');
 const of = (line: string, who: Performer = guard): Simulation => simulate(parse(line), who);
