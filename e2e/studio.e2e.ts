@@ -34,8 +34,10 @@ test.describe('the studio', () => {
       await coach.getByRole('button', { name: `add ‘${move}’`, exact: true }).click();
     }
     await hasLine(coach, taps.map(([, move]) => move).join(', '));
-    // 0.35 + 4 gathers of 0.44 + 0.50 + 0.55 + 0.40 + 0.30 + 1.00 s by the usual times (common practice, no source).
-    await expect(time(coach)).toHaveText('4.82 s');
+    // Of somebody of 1.68 m: 0.35 + two shuffles of 0.467 + a lunge of 0.531 + 0.55 + 0.40 + an advance and a retreat of 0.385 + 0.30 +
+    // 1.00 s, by the usual times and how they grow with size (common practice, no source).
+    await choose(coach, 'as', 'Ines');
+    await expect(time(coach)).toHaveText('4.83 s');
     await save(coach);
     expect((await stored(coach, 'By palette'))?.steps).toBe(taps.map(([, move]) => move).join(', '));
     // Found by its words, and taken back step by step.
@@ -61,8 +63,9 @@ test.describe('the studio', () => {
   test('a print that is dragged changes the size and direction of its step', async ({ coach }) => {
     await fresh(coach, 'Dragged');
     await coach.getByLabel('line of steps').fill('lunge ahead 50 cm right foot');
-    // 0.5 (½ + ½ 0.50 / 0.8109) s.
-    await expect(time(coach)).toHaveText('0.40 s');
+    // Of somebody of 1.68 m: 0.5 (½ + ½ 0.50 / 0.8014) s.
+    await choose(coach, 'as', 'Ines');
+    await expect(time(coach)).toHaveText('0.41 s');
     const print = coach.locator('hop-floor g.drags').first();
     const box = await print.boundingBox();
     const scale = await coach.locator('hop-floor g.scale path').boundingBox();
@@ -109,6 +112,7 @@ test.describe('the studio', () => {
     await coach.getByLabel('line of steps').fill('advance 30 cm, retreat 10 cm');
     await save(coach);
     await coach.getByRole('tab', { name: 'compare', exact: true }).click();
+    await choose(coach, 'as', 'Ines');
     await choose(coach, 'beside', /version 1/);
     await expect(coach.locator('hop-compare .steps')).toContainText('advance 30 cm');
     await expect(coach.getByRole('row', { name: /^time/ })).toContainText('0.38 s');
@@ -140,7 +144,7 @@ test.describe('the studio', () => {
 
   test('a line kept as a move of the club stands in other lines, in the palette, and can be run', async ({ coach }) => {
     await fresh(coach, 'Corner line');
-    await coach.getByLabel('line of steps').fill('shuffle right 40 cm, lunge ahead 80 cm, recover back, shuffle left 40 cm');
+    await coach.getByLabel('line of steps').fill('shuffle right, lunge ahead, recover back, shuffle left');
     await coach.getByRole('button', { name: 'more', exact: true }).click();
     await coach.getByRole('menuitem', { name: 'keep as a move of the club' }).click();
     const word = coach.getByRole('dialog').getByLabel('word');
@@ -154,13 +158,13 @@ test.describe('the studio', () => {
     await coach.getByRole('tab', { name: 'ours', exact: true }).click();
     await coach.getByRole('button', { name: 'add ‘corner’', exact: true }).click();
     await hasLine(coach, 'corner');
-    // Two gathers of 40 cm, 0.546 s each, a lunge and its recovery (common practice, no source).
-    await expect(time(coach)).toHaveText('2.14 s');
+    // Two gathers of 0.44 s, a lunge and its recovery (common practice, no source).
+    await expect(time(coach)).toHaveText('1.93 s');
     // Rounds of its own: without them the floor would take those of whatever ran last.
     await typeDose(coach, { rounds: 3, sets: 2, rest: 20, setRest: 60 });
     await save(coach);
     await coach.getByRole('link', { name: 'run it' }).click();
-    await expect(coach.getByText(/14 repetitions a round/)).toBeVisible();
+    await expect(coach.getByText(/15 repetitions a round/)).toBeVisible();
     await coach.goto('/club');
     await coach.locator('p.row', { hasText: 'corner' }).getByRole('button', { name: 'forget' }).click();
     await expect(coach.getByText('a line can be kept as a move')).toBeVisible();
