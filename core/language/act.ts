@@ -61,7 +61,8 @@ export function actOf(
     no('takes-no-way', { word: said });
   const { aim } = parts;
   if (aim && aim.side === null && TO_A_SIDE.some((one) => one === aim.thing)) cornerAsks(whole, aim.thing as SpotWord, reading);
-  if (parts.floor && rule.way !== 'bearing') no('takes-no-more', { word: said });
+  // What goes to something needs no direction of the hall.
+  if (parts.floor && (rule.way !== 'bearing' || aim !== null)) no('takes-no-more', { word: said });
   if (parts.label !== null) no('takes-no-name', { word: said });
   if (parts.feet.length > 1 && !(second && areBoth(parts.feet))) no('two-feet', { word: said });
   bareNumber(rule, whole, parts, reading);
@@ -83,7 +84,7 @@ export function actOf(
     name: quoted === null ? null : cut(quoted.slice(1, -1).trim(), NOTATION_LIMITS.name) || null,
     aim: rule.way === 'none' ? null : parts.aim,
     short: parts.short,
-    floor: rule.way === 'bearing' && (parts.floor || reading.floor),
+    floor: rule.way === 'bearing' && aim === null && (parts.floor || reading.floor),
     ...landedAs(rule, parts, no, vocabulary),
   };
 }

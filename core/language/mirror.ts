@@ -37,6 +37,13 @@ export function mirrorText(text: string, what: Mirroring = 'all', vocabulary: Vo
         if (otherStroke(typed) !== typed) swaps.push({ from: node.from, to: node.to, by: otherStroke(typed) });
         return;
       }
+      if (node.name === 'Quoted' && node.node.parent?.name === 'Named' && node.node.parent.parent?.name === 'Step') {
+        // What is printed of a slip says its side in quotes.
+        const [, side = '', evasion = ''] = /^["“](\w+) (\w+)["”]$/.exec(text.slice(node.from, node.to)) ?? [];
+        const by = vocabulary.evasions.includes(evasion) ? other.get(side) : undefined;
+        if (by !== undefined) swaps.push({ from: node.from + 1, to: node.from + 1 + side.length, by });
+        return;
+      }
       if (node.name !== 'BranchName' && ofStrike(node.node, text, vocabulary)) return;
       if (node.name === 'Side') {
         const isFoot = node.node.parent?.name === 'Foot';

@@ -187,6 +187,7 @@ const ASKED: readonly (readonly [line: string, kept: string, marks: readonly str
   ['lunge hit', '', ['two-moves ‘lunge hit’ lunge + hit; lunge, hit;']],
   ['split, lunge in one', 'split, lunge', ['bare-number ‘in one’ in 1 s; in 1 beat;']],
   ['advance in 2, split', 'advance, split', ['bare-number ‘in 2’ in 2 s; in 2 beats;']],
+  ['cone "A" at 1 m right, run to cone "A" on the floor', 'cone "A" at 1 m right, run to cone "A"', ['takes-no-more ‘run’']],
   ['lunge toe 10 in, split', 'lunge 10 in, split', ['not-understood-in ‘toe’']],
   ['grapevine right', '', ['asked ‘grapevine right’ crossover right, cross behind right; cross behind right; crossover right;']],
   [

@@ -95,6 +95,15 @@ describe('fit to the floor', () => {
     expect([fits, outside(scale), outside(scale * 1.001) > 0]).toEqual([true, 0, true]);
   });
 
+  it('counts repetitions where branches are of unequal length: each takes the same ones', () => {
+    // Whichever branch is drawn, each repetition goes a metre to the right: in 4 m one stands at 0, 1 and no further.
+    const uneven = parse('(shuffle right 100 cm | shuffle right 50 cm 2)');
+    const plain = parse('shuffle right 100 cm');
+    const floor = room('room 4 × 3 m');
+    expect(fitOnFloor(uneven, square, floor).repetitions).toBe(fitOnFloor(plain, square, floor).repetitions);
+    expect(fitOnFloor(plain, square, floor).repetitions).toBe(1);
+  });
+
   it('counts the repetitions that stay; to and fro stays for good', () => {
     const sideways = parse('shuffle right 40 cm');
     const { repetitions, alternating } = fitOnFloor(sideways, square, room('room 3 × 3 m'));
