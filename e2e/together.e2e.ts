@@ -90,6 +90,8 @@ test.describe('two phones in one run', () => {
       await other.getByRole('button', { name: 'pause' }).click();
       await expect(clockOf(coach)).toContainText('pause');
       await other.getByRole('button', { name: 'go on' }).click();
+      // Who ends a run that has gone on meanwhile, without having heard of it, ends nothing.
+      await expect(clockOf(coach)).not.toContainText('pause');
       await coach.getByRole('button', { name: 'end', exact: true }).click();
       await expect(coach.getByRole('dialog')).toContainText('for everybody');
       await coach.getByRole('button', { name: 'end it' }).click();
