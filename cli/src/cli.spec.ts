@@ -133,5 +133,8 @@ describe('the command line', () => {
     // The line itself is told as it is meant; check looks at it as it is done.
     expect(slipping.net.right).toBeCloseTo(0.3, 9);
     expect((await report(['check', '--errors', 'second-foot=-4'], 'shuffle right 30 cm')).net.right).toBeCloseTo(0.28, 9);
+    const first = await report(['check', '--errors', 'wrong-first, homeward=0.5'], 'shuffle right 40 cm, hit, shuffle left 40 cm');
+    expect(first.net.right).toBeCloseTo(0.2, 9);
+    expect(first.findings.map(({ code }: { code: string }) => code)).toContain('wrong-foot');
   });
 });

@@ -7,7 +7,7 @@ import { placingFrom } from '@hopsk/core/judge/area-text';
 import { TOPICS, type SchoolChoices, type TopicName } from '@hopsk/core/judge/schools';
 import { readSchools } from '@hopsk/core/judge/schools-text';
 import type { Performer } from '@hopsk/core/motion/simulation';
-import { NO_ERRORS, type StepErrors } from '@hopsk/core/search/what-if';
+import { NO_ERRORS, type StepErrors } from '@hopsk/core/motion/step-errors';
 import * as z from 'zod';
 
 /** What was typed cannot be done: said with its place, exit code 2. */
@@ -38,7 +38,8 @@ export const HELP = `hopsk COMMAND [FILE] [options]      a file of patterns, or 
   --stance CODE --lead left|right --hand left|right --side other
   --area CODE | "room 3.2 × 4 m"   --start RIGHT,AHEAD   --facing DEGREES
   --repeats N           do it N times; drift after one and N
-  --errors "second-foot=5,turn=10,swing=5,ahead=1.1,back=0.8,slower=left:1.3,split-late=120,no-split,land-late=100,toe=20"
+  --errors "second-foot=5,turn=10,swing=5,ahead=1.1,back=0.8,slower=left:1.3,split-late=120,no-split,land-late=100,toe=20,
+         wrong-first,step-more,homeward=0.7"
                         what goes wrong each time: cm, degrees, factors, milliseconds; check looks at the line done so
   --sport NAME          whose usual schools hold (the pattern's own)
   --schools "crossing never, retreats-on on"    what is held where schools differ
@@ -188,6 +189,13 @@ export function placingOf(options: Options, areaOfPattern: string): Placing | nu
   return { ...placing, ...(x !== undefined && y !== undefined && { at: { x, y } }), facing: options.facing ?? placing.facing };
 }
 
+/** Errors that are made or not. */
+const WHETHER: Readonly<Record<string, 'noSplit' | 'wrongFirst' | 'stepMore'>> = {
+  'no-split': 'noSplit',
+  'wrong-first': 'wrongFirst',
+  'step-more': 'stepMore',
+};
+
 /** Errors an athlete makes, from 'second-foot=5,turn=10'. Lengths in cm, angles in degrees, times in milliseconds. */
 export function errorsOf(said: string | undefined): StepErrors {
   let errors = NO_ERRORS;
@@ -195,10 +203,11 @@ export function errorsOf(said: string | undefined): StepErrors {
     const [name, value = ''] = part.split('=').map((text) => text.trim());
     const bad = (): BadInput =>
       new BadInput(
-        `--errors ‘${part}’ is not understood; such as second-foot=5, turn=10, swing=5, ahead=1.1, back=0.8, slower=left:1.3, split-late=120, no-split, land-late=100, toe=20`,
+        `--errors ‘${part}’ is not understood; such as second-foot=5, turn=10, swing=5, ahead=1.1, back=0.8, slower=left:1.3, split-late=120, no-split, land-late=100, toe=20, wrong-first, step-more, homeward=0.7`,
       );
-    if (name === 'no-split' && value === '') {
-      errors = { ...errors, noSplit: true };
+    const whether = name === undefined || value !== '' ? undefined : WHETHER[name];
+    if (whether) {
+      errors = { ...errors, [whether]: true };
       continue;
     }
     if (name === 'slower') {
@@ -212,7 +221,7 @@ export function errorsOf(said: string | undefined): StepErrors {
     if (name === 'second-foot') errors = { ...errors, secondFoot: n / 100 };
     else if (name === 'turn') errors = { ...errors, turnShort: n };
     else if (name === 'swing') errors = { ...errors, swingShort: n };
-    else if ((name === 'ahead' || name === 'back') && n > 0.1 && n < 5) errors = { ...errors, [name]: n };
+    else if ((name === 'ahead' || name === 'back' || name === 'homeward') && n > 0.1 && n < 5) errors = { ...errors, [name]: n };
     else if (name === 'split-late') errors = { ...errors, splitLate: n / 1000 };
     else if (name === 'land-late') errors = { ...errors, landLate: n / 1000 };
     else if (name === 'toe') errors = { ...errors, toeOut: n };

@@ -1,5 +1,5 @@
 import { originOf, standIn, stanceTarget, type Posture } from '../body/stance.js';
-import { add, distance, normalised, scale, wayOf, type Vec } from '../body/vec.js';
+import { add, distance, dot, normalised, scale, sub, wayOf, type Vec } from '../body/vec.js';
 import type { Side } from '../body/foot.js';
 import { bodyOf } from '../body/body.js';
 import { schoolOf } from '../body/school.js';
@@ -22,6 +22,7 @@ import { fromWhere, later } from './sequence.js';
 import type { EventMoment, HandMoment, Performer, PlacedThing, Problem, Simulation, SimMove } from './simulation.js';
 import { OPPONENT_AHEAD, partnerOf, placeThings, thingFor, whereIs } from './things.js';
 import { unfold, type Choice, type Choose, type Unfolded } from './unfold.js';
+import { struckSince, withWaysBack } from './way-back.js';
 import type { Counted, ProblemMessage } from './messages.js';
 
 /** Most moves that are simulated, of the athlete and of all partners together; a longer pattern is cut there and says so. */
@@ -43,11 +44,19 @@ export interface SimulateOptions {
   readonly slip?: Slip;
 }
 
-/**
- * How a step comes out other than it was meant; `swing` is how far the free foot of a pivot goes beyond its circle's end, degrees, and
- * `wait` how long one stands before it, seconds.
- */
-export type Slip = (step: Step, performer: Performer) => { readonly step: Step; readonly swing: number; readonly wait?: number };
+/** How a step comes out other than it was meant. */
+export interface Slipped {
+  readonly step: Step;
+  /** How far the free foot of a pivot goes beyond its circle's end, degrees. */
+  readonly swing: number;
+  /** How long one stands before it, seconds. */
+  readonly wait?: number;
+  /** Whether the last of its row is done once more. */
+  readonly again?: boolean;
+}
+
+/** What an athlete makes of a step; `homeward` says that it goes back to where they began, after a stroke or an arrival. */
+export type Slip = (step: Step, performer: Performer, homeward: boolean) => Slipped;
 
 /**
  * Turns a pattern into timed foot actions on the floor for one performer, starting in their school's stance. Never throws.
@@ -143,7 +152,8 @@ class Run {
   simulation({ engine, flat }: Script, choices: readonly Choice[]): Simulation {
     const { performer, start, moves, hands, problems, things } = this;
     return {
-      ...{ performer, start, moves, things, choices, problems },
+      ...{ performer, start, things, choices, problems },
+      moves: withWaysBack(moves, start),
       manner: { engine, flat },
       target: stanceTarget(performer.school, performer.body),
       end: this.posture,
@@ -216,9 +226,19 @@ class Run {
   private one(written: Step, left: number, span: Span): void {
     for (const follower of this.followers) follower.until(this.now);
     const sided = byFloor(bySide(this.gait.inTurn(written.act), this.posture, this.performer.playing), this.start, this.posture);
-    const { step, swing, wait = 0 } = this.slip({ ...written, act: this.aim(sided, left, span) }, this.performer);
+    const meant = { ...written, act: this.aim(sided, left, span) };
+    const { step, swing, wait = 0, again = false } = this.slip(meant, this.performer, this.homeward(meant));
     if (wait > 0) this.put({ ...step, act: { ...bare('hold'), seconds: wait }, tempo: null, then: null, hands: [] }, 0, span);
     this.put(step, swing, span);
+    if (again && left === 1) this.put({ ...step, hands: [], then: null }, swing, span);
+  }
+
+  /** Whether a step goes nearer to where one began, and something was done out there since the last split. */
+  private homeward({ act }: Step): boolean {
+    const { way: by, usual } = ruleOf(act.word);
+    const way = by === 'bearing' ? (act.bearing ?? usual) : null;
+    const home = sub(originOf(this.start.feet), originOf(this.posture.feet));
+    return way !== null && dot(home, wayOf(this.posture.heading + way)) > 0 && struckSince(this.moves);
   }
 
   private put(step: Step, swing: number, span: Span): void {

@@ -18,7 +18,8 @@ import { fitOnFloor } from './fit.js';
 import { repeated } from './repeat.js';
 import { stepsToReach, type ReachQuestion } from './steps-to-reach.js';
 import { tempoOf } from './tempo.js';
-import { errorsFrom, NO_ERRORS, whatIf, type StepErrors } from './what-if.js';
+import { errorsFrom, NO_ERRORS, type StepErrors } from '../motion/step-errors.js';
+import { whatIf } from './what-if.js';
 
 const square = performer(1.7);
 const guard = performer(1.75, 'staggered-striking', 'left');
@@ -179,6 +180,22 @@ describe('what if', () => {
     expect(found('shuffle right 40 cm left foot first', { secondFoot: 0 })).toEqual([]);
     expect(found('jump back 40 cm', { toeOut: 0 })).toEqual([]);
     expect(found('jump back 40 cm', { toeOut: 3 })).toEqual(['square-to-net']);
+    expect(found('shuffle right 40 cm', { wrongFirst: true })).toContain('wrong-foot');
+    expect(found('shuffle right 40 cm left foot first', { wrongFirst: true })).toEqual([]);
+    const one = performer(1.7, 'staggered-striking', 'left');
+    expect(
+      whatIf(parse('advance 20 cm, retreat 20 cm'), one, { ...NO_ERRORS, stepMore: true }, 1).findings.map(({ fault }) => fault),
+    ).toContain('backpedals');
+    // Only the last of a row comes once more; one who aims is there already.
+    const moved = (text: string, errors: Partial<StepErrors>): number =>
+      whatIf(parse(text), square, { ...NO_ERRORS, ...errors }, 1).simulation.moves.length;
+    expect([moved('shuffle right 40 cm 3', { stepMore: true }), moved('shuffle right 40 cm, shuffle home', { stepMore: true })]).toEqual([
+      4, 3,
+    ]);
+    // Only the way back is shorter, and only behind a stroke.
+    const ends = (text: string): number => originOf(whatIf(parse(text), square, { ...NO_ERRORS, homeward: 0.5 }, 1).simulation.end.feet).x;
+    expect(ends('split, shuffle right 40 cm, hit, shuffle left 40 cm')).toBeCloseTo(0.2, 9);
+    expect(ends('split, shuffle right 40 cm, shuffle left 40 cm')).toBeCloseTo(0, 9);
     // Only the steps back are shorter.
     const { end } = whatIf(parse('retreat 40 cm, advance 40 cm'), guard, { ...NO_ERRORS, back: 0.5 }, 1).simulation;
     expect(originOf(end.feet).y).toBeCloseTo(0.2, 9);

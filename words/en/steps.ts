@@ -140,7 +140,7 @@ export const steps = {
     fitTimes: (n: number | null, tried: number) => (n === null ? `stays in ${tried} repetitions running` : `leaves in repetition ${n + 1}`),
     fitOther: (n: number | null, tried: number) =>
       n === null ? `every other one to the other side: stays in ${tried}` : `every other one to the other side: leaves in ${n + 1}`,
-    noSplit: 'no split',
+    made: { noSplit: 'no split', wrongFirst: 'wrong foot first', stepMore: 'one step too many' },
     foundThen: 'Would be found',
     whatIfSays: 'The same error on every step, again and again.',
     errors: {
@@ -152,6 +152,7 @@ export const steps = {
       splitLate: 'split lands late',
       landLate: 'foot of a lunge lands late',
       toeOut: 'toe lands out or in',
+      homeward: 'steps of the way back',
       slowLeft: 'slower to the left',
       slowRight: 'slower to the right',
     },

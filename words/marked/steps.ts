@@ -141,7 +141,7 @@ export const steps = {
     fitTimes: (n: number | null, tried: number) => (n === null ? `šţáýš íñ ${tried} ŕéþéţíţíóñš ŕúññíñĝ` : `ļéáṽéš íñ ŕéþéţíţíóñ ${n + 1}`),
     fitOther: (n: number | null, tried: number) =>
       n === null ? `éṽéŕý óţĥéŕ óñé ţó ţĥé óţĥéŕ šíđé: šţáýš íñ ${tried}` : `éṽéŕý óţĥéŕ óñé ţó ţĥé óţĥéŕ šíđé: ļéáṽéš íñ ${n + 1}`,
-    noSplit: 'ñó šþļíţ',
+    made: { noSplit: 'ñó šþļíţ', wrongFirst: 'ŵŕóñĝ ƒóóţ ƒíŕšţ', stepMore: 'óñé šţéþ ţóó ɱáñý' },
     foundThen: 'Ŵóúļđ ƀé ƒóúñđ',
     whatIfSays: 'Ţĥé šáɱé éŕŕóŕ óñ éṽéŕý šţéþ, áĝáíñ áñđ áĝáíñ.',
     errors: {
@@ -153,6 +153,7 @@ export const steps = {
       splitLate: 'šþļíţ ļáñđš ļáţé',
       landLate: 'ƒóóţ óƒ á ļúñĝé ļáñđš ļáţé',
       toeOut: 'ţóé ļáñđš óúţ óŕ íñ',
+      homeward: 'šţéþš óƒ ţĥé ŵáý ƀáçķ',
       slowLeft: 'šļóŵéŕ ţó ţĥé ļéƒţ',
       slowRight: 'šļóŵéŕ ţó ţĥé ŕíĝĥţ',
     },

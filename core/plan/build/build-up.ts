@@ -22,7 +22,7 @@ import type { BuiltStage, BuiltUp } from './built.js';
 import type { LeftOut, LeftOutMessages, NameMessage } from './messages.js';
 import { elementsOf } from './elements.js';
 import { lineOf, restored, segmentsOf } from './segments.js';
-import { watchList } from './watch-list.js';
+import { exposed, watchList } from './watch-list.js';
 
 /** How the parts are put together again. */
 export const CHAINS = ['forward', 'backward', 'whole-part-whole'] as const;
@@ -183,13 +183,14 @@ class Builder {
 
   /** Adds a stage with what is usual for its kind; leaves it out where a caution forbids it or the record says mastered. */
   private add(kind: StageKind, name: NameMessage, steps: string, more: Partial<Stage> = {}): void {
-    const sim = this.simulated(steps);
+    const cueing = more.cueing ?? 'self';
+    const given = exposed(readWith(steps, this.options.own), this.performer, cueing);
+    const sim = given.simulation;
     const forbidden = forbiddenBy({ partner: more.partner ?? null, kind }, sim, this.options.cautions);
     if (forbidden) return this.leave(name, 'caution', forbidden);
     if (this.options.mastered.has(steps)) return this.leave(name, 'mastered', {});
-    const cueing = more.cueing ?? 'self';
     const { focus, faults = FAULTS } = this.options;
-    const seen = watchList({ simulation: sim, cueing, staggered: this.performer.school.staggered }, focus, faults);
+    const seen = watchList(given, focus, faults);
     const dose = this.withRests(more.dose ?? DOSES[kind]);
     const stage = stageOf(
       this.options.newId(),

@@ -3,11 +3,11 @@ import type { FaultEntry } from '../../catalogue/fault.js';
 import { readWith } from '../../judge/study.js';
 import type { OwnMove } from '../../language/own-moves.js';
 import { simulate } from '../../motion/simulate.js';
-import type { Performer, Simulation } from '../../motion/simulation.js';
+import type { Performer } from '../../motion/simulation.js';
 import { buildUp, type BuildOptions, type BuildSource } from './build-up.js';
 import type { BuiltStage, BuiltUp } from './built.js';
 import type { LeftOut } from './messages.js';
-import { exposes } from './watch-list.js';
+import { chancesOf, exposes } from './watch-list.js';
 
 /** A small line for each word of the catalogue that says what shows a fault (common practice, no source). */
 const LINES: Readonly<Record<string, string>> = {
@@ -35,12 +35,6 @@ const LINES: Readonly<Record<string, string>> = {
 
 /** The kinds of stages that a fault is worked on with, where nothing else is wanted: the remedy alone, then slow, then whole, then called. */
 export const AGAINST: readonly StageKind[] = ['isolate', 'beats', 'whole', 'other side', 'called'];
-
-/** How often one repetition gives a fault a chance to show. */
-const chancesOf = (fault: FaultEntry, simulation: Simulation): number =>
-  fault.per === 'repetition' && simulation.seconds > 0
-    ? 1
-    : simulation.moves.filter((move) => (move.units as readonly string[]).includes(fault.per)).length;
 
 /** The line that gives a fault most chances to show: one of the club's own that exposes it, else a small one of ours. */
 export function lineForFault(

@@ -29,7 +29,7 @@ import { AGAINST, forFault, lineForFault } from './for-fault.js';
 import { dueFirst, gridOf, NO_COVERAGE, spread, unreadable, USUAL_VALUES, type Axis } from './grid.js';
 import { rotationOf } from './rotation.js';
 import { keepsStance, segmentsOf } from './segments.js';
-import { exposes, watchList } from './watch-list.js';
+import { exposed, exposes, watchList } from './watch-list.js';
 
 const ada = performer(1.7);
 /** The usual line, longer steps taking longer. */
@@ -266,6 +266,13 @@ describe('what to watch', () => {
     expect(listOf('(shuffle back 10 cm, shuffle ahead 10 cm) 4', 'square-ready')).toContain('retreat-short');
     expect(listOf('split 4', 'square-ready')).toContain('deep');
     expect(listOf('split 4', 'wide-ready')).not.toContain('deep');
+    // What goes wrong first in this line when it is done a little wrong is looked for first, not what the catalogue holds first.
+    const firstOf = (steps: string, school = 'square-ready', lead: 'left' | null = null): string | undefined =>
+      watchList(exposed(parse(steps), performer(1.7, school, lead), 'self')).watch[0];
+    expect(firstOf('split + ball hit on landing, reaching step right 60 cm right foot')).toBe('no-split');
+    expect(firstOf('split, lunge ahead 80 cm + hit 80 ms after landing, recover back')).toBe('land-late');
+    expect(firstOf('advance 30 cm, retreat 30 cm', 'bladed-guard', 'left')).toBe('follow-uneven');
+    expect(firstOf('crossover right 60 cm, crossover left 60 cm')).toBe('heavy-foot');
     // A fault that cannot show is not looked for, focus or not.
     expect(watchList(seen, ['knee-line']).watch).not.toContain('knee-line');
     const call = FAULTS.find((fault) => fault.code === 'waits');

@@ -6,11 +6,10 @@ import { usualCautions } from '@hopsk/core/judge/cautions';
 import { readWith } from '@hopsk/core/judge/study';
 import { printDose } from '@hopsk/core/language/dose-print';
 import { fromRounds } from '@hopsk/core/language/rounds';
-import { simulate } from '@hopsk/core/motion/simulate';
 import { alternatingBlocks } from '@hopsk/core/plan/build/blocks';
 import type { BuildSource } from '@hopsk/core/plan/build/build-up';
 import type { Cell } from '@hopsk/core/plan/build/grid';
-import { watchList } from '@hopsk/core/plan/build/watch-list';
+import { exposed, watchList } from '@hopsk/core/plan/build/watch-list';
 import { OPEN_SETTINGS, SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/session';
 import { stageOf } from '@hopsk/core/plan/session/stage';
 import { buildWords, variantName } from '@hopsk/words/naming';
@@ -22,19 +21,19 @@ const restOf = ({ rest }: SessionSettings): string => (rest === null ? '' : `, r
 
 /** A stage of a whole pattern, with the pattern's own rounds where it has any. */
 export function stageFrom(pattern: Pattern, settings: SessionSettings): DraftStage {
-  const { id, version, name, steps, school, hand, lead, shouldClose } = pattern;
+  const { id, version, name, sport, steps, school, hand, lead, shouldClose } = pattern;
   const performer = {
     body: bodyOf({}),
     school: schoolOf(school) ?? SCHOOLS[0],
     lead: lead === 'none' ? null : lead,
     playing: hand,
   };
-  const simulation = simulate(readWith(steps), performer);
-  const seen = watchList({ simulation, cueing: 'self', staggered: performer.school.staggered });
+  const given = exposed(readWith(steps), performer, 'self', sport);
+  const seen = watchList(given);
   const { cue, caution } = buildWords();
   const dose = pattern.dose ? printDose(fromRounds(pattern.dose)) : `3 × 8${restOf(settings)}`;
   const line = { steps, school, hand, lead, shouldClose };
-  const cautions = usualCautions(simulation).map(caution);
+  const cautions = usualCautions(given.simulation).map(caution);
   const more = { ...seen, cues: seen.watch.slice(0, 1).map(cue), cautions, pattern: { id, version }, dose };
   return keptStages([stageOf(newId(), name, line, more)])[0] as DraftStage;
 }

@@ -3,7 +3,8 @@ import { MatCheckbox } from '@angular/material/checkbox';
 import type { Athlete } from '@hopsk/contract/people';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import type { Performer } from '@hopsk/core/motion/simulation';
-import { errorsFrom, NO_ERRORS, type StepErrors, type WhatIfOptions } from '@hopsk/core/search/what-if';
+import { errorsFrom, NO_ERRORS, type StepErrors } from '@hopsk/core/motion/step-errors';
+import type { WhatIfOptions } from '@hopsk/core/search/what-if';
 import { lengthText } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
@@ -13,9 +14,13 @@ import { Studies } from '../../compute/studies';
 import type { Ask, WhatIfSeen } from '../../compute/study.worker';
 import { Slider } from '../../ui/slider';
 
+/** An error that is made or not. */
+type Whether = 'noSplit' | 'wrongFirst' | 'stepMore';
+const WHETHER: readonly Whether[] = ['noSplit', 'wrongFirst', 'stepMore'];
+
 /** One error that can be set, and how far. */
 interface Setting {
-  readonly key: Exclude<keyof StepErrors, 'slower' | 'noSplit'> | 'slowLeft' | 'slowRight';
+  readonly key: Exclude<keyof StepErrors, 'slower' | Whether> | 'slowLeft' | 'slowRight';
   readonly least: number;
   readonly most: number;
   readonly step: number;
@@ -31,6 +36,7 @@ const SLIDERS: readonly Setting[] = [
   { key: 'splitLate', least: 0, most: 0.3, step: 0.02, none: 0 },
   { key: 'landLate', least: 0, most: 0.3, step: 0.02, none: 0 },
   { key: 'toeOut', least: -30, most: 60, step: 5, none: 0 },
+  { key: 'homeward', least: 0.4, most: 1, step: 0.05, none: 1 },
   { key: 'slowLeft', least: 1, most: 2, step: 0.1, none: 1 },
   { key: 'slowRight', least: 1, most: 2, step: 0.1, none: 1 },
 ];
@@ -57,6 +63,7 @@ export class WhatIfPanel {
   private readonly asking = inject(Studies);
   protected readonly text = words.steps;
   protected readonly common = words.common;
+  protected readonly whether = WHETHER;
   protected readonly sliders = SLIDERS.map((one) => ({ ...one, said: (value: number) => this.inWords(one, value) }));
   protected readonly errors = signal<StepErrors>(NO_ERRORS);
   protected readonly repetitions = signal(10);
@@ -134,8 +141,8 @@ export class WhatIfPanel {
     });
   }
 
-  protected withoutSplit(noSplit: boolean): void {
-    this.errors.update((errors) => ({ ...errors, noSplit }));
+  protected setWhether(key: Whether, made: boolean): void {
+    this.errors.update((errors) => ({ ...errors, [key]: made }));
   }
 
   /** From what this athlete is known for. */
