@@ -240,6 +240,9 @@ test.describe('a coach’s evening', () => {
     await expect.poll(() => total(coach)).toBe(130);
     await saveAs(coach, 'Two coaches');
     const url = coach.url();
+    // Typed before the other one saves: what nobody has changed yet is shown as it was saved last.
+    await doses(coach).first().fill('5 × 30 s, rest 20 s');
+    await keptOnDevice(coach, '5 × 30 s, rest 20 s');
     const other = await browser.newPage();
     await other.goto(url);
     await other.getByRole('button', { name: 'enter the demo club' }).click();
@@ -247,8 +250,6 @@ test.describe('a coach’s evening', () => {
     await doses(other).first().fill('4 × 30 s, rest 20 s');
     await save(other);
     await other.close();
-    await doses(coach).first().fill('5 × 30 s, rest 20 s');
-    await keptOnDevice(coach, '5 × 30 s, rest 20 s');
     await coach.reload();
     await expect(doses(coach).first()).toHaveValue('5 × 30 s, rest 20 s');
     await coach.getByRole('button', { name: 'save', exact: true }).click();

@@ -17,7 +17,8 @@ const isCrossed = ({ feet, heading }: SimMove['before']): boolean => sizeOf(feet
 /** Which foot goes first and which sets last: a loaded foot cannot go, an inside one must not be the last before a stroke. */
 export const FIRST_FOOT = {
   'wrong-foot': ({ performer }, { before, actions, step: { act } }) => {
-    if (!GATHERS.includes(act.word)) return null;
+    // Where no foot is named the nearest goes, also back into a stance that crossing has left.
+    if (!GATHERS.includes(act.word) || act.foot === null) return null;
     const first = actions.find((action) => action.kind === 'step');
     if (!first || isCrossed(before)) return null;
     const gone = sub(first.to, first.from);

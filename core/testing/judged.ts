@@ -57,6 +57,10 @@ export const CORRECT: readonly Drill[] = [
   drill('square-ready', 'split ahead left, shuffle left 40 cm'),
   drill('square-ready', 'step in left right foot + forehand, pull back'),
   drill('square-ready', 'run right 60 cm 2, run home 2, square up'),
+  // Home by gathers from where crossing has left the feet: the nearest goes, though it has far to go.
+  drill('wide-ready', 'split, drop step right, crossover back right 60 cm, hit, shuffle home 2'),
+  drill('square-ready', 'split, drop step left, crossover back left 50 cm 2, hit, shuffle home 2, split'),
+  drill('wide-ready', 'split, run right 60 cm 2, hit, shuffle home 3'),
   // Schools that are held.
   drill('square-ready', 'split, step in ahead right right foot + forehand, pull back', { schools: { 'wrong-leg': 'on' } }),
   drill('square-ready', 'shuffle right 60 cm, jump + forehand, shuffle left 60 cm', { schools: { 'wrong-leg': 'on' } }),

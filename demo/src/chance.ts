@@ -23,6 +23,11 @@ export class Chance {
     return sd * Math.sqrt(-2 * Math.log(1 - this.next())) * Math.cos(2 * Math.PI * this.next());
   }
 
+  /** A source of its own: however much is taken from it, this one goes on the same. */
+  branch(): Chance {
+    return new Chance(this.whole(0, 0x7fffffff));
+  }
+
   pick<T>(list: readonly T[]): T {
     return list[this.whole(0, list.length - 1)] as T;
   }

@@ -38,7 +38,7 @@ type Loose = (Control | Turned | Observation) & { readonly t: number };
 const shift = (p: number, by: number): number => 1 / (1 + Math.exp(-(Math.log(p / (1 - p)) + by)));
 
 /** The demo club with three months of runs up to `lastDay` (YYYY-MM-DD), from a seed: the same seed and day give the same file. */
-export function season(lastDay: string, seed = 4180): ClubFile {
+export function season(lastDay: string, seed = 4182): ClubFile {
   const chance = new Chance(seed);
   const afterwards = new Chance(seed + 1);
   const people = PEOPLE.map(({ draft, habits, away }) => ({
@@ -140,9 +140,11 @@ function runOf(
       const unit = faults.get(habit.fault)?.per ?? 'repetition';
       const inRound = attemptsPer(unit).filter((attempt) => attempt.start >= round.start && attempt.start < round.end);
       const visible = faults.get(habit.fault)?.views.includes(view) === true;
-      const ats = shownIn(chance, habit, inRound, { progress, mood, visible, follows: shown.get(habit.follows?.fault ?? '') });
+      // What else happens does not hang on how many chances a line has.
+      const own = chance.branch();
+      const ats = shownIn(own, habit, inRound, { progress, mood, visible, follows: shown.get(habit.follows?.fault ?? '') });
       shown.set(habit.fault, new Set(ats));
-      log.push(...ats.map((i) => tapOf(chance, habit, inRound[i] as Attempt, i / Math.max(1, inRound.length - 1), person.athlete.id)));
+      log.push(...ats.map((i) => tapOf(own, habit, inRound[i] as Attempt, i / Math.max(1, inRound.length - 1), person.athlete.id)));
     }
     // Now and then something is seen that nobody was looking for.
     if (chance.next() < 0.1)

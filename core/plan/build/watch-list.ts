@@ -146,7 +146,10 @@ export function watchList(
     return (particular * ((likely?.get(fault.code) ?? 0) + particularChances(fault, seen) / 2)) / Math.max(simulation.seconds, 0.1);
   };
   const weighed = faults
-    .filter((fault) => exposes(fault, seen) && !NOT_IN[fault.code]?.includes(simulation.performer.school.code))
+    .filter(
+      (fault) =>
+        exposes(fault, seen) && chancesOf(fault, simulation) > 0 && !NOT_IN[fault.code]?.includes(simulation.performer.school.code),
+    )
     .map((fault) => ({ fault, weight: weight(fault) }));
   const [first] = chosen(weighed, 1);
   const from = (view: View): FaultEntry[] =>

@@ -6,12 +6,14 @@ import type { Drift } from '@hopsk/core/judge/drift';
 import { onFloor } from '@hopsk/core/judge/area-text';
 import { readWith, study, type Study, type StudyOptions } from '@hopsk/core/judge/study';
 import type { NotationMessage } from '@hopsk/core/language/messages';
+import type { Rounds } from '@hopsk/core/language/rounds';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import type { Performer } from '@hopsk/core/motion/simulation';
 import { buildUp, type BuildOptions, type BuildSource } from '@hopsk/core/plan/build/build-up';
 import type { BuiltUp } from '@hopsk/core/plan/build/built';
 import { forFault, lineForFault } from '@hopsk/core/plan/build/for-fault';
 import { gridOf, unreadable, type Axis, type Forbidden, type Grid } from '@hopsk/core/plan/build/grid';
+import { taught, type Taught } from '@hopsk/core/plan/build/taught';
 import type { Calls } from '@hopsk/core/plan/calls/calls';
 import { foreseen, type Foreseen } from '@hopsk/core/plan/calls/foresee';
 import type { RunPlan, SessionPlan } from '@hopsk/core/plan/run-plan';
@@ -62,11 +64,15 @@ export interface Questions {
   };
   grid: { ask: { line: StageLine; axes: readonly Axis[]; forbidden: readonly Forbidden[]; own: readonly OwnMove[] }; answer: GridSeen };
   repetition: { ask: RepetitionAsk; answer: Repetition };
+  taught: { ask: { text: string; performer: Performer; sport: string; rounds: Rounds | null }; answer: TaughtSeen };
   thumbnail: { ask: { text: string; performer: Performer; shouldClose: boolean; own: readonly OwnMove[]; area: string }; answer: Seen };
 }
 export type Kind = keyof Questions;
 export type Ask<K extends Kind> = Questions[K]['ask'];
 export type Answer<K extends Kind> = Questions[K]['answer'];
+
+/** What the starter library shows of a pattern: its picture, and how it is taught. */
+export type TaughtSeen = Omit<Taught, 'simulation'> & { readonly picture: Thumbnail };
 
 /** What a library shows of a pattern. */
 export interface Seen {
@@ -122,6 +128,10 @@ const ANSWERS: { readonly [K in Kind]: (ask: Ask<K>) => Answer<K> } = {
     return { grid, unreadable: unreadable(grid, own) };
   },
   repetition: repetitionOf,
+  taught: ({ text, performer, sport, rounds }) => {
+    const { simulation, ...rest } = taught(readWith(text), performer, sport, rounds);
+    return { ...rest, picture: thumbnailOf(simulation) };
+  },
   thumbnail: ({ text, performer, shouldClose, own, area }) => {
     const seen = study(text, performer, shouldClose, { own, ...onFloor(area) });
     // A note is worth knowing, and nothing wrong.

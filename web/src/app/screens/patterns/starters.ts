@@ -5,12 +5,13 @@ import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { printDose } from '@hopsk/core/language/dose-print';
 import { fromRounds } from '@hopsk/core/language/rounds';
+import { buildWords, faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { newId } from '../../data/ids';
 import { Thumb } from '../../drawing/thumb';
 import { patterns } from '../../data/records';
 import { Studies } from '../../compute/studies';
-import type { Seen } from '../../compute/study.worker';
+import type { TaughtSeen } from '../../compute/study.worker';
 import type { Draft } from '../../parts/pattern-draft';
 import { performance } from '../../compute/performance';
 import { fromText } from '../../parts/pattern-files';
@@ -36,7 +37,7 @@ export class Starters {
   protected readonly state = signal<'loading' | 'ready' | 'failed'>('loading');
   protected readonly sport = signal<string | null>(null);
   private readonly drafts = signal<readonly Draft[]>([]);
-  private readonly seen = signal<ReadonlyMap<string, Seen>>(new Map());
+  private readonly seen = signal<ReadonlyMap<string, TaughtSeen>>(new Map());
   private readonly saves = this.store.selectSignal(patterns.selectSaves);
   private readonly names = this.store.selectSignal(patterns.selectHere);
   protected readonly sportOptions = computed(() => {
@@ -70,6 +71,7 @@ export class Starters {
         draft,
         dose: draft.dose ? printDose(fromRounds(draft.dose)) : '',
         seen: this.seen().get(draft.name) ?? null,
+        ...this.taughtIn(this.seen().get(draft.name)),
         taken: here.has(draft.name),
       }));
   });
@@ -77,6 +79,19 @@ export class Starters {
 
   constructor() {
     void this.fetch();
+  }
+
+  /** How it is taught, in words: what is looked for and from where, what is said, how often it can show, and what is called. */
+  private taughtIn(seen: TaughtSeen | undefined): { readonly watch: string; readonly cue: string; readonly calls: string } {
+    const [first] = seen?.watch ?? [];
+    if (!seen || first === undefined) return { watch: '', cue: '', calls: '' };
+    const from = seen.view === 'front' ? words.build.fromFront : words.build.fromSide;
+    const attempts = seen.attempts === null ? '' : ` · ${this.text.attemptsAt(seen.attempts)}`;
+    return {
+      watch: `${seen.watch.map(faultLabel).join(', ')} · ${from}${attempts}`,
+      cue: buildWords().cue(first),
+      calls: seen.calls.join(', '),
+    };
   }
 
   /** The ids under which patterns were asked for: while one is on its way, a second press makes no second one. */
@@ -106,7 +121,7 @@ export class Starters {
     for (const draft of this.drafts()) {
       const { performer } = performance(draft, null);
       const seen = await this.asking
-        .ask('thumbnail', { text: draft.steps, performer, shouldClose: draft.shouldClose, own: [], area: draft.area })
+        .ask('taught', { text: draft.steps, performer, sport: draft.sport, rounds: draft.dose })
         .catch(() => null);
       if (seen) this.seen.update((known) => new Map(known).set(draft.name, seen));
     }
