@@ -5,7 +5,7 @@ import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { printDose } from '@hopsk/core/language/dose-print';
 import { fromRounds } from '@hopsk/core/language/rounds';
-import { buildWords, faultLabel } from '@hopsk/words/naming';
+import { faultLabel, faultWords } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { newId } from '../../data/ids';
 import { Thumb } from '../../drawing/thumb';
@@ -86,10 +86,11 @@ export class Starters {
     const [first] = seen?.watch ?? [];
     if (!seen || first === undefined) return { watch: '', cue: '', calls: '' };
     const from = seen.view === 'front' ? words.build.fromFront : words.build.fromSide;
-    const attempts = seen.attempts === null ? '' : ` · ${this.text.attemptsAt(seen.attempts)}`;
+    const attempts = seen.attempts === null ? '' : ` (${this.text.attemptsAt(seen.attempts)})`;
+    const faults = seen.watch.map((code) => faultLabel(code) + (code === first ? attempts : ''));
     return {
-      watch: `${seen.watch.map(faultLabel).join(', ')} · ${from}${attempts}`,
-      cue: buildWords().cue(first),
+      watch: `${faults.join(', ')} · ${from}`,
+      cue: faultWords(first)?.cue ?? '',
       calls: seen.calls.join(', '),
     };
   }
