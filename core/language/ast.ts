@@ -44,6 +44,8 @@ export interface Act {
   readonly bearing: number | null;
   /** Degrees of a turn of the facing line, clockwise positive. */
   readonly turn: number | null;
+  /** Whether its degrees are typed: what turns round to the opponent turns by them then. */
+  readonly exact: boolean;
   readonly size: Size | null;
   /** Size of the second foot, where it differs ('then'). */
   readonly second: Size | null;

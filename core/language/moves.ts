@@ -11,6 +11,8 @@ export interface MoveRule {
   readonly way: 'none' | 'bearing' | 'turn';
   /** Degrees without a word: of a bearing clockwise from the facing line, of a turn without its side. Null: must be said. */
   readonly usual: number | null;
+  /** It turns round to the opponent where there is one, and by its degrees only where they are typed. */
+  readonly round?: true;
   /** The bearing cannot be another one. */
   readonly fixed?: true;
   /** Whether it takes a size; 'aside' only together with a direction, in place without. */
@@ -21,6 +23,7 @@ export interface MoveRule {
 
 const ahead = { way: 'bearing', usual: 0 } as const;
 const toASide = { way: 'turn', usual: null } as const;
+const round = { ...toASide, family: 'turn', size: 'step', round: true } as const;
 const inPlace = { way: 'none', usual: null, size: 'none' } as const;
 
 const MOVES = {
@@ -170,14 +173,7 @@ const MOVES = {
     size: 'none',
     foot: false,
   },
-  'step-out quarter': {
-    family: 'turn',
-    example: 'step-out quarter right',
-    ...toASide,
-    usual: 90,
-    size: 'step',
-    foot: false,
-  },
+  'step-out quarter': { ...round, example: 'step-out quarter right', usual: 90, foot: false },
   'slip-side quarter': {
     family: 'turn',
     example: 'slip-side quarter left',
@@ -186,22 +182,8 @@ const MOVES = {
     size: 'none',
     foot: false,
   },
-  cut: {
-    family: 'turn',
-    example: 'cut right 50 cm',
-    ...toASide,
-    usual: 45,
-    size: 'step',
-    foot: true,
-  },
-  'side step and turn': {
-    family: 'turn',
-    example: 'side step and turn left 60 cm',
-    ...toASide,
-    usual: 90,
-    size: 'step',
-    foot: false,
-  },
+  cut: { ...round, example: 'cut right 50 cm', usual: 45, foot: true },
+  'side step and turn': { ...round, example: 'side step and turn left 60 cm', usual: 90, foot: false },
   orbit: {
     family: 'turn',
     example: 'orbit right 30°',

@@ -17,6 +17,7 @@ import type {
   Toe,
 } from './ast.js';
 import { ENGLISH } from './english.js';
+import { ruleOf } from './moves.js';
 import type { Vocabulary } from './vocabulary.js';
 
 /** Prints a whole pattern in the notation; parsing the print gives the same (places apart). */
@@ -140,7 +141,7 @@ export function printAct(act: Act, vocabulary: Vocabulary = ENGLISH): string {
   return joined(
     vocabulary.moves[act.word][0],
     act.bearing === null ? '' : bearingWords(act.bearing, vocabulary),
-    act.turn === null ? '' : `${act.side ? '' : `${directions[act.turn < 0 ? 'left' : 'right'][0]} `}${Math.abs(act.turn)}°`,
+    printTurn(act, vocabulary),
     act.side ? `${vocabulary.feet[act.side][0]} ${keys.side[0]}` : '',
     act.style === null ? '' : vocabulary.styles[act.style][0],
     printSize(act.size, vocabulary),
@@ -154,6 +155,14 @@ export function printAct(act: Act, vocabulary: Vocabulary = ENGLISH): string {
     printToe(act.toe, vocabulary),
     act.weight ? `${keys.weight[0]} ${printFoot(act.weight, vocabulary)}` : '',
   );
+}
+
+/** A turn; where it is round to the opponent, its degrees only if they were typed, or are not the usual ones. */
+function printTurn({ word, turn, exact, side }: Act, { directions }: Vocabulary): string {
+  if (turn === null) return '';
+  const { round, usual } = ruleOf(word);
+  const degrees = round && !exact && Math.abs(turn) === usual ? '' : `${Math.abs(turn)}°`;
+  return joined(side ? '' : directions[turn < 0 ? 'left' : 'right'][0], degrees);
 }
 
 const printFoot = (foot: FootRef, { directions, feet, keys }: Vocabulary): string =>

@@ -86,7 +86,7 @@ const READ: Readonly<Record<string, string>> = {
   'jab-cross 3x': '("jab", "cross") 3 times',
   'lunge + cut': 'lunge + "cut" on landing',
   'shuffle right + one-two': 'shuffle right + "one-two" on landing',
-  'cross right, cut right, drop left': 'crossover right, cut right 45°, drop step left 45°',
+  'cross right, cut right, drop left': 'crossover right, cut right, drop step left 45°',
   // One foot, both together, and how it is landed.
   'step left foot ahead 30 cm': 'single step ahead 30 cm left foot',
   'step back with the rear foot': 'single step back rear foot',
@@ -168,7 +168,7 @@ const READ: Readonly<Record<string, string>> = {
   'advance -> retreat / split → lunge': 'advance, retreat, split, lunge',
   'Split. Shuffle left. Lunge ahead.': 'split, shuffle left, lunge ahead',
   'advance 20 cm slow then quick, advance then 20 cm': 'advance 20 cm slow then quick, advance then 20 cm',
-  'side step and turn left': 'side step and turn left 90°',
+  'side step and turn left': 'side step and turn left',
 };
 
 /** What is asked or marked, with what may be meant; what could be read is kept. */

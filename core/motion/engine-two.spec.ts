@@ -5,6 +5,7 @@ import { originOf, sizeOf, stanceTarget } from '../body/stance.js';
 import { distance } from '../body/vec.js';
 import { mirrorText } from '../language/mirror.js';
 import { parse } from '../language/parse.js';
+import { printPattern } from '../language/print.js';
 import { holds } from '../testing/holds.js';
 import { performer } from '../testing/performers.js';
 import { bearingTo } from './bearing-to.js';
@@ -188,6 +189,26 @@ describe('time and size', () => {
       }
   });
 
+  it('× again and again is never more than so many times what is usual from the stance: no step makes the next one longer', () => {
+    for (const code of ['staggered-striking', 'two-handed-guard', 'square-ready'] as const)
+      for (const move of [
+        'shift',
+        'back step',
+        'shift rear foot',
+        'pendulum ahead',
+        'crossover right',
+        'run',
+        'run left',
+        'cross behind left',
+      ]) {
+        const who = performer(1.7, code, 'left');
+        const longest = (line: string): number => Math.max(0, ...of(line, who).actions.map(({ from, to }) => distance(from, to)));
+        expect(longest(`${move} 2× 8`))
+          .withContext(`${code}: ${move}`)
+          .toBeLessThanOrEqual(2 * longest(`${move} 8`) + 1e-6);
+      }
+  });
+
   it('flights keep theirs: nobody hangs longer for jumping further', () => {
     const landing = (line: string): number => of(line).moves[0]?.landing ?? NaN;
     expect(landing('jump ahead 80 cm')).toBe(landing('jump'));
@@ -294,6 +315,31 @@ describe('numbers that were wrong', () => {
     // A net is faced squarely, from wherever; home is the nearer way round.
     expect(of('net at 3 m ahead, shuffle left 80 cm, pivot left foot left 40°, face net').end.heading).toBeCloseTo(0, 9);
     expect(of('quarter right 4, face home').moves.at(-1)?.step.act.turn).toBeCloseTo(0, 9);
+  });
+
+  it('degrees that are typed win over the opponent; without them one turns to whom there is', () => {
+    const round = fc.constantFrom('step-out quarter', 'cut', 'side step and turn');
+    const side = fc.constantFrom('left', 'right');
+    holds(
+      fc.property(
+        anybody,
+        round,
+        side,
+        fc.integer({ min: 1, max: 180 }),
+        fc.integer({ min: 100, max: 300 }),
+        (who, move, to, degrees, ahead) => {
+          const line = `partner at 40 cm right ${ahead} cm ahead, ${move} ${to} ${degrees}°`;
+          // The move goes out to its side and turns the other way.
+          expect(of(line, who).end.heading)
+            .withContext(line)
+            .toBeCloseTo(to === 'right' ? -degrees : degrees, 9);
+          expect(of(`${move} ${to} ${degrees}°`, who).end).toEqual(of(line, who).end);
+          expect(printPattern(parse(line))).toContain(`${move} ${to} ${degrees}°`);
+          expect(printPattern(parse(`${move} ${to}`))).toBe(`${move} ${to}`);
+        },
+      ),
+    );
+    expect(of('partner at 1.5 m ahead, step-out quarter left 40 cm').end.heading).not.toBeCloseTo(90, 0);
   });
 
   it('hands come after those that are still busy', () => {

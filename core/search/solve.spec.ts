@@ -184,7 +184,9 @@ describe('what if', () => {
     expect(found('shuffle right 40 cm left foot first', { wrongFirst: true })).toEqual([]);
     const one = performer(1.7, 'staggered-striking', 'left');
     expect(
-      whatIf(parse('advance 20 cm, retreat 20 cm'), one, { ...NO_ERRORS, stepMore: true }, 1).findings.map(({ fault }) => fault),
+      whatIf(parse('advance 20 cm, retreat 20 cm'), one, { ...NO_ERRORS, stepMore: true }, 1, { sport: 'boxing' }).findings.map(
+        ({ fault }) => fault,
+      ),
     ).toContain('backpedals');
     // Only the last of a row comes once more; one who aims is there already.
     const moved = (text: string, errors: Partial<StepErrors>): number =>

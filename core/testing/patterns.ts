@@ -36,13 +36,15 @@ export function anyActOf(word: MoveWord): fc.Arbitrary<Act> {
       weight: lands ? maybe(fc.constantFrom(...FEET)) : fc.constant(null),
     })
     .chain((said) => {
-      const act: Act = { ...bare(word), ...said, seconds: word === 'hold' ? 1 : null };
+      const act: Act = { ...bare(word), ...said, exact: rule.round === true, seconds: word === 'hold' ? 1 : null };
       if (rule.way === 'none' || rule.fixed || word === 'recover') return fc.constant(act);
       const along = rule.way === 'bearing' ? fc.constantFrom(null, 0, 180) : fc.constant(null);
       const bySide = fc
         .record({ side: fc.constantFrom('playing' as const, 'other' as const, 'lead' as const, 'rear' as const), bearing: along })
         .map((more): Act => ({ ...act, ...more, turn: act.turn === null ? null : Math.abs(act.turn) }));
-      return fc.oneof({ arbitrary: fc.constant(act), weight: 4 }, { arbitrary: bySide, weight: 1 });
+      // Round to the opponent, where there is one: no degrees were typed.
+      const unsaid: Act = rule.round ? { ...act, exact: false, turn: Math.sign(act.turn ?? 1) * (rule.usual ?? 0) } : act;
+      return fc.oneof({ arbitrary: fc.constantFrom(act, unsaid), weight: 4 }, { arbitrary: bySide, weight: 1 });
     });
 }
 

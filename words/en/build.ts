@@ -200,8 +200,6 @@ export const build = {
     theme: 'theme of the free work',
     watch: 'look for',
     from: 'looked at from',
-    fromFront: 'from the front',
-    fromSide: 'from the side',
     cuesField: 'one cue, or cues in turn, one a line',
     cautions: 'cautions, one a line',
     evidence: 'Moving on and stepping back',

@@ -211,6 +211,7 @@ export const steps = {
     allTraining: 'anything',
     starters: 'Starter library',
     startersSays: 'Patterns to begin with, in the notation. Take what you need and change it.',
+    seenFrom: { front: 'from the front', side: 'from the side' },
     watchFor: 'Watch for',
     attemptsAt: (n: number): string => (n === 1 ? 'one attempt' : `${n} attempts`),
     calledBy: 'Calls:',

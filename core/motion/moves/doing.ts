@@ -1,7 +1,7 @@
 import type { Body } from '../../body/body.js';
 import type { Side } from '../../body/foot.js';
 import type { School } from '../../body/school.js';
-import type { Posture } from '../../body/stance.js';
+import { standIn, type Posture } from '../../body/stance.js';
 import type { Vec } from '../../body/vec.js';
 import type { Act, Tempo } from '../../language/ast.js';
 import { ruleOf, type Family, type MoveWordOf } from '../../language/moves.js';
@@ -73,6 +73,13 @@ export function grown(
   if (engine < 2 || flat || size === null || act.aim !== null) return 1;
   return size.unit === 'own' ? growthOf(size.value, 1) : growthOf(metres, metresOf(null, body, usual));
 }
+
+/**
+ * What × is times of: the usual size from where the feet are, no longer than it is from the school's stance. One long step would make
+ * the next one longer, and that one the next.
+ */
+export const usualFrom = ({ before, school, body }: Doing, usual: (posture: Posture) => number): number =>
+  Math.min(usual(before), usual(standIn(school, body, before.lead)));
 
 export function inRange({ body, note }: Doing, metres: number, range: keyof typeof STRIDE_RANGE): number {
   const limit = STRIDE_RANGE[range] * body.leg.metres;

@@ -1,11 +1,24 @@
 import { otherSide } from '../../body/foot.js';
-import { stanceTarget } from '../../body/stance.js';
+import { stanceTarget, type Posture } from '../../body/stance.js';
 import type { Act, Tempo } from '../../language/ast.js';
 import { gather } from '../gather.js';
 import { halfStep, meeting, pendulum, ROUNDING, separation } from '../meeting.js';
 import { sideways, singleStep } from '../single-step.js';
 import { FLIGHT, metresOf, secondsOf, USUAL_TIME } from '../sizes.js';
-import { type Recipe, type FamilyOf, bearingOf, grown, leading, near, footOr, partOf, sized, usually, refused } from './doing.js';
+import {
+  type Recipe,
+  type FamilyOf,
+  bearingOf,
+  grown,
+  leading,
+  near,
+  footOr,
+  partOf,
+  sized,
+  usually,
+  usualFrom,
+  refused,
+} from './doing.js';
 
 const gathering: Recipe = (doing) => {
   const first = sized(doing, 'even', 'gather');
@@ -57,7 +70,8 @@ export const GATHER: FamilyOf<'gather'> = {
   gallop: meetingAt(USUAL_TIME.gallop, FLIGHT.gallop),
   pendulum: (doing) => {
     // Usually out by as much as the other foot comes in.
-    const usual = doing.engine < 2 ? 'even' : Math.max(0, separation(doing.before, near(doing), bearingOf(doing)));
+    const apart = (posture: Posture): number => Math.max(0, separation(posture, near(doing), bearingOf(doing)));
+    const usual = doing.engine < 2 ? 'even' : usualFrom(doing, apart);
     const metres = doing.act.size === null ? null : metresOf(doing.act.size, doing.body, usual);
     const seconds = usually(doing, USUAL_TIME.pendulum, 0, grown(doing, metres ?? 0, usual));
     const least = doing.body.breadth.metres / 2;

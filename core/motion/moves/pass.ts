@@ -1,21 +1,25 @@
 import { otherSide } from '../../body/foot.js';
+import type { Posture } from '../../body/stance.js';
 import { beyond, stepPast } from '../crossing.js';
 import { fullPass, pass, passes } from '../passing.js';
 import { metresOf, USUAL_TIME } from '../sizes.js';
 import { dropStep } from '../turning.js';
-import { type Recipe, type FamilyOf, bearingOf, grown, turnOf, near, footOr, sized, inRange, usually } from './doing.js';
+import { type Recipe, type FamilyOf, bearingOf, grown, turnOf, near, footOr, sized, inRange, usually, usualFrom } from './doing.js';
 
 const passing: Recipe = (doing) => {
   const { before, body, school, act } = doing;
   const bearing = bearingOf(doing);
   const first = before.lead === null ? doing.playing : Math.abs(bearing) <= 90 ? otherSide(before.lead) : before.lead;
   const foot = footOr(doing, first);
-  const full = fullPass(before, foot, bearing);
   // Feet that are level along the bearing have no length to pass by: the usual step then.
-  const usual = full >= body.breadth.metres ? full : metresOf(null, body, 'even');
-  const metres = act.size === null ? usual : metresOf(act.size, body, doing.engine < 2 ? 'even' : usual);
+  const usualAt = (posture: Posture): number => {
+    const full = fullPass(posture, foot, bearing);
+    return full >= body.breadth.metres ? full : metresOf(null, body, 'even');
+  };
+  const usual = usualAt(before);
+  const metres = act.size === null ? usual : metresOf(act.size, body, doing.engine < 2 ? 'even' : usualFrom(doing, usualAt));
   if (!passes(before, foot, bearing, metres, body))
-    doing.note({ code: 'short-pass', values: { foot } }, metres, full / 2 + body.breadth.metres / 2);
+    doing.note({ code: 'short-pass', values: { foot } }, metres, fullPass(before, foot, bearing) / 2 + body.breadth.metres / 2);
   const seconds = usually(doing, USUAL_TIME.pass, 0, grown(doing, metres, usual));
   return pass(before, foot, bearing, inRange(doing, metres, 'lunge'), seconds, school, body);
 };
@@ -27,8 +31,8 @@ const crossing =
     const bearing = bearingOf(doing);
     const foot = footOr(doing, otherSide(near(doing)));
     const even = metresOf(null, body, 'even');
-    const usual = beyond(before, foot, bearing, even);
-    const metres = act.size === null ? usual : metresOf(act.size, body, doing.engine < 2 ? 'even' : usual);
+    const usualAt = (posture: Posture): number => beyond(posture, foot, bearing, even);
+    const metres = act.size === null ? usualAt(before) : metresOf(act.size, body, doing.engine < 2 ? 'even' : usualFrom(doing, usualAt));
     // Who goes on and on comes from an even step behind the other foot to one ahead of it.
     const takes = usually(doing, seconds, 0, grown(doing, metres, 2 * even));
     return stepPast(before, foot, bearing, inRange(doing, metres, 'lunge'), how, takes, body);

@@ -41,7 +41,7 @@ const outAndRound =
     const by = scale(wayOf(doing.before.heading + out), metres);
     const { feet } = doing.before;
     const there: Posture = { ...doing.before, feet: { left: movedFoot(feet.left, by), right: movedFoot(feet.right, by) } };
-    const round = doing.opposed ? facing(doing, there, foot) : -turn;
+    const round = doing.opposed && !(doing.act.exact && doing.engine >= 2) ? facing(doing, there, foot) : -turn;
     return stepAndTurn(doing.before, foot, out, metres, round, usually(doing, USUAL_TIME.turnOut, 0, grown(doing, metres, 'even')));
   };
 

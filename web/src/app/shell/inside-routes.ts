@@ -105,7 +105,7 @@ export const inside: Routes = [
       {
         path: 'starters',
         title: title('starters'),
-        loadComponent: inRoom([...STEPS, 'build'], () => import('../screens/patterns/starters').then((m) => m.Starters)),
+        loadComponent: inRoom(STEPS, () => import('../screens/patterns/starters').then((m) => m.Starters)),
       },
       {
         path: 'steps/:id/card',

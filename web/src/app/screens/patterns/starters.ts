@@ -85,11 +85,10 @@ export class Starters {
   private taughtIn(seen: TaughtSeen | undefined): { readonly watch: string; readonly cue: string; readonly calls: string } {
     const [first] = seen?.watch ?? [];
     if (!seen || first === undefined) return { watch: '', cue: '', calls: '' };
-    const from = seen.view === 'front' ? words.build.fromFront : words.build.fromSide;
     const attempts = seen.attempts === null ? '' : ` (${this.text.attemptsAt(seen.attempts)})`;
     const faults = seen.watch.map((code) => faultLabel(code) + (code === first ? attempts : ''));
     return {
-      watch: `${faults.join(', ')} · ${from}`,
+      watch: `${faults.join(', ')} · ${this.text.seenFrom[seen.view]}`,
       cue: faultWords(first)?.cue ?? '',
       calls: seen.calls.join(', '),
     };

@@ -45,6 +45,7 @@ export class Sheets {
   private readonly device = inject(DeviceStore);
   private readonly club = inject(TeachingStore);
   protected readonly text = words.build;
+  protected readonly seenFrom = words.steps.seenFrom;
   protected readonly units = words.units;
   protected readonly told = (problem: PlanProblem): string => say(words.plan.problems, problem);
   protected readonly common = words.common;

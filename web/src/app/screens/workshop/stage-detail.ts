@@ -60,7 +60,7 @@ export class StageDetail {
     units: namedOptions(FAULT_UNITS, words.build.unitNames),
     hands: namedOptions(SIDES, words.common.sides),
     leads: namedOptions<DraftStage['lead']>(SIDES, { ...words.common.sides, none: words.common.none }),
-    views: namedOptions(VIEWS, { front: words.build.fromFront, side: words.build.fromSide }),
+    views: namedOptions(VIEWS, words.steps.seenFrom),
   };
   protected readonly reads = {
     name: texts(80, 1),
