@@ -1,5 +1,5 @@
 import type { Athlete } from '@hopsk/contract/people';
-import { accessible, addAthlete, ask, choose, expect, put, save, signInAs, test } from './support.js';
+import { accessible, addAthlete, ask, choose, expect, keptOnDevice, put, save, signInAs, test } from './support.js';
 
 test.describe('people', () => {
   test('an athlete is added, found, put away and brought back', async ({ coach }) => {
@@ -68,6 +68,34 @@ test.describe('people', () => {
     await save(coach);
     await expect(beside).toBeHidden();
     expect((await ask<Athlete[]>(coach, '/athletes')).find((one) => one.name === 'Kept Typing')?.level).toBe('advanced');
+  });
+
+  test('what they take for a move is typed or tapped, outlives a reload, and is what a line of theirs takes', async ({ coach }) => {
+    await addAthlete(coach, 'Timed Tia', '170');
+    const open = async () => {
+      await coach.locator('summary').filter({ hasText: 'What they take for moves' }).click();
+      await expect(coach.getByLabel('seconds, gather')).toBeVisible();
+    };
+    await open();
+    await coach.getByLabel('seconds, gather').fill('0.88');
+    await coach.getByLabel('seconds, gather').blur();
+    await expect(coach.getByText(/^typed 20/)).toBeVisible();
+    await accessible(coach);
+    await keptOnDevice(coach, '"gather":{"seconds":0.88');
+    await coach.reload();
+    await open();
+    await expect(coach.getByLabel('seconds, gather')).toHaveValue('0.88');
+    await save(coach);
+    await coach.goto('/steps/new');
+    await coach.locator('.cm-content').fill('shuffle right 30 cm, shuffle left 30 cm');
+    await choose(coach, 'as', 'Timed Tia');
+    // Twice as long as usually, each of a size a little above the usual one.
+    await expect(coach.locator('.own-times')).toContainText('gather (advance, retreat, shuffle) 0.88 s: typed 20');
+    const time = coach.getByRole('row', { name: /^time/ });
+    const slow = Number(/([\d.]+) s/.exec((await time.textContent()) ?? '')?.[1]);
+    await choose(coach, 'as', /^1\.70 m/);
+    await expect(coach.locator('.own-times')).toHaveCount(0);
+    await expect.poll(async () => Number(/([\d.]+) s/.exec((await time.textContent()) ?? '')?.[1])).toBeCloseTo(slow / 2, 2);
   });
 
   test('names in any script, read from the right too', async ({ coach }) => {

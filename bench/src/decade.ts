@@ -15,7 +15,7 @@ const BOARD = ['split-late', 'tall', 'crossed', 'heels-down', 'short-steps', 'no
 /** What is the same for all of them. */
 const ANYBODY: Omit<AthleteSave, 'id' | 'version' | 'name'> = {
   ...{ hand: 'right', lead: 'none', otherLead: 'none', height: 1.7, hip: null, shoulder: null, leg: null, foot: null },
-  ...{ sport: 'squash', school: 'square-ready', stance: null, schools: {}, level: 'beginner', ageGroup: 'adult' },
+  ...{ sport: 'squash', school: 'square-ready', stance: null, schools: {}, tempo: {}, level: 'beginner', ageGroup: 'adult' },
   ...{ agreed: null, cautions: [], bias: [], focus: ['split-late'] },
 };
 

@@ -52,6 +52,8 @@ describe('the command line', () => {
       [['simulate', '--area', 'moon'], 'split', '--area moon is no floor'],
       [['check', '--schools', 'crossing sometimes'], 'split', '--schools ‘crossing sometimes’: no topic with such an option'],
       [['check'], '== a\nschools: moon on\n\nsplit', 'schools: ‘moon on’: no topic with such an option'],
+      [['simulate', '--times', 'hurdle=1'], 'split', '--times ‘hurdle=1’: no such kind of move'],
+      [['simulate', '--times', 'jump=0.1'], 'jump', '--times ‘jump=0.1’: jump takes from 0.35 to 2.75 s'],
       [['simulate', '--errors', 'luck=3'], 'split', '--errors ‘luck=3’ is not understood'],
       [['simulate', '--repeats', '2.5'], 'split', '--repeats is not a whole number'],
       [['simulate', '/nowhere/at-all'], '', 'cannot be read: ENOENT'],
@@ -133,6 +135,7 @@ describe('the command line', () => {
     // The line itself is told as it is meant; check looks at it as it is done.
     expect(slipping.net.right).toBeCloseTo(0.3, 9);
     expect((await report(['check', '--errors', 'second-foot=-4'], 'shuffle right 30 cm')).net.right).toBeCloseTo(0.28, 9);
+    expect((await report(['simulate', '--times', 'gather=0.88, recover=0.3'], 'shuffle right, lunge, recover')).time).toBeCloseTo(1.68, 6);
     const first = await report(['check', '--errors', 'wrong-first, homeward=0.5'], 'shuffle right 40 cm, hit, shuffle left 40 cm');
     expect(first.net.right).toBeCloseTo(0.2, 9);
     expect(first.findings.map(({ code }: { code: string }) => code)).toContain('wrong-foot');

@@ -7,6 +7,7 @@ import { placingFrom } from '@hopsk/core/judge/area-text';
 import { TOPICS, type SchoolChoices, type TopicName } from '@hopsk/core/judge/schools';
 import { readSchools } from '@hopsk/core/judge/schools-text';
 import type { Performer } from '@hopsk/core/motion/simulation';
+import { secondsRange, TEMPO_KINDS, type OwnTimes, type TempoKind } from '@hopsk/core/motion/own-times';
 import { NO_ERRORS, type StepErrors } from '@hopsk/core/motion/step-errors';
 import * as z from 'zod';
 
@@ -38,6 +39,7 @@ export const HELP = `hopsk COMMAND [FILE] [options]      a file of patterns, or 
   --stance CODE --lead left|right --hand left|right --side other
   --area CODE | "room 3.2 × 4 m"   --start RIGHT,AHEAD   --facing DEGREES
   --repeats N           do it N times; drift after one and N
+  --times "gather=0.5,lunge=0.7"    seconds that they take for moves, measured: ${TEMPO_KINDS.slice(0, 6).join(', ')} …
   --errors "second-foot=5,turn=10,swing=5,ahead=1.1,back=0.8,slower=left:1.3,split-late=120,no-split,land-late=100,toe=20,
          wrong-first,step-more,homeward=0.7"
                         what goes wrong each time: cm, degrees, factors, milliseconds; check looks at the line done so
@@ -83,6 +85,7 @@ const Options = z.object({
     .optional(),
   facing: number(-360, 360).optional(),
   repeats: whole(1, 1000).optional(),
+  times: z.string().max(400, 'is longer than any').optional(),
   errors: z.string().optional(),
   sport: z.string().max(60, 'is longer than any').optional(),
   schools: z.string().max(400, 'is longer than any').optional(),
@@ -177,6 +180,7 @@ export function performerOf(options: Options, written: { school: string; hand: S
     school,
     lead: school.staggered ? (lead ?? 'left') : null,
     playing: options.hand ?? written.hand,
+    times: timesOf(options.times),
   };
 }
 
@@ -228,6 +232,22 @@ export function errorsOf(said: string | undefined): StepErrors {
     else throw bad();
   }
   return errors;
+}
+
+/** What somebody takes for moves, from 'gather=0.5, lunge=0.7'. Seconds. */
+export function timesOf(said: string | undefined): OwnTimes {
+  const times: Partial<Record<TempoKind, number>> = {};
+  for (const part of said?.split(',') ?? []) {
+    const [name = '', value = ''] = part.split('=').map((text) => text.trim());
+    const kind = TEMPO_KINDS.find((one) => one.toLowerCase() === name.toLowerCase());
+    if (kind === undefined) throw new BadInput(`--times ‘${part}’: no such kind of move; known: ${TEMPO_KINDS.join(', ')}`);
+    const [low, high] = secondsRange(kind);
+    const seconds = Number(value);
+    if (value === '' || !(seconds >= low && seconds <= high))
+      throw new BadInput(`--times ‘${part}’: ${kind} takes from ${low.toFixed(2)} to ${high.toFixed(2)} s`);
+    times[kind] = seconds;
+  }
+  return times;
 }
 
 /** What is held where schools differ, from 'crossing never, retreat one'. */

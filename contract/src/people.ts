@@ -4,6 +4,7 @@ import * as z from 'zod/mini';
 import { CautionSchema } from './caution.js';
 import { between, Code, Day, Id, KEPT, line, SideName, Version, type Wire } from './common.js';
 import { OwnWay, SchoolChoicesSchema } from './teaching.js';
+import { OwnTempo } from './tempo.js';
 
 export const AGE_GROUPS = ['under 10', '10–12', '13–15', '16–17', 'adult', 'veteran'] as const;
 export const LEVELS = ['beginner', 'intermediate', 'advanced'] as const;
@@ -43,6 +44,8 @@ export const AthleteDraft = z.object({
   /** The day on which a guardian agreed that this is kept; null: none did, or none is needed. */
   agreed: z._default(z.nullable(Day), null),
   cautions: z.array(CautionSchema).check(z.maxLength(CAUTION_LIMITS.cautions)),
+  /** What they take for moves, as far as it was measured. */
+  tempo: z._default(OwnTempo, {}),
   bias: z.array(z.enum(BIASES)).check(z.maxLength(BIASES.length)),
   /** The two or three faults worked on now. */
   focus: z.array(Code).check(z.maxLength(4)),

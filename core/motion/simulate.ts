@@ -17,6 +17,7 @@ import type { Doing, Done, OpenReach } from './moves/doing.js';
 import { KEEPS_REACH, RECIPES } from './moves/recipes.js';
 import { Gait } from './gait.js';
 import { seeded } from './seeded.js';
+import { paceOf } from './own-times.js';
 import { metresOf, USUAL_TIME } from './sizes.js';
 import { fromWhere, later } from './sequence.js';
 import type { EventMoment, HandMoment, Performer, PlacedThing, Problem, Simulation, SimMove } from './simulation.js';
@@ -109,8 +110,8 @@ function simulated(script: Script, performer: Performer, options: SimulateOption
 
 const exactly: Slip = (step) => ({ step, swing: 0 });
 
-/** A partner: what is not said of them is as the athlete's. */
-function partnerLike(athlete: Performer, other: Other | null): Performer {
+/** A partner: what is not said of them is as the athlete's, but for what was measured of the athlete's tempo. */
+function partnerLike({ times: _, ...athlete }: Performer, other: Other | null): Performer {
   if (!other) return athlete;
   const { tall, stance, lead, hand } = other;
   const body = tall ? bodyOf({ height: metresOf(tall, athlete.body, 'even') }) : athlete.body;
@@ -131,6 +132,8 @@ class Run {
   private readonly gait: Gait;
   /** Until when hands are busy with what was tied to the move before. */
   private handsFree = 0;
+  /** How long a hand is busy. */
+  private readonly handSeconds: number;
   private readonly recurring: { event: Happening; from: number }[] = [];
   private open: OpenReach | null = null;
 
@@ -145,6 +148,7 @@ class Run {
     private readonly flat: boolean,
   ) {
     this.posture = start;
+    this.handSeconds = USUAL_TIME.hand * paceOf('hit', performer.times);
     this.gait = new Gait(performer, engine);
   }
 
@@ -290,6 +294,7 @@ class Run {
       opponent: partner === null ? this.ahead() : whereIs(partner, this.now),
       opposed: partner !== null,
       engine: this.engine,
+      pace: paceOf(step.act.word, this.performer.times),
       flat: this.flat,
       note: (problem, value, limit) => this.problem(problem, span, value, limit),
     };
@@ -359,7 +364,7 @@ class Run {
       const tiedTo = one.tie === 'start' ? move.start : one.tie === 'landing' ? move.landing : firstLanding(move);
       const moment = `${one.tie} ${one.offsetMs}`;
       const before = one.kind === 'hand' ? (busy.get(moment) ?? 0) : 0;
-      if (one.kind === 'hand') busy.set(moment, before + USUAL_TIME.hand);
+      if (one.kind === 'hand') busy.set(moment, before + this.handSeconds);
       const at = Math.max(0, tiedTo + one.offsetMs / 1000) + before;
       const room =
         one.kind === 'hand'
@@ -375,7 +380,7 @@ class Run {
     if (!room) this.tooMany('hits', MOST.hits, span);
     else {
       this.hands.push(one);
-      if (one.tiedTo !== null) this.handsFree = Math.max(this.handsFree, one.at + USUAL_TIME.hand);
+      if (one.tiedTo !== null) this.handsFree = Math.max(this.handsFree, one.at + this.handSeconds);
     }
     return room;
   }

@@ -7,6 +7,7 @@ import type { Manner, Step } from '../language/ast.js';
 import type { EventWord, ThingWord } from '../language/floor-words.js';
 import type { Span } from '../language/places.js';
 import type { ChanceUnit, FootAction, MoveResult, Tally } from './action.js';
+import type { OwnTimes } from './own-times.js';
 import type { ProblemMessage } from './messages.js';
 import type { Choice } from './unfold.js';
 
@@ -16,6 +17,8 @@ export interface Performer {
   readonly school: School;
   readonly lead: Side | null;
   readonly playing: Side;
+  /** What they take for moves, where it was measured. */
+  readonly times?: OwnTimes;
 }
 
 /** One move of the pattern with its place in time and text. Times in seconds from the pattern's start. */

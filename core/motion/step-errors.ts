@@ -3,7 +3,9 @@ import { bare } from '../language/act.js';
 import type { Size, Step } from '../language/ast.js';
 import { ruleOf, type MoveWord } from '../language/moves.js';
 import { hasOwnSize } from '../language/turn-round.js';
+import { paceOf } from './own-times.js';
 import type { Slip } from './simulate.js';
+import type { Performer } from './simulation.js';
 import { metresOf, USUAL_TIME } from './sizes.js';
 import { splitSeconds } from './split.js';
 
@@ -44,7 +46,7 @@ export const NO_ERRORS: StepErrors = {
 const GATHERS: readonly MoveWord[] = ['advance', 'retreat', 'shuffle'];
 
 /** What the errors of time and of landing make of a step. */
-function mistimed(step: Step, { noSplit, landLate, toeOut }: StepErrors): Step {
+function mistimed(step: Step, { noSplit, landLate, toeOut }: StepErrors, { times }: Performer): Step {
   const { act, tempo } = step;
   const { family } = ruleOf(act.word);
   if (act.word === 'split' && noSplit)
@@ -52,7 +54,7 @@ function mistimed(step: Step, { noSplit, landLate, toeOut }: StepErrors): Step {
   let slipped = step;
   if (act.word === 'lunge' && landLate !== 0 && tempo === null) {
     const hands = step.hands.map((hand) => (hand.tie === 'start' ? hand : { ...hand, offsetMs: hand.offsetMs - 1000 * landLate }));
-    slipped = { ...step, tempo: { seconds: USUAL_TIME.lunge + landLate }, hands };
+    slipped = { ...step, tempo: { seconds: USUAL_TIME.lunge * paceOf('lunge', times) + landLate }, hands };
   }
   if (toeOut !== 0 && act.toe === null && (family === 'air' || act.word === 'lunge'))
     slipped = { ...slipped, act: { ...act, toe: { out: toeOut } } };
@@ -62,7 +64,7 @@ function mistimed(step: Step, { noSplit, landLate, toeOut }: StepErrors): Step {
 /** The change that these errors make to a step. */
 export function slipOf(errors: StepErrors): Slip {
   return (said, performer, homeward) => {
-    const step = mistimed(said, errors);
+    const step = mistimed(said, errors, performer);
     const { act } = step;
     const rule = ruleOf(act.word);
     const bearing = act.bearing ?? (rule.way === 'bearing' ? rule.usual : null);

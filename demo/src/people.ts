@@ -31,6 +31,7 @@ const base: AthleteDraft = {
   foot: null,
   stance: null,
   schools: {},
+  tempo: {},
   sport: 'squash',
   school: 'square-ready',
   level: 'intermediate',

@@ -4,6 +4,7 @@ export const people = {
     schools: 'Where schools differ',
     schoolsSays: 'What this athlete is taught. A pattern may hold otherwise; the nearest wins.',
     asClub: 'as the club',
+    tempo: 'What they take for moves',
     title: 'People',
     add: 'add an athlete',
     edit: 'Athlete',

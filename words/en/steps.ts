@@ -212,6 +212,7 @@ export const steps = {
     starters: 'Starter library',
     startersSays: 'Patterns to begin with, in the notation. Take what you need and change it.',
     seenFrom: { front: 'from the front', side: 'from the side' },
+    ownTimes: 'Measured times of',
     watchFor: 'Watch for',
     attemptsAt: (n: number): string => (n === 1 ? 'one attempt' : `${n} attempts`),
     calledBy: 'Calls:',

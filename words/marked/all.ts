@@ -36,6 +36,7 @@ import { shell } from './shell.js';
 import { sports } from './sports.js';
 import { stances } from './stances.js';
 import { steps } from './steps.js';
+import { tempo } from './tempo.js';
 import { topics } from './topics.js';
 
 /** Everything that is said in this language, for those who need it at once: command line, specs, and what another language must hold. */
@@ -58,6 +59,7 @@ export const all = {
   ...everybody,
   ...faults,
   ...findings,
+  ...tempo,
   ...topics,
   ...group,
   ...kept,

@@ -38,5 +38,6 @@ export const rooms = {
   sports: () => import('./sports.js').then((room) => room.sports),
   stances: () => import('./stances.js').then((room) => room.stances),
   steps: () => import('./steps.js').then((room) => room.steps),
+  tempo: () => import('./tempo.js').then((room) => room.tempo),
   topics: () => import('./topics.js').then((room) => room.topics),
 };

@@ -213,6 +213,7 @@ export const steps = {
     starters: 'Šţáŕţéŕ ļíƀŕáŕý',
     startersSays: 'Þáţţéŕñš ţó ƀéĝíñ ŵíţĥ, íñ ţĥé ñóţáţíóñ. Ţáķé ŵĥáţ ýóú ñééđ áñđ çĥáñĝé íţ.',
     seenFrom: { front: 'ƒŕóɱ ţĥé ƒŕóñţ', side: 'ƒŕóɱ ţĥé šíđé' },
+    ownTimes: 'Ḿéášúŕéđ ţíɱéš óƒ',
     watchFor: 'Ŵáţçĥ ƒóŕ',
     attemptsAt: (n: number): string => (n === 1 ? 'óñé áţţéɱþţ' : `${n} áţţéɱþţš`),
     calledBy: 'Çáļļš:',

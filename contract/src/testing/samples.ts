@@ -22,6 +22,7 @@ export const sampleAthlete: AthleteDraft = {
   ageGroup: 'adult',
   agreed: null,
   cautions: [],
+  tempo: {},
   bias: [],
   focus: ['split-late'],
 };

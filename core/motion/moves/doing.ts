@@ -36,6 +36,8 @@ export interface Doing {
   readonly opposed: boolean;
   /** Which engine does it: what an earlier one did otherwise is done as it did it. */
   readonly engine: number;
+  /** How many times as long as usually this athlete takes for it, flights apart: what was measured. */
+  readonly pace: number;
   /** Whether a long step takes no longer than a short one. */
   readonly flat: boolean;
   /** Names something that could not be done as written, or only beyond the body's range. */
@@ -93,9 +95,9 @@ export function inRange({ body, note }: Doing, metres: number, range: keyof type
 export const asideOf = (doing: Doing): number =>
   doing.act.size === null && doing.act.bearing === null ? 0 : sized(doing, 'small', 'lunge');
 
-/** Seconds of a move: its usual ones, of which `flight` stays as it is, `growth` times as long, at its tempo. */
+/** Seconds of a move: its usual ones, of which `flight` stays as it is, `growth` times as long, as this athlete does it, at its tempo. */
 export const usually = (doing: Doing, seconds: number, flight = 0, growth = 1): number =>
-  secondsOf(flight + (seconds - flight) * growth, doing.tempo, flight);
+  secondsOf(flight + (seconds - flight) * growth * doing.pace, doing.tempo, flight);
 
 /** The tempo of one of several parts of a move that take `share` of its usual time together with the others: a time is that of all. */
 export const partOf = (tempo: Tempo | null, share: number): Tempo | null =>

@@ -25,7 +25,7 @@ const gathering: Recipe = (doing) => {
   const second = doing.act.second === null ? first : metresOf(doing.act.second, doing.body, 'even');
   const { tempo, then, act } = doing;
   const each = (metres: number, size: Act['size'], at: Tempo | null): number =>
-    secondsOf(USUAL_TIME.gatherFoot * grown(doing, metres, 'even', size), at);
+    secondsOf(USUAL_TIME.gatherFoot * doing.pace * grown(doing, metres, 'even', size), at);
   const one = each(first, act.size, partOf(tempo, 1 / 2));
   const two = each(second, act.second ?? act.size, then ?? partOf(tempo, 1 / 2));
   return gather(doing.before, footOr(doing, near(doing)), bearingOf(doing), first, second, one, two);

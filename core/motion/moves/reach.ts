@@ -32,8 +32,9 @@ const intoLunge =
     const { engine, tempo, then } = doing;
     const foot = footOr(doing, leading(doing));
     const metres = sized(doing, 'lunge', 'lunge');
-    const takes = USUAL_TIME.lunge * grown(doing, metres, 'lunge');
-    const [first, second] = engine < 2 || then !== null ? [tempo, then ?? tempo] : shared(tempo, usual, flight, takes);
+    const takes = USUAL_TIME.lunge * doing.pace * grown(doing, metres, 'lunge');
+    const [first, second] =
+      engine < 2 || then !== null ? [tempo, then ?? tempo] : shared(tempo, flight + (usual - flight) * doing.pace, flight, takes);
     let stood = doing.before;
     const result = inSequence(
       doing.before,
@@ -71,11 +72,12 @@ export const REACH: FamilyOf<'reach'> = {
     const metres = metresOf(null, doing.body, 'small');
     const first = nearFoot(from, bearingOf(doing), doing.playing);
     const one = doing.engine < 2 && tempo !== null && 'seconds' in tempo ? null : partOf(tempo, 1 / 2);
-    const foot = secondsOf(USUAL_TIME.gatherFoot, one);
+    const foot = secondsOf(USUAL_TIME.gatherFoot * doing.pace, one);
     return gather(from, first, bearingOf(doing), metres, metres, foot, foot);
   }),
   'jump-lunge': intoLunge(USUAL_TIME.guardJump, FLIGHT.guard, (doing, from, tempo) => {
-    const seconds = secondsOf(USUAL_TIME.guardJump, doing.engine < 2 ? null : tempo, FLIGHT.guard);
+    const usual = FLIGHT.guard + (USUAL_TIME.guardJump - FLIGHT.guard) * doing.pace;
+    const seconds = secondsOf(usual, doing.engine < 2 ? null : tempo, FLIGHT.guard);
     return jump(from, bearingOf(doing), metresOf(null, doing.body, 'small'), seconds, FLIGHT.guard);
   }),
   'running attack': (doing) => {
@@ -86,7 +88,7 @@ export const REACH: FamilyOf<'reach'> = {
     const usual = doing.engine < 2 ? metresOf(null, body, 'lunge') : Math.max(metresOf(null, body, 'lunge'), past);
     const out = inRange(doing, Math.max(metresOf(doing.act.size, body, usual), past), 'lunge');
     const growth = grown(doing, out, usual);
-    const seconds = secondsOf(USUAL_TIME.pass * growth, doing.engine < 2 ? doing.tempo : partOf(doing.tempo, 1 / 2));
+    const seconds = secondsOf(USUAL_TIME.pass * doing.pace * growth, doing.engine < 2 ? doing.tempo : partOf(doing.tempo, 1 / 2));
     return inSequence(
       before,
       (from) => pass(from, rear, bearing, out, seconds, school, body),

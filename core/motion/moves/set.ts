@@ -9,7 +9,7 @@ function standing(doing: Doing, lead: Side | null): Done {
   const { before, body, school, playing, tempo, engine } = doing;
   const one = usually(doing, USUAL_TIME.squareFoot);
   // A time is that of all feet that go.
-  const seconds = (feet: number): number => (engine < 2 ? one : secondsOf(USUAL_TIME.squareFoot, partOf(tempo, 1 / feet)));
+  const seconds = (feet: number): number => (engine < 2 ? one : secondsOf(USUAL_TIME.squareFoot * doing.pace, partOf(tempo, 1 / feet)));
   return squareUp(before, seconds, school, body, lead, engine < 2 ? null : playing);
 }
 

@@ -21,6 +21,7 @@ const fields = (a: AthleteSave): unknown[] => [
   a.stance === null ? null : JSON.stringify(a.stance),
   JSON.stringify(a.schools),
   a.agreed,
+  JSON.stringify(a.tempo),
 ];
 
 /** Those with these ids, or all of the club. */

@@ -14,6 +14,7 @@ describe('people and patterns', () => {
       name: 'عادة 🏓',
       cautions: [{ part: 'ankle', side: 'left', forbids: ['landings'], landings: 40, note: 'old' }],
       bias: ['turns short'],
+      tempo: { lunge: { seconds: 0.62, spread: 0.04, n: 12, from: 'tapped', day: '2026-11-30' } },
     });
     const added = await coach.put(`/athletes/${ada.id}`, ada).expect(201);
     expect(added.body).toEqual({ ...ada, version: 1, archivedAt: null, savedAt: jasmine.any(String) });

@@ -1,4 +1,5 @@
 import type { PatternDraft } from '@hopsk/contract/pattern';
+import { timesOf } from '@hopsk/contract/tempo';
 import { isUnder16, type Athlete } from '@hopsk/contract/people';
 import { bodyOf } from '@hopsk/core/body/body';
 import type { Side } from '@hopsk/core/body/foot';
@@ -24,6 +25,7 @@ export function performance(
     school,
     lead: school.staggered ? (lead ?? 'left') : null,
     playing,
+    ...(athlete && { times: timesOf(athlete.tempo) }),
   };
   return { performer, ...textFor(draft.steps, draft, { hand: playing, lead: performer.lead }, school.staggered) };
 }

@@ -42,6 +42,7 @@ const STEPS: readonly Room[] = [
   'notation',
   'doses',
   'findings',
+  'tempo',
   'topics',
   'search',
   'otherwise',
@@ -81,14 +82,14 @@ export const inside: Routes = [
         path: 'people/:id',
         title: title('athlete'),
         canDeactivate: [askFirst],
-        loadComponent: inRoom(['schools', 'people', 'cautions', 'topics'], () =>
+        loadComponent: inRoom(['schools', 'people', 'cautions', 'tempo', 'topics'], () =>
           import('../screens/people/athlete').then((m) => m.AthleteScreen),
         ),
       },
       {
         path: 'people/:id/data',
         title: title('kept'),
-        loadComponent: inRoom(['schools', 'kept', 'people', 'cautions'], () =>
+        loadComponent: inRoom(['schools', 'kept', 'people', 'cautions', 'tempo'], () =>
           import('../screens/kept/athlete-data').then((m) => m.AthleteData),
         ),
       },

@@ -7,12 +7,14 @@ import { faultLabel, lengthText, schoolWords } from '@hopsk/words/naming';
 import { schoolOf } from '@hopsk/core/body/school';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
+import { TEMPO_KINDS } from '@hopsk/core/motion/own-times';
 import { firstValueFrom } from 'rxjs';
 import { KeptApi } from '../../data/kept-api';
 import { people } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
 import { TeachingStore } from '../../data/teaching';
 import { saveFile } from '../../drawing/export';
+import { inWords } from '../../parts/own-time';
 import { Sending, Sent } from '../../parts/sending';
 import { Ask } from '../../ui/ask';
 import { Head } from '../../ui/head';
@@ -108,6 +110,7 @@ export class AthleteData {
       }),
       [of.focus, listed(athlete.focus.map(faultLabel))],
       [of.bias, listed(athlete.bias.map((one) => of.biases[one]))],
+      [of.tempo, listed(TEMPO_KINDS.flatMap((kind) => inWords(kind, athlete.tempo[kind])))],
     ];
   });
   protected readonly runs = computed(() =>

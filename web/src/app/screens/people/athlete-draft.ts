@@ -19,6 +19,7 @@ const EMPTY: AthleteDraft = {
   ageGroup: 'adult',
   agreed: null,
   cautions: [],
+  tempo: {},
   bias: [],
   focus: [],
 };

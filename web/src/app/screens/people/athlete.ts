@@ -3,8 +3,10 @@ import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { agreementFor, type Agreement } from '@hopsk/contract/agreement';
 import { AGE_GROUPS, AthleteDraft, BIASES, isUnder16, LEVELS, type Athlete } from '@hopsk/contract/people';
+import type { OwnTime } from '@hopsk/contract/tempo';
 import { bodyOf, MEASURE_LIMITS } from '@hopsk/core/body/body';
 import { SIDES } from '@hopsk/core/body/foot';
+import type { TempoKind } from '@hopsk/core/motion/own-times';
 import { faultWords, lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
@@ -27,6 +29,7 @@ import { Several } from '../../ui/several';
 import { Whole } from '../../ui/whole';
 import { draftOf, KeptDraft } from './athlete-draft';
 import { CautionsForm } from './cautions-form';
+import { OwnTempoForm } from './own-tempo-form';
 
 const MEASURES = ['height', 'hip', 'shoulder', 'leg', 'foot'] as const;
 /** Faults worked on at once, at most. */
@@ -34,7 +37,7 @@ const FOCUS = 4;
 
 @Component({
   selector: 'hop-athlete',
-  imports: [Box, CautionsForm, Choice, Head, MatButton, Refusals, RouterLink, SchoolChoicesForm, Several, Whole],
+  imports: [Box, CautionsForm, Choice, Head, MatButton, OwnTempoForm, Refusals, RouterLink, SchoolChoicesForm, Several, Whole],
   templateUrl: './athlete.html',
   styleUrl: './athlete.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -107,6 +110,11 @@ export class AthleteScreen implements HoldsTyping {
 
   protected put(change: Partial<AthleteDraft>): void {
     this.typing.put({ ...this.draft(), ...change });
+  }
+
+  protected time(kind: TempoKind, time: OwnTime | null): void {
+    const { [kind]: _, ...others } = this.draft().tempo;
+    this.put({ tempo: time === null ? others : { ...others, [kind]: time } });
   }
 
   protected measure(part: (typeof MEASURES)[number], metres: number | null): void {

@@ -2,12 +2,14 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { RouterLink } from '@angular/router';
+import type { Athlete } from '@hopsk/contract/people';
 import type { Finding } from '@hopsk/core/judge/finding';
 import type { TopicName } from '@hopsk/core/judge/schools';
 import type { Study } from '@hopsk/core/judge/study';
 import type { NotationError } from '@hopsk/core/language/ast';
 import type { Edit } from '@hopsk/core/search/drag';
 import type { Fit } from '@hopsk/core/search/fit';
+import { TEMPO_KINDS, tempoKindOf } from '@hopsk/core/motion/own-times';
 import { tempoOf } from '@hopsk/core/search/tempo';
 import { unreadableOf } from '@hopsk/core/view/readings';
 import { lengthText } from '@hopsk/words/naming';
@@ -16,6 +18,7 @@ import { words } from '@hopsk/words/words';
 import { MovePicture } from '../../drawing/move-picture';
 import { Table } from '../../ui/table';
 import { DoseForm } from '../../parts/dose-form';
+import { inWords } from '../../parts/own-time';
 import { OPEN_DOSE, type Draft } from '../../parts/pattern-draft';
 
 /** What would go wrong, how it fits its floor, what it takes, and its rounds. */
@@ -30,6 +33,7 @@ export class LookPanel {
   readonly id = input.required<string>();
   readonly draft = input.required<Draft>();
   readonly study = input.required<Study>();
+  readonly athlete = input<Athlete | null>(null);
   readonly fit = input<Fit | null>(null);
   readonly units = input<'cm' | 'ft-in'>('cm');
   readonly stored = input(false);
@@ -64,6 +68,12 @@ export class LookPanel {
       .simulation.choices.map((choice) => choice.taken + 1)
       .join(' · '),
   );
+  /** What of the line's times is measured of whoever does it, and where each is from. */
+  protected readonly ownTimes = computed(() => {
+    const tempo = this.athlete()?.tempo ?? {};
+    const kinds = new Set(this.study().simulation.moves.map(({ step }) => tempoKindOf(step.act.word)));
+    return TEMPO_KINDS.flatMap((kind) => (kinds.has(kind) ? inWords(kind, tempo[kind]) : []));
+  });
   protected readonly facts = computed(() => {
     const study = this.study();
     const { totals, answer, drift } = study;
