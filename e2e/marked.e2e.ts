@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { ClubFile } from '@hopsk/contract/club-file';
-import type { PatternSave } from '@hopsk/contract/pattern';
+import type { PatternSave } from '@hopsk/contract/pattern-draft';
 import { samplePattern } from '@hopsk/contract/testing/samples';
 import { all as w } from '@hopsk/words/marked/all';
 import type { Page } from '@playwright/test';

@@ -1,6 +1,6 @@
 import type { FieldProblem } from '@hopsk/contract/problem';
 import { formatLength, type LengthUnits } from '@hopsk/core/body/length';
-import type { FaultWords } from '@hopsk/core/catalogue/fault';
+import type { FaultSaid, FaultWords } from '@hopsk/core/catalogue/fault';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import type { OwnSchool, School } from '@hopsk/core/body/school';
 import type { BuildWords } from '@hopsk/core/plan/build/built';
@@ -16,7 +16,10 @@ export const sayFaultsBy = (own: () => ReadonlyMap<string, FaultWords>): void =>
 };
 
 /** What is said of a fault; null where nobody knows it. */
-export const faultWords = (code: string): FaultWords | null => ownFaults().get(code) ?? words.faults[code] ?? null;
+export const faultWords = (code: string): FaultSaid | null => ownFaults().get(code) ?? words.faults[code] ?? null;
+
+/** What helps against a fault first; nothing where nobody knows it. */
+export const remedyOf = (code: string): string => ownFaults().get(code)?.remedy ?? words.remedies[code] ?? '';
 
 /** What a fault is called; one that nobody knows by its code. */
 export const faultLabel = (code: string): string => faultWords(code)?.label ?? code;

@@ -198,7 +198,7 @@ describe('the words', () => {
     expect(schoolWords(SCHOOLS[0]).name).toBe('Square ready');
     for (const book of PLAYBOOKS)
       for (const { situation, technique } of scenariosOf(bookInWords(book))) expect(`${situation}${technique}`).not.toMatch(/\w-\w+-\w/);
-    expect(buildWords().name({ code: 'remedy', values: { fault: 'split-late' } })).toContain(all.faults['split-late']?.remedy ?? '–');
+    expect(buildWords().name({ code: 'remedy', values: { fault: 'split-late' } })).toContain(all.remedies['split-late'] ?? '–');
   });
 });
 

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
-import type { PatternSave } from '@hopsk/contract/pattern';
+import type { PatternSave } from '@hopsk/contract/pattern-draft';
 import { bodyOf } from '@hopsk/core/body/body';
 import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';
 import { study } from '@hopsk/core/judge/study';

@@ -5,7 +5,7 @@ import { SEQUENTIAL, sequential } from '@hopsk/core/evidence/sequential';
 import { splitsOf } from '@hopsk/core/evidence/splits';
 import { stateIn } from '@hopsk/core/evidence/states';
 import { EVIDENCE } from '@hopsk/core/plan/session/evidence-rule';
-import { faultLabel } from '@hopsk/words/naming';
+import { faultLabel, remedyOf } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import type { Source } from './commands.js';
 import { readLog } from './log-table.js';
@@ -66,7 +66,7 @@ export function nextOf(source: Source, focus: readonly string[]): Answer {
     athlete,
     first: firstToFix(faultBook(tallies), [], faultsByCode(), focus).map((one) => ({
       ...one,
-      remedy: words.faults[one.fault]?.remedy ?? '',
+      remedy: remedyOf(one.fault),
     })),
   }));
   const text = told(

@@ -7,7 +7,8 @@ import { placingFrom } from '@hopsk/core/judge/area-text';
 import { TOPICS, type SchoolChoices, type TopicName } from '@hopsk/core/judge/schools';
 import { readSchools } from '@hopsk/core/judge/schools-text';
 import type { Performer } from '@hopsk/core/motion/simulation';
-import { secondsRange, TEMPO_KINDS, type OwnTimes, type TempoKind } from '@hopsk/core/motion/own-times';
+import { secondsRange, type OwnTimes } from '@hopsk/core/motion/own-times';
+import { TEMPO_KINDS, type TempoKind } from '@hopsk/core/motion/tempo-kinds';
 import { NO_ERRORS, type StepErrors } from '@hopsk/core/motion/step-errors';
 import * as z from 'zod';
 

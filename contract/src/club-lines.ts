@@ -2,11 +2,11 @@ import * as z from 'zod/mini';
 import { CLUB_FILE, CLUB_LINES_VERSION } from './club-format.js';
 import { Id, line, type Wire } from './common.js';
 import { DecisionRecord } from './decisions.js';
-import { PatternSave } from './pattern.js';
+import { PatternSave } from './pattern-draft.js';
 import { AthleteSave } from './people.js';
 import { field, FieldSaid, Problem } from './problem.js';
 import { EVENTS_LIMITS, RunEvent, RunHead } from './run.js';
-import { SessionSave } from './session.js';
+import { SessionSave } from './session-draft.js';
 import { ReadWith } from './read-with.js';
 import { Teaching } from './teaching.js';
 

@@ -1,10 +1,10 @@
 import { FILE_LIMITS } from '@hopsk/core/language/limits';
 import * as z from 'zod/mini';
 import type { Wire } from './common.js';
-import { PatternDraft } from './pattern.js';
+import { PatternDraft } from './pattern-draft.js';
 import { field } from './problem.js';
 import { ReadWith } from './read-with.js';
-import { SessionDraft } from './session.js';
+import { SessionDraft } from './session-draft.js';
 
 /** Our open file format for patterns as JSON. */
 export const PATTERN_FILE = 'hopsk-patterns';

@@ -2,8 +2,8 @@ import { readDose } from '@hopsk/core/language/dose-text';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import type { Playbook } from '@hopsk/core/plan/playbook';
 import type { SavedFor } from '@hopsk/core/plan/session/earlier-engine';
-import type { PatternDraft } from './pattern.js';
-import type { SessionDraft } from './session.js';
+import type { PatternDraft } from './pattern-draft.js';
+import type { SessionDraft } from './session-draft.js';
 
 /** What a line that was typed is of its record. */
 export const LINE_PARTS = ['line', 'partner', 'call', 'station', 'dose', 'own-dose', 'move', 'answer', 'way-back'] as const;

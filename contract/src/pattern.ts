@@ -1,10 +1,8 @@
-import { placingFrom } from '@hopsk/core/judge/area-text';
 import { FILE_LIMITS, NOTATION_LIMITS } from '@hopsk/core/language/limits';
 import { ROUNDS_LIMITS, type Rounds as KeptRounds } from '@hopsk/core/language/rounds';
 import * as z from 'zod/mini';
 import { SchoolChoicesSchema } from './teaching.js';
-import { between, Code, Id, KEPT, line, note, SideName, text, Version, whole, type Wire } from './common.js';
-import { ReadWith } from './read-with.js';
+import { between, Code, Id, KEPT, line, note, SideName, text, whole, type Wire } from './common.js';
 import { field } from './problem.js';
 
 const seconds = (most: number) => between(0, most, 's');
@@ -34,7 +32,8 @@ export const Rounds = z
 /** A pattern's text is kept as typed; line breaks are part of it. */
 const Steps = text(NOTATION_LIMITS.characters);
 
-export const PatternDraft = z.object({
+/** What is typed of a pattern, as it is stored; what of it may be saved says `pattern-draft.ts`, which knows floors. */
+export const PatternStored = z.object({
   name: line(80),
   steps: Steps,
   sport: note(40),
@@ -46,14 +45,10 @@ export const PatternDraft = z.object({
   dose: z.nullable(Rounds),
   tags: z._default(z.array(line(24)).check(z.maxLength(FILE_LIMITS.tags)), []),
   /** The floor it is meant for; empty where none is said. */
-  area: z._default(note(80).check(z.refine((said) => said === '' || placingFrom(said) !== null, field('floor', {}))), ''),
+  area: z._default(note(80), ''),
   /** What this pattern holds where schools differ. */
   schools: z._default(SchoolChoicesSchema, {}),
 });
-export type PatternDraft = Wire<typeof PatternDraft>;
 
-export const Pattern = z.extend(PatternDraft, { id: Id, version: z.int(), ...KEPT });
+export const Pattern = z.extend(PatternStored, { id: Id, version: z.int(), ...KEPT });
 export type Pattern = Wire<typeof Pattern>;
-
-export const PatternSave = z.extend(PatternDraft, { id: Id, version: Version, ...ReadWith });
-export type PatternSave = Wire<typeof PatternSave>;

@@ -4,7 +4,7 @@ import { default as formats } from 'ajv-formats';
 import { fieldsOf } from './problem.js';
 import { RunPlan } from './run.js';
 import { SESSION_FILE, SessionFile } from './files.js';
-import { SessionDraft } from './session.js';
+import { SessionDraft } from './session-draft.js';
 import { sessionSchema } from './file-schemas.js';
 import { sampleSession } from './testing/samples.js';
 

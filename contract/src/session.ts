@@ -1,6 +1,5 @@
 import { OPENERS, CUEINGS, IMPLEMENTS, STAGE_KINDS } from '@hopsk/core/plan/exercise';
 import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
-import { placingFrom } from '@hopsk/core/judge/area-text';
 import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
 import { DOSE_LIMITS, LONGEST_REST } from '@hopsk/core/language/dose';
 import { CALL_LIMITS, type Calls } from '@hopsk/core/plan/calls/calls';
@@ -9,7 +8,6 @@ import { SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/s
 import { CONTACT_LEVELS, SESSION_PARTS, STAGE_LIMITS, type Stage } from '@hopsk/core/plan/session/stage';
 import * as z from 'zod/mini';
 import { between, Code, Id, KEPT, line, note, SideName, text, Version, whole, type Wire } from './common.js';
-import { ReadWith } from './read-with.js';
 import { field } from './problem.js';
 
 const steps = text(NOTATION_LIMITS.characters);
@@ -108,14 +106,15 @@ const Offered = z.object({
     .check(z.maxLength(SESSION_LIMITS.stages)),
 });
 
-export const SessionDraft = z.object({
+/** What is typed of a session, as it is stored; what of it may be saved says `session-draft.ts`, which knows floors. */
+export const SessionStored = z.object({
   name: line(80),
   /** A template has no athletes and stands in the list of what one may begin from. */
   template: z.boolean(),
   stages: z.array(StageSchema).check(z.maxLength(SESSION_LIMITS.stages)),
   settings: SettingsOfSession,
   minutes: z.nullable(between(1, SESSION_LIMITS.minutes, 'min')),
-  area: note(80).check(z.refine((said) => said === '' || placingFrom(said) !== null, field('floor', {}))),
+  area: note(80),
   equipment: z.nullable(whole(1, 200)),
   seed: whole(0, 4_294_967_295),
   athletes: z.array(Id).check(z.maxLength(40)),
@@ -123,12 +122,8 @@ export const SessionDraft = z.object({
   /** Told to those alone who may read fault books. */
   offered: z.optional(Offered),
 });
-export type SessionDraft = Wire<typeof SessionDraft>;
 
-export const SessionSave = z.extend(SessionDraft, { id: Id, version: Version, ...ReadWith });
-export type SessionSave = Wire<typeof SessionSave>;
-
-export const Session = z.extend(SessionDraft, { id: Id, version: Version, ...KEPT });
+export const Session = z.extend(SessionStored, { id: Id, version: Version, ...KEPT });
 export type Session = Wire<typeof Session>;
 
 /** Of whom records of stages are asked for; null: of all sessions. */

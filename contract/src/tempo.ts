@@ -1,7 +1,7 @@
-import { secondsRange, TEMPO_KINDS, type OwnTimes, type TempoKind } from '@hopsk/core/motion/own-times';
+import type { OwnTimes } from '@hopsk/core/motion/own-times';
+import { TEMPO_KINDS } from '@hopsk/core/motion/tempo-kinds';
 import * as z from 'zod/mini';
 import { between, Day, whole, type Wire } from './common.js';
-import { field } from './problem.js';
 
 /** Where a time is from: typed by a coach, tapped to what was done, or read off a film. */
 export const TIMED_BY = ['typed', 'tapped', 'film'] as const;
@@ -17,15 +17,7 @@ export const OwnTime = z.object({
 export type OwnTime = Wire<typeof OwnTime>;
 
 /** What an athlete takes for moves, by kind, as far as it was measured. */
-export const OwnTempo = z.partialRecord(z.enum(TEMPO_KINDS as [TempoKind, ...TempoKind[]]), OwnTime).check(
-  z.superRefine((tempo, context) => {
-    for (const [kind, time] of Object.entries(tempo)) {
-      const [low, high] = secondsRange(kind as TempoKind);
-      if (time.seconds < low || time.seconds > high)
-        context.addIssue({ code: 'custom', path: [kind, 'seconds'], message: field('between', { low, high, unit: 's' }) });
-    }
-  }),
-);
+export const OwnTempo = z.partialRecord(z.enum(TEMPO_KINDS), OwnTime);
 export type OwnTempo = Wire<typeof OwnTempo>;
 
 /** The seconds alone, as who does a line takes them. */

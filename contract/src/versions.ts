@@ -1,8 +1,8 @@
 import * as z from 'zod/mini';
 import type { Wire } from './common.js';
-import { PatternDraft } from './pattern.js';
+import { PatternDraft } from './pattern-draft.js';
 import { WasReadWith } from './read-with.js';
-import { SessionDraft } from './session.js';
+import { SessionDraft } from './session-draft.js';
 
 /** A pattern as it was saved once. */
 export const PatternVersion = z.object({

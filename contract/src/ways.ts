@@ -22,7 +22,8 @@ import { AthleteRows, LogImport, LogImported, RowsAsked } from './log-table.js';
 import { Coach, CoachChange, Invitation, SignedIn, WayIn, WayInAsked, WayInMade, WayInUsed } from './members.js';
 import { PasskeyNext, PasskeyOptions } from './passkey-options.js';
 import { PasskeyAdd, PasskeyBegin, Passkeys, PasskeyUse, SignInByChange } from './passkeys.js';
-import { Pattern, PatternSave } from './pattern.js';
+import { Pattern } from './pattern.js';
+import { PatternSave } from './pattern-draft.js';
 import { Athlete, AthleteSave } from './people.js';
 import { EraseAsked, Erasure, GivenOut, GivenOutAsked, Look, LooksAsked, PeopleRules } from './people-data.js';
 import { Phone } from './phone.js';
@@ -30,7 +31,8 @@ import { Recount, RecountAsked, Recounted, RecountLeft, RecountPage } from './re
 import { EventsPage, EventsStored, RunHead, RunOpen, RunRow, RunsAsked, RunWhole } from './run.js';
 import { EarlierUpload, EventsAfter, EventsUpload, RunRename } from './run-sent.js';
 import { SealKey } from './seal.js';
-import { RecordsAsked, Session, SessionSave, StageRecord } from './session.js';
+import { RecordsAsked, Session, StageRecord } from './session.js';
+import { SessionSave } from './session-draft.js';
 import { Otherwise, OtherwiseNow, OtherwiseSettled } from './otherwise.js';
 import { Teaching, TeachingSave } from './teaching.js';
 

@@ -68,12 +68,16 @@ export interface FaultEntry {
 }
 
 /** What a fault is called and said to be. */
-export interface FaultWords {
+export interface FaultSaid {
   readonly label: string;
   readonly says: string;
   /** What it is usually caused by, where that is no fault. */
   readonly usually?: string;
   readonly cue: string;
+}
+
+/** The same with what helps against it first. */
+export interface FaultWords extends FaultSaid {
   readonly remedy: string;
 }
 

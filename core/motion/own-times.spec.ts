@@ -6,7 +6,8 @@ import { holds } from '../testing/holds.js';
 import { print } from '../language/print.js';
 import { anyItem } from '../testing/patterns.js';
 import { anyPerformer, performer } from '../testing/performers.js';
-import { paceOf, secondsRange, TEMPO_KINDS, tempoKindOf, usualSeconds, type OwnTimes } from './own-times.js';
+import { paceOf, secondsRange, tempoKindOf, usualSeconds, type OwnTimes } from './own-times.js';
+import { TEMPO_KINDS } from './tempo-kinds.js';
 import { simulate } from './simulate.js';
 import type { Performer } from './simulation.js';
 

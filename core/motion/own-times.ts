@@ -1,4 +1,5 @@
 import type { MoveWord } from '../language/moves.js';
+import { TEMPO_KINDS, type TempoKind } from './tempo-kinds.js';
 import { FLIGHT, SPLIT_FLIGHT, USUAL_TIME } from './sizes.js';
 
 interface Kind {
@@ -11,7 +12,6 @@ interface Kind {
 
 const of = (seconds: number, words: readonly MoveWord[], flight = 0): Kind => ({ words, seconds, flight });
 
-/** Kinds of moves that have a tempo of their own, as a coach would time them. */
 const KINDS = {
   gather: of(2 * USUAL_TIME.gatherFoot, ['advance', 'retreat', 'shuffle']),
   halfStep: of(USUAL_TIME.halfStep, ['half step']),
@@ -34,10 +34,7 @@ const KINDS = {
   split: of(USUAL_TIME.splitDrop + USUAL_TIME.splitPush, ['split'], SPLIT_FLIGHT['low hop']),
   bounce: of(USUAL_TIME.bounce, ['bounce']),
   hand: of(USUAL_TIME.hand, ['hit', 'guard check']),
-} as const satisfies Readonly<Record<string, Kind>>;
-
-export type TempoKind = keyof typeof KINDS;
-export const TEMPO_KINDS = Object.keys(KINDS) as readonly TempoKind[];
+} as const satisfies Readonly<Record<TempoKind, Kind>>;
 
 /** Seconds that somebody takes for a move of a kind at its usual size, measured; of those that are missing the usual ones are taken. */
 export type OwnTimes = Readonly<Partial<Record<TempoKind, number>>>;

@@ -1,4 +1,4 @@
-import type { PatternDraft } from '@hopsk/contract/pattern';
+import type { PatternDraft } from '@hopsk/contract/pattern-draft';
 import type { Rounds } from '@hopsk/core/language/rounds';
 
 const timed = (work: number, rounds: number, rest: number, sets = 1, setRest: number | null = null): Rounds => ({

@@ -3,7 +3,7 @@ import { isControl, type Control, type Observation, type RunEvent, type Turned }
 import { READ_NOW } from '@hopsk/contract/read-now';
 import { CLUB_FILE, CLUB_FILE_VERSION } from '@hopsk/contract/club-format';
 import type { ClubFile } from '@hopsk/contract/club-file';
-import type { PatternSave } from '@hopsk/contract/pattern';
+import type { PatternSave } from '@hopsk/contract/pattern-draft';
 import type { AthleteSave } from '@hopsk/contract/people';
 import { bodyOf } from '@hopsk/core/body/body';
 import { schoolOf, type School } from '@hopsk/core/body/school';

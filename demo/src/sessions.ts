@@ -1,5 +1,5 @@
 import type { ClubFile } from '@hopsk/contract/club-file';
-import type { PatternSave } from '@hopsk/contract/pattern';
+import type { PatternSave } from '@hopsk/contract/pattern-draft';
 import { isUnder16, type AthleteSave } from '@hopsk/contract/people';
 import { bodyOf } from '@hopsk/core/body/body';
 import { SCHOOLS, schoolOf } from '@hopsk/core/body/school';

@@ -1,6 +1,6 @@
 import { AthleteSave } from '@hopsk/contract/people';
 import { Problem } from '@hopsk/contract/problem';
-import { SessionSave } from '@hopsk/contract/session';
+import { SessionSave } from '@hopsk/contract/session-draft';
 import { sampleSession } from '@hopsk/contract/testing/samples';
 import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';

@@ -1,14 +1,14 @@
 import { PasswordChange, Settings, Setup, SignIn } from '@hopsk/contract/club';
 import { CoachChange, Invitation, WayInAsked, WayInUsed } from '@hopsk/contract/members';
 import { Id } from '@hopsk/contract/common';
-import { PatternSave } from '@hopsk/contract/pattern';
+import { PatternSave } from '@hopsk/contract/pattern-draft';
 import { AthleteSave } from '@hopsk/contract/people';
 import { EraseAsked, LooksAsked, PeopleRules } from '@hopsk/contract/people-data';
 import { Problem } from '@hopsk/contract/problem';
 import { Recount, RecountAsked } from '@hopsk/contract/recount';
 import { RunEvent, RunHead, RunsAsked } from '@hopsk/contract/run';
 import { EarlierUpload, RunRename } from '@hopsk/contract/run-sent';
-import { SessionSave } from '@hopsk/contract/session';
+import { SessionSave } from '@hopsk/contract/session-draft';
 import { ClubFaultSchema } from '@hopsk/contract/club-faults';
 import { Teaching } from '@hopsk/contract/teaching';
 import { addCoach } from './club/club.js';

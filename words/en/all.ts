@@ -27,6 +27,7 @@ import { playbooks } from './playbooks.js';
 import { presets } from './presets.js';
 import { problems } from './problems.js';
 import { recurrence } from './recurrence.js';
+import { remedies } from './remedies.js';
 import { report } from './report.js';
 import { schools } from './schools.js';
 import { season } from './season.js';
@@ -74,6 +75,7 @@ export const all = {
   ...presets,
   ...problems,
   ...recurrence,
+  ...remedies,
   ...report,
   ...schools,
   ...season,

@@ -7,6 +7,7 @@ import { areas } from './areas.js';
 import { cautions } from './cautions.js';
 import { doses } from './doses.js';
 import { faults } from './faults.js';
+import { remedies } from './remedies.js';
 import { notation } from './notation.js';
 import { long, percent, plural, s, sUp } from './numbers.js';
 
@@ -126,7 +127,7 @@ const names: Says<NameMessages> = {
   role: ({ book }) => `${book}: what is there?`,
   'role-open': () => 'a role or scenario',
   free: ({ name }) => `free: ${name}`,
-  remedy: ({ fault }) => `${faults.faults[fault]?.label ?? fault}: ${faults.faults[fault]?.remedy ?? ''}`,
+  remedy: ({ fault }) => `${faults.faults[fault]?.label ?? fault}: ${remedies.remedies[fault] ?? ''}`,
 };
 
 const leftOut: Says<LeftOutMessages> = {

@@ -29,6 +29,7 @@ export const rooms = {
   presets: () => import('./presets.js').then((room) => room.presets),
   problems: () => import('./problems.js').then((room) => room.problems),
   recurrence: () => import('./recurrence.js').then((room) => room.recurrence),
+  remedies: () => import('./remedies.js').then((room) => room.remedies),
   report: () => import('./report.js').then((room) => room.report),
   schools: () => import('./schools.js').then((room) => room.schools),
   season: () => import('./season.js').then((room) => room.season),

@@ -1,4 +1,4 @@
-import type { TempoKind } from '@hopsk/core/motion/own-times';
+import type { TempoKind } from '@hopsk/core/motion/tempo-kinds';
 
 const seconds = (value: number): string => `${value.toFixed(2)} s`;
 

@@ -1,5 +1,5 @@
 // Made from ../en/tempo.ts by npm run marked.
-import type { TempoKind } from '@hopsk/core/motion/own-times';
+import type { TempoKind } from '@hopsk/core/motion/tempo-kinds';
 
 const seconds = (value: number): string => `${value.toFixed(2)} š`;
 

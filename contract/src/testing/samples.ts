@@ -1,7 +1,7 @@
-import type { PatternDraft } from '../pattern.js';
+import type { PatternDraft } from '../pattern-draft.js';
 import type { AthleteDraft } from '../people.js';
 import type { RunHead } from '../run.js';
-import type { SessionDraft } from '../session.js';
+import type { SessionDraft } from '../session-draft.js';
 
 /** Records for specs; each changes what it is about. */
 export const sampleAthlete: AthleteDraft = {

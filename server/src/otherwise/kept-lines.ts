@@ -1,8 +1,8 @@
 import { rewordPattern, rewordPlaybooks, rewordSession, type Reword } from '@hopsk/contract/lines';
-import type { PatternSave } from '@hopsk/contract/pattern';
+import type { PatternSave } from '@hopsk/contract/pattern-draft';
 import { isToday } from '@hopsk/contract/read-now';
 import { rewordBy, type PlacedOtherwise, type ReadBy } from '@hopsk/contract/reworded';
-import type { SessionSave } from '@hopsk/contract/session';
+import type { SessionSave } from '@hopsk/contract/session-draft';
 import type { Teaching } from '@hopsk/contract/teaching';
 import { keptMoves, type OwnMoves } from '@hopsk/core/language/earlier/kept';
 import type { OwnMove } from '@hopsk/core/language/own-moves';

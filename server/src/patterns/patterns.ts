@@ -1,6 +1,7 @@
 import { FOR_ANYBODY, rewordPattern } from '@hopsk/contract/lines';
 import type { PatternVersion } from '@hopsk/contract/versions';
-import type { Pattern, PatternSave } from '@hopsk/contract/pattern';
+import type { Pattern } from '@hopsk/contract/pattern';
+import type { PatternSave } from '@hopsk/contract/pattern-draft';
 import { readBy, TODAY, type ReadBy } from '@hopsk/contract/reworded';
 import { one, run, type Db } from '../db/sql.js';
 import { keptPattern, type Kept } from '../otherwise/kept-lines.js';

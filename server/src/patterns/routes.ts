@@ -1,4 +1,4 @@
-import { PatternSave } from '@hopsk/contract/pattern';
+import { PatternSave } from '@hopsk/contract/pattern-draft';
 import { Router } from 'express';
 import type { Pool } from '../db/pool.js';
 import { archiveRoute, listRoutes, saveRoutes } from '../http/records.js';

@@ -1,4 +1,5 @@
-import { RecordsAsked, SessionSave } from '@hopsk/contract/session';
+import { RecordsAsked } from '@hopsk/contract/session';
+import { SessionSave } from '@hopsk/contract/session-draft';
 import { Router } from 'express';
 import type { Backing } from '../backing.js';
 import { readsBooks } from '../http/access.js';

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Book } from '@hopsk/contract/book';
-import type { SessionSave, StageRecord } from '@hopsk/contract/session';
+import type { StageRecord } from '@hopsk/contract/session';
+import type { SessionSave } from '@hopsk/contract/session-draft';
 import { sampleSession } from '@hopsk/contract/testing/samples';
 import type { SessionPlan } from '@hopsk/core/plan/run-plan';
 import { athlete, Coach, fieldsSaid, type House, openHouse, ran } from '../testing/house.js';

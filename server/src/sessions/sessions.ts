@@ -1,7 +1,8 @@
 import { rewordSession } from '@hopsk/contract/lines';
 import { readBy, TODAY, type ReadBy } from '@hopsk/contract/reworded';
 import type { SessionVersion } from '@hopsk/contract/versions';
-import type { Session, SessionDraft, SessionSave } from '@hopsk/contract/session';
+import type { Session } from '@hopsk/contract/session';
+import type { SessionDraft, SessionSave } from '@hopsk/contract/session-draft';
 import { one, run, type Db } from '../db/sql.js';
 import { keptSession, type Kept } from '../otherwise/kept-lines.js';
 import { listOtherwise } from '../otherwise/list.js';

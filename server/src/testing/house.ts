@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { PatternSave } from '@hopsk/contract/pattern';
+import type { PatternSave } from '@hopsk/contract/pattern-draft';
 import type { AthleteSave } from '@hopsk/contract/people';
 import { ExportReady, ImportNow } from '@hopsk/contract/club-lines';
 import { Problem } from '@hopsk/contract/problem';

@@ -1,4 +1,4 @@
-import type { PatternDraft } from '@hopsk/contract/pattern';
+import type { PatternDraft } from '@hopsk/contract/pattern-draft';
 import { timesOf } from '@hopsk/contract/tempo';
 import { isUnder16, type Athlete } from '@hopsk/contract/people';
 import { bodyOf } from '@hopsk/core/body/body';

@@ -1,9 +1,11 @@
 import { inject } from '@angular/core';
-import { Pattern, type PatternSave } from '@hopsk/contract/pattern';
+import { Pattern } from '@hopsk/contract/pattern';
+import type { PatternSave } from '@hopsk/contract/pattern-draft';
 import type { Role } from '@hopsk/contract/club';
 import { Athlete, type AthleteSave } from '@hopsk/contract/people';
 import { READ_NOW } from '@hopsk/contract/read-now';
-import { Session, type SessionSave } from '@hopsk/contract/session';
+import { Session } from '@hopsk/contract/session';
+import type { SessionSave } from '@hopsk/contract/session-draft';
 import { createEffect, provideEffects } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import { filter, map } from 'rxjs';

@@ -1,5 +1,5 @@
 import type { OwnTime } from '@hopsk/contract/tempo';
-import type { TempoKind } from '@hopsk/core/motion/own-times';
+import type { TempoKind } from '@hopsk/core/motion/tempo-kinds';
 import { words } from '@hopsk/words/words';
 
 /** Where a time that somebody takes for a move is from, in words. */

@@ -1,9 +1,6 @@
-import { PatternDraft, type Pattern, type PatternSave } from '@hopsk/contract/pattern';
-import type { Rounds } from '@hopsk/core/language/rounds';
+import type { Pattern } from '@hopsk/contract/pattern';
+import { PatternDraft, type PatternSave } from '@hopsk/contract/pattern-draft';
 import * as z from 'zod/mini';
-
-/** Rounds before anybody has said: the rest is not decided. */
-export const OPEN_DOSE: Rounds = { mode: 'seconds', work: 30, rounds: 3, sets: 1, rest: null, setRest: null };
 
 export type Draft = Omit<PatternSave, 'id' | 'version'>;
 

@@ -1,5 +1,5 @@
 import { PATTERN_FILE, PatternFile } from '@hopsk/contract/files';
-import { PatternDraft } from '@hopsk/contract/pattern';
+import { PatternDraft } from '@hopsk/contract/pattern-draft';
 import { fieldsOf } from '@hopsk/contract/problem';
 import { printSchools, readSchools } from '@hopsk/core/judge/schools-text';
 import { printDose } from '@hopsk/core/language/dose-print';

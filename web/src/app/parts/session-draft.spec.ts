@@ -1,5 +1,5 @@
 import { STAGE_KINDS } from '@hopsk/core/plan/exercise';
-import { SessionDraft } from '@hopsk/contract/session';
+import { SessionDraft } from '@hopsk/contract/session-draft';
 import { bodyOf } from '@hopsk/core/body/body';
 import { SCHOOLS } from '@hopsk/core/body/school';
 import { PLAYBOOKS } from '@hopsk/core/catalogue/books';

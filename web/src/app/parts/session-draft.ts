@@ -1,7 +1,8 @@
 import { cut } from '@hopsk/core/language/cut';
 import type { Pattern } from '@hopsk/contract/pattern';
 import { isUnder16, type Athlete } from '@hopsk/contract/people';
-import { SessionDraft, StageSchema, type Session } from '@hopsk/contract/session';
+import { StageSchema, type Session } from '@hopsk/contract/session';
+import { SessionDraft } from '@hopsk/contract/session-draft';
 import { schoolOf, SCHOOLS, type School } from '@hopsk/core/body/school';
 import type { OwnMove } from '@hopsk/core/language/own-moves';
 import { CALL_LIMITS } from '@hopsk/core/plan/calls/calls';

@@ -1,7 +1,7 @@
 import { fieldsOf, type FieldProblem } from '@hopsk/contract/problem';
 import { isToday, READ_NOW } from '@hopsk/contract/read-now';
 import { SESSION_FILE, SessionFile } from '@hopsk/contract/files';
-import { SessionDraft } from '@hopsk/contract/session';
+import { SessionDraft } from '@hopsk/contract/session-draft';
 import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import { readSession, writeSession } from '@hopsk/core/plan/session/session-file';
 import { CUE_COLUMNS, cueRows } from '@hopsk/core/plan/session/timeline';

@@ -181,7 +181,9 @@ export const inside: Routes = [
       {
         path: 'faults',
         title: title('faults'),
-        loadComponent: inRoom(['book', 'build', 'recurrence', 'season'], () => import('../screens/faults/book').then((m) => m.BookScreen)),
+        loadComponent: inRoom(['book', 'build', 'recurrence', 'remedies', 'season'], () =>
+          import('../screens/faults/book').then((m) => m.BookScreen),
+        ),
       },
       {
         path: 'faults/season',
@@ -191,7 +193,7 @@ export const inside: Routes = [
       {
         path: 'faults/report',
         title: title('report'),
-        loadComponent: inRoom(['areas', 'schools', 'steps', 'floor', 'moves', 'notation', 'stances', 'report'], () =>
+        loadComponent: inRoom(['areas', 'schools', 'steps', 'floor', 'moves', 'notation', 'stances', 'remedies', 'report'], () =>
           import('../screens/faults/report').then((m) => m.ReportScreen),
         ),
       },
@@ -241,7 +243,7 @@ export const inside: Routes = [
         path: 'club/faults',
         title: title('club'),
         canDeactivate: [askFirst],
-        loadComponent: inRoom(['ownFaults', 'club'], () => import('../screens/club/own-faults').then((m) => m.OwnFaultsScreen)),
+        loadComponent: inRoom(['ownFaults', 'remedies', 'club'], () => import('../screens/club/own-faults').then((m) => m.OwnFaultsScreen)),
       },
       {
         path: 'club',

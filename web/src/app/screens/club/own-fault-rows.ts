@@ -7,7 +7,7 @@ import { same } from '../../data/same';
 export function oursOf(code: string): ClubFault | null {
   const entry = FAULTS.find((fault) => fault.code === code);
   const said = words.faults[code];
-  return entry && said ? { ...whole(entry), ...said } : null;
+  return entry && said ? { ...whole(entry), ...said, remedy: words.remedies[code] ?? '' } : null;
 }
 
 const whole = ({ code, phase, views, per, shownBy, causes, safety }: FaultEntry): ClubFault => ({

@@ -5,7 +5,7 @@ import { BookAsked, type Book } from '@hopsk/contract/book';
 import { TeachingStore } from '../../data/teaching';
 import type { BookEntry } from '@hopsk/core/evidence/book';
 import { BOOK_ORDER, stateIn } from '@hopsk/core/evidence/states';
-import { faultLabel, faultWords } from '@hopsk/words/naming';
+import { faultLabel, faultWords, remedyOf } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { picked } from '../../data/picked';
@@ -97,6 +97,7 @@ export class BookScreen {
   protected readonly known = computed(() => this.club.catalogue().get(this.chosen()?.fault ?? '') ?? null);
   protected readonly label = faultLabel;
   protected readonly told = computed(() => faultWords(this.chosen()?.fault ?? ''));
+  protected readonly remedy = computed(() => remedyOf(this.chosen()?.fault ?? ''));
   protected readonly causes = computed(() => (this.known()?.causes ?? []).map(faultLabel).join(', '));
   protected readonly watched = computed(() => Math.max(0, ...(this.book()?.entries ?? []).map((entry) => entry.attempts)));
   protected readonly overview = computed(() => {

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, si
 import { MatButton } from '@angular/material/button';
 import { onFloor } from '@hopsk/core/judge/area-text';
 import type { Study } from '@hopsk/core/judge/study';
-import { faultLabel, faultWords, schoolWords } from '@hopsk/words/naming';
+import { faultLabel, faultWords, remedyOf, schoolWords } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { Latest } from '../../compute/latest';
@@ -136,7 +136,7 @@ export class ReportScreen {
   }
 
   private named(fault: string): { label: string; says: string; cue: string; remedy: string } {
-    const { says = '', cue = '', remedy = '' } = faultWords(fault) ?? {};
-    return { label: faultLabel(fault), says, cue, remedy };
+    const { says = '', cue = '' } = faultWords(fault) ?? {};
+    return { label: faultLabel(fault), says, cue, remedy: remedyOf(fault) };
   }
 }

@@ -13,7 +13,7 @@ import { DeviceStore } from '../../data/device-store';
 import { mine } from '../../data/may';
 import { troubleOf } from '../../data/problem';
 import { signInFeature } from '../../data/sign-in';
-import { OPEN_DOSE } from '../../parts/pattern-draft';
+import { OPEN_DOSE } from '../../parts/open-dose';
 
 /** What was used last on this device. */
 const Last = z.object({ dose: DoseSchema, here: z.array(z.string()) });

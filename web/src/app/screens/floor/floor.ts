@@ -22,7 +22,7 @@ import { same } from '../../data/same';
 import { picked } from '../../data/picked';
 import { patterns, people } from '../../data/records';
 import { signInFeature } from '../../data/sign-in';
-import { OPEN_DOSE } from '../../parts/pattern-draft';
+import { OPEN_DOSE } from '../../parts/open-dose';
 import { TeachingStore } from '../../data/teaching';
 import { once } from '../../ui/once';
 import { RoomForRun } from '../../parts/room-for-run';

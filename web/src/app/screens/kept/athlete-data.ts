@@ -7,7 +7,7 @@ import { faultLabel, lengthText, schoolWords } from '@hopsk/words/naming';
 import { schoolOf } from '@hopsk/core/body/school';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
-import { TEMPO_KINDS } from '@hopsk/core/motion/own-times';
+import { TEMPO_KINDS } from '@hopsk/core/motion/tempo-kinds';
 import { firstValueFrom } from 'rxjs';
 import { KeptApi } from '../../data/kept-api';
 import { people } from '../../data/records';

@@ -6,7 +6,7 @@ import { AGE_GROUPS, AthleteDraft, BIASES, isUnder16, LEVELS, type Athlete } fro
 import type { OwnTime } from '@hopsk/contract/tempo';
 import { bodyOf, MEASURE_LIMITS } from '@hopsk/core/body/body';
 import { SIDES } from '@hopsk/core/body/foot';
-import type { TempoKind } from '@hopsk/core/motion/own-times';
+import type { TempoKind } from '@hopsk/core/motion/tempo-kinds';
 import { faultWords, lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';

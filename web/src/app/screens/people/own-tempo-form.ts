@@ -2,7 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, input, output, signal } f
 import { MatButton } from '@angular/material/button';
 import type { OwnTempo, OwnTime } from '@hopsk/contract/tempo';
 import { tapped } from '@hopsk/core/evidence/tapped';
-import { inARow, secondsRange, TEMPO_KINDS, usualSeconds, type TempoKind } from '@hopsk/core/motion/own-times';
+import { inARow, secondsRange, usualSeconds } from '@hopsk/core/motion/own-times';
+import { TEMPO_KINDS, type TempoKind } from '@hopsk/core/motion/tempo-kinds';
 import { words } from '@hopsk/words/words';
 import { sourceOf } from '../../parts/own-time';
 import { dayOf } from '../../parts/run-setup';

@@ -1,7 +1,7 @@
 import { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
-import type { SessionDraft } from '@hopsk/contract/session';
+import type { SessionDraft } from '@hopsk/contract/session-draft';
 import { AIMS } from '@hopsk/core/catalogue/aims';
 import { words } from '@hopsk/words/words';
 import { DeviceStore } from '../../data/device-store';
@@ -69,7 +69,7 @@ describe('where a session begins', () => {
     await screen.choose('for', 'Ada');
     screen.button('a fault').click();
     const late = words.faults['split-late'];
-    await screen.until(() => stages()[0]?.includes(late?.remedy ?? '?') ?? false);
+    await screen.until(() => stages()[0]?.includes(words.remedies['split-late'] ?? '?') ?? false);
     const draft = await take();
     for (const one of draft.stages) expect([one.watch, one.cues]).toEqual([['split-late'], [late?.cue ?? '']]);
   });

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked } from '@angular/core';
 import type { PatternVersion } from '@hopsk/contract/versions';
-import type { Pattern, PatternDraft } from '@hopsk/contract/pattern';
+import type { Pattern } from '@hopsk/contract/pattern';
+import type { PatternDraft } from '@hopsk/contract/pattern-draft';
 import { schoolOf, type School } from '@hopsk/core/body/school';
 import { onFloor } from '@hopsk/core/judge/area-text';
 import type { Study } from '@hopsk/core/judge/study';

@@ -9,7 +9,8 @@ import type { Study } from '@hopsk/core/judge/study';
 import type { NotationError } from '@hopsk/core/language/ast';
 import type { Edit } from '@hopsk/core/search/drag';
 import type { Fit } from '@hopsk/core/search/fit';
-import { TEMPO_KINDS, tempoKindOf } from '@hopsk/core/motion/own-times';
+import { tempoKindOf } from '@hopsk/core/motion/own-times';
+import { TEMPO_KINDS } from '@hopsk/core/motion/tempo-kinds';
 import { tempoOf } from '@hopsk/core/search/tempo';
 import { unreadableOf } from '@hopsk/core/view/readings';
 import { lengthText } from '@hopsk/words/naming';
@@ -19,7 +20,8 @@ import { MovePicture } from '../../drawing/move-picture';
 import { Table } from '../../ui/table';
 import { DoseForm } from '../../parts/dose-form';
 import { inWords } from '../../parts/own-time';
-import { OPEN_DOSE, type Draft } from '../../parts/pattern-draft';
+import { OPEN_DOSE } from '../../parts/open-dose';
+import type { Draft } from '../../parts/pattern-draft';
 
 /** What would go wrong, how it fits its floor, what it takes, and its rounds. */
 @Component({

@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router } from '@angular/router';
-import { SessionDraft, type Session } from '@hopsk/contract/session';
+import type { Session } from '@hopsk/contract/session';
+import { SessionDraft } from '@hopsk/contract/session-draft';
 import type { SessionVersion } from '@hopsk/contract/versions';
 import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import { words } from '@hopsk/words/words';

@@ -1,0 +1,25 @@
+/** Kinds of moves that have a tempo of their own, as a coach would time them. */
+export const TEMPO_KINDS = [
+  'gather',
+  'halfStep',
+  'chasse',
+  'gallop',
+  'pendulum',
+  'pass',
+  'cross',
+  'run',
+  'dropStep',
+  'quarter',
+  'turnOut',
+  'orbit',
+  'lunge',
+  'recover',
+  'stepIn',
+  'pullBack',
+  'jump',
+  'sideJump',
+  'split',
+  'bounce',
+  'hand',
+] as const;
+export type TempoKind = (typeof TEMPO_KINDS)[number];
