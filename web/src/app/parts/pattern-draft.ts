@@ -26,3 +26,6 @@ export function draftOf(pattern: Pattern | null): Draft {
     schools: {},
   };
 }
+
+/** How a pattern is typed: what there is to begin with, what may be saved, and what this device keeps of it under which name. */
+export const TYPED = { begin: draftOf, whole: PatternDraft, kept: KeptDraft, key: (id: string): string => `draft:${id}` };

@@ -4,7 +4,6 @@ import { MatButton } from '@angular/material/button';
 import { MatMenuModule } from '@angular/material/menu';
 import { Router } from '@angular/router';
 import type { Pattern } from '@hopsk/contract/pattern';
-import { PatternDraft } from '@hopsk/contract/pattern-draft';
 import { type Side } from '@hopsk/core/body/foot';
 import { schoolOf } from '@hopsk/core/body/school';
 import type { Vec } from '@hopsk/core/body/vec';
@@ -23,7 +22,7 @@ import { TeachingStore } from '../../data/teaching';
 import { Typed } from '../../data/typed';
 import { AboutPanel } from './about';
 import { ComparePanel, type Brought } from './compare';
-import { draftOf, KeptDraft, type Draft } from '../../parts/pattern-draft';
+import { TYPED, type Draft } from '../../parts/pattern-draft';
 import { LineEditor } from './line-editor';
 import { LineMarks } from './line-marks';
 import { LookPanel } from './look';
@@ -95,10 +94,7 @@ export class Studio implements HoldsTyping {
   protected readonly typing = new Typed<Pattern, Draft>({
     kind: patterns,
     id: this.id,
-    begin: draftOf,
-    whole: PatternDraft,
-    kept: KeptDraft,
-    key: (id) => `draft:${id}`,
+    ...TYPED,
     opened: (draft, first) => first && this.emptyAtFirst.set(draft.steps === ''),
   });
   protected readonly stored = this.typing.stored;
