@@ -1,4 +1,5 @@
-import { alternative, type Alternative } from './calls/calls.js';
+import { cut } from '../language/cut.js';
+import { alternative, CALL_LIMITS, type Alternative } from './calls/calls.js';
 
 /** A way back or out that is legal after a technique; its steps end where the next call may find the athlete. */
 export interface WayBack {
@@ -59,8 +60,13 @@ export function scenariosOf(book: Playbook): Scenario[] {
 export function scenarioCalls(book: Playbook): Alternative[] {
   return book.situations.flatMap((one) => {
     const legal = scenariosOf({ ...book, situations: [one] });
+    const several = (key: 'technique' | 'back'): boolean => new Set(legal.map((scenario) => scenario[key])).size > 1;
+    // What is called says which of several answers is wanted.
     return legal.map(({ situation, technique, back, steps }) =>
-      alternative(situation, steps, { weight: 1 / legal.length, expects: joined(technique, back) }),
+      alternative(cut(joined(situation, several('technique') ? technique : '', several('back') ? back : ''), CALL_LIMITS.name), steps, {
+        weight: 1 / legal.length,
+        expects: joined(technique, back),
+      }),
     );
   });
 }

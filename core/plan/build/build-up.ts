@@ -21,6 +21,7 @@ import { stageOf, type Stage, type StageLine } from '../session/stage.js';
 import type { BuiltStage, BuiltUp } from './built.js';
 import type { LeftOut, LeftOutMessages, NameMessage } from './messages.js';
 import { elementsOf } from './elements.js';
+import { times } from './grid.js';
 import { lineOf, restored, segmentsOf } from './segments.js';
 import { exposed, watchList } from './watch-list.js';
 
@@ -271,9 +272,12 @@ class Builder {
     for (const n of [2, 3]) {
       const dose = `${DOSES['more steps']}${chime === null ? '' : `, every 15 s (${chime}) at cycle end`}`;
       const { steps } = this.source;
-      const sided = this.turnedRound !== steps;
-      const name = { code: sided ? 'there-and-back' : 'in-a-row', values: { steps: n } } as const;
-      this.add('more steps', name, `(${steps}) ${n}${sided ? ' each side' : ''}`, { dose, shouldClose: false });
+      const there = times(steps, n, this.source);
+      // Where the line comes back by itself, n there and n back; else n to each side, if it has one.
+      const byItself = there !== `(${steps}) ${n}`;
+      const sided = !byItself && this.turnedRound !== steps;
+      const name = { code: byItself || sided ? 'there-and-back' : 'in-a-row', values: { steps: n } } as const;
+      this.add('more steps', name, `${there}${sided ? ' each side' : ''}`, { dose, shouldClose: byItself });
     }
   }
 

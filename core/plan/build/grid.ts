@@ -1,11 +1,21 @@
+import { bodyOf } from '../../body/body.js';
+import { schoolOf, SCHOOLS } from '../../body/school.js';
+import { driftOf } from '../../judge/drift.js';
 import { readWith } from '../../judge/study.js';
+import { dialled } from '../../language/dials.js';
+import { mirrorText } from '../../language/mirror.js';
 import type { NotationMessage } from '../../language/messages.js';
 import { operate } from '../../language/operations.js';
 import type { OwnMove } from '../../language/own-moves.js';
+import { simulate } from '../../motion/simulate.js';
+import type { Simulation } from '../../motion/simulation.js';
 import type { StageLine } from '../session/stage.js';
 
 /** What may vary. Technique, retreat, exit and way back bring steps of their own; the others change the line. */
-export const AXES = ['lead', 'side', 'direction', 'count', 'technique', 'retreat', 'exit', 'way back', 'implement'] as const;
+export const AXES = [
+  ...(['lead', 'side', 'direction', 'count', 'technique', 'retreat', 'exit', 'way back', 'implement'] as const),
+  ...(['further', 'wider', 'diagonal'] as const),
+] as const;
 export type AxisName = (typeof AXES)[number];
 
 export interface AxisValue {
@@ -50,7 +60,24 @@ export const USUAL_VALUES: Readonly<Partial<Record<AxisName, readonly AxisValue[
   direction: ['ahead', 'back', 'left', 'right'].map((name) => ({ name, steps: name })),
   count: ['1', '2', '3', '4'].map((name) => ({ name, steps: '' })),
   implement: ['without', 'with'].map((name) => ({ name, steps: '' })),
+  further: ['1', '1.2', '1.5'].map((name) => ({ name, steps: '' })),
+  wider: ['1', '1.2', '1.5'].map((name) => ({ name, steps: '' })),
+  diagonal: ['0', '15', '30'].map((name) => ({ name, steps: '' })),
 };
+
+/** The least and the most of the axes that are numbers: times, factors, degrees to the right. */
+const DIALS = { count: [1, 12], further: [0.1, 5], wider: [0.1, 5], diagonal: [-180, 180] } as const;
+
+/**
+ * The number of a value on an axis of numbers, '1.2×' and '15°' as well; null where it is none, or no such number; undefined on others.
+ * @example [dialOf('further', '1.2×'), dialOf('count', 'many'), dialOf('exit', 'cut')] // [1.2, null, undefined]
+ */
+export function dialOf(axis: AxisName, value: string): number | null | undefined {
+  if (!(axis in DIALS)) return undefined;
+  const [low, high] = DIALS[axis as keyof typeof DIALS];
+  const n = Number(value.replace(/[×x°]\s*$/, '').trim() || Number.NaN);
+  return n >= low && n <= high && (axis !== 'count' || Number.isInteger(n)) ? n : null;
+}
 
 const GRID_LIMITS = { axes: AXES.length, values: 8, cells: 2_000 } as const;
 
@@ -79,9 +106,14 @@ function cellOf(line: StageLine, combo: Partial<Record<AxisName, AxisValue>>): C
   const said = (axis: AxisName): string => combo[axis]?.steps.trim() ?? '';
   let base = line.steps.trim();
   if (combo.direction) base = directed(base, said('direction'));
-  const count = Math.max(1, Number(combo.count?.name ?? 1) || 1);
-  const core = count > 1 ? `(${base}) ${count}` : base;
-  let steps = [said('retreat'), core, said('technique'), said('exit'), said('way back')].filter((part) => part !== '').join(', ');
+  const dial = (axis: AxisName, none: number): number => dialOf(axis, combo[axis]?.name ?? '') ?? none;
+  const [further, wider, diagonal] = [dial('further', 1), dial('wider', 1), dial('diagonal', 0)];
+  if (further !== 1 || wider !== 1 || diagonal !== 0) base = dialled(base, { further, wider, diagonal });
+  // The attack, one step back as they come, the answer; then out, the other way round where the lead has changed till then.
+  const before = joined(times(base, dial('count', 1), line), said('retreat'), said('technique'));
+  const switched = leadAfter(before, line) !== line.lead;
+  const after = [said('exit'), said('way back')].map((part) => (switched ? mirrorText(part) : part));
+  let steps = joined(before, ...after);
   let { lead } = line;
   if (combo.side?.name === 'other side') steps = operate('other side', { text: steps, hand: line.hand, lead: null, area: '' }).text;
   if (combo.lead?.name === 'other lead' && line.lead !== 'none') {
@@ -98,6 +130,24 @@ function cellOf(line: StageLine, combo: Partial<Record<AxisName, AxisValue>>): C
     hand: line.hand,
     implement: combo.implement?.name === 'with' ? 'with' : 'without',
   };
+}
+
+const joined = (...parts: readonly string[]): string => parts.filter((part) => part !== '').join(', ');
+
+const done = (steps: string, { school, hand, lead }: StageLine): Simulation => {
+  const as = { body: bodyOf({}), school: schoolOf(school) ?? SCHOOLS[0], lead: lead === 'none' ? null : lead, playing: hand };
+  return simulate(readWith(steps), as);
+};
+
+/** The lead that a line ends in. */
+const leadAfter = (steps: string, line: StageLine): StageLine['lead'] => done(steps, line).end.lead ?? 'none';
+
+/** A line n times; one that comes back to where it began goes n there and n back. */
+export function times(base: string, n: number, line: StageLine): string {
+  const there = dialled(base, { steps: n });
+  const closes = (steps: string): boolean => driftOf(done(steps, line)).closed;
+  if (there !== dialled(base, { steps: 1 }) && closes(base) && closes(there)) return n > 1 ? there : base;
+  return n > 1 ? `(${base}) ${n}` : base;
 }
 
 const BEARING = /\b(ahead left|ahead right|back left|back right|ahead|back|left|right)\b(?!\s+foot|\s+lead|\s+hand|°)/i;

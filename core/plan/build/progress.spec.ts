@@ -26,7 +26,7 @@ import { buildUp, type BuildOptions, type BuildSource } from './build-up.js';
 import { stageInWords, type BuiltUp } from './built.js';
 import { ELEMENT_KINDS, elementsOf } from './elements.js';
 import { AGAINST, forFault, lineForFault } from './for-fault.js';
-import { dueFirst, gridOf, NO_COVERAGE, spread, unreadable, USUAL_VALUES, type Axis } from './grid.js';
+import { dialOf, dueFirst, gridOf, NO_COVERAGE, spread, unreadable, USUAL_VALUES, type Axis } from './grid.js';
 import { rotationOf } from './rotation.js';
 import { keepsStance, segmentsOf } from './segments.js';
 import { exposed, exposes, watchList } from './watch-list.js';
@@ -393,6 +393,46 @@ describe('a grid of variants', () => {
     expect(gridOf(striking, [usual('lead'), usual('side'), usual('count'), usual('direction'), many]).tooMany).toBe(3840);
   });
 
+  it('attacks, goes one back, answers and leaves; after a switch the exit is the other way round', () => {
+    const of = (axes: readonly Axis[], steps = 'advance 20 cm + "jab"'): string[] =>
+      gridOf({ ...striking, steps }, axes).cells.map((one) => one.steps);
+    const one = (axis: Axis['axis'], steps: string): Axis => ({ axis, values: [{ name: axis, steps }] });
+    expect(of([one('exit', 'cut right 30 cm'), one('retreat', 'retreat 20 cm'), one('technique', '"cross"')])).toEqual([
+      'advance 20 cm + "jab", retreat 20 cm, "cross", cut right 30 cm',
+    ]);
+    expect(of([one('exit', 'cut right 30 cm'), one('retreat', 'back step'), one('technique', '"cross"')])).toEqual([
+      'advance 20 cm + "jab", back step, "cross", cut left 30 cm',
+    ]);
+    expect(of([one('technique', 'switch'), one('exit', 'side step and turn left, retreat 20 cm')])[0]).toContain(
+      'side step and turn right',
+    );
+    // Twice over is the lead from before.
+    expect(of([one('retreat', 'switch'), one('technique', 'switch'), one('exit', 'cut right 30 cm')])[0]).toContain('cut right');
+  });
+
+  it('counts n there and n back where a line comes back by itself; is wider, further, more diagonal', () => {
+    const of = (steps: string, axis: Axis['axis'], ...names: string[]): string[] =>
+      gridOf({ ...striking, steps }, [{ axis, values: names.map((name) => ({ name, steps: '' })) }]).cells.map((one) => one.steps);
+    expect(of('advance 20 cm, lunge, recover, retreat 20 cm', 'count', '1', '3')).toEqual([
+      'advance 20 cm, lunge, recover, retreat 20 cm',
+      'advance 20 cm 3 times, lunge, recover, retreat 20 cm 3 times',
+    ]);
+    expect(of('advance 20 cm, shuffle right 20 cm', 'count', '2')).toEqual(['(advance 20 cm, shuffle right 20 cm) 2']);
+    expect(of('quarter right', 'count', '4')).toEqual(['(quarter right) 4']);
+    expect(of('advance 20 cm, shuffle right 30 cm', 'further', '1', '1.5×')).toEqual([
+      'advance 20 cm, shuffle right 30 cm',
+      'advance 30 cm, shuffle right 30 cm',
+    ]);
+    expect(of('advance 20 cm, shuffle right 30 cm', 'wider', '2')).toEqual(['advance 20 cm, shuffle right 60 cm']);
+    expect(of('advance 20 cm, retreat 20 cm', 'diagonal', '45°')).toEqual(['shuffle ahead right 20 cm, shuffle back left 20 cm']);
+    expect([dialOf('count', '1.5'), dialOf('wider', '9'), dialOf('diagonal', '-20°'), dialOf('exit', 'cut')]).toEqual([
+      null,
+      null,
+      -20,
+      undefined,
+    ]);
+  });
+
   it('is an athlete’s map: never trained first, then least done, then least clean', () => {
     const { cells } = gridOf(striking, [usual('count')]);
     const known = new Map([
@@ -428,6 +468,11 @@ describe('playbooks', () => {
       for (const one of scenarioCalls(book)) expect(callable(one, who).hindrance).withContext(`${book.code}: ${one.name}`).toBeNull();
     }
     expect(new Set(PLAYBOOKS.map((book) => book.code)).size).toBe(PLAYBOOKS.length);
+    // No two calls of a book sound the same and want something else.
+    for (const book of PLAYBOOKS) {
+      const names = scenarioCalls(book).map(({ name }) => name);
+      expect(new Set(names).size).withContext(book.code).toBe(names.length);
+    }
   });
 
   it('pair techniques with their own ways back', () => {
@@ -438,7 +483,13 @@ describe('playbooks', () => {
     expect(scenariosOf(book).length).toBe(5);
     // Each situation is as likely, however many answers it has.
     const weights = new Map<string, number>();
-    for (const one of scenarioCalls(book)) weights.set(one.name, (weights.get(one.name) ?? 0) + one.weight);
+    for (const { name, weight } of scenarioCalls(book)) {
+      const { situation } = book.situations.find((one) => name === one.situation || name.startsWith(`${one.situation}, `)) ?? {
+        situation: '',
+      };
+      weights.set(situation, (weights.get(situation) ?? 0) + weight);
+    }
+    expect([...weights.keys()]).toEqual([...new Set(scenariosOf(book).map(({ situation }) => situation))]);
     for (const weight of weights.values()) expect(weight).toBeCloseTo(1, 9);
   });
 });
