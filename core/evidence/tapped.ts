@@ -1,5 +1,3 @@
-import { mean, sampleStandardDeviation } from 'simple-statistics';
-
 /** What taps in time with something that comes again and again say of it. */
 export interface Tapped {
   /** Mean of the intervals that count, seconds. */
@@ -30,5 +28,7 @@ export function tapped(taps: readonly number[], inARow: boolean): Tapped | null 
   const middle = [...all].sort((a, b) => a - b)[Math.floor(all.length / 2)] ?? 0;
   const kept = all.filter((one) => one >= TWICE * middle && one <= MISSED * middle);
   if (kept.length < LEAST || middle <= 0) return null;
-  return { seconds: mean(kept), spread: sampleStandardDeviation(kept), n: kept.length, leftOut: all.length - kept.length };
+  const seconds = kept.reduce((sum, one) => sum + one, 0) / kept.length;
+  const spread = Math.sqrt(kept.reduce((sum, one) => sum + (one - seconds) ** 2, 0) / (kept.length - 1));
+  return { seconds, spread, n: kept.length, leftOut: all.length - kept.length };
 }

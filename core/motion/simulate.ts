@@ -4,7 +4,7 @@ import type { Side } from '../body/foot.js';
 import { bodyOf } from '../body/body.js';
 import { schoolOf } from '../body/school.js';
 import { bare } from '../language/act.js';
-import type { Act, Aim, FootRef, Happening, Other, Parsed, Step } from '../language/ast.js';
+import type { Act, Aim, FootRef, Happening, Item, Other, Parsed, Step } from '../language/ast.js';
 import { SPOT_WORDS, type EventWord } from '../language/floor-words.js';
 import { ENGINE } from '../language/engine.js';
 import { ruleOf } from '../language/moves.js';
@@ -64,24 +64,39 @@ export type Slip = (step: Step, performer: Performer, homeward: boolean) => Slip
  * @example simulate(parse('hold 1 s, split'), { body: bodyOf({}), school: schoolOf('square-ready'), lead: null, playing: 'right' }).moves.map(({ start }) => start) // [0, 1]
  */
 export function simulate(script: Script, performer: Performer, options: SimulateOptions = {}): Simulation {
-  return simulated(script, performer, options, MOST_MOVES);
+  return simulated(script, performer, options, MOST_MOVES, () => null);
 }
 
-function simulated(script: Script, performer: Performer, options: SimulateOptions, most: number): Simulation {
+/** The branch that goes with what somebody else does, by their names; null: none does. */
+type GoesWith = (names: readonly (string | null)[]) => number | null;
+
+function simulated(script: Script, performer: Performer, options: SimulateOptions, most: number, goesWith: GoesWith): Simulation {
   const chance = seeded(options.seed ?? 1);
   let asked = 0;
-  const choose: Choose = (branches) => {
+  const drawn: Choose = (branches, names) => {
     const said = options.choices?.[asked++];
-    return said !== undefined && said >= 0 && said < branches ? Math.floor(said) : Math.floor(chance() * branches);
+    if (said !== undefined && said >= 0 && said < branches) return Math.floor(said);
+    return goesWith(names) ?? Math.floor(chance() * branches);
   };
   const partners = { steps: MOST_MOVES, left: MOST.partners };
   const following: ((whom: Run) => Follower)[] = [];
   const engine = script.engine ?? ENGINE;
+  // A partner whose branches are called as the athlete's does what goes with the one that is taken: it is drawn before they begin.
+  const told = engine >= 2 && script.things.some(({ doing }) => namesBranches(doing ?? []));
+  const taken = told ? takenIn(script, drawn, engine, most) : [];
+  let again = 0;
+  const choose: Choose = (branches, names) => taken[again++]?.taken ?? drawn(branches, names);
   const things = placeThings(script.things.slice(0, MOST.things), performer, ({ doing, other, span }, placed) => {
     if (partners.left-- <= 0) return null;
     const who = partnerLike(performer, other);
     if (!other?.follows) {
-      const own = simulated({ ...script, items: doing ?? [], things: [] }, who, { seed: options.seed ?? 1 }, partners.steps);
+      const own = simulated(
+        { ...script, items: doing ?? [], things: [] },
+        who,
+        { seed: options.seed ?? 1 },
+        partners.steps,
+        asTaken(taken),
+      );
       partners.steps -= own.moves.length;
       return own;
     }
@@ -109,6 +124,32 @@ function simulated(script: Script, performer: Performer, options: SimulateOption
 }
 
 const exactly: Slip = (step) => ({ step, swing: 0 });
+
+const namesBranches = (items: readonly Item[]): boolean =>
+  items.some((item) => item.kind === 'group' && (item.names.some((name) => name !== null) || item.branches.some(namesBranches)));
+
+/** The branches that a line takes, without doing it. */
+function takenIn({ items, definitions }: Script, choose: Choose, engine: number, most: number): readonly Choice[] {
+  const taken: Choice[] = [];
+  let steps = 0;
+  for (const { kind } of unfold(items, definitions, choose, taken, engine)) if (kind === 'step' && ++steps > most) break;
+  return taken;
+}
+
+/** Of the branches that somebody took, one after the other, the next that is called as one of these. */
+function asTaken(taken: readonly Choice[]): GoesWith {
+  let at = 0;
+  return (names) => {
+    for (let i = at; i < taken.length; i++) {
+      const name = taken[i]?.name ?? null;
+      const same = name === null ? -1 : names.indexOf(name);
+      if (same < 0) continue;
+      at = i + 1;
+      return same;
+    }
+    return null;
+  };
+}
 
 /** A partner: what is not said of them is as the athlete's, but for what was measured of the athlete's tempo. */
 function partnerLike({ times: _, ...athlete }: Performer, other: Other | null): Performer {

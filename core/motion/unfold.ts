@@ -4,8 +4,8 @@ import type { Span } from '../language/places.js';
 import { exchangeFeet, hasSide, mirrorAct, otherName, scaleAct } from '../language/turn-round.js';
 import type { ProblemMessage } from './messages.js';
 
-/** Which of so many branches is taken, from 0. */
-export type Choose = (branches: number) => number;
+/** Which of so many branches is taken, from 0, by what they are called. */
+export type Choose = (branches: number, names: readonly (string | null)[]) => number;
 
 /** A branch that was taken: of how many, at which bracket. */
 export interface Choice {
@@ -107,7 +107,7 @@ export function* unfold(
         yield { kind: 'step', step, left: item.times - i, span: around.at ?? item.span };
       } else if (item.kind === 'group') {
         const { length } = item.branches;
-        const branch = length < 2 ? 0 : choose(length);
+        const branch = length < 2 ? 0 : choose(length, item.names);
         if (length > 1) taken.push({ taken: branch, of: length, name: named(item.names[branch] ?? null, around), span: item.span });
         yield* all(item.branches[branch] ?? [], around);
       } else {

@@ -5,11 +5,12 @@ import { mirrorText } from '../language/mirror.js';
 import { parse } from '../language/parse.js';
 import { printPattern } from '../language/print.js';
 import { feetAt } from '../motion/motion.js';
-import { simulate } from '../motion/simulate.js';
+import { simulate, type SimulateOptions } from '../motion/simulate.js';
 import type { Performer, Simulation } from '../motion/simulation.js';
 import { facingOf, whereIs } from '../motion/things.js';
 import { holds } from '../testing/holds.js';
 import { performer } from '../testing/performers.js';
+import { namedAlternatives } from '../plan/calls/named.js';
 import { partnerFeet } from './partner-feet.js';
 import { exchangesOf, lungeTouchOf, touchOf } from '../judge/exchange.js';
 import { study } from '../judge/study.js';
@@ -163,5 +164,50 @@ describe('who could touch whom', () => {
       const { target } = of('hold 0.1 s');
       return target;
     }
+  });
+});
+
+describe('a partner who does what goes with what is called', () => {
+  const LINE =
+    'partner at 2 m ahead doing (hold 0.6 s, (stopped: hold 1 s | coming: advance 30 cm 2))\nadvance 20 cm, retreat 20 cm, (stopped: cut right 30 cm | coming: side step and turn right 40 cm)';
+  const wordsOf = (text: string, options: SimulateOptions = {}): { mine: string[]; theirs: string[]; taken: (string | null)[] } => {
+    const sim = simulate(parse(text), guard, options);
+    const words = (moves: Simulation['moves']): string[] => moves.map(({ step }) => step.act.word);
+    return { mine: words(sim.moves), theirs: words(partnerOf(sim).doing.moves), taken: sim.choices.map(({ name }) => name) };
+  };
+
+  it('takes the branch that is called the same, whichever is drawn or asked for', () => {
+    for (let seed = 1; seed <= 20; seed++) {
+      const { mine, theirs, taken } = wordsOf(LINE, { seed });
+      expect(theirs.includes('advance'))
+        .withContext(String(seed))
+        .toBe(taken[0] === 'coming');
+      expect(mine.includes('cut')).toBe(taken[0] === 'stopped');
+    }
+    expect(wordsOf(LINE, { choices: [1] }).theirs).toEqual(['hold', 'advance', 'advance']);
+    expect(wordsOf(LINE, { choices: [0] }).theirs).toEqual(['hold', 'hold']);
+  });
+
+  it('one after the other, by name and not by place; what is called otherwise is drawn', () => {
+    const twice = `partner at 3 m ahead doing ((b: retreat | a: advance), (b: retreat | a: advance))\n(a: split | b: hold 0.5 s) 2`;
+    expect(wordsOf(twice, { choices: [0, 1] }).theirs).toEqual(['advance', 'retreat']);
+    expect(wordsOf(twice, { choices: [1, 1] }).theirs).toEqual(['retreat', 'retreat']);
+    const other = 'partner at 3 m ahead doing ((x: retreat | y: advance))\n(a: split | b: hold 0.5 s)';
+    const drawn = Array.from({ length: 30 }, (_, seed) => wordsOf(other, { seed: seed + 1, choices: [0] }).theirs[0]);
+    expect(new Set(drawn)).toEqual(new Set(['retreat', 'advance']));
+  });
+
+  it('is called with its own half of the line; one that was saved with the first engine draws as it did', () => {
+    expect(namedAlternatives(parse(LINE)).map(({ name, steps }) => [name, steps])).toEqual([
+      ['stopped', 'partner at 2 m ahead doing (hold 0.6 s, hold 1 s)\nadvance 20 cm, retreat 20 cm, cut right 30 cm'],
+      [
+        'coming',
+        'partner at 2 m ahead doing (hold 0.6 s, advance 30 cm 2 times)\nadvance 20 cm, retreat 20 cm, side step and turn right 40 cm',
+      ],
+    ]);
+    const first = Array.from({ length: 30 }, (_, seed) =>
+      wordsOf(`engine 1\n${LINE}`, { seed: seed + 1, choices: [0] }).theirs.includes('advance'),
+    );
+    expect(new Set(first).size).toBe(2);
   });
 });

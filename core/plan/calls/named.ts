@@ -6,6 +6,13 @@ import { alternative, type Alternative } from './calls.js';
 const isNamed = (item: Item): item is Group =>
   item.kind === 'group' && item.branches.length > 1 && item.names.every((name) => name !== null);
 
+/** Items of which brackets with a branch of this name are that branch. */
+const calledIn = (items: readonly Item[], name: string): readonly Item[] =>
+  items.flatMap((item): readonly Item[] => {
+    const branch = item.kind === 'group' ? item.branches[item.names.indexOf(name)] : undefined;
+    return branch && item.kind === 'group' && item.times === 1 && item.each === null && !item.mirrored ? branch : [item];
+  });
+
 /**
  * What can be called of a line that names its alternatives, each with what stands before and behind them; none where the line has not one
  * such bracket.
@@ -18,6 +25,8 @@ export function namedAlternatives(parsed: Parsed): Alternative[] {
     const items = parsed.items.flatMap((item): readonly Item[] => (item === group ? branch : [item]));
     const name = group.names[i] ?? '';
     const side = name === 'left' || name === 'right' ? name : null;
-    return alternative(name, printPattern({ ...parsed, items }), { side });
+    // A partner whose branches are called the same does the one that goes with it.
+    const things = parsed.things.map((thing) => (thing.doing ? { ...thing, doing: calledIn(thing.doing, name) } : thing));
+    return alternative(name, printPattern({ ...parsed, items, things }), { side });
   });
 }
