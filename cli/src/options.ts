@@ -236,7 +236,7 @@ export function errorsOf(said: string | undefined): StepErrors {
 }
 
 /** What somebody takes for moves, from 'gather=0.5, lunge=0.7'. Seconds. */
-export function timesOf(said: string | undefined): OwnTimes {
+function timesOf(said: string | undefined): OwnTimes {
   const times: Partial<Record<TempoKind, number>> = {};
   for (const part of said?.split(',') ?? []) {
     const [name = '', value = ''] = part.split('=').map((text) => text.trim());

@@ -4,7 +4,7 @@ import * as z from 'zod/mini';
 import { between, Day, whole, type Wire } from './common.js';
 
 /** Where a time is from: typed by a coach, tapped to what was done, or read off a film. */
-export const TIMED_BY = ['typed', 'tapped', 'film'] as const;
+const TIMED_BY = ['typed', 'tapped', 'film'] as const;
 
 /** What somebody takes for a move of one kind at its usual size: seconds, of how many, how far they spread (standard deviation), since when. */
 export const OwnTime = z.object({

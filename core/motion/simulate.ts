@@ -46,7 +46,7 @@ export interface SimulateOptions {
 }
 
 /** How a step comes out other than it was meant. */
-export interface Slipped {
+interface Slipped {
   readonly step: Step;
   /** How far the free foot of a pivot goes beyond its circle's end, degrees. */
   readonly swing: number;

@@ -89,6 +89,11 @@ describe('a line of the first language', () => {
       ['advance 3x # wide', 'advance 3×\n# wide'],
       ['fast = (hold 1 s), split, fast 2', 'my-fast = (hold 1 s)\nsplit, my-fast 2 times'],
       ['my-fast = (split), fast = (advance), fast, my-fast', 'my-fast = (split)\nmy-fast-b = (advance)\nmy-fast-b, my-fast'],
+      // Degrees were printed whether they were typed or not: neither is another line.
+      ['cut right 30 cm, step-out quarter left', null],
+      ['cut right 45° 30 cm', null],
+      ['cut right 60°, advance 3x', 'cut right 60°, advance 3×'],
+      ['cut right 45°, advance 3x', 'cut right, advance 3×'],
       // Printed then and without effect: it is left out.
       ['cone "A" at 1 m right\nheel raise to cone "A" 3x', 'cone "A" at 1 m right\nheel raise'],
     ];

@@ -1,8 +1,9 @@
-import type { Definition } from '../ast.js';
+import type { Act, Definition } from '../ast.js';
 import { readDose } from '../dose-text.js';
 import { printDose } from '../dose-print.js';
 import { DOSE_LIMITS, type Dose, type Range } from '../dose.js';
 import { NOTATION_LIMITS, OWN_MOVE_LIMITS } from '../limits.js';
+import { ruleOf } from '../moves.js';
 import { isMoveName, type OwnMove } from '../own-moves.js';
 import { parse } from '../parse.js';
 import { printPattern } from '../print.js';
@@ -46,8 +47,11 @@ export function keptSteps(
   if (was === now) return null;
   if (was === '') return { was, stands: text, marked };
   // Printed as it is today: what was printed and did nothing, such as a way in a move that stays, is left out.
-  const plain = printPattern(parse(was, own.now));
-  return plain === now ? null : { was: plain, stands: within(text, [plain, ...remarksOf(text)].join('\n'), most), marked };
+  const { errors: _, ...read } = parse(was, own.now);
+  const plain = printPattern(unsaid(read));
+  return plain === now || printPattern(read) === now
+    ? null
+    : { was: plain, stands: within(text, [plain, ...remarksOf(text)].join('\n'), most), marked };
 }
 
 /**
@@ -87,6 +91,14 @@ export function keptMoves(moves: readonly OwnMove[], language: number): { readon
   }
   return { moves: kept, own: { then, now, names } };
 }
+
+/** Degrees that an earlier language printed of each turn round, typed or not: the usual ones nobody need have typed. */
+const unsaid = <T>(value: T): T =>
+  JSON.parse(JSON.stringify(value), (_, one: unknown) => {
+    const act = one as Partial<Act> | null;
+    if (typeof act !== 'object' || act?.exact !== true || act.word === undefined || act.turn == null) return one;
+    return { ...act, exact: Math.abs(act.turn) !== ruleOf(act.word).usual };
+  }) as T;
 
 const named = (name: string, items: Definition['items']): Definition => ({ name, items, span: { from: 0, to: 0 } });
 

@@ -133,9 +133,9 @@ describe('what if', () => {
     expect(hostOf(fixture).textContent).toContain('−5 cm');
     button(fixture, 'no errors').click();
     await until(fixture, () => hostOf(fixture).textContent?.includes('The stance holds') ?? false);
-    slide(fixture, 10, 20);
+    slide(fixture, 11, 20);
     await until(fixture, () => hostOf(fixture).textContent?.includes('for all 20') ?? false);
-    slide(fixture, 8, 1.5);
+    slide(fixture, 9, 1.5);
     await fixture.whenStable();
     expect(hostOf(fixture).textContent).toContain('× 1.50');
     // What would go wrong then is named.
