@@ -4,7 +4,11 @@ import { filesBelow, root } from './lib/project.mjs';
 
 /** One word for one idea: what an idea is not called here, what it is called, and the files where the other word must stand. */
 const OTHERWISE = [
-  { not: /progression/i, but: 'session', unless: /sql\/migrations\/|earlier\.ts$|club-file\.ts$|fixtures|contract\.spec\.ts$|data\.md$/ },
+  {
+    not: /progression(?!s\.md)/i,
+    but: 'session',
+    unless: /sql\/migrations\/|earlier\.ts$|club-file\.ts$|fixtures|contract\.spec\.ts$|data\.md$/,
+  },
   { not: /\blog(?:in|out)\b|\blog(?:ged|ging) (?:in|out)\b|\b(?:log|sign)-?on\b/i, but: 'signing in, signing out' },
   { not: /\b(?:workout|practice session|training session)s?\b/i, but: 'session' },
   { not: /\b(?:trainee|pupil)s?\b/i, but: 'athlete' },
