@@ -228,6 +228,7 @@ test('a report says in plain words what holds and what to work on, with a word f
   await expect(sheet.locator('h3')).toHaveCount(2);
   await expect(sheet.locator('hop-stance-drawing svg')).toBeVisible();
   await coach.getByLabel('a word from the coach').fill('Well done, all of you.');
+  await keptOnDevice(coach, 'Well done, all of you.');
   await coach.reload();
   await expect(sheet.locator('.word')).toHaveText('Well done, all of you.');
   await choose(coach, 'with the pattern', 'Front corner and home');
