@@ -21,6 +21,8 @@ export const FINDINGS = {
   refused: null,
   'short-pass': null,
   'no-such-thing': null,
+  'nobody-there': null,
+  'both-follow': null,
   'names-a-foot': null,
   'no-side': null,
   'strike-early': 'land-late',

@@ -53,8 +53,12 @@ export interface Act {
   /** The side it goes or turns to, by stroke or by lead; with it a turn has no sign, and a bearing is ahead or back. */
   readonly side: SideRef | null;
   readonly style: SplitStyle | null;
-  /** Seconds of a hold. */
+  /** Seconds of a hold, and of a distance that is kept. */
   readonly seconds: number | null;
+  /** How far off a distance is let that is kept. */
+  readonly within: Size | null;
+  /** Seconds after which is seen what it is kept to. */
+  readonly reaction: number | null;
   /** Name of a strike in quotes. */
   readonly name: string | null;
   readonly aim: Aim | null;

@@ -13,6 +13,7 @@ export const ENGLISH: Vocabulary = {
     'square up': ['square up', 'ready', 'stance', 'ready position', 'ready stance', 'en garde', 'on guard', 'guard'],
     'other lead': ['other lead', 'other-lead'],
     hold: ['hold', 'pause', 'wait', 'rest'],
+    keep: ['keep', 'keep the distance', 'keep distance', 'keeping distance', 'keeping the distance', 'follow', 'follow the partner'],
     split: ['split', 'split step'],
     bounce: ['bounce'],
     'heel raise': ['heel raise'],

@@ -15,8 +15,10 @@ export interface MoveRule {
   readonly round?: true;
   /** The bearing cannot be another one. */
   readonly fixed?: true;
-  /** Whether it takes a size; 'aside' only together with a direction, in place without. */
-  readonly size: 'none' | 'step' | 'lunge' | 'aside';
+  /** Whether it takes a size; 'aside' only together with a direction, in place without; 'apart' is how far somebody else is. */
+  readonly size: 'none' | 'step' | 'lunge' | 'aside' | 'apart';
+  /** It lasts as long as is said. */
+  readonly lasts?: true;
   /** Whether a foot may be named. */
   readonly foot: boolean;
 }
@@ -29,7 +31,8 @@ const inPlace = { way: 'none', usual: null, size: 'none' } as const;
 const MOVES = {
   'square up': { family: 'set', example: 'square up', ...inPlace, foot: false },
   'other lead': { family: 'set', example: 'other lead', ...inPlace, foot: false },
-  hold: { family: 'set', example: 'hold 1 s', ...inPlace, foot: false },
+  hold: { family: 'set', example: 'hold 1 s', ...inPlace, lasts: true, foot: false },
+  keep: { family: 'set', example: 'keep 1.4 m for 10 s', ...inPlace, size: 'apart', lasts: true, foot: false },
 
   split: {
     family: 'load',

@@ -106,6 +106,7 @@ function headsLike(typed: string, previous: Item | undefined, strikes: readonly 
   ]).slice(0, AT_ONCE);
 }
 
+const HAS_STEP: readonly MoveRule['size'][] = ['step', 'lunge', 'aside'];
 const ALL_WAYS = ['ahead', 'left', 'right', 'back'] as const;
 
 /** What may still be said of a move. */
@@ -116,9 +117,10 @@ function partsOf(act: Act, timed: boolean, hits: boolean, strikes: readonly stri
   const ways = rule.way === 'bearing' && !rule.fixed && act.bearing === null && act.side === null;
   return [
     ...(ways ? (act.word === 'recover' ? (['ahead'] as const) : ALL_WAYS).map((way) => directions[way][0]) : []),
-    ...(rule.size !== 'none' && act.size === null ? [`20 ${cm}`, `40 ${cm}`, `60 ${cm}`] : []),
+    ...(rule.size === 'apart' && act.size === null ? [`1.4 ${units.m[0]}`] : []),
+    ...(HAS_STEP.includes(rule.size) && act.size === null ? [`20 ${cm}`, `40 ${cm}`, `60 ${cm}`] : []),
     ...(rule.foot && act.foot === null ? [`${feet.lead[0]} ${keys.foot[0]}`, `${feet.rear[0]} ${keys.foot[0]}`] : []),
     ...(hits ? [] : [strikes[0] ?? moves.hit[0]].map((strike) => `+ ${strike}`)),
-    ...(timed || act.word === 'hold' ? [] : [tempos.quick[0]]),
+    ...(timed || rule.lasts ? [] : [tempos.quick[0]]),
   ];
 }

@@ -319,8 +319,8 @@ export class PartReader {
   private somebody(node: SyntaxNode): void {
     const said = wordOf(this.of(node));
     const key = node.getChild('PlusMinus') ? 'within' : this.lexicon.keys.get(said);
-    // Said of nobody.
-    if (!this.away) return this.unknown(node, said);
+    // Said of nobody, or of whoever keeps a distance.
+    if (!this.away && !(this.keepsApart && (key === 'within' || key === 'reaction'))) return this.unknown(node, said);
     const other = this.other ?? SOMEBODY;
     const side = (is: boolean): 'left' | 'right' => (is ? 'left' : 'right');
     if (key === 'handed') {
@@ -451,9 +451,14 @@ export class PartReader {
     else this.unknown(node, said);
   }
 
+  /** Whether a distance is kept. */
+  private get keepsApart(): boolean {
+    return this.move !== null && ruleOf(this.move).size === 'apart';
+  }
+
   /** Whether it lasts as long as is said. */
   get holds(): boolean {
-    return this.move === 'hold';
+    return this.move !== null && ruleOf(this.move).lasts === true;
   }
 
   private footOf(node: SyntaxNode): FootRef | null {
@@ -595,7 +600,7 @@ export class PartReader {
   }
 
   private secondsOf(node: SyntaxNode, seconds: number | null): Tempo | null {
-    const holds = this.move === 'hold';
+    const { holds } = this;
     const { least, most } = holds ? HOLD : STEP;
     if (seconds !== null && seconds > 0 && seconds >= least && seconds <= most) return { seconds };
     if (holds) this.errors.add(node, 'hold-time', { most });

@@ -66,7 +66,7 @@ function printItem(item: Item, vocabulary: Vocabulary): string {
     case 'step':
       return joined(
         printAct(item.act, vocabulary),
-        printTempo(item.act.word === 'hold' ? null : item.tempo, vocabulary),
+        printTempo(ruleOf(item.act.word).lasts ? null : item.tempo, vocabulary),
         item.then ? `${keys.then[0]} ${printTempo(item.then, vocabulary)}` : '',
         ...printRepeated(item, vocabulary),
         ...item.hands.map((tied) => printTied(tied, vocabulary)),
@@ -148,6 +148,8 @@ export function printAct(act: Act, vocabulary: Vocabulary = ENGLISH): string {
     act.second ? `${keys.then[0]} ${printSize(act.second, vocabulary)}` : '',
     act.foot ? printFoot(act.foot, vocabulary) : '',
     act.seconds === null ? '' : `${act.seconds} ${keys.seconds[0]}`,
+    act.within ? `${keys.within[0]} ${printSize(act.within, vocabulary)}` : '',
+    act.reaction == null ? '' : `${keys.reaction[0]} ${act.reaction} ${keys.seconds[0]}`,
     act.aim ? printAim(act.aim, vocabulary) : '',
     act.short ? `${keys.short[0]} ${printSize(act.short, vocabulary)}` : '',
     act.floor ? joined(keys.on[0], vocabulary.fillers[0] ?? '', keys.floor[0]) : '',

@@ -96,7 +96,7 @@ const MEASURED: readonly Size['unit'][] = ['cm', 'm', 'in', 'ft', 'shoe', 'own']
  */
 export function hasOwnSize({ word, bearing, aim }: Act): boolean {
   const { size } = ruleOf(word);
-  return size !== 'none' && aim === null && word !== 'orbit' && (size !== 'aside' || bearing !== null);
+  return size !== 'none' && size !== 'apart' && aim === null && word !== 'orbit' && (size !== 'aside' || bearing !== null);
 }
 
 /**
@@ -104,7 +104,8 @@ export function hasOwnSize({ word, bearing, aim }: Act): boolean {
  * @example scaleAct(bare('advance'), 1.5, 2).size?.value // 1.5
  */
 export function scaleAct(act: Act, factor: number, engine: number): Act {
-  if (factor === 1) return act;
+  // How far somebody else is stays.
+  if (factor === 1 || ruleOf(act.word).size === 'apart') return act;
   const scaled = (size: Size | null): Size | null =>
     size !== null && MEASURED.includes(size.unit) ? { ...size, value: size.value * factor } : size;
   const own = engine < 2 ? act.word !== 'split' : hasOwnSize(act);

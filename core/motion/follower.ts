@@ -1,10 +1,9 @@
 import { originOf } from '../body/stance.js';
-import { distance, normalised, sub, turned, type Vec } from '../body/vec.js';
+import { distance, normalised, type Vec } from '../body/vec.js';
 import { bare } from '../language/act.js';
 import type { Follows, Step } from '../language/ast.js';
 import type { Span } from '../language/places.js';
 import { bearingTo } from './bearing-to.js';
-import { feetAt } from './motion.js';
 import type { Performer, Simulation } from './simulation.js';
 import { metresOf } from './sizes.js';
 
@@ -37,11 +36,10 @@ export class Follower {
     { body }: Pick<Performer, 'body'>,
     follows: Follows,
     private readonly span: Span,
-    /** Where the follower stands and looks in the frame of the other one. */
-    private readonly placed: { readonly at: Vec; readonly facing: number },
-    private readonly whom: Pick<Simulation, 'start' | 'moves'>,
+    /** Where the other one is at a time, in the follower's own frame. */
+    private readonly whom: (t: number) => Vec,
   ) {
-    this.keep = follows.keep === null ? distance(placed.at, originOf(whom.start.feet)) : metresOf(follows.keep, body, 'even');
+    this.keep = follows.keep === null ? distance(originOf(own.posture.feet), whom(own.now)) : metresOf(follows.keep, body, 'even');
     this.within = follows.within === null ? USUAL_FOLLOWING.within : metresOf(follows.within, body, 'even');
     this.reaction = follows.reaction ?? USUAL_FOLLOWING.reaction;
     this.longest = metresOf(null, body, 'big');
@@ -77,10 +75,9 @@ export class Follower {
     return this.step({ ...bare('hold'), seconds: t - this.own.now });
   }
 
-  /** Where the other one was seen at a time, in the follower's own frame. */
+  /** Where the other one was seen at a time. */
   private seenAt(t: number): Vec {
-    const { at, facing } = this.placed;
-    return turned(sub(originOf(feetAt(this.whom as Simulation, Math.max(0, t - this.reaction))), at), -facing);
+    return this.whom(Math.max(0, t - this.reaction));
   }
 
   private step(act: Step['act']): Step {

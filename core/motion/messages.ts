@@ -15,6 +15,10 @@ export interface ProblemMessages {
   readonly 'short-pass': { readonly foot: Side };
   /** The thing as it was named. */
   readonly 'no-such-thing': { readonly thing: string };
+  /** A distance kept to nobody. */
+  readonly 'nobody-there': Nothing;
+  /** Two that keep their distance to each other. */
+  readonly 'both-follow': Nothing;
   readonly 'names-a-foot': Nothing;
   /** Both sides of what has none. */
   readonly 'no-side': Nothing;

@@ -1,5 +1,5 @@
 import { originOf, standIn, stanceTarget, type Posture } from '../body/stance.js';
-import { add, distance, dot, normalised, scale, sub, wayOf, type Vec } from '../body/vec.js';
+import { add, distance, dot, normalised, scale, sub, turned, wayOf, type Vec } from '../body/vec.js';
 import type { Side } from '../body/foot.js';
 import { bodyOf } from '../body/body.js';
 import { schoolOf } from '../body/school.js';
@@ -16,6 +16,8 @@ import { landedAs } from './landed.js';
 import type { Doing, Done, OpenReach } from './moves/doing.js';
 import { KEEPS_REACH, RECIPES } from './moves/recipes.js';
 import { Gait } from './gait.js';
+import { feetAt } from './motion.js';
+import { USUAL_KEEPING } from './moves/set.js';
 import { seeded } from './seeded.js';
 import { paceOf } from './own-times.js';
 import { metresOf, USUAL_TIME } from './sizes.js';
@@ -105,7 +107,9 @@ function simulated(script: Script, performer: Performer, options: SimulateOption
     partners.steps -= most;
     const own = new Run(who, standIn(who.school, who.body, who.lead), [], exactly, most, undefined, engine, script.flat);
     const { follows } = other;
-    following.push((whom) => new Follower(own, who, follows, span, placed, whom));
+    const { at, facing } = placed;
+    const from = (whom: Run, t: number): Vec => turned(sub(originOf(feetAt(whom as unknown as Simulation, t)), at), -facing);
+    following.push((whom) => new Follower(own, who, follows, span, (t) => from(whom, t)));
     return own.growing({ ...script, things: [] });
   });
   const start = standIn(performer.school, performer.body, performer.lead);
@@ -270,12 +274,25 @@ class Run {
 
   private one(written: Step, left: number, span: Span): void {
     for (const follower of this.followers) follower.until(this.now);
+    if (ruleOf(written.act.word).size === 'apart') return this.keep(written, span);
     const sided = byFloor(bySide(this.gait.inTurn(written.act), this.posture, this.performer.playing), this.start, this.posture);
     const meant = { ...written, act: this.aim(sided, left, span) };
     const { step, swing, wait = 0, again = false } = this.slip(meant, this.performer, this.homeward(meant));
     if (wait > 0) this.put({ ...step, act: { ...bare('hold'), seconds: wait }, tempo: null, then: null, hands: [] }, 0, span);
     this.put(step, swing, span);
     if (again && left === 1) this.put({ ...step, hands: [], then: null }, swing, span);
+  }
+
+  /** Keeps a distance to the partner who is faced, as long as is said; who cannot stands. */
+  private keep(step: Step, span: Span): void {
+    const { size, within, reaction, seconds } = step.act;
+    const partner = partnerOf(this.things);
+    if (partner === null) this.problem({ code: 'nobody-there', values: {} }, span);
+    else if (partner.follows) this.problem({ code: 'both-follow', values: {} }, span);
+    if (partner === null || partner.follows) return this.put(step, 0, span);
+    const follows = { keep: size, within, reaction };
+    new Follower(this, this.performer, follows, span, (t) => whereIs(partner, t)).until(this.now + (seconds ?? USUAL_KEEPING));
+    if (step.hands.length > 0) this.put({ ...step, act: { ...bare('hold'), seconds: 0 } }, 0, span);
   }
 
   /** Whether a step goes nearer to where one began, and something was done out there since the last split. */

@@ -64,6 +64,8 @@ export interface PlacedThing {
   readonly facing: number;
   readonly span: Span;
   readonly doing: Simulation | null;
+  /** Whether a partner keeps their distance to the athlete. */
+  readonly follows: boolean;
   /** How far a partner's hand reaches from the body's middle, metres; of other things null. */
   readonly reach: number | null;
 }

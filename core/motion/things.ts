@@ -44,7 +44,16 @@ export function placeThings(
     const doing = one.doing || one.other ? simulateOwn(one, { at: spot, facing }) : null;
     const tall = doing?.performer.body.height.metres ?? performer.body.height.metres;
     const reach = one.other?.reach ? metresOf(one.other.reach, performer.body, 'even') : REACH_OF_HEIGHT * tall;
-    return { thing: one.thing, name: one.name, at: spot, facing, span: one.span, doing, reach: one.thing === 'partner' ? reach : null };
+    return {
+      thing: one.thing,
+      name: one.name,
+      at: spot,
+      facing,
+      span: one.span,
+      doing,
+      follows: one.other?.follows != null,
+      reach: one.thing === 'partner' ? reach : null,
+    };
   });
 }
 

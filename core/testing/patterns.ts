@@ -28,6 +28,8 @@ export function anyActOf(word: MoveWord): fc.Arbitrary<Act> {
       bearing: usual ? bearing : maybe(bearing),
       turn: rule.way === 'turn' ? fc.integer({ min: 1, max: 180 }).chain((turn) => fc.constantFrom(turn, -turn)) : fc.constant(null),
       size: rule.size === 'none' ? fc.constant(null) : maybe(anySize),
+      within: rule.size === 'apart' ? maybe(anySize) : fc.constant(null),
+      reaction: rule.size === 'apart' ? maybe(fc.constantFrom(0, 0.25, 1)) : fc.constant(null),
       foot: rule.foot ? maybe(fc.constantFrom(...FEET)) : fc.constant(null),
       turning:
         rule.way === 'bearing' ? maybe(fc.integer({ min: 1, max: 180 }).chain((turn) => fc.constantFrom(turn, -turn))) : fc.constant(null),
@@ -36,7 +38,7 @@ export function anyActOf(word: MoveWord): fc.Arbitrary<Act> {
       weight: lands ? maybe(fc.constantFrom(...FEET)) : fc.constant(null),
     })
     .chain((said) => {
-      const act: Act = { ...bare(word), ...said, exact: rule.round === true, seconds: word === 'hold' ? 1 : null };
+      const act: Act = { ...bare(word), ...said, exact: rule.round === true, seconds: rule.lasts ? 1 : null };
       if (rule.way === 'none' || rule.fixed || word === 'recover') return fc.constant(act);
       const along = rule.way === 'bearing' ? fc.constantFrom(null, 0, 180) : fc.constant(null);
       const bySide = fc
@@ -72,7 +74,7 @@ const anyStep: fc.Arbitrary<Step> = fc
       { maxLength: 2 },
     ),
   })
-  .map((said) => ({ ...stepOf(said.act), ...said, tempo: said.act.word === 'hold' ? null : said.tempo }));
+  .map((said) => ({ ...stepOf(said.act), ...said, tempo: ruleOf(said.act.word).lasts ? null : said.tempo }));
 
 /** Any step or bracket, with branches. */
 export const anyItem: fc.Arbitrary<Item> = fc.oneof(

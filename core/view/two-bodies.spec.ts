@@ -111,6 +111,60 @@ describe('a partner who follows', () => {
   });
 });
 
+describe('an athlete who keeps their distance to a partner', () => {
+  const codesOf = (sim: Simulation): string[] => sim.problems.map(({ code }) => code);
+
+  it('is read as a step, however it is said, and printed in one way', () => {
+    for (const said of ['keep 1.4 m ± 20 cm for 10 s', 'keep the distance 1.4 m within 20 cm 10 s', 'follow 1.4 m 10 s ± 20 cm'])
+      expect(printPattern(parse(said)))
+        .withContext(said)
+        .toBe('keep 1.4 m 10 s within 20 cm');
+    expect(printPattern(parse('keep reaction 0.3 s'))).toBe('keep reaction 0.3 s');
+    // What is said of a distance is said of nothing else, and a distance is nobody's step: a larger step keeps it.
+    for (const wrong of ['hold 1 s ± 20 cm', 'advance reaction 0.3 s', 'keep 1.4 m left', 'keep 1.4 m 700 s'])
+      expect(parse(wrong).errors.length).withContext(wrong).toBe(1);
+    expect(of('partner at 2 m ahead\na = (keep 1.6 m for 3 s), a 1.2×').moves).toEqual(
+      of('partner at 2 m ahead\nkeep 1.6 m for 3 s').moves,
+    );
+  });
+
+  it('brings it back to what is kept, within what is let go and one step, whatever the partner does', () => {
+    const goes = fc.constantFrom('advance 30 cm', 'retreat 30 cm', 'shuffle right 40 cm', 'cut left 40 cm', 'hold 0.5 s');
+    holds(
+      fc.property(fc.array(goes, { minLength: 1, maxLength: 6 }), fc.integer({ min: 120, max: 200 }), (steps, keep) => {
+        const sim = of(`partner at ${keep} cm ahead doing (${steps.join(', ')})\nkeep ${keep} cm ± 15 cm for 9 s`);
+        expect(Math.abs(gapAt(sim, sim.seconds) - keep / 100))
+          .withContext(steps.join())
+          .toBeLessThanOrEqual(0.15 + 1e-9);
+        expect(sim.seconds).toBeGreaterThanOrEqual(9 - 1e-9);
+        expect(codesOf(sim)).toEqual([]);
+      }),
+      100,
+    );
+  });
+
+  it('keeps what there is where none is said, sees it after the reaction, and goes on with the line', () => {
+    const first = (reaction: number): number | undefined =>
+      of(`partner at 1.4 m ahead doing (retreat 40 cm in 0.4 s)\nkeep ± 5 cm for 2 s reaction ${reaction} s`).moves.find(
+        ({ step }) => step.act.word === 'shuffle',
+      )?.start;
+    expect((first(0.5) ?? NaN) - (first(0.2) ?? NaN)).toBeCloseTo(0.3, 1);
+    const words = of('partner at 1.4 m ahead doing (retreat 40 cm)\nkeep ± 5 cm for 2 s + "jab" on landing, lunge').moves.map(
+      ({ step }) => step.act.word,
+    );
+    expect(words[0]).toBe('hold');
+    expect(words).toContain('shuffle');
+    expect(words.at(-1)).toBe('lunge');
+  });
+
+  it('has nobody to keep it to, or somebody who keeps it too: it says so, and stands for as long', () => {
+    const alone = of('keep 1.4 m for 3 s, advance 20 cm');
+    expect([codesOf(alone), alone.moves[0]?.end]).toEqual([['nobody-there'], 3]);
+    const both = of('partner at 1.4 m ahead follows\nkeep 1.4 m for 3 s');
+    expect([codesOf(both), both.seconds]).toEqual([['both-follow'], 3]);
+  });
+});
+
 describe('who could touch whom', () => {
   it('follows from how far a hand comes: 0.45 of the height and half a body (common practice, no source), worked out by hand', () => {
     // 0.45 × 1.70 + 0.15 = 0.915 m; 0.45 × 1.90 + 0.15 = 1.005 m.

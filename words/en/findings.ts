@@ -33,6 +33,8 @@ const means: Readonly<Record<FindingCode, string>> = {
   'short-pass': 'a passing step that does not get past',
   'no-such-thing': 'an aim that does not stand on the floor',
   'no-side': 'both sides of steps without a side',
+  'nobody-there': 'a distance kept to nobody',
+  'both-follow': 'two who keep their distance to each other',
   'names-a-foot': 'a foot named left or right, for both sides',
   'strike-early': 'a strike before the window of its landing',
   'strike-late': 'a strike after the window of its landing',
@@ -125,6 +127,10 @@ export const findings = {
     'no-such-thing': ({ thing }) => `There is no ‘${thing}’ on the floor; the step was done without an aim.`,
     'no-side': () =>
       'These steps have no side, so that ‘each side’ does them twice the same way: write ‘each lead’ for the other lead, or ‘twice’.',
+    'nobody-there': () =>
+      'There is no partner to keep a distance to; you stand for as long. Put one before the line: ‘partner at 1.4 m ahead doing (…)’.',
+    'both-follow': () =>
+      'The partner follows you, so you cannot follow them: you stand for as long. Let one of the two do steps of their own.',
     'names-a-foot': () =>
       'A foot named left or right is another one on the other side: write ‘lead’ or ‘rear’, ‘near’ or ‘far’. It was kept as written.',
     'strike-early': strike,

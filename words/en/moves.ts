@@ -6,6 +6,7 @@ export const moves: { readonly moves: Readonly<Record<MoveWord, string>> } = {
     'square up': 'back to the stance, where the athlete is',
     'other lead': 'the same stance with the other foot leading',
     hold: 'stands still',
+    keep: 'keeps the distance to the partner',
     split: 'a small unweighting and landing on both feet, timed to the opponent; with a foot named, that foot lands ahead',
     bounce: 'springs on the balls of the feet without leaving the floor',
     'heel raise': 'heels up and down',

@@ -227,6 +227,13 @@ describe('the second language', () => {
       expect(keptDose(same, 2)).withContext(same).toBeNull();
   });
 
+  it('of language 3 knew no distance that is kept: it goes on being left out', () => {
+    const partner = 'partner at 1.4 m ahead doing (advance 20 cm)';
+    expect(keptSteps(`${partner}, split, keep 1.4 m for 5 s`, 3)?.stands).toBe(`${partner}\nsplit`);
+    expect(keptSteps(`${partner} , split, hold 5 s`, 3)).toBeNull();
+    expect(keptSteps('partner at 1.4 m ahead follows keep 1.6 m, split', 3)).toBeNull();
+  });
+
   it('keeps what it read, whatever was typed, in words that read the same today', () => {
     const dose = fc
       .array(

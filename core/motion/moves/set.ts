@@ -13,6 +13,9 @@ function standing(doing: Doing, lead: Side | null): Done {
   return squareUp(before, seconds, school, body, lead, engine < 2 ? null : playing);
 }
 
+/** How long a distance is kept that says no time, seconds (common practice, no source). */
+export const USUAL_KEEPING = 10;
+
 /** Standing as it should be: nobody goes anywhere. */
 export const SET: FamilyOf<'set'> = {
   'square up': (doing) => standing(doing, doing.before.lead),
@@ -21,4 +24,6 @@ export const SET: FamilyOf<'set'> = {
       ? refused(doing, 'square-lead', usually(doing, USUAL_TIME.squareFoot))
       : standing(doing, otherSide(doing.before.lead)),
   hold: (doing) => stay(doing.before, doing.act.seconds ?? 1),
+  // The steps that keep it are made where whom it is kept to is known; without anybody one stands.
+  keep: (doing) => stay(doing.before, doing.act.seconds ?? USUAL_KEEPING),
 };

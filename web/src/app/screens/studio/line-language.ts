@@ -56,6 +56,10 @@ const heads = (sport: string): Completion[] => [
 
 const DIRECTIONS = ['left', 'right', 'ahead', 'back', 'ahead left', 'ahead right', 'back left', 'back right'];
 
+const SIZES = ['20 cm', '40 cm', '60 cm', '1×', 'small', 'even', 'big'];
+/** How far somebody else is. */
+const APART = ['1.2 m', '1.4 m ± 20 cm', '1.6 m'];
+
 const SIDES = ['playing side', 'other side', 'lead side', 'rear side'];
 const LANDS: readonly Family[] = ['load', 'gather', 'pass', 'reach', 'air'];
 
@@ -66,7 +70,7 @@ function partsOf(word: MoveWord, sport: string): Completion[] {
   return [
     ...(rule.way === 'bearing' && !rule.fixed ? said(DIRECTIONS, words.steps.direction) : []),
     ...(rule.way === 'turn' ? said(['left', 'right', 'left 45°', 'right 45°', 'left 90°', 'right 90°'], words.steps.direction) : []),
-    ...(rule.size === 'none' ? [] : said(['20 cm', '40 cm', '60 cm', '1×', 'small', 'even', 'big'], words.steps.size)),
+    ...(rule.size === 'none' ? [] : said(rule.size === 'apart' ? APART : SIZES, words.steps.size)),
     ...(rule.foot
       ? said(
           [...LEXICON.feet.keys()].map((foot) => `${foot} ${SPOKEN.keys.foot[0]}`),
