@@ -61,7 +61,7 @@ export function bookInWords(book: Playbook): Playbook {
   return {
     ...book,
     name: words.playbooks[book.code] ?? book.name,
-    situations: book.situations.map(({ situation, answers }) => ({ situation: text(situation), answers: answers.map(answer) })),
+    situations: book.situations.map((one) => ({ ...one, situation: text(one.situation), answers: one.answers.map(answer) })),
   };
 }
 

@@ -84,22 +84,30 @@ export function rewordSession<S extends SessionLines>(session: S, reword: Reword
 
 /** Playbooks with every line in them as `reword` gives them. */
 export const rewordPlaybooks = (playbooks: TeachingLines['playbooks'], reword: Reword): TeachingLines['playbooks'] =>
-  playbooks.map((book) => ({
-    ...book,
-    situations: book.situations.map((one, s) => ({
-      ...one,
-      answers: one.answers.map((answer, a) => {
-        const place = `playbooks.${book.code}.${s}.${a}`;
-        const at = (more: string, part: LinePart, of: string, text: string): string =>
-          reword({ place: `${place}${more}`, part, of, text, for: { ...book, hand: 'right' }, stage: null });
-        return {
+  playbooks.map((book) => {
+    const at = (place: string, part: LinePart, of: string, text: string): string =>
+      reword({ place: `playbooks.${book.code}${place}`, part, of, text, for: { ...book, hand: 'right' }, stage: null });
+    /** What the opponent does, where it is said. */
+    const does = (place: string, of: string, one: { readonly does?: string | undefined }): { readonly does?: string } =>
+      one.does === undefined ? {} : { does: at(`${place}.does`, 'partner', `${book.name}: ${of}`, one.does) };
+    return {
+      ...book,
+      ...(book.partner !== undefined && { partner: at('.partner', 'partner', book.name, book.partner) }),
+      situations: book.situations.map((one, s) => ({
+        ...one,
+        ...does(`.${s}`, one.situation, one),
+        answers: one.answers.map((answer, a) => ({
           ...answer,
-          steps: at('', 'answer', `${book.name}: ${answer.technique}`, answer.steps),
-          back: answer.back.map((way, i) => ({ ...way, steps: at(`.${i}`, 'way-back', `${book.name}: ${way.name}`, way.steps) })),
-        };
-      }),
-    })),
-  }));
+          steps: at(`.${s}.${a}`, 'answer', `${book.name}: ${answer.technique}`, answer.steps),
+          back: answer.back.map((way, i) => ({
+            ...way,
+            steps: at(`.${s}.${a}.${i}`, 'way-back', `${book.name}: ${way.name}`, way.steps),
+            ...does(`.${s}.${a}.${i}`, way.name, way),
+          })),
+        })),
+      })),
+    };
+  });
 
 /** A club's own moves and its playbooks with every line in them as `reword` gives it. */
 export const rewordTeaching = <T extends TeachingLines>(teaching: T, reword: Reword): T => ({

@@ -40,5 +40,7 @@ export const USUAL_DOSES = [
 export const EXAMPLES = {
   dose: '3 × 8, rest 20 s',
   axis: 'cut: cut right 30 cm | gallop: gallop back 40 cm',
-  back: 'home: shuffle left 40 cm | forward: advance 30 cm',
+  back: 'home: shuffle left 40 cm | forward: advance 30 cm; they: retreat 30 cm',
+  opponent: 'partner at 1.2 m ahead right foot leading',
+  does: 'advance 20 cm + "jab" on landing',
 } as const;

@@ -28,28 +28,27 @@ export interface Exchange {
   readonly committed: { readonly mine: boolean; readonly theirs: boolean };
 }
 
-/** How far a hand comes from the body's middle to a body, metres; a leg as far as it is long. */
-export const touchOf = ({ body }: Pick<Performer, 'body'>, implement = 0): number =>
-  REACH_OF_HEIGHT * body.height.metres + implement + BODY_DEPTH;
+/** How far a hand, or what it holds, comes from the body's middle to a body, metres; a leg as far as it is long. */
+export const touchOf = ({ body, holds = 0 }: Pick<Performer, 'body' | 'holds'>): number =>
+  REACH_OF_HEIGHT * body.height.metres + holds + BODY_DEPTH;
 
 /** The gap at which one lunge of usual size would still touch, metres. */
-export const lungeTouchOf = (performer: Pick<Performer, 'body'>, implement = 0): number =>
-  touchOf(performer, implement) + metresOf(null, performer.body, 'lunge');
+export const lungeTouchOf = (performer: Pick<Performer, 'body' | 'holds'>): number =>
+  touchOf(performer) + metresOf(null, performer.body, 'lunge');
 
 const committedAt = (states: readonly StateSpan[], t: number): boolean =>
   states.some(({ state, from, to }) => t >= from && t < to && COMMITTED.includes(state));
 
 /**
  * Two bodies at moments from the start of the line to its end, so many seconds apart.
- * @param implement how far what the athlete holds reaches beyond the hand; a partner's reach is said with the partner.
  * @example exchangesOf(simulate(parse('partner at 1.4 m ahead\nhold 1 s'), { body: bodyOf({}), school: schoolOf('square-ready'), lead: null, playing: 'right' }), 0.5).map(({ gap }) => gap) // [1.4, 1.4, 1.4]
  */
-export function exchangesOf(sim: Simulation, every: number, implement = 0): Exchange[] {
+export function exchangesOf(sim: Simulation, every: number): Exchange[] {
   const partner = sim.things.find(({ thing }) => thing === 'partner');
   if (!partner) return [];
   const [mine, theirs] = [statesOf(sim), partner.doing ? statesOf(partner.doing) : []];
   return Array.from({ length: Math.floor(sim.seconds / every + 1e-9) + 1 }, (_, i) =>
-    exchangeAt(sim, partner, i * every, { mine, theirs }, implement),
+    exchangeAt(sim, partner, i * every, { mine, theirs }),
   );
 }
 
@@ -58,7 +57,6 @@ function exchangeAt(
   partner: PlacedThing,
   t: number,
   states: { readonly mine: readonly StateSpan[]; readonly theirs: readonly StateSpan[] },
-  implement: number,
 ): Exchange {
   const now = feetAt(sim, t);
   const me = originOf(now);
@@ -71,7 +69,7 @@ function exchangeAt(
   return {
     ...{ t, gap, bearing, flank },
     reaches: {
-      mine: gap <= touchOf(sim.performer, implement) + 1e-9 && Math.abs(bearing) <= HITS_WITHIN,
+      mine: gap <= touchOf(sim.performer) + 1e-9 && Math.abs(bearing) <= HITS_WITHIN,
       theirs: gap <= theirReach + 1e-9 && Math.abs(flank) <= HITS_WITHIN,
     },
     committed: { mine: committedAt(states.mine, t), theirs: committedAt(states.theirs, t) },

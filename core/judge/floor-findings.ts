@@ -1,8 +1,8 @@
 import { type FootAt, outlineOf, type Side, SIDES } from '../body/foot.js';
-import { originOf } from '../body/stance.js';
+import { originOf, type Posture } from '../body/stance.js';
 import { distance, normalised, sub, type Vec } from '../body/vec.js';
 import { SOLID } from '../language/floor-words.js';
-import type { MoveWord } from '../language/moves.js';
+import { ruleOf, type MoveWord } from '../language/moves.js';
 import { feetAt, feetDuring } from '../motion/motion.js';
 import type { FootAction } from '../motion/action.js';
 import { bearingTo } from '../motion/bearing-to.js';
@@ -154,8 +154,8 @@ function gaps(sim: Simulation, partner: PlacedThing): Finding[] {
     const now = feetAt(sim, t);
     return distance(originOf(now), whereIs(partner, t));
   };
-  // Nearer than half a hand comes nobody works; further off than a lunge brings it, nobody is there.
-  const limits = { close: CLOSE_SHARE * touchOf(sim.performer), far: lungeTouchOf(sim.performer) };
+  // Nearer than half a bare hand comes nobody works; further off than a lunge brings what is held, nobody is there.
+  const limits = { close: CLOSE_SHARE * touchOf({ body: sim.performer.body }), far: lungeTouchOf(sim.performer) };
   let close: Worst = { by: LEAST.metres, t: -1 };
   let far: Worst & { readonly most: number } = { by: LEAST.metres, t: -1, most: limits.far };
   for (const move of sim.moves)
@@ -166,9 +166,10 @@ function gaps(sim: Simulation, partner: PlacedThing): Finding[] {
       if (gap - limits.far > far.by) far = { by: gap - limits.far, t, most: limits.far };
     }
   // What is struck from where it does not come is as far off.
-  for (const { at: struck, word } of sim.hands) {
+  for (const { at: struck, word, move } of sim.hands) {
     const most =
       touchOf(sim.performer) +
+      leansOver(sim.moves[move]) +
       (/kick|knee/i.test(word) ? sim.performer.body.leg.metres - REACH_OF_HEIGHT * sim.performer.body.height.metres : 0);
     const by = at(struck) - most;
     if (by > Math.max(STRUCK_SHORT, far.by) && !/slip|feint|fake|parry|block|duck|bob|roll/i.test(word)) far = { by, t: struck, most };
@@ -201,6 +202,13 @@ function gaps(sim: Simulation, partner: PlacedThing): Finding[] {
         ]
       : []),
   ];
+}
+
+/** In a lunge the body comes as far as the foot does, its feet's middle only half of that, metres. */
+function leansOver(move: SimMove | undefined): number {
+  if (!move || ruleOf(move.step.act.word).family !== 'reach') return 0;
+  const apart = ({ feet }: Posture): number => distance(feet.left, feet.right) / 2;
+  return Math.max(0, apart(move.after) - apart(move.before));
 }
 
 /** After a move, within reach of the partner but turned away. */

@@ -1,4 +1,5 @@
 import { simulate, type Script, type SimulateOptions } from '../motion/simulate.js';
+import { equipped } from '../motion/implement.js';
 import type { Performer, SimMove } from '../motion/simulation.js';
 import { NO_ERRORS, slipOf, type StepErrors } from '../motion/step-errors.js';
 import { findingsOf, type FindingOptions } from './findings.js';
@@ -31,10 +32,11 @@ const MOVES = 30;
  */
 export function likelyFaults(
   script: Script,
-  performer: Performer,
+  who: Performer,
   options: Omit<FindingOptions, 'shouldClose' | 'intended'> & Pick<SimulateOptions, 'choices' | 'seed' | 'places'> = {},
 ): ReadonlyMap<string, number> {
   const { choices, seed, places, ...judged } = options;
+  const performer = equipped(who, judged.sport);
   const drawn = { ...(choices && { choices }), ...(seed !== undefined && { seed }), ...(places && { places }) };
   const meant = simulate(script, performer, drawn);
   const where = new Map<string, Set<number>>();

@@ -2,6 +2,7 @@ import type { NotationError, Parsed } from '../language/ast.js';
 import { definitionsOf, type OwnMove } from '../language/own-moves.js';
 import { parse } from '../language/parse.js';
 import { simulate, type SimulateOptions } from '../motion/simulate.js';
+import { equipped } from '../motion/implement.js';
 import type { Performer, Simulation } from '../motion/simulation.js';
 import { totalsOf, type Totals } from '../motion/totals.js';
 import { answerTimes, type AnswerTime } from './answer.js';
@@ -33,8 +34,6 @@ export interface StudyOptions extends SimulateOptions {
   /** The club's own moves, by name. */
   readonly own?: readonly OwnMove[];
   readonly placing?: Placing;
-  /** How far what the hand holds reaches beyond it, metres. */
-  readonly implement?: number;
 }
 
 /**
@@ -54,13 +53,13 @@ export function readWith(text: string, own: readonly OwnMove[] = []): Parsed {
 
 /** The same of a text that has been read. */
 export function studyOf(text: string, parsed: Parsed, performer: Performer, shouldClose: boolean, options: StudyOptions = {}): Study {
-  const simulation = simulate(parsed, performer, { ...options, ...placesOn(options.placing) });
+  const simulation = simulate(parsed, equipped(performer, options.sport), { ...options, ...placesOn(options.placing) });
   const states = statesOf(simulation);
   return {
     text,
     errors: parsed.errors,
     simulation,
-    totals: totalsOf(simulation, options.implement),
+    totals: totalsOf(simulation),
     states,
     shares: sharesOf(states),
     answer: answerTimes(simulation, states),

@@ -27,7 +27,9 @@ describe('traps of the notation', () => {
   });
 
   it('no move, event or thing is at the same time something that follows a move, spelt alone', () => {
-    for (const word of [...MOVE_WORDS, ...EVENT_WORDS].filter((one) => !one.includes(' ')))
+    // A distance is kept by a step, or by a partner: where a step may begin, it is one.
+    const both: readonly string[] = ['keep'];
+    for (const word of [...MOVE_WORDS, ...EVENT_WORDS].filter((one) => !one.includes(' ') && !both.includes(one)))
       expect(wordClass(word)).withContext(word).toBe(-1);
     for (const word of THING_WORDS) expect(wordClass(word)).withContext(word).not.toBe(-1);
   });

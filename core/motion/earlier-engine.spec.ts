@@ -16,7 +16,11 @@ const kept = engine1 as unknown as {
   readonly simulate: (script: Parsed, performer: Performer) => Simulation;
 };
 
-const text = fc.array(anyItem, { minLength: 1, maxLength: 6 }).map((items) => print(items));
+/** What could be said in its day: no distance was kept by a step. */
+const text = fc
+  .array(anyItem, { minLength: 1, maxLength: 6 })
+  .map((items) => print(items))
+  .filter((line) => !/\bkeep\b/.test(line));
 const performer = fc
   .record({
     height: fc.integer({ min: 110, max: 200 }),

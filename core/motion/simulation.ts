@@ -19,6 +19,8 @@ export interface Performer {
   readonly playing: Side;
   /** What they take for moves, where it was measured. */
   readonly times?: OwnTimes;
+  /** How far what the hand holds reaches beyond it, metres. */
+  readonly holds?: number;
 }
 
 /** One move of the pattern with its place in time and text. Times in seconds from the pattern's start. */

@@ -43,7 +43,7 @@ export function placeThings(
     const facing = spot.x === 0 && spot.y === 0 ? 180 : (Math.atan2(-spot.x, -spot.y) * 180) / Math.PI;
     const doing = one.doing || one.other ? simulateOwn(one, { at: spot, facing }) : null;
     const tall = doing?.performer.body.height.metres ?? performer.body.height.metres;
-    const reach = one.other?.reach ? metresOf(one.other.reach, performer.body, 'even') : REACH_OF_HEIGHT * tall;
+    const reach = one.other?.reach ? metresOf(one.other.reach, performer.body, 'even') : REACH_OF_HEIGHT * tall + (performer.holds ?? 0);
     return {
       thing: one.thing,
       name: one.name,

@@ -56,8 +56,7 @@ function widen(range: [number, number], value: number): void {
 
 const grown = ({ across, along }: Floor, by: number): Floor => ({ across: across + 2 * by, along: along + 2 * by });
 
-/** @param implement how far a racket or a blade reaches beyond the hand, metres. */
-export function totalsOf(sim: Simulation, implement = 0): Totals {
+export function totalsOf(sim: Simulation): Totals {
   const contacts = { left: 0, right: 0 };
   const lunges = { left: 0, right: 0 };
   const pivots = { left: 0, right: 0 };
@@ -106,7 +105,7 @@ export function totalsOf(sim: Simulation, implement = 0): Totals {
   const outlines = [...stood.values()].flatMap((print) => outlineOf(print, sim.performer.body));
   const box = boxOf(outlines);
   const floor = { across: box ? box.maxX - box.minX : 0, along: box ? box.maxY - box.minY : 0 };
-  const reachOut = REACH_OF_HEIGHT * sim.performer.body.height.metres + implement;
+  const reachOut = REACH_OF_HEIGHT * sim.performer.body.height.metres + (sim.performer.holds ?? 0);
   return {
     seconds: sim.seconds,
     contacts,

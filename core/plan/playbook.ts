@@ -5,6 +5,8 @@ import { alternative, CALL_LIMITS, type Alternative } from './calls/calls.js';
 export interface WayBack {
   readonly name: string;
   readonly steps: string;
+  /** What the opponent does meanwhile. */
+  readonly does?: string | undefined;
 }
 
 /** An answer to a situation. Only the ways back that stand with it are legal. */
@@ -17,6 +19,8 @@ export interface Answer {
 /** What the opponent or the ball does, and what may be done about it. No answer: not given; the club fills it in. */
 interface Situation {
   readonly situation: string;
+  /** The same as steps of the opponent's, in their own frame. */
+  readonly does?: string | undefined;
   readonly answers: readonly Answer[];
 }
 
@@ -27,6 +31,8 @@ export interface Playbook {
   readonly sport: string;
   readonly school: string;
   readonly lead: 'left' | 'right' | 'none';
+  /** Where the opponent stands and who they are, as a line says it; what they do is said by situation. None: nobody is drawn. */
+  readonly partner?: string | undefined;
   readonly situations: readonly Situation[];
 }
 
@@ -34,7 +40,7 @@ export const PLAYBOOK_LIMITS = { books: 30, situations: 40, answers: 8, back: 8 
 
 const joined = (...parts: readonly string[]): string => parts.filter((part) => part.trim() !== '').join(', ');
 
-/** One legal line of a playbook: what is called, and what is expected. */
+/** One legal line of a playbook: what is called, and what is expected. A partner whose steps are said does them in it. */
 export interface Scenario {
   readonly situation: string;
   readonly technique: string;
@@ -44,17 +50,23 @@ export interface Scenario {
 
 /** All legal triples of a playbook, in its order; situations without an answer give none. */
 export function scenariosOf(book: Playbook): Scenario[] {
-  return book.situations.flatMap(({ situation, answers }) =>
+  return book.situations.flatMap(({ situation, does, answers }) =>
     answers.flatMap(({ technique, steps, back }) =>
-      (back.length > 0 ? back : [{ name: '', steps: '' }]).map((way) => ({
+      (back.length > 0 ? back : [NOTHING_MORE]).map((way) => ({
         situation,
         technique,
         back: way.name,
-        steps: joined(steps, way.steps),
+        steps: joined(opposite(book.partner, joined(does ?? '', way.does ?? '')), steps, way.steps),
       })),
     ),
   );
 }
+
+const NOTHING_MORE: WayBack = { name: '', steps: '' };
+
+/** The opponent, doing what they do. */
+const opposite = (partner = '', does: string): string =>
+  partner.trim() === '' ? '' : joined(does) === '' ? partner : `${partner} doing (${does})`;
 
 /** A playbook as calls: the situation is called, its weight shared among the legal answers. */
 export function scenarioCalls(book: Playbook): Alternative[] {

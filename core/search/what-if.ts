@@ -4,6 +4,7 @@ import type { Finding } from '../judge/finding.js';
 import { findingsOf, type FindingOptions } from '../judge/findings.js';
 import { placesOn } from '../judge/places.js';
 import { simulate, type Script, type SimulateOptions } from '../motion/simulate.js';
+import { equipped } from '../motion/implement.js';
 import type { Performer, Simulation } from '../motion/simulation.js';
 import { slipOf, type StepErrors } from '../motion/step-errors.js';
 import { repeated } from './repeat.js';
@@ -29,9 +30,10 @@ const alikeIn = ({ code, span, level }: Finding): string => `${code} ${span?.fro
 export type WhatIfOptions = Omit<FindingOptions, 'shouldClose' | 'intended'> & Pick<SimulateOptions, 'choices' | 'seed'>;
 
 /** Does a pattern n times with the same errors each time. */
-export function whatIf(script: Script, performer: Performer, errors: StepErrors, repetitions: number, options: WhatIfOptions = {}): WhatIf {
+export function whatIf(script: Script, who: Performer, errors: StepErrors, repetitions: number, options: WhatIfOptions = {}): WhatIf {
   const slip = slipOf(errors);
   const { choices, seed, ...judged } = options;
+  const performer = equipped(who, judged.sport);
   const drawn = { ...placesOn(options.placing), ...(choices && { choices }), ...(seed !== undefined && { seed }) };
   const once = simulate(script, performer, { ...drawn, slip });
   // Each repetition takes the same branches: one of another length would be another line.

@@ -1,6 +1,5 @@
 import { STAGE_KINDS, type StageKind } from '../exercise.js';
 import fc from 'fast-check';
-import { schoolOf } from '../../body/school.js';
 import { AIMS } from '../../catalogue/aims.js';
 import { PLAYBOOKS } from '../../catalogue/books.js';
 import { SHOWN_BY } from '../../catalogue/fault.js';
@@ -16,8 +15,6 @@ import { holds } from '../../testing/holds.js';
 import { anyAct, stepOf } from '../../testing/patterns.js';
 import { anyPerformer, performer } from '../../testing/performers.js';
 import { BUILD_WORDS, seenOf, sessionOf, squareLine as flatLine } from '../../testing/sessions.js';
-import { callable } from '../calls/callable.js';
-import { isLegal, scenarioCalls, scenariosOf } from '../playbook.js';
 import { EVIDENCE } from '../session/evidence-rule.js';
 import { planProblems } from '../session/problems.js';
 import { sessionTotals } from '../session/totals.js';
@@ -457,40 +454,6 @@ describe('a grid of variants', () => {
         expect(Math.max(...per) - Math.min(...per)).toBeLessThanOrEqual(1);
       }),
     );
-  });
-});
-
-describe('playbooks', () => {
-  it('have legal lines only, each of which can be called again and again', () => {
-    for (const book of PLAYBOOKS) {
-      const who = performer(1.7, book.school, book.lead === 'none' ? null : book.lead);
-      expect(schoolOf(book.school)).withContext(book.code).toBeDefined();
-      for (const one of scenarioCalls(book)) expect(callable(one, who).hindrance).withContext(`${book.code}: ${one.name}`).toBeNull();
-    }
-    expect(new Set(PLAYBOOKS.map((book) => book.code)).size).toBe(PLAYBOOKS.length);
-    // No two calls of a book sound the same and want something else.
-    for (const book of PLAYBOOKS) {
-      const names = scenarioCalls(book).map(({ name }) => name);
-      expect(new Set(names).size).withContext(book.code).toBe(names.length);
-    }
-  });
-
-  it('pair techniques with their own ways back', () => {
-    const book = PLAYBOOKS.find((one) => one.code === 'counters');
-    if (!book) throw new Error('no such book');
-    expect(isLegal(book, 'two-straights', 'stopped-cut')).toBeTrue();
-    expect(isLegal(book, 'rear-straight-alone', 'still-coming-side-step-and-turn')).toBeFalse();
-    expect(scenariosOf(book).length).toBe(5);
-    // Each situation is as likely, however many answers it has.
-    const weights = new Map<string, number>();
-    for (const { name, weight } of scenarioCalls(book)) {
-      const { situation } = book.situations.find((one) => name === one.situation || name.startsWith(`${one.situation}, `)) ?? {
-        situation: '',
-      };
-      weights.set(situation, (weights.get(situation) ?? 0) + weight);
-    }
-    expect([...weights.keys()]).toEqual([...new Set(scenariosOf(book).map(({ situation }) => situation))]);
-    for (const weight of weights.values()) expect(weight).toBeCloseTo(1, 9);
   });
 });
 

@@ -68,7 +68,11 @@ describe('a line that was saved with the first engine', () => {
   it('goes on being done as it was, with a club’s own moves too, whatever was typed', () => {
     const own = [{ name: 'corner', items: parse('cut right 40 cm').items, span: { from: 0, to: 0 } }];
     expect(steppedThen('corner', 1, own, mixed)).toBe('engine 1, corner');
-    const text = fc.array(anyItem, { minLength: 1, maxLength: 4 }).map((items) => print(items));
+    // No distance was kept by a step in its day.
+    const text = fc
+      .array(anyItem, { minLength: 1, maxLength: 4 })
+      .map((items) => print(items))
+      .filter((line) => !/\bkeep\b/.test(line));
     const who = performer(1.7, 'mixed-45', 'left');
     const ends = ({ actions, seconds }: Simulation): number[] => [seconds, ...actions.flatMap(({ end, to }) => [end, to.x, to.y])];
     holds(

@@ -12,7 +12,16 @@ const MOST = 4000;
   selector: 'hop-line-box',
   imports: [Box, PlainLine],
   template: `
-    <hop-box [quiet]="quiet()" code [rows]="rows()" [label]="label()" [reads]="reads" [value]="value()" (taken)="taken.emit($event)" />
+    <hop-box
+      [quiet]="quiet()"
+      code
+      [rows]="rows()"
+      [label]="label()"
+      [hint]="hint()"
+      [reads]="reads"
+      [value]="value()"
+      (taken)="taken.emit($event)"
+    />
     <hop-plain-line [steps]="value()" [own]="club.teaching().moves" (taken)="taken.emit($event)" (answered)="answer($event)" />
   `,
   styles: `
@@ -26,6 +35,8 @@ const MOST = 4000;
 export class LineBox {
   readonly label = input.required<string>();
   readonly value = input.required<string>();
+  /** An example, while nothing stands in it. */
+  readonly hint = input('');
   readonly rows = input(0);
   readonly quiet = input(false, { transform: booleanAttribute });
   readonly taken = output<string>();

@@ -1,10 +1,11 @@
 import type { Teaching } from '@hopsk/contract/teaching';
 import { PLAYBOOK_LIMITS, type Playbook } from '@hopsk/core/plan/playbook';
-import { valuesFrom } from './coverage';
+import { words } from '@hopsk/words/words';
+import { valuesFrom, valuesText } from './coverage';
 
 /** A playbook of the club's own. */
 export type OwnBook = Teaching['playbooks'][number];
-type Situation = OwnBook['situations'][number];
+export type Situation = OwnBook['situations'][number];
 export type Answer = Situation['answers'][number];
 /** What a press changes of a playbook: each of these gives the change, nothing is done in place. */
 type Change = Pick<OwnBook, 'situations'>;
@@ -42,11 +43,27 @@ export const withNewAnswer = (book: OwnBook, at: number, technique: string): Cha
 export const withoutAnswer = (book: OwnBook, at: number, which: number): Change =>
   withAnswers(book, at, (answers) => answers.filter((_, i) => i !== which));
 
+/** Before what the opponent does meanwhile. */
+const THEY = `; ${words.build.they}:`;
+
 /**
- * Ways back as they are typed.
- * @example backsFrom('home: shuffle left 40 cm | forward: advance 30 cm')[1].name // 'forward'
+ * Ways back as they are typed, each with what the opponent does meanwhile where that is said.
+ * @example backsFrom('home: shuffle left 40 cm | stopped: cut right 40 cm; they: hold 1 s')[1].does // 'hold 1 s'
  */
 export const backsFrom = (text: string): Answer['back'] =>
-  valuesFrom(text)
+  (text.includes(THEY) ? text.split('|').map(withTheirs) : valuesFrom(text))
+    .filter(({ name }) => name !== '')
     .slice(0, PLAYBOOK_LIMITS.back)
-    .map(({ name, steps }) => ({ name, steps: steps === name ? '' : steps }));
+    .map((one) => ({ ...one, steps: one.steps === one.name ? '' : one.steps }));
+
+function withTheirs(part: string): Answer['back'][number] {
+  const [own = '', does = ''] = part.split(THEY).map((one) => one.trim());
+  const [name = '', ...steps] = own.split(':');
+  return { name: name.trim(), steps: steps.join(':').trim(), ...(does !== '' && { does }) };
+}
+
+/** Ways back as they are typed. */
+export const backsText = (back: Answer['back']): string =>
+  back.some(({ does = '' }) => does !== '')
+    ? back.map(({ name, steps, does = '' }) => `${name}: ${steps}${does === '' ? '' : `${THEY} ${does}`}`).join(' | ')
+    : valuesText(back);

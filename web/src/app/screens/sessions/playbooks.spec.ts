@@ -53,6 +53,30 @@ describe('playbooks', () => {
     expect((await TestBed.inject(DeviceStore).recall('playbook')) ?? null).toBeNull();
   });
 
+  it('move an opponent: who they are, what they do in a situation and with a way back', async () => {
+    screen.button('copy to change').click();
+    await screen.fixture.whenStable();
+    screen.type(screen.box('opponent'), 'partner at 1.2 m ahead', 'change');
+    await screen.until(() => screen.all('hop-line-box').some((one) => one.textContent?.includes('what they do then')));
+    screen.type(screen.box('what they do then'), 'advance 20 cm', 'change');
+    const typed = 'stopped: cut right 40 cm; they: hold 1 s | home: shuffle left 40 cm | stay';
+    screen.type(screen.box('ways back'), typed, 'change');
+    await screen.fixture.whenStable();
+    expect(screen.box('ways back').value).toBe('stopped: cut right 40 cm; they: hold 1 s | home: shuffle left 40 cm | stay: ');
+    screen.button('save').click();
+    const put = http().expectOne((request) => request.method === 'PUT');
+    const [kept] = (put.request.body as Teaching).playbooks;
+    expect([kept?.partner, kept?.situations[0]?.does, kept?.situations[0]?.answers[0]?.back]).toEqual([
+      'partner at 1.2 m ahead',
+      'advance 20 cm',
+      [
+        { name: 'stopped', steps: 'cut right 40 cm', does: 'hold 1 s' },
+        { name: 'home', steps: 'shuffle left 40 cm' },
+        { name: 'stay', steps: '' },
+      ],
+    ]);
+  });
+
   it('that are being typed are there again when the page comes back', async () => {
     screen.button('copy to change').click();
     await screen.fixture.whenStable();

@@ -16,9 +16,9 @@ import { Choice } from '../../ui/choice';
 import { Head } from '../../ui/head';
 import { asTyped, texts } from '../../ui/reads';
 import { byCode, namedOptions } from '../../ui/options';
-import { valuesText } from './coverage';
 import {
   backsFrom,
+  backsText,
   freeCode,
   owned,
   withAnswer,
@@ -29,6 +29,7 @@ import {
   withSituation,
   type Answer,
   type OwnBook,
+  type Situation,
 } from './book-edits';
 import { TypedBook } from './typed-book';
 
@@ -78,7 +79,7 @@ export class Playbooks implements HoldsTyping {
   /** What presses change: each of the book as it is typed then, not as it was drawn last. */
   protected readonly edit = {
     head: (change: Partial<OwnBook>) => this.typing.change(() => change),
-    situation: (at: number, situation: string) => this.typing.change((book) => withSituation(book, at, { situation })),
+    situation: (at: number, change: Partial<Situation>) => this.typing.change((book) => withSituation(book, at, change)),
     addSituation: () => this.typing.change((book) => withNewSituation(book, this.text.newSituation, this.text.newAnswer)),
     dropSituation: (at: number) => this.typing.change((book) => withoutSituation(book, at)),
     answer: (at: number, which: number, change: Partial<Answer>) => this.typing.change((book) => withAnswer(book, at, which, change)),
@@ -87,8 +88,8 @@ export class Playbooks implements HoldsTyping {
     addAnswer: (at: number) => this.typing.change((book) => withNewAnswer(book, at, this.text.newAnswer)),
     dropAnswer: (at: number, which: number) => this.typing.change((book) => withoutAnswer(book, at, which)),
   };
-  protected readonly backText = valuesText;
-  protected readonly backExample = EXAMPLES.back;
+  protected readonly backText = backsText;
+  protected readonly examples = EXAMPLES;
 
   constructor() {
     this.club.load();
