@@ -6,7 +6,7 @@ import { CAUTION_PARTS, USUALLY_FORBIDS, type Caution } from '@hopsk/core/body/c
 import { readPatternFile, type FiledPattern } from '@hopsk/core/language/pattern-file';
 import { buildUp, CHAINS } from '@hopsk/core/plan/build/build-up';
 import { stageInWords } from '@hopsk/core/plan/build/built';
-import { AXES, dialOf, gridOf, spread, unreadable, USUAL_VALUES, type Axis, type AxisName } from '@hopsk/core/plan/build/grid';
+import { AXES, gridOf, spread, unreadable, USUAL_VALUES, wrongDial, type Axis, type AxisName } from '@hopsk/core/plan/build/grid';
 import { callable } from '@hopsk/core/plan/calls/callable';
 import { alternative, USUAL_CALLS, type Calls } from '@hopsk/core/plan/calls/calls';
 import { drawCalls } from '@hopsk/core/plan/calls/draw';
@@ -98,18 +98,19 @@ function axesOf(said: string): Axis[] {
       return { axis, values: usual };
     }
     const bare = !values.includes(':');
-    const wrong = values.split(',').find((value) => bare && dialOf(axis, value.trim()) === null);
-    if (wrong !== undefined)
-      throw new BadInput(
-        `--axes: ${axis} takes numbers, such as ${(USUAL_VALUES[axis] ?? []).map(({ name: one }) => one).join(',')}; ‘${wrong.trim()}’ is none it can take`,
-      );
-    return {
+    const read: Axis = {
       axis,
       values: values.split(bare ? ',' : '|').map((value) => {
         const [title = '', ...steps] = value.split(':');
         return { name: title.trim(), steps: bare ? title.trim() : steps.join(':').trim() };
       }),
     };
+    const wrong = wrongDial(read);
+    if (wrong !== null)
+      throw new BadInput(
+        `--axes: ${axis} takes numbers, such as ${(USUAL_VALUES[axis] ?? []).map(({ name: one }) => one).join(',')}; ‘${wrong}’ is none it can take`,
+      );
+    return read;
   });
 }
 

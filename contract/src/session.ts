@@ -71,7 +71,7 @@ export const StageSchema = z.object({
   explain: seconds(SESSION_LIMITS.explain),
   watch: z.array(Code).check(z.maxLength(STAGE_LIMITS.watch)),
   view: z.enum(VIEWS),
-  cues: z.array(line(80)).check(z.maxLength(STAGE_LIMITS.cues)),
+  cues: z.array(line(STAGE_LIMITS.cue)).check(z.maxLength(STAGE_LIMITS.cues)),
   unit: z.enum(FAULT_UNITS),
   evidence: z.object({ next: between(0.5, 1), back: between(0, 1), attempts: whole(1, 500), sessions: whole(1, 10) }),
   cautions: z.array(line(200)).check(z.maxLength(STAGE_LIMITS.cautions)),

@@ -39,6 +39,7 @@ export const USUAL_DOSES = [
 /** Examples for boxes that take the notation. */
 export const EXAMPLES = {
   dose: '3 × 8, rest 20 s',
+  strokes: 'as written, other side, forehand, backhand',
   axis: 'cut: cut right 30 cm | gallop: gallop back 40 cm',
   back: 'home: shuffle left 40 cm | forward: advance 30 cm; they: retreat 30 cm',
   opponent: 'partner at 1.2 m ahead right foot leading',

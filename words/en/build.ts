@@ -342,6 +342,8 @@ export const build = {
       wider: 'wider, times',
       diagonal: 'more diagonal, degrees',
     },
+    noNumber: (axis: string, value: string, usual: string): string =>
+      `‘${value}’ is no number that ‘${axis}’ can take: ${usual}, say. This axis is left out until then.`,
     each: 'times each',
     skill: 'one skill a round: the',
     variantsARound: 'variants a round',

@@ -343,6 +343,8 @@ export const build = {
       wider: 'ŵíđéŕ, ţíɱéš',
       diagonal: 'ɱóŕé đíáĝóñáļ, đéĝŕééš',
     },
+    noNumber: (axis: string, value: string, usual: string): string =>
+      `‘${value}’ íš ñó ñúɱƀéŕ ţĥáţ ‘${axis}’ çáñ ţáķé: ${usual}, šáý. Ţĥíš áẋíš íš ļéƒţ óúţ úñţíļ ţĥéñ.`,
     each: 'ţíɱéš éáçĥ',
     skill: 'óñé šķíļļ á ŕóúñđ: ţĥé',
     variantsARound: 'ṽáŕíáñţš á ŕóúñđ',

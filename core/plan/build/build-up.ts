@@ -17,7 +17,8 @@ import { alternative, CALL_LIMITS, USUAL_CALLS, type Alternative } from '../call
 import { namedAlternatives } from '../calls/named.js';
 import { scenarioCalls, type Playbook } from '../playbook.js';
 import type { SessionSettings } from '../session/session.js';
-import { stageOf, type Stage, type StageLine } from '../session/stage.js';
+import { STAGE_LIMITS, stageOf, type Stage, type StageLine } from '../session/stage.js';
+import { beatWords } from './beat-words.js';
 import type { BuiltStage, BuiltUp } from './built.js';
 import type { LeftOut, LeftOutMessages, NameMessage } from './messages.js';
 import { elementsOf } from './elements.js';
@@ -143,8 +144,16 @@ class Builder {
         for (const one of whole) this.leftOut.push(one);
         return;
       }
-      case 'beats':
-        return this.add(kind, { code: 'beats', values: { name } }, steps, { tempo: 2, cueing: 'beat' });
+      case 'beats': {
+        // Said aloud on its beats, a line is its own cue.
+        const said = cut(
+          beatWords(this.sim)
+            .map(({ word }) => word)
+            .join(', '),
+          STAGE_LIMITS.cue,
+        );
+        return this.add(kind, { code: 'beats', values: { name } }, steps, { tempo: 2, cueing: 'beat', cues: said === '' ? [] : [said] });
+      }
       case 'combine':
         return this.combine();
       case 'whole':
@@ -213,7 +222,7 @@ class Builder {
     this.stages.push({
       stage: { ...stage, school, hand, lead, shouldClose: kind === 'isolate' ? false : shouldClose },
       name,
-      cues: seen.watch.slice(0, 1),
+      cues: stage.cues.length > 0 ? [] : seen.watch.slice(0, 1),
       cautions: usualCautions(sim),
     });
   }

@@ -36,7 +36,7 @@ export function stageInWords({ stage, name, cues, cautions }: BuiltStage, words:
   return {
     ...stage,
     name: words.name(name),
-    cues: cues.map(words.cue),
+    cues: [...stage.cues, ...cues.map(words.cue)],
     cautions: cautions.map(words.caution),
     partner: partner && { ...partner, ...words.partner },
     calls: calls && {

@@ -86,7 +86,7 @@ export function forFault(fault: FaultEntry, source: BuildSource, performer: Perf
     .map(({ name }): LeftOut => ({ name, code: 'no-chance', values: { fault: fault.code } }));
   const stages = told.map((one): BuiltStage => {
     const stage = { ...one.stage, watch: [fault.code], view: fault.views[0] ?? one.stage.view, unit: fault.per };
-    return { ...one, stage, cues: [fault.code] };
+    return { ...one, stage: { ...stage, cues: [] }, cues: [fault.code] };
   });
   const [first] = stages;
   if (!first || !options.kinds.includes('isolate')) return { stages, leftOut: [...built.leftOut, ...idle] };

@@ -1,4 +1,5 @@
 import { bodyOf } from '../../body/body.js';
+import { SIDES } from '../../body/foot.js';
 import { schoolOf, SCHOOLS } from '../../body/school.js';
 import { driftOf } from '../../judge/drift.js';
 import { readWith } from '../../judge/study.js';
@@ -9,6 +10,7 @@ import { operate } from '../../language/operations.js';
 import type { OwnMove } from '../../language/own-moves.js';
 import { simulate } from '../../motion/simulate.js';
 import type { Simulation } from '../../motion/simulation.js';
+import { directionOf } from '../rep-plan.js';
 import type { StageLine } from '../session/stage.js';
 
 /** What may vary. Technique, retreat, exit and way back bring steps of their own; the others change the line. */
@@ -79,6 +81,12 @@ export function dialOf(axis: AxisName, value: string): number | null | undefined
   return n >= low && n <= high && (axis !== 'count' || Number.isInteger(n)) ? n : null;
 }
 
+/**
+ * What stands on an axis of numbers and is none it can take; null: nothing.
+ * @example wrongDial({ axis: 'count', values: [{ name: 'many', steps: '' }] }) // 'many'
+ */
+export const wrongDial = ({ axis, values }: Axis): string | null => values.find(({ name }) => dialOf(axis, name) === null)?.name ?? null;
+
 const GRID_LIMITS = { axes: AXES.length, values: 8, cells: 2_000 } as const;
 
 export interface Grid {
@@ -115,7 +123,7 @@ function cellOf(line: StageLine, combo: Partial<Record<AxisName, AxisValue>>): C
   const after = [said('exit'), said('way back')].map((part) => (switched ? mirrorText(part) : part));
   let steps = joined(before, ...after);
   let { lead } = line;
-  if (combo.side?.name === 'other side') steps = operate('other side', { text: steps, hand: line.hand, lead: null, area: '' }).text;
+  if (turnsRound(combo.side?.name, steps, line)) steps = operate('other side', { text: steps, hand: line.hand, lead: null, area: '' }).text;
   if (combo.lead?.name === 'other lead' && line.lead !== 'none') {
     const turned = operate('other lead', { text: steps, hand: line.hand, lead: line.lead, area: '' });
     steps = turned.text;
@@ -130,6 +138,17 @@ function cellOf(line: StageLine, combo: Partial<Record<AxisName, AxisValue>>): C
     hand: line.hand,
     implement: combo.implement?.name === 'with' ? 'with' : 'without',
   };
+}
+
+/** Sides by stroke: those of a line that goes to one. */
+const STROKES: Readonly<Record<string, 'playing' | 'other'>> = { forehand: 'playing', backhand: 'other' };
+
+/** Whether a line is to go to its other side: as such, or because it goes to the other stroke. */
+function turnsRound(side: string | undefined, steps: string, line: StageLine): boolean {
+  const stroke = side === undefined || !Object.hasOwn(STROKES, side) ? undefined : STROKES[side];
+  if (stroke === undefined) return side === 'other side';
+  const to = SIDES.find((one) => directionOf(done(steps, line)).endsWith(one));
+  return to !== undefined && (to === line.hand) !== (stroke === 'playing');
 }
 
 const joined = (...parts: readonly string[]): string => parts.filter((part) => part !== '').join(', ');

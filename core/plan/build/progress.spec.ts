@@ -407,6 +407,20 @@ describe('a grid of variants', () => {
     expect(of([one('retreat', 'switch'), one('technique', 'switch'), one('exit', 'cut right 30 cm')])[0]).toContain('cut right');
   });
 
+  it('goes to both sides by stroke, whoever plays with which hand and however the line is written', () => {
+    const strokes: Axis = { axis: 'side', values: ['forehand', 'backhand'].map((name) => ({ name, steps: '' })) };
+    const of = (steps: string, hand: 'left' | 'right'): string[] =>
+      gridOf({ ...striking, school: 'square-ready', lead: 'none', steps, hand }, [strokes]).cells.map((cell) => cell.steps);
+    const [right, left] = ['split, shuffle right 40 cm 2', 'split, shuffle left 40 cm 2'];
+    for (const written of [right, left]) {
+      expect(of(written, 'right')).withContext(written).toEqual([right, left]);
+      expect(of(written, 'left')).withContext(written).toEqual([left, right]);
+    }
+    expect(of('chassé playing side 40 cm', 'left')).toEqual(['chassé playing side 40 cm', 'chassé other side 40 cm']);
+    // What goes to neither side has none.
+    expect(of('split, shuffle ahead 40 cm', 'right')).toEqual(['split, shuffle ahead 40 cm', 'split, shuffle ahead 40 cm']);
+  });
+
   it('counts n there and n back where a line comes back by itself; is wider, further, more diagonal', () => {
     const of = (steps: string, axis: Axis['axis'], ...names: string[]): string[] =>
       gridOf({ ...striking, steps }, [{ axis, values: names.map((name) => ({ name, steps: '' })) }]).cells.map((one) => one.steps);

@@ -11,7 +11,7 @@ export const SESSION_PARTS = ['warm-up', 'main', 'cool-down'] as const;
 type SessionPart = (typeof SESSION_PARTS)[number];
 
 /** Most of what a stage holds several of. */
-export const STAGE_LIMITS = { watch: 8, cues: 6, cautions: 10, stations: 12 } as const;
+export const STAGE_LIMITS = { watch: 8, cues: 6, cue: 80, cautions: 10, stations: 12 } as const;
 
 /** What the partner does. */
 interface PartnerPart {

@@ -3,7 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { Router } from '@angular/router';
 import { cut } from '@hopsk/core/language/cut';
 import { EXAMPLES } from '@hopsk/core/catalogue/presets';
-import { AXES, dueFirst, NO_COVERAGE, spread, type Axis, type AxisName } from '@hopsk/core/plan/build/grid';
+import { AXES, dueFirst, NO_COVERAGE, spread, USUAL_VALUES, wrongDial, type Axis, type AxisName } from '@hopsk/core/plan/build/grid';
 import { variantName } from '@hopsk/words/naming';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
@@ -46,7 +46,10 @@ export class GridMap {
   private readonly router = inject(Router);
   private readonly club = inject(TeachingStore);
   protected readonly text = words.build;
-  protected readonly axisExample = EXAMPLES.axis;
+  protected exampleOf(axis: AxisName): string {
+    return axis === 'side' ? EXAMPLES.strokes : EXAMPLES.axis;
+  }
+
   protected readonly common = words.common;
   protected readonly reads = {
     count: numbers({ low: 1, high: 50, whole: true }),
@@ -82,8 +85,19 @@ export class GridMap {
     const book = this.playbooks().find((one) => one.code === this.bookCode());
     return book ? axesOfBook(book) : { axes: [], forbidden: [] };
   });
+  private readonly own = computed<readonly Axis[]>(() =>
+    [...this.typed()].map(([axis, text]) => ({ axis, values: valuesFrom(text).slice(0, 8) })),
+  );
+  /** Axes of numbers with something on them that is none: they stay as the line is. */
+  protected readonly wrong = computed(() =>
+    this.own().flatMap((one) => {
+      const value = wrongDial(one);
+      const usual = (USUAL_VALUES[one.axis] ?? []).map(({ name }) => name).join(', ');
+      return value === null ? [] : [this.text.noNumber(this.text.axisNames[one.axis], value, usual)];
+    }),
+  );
   protected readonly axes = computed<readonly Axis[]>(() => [
-    ...[...this.typed()].map(([axis, text]) => ({ axis, values: valuesFrom(text).slice(0, 8) })),
+    ...this.own().filter((one) => wrongDial(one) === null),
     ...this.fromBook().axes.filter(({ axis }) => !this.typed().has(axis)),
   ]);
   protected readonly coverage = computed(() =>

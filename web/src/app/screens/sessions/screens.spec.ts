@@ -148,6 +148,19 @@ describe('the grid of variants', () => {
     }
     await screen.until(() => screen.words.includes('more than the 2000'));
   });
+
+  it('leaves out an axis of numbers on which something is none, and says so', async () => {
+    await house({ people: [], patterns: [pattern({ steps: 'split, shuffle right 40 cm' })] });
+    const screen = await Screen.of(GridMap);
+    await screen.until(() => screen.words.includes('6 variants'));
+    screen.type(screen.box('count'), '1, many', 'change');
+    await screen.until(() => screen.words.includes('‘many’ is no number that ‘count’ can take'));
+    await screen.until(() => screen.words.includes('2 variants'));
+    screen.type(screen.box('side'), 'forehand, backhand', 'change');
+    screen.type(screen.box('count'), '1, 2', 'change');
+    await screen.until(() => screen.words.includes('4 variants'));
+    expect(screen.words).toContain('side: backhand · count: 1');
+  });
 });
 
 describe('sheets to print', () => {
