@@ -4,7 +4,7 @@ import { buildServer, buildWeb } from './lib/build.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { failed, node, root } from './lib/project.mjs';
 
-/** Usage: npm run bench [-- --json] [-- --long]  (--long also watches the heap over 100,000 simulations) */
+/** Usage: npm run bench [-- PARTS] [-- --json] [-- --long]  (PARTS such as engine, library: those alone; --long also watches the heap over 100,000 simulations) */
 async function main() {
   await ensurePackages();
   await buildServer();

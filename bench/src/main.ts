@@ -1,6 +1,6 @@
 import { openHouse } from '../../scripts/lib/house.mjs';
 import { answers } from './answers.js';
-import { signIn } from './ask.js';
+import { signIn, type Ask } from './ask.js';
 import { clubFile } from './club-file.js';
 import { engine, PERFORMER, SHORT } from './engine.js';
 import { heapSlope } from './heap.js';
@@ -17,19 +17,52 @@ import { slowed } from './slowed.js';
 import { taps } from './taps.js';
 import { typing } from './typing.js';
 
-/** Measures and prints; ends with 1 when a limit is not kept. */
-const lines: Line[] = [...engine(), ...heavy(), ...sessions(), ...evidence()];
-if (process.argv.includes('--long')) lines.push(...decisions(), heapSlope(SHORT, PERFORMER));
-const house = await openHouse();
-try {
-  const ask = await signIn(house.url);
-  lines.push(...(await firstLoads(house.url)), ...(await answers(ask)), ...(await taps(ask)));
-  lines.push(...(await slowed(house.url, ask)), ...(await typing(house.url)), ...(await library(house.url)));
-  lines.push(...(await clubFile(ask, house.pid, process.argv.includes('--long'))));
-  lines.push(...(await reach(house, ask)));
-  if (process.argv.includes('--long')) lines.push(...(await group(house, ask)));
-} finally {
-  await house.stop();
+const long = process.argv.includes('--long');
+const json = process.argv.includes('--json');
+/** Parts that are wanted; none named: all. */
+const wanted = process.argv.slice(2).filter((one) => !one.startsWith('--'));
+
+type House = Awaited<ReturnType<typeof openHouse>>;
+/** What needs a running club is given one; what is long only where it is asked for. */
+const ALONE: Readonly<Record<string, () => Line[]>> = {
+  engine,
+  heavy,
+  sessions,
+  evidence,
+  ...(long && { decisions, heap: () => [heapSlope(SHORT, PERFORMER)] }),
+};
+const IN_HOUSE: Readonly<Record<string, (house: House, ask: Ask) => Promise<Line[]>>> = {
+  load: ({ url }) => firstLoads(url),
+  answers: (_, ask) => answers(ask),
+  taps: (_, ask) => taps(ask),
+  slowed: ({ url }, ask) => slowed(url, ask),
+  typing: ({ url }) => typing(url),
+  library: ({ url }) => library(url),
+  file: ({ pid }, ask) => clubFile(ask, pid, long),
+  reach,
+  ...(long && { group }),
+};
+const isWanted = ([name]: readonly [string, unknown]): boolean => wanted.length === 0 || wanted.includes(name);
+
+/** Measures and prints each part when it is done; ends with 1 when a limit is not kept. */
+const lines: Line[] = [];
+const note = (measured: readonly Line[]): void => {
+  lines.push(...measured);
+  if (!json) console.log(table(measured));
+};
+const unknown = wanted.filter((one) => !Object.hasOwn(ALONE, one) && !Object.hasOwn(IN_HOUSE, one));
+if (unknown.length > 0)
+  throw new Error(`There is no ${unknown.join(', ')}: ${[...Object.keys(ALONE), ...Object.keys(IN_HOUSE)].join(', ')}`);
+for (const [, measure] of Object.entries(ALONE).filter(isWanted)) note(measure());
+const inHouse = Object.entries(IN_HOUSE).filter(isWanted);
+if (inHouse.length > 0) {
+  const house = await openHouse();
+  try {
+    const ask = await signIn(house.url);
+    for (const [, measure] of inHouse) note(await measure(house, ask));
+  } finally {
+    await house.stop();
+  }
 }
-console.log(process.argv.includes('--json') ? JSON.stringify(lines) : table(lines));
+if (json) console.log(JSON.stringify(lines));
 if (lines.some((line) => line.limit !== null && line.value > line.limit)) process.exitCode = 1;
