@@ -4,7 +4,7 @@ import { sampleSession } from '@hopsk/contract/testing/samples';
 import type { RunRow, RunWhole } from '@hopsk/contract/run';
 import { SessionFile } from '@hopsk/contract/files';
 import { type Session } from '@hopsk/contract/session';
-import { runTo, stopClock } from './plan-clock.js';
+import { runTo, stopClock, whoIsHere } from './plan-clock.js';
 import { accessible, addAthlete, allSent, ask, choose, expect, keptOnDevice, put, save, savePattern, tapTile, test } from './support.js';
 
 const tick = (page: Page) => page.clock.runFor(200);
@@ -177,8 +177,9 @@ test.describe('a coach’s evening', () => {
     await expect.poll(() => total(coach)).toBe(80);
     await saveAs(coach, 'Evening by a fault');
     const id = coach.url().split('/').at(-1);
-    await stopClock(coach, coach.getByRole('button', { name: 'run it' }));
-    await coach.getByRole('button', { name: 'run it' }).click();
+    const start = await whoIsHere(coach);
+    await stopClock(coach, start);
+    await start.click();
     await expect.poll(async () => (await tick(coach), coach.locator('[data-fault]').count())).toBe(1);
     await runTo(coach, 2);
     await tick(coach);
@@ -331,9 +332,10 @@ test.describe('without a network', () => {
     });
     await coach.goto(`/build/${id}`);
     await expect.poll(() => total(coach)).toBe(30);
-    await stopClock(coach, coach.getByRole('button', { name: 'run it' }));
+    const start = await whoIsHere(coach);
+    await stopClock(coach, start);
     await context.setOffline(true);
-    await coach.getByRole('button', { name: 'run it' }).click();
+    await start.click();
     await expect.poll(async () => (await tick(coach), coach.locator('[data-fault]').count())).toBe(1);
     await runTo(coach, 2.5);
     await tick(coach);

@@ -1,7 +1,7 @@
 import type { RunRow, RunWhole } from '@hopsk/contract/run';
 import { sampleSession } from '@hopsk/contract/testing/samples';
 import type { Page } from '@playwright/test';
-import { runTo, stopClock } from './plan-clock.js';
+import { runTo, stopClock, whoIsHere } from './plan-clock.js';
 import { addAthlete, allSent, ask, choose, expect, put, save, tapTile, test } from './support.js';
 
 const tick = (page: Page) => page.clock.runFor(200);
@@ -39,8 +39,9 @@ test.describe('on a phone', () => {
     await choose(coach, 'begins', 'fed');
     await expect(coach.getByLabel('counted by')).toContainText('as usual: a tap for each feed');
     await save(coach);
-    await stopClock(coach, coach.getByRole('button', { name: 'run it' }));
-    await coach.getByRole('button', { name: 'run it' }).click();
+    const start = await whoIsHere(coach);
+    await stopClock(coach, start);
+    await start.click();
     await expect.poll(async () => (await tick(coach), coach.locator('[data-fault]').count())).toBe(1);
     const feed = coach.getByRole('button', { name: 'next feed' });
     await runTo(coach, 2);

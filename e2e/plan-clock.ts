@@ -11,6 +11,15 @@ export async function stopClock(page: Page, start: Locator): Promise<void> {
   await page.clock.pauseAt(new Date(Date.parse(at) + 1000));
 }
 
+/** Asks for a session to be run; where nobody is expected, the first of the club is here. What begins it is given back. */
+export async function whoIsHere(page: Page): Promise<Locator> {
+  await page.getByRole('button', { name: 'run it' }).click();
+  const box = page.getByRole('dialog').filter({ hasText: 'Who is here?' });
+  await expect(box.getByRole('button').first()).toBeVisible();
+  if ((await box.locator('.chip[aria-pressed=true]').count()) === 0) await box.locator('.chip').first().click();
+  return box.getByRole('button', { name: /^start with/ });
+}
+
 /** When the clock of the run under way was started, as this device kept it (ms). */
 function startedAt(page: Page): Promise<number> {
   return page.evaluate(

@@ -3,6 +3,7 @@ import type { Book } from '@hopsk/contract/book';
 import type { Athlete } from '@hopsk/contract/people';
 import type { RunWhole } from '@hopsk/contract/run';
 import { sampleSession } from '@hopsk/contract/testing/samples';
+import { whoIsHere } from './plan-clock.js';
 import {
   accessible,
   addAthlete,
@@ -136,7 +137,7 @@ test.describe('two phones in one run', () => {
     }));
     await put(coach, `/sessions/${id}`, { ...sampleSession, id, version: 0, name: 'Come evening', athletes: [ada], stages });
     await coach.goto(`/build/${id}`);
-    await coach.getByRole('button', { name: 'run it' }).click();
+    await (await whoIsHere(coach)).click();
     await coach.locator('[data-fault]').first().waitFor();
     const other = await otherPhone(browser, baseURL ?? '');
     const seen = watchPage(other);

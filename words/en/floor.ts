@@ -116,6 +116,8 @@ export const floor = {
     takeInOf: (name: string): string => `take in ${name}`,
     vain: 'What you changed of what is to come does not hold: another had changed it first, or it had begun.',
     vainSeen: 'all right',
+    whoIsHere: 'Who is here?',
+    startWith: (n: number): string => (n === 0 ? 'start' : `start with ${n}`),
     whoTitle: 'Who takes part',
     whoElse: 'Others of the club',
     findPerson: 'find somebody',

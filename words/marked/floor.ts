@@ -117,6 +117,8 @@ export const floor = {
     takeInOf: (name: string): string => `ţáķé íñ ${name}`,
     vain: 'Ŵĥáţ ýóú çĥáñĝéđ óƒ ŵĥáţ íš ţó çóɱé đóéš ñóţ ĥóļđ: áñóţĥéŕ ĥáđ çĥáñĝéđ íţ ƒíŕšţ, óŕ íţ ĥáđ ƀéĝúñ.',
     vainSeen: 'áļļ ŕíĝĥţ',
+    whoIsHere: 'Ŵĥó íš ĥéŕé?',
+    startWith: (n: number): string => (n === 0 ? 'šţáŕţ' : `šţáŕţ ŵíţĥ ${n}`),
     whoTitle: 'Ŵĥó ţáķéš þáŕţ',
     whoElse: 'Óţĥéŕš óƒ ţĥé çļúƀ',
     findPerson: 'ƒíñđ šóɱéƀóđý',

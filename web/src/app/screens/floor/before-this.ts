@@ -1,22 +1,17 @@
 import { effect, inject, signal, untracked } from '@angular/core';
-import { Rounds as DoseSchema } from '@hopsk/contract/pattern';
 import type { Athlete } from '@hopsk/contract/people';
 import type { RunRow } from '@hopsk/contract/run';
 import type { Rounds } from '@hopsk/core/language/rounds';
 import { isSession, type RunPlan } from '@hopsk/core/plan/run-plan';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
-import * as z from 'zod/mini';
 import { Api } from '../../data/api';
 import { RunDesk } from '../../data/desk';
-import { DeviceStore } from '../../data/device-store';
 import { mine } from '../../data/may';
 import { troubleOf } from '../../data/problem';
 import { signInFeature } from '../../data/sign-in';
+import { LastOnDevice, type LastTime } from '../../parts/last-time';
 import { OPEN_DOSE } from '../../parts/open-dose';
-
-/** What was used last on this device. */
-const Last = z.object({ dose: DoseSchema, here: z.array(z.string()) });
 
 /** The dose of a run, by time, so that it can be used without its pattern; a session has none of its own. */
 function byTime(plan: RunPlan): Rounds {
@@ -31,7 +26,7 @@ const RECENT = 12;
 /** What was run before: whether a run is still open here, what was used last, and the club's latest runs. To be made where things can be injected. */
 export class BeforeThis {
   private readonly api = inject(Api);
-  private readonly device = inject(DeviceStore);
+  private readonly lastHere = new LastOnDevice();
   private readonly desk = inject(RunDesk);
   private readonly me = inject(Store).selectSignal(signInFeature.selectMe);
   /** A run that was begun on this device and not ended; null: none, undefined: not known yet. */
@@ -42,7 +37,7 @@ export class BeforeThis {
   readonly trouble = signal('');
   /** Whether it is known what was used last: until then nothing is offered, so that nothing jumps under a thumb. */
   readonly looked = signal(false);
-  readonly last = signal<z.infer<typeof Last> | null>(null);
+  readonly last = signal<LastTime | null>(null);
 
   constructor() {
     effect(() => {
@@ -53,13 +48,13 @@ export class BeforeThis {
 
   /** What is used now, for the next time. */
   async keep(dose: Rounds, here: readonly Athlete[]): Promise<void> {
-    await this.device.keep('last', { dose, here: here.map((athlete) => athlete.id) });
+    await this.lastHere.keep({ dose, here: here.map((athlete) => athlete.id) });
   }
 
   private async look(clubId: string): Promise<void> {
-    const kept = Last.safeParse(await this.device.recall('last'));
-    if (kept.success) {
-      this.last.set(kept.data);
+    const kept = await this.lastHere.recall();
+    if (kept) {
+      this.last.set(kept);
       this.looked.set(true);
     }
     const open = await this.desk.openHere(clubId).catch(() => null);
@@ -73,7 +68,7 @@ export class BeforeThis {
       this.recent.set(rows.slice(0, RECENT));
       const latest = rows[0];
       // On a new device the club's latest run says what was used last.
-      if (!kept.success && latest) {
+      if (!kept && latest) {
         const { run } = await firstValueFrom(this.api.run(latest.id));
         if (this.last() === null) this.last.set({ dose: byTime(run.plan), here: run.athletes });
       }

@@ -79,12 +79,6 @@ export class Looked {
     this.asId.set(undefined);
   }
 
-  /** Who would be there, were it run now. */
-  here(): readonly Athlete[] {
-    const one = this.asOne();
-    return one ? [one] : this.group().length > 0 ? this.group() : this.people().slice(0, 1);
-  }
-
   private see(ask: ReturnType<typeof askOf>): void {
     void this.looks.ask(
       () => this.asking.ask('session', ask),

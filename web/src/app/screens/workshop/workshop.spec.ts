@@ -216,10 +216,24 @@ describe('the workshop', () => {
     await open();
     const router = spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
     screen.button('run it').click();
+    const box = (): Element | null => document.querySelector('hop-here-box');
+    await screen.until(() => box() !== null);
+    // Who is expected is ticked; somebody else came too.
+    const chips = [...(box()?.querySelectorAll<HTMLButtonElement>('.chip') ?? [])];
+    expect(chips.map((chip) => [chip.textContent?.trim(), chip.getAttribute('aria-pressed')])).toEqual([
+      ['Ada', 'true'],
+      ['Lefty', 'false'],
+    ]);
+    chips[1]?.click();
+    const start = (): HTMLButtonElement | undefined =>
+      [...(box()?.querySelectorAll('button') ?? [])].find((one) => one.textContent?.includes('start with 2'));
+    await screen.until(() => start() !== undefined);
+    start()?.click();
     await screen.until(() => router.calls.count() > 0);
     expect(router.calls.mostRecent().args[0]).toEqual(['/floor/run']);
     const [run] = await device().runs();
-    expect([run?.head.sessionId, run?.head.athletes, run?.head.name]).toEqual([stored.id, [ada.id], 'Short']);
+    expect([run?.head.sessionId, run?.head.athletes, run?.head.name]).toEqual([stored.id, [ada.id, lefty.id], 'Short']);
+    expect(((await device().recall('last')) as { here: string[] }).here).toEqual([ada.id, lefty.id]);
     expect(run && 'exercises' in run.head.plan ? run.head.plan.phases.at(-1)?.end : 0).toBe(20);
   });
 });

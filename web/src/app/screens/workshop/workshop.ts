@@ -22,7 +22,7 @@ import { CalendarForm } from './calendar-form';
 import { draftOf, KeptDraft, type Draft } from '../../parts/session-draft';
 import { withAthlete } from './edits';
 import { Fitting } from './fitting';
-import { StartRun } from './start-run';
+import { StartSession } from '../../parts/start-session';
 import { FitTable } from './fit-table';
 import { History } from './history';
 import { Listen } from './listen';
@@ -157,9 +157,10 @@ export class Workshop implements HoldsTyping {
     this.change(withAthlete(this.draft(), id));
   }
 
-  private readonly run = new StartRun();
+  private readonly run = new StartSession();
   protected readonly runIt = once(async () => {
-    const why = await this.run.begin(this.draft(), this.storedAs(), this.looked, () => (this.going = true));
+    const toRun = { draft: this.draft(), sessionId: this.storedAs(), as: this.looked.asOne() };
+    const why = await this.run.begin(toRun, () => (this.going = true));
     if (why !== null) this.said.set(why);
   });
 

@@ -4,9 +4,9 @@ import { MOST_HERE } from '@hopsk/contract/run';
 import type { Teaching } from '@hopsk/contract/teaching';
 import type { RunPlan } from '@hopsk/core/plan/run-plan';
 import { words } from '@hopsk/words/words';
-import type { Beginning } from '../../data/desk';
-import { begun, BOARD_HOLDS } from '../../parts/run-setup';
-import type { Draft } from '../../parts/session-draft';
+import type { Beginning } from '../data/desk';
+import { begun, BOARD_HOLDS } from './run-setup';
+import type { Draft } from './session-draft';
 
 /** What a session's run is made of. */
 interface SessionBegun {

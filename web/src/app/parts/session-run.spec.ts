@@ -1,8 +1,8 @@
-import { athlete, me } from '../../testing/run';
-import { draft, evening, stage } from '../../testing/sessions';
-import { newId } from '../../data/ids';
-import { planOf } from '../../compute/session';
-import { sessionBegun } from './run-it';
+import { athlete, me } from '../testing/run';
+import { draft, evening, stage } from '../testing/sessions';
+import { newId } from '../data/ids';
+import { planOf } from '../compute/session';
+import { sessionBegun } from './session-run';
 
 describe('how a session’s run begins', () => {
   const ada = athlete({ name: 'Ada' });
