@@ -143,6 +143,8 @@ export interface ClockState {
   readonly stretch: Stretch | null;
   /** Seconds left in this stretch (or in the count-down). */
   readonly left: number;
+  /** Seconds for which work is on that goes on until somebody goes on, its wait among them; null in all else. */
+  readonly up: number | null;
   readonly totalLeft: number;
 }
 
@@ -167,6 +169,7 @@ export function clockAt(clock: RunClock, stretches: readonly Stretch[], m: numbe
     t,
     stretch,
     left: t < 0 ? -t : stretch ? Math.max(0, stretch.end - t) : 0,
+    up: stretch?.open ? ms(t - stretch.start + (waits && last ? Math.max(0, m - last.m) / 1000 : 0)) : null,
     totalLeft: Math.max(0, total - t),
   };
 }

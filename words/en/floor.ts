@@ -59,6 +59,7 @@ export const floor = {
     over: 'over',
     left: 'left',
     pause: 'pause',
+    waitsForYou: 'waits for you',
     go: 'go on',
     next: 'next',
     end: 'end',

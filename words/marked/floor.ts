@@ -60,6 +60,7 @@ export const floor = {
     over: 'óṽéŕ',
     left: 'ļéƒţ',
     pause: 'þáúšé',
+    waitsForYou: 'ŵáíţš ƒóŕ ýóú',
     go: 'ĝó óñ',
     next: 'ñéẋţ',
     end: 'éñđ',

@@ -62,6 +62,10 @@ const SHORT = 12;
       color: inherit;
     }
     .chips {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 8px;
+      padding: 2px;
       overflow: auto;
       align-content: flex-start;
     }

@@ -5,6 +5,7 @@ import { beepsOfPlan } from '@hopsk/core/log/beeps';
 import { clockAt, planAt, unstarted } from '@hopsk/core/log/clock';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { shows, type Watching } from '@hopsk/core/log/watching';
+import type { Direction } from '@hopsk/core/plan/direction';
 import { groupOf, groupsOf } from '@hopsk/core/plan/groups';
 import { isSession, isTapped, stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { blocksOf } from '@hopsk/core/plan/to-come';
@@ -81,6 +82,17 @@ export class RunNow {
     const upTo = this.due() + 1e-6;
     return this.session()?.cues.findLast((cue) => cue.at <= upTo) ?? null;
   });
+  /** Which way a call leads, while it is the last that fell due; null where it leads nowhere. */
+  readonly callLeads = computed((): Direction | null => {
+    const [cue, session] = [this.cue(), this.session()];
+    const phase = session?.phases[this.place()];
+    if (cue?.kind !== 'call' || !session || !phase) return null;
+    const done = phase.done.find(([start]) => Math.abs(phase.start + start - cue.at) < 0.002);
+    const direction = done && session.reps[done[1]]?.direction;
+    return direction === undefined || direction === 'place' ? null : direction;
+  });
+  /** The steps of what is on, as they were planned. */
+  readonly line = computed(() => this.exercise()?.steps ?? this.of.run()?.head.steps ?? '');
   /** The last freeze is asked about until it was answered, or long enough. */
   readonly freeze = computed(() => {
     const t = this.clock().t;

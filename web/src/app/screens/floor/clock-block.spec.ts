@@ -65,7 +65,10 @@ describe('the clock block', () => {
         stretches: session,
         name: 'Corner',
         place: { exercise, of: 2 },
-        cue,
+        cue:
+          cue === '' ? null : { at: second, kind: second === 95 ? 'call' : 'explain', say: cue, show: cue, sound: null, couldGoOn: null },
+        leads: second === 95 ? 'back left' : null,
+        line: 'split, shuffle left 40 cm',
         group: second === 95 ? { group: 2, of: 3 } : null,
         clock: clockAt(clockOf([go].filter(isControl), 110), session, (second + 5) * 1000),
       };
@@ -77,7 +80,11 @@ describe('the clock block', () => {
     expect(words(await at(30, 1, ''), '.top')).toContain('stage 1 of 2 · round 1 of 1 · work');
     const called = await at(95, 2, 'left');
     expect(words(called, '.top')).toContain('stage 2 of 2 · round 2 of 2 · group 2 of 3 · work');
-    expect(words(called, '.name')).toMatch(/Corner\s*left/);
+    // A call is as large as fits, with an arrow; the time stands small above, the steps below.
+    expect([words(called, '.call'), words(called, '.digits'), words(called, '.name')]).toEqual(['left', undefined, 'Corner']);
+    expect(called.querySelector<SVGElement>('.call svg')?.style.rotate).toBe('225deg');
+    expect(words(called, '.top')).toContain('0:15');
+    expect(words(called, '.line')).toBe('split, shuffle left 40 cm');
     // The cue names the stage itself: it is not said twice.
     expect(words(await at(52, 2, 'change, then Corner'), '.name')).toBe('change, then Corner');
     // A bar a stage, to scale.
@@ -86,6 +93,24 @@ describe('the clock block', () => {
       [50, '100%'],
       [60, '75%'],
     ]);
+  });
+
+  it('counts work up that goes on until somebody goes on, and goes on counting while it waits for that', async () => {
+    const open = { kind: 'work', set: 1, round: 1, exercise: 0, start: 0, end: 60, open: true } as const;
+    const of = (m: number, ...more: RunEvent[]) =>
+      clockAt(clockOf([go, ...more].filter(isControl), 90), [open, { ...open, start: 60, end: 90, open: false }], m);
+    const paused = event(2, { kind: 'pause', ...answering, t: 60 });
+    expect([of(25_000).up, of(25_000).left]).toEqual([20, 40]);
+    expect([of(95_000, { ...paused, m: 65_000 } as RunEvent).up, of(95_000, { ...paused, m: 65_000 } as RunEvent).stretch?.open]).toEqual([
+      90,
+      true,
+    ]);
+    const fixture = TestBed.createComponent(ClockBlock);
+    fixture.componentRef.setInput('stretches', [open]);
+    fixture.componentRef.setInput('clock', of(95_000, { ...paused, m: 65_000 } as RunEvent));
+    await fixture.whenStable();
+    const block = fixture.nativeElement as HTMLElement;
+    expect([words(block, '.digits'), words(block, '.top')?.includes('waits for you')]).toEqual(['1:30', true]);
   });
 
   it('is over at the end', async () => {

@@ -79,7 +79,7 @@ export class RunScreen {
   protected readonly upkeep = new RunUpkeep({
     at: this.at,
     now: this.now,
-    say: (sentence) => this.taps.last.set(sentence),
+    say: (sentence, instead) => this.taps.last.update((last) => (!instead || instead.includes(last) ? sentence : last)),
   });
 
   constructor() {

@@ -18,7 +18,8 @@ const LEAP = 1;
 export interface UpkeepOf {
   readonly at: RunNow;
   readonly now: WritableSignal<number>;
-  readonly say: (sentence: string) => void;
+  /** Says a sentence; where some are named, only in their place. */
+  readonly say: (sentence: string, instead?: readonly string[]) => void;
 }
 
 /**
@@ -142,6 +143,8 @@ export class RunUpkeep {
   /** What a change of the clock's state asks for: sounds, a lit screen, the closing event. */
   private async turned(status: ReturnType<RunNow['status']>): Promise<void> {
     if (status === 'running') {
+      // What was said of a clock that waited is past.
+      this.of.say('', [words.run.openSays, words.run.feedsOver, words.run.away]);
       this.sound();
       await this.awake.hold();
     } else this.sounds.silence();
