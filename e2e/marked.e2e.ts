@@ -166,6 +166,7 @@ test('in the marked language every word of every screen is marked', async ({ pag
   try {
     const [pattern, session] = [file.patterns[0]?.id, file.sessions[0]?.id];
     const screens: readonly (readonly [path: string, drawn: string, act?: string])[] = [
+      ['/today', 'hop-today h2'],
       ['/people', 'a[href^="/people/"]'],
       [`/people/${file.athletes[1]?.id}`, 'hop-cautions-form fieldset'],
       ['/people/new', 'hop-cautions-form'],

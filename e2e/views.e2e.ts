@@ -10,6 +10,14 @@ async function ofInes(page: Page, drawn: string): Promise<void> {
 
 /** Each view of the demo club: its address, and what shows that it is drawn. */
 const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
+  [
+    '/today',
+    async (page) => {
+      await onLastDay(page);
+      await page.reload();
+      await page.locator('hop-today ol.watch li').first().waitFor();
+    },
+  ],
   ['/people', (page) => page.getByRole('link', { name: 'Ines' }).waitFor()],
   ['/stance', (page) => page.locator('hop-stance-drawing svg').waitFor()],
   ['/steps', (page) => page.locator('hop-thumb svg .print').nth(10).waitFor()],

@@ -61,6 +61,8 @@ export const KEPT = { archivedAt: z.nullable(z.iso.datetime()), savedAt: z.optio
 /** There was no year 0. */
 const inTime = z.refine<string>((said) => !said.startsWith('0000'), field('day', {}));
 export const Day = z.iso.date(field('day', {})).check(inTime);
+/** A time of day in the hall: 18:30. */
+export const Time = z.string().check(z.regex(/^([01]\d|2[0-3]):[0-5]\d$/, field('time', {})));
 export const Moment = z.iso.datetime().check(inTime);
 
 /** How often a record was saved; 0: never. */

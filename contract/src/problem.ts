@@ -13,6 +13,7 @@ export interface FieldMessages {
   readonly id: Nothing;
   readonly code: Nothing;
   readonly day: Nothing;
+  readonly time: Nothing;
   readonly email: Nothing;
   readonly number: Nothing;
   readonly length: Nothing;

@@ -7,7 +7,7 @@ import { STRETCH_KINDS } from '@hopsk/core/plan/stretch';
 import { SESSION_LIMITS, type SessionSettings } from '@hopsk/core/plan/session/session';
 import { CONTACT_LEVELS, SESSION_PARTS, STAGE_LIMITS, type Stage } from '@hopsk/core/plan/session/stage';
 import * as z from 'zod/mini';
-import { between, Code, Id, KEPT, line, note, SideName, text, Version, whole, type Wire } from './common.js';
+import { between, Code, Day, Id, KEPT, line, note, SideName, text, Time, Version, whole, type Wire } from './common.js';
 import { field } from './problem.js';
 
 const steps = text(NOTATION_LIMITS.characters);
@@ -117,6 +117,8 @@ export const SessionStored = z.object({
   area: note(80),
   equipment: z.nullable(whole(1, 200)),
   seed: whole(0, 4_294_967_295),
+  /** When it is planned for: a day, and the hall's time where that is said. */
+  when: z.optional(z.nullable(z.object({ day: Day, time: z.nullable(Time) }))),
   athletes: z.array(Id).check(z.maxLength(40)),
   differences: z.array(Difference).check(z.maxLength(400)),
   /** Told to those alone who may read fault books. */

@@ -23,6 +23,7 @@ interface Plan {
   readonly minutes: number;
   readonly settings: SessionSettings;
   readonly template?: true;
+  readonly when?: { readonly day: string; readonly time: string };
 }
 
 const settled: SessionSettings = { change: 20, water: { every: 900, seconds: 60 }, rest: 20, setRest: 45 };
@@ -30,6 +31,7 @@ const settled: SessionSettings = { change: 20, water: { every: 900, seconds: 60 
 const PLANS: readonly Plan[] = [
   {
     name: 'Front corner, Tuesday',
+    when: { day: '2026-11-24', time: '18:30' },
     pattern: 'Front corner and home',
     sport: 'squash',
     kinds: ['isolate', 'whole', 'other side', 'called', 'fed', 'role'],
@@ -41,6 +43,7 @@ const PLANS: readonly Plan[] = [
   },
   {
     name: 'In and out, three weeks on',
+    when: { day: '2026-11-21', time: '18:30' },
     pattern: 'Two ahead, two back',
     sport: 'karate',
     kinds: ['isolate', 'beats', 'whole', 'other lead', 'more steps', 'called', 'partner', 'free'],
@@ -109,6 +112,7 @@ export function sessionsOf(
       area: '',
       equipment: null,
       seed: 4180,
+      ...(plan.when && { when: plan.when }),
       athletes: plan.template ? [] : group.slice(0, 4).map((one) => one.id),
       differences: [],
     };

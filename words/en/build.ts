@@ -373,6 +373,7 @@ export const build = {
     freezeAfter: (seconds: number, could: boolean) =>
       `freeze after ${seconds.toFixed(1)} s (${could ? 'could go on' : 'could not go on'}, as simulated)`,
     firstDay: 'first day',
+    onDay: 'on the day',
     atTime: 'at',
     zone: 'time zone',
     sessionsAWeek: 'sessions a week',

@@ -146,6 +146,7 @@ export const problems = {
     id: () => 'is not an id',
     code: () => 'is not a code',
     day: () => 'is not a day such as ‘2026-11-24’',
+    time: () => 'is not a time such as ‘18:30’',
     email: () => 'is not an address',
     number: () => 'is not a number',
     length: () => 'is not a length',

@@ -5,6 +5,7 @@ export const shell = {
     enter: 'Sign in',
     welcome: 'Your way in',
     locked: 'Locked',
+    today: 'Today',
     people: 'People',
     athlete: 'Athlete',
     stance: 'Stance',
@@ -32,6 +33,7 @@ export const shell = {
     kept: 'What is kept of people',
   },
   menu: {
+    today: 'today',
     people: 'people',
     stance: 'stance',
     steps: 'steps',
@@ -40,11 +42,16 @@ export const shell = {
     faults: 'faults',
     club: 'club',
     more: 'more',
+    find: 'find',
     skip: 'skip to the page',
     keys: 'keys',
   },
   units: { cm: 'cm', m: 'm', min: 'min', kB: 'kB', feet: 'ft in' },
   common: {
+    find: 'What is found',
+    findSays: 'people, sessions, patterns, faults, runs',
+    findKinds: { people: 'person', sessions: 'session', patterns: 'pattern', faults: 'fault', runs: 'run' },
+    findNone: 'Nothing is called so.',
     /** What was seen of a fault: faults of attempts, and taps without a rate. */
     seenOf: (faulty: number, attempts: number, noted: number): string => `${faulty} of ${attempts}${noted > 0 ? `, ${noted} noted` : ''}`,
     /** Of attempts that several devices watched alike. */

@@ -38,6 +38,7 @@ import { sports } from './sports.js';
 import { stances } from './stances.js';
 import { steps } from './steps.js';
 import { tempo } from './tempo.js';
+import { today } from './today.js';
 import { topics } from './topics.js';
 
 /** Everything that is said in this language, for those who need it at once: command line, specs, and what another language must hold. */
@@ -61,6 +62,7 @@ export const all = {
   ...faults,
   ...findings,
   ...tempo,
+  ...today,
   ...topics,
   ...group,
   ...kept,

@@ -374,6 +374,7 @@ export const build = {
     freezeAfter: (seconds: number, could: boolean) =>
       `ƒŕééžé áƒţéŕ ${seconds.toFixed(1)} š (${could ? 'çóúļđ ĝó óñ' : 'çóúļđ ñóţ ĝó óñ'}, áš šíɱúļáţéđ)`,
     firstDay: 'ƒíŕšţ đáý',
+    onDay: 'óñ ţĥé đáý',
     atTime: 'áţ',
     zone: 'ţíɱé žóñé',
     sessionsAWeek: 'šéššíóñš á ŵééķ',

@@ -40,5 +40,6 @@ export const rooms = {
   stances: () => import('./stances.js').then((room) => room.stances),
   steps: () => import('./steps.js').then((room) => room.steps),
   tempo: () => import('./tempo.js').then((room) => room.tempo),
+  today: () => import('./today.js').then((room) => room.today),
   topics: () => import('./topics.js').then((room) => room.topics),
 };

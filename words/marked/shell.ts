@@ -6,6 +6,7 @@ export const shell = {
     enter: 'Šíĝñ íñ',
     welcome: 'Ýóúŕ ŵáý íñ',
     locked: 'Ļóçķéđ',
+    today: 'Ţóđáý',
     people: 'Þéóþļé',
     athlete: 'Áţĥļéţé',
     stance: 'Šţáñçé',
@@ -33,6 +34,7 @@ export const shell = {
     kept: 'Ŵĥáţ íš ķéþţ óƒ þéóþļé',
   },
   menu: {
+    today: 'ţóđáý',
     people: 'þéóþļé',
     stance: 'šţáñçé',
     steps: 'šţéþš',
@@ -41,11 +43,16 @@ export const shell = {
     faults: 'ƒáúļţš',
     club: 'çļúƀ',
     more: 'ɱóŕé',
+    find: 'ƒíñđ',
     skip: 'šķíþ ţó ţĥé þáĝé',
     keys: 'ķéýš',
   },
   units: { cm: 'çɱ', m: 'ɱ', min: 'ɱíñ', kB: 'ķƁ', feet: 'ƒţ íñ' },
   common: {
+    find: 'Ŵĥáţ íš ƒóúñđ',
+    findSays: 'þéóþļé, šéššíóñš, þáţţéŕñš, ƒáúļţš, ŕúñš',
+    findKinds: { people: 'þéŕšóñ', sessions: 'šéššíóñ', patterns: 'þáţţéŕñ', faults: 'ƒáúļţ', runs: 'ŕúñ' },
+    findNone: 'Ñóţĥíñĝ íš çáļļéđ šó.',
     /** What was seen of a fault: faults of attempts, and taps without a rate. */
     seenOf: (faulty: number, attempts: number, noted: number): string => `${faulty} óƒ ${attempts}${noted > 0 ? `, ${noted} ñóţéđ` : ''}`,
     /** Of attempts that several devices watched alike. */

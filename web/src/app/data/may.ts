@@ -9,6 +9,7 @@ const FLOOR: readonly Role[] = ['owner', 'coach', 'assistant'];
 
 /** What a page or a part of one is for, and who may: as the server has it, which asks anew each time. */
 const MAY = {
+  today: FLOOR,
   people: COACHES,
   stance: COACHES,
   steps: COACHES,
@@ -49,9 +50,8 @@ export function whatOf(url: string): What | null {
   return what in MAY ? (what as What) : null;
 }
 
-/** Where somebody begins: on the floor with a phone, among people with a laptop, at the book who only reads. */
-export const homeOf = (role: Role, width: number): string =>
-  role === 'reader' ? '/faults' : width < 720 || !may(role, 'people') ? '/floor' : '/people';
+/** Where somebody begins: with what is on today, at the book who only reads. */
+export const homeOf = (role: Role): string => (may(role, 'today') ? '/today' : '/faults');
 
 /** What whoever is signed in may. To be made where things can be injected. */
 export function mine(): { readonly role: Signal<Role>; readonly may: (what: What) => boolean } {

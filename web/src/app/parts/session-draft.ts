@@ -71,7 +71,7 @@ export const sessionOf = ({ stages, settings, minutes, area, equipment, seed }: 
 });
 
 /** The same with new ids throughout: a copy that shares nothing with its original, and was asked for by nobody's fault book. */
-export function copyOf({ offered: _, ...draft }: Draft, name: string, template: boolean): Draft {
+export function copyOf({ offered: _, when: __, ...draft }: Draft, name: string, template: boolean): Draft {
   const ids = new Map(draft.stages.map((stage) => [stage.id, newId()]));
   return {
     ...draft,

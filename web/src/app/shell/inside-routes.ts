@@ -23,11 +23,11 @@ const askFirst: CanDeactivateFn<HoldsTyping> = (screen) => {
 const open: CanActivateChildFn = (_route, { url }) => {
   const { role, may } = mine();
   const what = whatOf(url);
-  return what === null || may(what) || inject(Router).parseUrl(homeOf(role(), innerWidth));
+  return what === null || may(what) || inject(Router).parseUrl(homeOf(role()));
 };
 
 /** Where somebody begins is known when it is known who they are: a redirect would be followed before. */
-const home: CanActivateFn = () => inject(Router).parseUrl(homeOf(mine().role(), innerWidth));
+const home: CanActivateFn = () => inject(Router).parseUrl(homeOf(mine().role()));
 
 /** What all screens say. */
 const EVERYWHERE: readonly Room[] = ['faults'];
@@ -73,6 +73,13 @@ export const inside: Routes = [
     providers: [provideState(runFeature), ...recordProviders, provideEffects({ onLeft })],
     children: [
       { path: '', pathMatch: 'full', canActivate: [home], children: [] },
+      {
+        path: 'today',
+        title: title('today'),
+        loadComponent: inRoom(['areas', 'schools', 'build', 'sports', 'plan', 'steps', 'floor', 'notation', 'doses', 'book', 'today'], () =>
+          import('../screens/today/today').then((m) => m.TodayScreen),
+        ),
+      },
       {
         path: 'people',
         title: title('people'),

@@ -16,10 +16,12 @@ import { loadAll } from '../data/records';
 import { signInActions, signInFeature } from '../data/sign-in';
 import { TeachingStore } from '../data/teaching';
 import { ICONS } from '../ui/look/icons';
-import { Dialogs } from '../ui/dialogs';
+import { Dialogs, type Part } from '../ui/dialogs';
 import { once } from '../ui/once';
 import { lockWhenLeft } from './left-alone';
 import { WentWrong } from './went-wrong';
+
+const FIND_BOX: Part = () => import('../screens/find/find-box').then(({ FindBox }) => FindBox);
 
 /** The house behind the door: its menu, and a page of it. What is not sent yet is sent from here. */
 @Component({
@@ -28,16 +30,16 @@ import { WentWrong } from './went-wrong';
   templateUrl: './inside.html',
   styleUrl: './inside.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { '(keydown.escape)': 'more.set(false)', '(window:online)': 'askAgain()' },
+  host: { '(keydown.escape)': 'more.set(false)', '(window:online)': 'askAgain()', '(document:keydown)': 'key($event)' },
 })
 export class Inside {
   protected readonly text = words;
   private readonly mine = mine();
   protected readonly menu = computed(() =>
-    (['people', 'stance', 'steps', 'build', 'floor', 'faults', 'club'] as const).filter((page) => this.mine.may(page)),
+    (['today', 'people', 'stance', 'steps', 'build', 'floor', 'faults', 'club'] as const).filter((page) => this.mine.may(page)),
   );
   /** On a phone these wait behind ‘more’, where there are more than fit. */
-  protected readonly seldom = computed((): readonly string[] => (this.menu().length > 5 ? ['people', 'stance', 'club'] : []));
+  protected readonly seldom = computed((): readonly string[] => (this.menu().length > 5 ? ['people', 'stance', 'steps', 'club'] : []));
   protected readonly more = signal(false);
   private readonly api = inject(AccountApi);
   private readonly sending = inject(Outbox);
@@ -66,7 +68,8 @@ export class Inside {
     { initialValue: null },
   );
   protected readonly wrong = inject(WentWrong);
-  protected readonly partAway = inject(Dialogs).away.asReadonly();
+  private readonly dialogs = inject(Dialogs);
+  protected readonly partAway = this.dialogs.away.asReadonly();
   private readonly club = computed(() => this.me()?.club.id ?? null);
   /** The page shown is one of those behind ‘more’. */
   protected readonly elsewhere = computed(() => this.seldom().includes(this.url().split(/[/?]/)[1] ?? ''));
@@ -100,6 +103,20 @@ export class Inside {
         takeUntilDestroyed(),
       )
       .subscribe(() => void this.whoNow());
+  }
+
+  /** ‘/’ where nothing is typed, and control and K anywhere, find. */
+  protected key(event: KeyboardEvent): void {
+    const typing = event.target instanceof HTMLElement && event.target.closest('input, textarea, select, [contenteditable=true]') !== null;
+    const asked = (event.key === '/' && !typing) || (event.key === 'k' && (event.ctrlKey || event.metaKey));
+    if (!asked || this.bare() || this.dialogs.open) return;
+    event.preventDefault();
+    this.find();
+  }
+
+  protected find(): void {
+    this.more.set(false);
+    void this.dialogs.show(FIND_BOX, { label: words.common.find, width: '640px', height: 'min(640px, 86dvh)' });
   }
 
   protected askAgain(): void {

@@ -29,10 +29,10 @@ import { RoomForRun } from '../../parts/room-for-run';
 import { BOARD_HOLDS, boardOf, roundsBegun } from '../../parts/run-setup';
 import { Dialogs } from '../../ui/dialogs';
 import { Head } from '../../ui/head';
-import { BeforeThis } from './before-this';
+import { BeforeThis } from '../../parts/before-this';
 import { pickFault } from './dialogs';
-import { RunRows } from './run-rows';
-import { UnderWay } from './under-way';
+import { RunRows } from '../../parts/run-rows';
+import { UnderWay } from '../../parts/under-way';
 
 /** Where rounds begin: who is here, what is looked for, and one press; with a pattern or without. */
 @Component({

@@ -16,6 +16,7 @@ import { troubleOf, type Trouble } from '../../data/problem';
 import { logOf } from '../../data/folded';
 import { newId } from '../../data/ids';
 import { patterns, people } from '../../data/records';
+import { GoneThrough } from '../../data/gone-through';
 import { RunsSeen } from '../../data/runs-seen';
 import { Box } from '../../ui/box';
 import { Choice } from '../../ui/choice';
@@ -124,9 +125,10 @@ export class Review {
   protected readonly faultOptions = inject(TeachingStore).faultOptions;
 
   constructor() {
+    const gone = inject(GoneThrough);
     effect(() => {
       const id = this.id();
-      untracked(() => void this.load(id));
+      untracked(() => (void this.load(id), void gone.add(id)));
     });
   }
 

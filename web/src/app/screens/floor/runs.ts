@@ -9,7 +9,7 @@ import { troubleOf } from '../../data/problem';
 import { Box } from '../../ui/box';
 import { Head } from '../../ui/head';
 import { days, orNothing, texts } from '../../ui/reads';
-import { RunRows } from './run-rows';
+import { RunRows } from '../../parts/run-rows';
 
 /** Runs that are fetched at once. */
 const PAGE = 40;

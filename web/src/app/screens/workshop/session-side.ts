@@ -13,7 +13,7 @@ import { Table } from '../../ui/table';
 import { Box } from '../../ui/box';
 import { areaOptions } from '../../parts/areas';
 import { Choice } from '../../ui/choice';
-import { numbers, orNothing } from '../../ui/reads';
+import { days, numbers, orNothing, times } from '../../ui/reads';
 import type { Draft } from '../../parts/session-draft';
 import type { SessionLook } from '../../compute/session';
 
@@ -35,6 +35,8 @@ export class SessionSide {
   protected readonly text = words.build;
   protected readonly told = (problem: PlanProblem): string => say(words.plan.problems, problem);
   protected readonly reads = {
+    day: orNothing(days),
+    time: orNothing(times),
     seconds: orNothing(numbers({ low: 0, high: SESSION_LIMITS.change, unit: 's', step: 5, whole: true })),
     every: orNothing(numbers({ low: 1, high: SESSION_LIMITS.minutes, unit: words.units.min })),
     pause: numbers({ low: 1, high: 1800, unit: 's', step: 5, whole: true }),
@@ -78,6 +80,13 @@ export class SessionSide {
 
   protected settle(change: Partial<SessionSettings>): void {
     this.changed.emit({ settings: { ...this.draft().settings, ...change } });
+  }
+
+  /** When it is done; without a day there is no time. */
+  protected plan({ day, time }: { readonly day?: string | null; readonly time?: string | null }): void {
+    const { when } = this.draft();
+    const on = day === undefined ? (when?.day ?? null) : day;
+    this.changed.emit({ when: on === null ? null : { day: on, time: time === undefined ? (when?.time ?? null) : time } });
   }
 
   /** Minutes between pauses to drink, and the seconds of one. */

@@ -3,6 +3,9 @@ const icon = (paths: string): string =>
 
 /** The few icons in use, drawn for us. */
 export const ICONS: Readonly<Record<string, string>> = {
+  today: icon(
+    '<circle cx="12" cy="12" r="4"/><path d="M12 3v2M12 19v2M3 12h2M19 12h2M5.600 5.600l1.400 1.400M17 17l1.400 1.400M5.600 18.400L7 17M17 7l1.400-1.400"/>',
+  ),
   people: icon(
     '<circle cx="9" cy="8" r="3"/><path d="M3 20c0-4 3-6 6-6s6 2 6 6"/><path d="M16 5.5a3 3 0 0 1 0 5M18 14.5c2 .8 3 2.700 3 5.500"/>',
   ),

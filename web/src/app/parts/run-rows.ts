@@ -3,7 +3,7 @@ import { RouterLink } from '@angular/router';
 import type { RunRow } from '@hopsk/contract/run';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
-import { people } from '../../data/records';
+import { people } from '../data/records';
 
 /** Runs that are over or under way, each with its day, who was in it, and how much was seen. */
 @Component({

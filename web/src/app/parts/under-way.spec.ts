@@ -2,11 +2,11 @@ import { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { RunAtHand } from '../../data/at-hand';
-import { people } from '../../data/records';
-import { LogServer } from '../../testing/log-server';
-import { athlete, runHead } from '../../testing/run';
-import { house, Screen } from '../../testing/screen';
+import { RunAtHand } from '../data/at-hand';
+import { people } from '../data/records';
+import { LogServer } from '../testing/log-server';
+import { athlete, runHead } from '../testing/run';
+import { house, Screen } from '../testing/screen';
 import { UnderWay } from './under-way';
 
 describe('a run that is under way elsewhere', () => {

@@ -5,13 +5,13 @@ import type { Rounds } from '@hopsk/core/language/rounds';
 import { isSession, type RunPlan } from '@hopsk/core/plan/run-plan';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
-import { Api } from '../../data/api';
-import { RunDesk } from '../../data/desk';
-import { mine } from '../../data/may';
-import { troubleOf } from '../../data/problem';
-import { signInFeature } from '../../data/sign-in';
-import { LastOnDevice, type LastTime } from '../../parts/last-time';
-import { OPEN_DOSE } from '../../parts/open-dose';
+import { Api } from '../data/api';
+import { RunDesk } from '../data/desk';
+import { mine } from '../data/may';
+import { troubleOf } from '../data/problem';
+import { signInFeature } from '../data/sign-in';
+import { LastOnDevice, type LastTime } from './last-time';
+import { OPEN_DOSE } from './open-dose';
 
 /** The dose of a run, by time, so that it can be used without its pattern; a session has none of its own. */
 function byTime(plan: RunPlan): Rounds {

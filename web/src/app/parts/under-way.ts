@@ -6,16 +6,16 @@ import type { RunOpen } from '@hopsk/contract/run';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { exhaustMap, filter, firstValueFrom, of } from 'rxjs';
-import { Api } from '../../data/api';
-import { later } from '../../data/later';
-import { Live } from '../../data/live';
-import { troubleOf } from '../../data/problem';
-import { people } from '../../data/records';
-import { signInFeature } from '../../data/sign-in';
-import { Together } from '../../data/together';
-import { RoomForRun } from '../../parts/room-for-run';
-import { Sounds } from '../../ports/sounds';
-import { once } from '../../ui/once';
+import { Api } from '../data/api';
+import { later } from '../data/later';
+import { Live } from '../data/live';
+import { troubleOf } from '../data/problem';
+import { people } from '../data/records';
+import { signInFeature } from '../data/sign-in';
+import { Together } from '../data/together';
+import { RoomForRun } from './room-for-run';
+import { Sounds } from '../ports/sounds';
+import { once } from '../ui/once';
 
 /** From a hint to the look that it is worth (ms): what is hinted at meanwhile is seen too. */
 const LOOKS = 1000;
