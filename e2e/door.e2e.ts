@@ -93,7 +93,7 @@ test.describe('the door', () => {
   test('never follows a way out of the app', async ({ page }) => {
     await page.goto('/enter?to=//elsewhere.test/people');
     await page.getByRole('button', { name: 'enter the demo club' }).click();
-    await expect(page).toHaveURL(/^http:\/\/127\.0\.0\.1:\d+\/people$/);
+    await expect(page).toHaveURL(/^http:\/\/127\.0\.0\.1:\d+\/today$/);
   });
 
   test('and the floor come with little script: neither parser, simulator nor charts', async ({ browser, baseURL }) => {

@@ -64,6 +64,7 @@ test('npm start -- --lan: a run over HTTPS through another address of this machi
       ]),
     );
     expect(await page.evaluate(() => isSecureContext)).toBe(true);
+    await page.getByRole('link', { name: /^rounds, with a pattern/ }).click();
     await expect(page.getByRole('heading', { name: 'Rounds without a plan' })).toBeVisible();
     await expect(page.getByText('This page was not opened over HTTPS')).toHaveCount(0);
     await page.getByRole('button', { name: /^start/ }).click();

@@ -20,7 +20,7 @@ const count = (page: Page, fault: string) => page.locator(`[data-fault="${fault}
 
 /** From the floor of a phone: one press, and rounds are running with a board of faults. */
 async function startRounds(page: Page, ...names: string[]): Promise<void> {
-  await page.goto('/');
+  await page.goto('/floor');
   await expect(page.getByRole('heading', { name: 'Rounds without a plan' })).toBeVisible();
   if (names.length > 0) await onlyHere(page, ...names);
   await page.getByRole('button', { name: /^start/ }).click();
@@ -176,6 +176,7 @@ test.describe('nothing is lost', () => {
     try {
       await page.goto(house.url);
       await page.getByRole('button', { name: 'enter the demo club' }).click();
+      await page.getByRole('link', { name: /^rounds, with a pattern/ }).click();
       await page.getByRole('heading', { name: 'Rounds without a plan' }).waitFor();
       await page.getByRole('button', { name: /^start/ }).click();
       await page.locator('[data-fault]').first().waitFor();
@@ -201,6 +202,7 @@ test.describe('nothing is lost', () => {
     try {
       await page.goto(house.url);
       await page.getByRole('button', { name: 'enter the demo club' }).click();
+      await page.getByRole('link', { name: /^rounds, with a pattern/ }).click();
       await page.getByRole('button', { name: /^start/ }).click();
       await page.locator('[data-fault]').first().waitFor();
       const first = (await page.locator('[data-fault]').first().getAttribute('data-fault')) ?? '';
@@ -258,7 +260,7 @@ test.describe('nothing is lost', () => {
       await context.setOffline(true);
       await page.getByRole('link', { name: 'faults', exact: true }).click();
       await expect(page.getByRole('alert')).toContainText('could not be fetched');
-      await expect(page).toHaveURL(/\/floor$/);
+      await expect(page).toHaveURL(/\/today$/);
       await context.setOffline(false);
       await page.getByRole('button', { name: 'try again' }).click();
       await expect(page.getByRole('heading', { name: 'Faults' })).toBeVisible();

@@ -67,12 +67,13 @@ test.describe('who belongs to a club', () => {
       await again.goto(link);
       await expect(again.getByRole('alert')).toContainText('used already');
       await again.close();
-      expect(await through(page)).toEqual(['/floor', '/club']);
+      expect(await through(page)).toEqual(['/today', '/floor', '/club']);
       await expect(page.locator('hop-members')).toHaveCount(0);
       for (const away of ['/people', '/faults', '/floor/runs', '/steps/new', '/build']) {
         await page.goto(away);
-        await page.waitForURL('**/floor');
+        await page.waitForURL('**/today');
       }
+      await page.getByRole('link', { name: /^rounds, with a pattern/ }).click();
       await page.getByRole('group', { name: 'Who is here' }).getByRole('button', { name: 'Roles Ada' }).waitFor();
       await typeDose(page, { work: 60, rounds: 2, rest: 20 });
       await page.locator('button.start').click();
@@ -98,7 +99,7 @@ test.describe('who belongs to a club', () => {
       await members.getByRole('button', { name: 'take Tove in again' }).click();
       await expect(members.getByRole('button', { name: 'take Tove out of the club' })).toBeVisible();
       await page.getByRole('button', { name: 'sign in' }).click();
-      await page.waitForURL('**/floor');
+      await page.waitForURL(/\/(today|floor)$/);
       expect(wrong).toEqual([]);
     } finally {
       await page.context().close();

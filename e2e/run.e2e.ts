@@ -39,7 +39,10 @@ async function drawn(page: Page, part: Locator): Promise<void> {
 
 /** Types the evening's pattern and its rounds, and saves it. */
 async function typePattern(page: Page, name: string): Promise<void> {
-  await page.getByRole('link', { name: 'steps', exact: true }).click();
+  const steps = page.getByRole('link', { name: 'steps', exact: true });
+  // On a phone it waits behind ‘more’.
+  if (!(await steps.isVisible())) await page.getByRole('button', { name: 'more', exact: true }).click();
+  await steps.click();
   await page.getByRole('link', { name: 'new pattern' }).click();
   await page.getByLabel('name', { exact: true }).fill(name);
   await page.getByLabel('line of steps').fill(EVENING);

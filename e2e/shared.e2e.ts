@@ -87,7 +87,7 @@ test.describe('a phone that several share', () => {
     // What was tapped waits for whoever tapped it, and is sent.
     await coach.goto('/enter');
     await coach.getByRole('button', { name: /demo/ }).click();
-    await coach.waitForURL(/\/floor|\/people/);
+    await coach.waitForURL(/\/floor|\/today/);
     await expect.poll(async () => /"sent":0|"taps":/.test(await raw(coach))).toBe(false);
   });
 

@@ -145,7 +145,7 @@ test.describe('on a phone', () => {
     }
     const menu = await coach.locator('nav').boundingBox();
     expect((menu?.y ?? 0) + (menu?.height ?? 0)).toBe(740);
-    await expect(coach.locator('nav').getByRole('link')).toHaveText(['steps', 'build', 'floor', 'faults']);
+    await expect(coach.locator('nav').getByRole('link')).toHaveText(['today', 'build', 'floor', 'faults']);
     await coach.getByRole('button', { name: 'more', exact: true }).click();
     await coach.getByRole('link', { name: 'stance' }).first().click();
     await expect(coach.getByRole('heading', { name: 'Stance', exact: true })).toBeVisible();

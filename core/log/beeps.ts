@@ -6,18 +6,24 @@ import { COUNT_DOWN } from './clock.js';
 /** A sound of the clock at a second of the plan. */
 export interface Beep {
   readonly at: number;
-  readonly sound: 'tick' | Sound;
+  readonly sound: 'tick' | 'ten' | 'call' | Sound;
 }
 
 /** Beeps of what is run: in a session its chimes and beats too. */
 export function beepsOfPlan(plan: RunPlan): Beep[] {
   const beeps = beepsOf(stretchesOfPlan(plan));
   if (!isSession(plan)) return beeps;
-  const more = plan.cues.flatMap(({ at, sound }): Beep[] => (sound === 'chime' || sound === 'beat' ? [{ at, sound }] : []));
+  const more = plan.cues.flatMap(({ at, kind, sound }): Beep[] => {
+    if (sound !== 'chime' && sound !== 'beat') return [];
+    return [{ at, sound: kind === 'call' ? 'call' : sound }];
+  });
   return [...beeps, ...more].sort((a, b) => a.at - b.at);
 }
 
-/** All beeps of a plan: ticks in the last three seconds before each change, a tone at each change. */
+/** Work longer than this (s) says when ten seconds are left of it. */
+const LONG = 20;
+
+/** All beeps of a plan: ticks in the last three seconds before each change, a tone at each change, and one when ten seconds of long work are left. */
 export function beepsOf(stretches: readonly Stretch[]): Beep[] {
   const beeps: Beep[] = [];
   const ticks = (before: number, least: number): void => {
@@ -26,6 +32,7 @@ export function beepsOf(stretches: readonly Stretch[]): Beep[] {
   ticks(0, -COUNT_DOWN);
   stretches.forEach((stretch, i) => {
     beeps.push({ at: stretch.start, sound: stretch.kind === 'work' ? 'work' : 'rest' });
+    if (stretch.kind === 'work' && !stretch.open && stretch.end - stretch.start > LONG) beeps.push({ at: stretch.end - 10, sound: 'ten' });
     ticks(stretch.end, stretch.start + 1);
     if (i === stretches.length - 1) beeps.push({ at: stretch.end, sound: 'end' });
   });

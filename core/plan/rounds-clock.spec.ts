@@ -69,8 +69,11 @@ describe('any dose', () => {
       fc.property(anyDose, (dose: Rounds) => {
         const stretches = stretchesOfRounds(dose, 2);
         const beeps = beepsOf(stretches);
-        const tones = beeps.filter((beep) => beep.sound !== 'tick').map((beep) => beep.at);
+        const tones = beeps.filter(({ sound }) => sound !== 'tick' && sound !== 'ten').map((beep) => beep.at);
         expect(tones).toEqual([...stretches.map((stretch) => stretch.start), stretches.at(-1)?.end ?? 0]);
+        // Ten seconds before the end of each long piece of work that ends by itself.
+        const long = stretches.filter(({ kind, open, start, end }) => kind === 'work' && !open && end - start > 20);
+        expect(beeps.filter(({ sound }) => sound === 'ten').map(({ at }) => at)).toEqual(long.map(({ end }) => end - 10));
         for (const tick of beeps.filter((beep) => beep.sound === 'tick'))
           expect(tones.some((tone) => tick.at >= tone && tick.at < tone + 1 - 1e-9)).toBeFalse();
       }),

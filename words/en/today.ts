@@ -13,6 +13,9 @@ export const today = {
     watchSays: 'Whoever was watched least in the last four weeks for what they work on comes first.',
     watched: (faulty: number, attempts: number): string =>
       attempts === 0 ? 'not watched in four weeks' : `${faulty} of ${attempts} in four weeks`,
+    nobodyYet: 'Nobody here yet',
+    nobodySays: 'Add those you train; then a session can be planned for them, and run.',
+    addSomebody: 'add an athlete',
     nobody: 'Nobody here has anything in focus yet.',
     open: 'Left open',
     openSays: { back: 'a step back is offered', next: 'moving on is offered', again: 'is to be looked at again' },

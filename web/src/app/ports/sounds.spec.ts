@@ -1,6 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { beepsOf } from '@hopsk/core/log/beeps';
 import { stretchesOfRounds } from '@hopsk/core/plan/rounds';
+import { Clips } from './clips';
 import { Sounds } from './sounds';
 
 /** An audio clock that stands where the spec puts it, and remembers what was asked of it. */
@@ -25,6 +26,22 @@ class FakeAudio {
   createGain() {
     const gain = { setValueAtTime: () => gain, exponentialRampToValueAtTime: () => gain };
     return { gain, connect: <T>(to: T): T => to };
+  }
+  readonly buffers: { at: number; seconds: number; cut: boolean }[] = [];
+  createBuffer(_channels: number, length: number, rate: number) {
+    return { length, rate, copyToChannel: () => undefined };
+  }
+  createBufferSource() {
+    const word = { at: 0, seconds: 0, cut: false };
+    this.buffers.push(word);
+    return {
+      set buffer(of: { length: number; rate: number }) {
+        word.seconds = of.length / of.rate;
+      },
+      connect: <T>(to: T): T => to,
+      start: (at: number) => (word.at = at),
+      stop: () => (word.cut = true),
+    };
   }
   createOscillator() {
     const note = { at: 0, until: 0, pitch: 0, cut: false };
@@ -91,6 +108,37 @@ describe('beeps on the audio clock', () => {
     expect(heard).toEqual([7, 8, 9, 10, 12, 13, 14, 15, 22, 23, 24, 25]);
   });
 
+  it('words that have clips are said at their very second: a call in place of its tone, another behind its tone', async () => {
+    const clips = TestBed.inject(Clips);
+    spyOn(clips, 'load').and.resolveTo();
+    spyOn(clips, 'say').and.callFake((text) => (text === 'by heart' ? null : { rate: 22_050, samples: new Float32Array(11_025) }));
+    const plan = [
+      { at: 10, sound: 'work' },
+      { at: 12, sound: 'call' },
+      { at: 14, sound: 'call' },
+    ] as const;
+    const words = [
+      { at: 10, say: 'rest' },
+      { at: 12, say: 'left' },
+      { at: 14, say: 'by heart' },
+      { at: 16, say: '' },
+    ];
+    sounds.wake();
+    for (let i = 0; i < 100 && !sounds.says('left'); i++) await new Promise((next) => requestAnimationFrame(next));
+    sounds.plan(plan, 0, words);
+    expect(FakeAudio.last.buffers.map(({ at, seconds }) => [at - 100, seconds])).toEqual([
+      [10.5, 0.5],
+      [12, 0.5],
+    ]);
+    expect(FakeAudio.last.started.map(({ at }) => at - 100)).toEqual([10, 14]);
+    expect([sounds.says('left'), sounds.says('by heart')]).toEqual([true, false]);
+    sounds.plan(plan, 0, words);
+    expect([FakeAudio.last.buffers.length, FakeAudio.last.started.length]).toEqual([2, 2]);
+    FakeAudio.last.currentTime = 111;
+    sounds.silence();
+    expect(FakeAudio.last.buffers.map(({ cut }) => cut)).toEqual([false, true]);
+  });
+
   it('planning again adds only what is missing', () => {
     sounds.plan(beeps, -5);
     const before = FakeAudio.last.started.length;
@@ -128,7 +176,7 @@ describe('beeps on the audio clock', () => {
         throw new Error('no sound here');
       }
     } as unknown as typeof AudioContext;
-    const silent = new Sounds();
+    const silent = TestBed.runInInjectionContext(() => new Sounds());
     silent.wake();
     expect(() => silent.plan(beeps, 0)).not.toThrow();
   });

@@ -38,7 +38,15 @@ const RUNS = 6;
     </div>
     <ul id="found" role="listbox" [attr.aria-label]="text.find">
       @for (one of found(); track one.kind + one.id; let at = $index) {
-        <li [id]="'found-' + at" role="option" [class.lit]="at === lit()" [attr.aria-selected]="at === lit()" (click)="go(one)">
+        <li
+          [id]="'found-' + at"
+          role="option"
+          [class.lit]="at === lit()"
+          [attr.aria-selected]="at === lit()"
+          tabindex="-1"
+          (click)="go(one)"
+          (keydown.enter)="go(one)"
+        >
           <span class="kind">{{ text.findKinds[one.kind] }}</span>
           <strong
             ><bdi>{{ one.name }}</bdi></strong
@@ -52,66 +60,7 @@ const RUNS = 6;
       }
     </ul>
   `,
-  styles: `
-    :host {
-      display: block;
-    }
-    .head {
-      display: flex;
-      gap: 8px;
-      padding: 12px;
-      position: sticky;
-      top: 0;
-      background: var(--paper);
-      border-bottom: 1px solid var(--rule);
-    }
-    input {
-      flex: 1;
-      min-width: 0;
-      font: inherit;
-      font-size: 18px;
-      min-height: 48px;
-      padding: 4px 12px;
-      border: 1px solid var(--edge);
-      border-radius: 8px;
-      background: var(--raised);
-      color: inherit;
-    }
-    .close {
-      min-width: 48px;
-      font-size: 26px;
-    }
-    ul {
-      list-style: none;
-      margin: 0;
-      padding: 0;
-    }
-    li {
-      display: grid;
-      grid-template-columns: 76px minmax(0, 1fr);
-      gap: 0 12px;
-      padding: 9px 16px;
-      min-height: 48px;
-      align-items: center;
-      border-bottom: 1px solid var(--rule);
-      cursor: pointer;
-    }
-    li .muted {
-      grid-column: 2;
-      font-size: 14px;
-      white-space: nowrap;
-      overflow: hidden;
-      text-overflow: ellipsis;
-    }
-    .kind {
-      color: var(--muted);
-      font-size: 14px;
-    }
-    .lit {
-      background: var(--raised);
-      box-shadow: inset 4px 0 var(--accent);
-    }
-  `,
+  styleUrl: './find-box.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FindBox {

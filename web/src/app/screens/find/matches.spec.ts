@@ -22,6 +22,6 @@ describe('what is found', () => {
     expect([names(''), names('  '), names('zz')]).toEqual([[], [], []]);
     const many = Array.from({ length: 40 }, (_, i) => of('patterns', `Corner ${i}`));
     const kinds = matches('corner', [...many, of('people', 'Cornerstone')]).map(({ kind }) => kind);
-    expect(kinds).toEqual([...Array.from({ length: 6 }, () => 'patterns' as const), 'people']);
+    expect(kinds.join(' ')).toBe(`${'patterns '.repeat(6)}people`);
   });
 });

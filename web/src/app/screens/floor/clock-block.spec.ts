@@ -101,13 +101,10 @@ describe('the clock block', () => {
       clockAt(clockOf([go, ...more].filter(isControl), 90), [open, { ...open, start: 60, end: 90, open: false }], m);
     const paused = event(2, { kind: 'pause', ...answering, t: 60 });
     expect([of(25_000).up, of(25_000).left]).toEqual([20, 40]);
-    expect([of(95_000, { ...paused, m: 65_000 } as RunEvent).up, of(95_000, { ...paused, m: 65_000 } as RunEvent).stretch?.open]).toEqual([
-      90,
-      true,
-    ]);
+    expect([of(95_000, { ...paused, m: 65_000 }).up, of(95_000, { ...paused, m: 65_000 }).stretch?.open]).toEqual([90, true]);
     const fixture = TestBed.createComponent(ClockBlock);
     fixture.componentRef.setInput('stretches', [open]);
-    fixture.componentRef.setInput('clock', of(95_000, { ...paused, m: 65_000 } as RunEvent));
+    fixture.componentRef.setInput('clock', of(95_000, { ...paused, m: 65_000 }));
     await fixture.whenStable();
     const block = fixture.nativeElement as HTMLElement;
     expect([words(block, '.digits'), words(block, '.top')?.includes('waits for you')]).toEqual(['1:30', true]);

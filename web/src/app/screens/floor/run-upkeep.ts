@@ -81,6 +81,8 @@ export class RunUpkeep {
 
   pause(): void {
     this.hear();
+    // At once, before the press is kept: nothing sounds behind it.
+    this.sounds.silence();
     void this.desk.log({ kind: this.at.status() === 'paused' ? 'resume' : 'pause' });
   }
 
@@ -101,6 +103,7 @@ export class RunUpkeep {
 
   /** On to the next stretch of the clock. */
   next(): void {
+    this.sounds.silence();
     const { t, stretch, status } = this.at.clock();
     // Work at whose end the clock waits is over with that.
     if (status === 'paused' && stretch?.end === t) return void this.desk.log({ kind: 'resume' });
@@ -115,7 +118,7 @@ export class RunUpkeep {
     const before = this.heard;
     this.heard = t;
     if (!session || this.at.status() !== 'running' || !this.desk.leads()) return;
-    for (const cue of due(session.cues, before, t)) this.speech.say(cue.say);
+    for (const cue of due(session.cues, before, t)) if (!this.sounds.says(cue.say)) this.speech.say(cue.say);
     // The run is elsewhere than it was thought to be: what sounds goes with it.
     if (Math.abs(t - before) > LEAP) this.sound();
     const clock = this.desk.fold()?.log.clock;
@@ -159,6 +162,6 @@ export class RunUpkeep {
   private sound(): void {
     const clock = this.desk.fold()?.log.clock;
     if (this.desk.leads() && clock?.status === 'running')
-      this.sounds.plan(this.at.beeps(), Math.max(-COUNT_DOWN, planAt(clock, this.desk.time.now())));
+      this.sounds.plan(this.at.beeps(), Math.max(-COUNT_DOWN, planAt(clock, this.desk.time.now())), this.at.session()?.cues);
   }
 }

@@ -36,6 +36,7 @@ export class TodayScreen {
   protected readonly text = words.today;
   protected readonly floor = words.floor;
   protected readonly units = words.units;
+  protected readonly secure = isSecureContext;
   protected readonly label = faultLabel;
   protected readonly may = mine().may;
   /** The hall's own day, as it was when the page was opened. */
@@ -43,6 +44,9 @@ export class TodayScreen {
   private readonly people = this.store.selectSignal(people.selectHere);
   private readonly byId = this.store.selectSignal(people.selectById);
   protected readonly status = this.store.selectSignal(sessions.selectStatus);
+  /** A club in which nobody is yet. */
+  protected readonly nobody = computed(() => this.people().length === 0 && ['ready', 'offline'].includes(this.known()));
+  private readonly known = this.store.selectSignal(people.selectStatus);
   protected readonly before = new BeforeThis();
   protected readonly planned = computed(() => plannedOn(this.day, this.sessions()));
   private readonly sessions = this.store.selectSignal(sessions.selectHere);

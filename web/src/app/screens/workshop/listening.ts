@@ -43,8 +43,8 @@ export class Listening extends Player {
     const before = this.heard;
     this.heard = t;
     if (!look || !this.playing() || this.speed() !== 1) return;
-    this.sounds.plan(beepsOf(look.stretches), t);
-    for (const cue of due(look.cues, before, t)) this.speech.say(cue.say);
+    this.sounds.plan(beepsOf(look.stretches), t, look.cues);
+    for (const cue of due(look.cues, before, t)) if (!this.sounds.says(cue.say)) this.speech.say(cue.say);
   }
 
   private hush(): void {

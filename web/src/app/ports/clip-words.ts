@@ -1,0 +1,5 @@
+/**
+ * The words of what is said, as clips are kept: small letters, figures by themselves; what parts them says nothing.
+ * @example wordsIn('Next: front corner, 2') // ['next', 'front', 'corner', '2']
+ */
+export const wordsIn = (said: string): string[] => said.toLocaleLowerCase('en').match(/[\p{L}\p{M}’']+|\d+/gu) ?? [];
