@@ -18,8 +18,11 @@ const isCrossed = ({ feet, heading }: SimMove['before']): boolean => sizeOf(feet
 export const FIRST_FOOT = {
   'wrong-foot': ({ performer }, { before, actions, step: { act } }) => {
     // Where no foot is named the nearest goes, also back into a stance that crossing has left.
-    if (!GATHERS.includes(act.word) || act.foot === null) return null;
+    if (act.foot === null) return null;
     const first = actions.find((action) => action.kind === 'step');
+    // A cut is the foot's of the side to which it goes.
+    if (act.word === 'cut') return first && first.foot !== ((act.turn ?? 0) < 0 ? 'left' : 'right') ? { foot: first.foot } : null;
+    if (!GATHERS.includes(act.word)) return null;
     if (!first || isCrossed(before)) return null;
     const gone = sub(first.to, first.from);
     const bearing = normalised((Math.atan2(gone.x, gone.y) * 180) / Math.PI - before.heading);

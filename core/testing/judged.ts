@@ -112,6 +112,8 @@ export const FAULTY: readonly Faulty[] = [
   faulty('wrong-foot', 'square-ready', 'split, shuffle right 40 cm left foot first'),
   faulty('wrong-foot', 'mixed-45', 'shuffle left 30 cm right foot first'),
   faulty('wrong-foot', 'bladed-guard', 'advance 20 cm rear foot'),
+  faulty('wrong-foot', 'long-bladed', 'cut left 40 cm right foot + hit on landing, retreat 30 cm'),
+  faulty('wrong-foot', S, 'cut right 40 cm left foot'),
   // The stance that shrinks along.
   faulty('short', S, 'retreat 2 in then 4 in 7'),
   faulty('short', 'bladed-guard', 'retreat 10 cm then 20 cm 3'),
