@@ -53,6 +53,14 @@ async function setClock(page) {
 /** The main views: how each is reached in the demo club. */
 export const SHOTS = [
   {
+    name: 'today',
+    go: async (page) => {
+      await page.clock.setFixedTime(new Date('2026-11-21T17:00:00Z'));
+      await page.goto('/today');
+      await page.locator('hop-today ol.watch li').nth(2).waitFor();
+    },
+  },
+  {
     name: 'people',
     go: async (page) => {
       await page.goto('/people');
@@ -200,17 +208,6 @@ export const SHOTS = [
         .fill('split when the opponent hits, chassé to the forehand side 60 cm, run to the back corner');
       await page.locator('hop-plain-line .chip').first().waitFor();
       await page.getByRole('button', { name: 'hide the moves' }).click();
-    },
-  },
-  {
-    name: 'locked',
-    go: async (page) => {
-      await page.goto('/club');
-      const lock = page.locator('hop-own-lock');
-      await lock.getByLabel('PIN').fill('4071');
-      await lock.getByRole('button', { name: 'set the PIN' }).click();
-      await lock.getByRole('button', { name: 'lock it now' }).click();
-      await page.getByRole('heading', { name: 'This device is locked' }).waitFor();
     },
   },
 ];
