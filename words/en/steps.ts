@@ -23,6 +23,7 @@ export const steps = {
     asked: 'Asked',
     takeOver: 'take this over',
     nothing: 'Nothing found.',
+    nothingYet: 'Type or press the first step; what would go wrong stands here then.',
     takes: 'What it takes',
     once: 'once',
     time: 'time',

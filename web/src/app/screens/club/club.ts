@@ -60,34 +60,40 @@ import { Taught } from './taught';
       @if (me()?.club?.demo && may('members')) {
         <hop-own-house />
       }
-      <hop-own-settings />
-      @if (may('teach')) {
-        <hop-taught />
-        <hop-fault-views />
-        <hop-recount />
-      }
-      @if (may('phones')) {
-        <hop-phones />
-      }
-      @if (may('members')) {
-        <hop-members />
-        <section>
-          <h2>{{ text.kept }}</h2>
-          <p>
-            <a routerLink="/club/people">{{ text.keptOpen }}</a>
-          </p>
-        </section>
-      }
-      <hop-own-password />
-      @if (!me()?.club?.demo) {
-        <hop-own-passkeys />
-      }
-      <hop-own-devices />
-      <hop-own-lock />
-      @if (may('import')) {
-        <hop-club-file />
-      }
-      <hop-leave-club />
+      <div class="two">
+        <div>
+          <hop-own-settings />
+          @if (may('phones')) {
+            <hop-phones />
+          }
+          @if (may('members')) {
+            <hop-members />
+            <section>
+              <h2>{{ text.kept }}</h2>
+              <p>
+                <a routerLink="/club/people">{{ text.keptOpen }}</a>
+              </p>
+            </section>
+          }
+          <hop-own-password />
+          @if (!me()?.club?.demo) {
+            <hop-own-passkeys />
+          }
+          <hop-own-devices />
+          <hop-own-lock />
+          @if (may('import')) {
+            <hop-club-file />
+          }
+          <hop-leave-club />
+        </div>
+        <div>
+          @if (may('teach')) {
+            <hop-taught />
+            <hop-fault-views />
+            <hop-recount />
+          }
+        </div>
+      </div>
     </div>
   `,
   styleUrl: './section.scss',

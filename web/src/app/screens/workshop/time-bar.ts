@@ -17,7 +17,7 @@ const MARKS = 9;
     <div class="numbers num" aria-hidden="true">
       @for (one of stages(); track one.at) {
         <span [style.left.%]="one.from" [style.width.%]="one.width" [class.on]="one.at === lit()"
-          ><b>{{ one.at + 1 }}</b></span
+          ><b [class.wide]="one.at > 8">{{ one.at + 1 }}</b></span
         >
       }
     </div>
