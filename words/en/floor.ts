@@ -58,6 +58,7 @@ export const floor = {
     ready: 'get ready',
     over: 'over',
     left: 'left',
+    loudness: { loud: 'loud', quiet: 'quiet', silent: 'silent' },
     pause: 'pause',
     waitsForYou: 'waits for you',
     go: 'go on',

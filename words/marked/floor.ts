@@ -59,6 +59,7 @@ export const floor = {
     ready: 'ĝéţ ŕéáđý',
     over: 'óṽéŕ',
     left: 'ļéƒţ',
+    loudness: { loud: 'ļóúđ', quiet: 'ɋúíéţ', silent: 'šíļéñţ' },
     pause: 'þáúšé',
     waitsForYou: 'ŵáíţš ƒóŕ ýóú',
     go: 'ĝó óñ',

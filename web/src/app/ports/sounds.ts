@@ -86,6 +86,11 @@ export class Sounds {
     this.handed.takeBack();
   }
 
+  /** A tone now, to hear how loud it is. */
+  try(): void {
+    if (this.context?.state === 'running') this.tones('work', this.context.currentTime + 0.02);
+  }
+
   /** From 0 to 1. */
   turnTo(volume: number): void {
     this.volume.set(volume);

@@ -17,6 +17,7 @@ import { ClockBlock } from './clock-block';
 import { actOf, type KeyAct } from './keys';
 import { RunNow } from '../../parts/run-now';
 import { RunPicks } from './run-picks';
+import { RunSound } from './run-sound';
 import { RunTaps } from './run-taps';
 import { RunUpkeep } from './run-upkeep';
 import { Summary } from './summary';
@@ -76,9 +77,11 @@ export class RunScreen {
   protected readonly vainSeen = this.together.vainSeen;
   protected readonly taps = new RunTaps(this.at);
   protected readonly picks = new RunPicks(this.at, this.taps);
+  protected readonly sound = new RunSound();
   protected readonly upkeep = new RunUpkeep({
     at: this.at,
     now: this.now,
+    shake: () => this.sound.shake(),
     say: (sentence, instead) => this.taps.last.update((last) => (!instead || instead.includes(last) ? sentence : last)),
   });
 

@@ -18,6 +18,8 @@ const LEAP = 1;
 export interface UpkeepOf {
   readonly at: RunNow;
   readonly now: WritableSignal<number>;
+  /** Something falls due: the phone shakes where nothing is to be heard. */
+  readonly shake: () => void;
   /** Says a sentence; where some are named, only in their place. */
   readonly say: (sentence: string, instead?: readonly string[]) => void;
 }
@@ -118,7 +120,10 @@ export class RunUpkeep {
     const before = this.heard;
     this.heard = t;
     if (!session || this.at.status() !== 'running' || !this.desk.leads()) return;
-    for (const cue of due(session.cues, before, t)) if (!this.sounds.says(cue.say)) this.speech.say(cue.say);
+    const falls = due(session.cues, before, t);
+    if (falls.length > 0) this.of.shake();
+    // What is silent says nothing; what is a clip is on the audio clock already.
+    for (const cue of falls) if (this.sounds.volume() > 0 && !this.sounds.says(cue.say)) this.speech.say(cue.say);
     // The run is elsewhere than it was thought to be: what sounds goes with it.
     if (Math.abs(t - before) > LEAP) this.sound();
     const clock = this.desk.fold()?.log.clock;
