@@ -9,6 +9,7 @@ import { Recount, RecountAsked } from '@hopsk/contract/recount';
 import { RunEvent, RunHead, RunsAsked } from '@hopsk/contract/run';
 import { EarlierUpload, RunRename } from '@hopsk/contract/run-sent';
 import { SessionSave } from '@hopsk/contract/session-draft';
+import { sampleSession } from '@hopsk/contract/testing/samples';
 import { ClubFaultSchema } from '@hopsk/contract/club-faults';
 import { Teaching } from '@hopsk/contract/teaching';
 import { addCoach } from './club/club.js';
@@ -59,7 +60,12 @@ describe('requests made from the contract’s own schemas', () => {
   const routes: readonly (readonly [string, z.ZodMiniType, (body: unknown) => request.Test])[] = [
     ['athletes', AthleteSave, (body) => coach.put(`/athletes/${idOf(body)}`, object(body))],
     ['patterns', PatternSave, (body) => coach.put(`/patterns/${idOf(body)}`, object(body))],
-    ['sessions', SessionSave, (body) => coach.put(`/sessions/${idOf(body)}`, object(body))],
+    ['sessions', z.omit(SessionSave, { when: true }), (body) => coach.put(`/sessions/${idOf(body)}`, object(body))],
+    [
+      'the day of a session',
+      z.pick(SessionSave, { when: true }),
+      (body) => coach.put(`/sessions/${known.id}`, { ...sampleSession, id: known.id, version: 0, ...object(body) }),
+    ],
     // Faults that name no others, which by chance are none that is known.
     ['teaching', z.omit(Teaching, { faults: true }), (body) => coach.put('/teaching', object(body))],
     [

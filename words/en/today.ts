@@ -22,6 +22,5 @@ export const today = {
     openNone: 'Nothing waits for a decision.',
     runs: 'Runs not gone through on this device',
     runsNone: 'All runs of the last two weeks were gone through.',
-    of: (names: readonly string[]): string => names.join(', '),
   },
 };

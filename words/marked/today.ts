@@ -23,6 +23,5 @@ export const today = {
     openNone: 'Ñóţĥíñĝ ŵáíţš ƒóŕ á đéçíšíóñ.',
     runs: 'Ŕúñš ñóţ ĝóñé ţĥŕóúĝĥ óñ ţĥíš đéṽíçé',
     runsNone: 'Áļļ ŕúñš óƒ ţĥé ļášţ ţŵó ŵééķš ŵéŕé ĝóñé ţĥŕóúĝĥ.',
-    of: (names: readonly string[]): string => names.join(', '),
   },
 };

@@ -4,8 +4,8 @@ import { Sounds } from '../../ports/sounds';
 import { vibrate } from '../../ports/vibration';
 
 /** How loud the clock is. Silent, the phone shakes instead where it can. */
-export const LOUDNESS = ['loud', 'quiet', 'silent'] as const;
-export type Loudness = (typeof LOUDNESS)[number];
+const LOUDNESS = ['loud', 'quiet', 'silent'] as const;
+type Loudness = (typeof LOUDNESS)[number];
 
 const VOLUME: Readonly<Record<Loudness, number>> = { loud: 1, quiet: 0.35, silent: 0 };
 const KEY = 'loudness';

@@ -90,6 +90,6 @@ export class TodayScreen {
 
   protected about({ session }: Planned): string {
     const minutes = session.minutes === null ? [] : [`${session.minutes} ${this.units.min}`];
-    return [...minutes, ...(session.athletes.length > 0 ? [this.text.of(session.athletes.map((id) => this.nameOf(id)))] : [])].join(' · ');
+    return [...minutes, ...(session.athletes.length > 0 ? [session.athletes.map((id) => this.nameOf(id)).join(', ')] : [])].join(' · ');
   }
 }
