@@ -58,6 +58,8 @@ export const floor = {
     ready: 'get ready',
     over: 'over',
     left: 'left',
+    moves: 'let it move',
+    stands: 'hold it still',
     loudness: { loud: 'loud', quiet: 'quiet', silent: 'silent' },
     pause: 'pause',
     waitsForYou: 'waits for you',

@@ -59,6 +59,8 @@ export const floor = {
     ready: 'ĝéţ ŕéáđý',
     over: 'óṽéŕ',
     left: 'ļéƒţ',
+    moves: 'ļéţ íţ ɱóṽé',
+    stands: 'ĥóļđ íţ šţíļļ',
     loudness: { loud: 'ļóúđ', quiet: 'ɋúíéţ', silent: 'šíļéñţ' },
     pause: 'þáúšé',
     waitsForYou: 'ŵáíţš ƒóŕ ýóú',

@@ -1,9 +1,38 @@
+import type { Side } from '../../body/foot.js';
 import type { Playbook } from '../../plan/playbook.js';
 import { answer, way, when } from './parts.js';
 
 /** What the opponent does after an answer, in their own frame. */
 const STOPPED = 'hold 0.8 s';
 const COMING = 'hold 0.4 s, advance 25 cm';
+
+/** Counters after one step back against somebody on a lead: the same answers, and with unlike leads the ways out the other way round. */
+function countersAgainst(code: string, lead: Side, out: { readonly cut: Side; readonly turn: Side }): Playbook {
+  const stopped = way('stopped-cut', `cut ${out.cut} 40 cm`, STOPPED);
+  const coming = way('still-coming-side-step-and-turn', `side step and turn ${out.turn} 50 cm`, COMING);
+  return {
+    ...{ code, name: code, sport: 'boxing', school: 'staggered-striking', lead: 'left' },
+    partner: `partner at 1 m ahead ${lead} foot leading`,
+    situations: [
+      when(
+        'head-up',
+        'advance 20 cm + "straight" on landing',
+        answer('two-straights', 'retreat 20 cm, "straight", "straight"', stopped, coming),
+      ),
+      when(
+        'head-down',
+        'advance 20 cm + "hook" on landing',
+        answer('rear-uppercut-straight', 'retreat 20 cm, "uppercut", "straight"', stopped, coming),
+      ),
+      when(
+        'lead-hands-touching',
+        'advance 20 cm + guard check on landing',
+        answer('lead-hand-stays-high-long-hook-straight', 'retreat 20 cm, guard check, "hook", "straight"', stopped, coming),
+      ),
+      when('power-wanted', 'advance 20 cm + "straight" on landing', answer('rear-straight-alone', 'retreat 20 cm, "straight"', stopped)),
+    ],
+  };
+}
 
 /** Lines for a left lead, of blades for a right one (common practice, no source). */
 export const COMBAT_BOOKS: readonly Playbook[] = [
@@ -79,96 +108,8 @@ export const COMBAT_BOOKS: readonly Playbook[] = [
       { situation: 'unlike-leads', answers: [] },
     ],
   },
-  {
-    code: 'counters',
-    name: 'counters',
-    sport: 'boxing',
-    school: 'staggered-striking',
-    lead: 'left',
-    partner: 'partner at 1 m ahead left foot leading',
-    situations: [
-      when(
-        'head-up',
-        'advance 20 cm + "straight" on landing',
-        answer(
-          'two-straights',
-          'retreat 20 cm, "straight", "straight"',
-          way('stopped-cut', 'cut right 40 cm', STOPPED),
-          way('still-coming-side-step-and-turn', 'side step and turn left 50 cm', COMING),
-        ),
-      ),
-      when(
-        'head-down',
-        'advance 20 cm + "hook" on landing',
-        answer(
-          'rear-uppercut-straight',
-          'retreat 20 cm, "uppercut", "straight"',
-          way('stopped-cut', 'cut right 40 cm', STOPPED),
-          way('still-coming-side-step-and-turn', 'side step and turn left 50 cm', COMING),
-        ),
-      ),
-      when(
-        'lead-hands-touching',
-        'advance 20 cm + guard check on landing',
-        answer(
-          'lead-hand-stays-high-long-hook-straight',
-          'retreat 20 cm, guard check, "hook", "straight"',
-          way('stopped-cut', 'cut right 40 cm', STOPPED),
-          way('still-coming-side-step-and-turn', 'side step and turn left 50 cm', COMING),
-        ),
-      ),
-      when(
-        'power-wanted',
-        'advance 20 cm + "straight" on landing',
-        answer('rear-straight-alone', 'retreat 20 cm, "straight"', way('stopped-cut', 'cut right 40 cm', STOPPED)),
-      ),
-    ],
-  },
-  {
-    code: 'counters-unlike',
-    name: 'counters-unlike',
-    sport: 'boxing',
-    school: 'staggered-striking',
-    lead: 'left',
-    partner: 'partner at 1 m ahead right foot leading',
-    situations: [
-      when(
-        'head-up',
-        'advance 20 cm + "straight" on landing',
-        answer(
-          'two-straights',
-          'retreat 20 cm, "straight", "straight"',
-          way('stopped-cut', 'cut left 40 cm', STOPPED),
-          way('still-coming-side-step-and-turn', 'side step and turn right 50 cm', COMING),
-        ),
-      ),
-      when(
-        'head-down',
-        'advance 20 cm + "hook" on landing',
-        answer(
-          'rear-uppercut-straight',
-          'retreat 20 cm, "uppercut", "straight"',
-          way('stopped-cut', 'cut left 40 cm', STOPPED),
-          way('still-coming-side-step-and-turn', 'side step and turn right 50 cm', COMING),
-        ),
-      ),
-      when(
-        'lead-hands-touching',
-        'advance 20 cm + guard check on landing',
-        answer(
-          'lead-hand-stays-high-long-hook-straight',
-          'retreat 20 cm, guard check, "hook", "straight"',
-          way('stopped-cut', 'cut left 40 cm', STOPPED),
-          way('still-coming-side-step-and-turn', 'side step and turn right 50 cm', COMING),
-        ),
-      ),
-      when(
-        'power-wanted',
-        'advance 20 cm + "straight" on landing',
-        answer('rear-straight-alone', 'retreat 20 cm, "straight"', way('stopped-cut', 'cut left 40 cm', STOPPED)),
-      ),
-    ],
-  },
+  countersAgainst('counters', 'left', { cut: 'right', turn: 'left' }),
+  countersAgainst('counters-unlike', 'right', { cut: 'left', turn: 'right' }),
   {
     code: 'fence',
     name: 'fence',

@@ -91,6 +91,8 @@ export class RunNow {
     const direction = done && session.reps[done[1]]?.direction;
     return direction === undefined || direction === 'place' ? null : direction;
   });
+  /** The run as it began. */
+  readonly head = computed(() => this.of.run()?.head ?? null);
   /** The steps of what is on, as they were planned. */
   readonly line = computed(() => this.exercise()?.steps ?? this.of.run()?.head.steps ?? '');
   /** The last freeze is asked about until it was answered, or long enough. */

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import type { ClockState } from '@hopsk/core/log/clock';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import type { Cue, CueKind } from '@hopsk/core/plan/cue';
@@ -61,7 +61,11 @@ function inLines(said: string): string[] {
       </span>
       <ng-content />
     </div>
-    <p class="line" translate="no">{{ line() }}</p>
+    @if (line() !== '') {
+      <button type="button" class="plain line" (click)="asked.emit()">
+        <span translate="no">{{ line() }}</span>
+      </button>
+    }
     <div class="bars" aria-hidden="true">
       @for (bar of bars(); track $index) {
         <i [class]="bar.kind" [style.flex-grow]="bar.grow"><b [style.width.%]="bar.done"></b></i>
@@ -86,6 +90,8 @@ export class ClockBlock {
   readonly leads = input<Direction | null>(null);
   /** The steps of what is on. */
   readonly line = input('');
+  /** The steps were pressed: how do they go? */
+  readonly asked = output();
   private readonly text = words.run;
   /** What stands beside the name: calls, words of the coach, counts. */
   protected readonly show = computed(() => this.cue()?.show ?? '');

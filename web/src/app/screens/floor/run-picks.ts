@@ -1,9 +1,10 @@
 import { inject, type Type } from '@angular/core';
 import type { Result } from '@hopsk/core/log/event';
 import type { Block } from '@hopsk/core/plan/to-come';
+import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
-import { people } from '../../data/records';
+import { patterns, people, sessions } from '../../data/records';
 import type { RunNow } from '../../parts/run-now';
 import { ASK } from '../../ui/ask';
 import { AskDialog } from '../../ui/ask-dialog';
@@ -12,6 +13,7 @@ import { MatDialog } from '../../ui/material-dialog';
 import { FAULT_PICKER, KEY_LIST, NOTE_BOX, pickFault, RESULT_PICKER, TO_COME, WHO_PICKER } from './dialogs';
 import type { RunTaps } from './run-taps';
 import { FaultPicker } from './fault-picker';
+import type { Goes } from './how-it-goes';
 import { KeyList } from './key-list';
 import { NoteBox } from './note-box';
 import { ResultPicker } from './result-picker';
@@ -32,10 +34,18 @@ const AT_HAND = new Map<Part, Type<unknown>>([
   [KEY_LIST, KeyList],
 ]);
 
+/** The drawing holds much that a run does without: it is fetched when it is wanted. */
+const HOW_IT_GOES: Part = () => import('./how-it-goes').then(({ HowItGoes }) => HowItGoes);
+/** Faults that are named beside a drawing: more nobody looks for at once. */
+const LOOKED_FOR = 3;
+
 /** What a coach picks or writes in a dialog while a run is on. To be made where things can be injected. */
 export class RunPicks {
   private readonly dialogs = inject(Dialogs);
-  private readonly people = inject(Store).selectSignal(people.selectHere);
+  private readonly store = inject(Store);
+  private readonly people = this.store.selectSignal(people.selectHere);
+  private readonly patterns = this.store.selectSignal(patterns.selectHere);
+  private readonly sessions = this.store.selectSignal(sessions.selectHere);
   private readonly text = words.run;
 
   constructor(
@@ -85,6 +95,29 @@ export class RunPicks {
     const data: Coming = { plan, t: this.at.clock().t };
     const blocks = await this.dialogs.show<readonly Block[]>(TO_COME, { label: this.text.toComeTitle, data, height: '86dvh' });
     if (blocks) await this.taps.goesOnWith(plan, blocks, data.t);
+  }
+
+  /** How the steps of what is on go, as whoever is watched does them. */
+  async howItGoes(): Promise<void> {
+    const [steps, watching] = [this.at.line(), this.at.watching()];
+    if (steps === '') return;
+    const { sessionId = null, patternId = null } = this.at.head() ?? {};
+    const stage = this.sessions()
+      .find(({ id }) => id === sessionId)
+      ?.stages.find(({ id }) => id === this.at.exercise()?.stage);
+    const from = stage ?? this.patterns().find(({ id }) => id === patternId);
+    const look = [
+      ...(watching?.board ?? []).slice(0, LOOKED_FOR).map(faultLabel),
+      watching ? `${this.text.from} ${this.text[watching.view]}` : '',
+    ];
+    const data: Goes = {
+      name: this.at.title(),
+      line: { ...(from ?? { school: '', hand: 'right', lead: 'none' }), steps },
+      athlete: this.people().find(({ id }) => id === watching?.athlete) ?? null,
+      planned: this.people().find(({ id }) => id === this.at.head()?.athletes[0]) ?? null,
+      look: look.filter((part) => part !== '').join(' · '),
+    };
+    await this.dialogs.show(HOW_IT_GOES, { labelledBy: 'how', data, width: '720px', height: '86dvh' });
   }
 
   keys(): void {
