@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { faultsByCode } from '../catalogue/faults.js';
+import { restChanged, roundAgain } from '../plan/on-the-spot.js';
 import { changed, changesAt, type PlanChange } from '../plan/replan.js';
 import { isSession, type RunPlan, type SessionPlan } from '../plan/run-plan.js';
 import { holds } from '../testing/holds.js';
@@ -55,10 +56,17 @@ interface Step {
   readonly after: number;
   /** Whether the device has heard of all that was written before. */
   readonly heard: boolean;
-  readonly does: 'tap' | 'pause' | 'skip' | 'plan';
-  /** Where to skip to, or from which stretch on and to what the plan is changed. */
+  readonly does: 'tap' | 'pause' | 'skip' | 'plan' | 'spot';
+  /** Where to skip to, or from which stretch on and to what the plan is changed; on the spot: what is on, a rest longer or a round again. */
   readonly to: number;
   readonly parts: readonly (readonly [rounds: number, reps: number])[];
+}
+
+/** A rest that is on is made longer or shorter, or its round is done once more. */
+function onTheSpot(mine: readonly RunEvent[], plan: SessionPlan, to: number, now: number): PlanChange | null {
+  const clock = clockOf(mine.filter(isControl), secondsOf(plan));
+  const t = planAt(clock, now);
+  return to % 3 === 0 ? roundAgain(plan, t) : restChanged(plan, t, (to % 7) - 3);
 }
 
 /** What devices write that hear of one another now and then, each by the plan that it knows. */
@@ -103,6 +111,8 @@ function written(steps: readonly Step[]): RunEvent[] {
         const next = lesson(['same', 1, 1], ...parts.map(([rounds, reps], i) => [`new ${i}`, rounds, reps] as const));
         return { kind: 'plan', change: changeTo(plan, to % (plan.phases.length + 1), next) };
       }
+      const spot = does === 'spot' ? onTheSpot(mine, plan, to, m) : null;
+      if (spot) return { kind: 'plan', change: spot };
       if (does === 'skip') return { kind: 'skip', to: to % secondsOf(plan) };
       return { kind: clockOf(mine.filter(isControl), secondsOf(plan)).status === 'paused' ? 'resume' : 'pause' };
     });
@@ -116,7 +126,15 @@ const anyStep: fc.Arbitrary<Step> = fc.record({
   device: fc.constantFrom('a' as const, 'b' as const),
   after: fc.integer({ min: 0, max: 80 }),
   heard: fc.boolean(),
-  does: fc.constantFrom('tap' as const, 'tap' as const, 'tap' as const, 'pause' as const, 'skip' as const, 'plan' as const),
+  does: fc.constantFrom(
+    'tap' as const,
+    'tap' as const,
+    'tap' as const,
+    'pause' as const,
+    'skip' as const,
+    'plan' as const,
+    'spot' as const,
+  ),
   to: fc.integer({ min: 0, max: 60 }),
   parts: fc.array(fc.tuple(fc.integer({ min: 1, max: 2 }), fc.integer({ min: 1, max: 4 })), { maxLength: 2 }),
 });
@@ -164,6 +182,7 @@ describe('a plan that is changed while it is run', () => {
   });
 
   it('keeps what was come to, whatever a change wants, and never grows a gap', () => {
+    let spots = 0;
     holds(
       fc.property(anyRun, (log) => {
         const folded = new RunLog(FIRST, catalogue, DELAY, ['ada', 'bea']);
@@ -175,8 +194,9 @@ describe('a plan that is changed while it is run', () => {
         );
         const stays = Math.min(FIRST.phases.length, ...by.map(({ change }) => change.from));
         expect(plan.phases.slice(0, stays)).toEqual(FIRST.phases.slice(0, stays));
+        spots += by.filter(({ change }) => change.exercises.length === 0).length;
         // Nobody had come to what a change took away, tenth by tenth.
-        for (const { m, change } of by)
+        for (const { m, change } of by.filter(({ change }) => change.exercises.length > 0))
           for (let at = 0; folded.clock.pieces.length > 0 && at <= m; at += 100)
             expect(planAt(folded.clock, at)).toBeLessThan(plan.phases[change.from]?.start ?? secondsOf(plan) + 1e-6);
         plan.phases.slice(1).forEach(({ start }, i) => expect(start).toBe(plan.phases[i]?.end ?? Number.NaN));
@@ -186,6 +206,7 @@ describe('a plan that is changed while it is run', () => {
         }
       }),
     );
+    expect(spots).toBeGreaterThan(5);
   });
 
   const stamp = (id: string, device: string, seq: number, order: number, s: number) => ({ id, device, seq, order, m: s * 1000, at: 0 });

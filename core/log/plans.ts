@@ -1,5 +1,5 @@
-import { changed, changesAt, fits } from '../plan/replan.js';
-import { isSession, stretchesOfPlan, type RunPlan } from '../plan/run-plan.js';
+import { changed, fits, staysUntil } from '../plan/replan.js';
+import { stretchesOfPlan, type RunPlan } from '../plan/run-plan.js';
 import { clockOf, legsOf } from './clock.js';
 import { inOrder, type ControlEvent, type RunEvent } from './event.js';
 
@@ -20,15 +20,15 @@ function furthest(plan: RunPlan, controls: readonly ControlEvent[], m: number): 
 }
 
 /**
- * A run's plan after its changes. A change acts if it changes the plan that is there, and changes only what no one had come to yet: of
+ * A run's plan after its changes. A change acts if it changes the plan that is there, and only what nobody had come to yet: of
  * two that change the same the one with the lower order acts, the other is kept and does nothing.
  */
 export function plannedBy(first: RunPlan, changes: readonly PlanEvent[], controls: readonly ControlEvent[]): Planned {
   let now: Planned = { plan: first, by: [] };
   for (const event of [...changes].sort(inOrder)) {
     const { plan, by } = now;
-    if (!isSession(plan) || event.after !== (by.at(-1)?.id ?? null) || !fits(plan, event.change)) continue;
-    if (furthest(plan, controls, event.m) >= changesAt(plan, event.change)) continue;
+    if (event.after !== (by.at(-1)?.id ?? null) || !fits(plan, event.change)) continue;
+    if (furthest(plan, controls, event.m) >= staysUntil(plan, event.change)) continue;
     now = { plan: changed(plan, event.change), by: [...by, event] };
   }
   return now;

@@ -24,6 +24,8 @@ export interface RepPlan {
 export interface RoundsPlan {
   readonly dose: Rounds;
   readonly rep: RepPlan | null;
+  /** The clock that it came to, where it was changed while it was run; without it, that of the dose. */
+  readonly stretches?: readonly RunStretch[] | undefined;
 }
 
 /** A stretch of a run's clock with what is done in it. */
@@ -79,6 +81,7 @@ export const isTapped = (plan: RunPlan): boolean => !isSession(plan) && plan.rep
 export function stretchesOfPlan(plan: RunPlan): readonly RunStretch[] {
   if (isSession(plan)) return plan.phases;
   const { dose, rep } = plan;
+  if (plan.stretches) return plan.stretches;
   return stretchesOfRounds(dose, rep?.seconds ?? null).map((stretch) => ({
     ...stretch,
     done: rep === null ? [] : Array.from({ length: stretch.reps }, (_, k) => [ms(k * rep.seconds), 0] as const),

@@ -7,7 +7,7 @@ import type { SessionPlan } from './run-plan.js';
 import { sessionPlanOf } from './session/session-plan.js';
 import { timelineOf } from './session/timeline.js';
 import { sessionTotals } from './session/totals.js';
-import { rearranged, secondsOf, toCome } from './to-come.js';
+import { lastOf, rearranged, secondsOf, toCome } from './to-come.js';
 
 const session = sessionOf([
   aStage('3 × 20 s, rest 10 s', { name: 'one', explain: 30 }),
@@ -72,6 +72,35 @@ describe('what is still to come', () => {
     const inFirst = (of: SessionPlan) => attemptsOf(of, 'split').filter(({ exercise }) => exercise === 0).length;
     expect(inFirst(other)).toBe(2 * inFirst(plan));
     expect(attemptsOf(other, 'split').length - inFirst(other)).toBe(attemptsOf(plan, 'split').length - inFirst(plan));
+  });
+
+  it('another dose, or an exercise of another plan, comes as it was planned there, with its attempts and its words', () => {
+    const elsewhere = sessionOf([
+      aStage('20 s', { name: 'before it' }),
+      aStage('2 × 5 each side, rest 7 s', { name: 'new', explain: 12, steps: 'split, shuffle right 60 cm, shuffle left 60 cm' }),
+    ]);
+    const theirs = seenOf(elsewhere);
+    const other = sessionPlanOf(theirs, timelineOf(theirs, elsewhere, SPOKEN), sessionTotals(theirs, elsewhere));
+    const entry = lastOf(other);
+    if (!entry) throw new Error('there is one');
+    const { next } = toCome(plan, 40);
+    const wanted = [next[0], entry, next[2], entry].flatMap((one) => one ?? []);
+    const change = rearranged(plan, 40, wanted);
+    expect(fits(plan, change)).toBe(true);
+    const now = changed(plan, change);
+    expect(now.exercises.map(({ name }) => name)).toEqual(['one', 'two', 'three', 'four', 'new', 'new']);
+    for (const exercise of [4, 5]) {
+      expect(saidIn(now, exercise).map((said) => (said as readonly unknown[])[2])).toEqual(
+        saidIn(other, 1).map((said) => (said as readonly unknown[])[2]),
+      );
+      const mine = attemptsOf(now, 'split').filter((one) => one.exercise === exercise);
+      expect(mine.length).toBe(attemptsOf(other, 'split').filter((one) => one.exercise === 1).length);
+      expect(mine.length).toBe(20);
+    }
+    expect(now.phases.filter(({ exercise }) => exercise === 4).map(({ kind }) => kind)).toEqual(
+      other.phases.filter(({ exercise }) => exercise === 1).map(({ kind }) => kind),
+    );
+    now.phases.slice(1).forEach(({ start }, i) => expect(start).toBe(now.phases[i]?.end ?? Number.NaN));
   });
 
   it('when nothing more is wanted it ends with what is on', () => {

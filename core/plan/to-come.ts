@@ -1,6 +1,6 @@
-import { ms } from './ms.js';
+import { endingAt, laid } from './laid.js';
 import { changesAt, type PlanChange } from './replan.js';
-import type { RunStretch, SessionPlan } from './run-plan.js';
+import type { PlannedExercise, RepPlan, RunStretch, SessionPlan } from './run-plan.js';
 
 /** An exercise's part of a plan: its stretches one after the other, from the change-over that leads to it; places of the first and the last. */
 export interface Block {
@@ -34,12 +34,34 @@ export function toCome(plan: SessionPlan, t: number): { readonly now: Block | nu
 export const secondsOf = ({ phases }: SessionPlan, { first, last }: Block): number =>
   (phases[last]?.end ?? 0) - (phases[first]?.start ?? 0);
 
+/** What comes: a block of the plan that is run, or one of another plan. */
+export interface Entry extends Block {
+  /** The plan that the block is of; without it, the one that is run. */
+  readonly of?: SessionPlan | undefined;
+}
+
+/** The exercise of a plan that comes last, as what comes in another: with the change-over that leads to it. */
+export function lastOf(plan: SessionPlan): Entry | null {
+  const block = blocksOf(plan).at(-1);
+  return block ? { ...block, of: plan } : null;
+}
+
+/** Stretches of another plan, among exercises and repetitions that come behind those that are there. */
+const moved =
+  (exercise: number, reps: number) =>
+  (stretch: RunStretch): RunStretch => ({
+    ...stretch,
+    exercise,
+    done: stretch.done.map(([start, rep]) => [start, rep + reps] as const),
+    ...(stretch.line === undefined ? {} : { line: stretch.line + reps }),
+  });
+
 /**
  * The change after which these blocks come, one after the other, instead of all that was to come. An exercise that is done once more is
  * not explained again, and its sets count on; its calls are those that were drawn for it.
  * @param t the second of the plan that the clock is at.
  */
-export function rearranged(plan: SessionPlan, t: number, blocks: readonly Block[]): PlanChange {
+export function rearranged(plan: SessionPlan, t: number, entries: readonly Entry[]): PlanChange {
   const { now, next } = toCome(plan, t);
   const from = next[0]?.first ?? plan.phases.length;
   const sets = new Map<number, number>();
@@ -47,22 +69,29 @@ export function rearranged(plan: SessionPlan, t: number, blocks: readonly Block[
     for (const { exercise, set } of stretches) sets.set(exercise, Math.max(sets.get(exercise) ?? 0, set));
   };
   done(plan.phases.slice(0, now === null ? 0 : now.last + 1));
-  const phases: RunStretch[] = [];
-  const cues: SessionPlan['cues'][number][] = [];
+  const own = (block: Block): RunStretch[] => {
+    const before = sets.get(block.exercise);
+    const stretches = plan.phases
+      .slice(block.first, block.last + 1)
+      .filter(({ kind }) => before === undefined || kind !== 'explain')
+      .map((stretch) => ({ ...stretch, set: stretch.set === 0 ? 0 : stretch.set + (before ?? 0) }));
+    done(stretches);
+    return stretches;
+  };
+  const [exercises, reps]: [PlannedExercise[], RepPlan[]] = [[], []];
+  const [phases, cues]: [RunStretch[], SessionPlan['cues'][number][]] = [[], []];
   let at = changesAt(plan, { from });
-  for (const { exercise, first, last } of blocks) {
-    const before = sets.get(exercise);
-    plan.phases.slice(first, last + 1).forEach((stretch) => {
-      if (before !== undefined && stretch.kind === 'explain') return;
-      const later = at - stretch.start;
-      phases.push({ ...stretch, start: at, end: ms(stretch.end + later), set: stretch.set === 0 ? 0 : stretch.set + (before ?? 0) });
-      for (const cue of plan.cues)
-        if (cue.kind !== 'end' && cue.at >= stretch.start - 1e-6 && cue.at < stretch.end - 1e-6)
-          cues.push({ ...cue, at: ms(cue.at + later) });
-      at = ms(stretch.end + later);
-    });
-    done(phases);
+  for (const entry of entries) {
+    const { of } = entry;
+    const part = laid(of ?? plan, at, of ? of.phases.slice(entry.first, entry.last + 1) : own(entry));
+    const exercise = of?.exercises[entry.exercise];
+    if (of && exercise) {
+      phases.push(...part.phases.map(moved(plan.exercises.length + exercises.length, plan.reps.length + reps.length)));
+      exercises.push(exercise);
+      reps.push(...of.reps);
+    } else phases.push(...part.phases);
+    cues.push(...part.cues);
+    at = part.end;
   }
-  const end = plan.cues.find(({ kind }) => kind === 'end');
-  return { from, exercises: [], reps: [], phases, cues: end ? [...cues, { ...end, at }] : cues };
+  return { from, exercises, reps, phases, cues: [...cues, ...endingAt(plan, at)] };
 }

@@ -26,6 +26,7 @@ const known = new WeakMap<RunPlan, Unfolded>();
 
 function counted(plan: RunPlan): Unfolded {
   if (isSession(plan)) return ofStretches(plan.phases, repsOfPlan(plan));
+  if (plan.stretches) return ofStretches(plan.stretches, repsOfPlan(plan));
   if (plan.rep === null) return { occasions: 0, chances: 0 };
   const occasions = stretchesOfRounds(plan.dose, plan.rep.seconds).reduce((sum, { reps }) => sum + reps, 0);
   return { occasions, chances: occasions * chancesOf(plan.rep) };

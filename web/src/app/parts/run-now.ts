@@ -93,6 +93,11 @@ export class RunNow {
   });
   /** The run as it began. */
   readonly head = computed(() => this.of.run()?.head ?? null);
+  /** What is on and is no work: a rest, a change-over; null in work, before the first and when all is over. */
+  readonly between = computed(() => {
+    const { stretch, t, status } = this.clock();
+    return t >= 0 && status !== 'ended' && stretch && stretch.kind !== 'work' ? stretch : null;
+  });
   /** The steps of what is on, as they were planned. */
   readonly line = computed(() => this.exercise()?.steps ?? this.of.run()?.head.steps ?? '');
   /** The last freeze is asked about until it was answered, or long enough. */

@@ -1,10 +1,11 @@
-import { inject, type Type } from '@angular/core';
+import { inject, Injector, runInInjectionContext, type Type } from '@angular/core';
 import type { Result } from '@hopsk/core/log/event';
-import type { Block } from '@hopsk/core/plan/to-come';
+import { OPEN_SETTINGS } from '@hopsk/core/plan/session/session';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { patterns, people, sessions } from '../../data/records';
+import { offersOf, PutIn } from '../../parts/put-in';
 import type { RunNow } from '../../parts/run-now';
 import { ASK } from '../../ui/ask';
 import { AskDialog } from '../../ui/ask-dialog';
@@ -17,7 +18,7 @@ import type { Goes } from './how-it-goes';
 import { KeyList } from './key-list';
 import { NoteBox } from './note-box';
 import { ResultPicker } from './result-picker';
-import { ToCome, type Coming } from './to-come';
+import { ToCome, type Came as ToComeThen, type Coming } from './to-come';
 import { WhoPicker, type Came, type Who } from './who-picker';
 
 /**
@@ -43,6 +44,7 @@ const LOOKED_FOR = 3;
 export class RunPicks {
   private readonly dialogs = inject(Dialogs);
   private readonly store = inject(Store);
+  private readonly injector = inject(Injector);
   private readonly people = this.store.selectSignal(people.selectHere);
   private readonly patterns = this.store.selectSignal(patterns.selectHere);
   private readonly sessions = this.store.selectSignal(sessions.selectHere);
@@ -92,9 +94,24 @@ export class RunPicks {
   async toCome(): Promise<void> {
     const plan = this.at.session();
     if (!plan) return;
-    const data: Coming = { plan, t: this.at.clock().t };
-    const blocks = await this.dialogs.show<readonly Block[]>(TO_COME, { label: this.text.toComeTitle, data, height: '86dvh' });
-    if (blocks) await this.taps.goesOnWith(plan, blocks, data.t);
+    const sessionId = this.at.head()?.sessionId ?? null;
+    const session = this.sessions().find(({ id }) => id === sessionId);
+    const here = this.at.athletes().map(({ id }) => id);
+    const those = this.people().filter(({ id }) => here.includes(id));
+    const stages = new Map(session?.stages.map((stage) => [stage.id, stage]));
+    const data: Coming = {
+      plan,
+      t: this.at.clock().t,
+      offers: offersOf({ sessions: this.sessions(), patterns: this.patterns() }, sessionId),
+      offerOf: (id) => {
+        const stage = stages.get(id);
+        return stage ? { name: stage.name, of: '', dose: stage.dose, stage: () => Promise.resolve(stage) } : null;
+      },
+      makes: runInInjectionContext(this.injector, () => new PutIn(those, session?.settings ?? OPEN_SETTINGS)),
+    };
+    const came = await this.dialogs.show<ToComeThen>(TO_COME, { label: this.text.toComeTitle, data, height: '86dvh' });
+    if (came === 'skip') await this.taps.skipStage();
+    else if (came) await this.taps.goesOnWith(plan, came, data.t);
   }
 
   /** How the steps of what is on go, as whoever is watched does them. */

@@ -2,6 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import type { CueKind } from '@hopsk/core/plan/cue';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { clockText } from '@hopsk/core/plan/clock-text';
+import type { SessionPlan } from '@hopsk/core/plan/run-plan';
 import { Store } from '@ngrx/store';
 import { Sounds } from '../../ports/sounds';
 import { Speech } from '../../ports/speech';
@@ -30,7 +31,7 @@ const cue = (at: number, kind: CueKind, say: string, couldGoOn: boolean | null =
 });
 
 /** Ten seconds open to the coach, then twenty called, with a freeze. */
-const plan = {
+const twoStages: SessionPlan = {
   exercises: [exercise('Held', ['tall'], 'side'), exercise('Called', ['crossed'], 'front')],
   reps: [{ seconds: 2, chances: { repetition: [0] } }],
   phases: [
@@ -51,7 +52,7 @@ describe('a session under way', () => {
   const to = (second: number): void => void (m = (second + 5) * 1000);
 
   /** The clock of the run goes and is at this second of the plan, into which it was skipped where open work lies before it. */
-  async function open(second: number): Promise<void> {
+  async function open(second: number, plan: SessionPlan = twoStages): Promise<void> {
     await house({ people: [ada] });
     spyOn(TestBed.inject(Speech), 'say');
     const run = keptRun({ names: { [ada.id]: 'Ada' } }, { plan, athletes: [ada.id] });
@@ -113,6 +114,39 @@ describe('a session under way', () => {
       () => screen.host.querySelector('.bars')?.children.length === 1 && screen.words.includes('what is to come is changed'),
     );
     expect(screen.words).not.toContain('stage 1 of 2');
+  });
+
+  it('a rest is made longer, and its round comes once more: what was handed to sound by the old plan is taken back', async () => {
+    const round = (start: number, n: number) => ({ ...work, round: n, start, end: start + 20, exercise: 0, open: false });
+    const rest = { kind: 'rest' as const, set: 1, round: 1, start: 20, end: 40, exercise: 0, open: false, done: [] };
+    const two = { ...twoStages, phases: [round(0, 1), rest, round(40, 2)], cues: [cue(60, 'end', 'done')] };
+    await open(15, two);
+    expect(screen.words).not.toContain('15 s more');
+    to(25);
+    await screen.until(() => screen.words.includes('15 s more'));
+    const silence = spyOn(TestBed.inject(Sounds), 'silence').and.callThrough();
+    screen.button('15 s more').click();
+    await screen.until(() => screen.words.includes('0:30'));
+    expect(silence).toHaveBeenCalled();
+    screen.button('round once more').click();
+    await screen.until(() => events().filter((one) => one.kind === 'plan').length === 2);
+    const ends = events().flatMap((one) => (one.kind === 'plan' ? [one.change.phases.map(({ kind, end }) => [kind, end])] : []));
+    expect(ends).toEqual([
+      [
+        ['rest', 55],
+        ['work', 75],
+      ],
+      [
+        ['work', 75],
+        ['rest', 110],
+        ['work', 130],
+      ],
+    ]);
+    // Shorter than what is left of it: no rest ends before now, and nothing is said to have been done.
+    to(54);
+    screen.button('15 s less').click();
+    await screen.until(() => screen.words.includes('0:01'));
+    expect(events().filter((one) => one.kind === 'plan').length).toBe(2);
   });
 
   it('a device that slept alone in its run asks whether they went on; a clock that is set moves nothing by itself', async () => {

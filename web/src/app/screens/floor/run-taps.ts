@@ -4,8 +4,10 @@ import type { Side } from '@hopsk/core/body/foot';
 import type { Result } from '@hopsk/core/log/event';
 import { planAt } from '@hopsk/core/log/clock';
 import { clockText } from '@hopsk/core/plan/clock-text';
-import type { SessionPlan } from '@hopsk/core/plan/run-plan';
-import { rearranged, toCome, type Block } from '@hopsk/core/plan/to-come';
+import { restChanged, roundAgain } from '@hopsk/core/plan/on-the-spot';
+import type { PlanChange as Change } from '@hopsk/core/plan/replan';
+import { isSession, stretchesOfPlan, type RunPlan, type SessionPlan } from '@hopsk/core/plan/run-plan';
+import { rearranged, toCome, type Entry } from '@hopsk/core/plan/to-come';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { RunDesk, type Loose } from '../../data/desk';
@@ -76,22 +78,47 @@ export class RunTaps {
   }
 
   /** What comes now instead of all that was to come; what had begun meanwhile goes on, and does not come again. */
-  async goesOnWith(plan: SessionPlan, blocks: readonly Block[], asked: number): Promise<void> {
-    let said = this.saidAt(this.text.toComeKept);
+  goesOnWith(plan: SessionPlan, entries: readonly Entry[], asked: number): Promise<void> {
+    return this.replan(this.text.toComeKept, (now, t) => {
+      if (now !== plan) return this.text.toComeOther;
+      const [then, on] = [toCome(plan, asked).now, toCome(plan, t).now];
+      const still = on?.first === then?.first ? entries : entries.filter(({ first, of }) => of !== undefined || first !== on?.first);
+      return rearranged(plan, t, still);
+    });
+  }
+
+  /** On to the exercise that comes next. */
+  async skipStage(): Promise<void> {
+    await this.desk.decide(({ plan, clock }) => {
+      const next = isSession(plan) ? toCome(plan, planAt(clock, this.desk.time.now())).next[0] : undefined;
+      const to = next && stretchesOfPlan(plan)[next.first]?.start;
+      return to === undefined ? null : { kind: 'skip', to };
+    });
+  }
+
+  /** What is on and is no work takes so many seconds more, or fewer. */
+  restBy(seconds: number): Promise<void> {
+    return this.replan(this.text.restChanged(seconds), (plan, t) => restChanged(plan, t, seconds));
+  }
+
+  /** The round that is on, or whose rest is on, is done once more. */
+  roundAgain(): Promise<void> {
+    return this.replan(this.text.roundAgainKept, roundAgain);
+  }
+
+  /** The plan is another from here on; said when that is kept, and otherwise why not. Nothing, where nothing follows. */
+  private async replan(done: string, follows: (plan: RunPlan, t: number) => Change | string | null): Promise<void> {
+    let said: string | null = null;
     const changed = await this.desk.decide((log) => {
-      if (log.plan !== plan) {
-        said = this.text.toComeOther;
-        return null;
-      }
-      const t = planAt(log.clock, this.desk.time.now());
-      const [then, now] = [toCome(plan, asked).now, toCome(plan, t).now];
-      const still = now?.first === then?.first ? blocks : blocks.filter(({ first }) => first !== now?.first);
-      const change = rearranged(plan, t, still);
-      if (PlanChange.safeParse(change).success) return { kind: 'plan', change };
-      said = this.text.toComeLong;
+      const change = follows(log.plan, planAt(log.clock, this.desk.time.now()));
+      if (change === null) return null;
+      if (typeof change === 'string') said = change;
+      else if (PlanChange.safeParse(change).success) return { kind: 'plan', change };
+      else said = this.text.toComeLong;
       return null;
     });
-    if (changed.length > 0 || said !== this.text.toComeKept) this.last.set(said);
+    if (changed.length > 0) said = done;
+    if (said !== null) this.last.set(this.saidAt(said));
   }
 
   /** At a freeze: could they go on. */

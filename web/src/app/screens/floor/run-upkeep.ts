@@ -60,8 +60,9 @@ export class RunUpkeep {
       untracked(() => this.tell(t, m));
     });
     effect(() => {
-      // Whoever turned the clock: what would sound by the old one does not.
-      if (this.desk.fold()?.log.clock.last) untracked(() => (this.sounds.silence(), this.sound()));
+      // Whoever turned the clock, or changed what is to come: what would sound by the old one does not.
+      const log = this.desk.fold()?.log;
+      if (log?.clock.last ?? log?.changedBy) untracked(() => (this.sounds.silence(), this.sound()));
     });
     effect(() => {
       if (this.sounds.ready()) untracked(() => this.sound());

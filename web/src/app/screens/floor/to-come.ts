@@ -3,127 +3,71 @@ import { MatButton } from '@angular/material/button';
 import { MatDialogRef, MAT_DIALOG_DATA } from '@angular/material/dialog';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import type { SessionPlan } from '@hopsk/core/plan/run-plan';
-import { secondsOf, toCome, type Block } from '@hopsk/core/plan/to-come';
+import { secondsOf, toCome, type Entry } from '@hopsk/core/plan/to-come';
 import { words } from '@hopsk/words/words';
+import type { Offer, PutIn } from '../../parts/put-in';
+import { PutInBox } from './put-in-box';
 
-/** A plan, and the second of it that the clock is at. */
+/** A plan, the second of it that the clock is at, and what can be put in. */
 export interface Coming {
   readonly plan: SessionPlan;
   readonly t: number;
+  readonly offers: readonly Offer[];
+  /** The stage that an exercise was planned as, where it is still known. */
+  readonly offerOf: (stage: string) => Offer | null;
+  readonly makes: PutIn;
 }
 
-/** What is still to come of a session: in another order, without some, what is on once more. Closes with what comes then. */
+/** What comes then; or what is on is skipped. */
+export type Came = readonly Entry[] | 'skip';
+
+/**
+ * What is still to come of a session: in another order, with another dose, without some, with others, what is on once more. Closes with
+ * what comes then.
+ */
 @Component({
   selector: 'hop-to-come',
-  imports: [MatButton],
-  template: `
-    <div class="head">
-      <h2>{{ text.toComeTitle }}</h2>
-      <button type="button" class="plain close" [attr.aria-label]="common.close" (click)="self.close(null)">×</button>
-    </div>
-    @if (now; as one) {
-      <p class="row">
-        <span
-          >{{ text.toComeNow }} <bdi>{{ nameOf(one) }}</bdi></span
-        >
-        <button mat-stroked-button (click)="put(one)">{{ text.onceMore }}</button>
-      </p>
-    }
-    <div class="lists">
-      <ol>
-        @for (one of list(); track $index) {
-          <li>
-            <span class="what"
-              ><bdi>{{ nameOf(one) }}</bdi> <span class="muted num">{{ lasts(one) }}</span></span
-            >
-            @if (!$first) {
-              <button mat-stroked-button class="up" [attr.aria-label]="text.earlierOf(nameOf(one))" (click)="up($index)">↑</button>
-            }
-            <button mat-stroked-button [attr.aria-label]="text.leaveOutOf(nameOf(one))" (click)="leaveOut($index)">
-              {{ text.leaveOut }}
-            </button>
-          </li>
-        } @empty {
-          <li>{{ text.toComeNone }}</li>
-        }
-      </ol>
-      @if (out().length > 0) {
-        <h3>{{ text.leftOut }}</h3>
-        <ul>
-          @for (one of out(); track $index) {
-            <li>
-              <bdi>{{ nameOf(one) }}</bdi>
-              <button mat-stroked-button [attr.aria-label]="text.takeInOf(nameOf(one))" (click)="put(one)">{{ text.takeIn }}</button>
-            </li>
-          }
-        </ul>
-      }
-    </div>
-    <p class="row whole">
-      <span class="muted num">{{ text.toComeTakes(takes()) }}</span>
-      <button mat-flat-button [disabled]="now === null && list().length === 0" (click)="self.close(list())">{{ text.toComeKeep }}</button>
-    </p>
-  `,
-  styleUrl: './picker.scss',
-  styles: `
-    :host {
-      display: flex;
-      flex-direction: column;
-      height: 100%;
-      padding: 8px 16px;
-    }
-    .lists {
-      flex: 1;
-      min-height: 0;
-      overflow-y: auto;
-    }
-    .row {
-      display: flex;
-      align-items: center;
-      justify-content: space-between;
-      gap: 12px;
-    }
-    .what {
-      flex: 1;
-      display: flex;
-      flex-wrap: wrap;
-      gap: 0 10px;
-    }
-    .up {
-      min-width: 48px;
-      padding: 0;
-      font-size: 20px;
-    }
-    .whole {
-      margin: 0;
-      padding: 10px 0 0;
-    }
-    button {
-      min-height: 48px;
-      white-space: nowrap;
-    }
-  `,
+  imports: [MatButton, PutInBox],
+  templateUrl: './to-come.html',
+  styleUrls: ['./picker.scss', './to-come.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ToCome {
-  protected readonly self = inject<MatDialogRef<ToCome, readonly Block[] | null>>(MatDialogRef);
-  private readonly of = inject<Coming>(MAT_DIALOG_DATA);
+  protected readonly self = inject<MatDialogRef<ToCome, Came | null>>(MatDialogRef);
+  protected readonly of = inject<Coming>(MAT_DIALOG_DATA);
   protected readonly text = words.run;
   protected readonly common = words.common;
   private readonly blocks = toCome(this.of.plan, this.of.t);
-  protected readonly now = this.blocks.now;
-  protected readonly list = signal<readonly Block[]>(this.blocks.next);
-  protected readonly out = computed(() => this.blocks.next.filter((one) => !this.list().includes(one)));
+  protected readonly now: Entry | null = this.blocks.now;
+  protected readonly list = signal<readonly Entry[]>(this.blocks.next);
+  /** Which of them is to have another dose, and whether another is put in. */
+  protected readonly dosing = signal<Entry | null>(null);
+  protected readonly adding = signal(false);
+  /** Those that come with another dose. */
+  private readonly replaced = new Set<Entry>();
+  protected readonly out = computed(() => this.blocks.next.filter((one) => !this.list().includes(one) && !this.replaced.has(one)));
   protected readonly takes = computed(() => {
     const ends = this.now === null ? 0 : (this.of.plan.phases[this.now.last]?.end ?? 0) - Math.max(0, this.of.t);
-    return clockText(this.list().reduce((sum, one) => sum + secondsOf(this.of.plan, one), ends));
+    return clockText(this.list().reduce((sum, one) => sum + secondsOf(this.planOf(one), one), ends));
   });
-  protected readonly nameOf = ({ exercise }: Block): string => this.of.plan.exercises[exercise]?.name ?? '';
-  protected readonly lasts = (one: Block): string => clockText(secondsOf(this.of.plan, one));
+  protected readonly nameOf = (one: Entry): string => this.exerciseOf(one)?.name ?? '';
+  protected readonly lasts = (one: Entry): string => clockText(secondsOf(this.planOf(one), one));
+  protected readonly offerOf = (one: Entry): Offer | null => this.of.offerOf(this.exerciseOf(one)?.stage ?? '');
+
+  private readonly planOf = ({ of }: Entry): SessionPlan => of ?? this.of.plan;
+  private readonly exerciseOf = (one: Entry) => this.planOf(one).exercises[one.exercise];
 
   /** What is on comes next; what was left out comes last. */
-  protected put(one: Block): void {
+  protected put(one: Entry): void {
     this.list.update((list) => (one === this.now ? [one, ...list] : [...list, one]));
+  }
+
+  /** What was made of another stage comes next, of the same with another dose in its place. */
+  protected made(entry: Entry, instead: Entry | null): void {
+    if (instead) this.replaced.add(instead);
+    this.list.update((list) => (instead ? list.map((one) => (one === instead ? entry : one)) : [entry, ...list]));
+    this.dosing.set(null);
+    this.adding.set(false);
   }
 
   protected up(at: number): void {
