@@ -30,7 +30,9 @@ describe('what a screen says', () => {
     for (const [room, fetched] of Object.entries(rooms)) for (const key of Object.keys(await fetched())) roomOf.set(key, room);
     const file = `${app}shell/inside-routes.ts`;
     const routes = source(file);
-    const screens = [...routes.matchAll(/inRoom\((\[[^\]]*\]|\w+), \(\) => import\('([^']+)'\)/g)];
+    const outside = [...source(`${app}shell/routes.ts`).matchAll(/screen\((\[[^\]]*\]), \(\) => import\('([^']+)'\)/g)];
+    expect(outside.length).toBeGreaterThan(3);
+    const screens = [...outside, ...routes.matchAll(/inRoom\((\[[^\]]*\]|\w+), \(\) => import\('([^']+)'\)/g)];
     expect(screens.length).toBeGreaterThan(15);
     for (const [, given = '', path = ''] of screens) {
       const named = given.startsWith('[') ? [...given.matchAll(/'(\w+)'/g)].map(([, room = '']) => room) : listed(routes, given);

@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { AGREEMENTS } from './agreement.js';
 import { Id, line, Version, type Wire } from './common.js';
 import { Decision } from './decisions.js';
+import { HALL_NAMES } from './hall-names.js';
 import { Athlete } from './people.js';
 
 /** What one did with what is kept of people. */
@@ -45,11 +46,23 @@ export const PeopleRules = z.object({
   /** Who looked at whom. */
   looks: months,
   agreement: z.enum(AGREEMENTS),
+  /** How people are called on a hall screen; null: as before. */
+  hall: z._default(z.nullable(z.enum(HALL_NAMES)), null),
+  /** Whether those under 16 are called so too; null: as before. */
+  hallUnder16: z._default(z.nullable(z.boolean()), null),
 });
 export type PeopleRules = Wire<typeof PeopleRules>;
 
 /** As a club has them that never changed any. */
-export const USUAL_RULES: PeopleRules = { version: 0, runs: null, left: null, looks: 24, agreement: 'none' };
+export const USUAL_RULES: PeopleRules = {
+  version: 0,
+  runs: null,
+  left: null,
+  looks: 24,
+  agreement: 'none',
+  hall: 'first',
+  hallUnder16: false,
+};
 
 /** What becomes of what is kept of an athlete when they are erased. */
 export const Erasure = z.object({

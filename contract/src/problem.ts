@@ -90,6 +90,9 @@ export interface ProblemMessages {
   readonly 'set-up': Nothing;
   readonly 'not-here': Nothing;
   readonly 'no-demo': Nothing;
+  /** It leads to no run that is under way. */
+  readonly 'no-such-code': Nothing;
+  readonly 'code-over': Nothing;
   readonly 'too-often': { readonly seconds: number };
   readonly 'too-many': Nothing;
   readonly 'not-yours': Nothing;

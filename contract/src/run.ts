@@ -72,6 +72,7 @@ const Exercise = z.object({
   cueing: z.optional(z.enum(CUEINGS)),
   tempo: z.optional(between(0.25, 4)),
   implement: z.optional(z.enum(IMPLEMENTS)),
+  as: z.optional(z.object({ school: Code, hand: SideName, lead: z.enum(['left', 'right', 'none']) })),
   opponent: z.optional(SideName),
 });
 const Cue = z.object({

@@ -40,6 +40,13 @@ export interface RunStretch extends Stretch {
   readonly line?: number | undefined;
 }
 
+/** How steps are written that are run: the stance by code, the hand that plays, the foot in front. */
+export interface DoneAs {
+  readonly school: string;
+  readonly hand: Side;
+  readonly lead: Side | 'none';
+}
+
 /** One exercise of a session as it is run. */
 export interface PlannedExercise {
   readonly name: string;
@@ -55,6 +62,8 @@ export interface PlannedExercise {
   readonly cueing?: Cueing | undefined;
   readonly tempo?: number | undefined;
   readonly implement?: Implement | undefined;
+  /** How its steps are written: in which stance, by which hand and lead; without it, an earlier program did not keep it. */
+  readonly as?: DoneAs | undefined;
   /** The partner's foot in front; without it there is no partner, or it was not said. */
   readonly opponent?: Side | undefined;
 }

@@ -10,6 +10,7 @@ import { clubRoutes, doorRoutes } from './club/routes.js';
 import type { Config } from './config.js';
 import { isAway } from './db/pool.js';
 import { run } from './db/sql.js';
+import { hallRoutes } from './hall/routes.js';
 import { guard } from './http/access.js';
 import { headers } from './http/headers.js';
 import { hostGuard, isOwnName } from './http/hosts.js';
@@ -19,6 +20,7 @@ import { answerProblems, notFound } from './http/problem.js';
 import { Room } from './http/room.js';
 import { actors, guardWrites, sessions } from './http/sign-in.js';
 import { webFiles } from './http/static.js';
+import { Hints } from './live/hints.js';
 import { liveRoutes } from './live/routes.js';
 import { patternRoutes } from './patterns/routes.js';
 import { bookRoutes } from './people/book-routes.js';
@@ -53,6 +55,7 @@ export function createApp(
   app.use(headers(secure, own !== null));
   app.use(compression());
 
+  const hints = new Hints(pool);
   const room = new Room(config.uploads, config.room);
   const api = Router();
   api.use((_request, response, next) => {
@@ -95,7 +98,8 @@ export function createApp(
     sessionRoutes(backing),
     runRoutes(backing),
     tableRoutes(backing),
-    liveRoutes(pool),
+    liveRoutes(hints),
+    hallRoutes(pool, hints, config.sessionSecret),
     teachingRoutes(pool),
     otherwiseRoutes(pool),
     transferRoutes(backing, config.uploads),

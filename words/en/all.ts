@@ -13,6 +13,7 @@ import { faults } from './faults.js';
 import { findings } from './findings.js';
 import { floor } from './floor.js';
 import { group } from './group.js';
+import { hall } from './hall.js';
 import { kept } from './kept.js';
 import { load } from './load.js';
 import { logTable } from './log-table.js';
@@ -64,6 +65,7 @@ export const all = {
   ...today,
   ...topics,
   ...group,
+  ...hall,
   ...kept,
   ...load,
   ...logTable,

@@ -113,6 +113,8 @@ export const problems = {
     taken: () => 'That address is in use already.',
     'set-up': () => 'This server has a club already; please sign in.',
     'not-here': () => 'The first coach is made on the machine itself, not over the network.',
+    'no-such-code': () => 'There is no run with this code. It ends with its run; the phone that runs it shows the one of now.',
+    'code-over': () => 'The run is over, or has another code now.',
     'no-demo': () => 'There is no demo club on this server.',
     'too-often': ({ seconds }) =>
       `That was tried very often. The next try is open in ${seconds === 1 ? 'a second' : `${seconds} seconds`}.`,

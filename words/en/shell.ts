@@ -4,6 +4,7 @@ export const shell = {
   titles: {
     enter: 'Sign in',
     welcome: 'Your way in',
+    hall: 'Hall screen',
     locked: 'Locked',
     today: 'Today',
     people: 'People',

@@ -16,6 +16,7 @@ export const rooms = {
   findings: () => import('./findings.js').then((room) => room.findings),
   floor: () => import('./floor.js').then((room) => room.floor),
   group: () => import('./group.js').then((room) => room.group),
+  hall: () => import('./hall.js').then((room) => room.hall),
   kept: () => import('./kept.js').then((room) => room.kept),
   load: () => import('./load.js').then((room) => room.load),
   logTable: () => import('./log-table.js').then((room) => room.logTable),

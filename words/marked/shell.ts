@@ -5,6 +5,7 @@ export const shell = {
   titles: {
     enter: 'Šíĝñ íñ',
     welcome: 'Ýóúŕ ŵáý íñ',
+    hall: 'Ĥáļļ šçŕééñ',
     locked: 'Ļóçķéđ',
     today: 'Ţóđáý',
     people: 'Þéóþļé',

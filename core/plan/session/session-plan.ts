@@ -1,8 +1,9 @@
+import type { Performer } from '../../motion/simulation.js';
 import type { Callable } from '../calls/callable.js';
 import type { Cue } from '../cue.js';
 import { ms } from '../ms.js';
 import { repPlanOf } from '../rep-plan.js';
-import type { RepPlan, RunStretch, SessionPlan } from '../run-plan.js';
+import type { DoneAs, RepPlan, RunStretch, SessionPlan } from '../run-plan.js';
 import type { PlannedStretch } from '../stretch.js';
 import { landingsOf } from './landings.js';
 import { repetitionsIn } from './repetitions.js';
@@ -73,6 +74,7 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
       view: stage.view,
       ...(openerOf(stage) === 'plan' ? {} : { opens: openerOf(stage) }),
       ...{ kind: stage.kind, cueing: stage.cueing, tempo: stage.tempo, implement: stage.implement },
+      as: doneAs(ways[0].drawn[0].simulation.performer),
       ...(stage.partner?.lead && { opponent: stage.partner.lead }),
     })),
     reps,
@@ -88,6 +90,8 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
     })),
   };
 }
+
+const doneAs = ({ school, playing, lead }: Performer): DoneAs => ({ school: school.code, hand: playing, lead: lead ?? 'none' });
 
 /** When the work after a stretch begins; without any, never. */
 const nextWork = (stretches: readonly PlannedStretch[], at: number): number =>

@@ -1,4 +1,4 @@
 update people_rules
-set version = version + 1, runs = $3, left_behind = $4, looks = $5, agreement = $6
+set version = version + 1, runs = $3, left_behind = $4, looks = $5, agreement = $6, hall = coalesce($7, hall), hall_under16 = coalesce($8, hall_under16)
 where club_id = $1 and version = $2
-returning version, runs, left_behind as "left", looks, agreement
+returning version, runs, left_behind as "left", looks, agreement, hall, hall_under16 as "hallUnder16"

@@ -2,6 +2,7 @@
 with run_athlete_gone as (delete from run_athlete where club_id = $1 and run_id = $2),
      run_event_gone as (delete from run_event where club_id = $1 and run_id = $2),
      run_device_gone as (delete from run_device where club_id = $1 and run_id = $2),
+     run_code_gone as (delete from run_code where club_id = $1 and run_id = $2),
      run_exercise_gone as (delete from run_exercise where club_id = $1 and run_id = $2),
      tally_gone as (delete from tally where club_id = $1 and run_id = $2),
      tally_part_gone as (delete from tally_part where club_id = $1 and run_id = $2),

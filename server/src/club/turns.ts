@@ -22,6 +22,9 @@ export const PACES = {
   links: { atOnce: 20, each: 10 },
   /** Passkeys that are asked for from one place. */
   passkeys: { atOnce: 60, each: 2 },
+  /** Codes of runs that are typed, at one place and at all of them. */
+  codes: { atOnce: 10, each: 30 },
+  allCodes: { atOnce: 200, each: 1 },
   demo: { atOnce: 300, each: 0.5 },
 } as const satisfies Record<string, Pace>;
 

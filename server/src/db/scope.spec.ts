@@ -10,7 +10,15 @@ const folder = fileURLToPath(new URL('../../sql/queries/', import.meta.url));
 const queries = readdirSync(folder).map((name) => ({ name, text: readFileSync(folder + name, 'utf8') }));
 /** Whom a sign-in is for is not known before it: these find the club, and nothing else. */
 const BEFORE_SIGN_IN = [
-  ...['coach-by-email.sql', 'demo-coach.sql', 'door.sql', 'owner-to-link.sql', 'passkey-by-credential.sql', 'way-in-by-hash.sql'],
+  ...[
+    'coach-by-email.sql',
+    'demo-coach.sql',
+    'door.sql',
+    'owner-to-link.sql',
+    'passkey-by-credential.sql',
+    'run-by-code.sql',
+    'way-in-by-hash.sql',
+  ],
 ];
 
 describe('every row belongs to a club', () => {
@@ -38,6 +46,7 @@ describe('every row belongs to a club', () => {
       'demo-coach.sql',
       'owner-to-link.sql',
       'passkey-by-credential.sql',
+      'run-by-code.sql',
       'way-in-by-hash.sql',
     ]);
     for (const name of loose) expect(queries.find((one) => one.name === name)?.text).toMatch(/club_id as "clubId"/);

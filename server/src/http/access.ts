@@ -3,8 +3,7 @@ import type { RequestHandler } from 'express';
 import { HttpProblem, notFound } from './problem.js';
 
 /**
- * Who can ask: somebody of a club by their role, or the holder of a run's code, who is nobody's coach (a hall screen, a pod). No way
- * is open to the latter yet.
+ * Who can ask: somebody of a club by their role, or the holder of a run's code, who is nobody's coach (a hall screen).
  */
 export type Who = Role | 'holder';
 
@@ -16,6 +15,7 @@ const COACHES: readonly Who[] = ['owner', 'coach'];
 /** Whoever works on the floor. */
 const FLOOR: readonly Who[] = ['owner', 'coach', 'assistant'];
 const MEMBERS: readonly Who[] = ROLES;
+const HOLDERS: readonly Who[] = ['holder'];
 
 /** Whoever may read fault books. */
 const BOOKS: readonly Who[] = ['owner', 'coach', 'reader'];
@@ -110,6 +110,11 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   'GET /recount/left': COACHES,
   'GET /recount': COACHES,
   'POST /recount': COACHES,
+  'POST /runs/:id/code': FLOOR,
+  'POST /hall': 'anybody',
+  'GET /hall': HOLDERS,
+  'GET /hall/events': HOLDERS,
+  'GET /hall/live': HOLDERS,
   'GET /live': FLOOR,
   'GET /phone': FLOOR,
 
@@ -168,6 +173,7 @@ export const guard: RequestHandler = (request, response, next) => {
   const open = row?.open ?? null;
   if (open === 'anybody') return next();
   if (request.get('sec-fetch-mode') === 'navigate' && !SAVED.has(row?.path ?? '')) return response.redirect(303, '/');
+  if (request.holder && open?.includes('holder')) return next();
   // Whoever is not signed in is not told what there is.
   if (!request.actor) throw new HttpProblem(401, { code: 'signed-out', values: {} });
   if (open === null) throw notFound('address');

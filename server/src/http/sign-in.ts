@@ -20,6 +20,13 @@ export interface Actor extends Member {
   readonly role: Role;
 }
 
+/** Which run a hall screen shows, and by which code: another code of the same run ends it. */
+export interface Holder {
+  readonly clubId: string;
+  readonly runId: string;
+  readonly hash: string;
+}
+
 declare module 'express-session' {
   interface SessionData {
     coach: Member;
@@ -27,12 +34,15 @@ declare module 'express-session' {
     /** When somebody signed in, and on what. */
     began: string;
     device: string;
+    /** The run whose code was typed here. */
+    holder: Holder;
   }
 }
 
 declare module 'express-serve-static-core' {
   interface Request {
     actor?: Actor;
+    holder?: Holder;
   }
 }
 
@@ -87,7 +97,9 @@ export function sessions(pool: Pool, secret: string, { secure, own, proxied }: R
 export const actors =
   (pool: Pool): RequestHandler =>
   async (request, _response, next) => {
-    const { coach } = request.session;
+    const { coach, holder } = request.session;
+    // Whether the code still stands, what is asked for by it says.
+    if (holder) request.holder = holder;
     if (!coach) return next();
     // Sessions of an earlier version did not say when they began.
     request.session.began ??= new Date().toISOString();
@@ -106,6 +118,12 @@ export async function enter(request: Request, response: Response, { id, clubId }
   request.session.device = deviceOf(request.get('user-agent') ?? '');
   await promisify(request.session.save.bind(request.session))();
   giveToken(request, response);
+}
+
+/** Lets a browser see the run whose code was typed in it, whoever is signed in there besides. */
+export async function hold(request: Request, holder: Holder): Promise<void> {
+  request.session.holder = holder;
+  await promisify(request.session.save.bind(request.session))();
 }
 
 export async function leave(request: Request, response: Response): Promise<void> {

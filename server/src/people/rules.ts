@@ -9,8 +9,11 @@ export const getRules = async (db: Db, clubId: string): Promise<PeopleRules> =>
   (await one<PeopleRules & Record<string, unknown>>(db, 'rules-get', clubId)) ?? USUAL_RULES;
 
 /** Null where somebody changed them since. */
-export const saveRules = (db: Db, clubId: string, { version, runs, left, looks, agreement }: PeopleRules): Promise<PeopleRules | null> =>
-  one<PeopleRules & Record<string, unknown>>(db, version === 0 ? 'rules-set' : 'rules-save', clubId, version, runs, left, looks, agreement);
+export const saveRules = (db: Db, clubId: string, rules: PeopleRules): Promise<PeopleRules | null> => {
+  const { version, runs, left, looks, agreement, hall, hallUnder16 } = rules;
+  const values = [clubId, version, runs, left, looks, agreement, hall, hallUnder16];
+  return one<PeopleRules & Record<string, unknown>>(db, version === 0 ? 'rules-set' : 'rules-save', ...values);
+};
 
 /**
  * Throws 422 where what is new of an athlete needs a guardian's agreement that is not there. What was kept before is not held against

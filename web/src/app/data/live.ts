@@ -17,6 +17,7 @@ export class Live {
   private timer: ReturnType<typeof setTimeout> | null = null;
 
   private wanted = false;
+  private path = '/api/live';
 
   constructor() {
     // A browser has few connections for all its tabs: those that nobody looks at ask now and then.
@@ -27,11 +28,13 @@ export class Live {
     });
   }
 
-  open(): void {
+  /** @param path of another stream than that of somebody who is signed in. */
+  open(path = this.path): void {
     this.shut();
+    this.path = path;
     this.wanted = true;
     if (document.hidden) return;
-    const source = new EventSource('/api/live?ngsw-bypass');
+    const source = new EventSource(`${this.path}?ngsw-bypass`);
     this.source = source;
     source.onopen = () => {
       this.hearing.set(true);

@@ -17,7 +17,7 @@ export const signedOut: HttpInterceptorFn = (request, next) => {
   return next(request).pipe(
     tap({
       error: (error: unknown) => {
-        const asked = ['/api/sign-in', '/api/me', '/api/me/password'].includes(request.url);
+        const asked = ['/api/sign-in', '/api/me', '/api/me/password'].includes(request.url) || request.url.startsWith('/api/hall');
         if (!(error instanceof HttpErrorResponse) || error.status !== 401 || asked || who() !== asking) return;
         if (router.url.startsWith('/floor/run')) return;
         store.dispatch(signInActions.left());

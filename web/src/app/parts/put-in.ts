@@ -76,6 +76,6 @@ export class PutIn {
     const plan = await this.asking.ask('sessionPlan', asked).catch(() => null);
     const counted = plan && mergedPlan(plan, mergesOf(this.club.teaching().faults));
     const entry = counted && isSession(counted) ? lastOf(counted) : null;
-    return entry ?? words.build.cannotRun;
+    return entry ?? words.run.cannotPut;
   }
 }

@@ -1,4 +1,5 @@
 import { computed, type Signal } from '@angular/core';
+import type { RunHead } from '@hopsk/contract/run';
 import type { Side } from '@hopsk/core/body/foot';
 import { faultsByCode } from '@hopsk/core/catalogue/faults';
 import { beepsOfPlan } from '@hopsk/core/log/beeps';
@@ -11,7 +12,6 @@ import { isSession, isTapped, stretchesOfPlan } from '@hopsk/core/plan/run-plan'
 import { blocksOf } from '@hopsk/core/plan/to-come';
 import type { Stretch } from '@hopsk/core/plan/stretch';
 import { faultLabel } from '@hopsk/words/naming';
-import type { KeptRun } from '../data/device-store';
 import type { Folded } from '../data/folded';
 
 /** Seconds for which a freeze is asked about. */
@@ -21,7 +21,7 @@ const DOTS = 8;
 
 /** A run as this device has it, its log, and its own time now, milliseconds. */
 interface RunOf {
-  readonly run: Signal<KeptRun | null>;
+  readonly run: Signal<{ readonly head: RunHead } | null>;
   readonly events: Signal<readonly RunEvent[]>;
   readonly fold: Signal<Folded | null>;
   /** What the coach at this device watches. */

@@ -173,7 +173,7 @@ export const inside: Routes = [
       {
         path: 'floor/run',
         title: title('floor'),
-        loadComponent: inRoom(['floor', 'book', 'steps'], () => import('../screens/floor/run-screen').then((m) => m.RunScreen)),
+        loadComponent: inRoom(['floor', 'book', 'steps', 'plan'], () => import('../screens/floor/run-screen').then((m) => m.RunScreen)),
       },
       {
         path: 'floor/runs',

@@ -35,6 +35,11 @@ export const routes: Routes = [
     title: title('locked'),
     loadComponent: screen(['enter'], () => import('../screens/sign-in/locked').then((m) => m.Locked)),
   },
+  {
+    path: 'hall',
+    title: title('hall'),
+    loadComponent: screen(['hall', 'floor', 'faults', 'moves', 'steps'], () => import('../screens/hall/hall').then((m) => m.Hall)),
+  },
   { path: '', canActivate: [signedIn], loadChildren: () => import('./inside-routes').then((m) => m.inside) },
   { path: '**', redirectTo: '' },
 ];

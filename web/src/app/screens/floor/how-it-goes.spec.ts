@@ -9,7 +9,7 @@ describe('how the steps of what is on go', () => {
   const line = { steps: 'split, shuffle right 40 cm', school: 'square-ready', hand: 'right', lead: 'none' } as const;
 
   async function shown(more: Partial<Goes>): Promise<Screen<HowItGoes>> {
-    const goes: Goes = { name: 'Corner', line, athlete: right, planned: right, look: 'split late · From the side', ...more };
+    const goes: Goes = { name: 'Corner', line, athlete: right, look: 'split late · From the side', ...more };
     TestBed.configureTestingModule({
       providers: [
         { provide: MAT_DIALOG_DATA, useValue: goes },
@@ -31,17 +31,17 @@ describe('how the steps of what is on go', () => {
     await screen.until(() => screen.words.includes('let it move'));
   });
 
-  it('are turned round for whoever plays with the other hand than the one for whom they were planned', async () => {
+  it('are turned round for whoever plays with the other hand than the one they are written for', async () => {
     expect((await shown({ athlete: left })).words).toContain('shuffle left 40 cm');
   });
 
   it('are not turned round twice: the plan has them as its first athlete does them', async () => {
-    const planned = { line: { ...line, steps: 'split, shuffle left 40 cm' }, planned: left };
-    expect((await shown({ ...planned, athlete: left })).words).toContain('shuffle left 40 cm');
+    const written = { line: { ...line, hand: 'left' as const, steps: 'split, shuffle left 40 cm' } };
+    expect((await shown({ ...written, athlete: left })).words).toContain('shuffle left 40 cm');
   });
 
   it('and back again for the others', async () => {
-    const planned = { line: { ...line, steps: 'split, shuffle left 40 cm' }, planned: left };
-    expect((await shown({ ...planned, athlete: right })).words).toContain('shuffle right 40 cm');
+    const written = { line: { ...line, hand: 'left' as const, steps: 'split, shuffle left 40 cm' } };
+    expect((await shown({ ...written, athlete: right })).words).toContain('shuffle right 40 cm');
   });
 });

@@ -1,23 +1,16 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, viewChild } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
-import type { PatternDraft } from '@hopsk/contract/pattern-draft';
 import type { Athlete } from '@hopsk/contract/people';
-import type { Study } from '@hopsk/core/judge/study';
 import { words } from '@hopsk/words/words';
-import { performance } from '../../compute/performance';
-import { Studies } from '../../compute/studies';
 import { TeachingStore } from '../../data/teaching';
-import { Floor } from '../../drawing/floor';
-import { Player } from '../../parts/player';
+import { MovingLine, type WrittenLine } from '../../parts/moving-line';
 
 /** A line as it is run, and who does it. */
 export interface Goes {
   readonly name: string;
-  readonly line: Pick<PatternDraft, 'steps' | 'school' | 'hand' | 'lead'>;
+  readonly line: WrittenLine;
   readonly athlete: Athlete | null;
-  /** For whom the run was planned: the steps are written as they do them. */
-  readonly planned: Athlete | null;
   /** What is looked for in it, and from where. */
   readonly look: string;
 }
@@ -25,23 +18,25 @@ export interface Goes {
 /** How the steps of what is on go: drawn and moving, as whoever is watched does them. */
 @Component({
   selector: 'hop-how-it-goes',
-  imports: [Floor, MatButton],
+  imports: [MatButton, MovingLine],
   template: `
     <h2 id="how">
       <bdi>{{ goes.name }}</bdi>
     </h2>
-    <p translate="no">{{ text }}</p>
+    <p translate="no">{{ moving()?.done()?.text }}</p>
     @if (goes.look !== '') {
       <p class="muted">{{ goes.look }}</p>
     }
-    @if (study(); as study) {
-      <hop-floor [study]="study" [t]="player.t()" [label]="goes.name" [plain]="true" />
-    } @else if (failed()) {
-      <p class="said wrong" role="alert">{{ words.common.stopped }}</p>
-    }
+    <hop-moving-line
+      [name]="goes.name"
+      [line]="goes.line"
+      [athlete]="goes.athlete"
+      [stances]="club.stances()"
+      [moves]="club.teaching().moves"
+    />
     <div class="keys">
-      <button mat-stroked-button [disabled]="!study()" (click)="player.toggle()">
-        {{ player.playing() ? words.run.stands : words.run.moves }}
+      <button mat-stroked-button [disabled]="!moving()?.study()" (click)="moving()?.player?.toggle()">
+        {{ moving()?.player?.playing() ? words.run.stands : words.run.moves }}
       </button>
       <button mat-flat-button (click)="self.close()">{{ words.common.close }}</button>
     </div>
@@ -58,7 +53,7 @@ export interface Goes {
     p {
       margin: 0;
     }
-    hop-floor {
+    hop-moving-line {
       flex: 1;
       min-height: 200px;
     }
@@ -76,31 +71,7 @@ export interface Goes {
 export class HowItGoes {
   protected readonly self = inject<MatDialogRef<HowItGoes, void>>(MatDialogRef);
   protected readonly goes = inject<Goes>(MAT_DIALOG_DATA);
-  private readonly club = inject(TeachingStore);
-  private readonly asking = inject(Studies);
+  protected readonly club = inject(TeachingStore);
   protected readonly words = words;
-  protected readonly study = signal<Study | null>(null);
-  protected readonly failed = signal(false);
-  private readonly done = this.asDone();
-  protected readonly text = this.done.text;
-  protected readonly player = new Player(computed(() => this.study()?.totals.seconds ?? 0));
-
-  constructor() {
-    void this.draw();
-  }
-
-  private asDone(): ReturnType<typeof performance> {
-    const [{ line, planned, athlete }, own] = [this.goes, this.club.stances()];
-    const { playing, lead } = performance(line, planned, { own }).performer;
-    return performance({ ...line, hand: playing, lead: lead ?? 'none' }, athlete ?? planned, { own });
-  }
-
-  private async draw(): Promise<void> {
-    try {
-      this.study.set(await this.asking.study(this.done.text, this.done.performer, false, { own: this.club.teaching().moves }));
-      this.player.toggle();
-    } catch {
-      this.failed.set(true);
-    }
-  }
+  protected readonly moving = viewChild(MovingLine);
 }

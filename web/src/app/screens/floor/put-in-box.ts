@@ -96,7 +96,7 @@ export class PutInBox {
   protected readonly make = once(async (offer: Offer) => {
     this.wrong.set('');
     const stage = await offer.stage().catch(() => null);
-    const made = stage === null ? words.build.cannotRun : await this.makes().made(stage, this.dose());
+    const made = stage === null ? words.run.cannotPut : await this.makes().made(stage, this.dose());
     if (typeof made === 'string') this.wrong.set(`${made} ${words.run.nothingChanged}`);
     else this.made.emit(made);
   });

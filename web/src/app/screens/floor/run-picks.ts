@@ -1,10 +1,13 @@
 import { inject, Injector, runInInjectionContext, type Type } from '@angular/core';
 import type { Result } from '@hopsk/core/log/event';
+import type { DoneAs } from '@hopsk/core/plan/run-plan';
 import { OPEN_SETTINGS } from '@hopsk/core/plan/session/session';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
+import { performance } from '../../compute/performance';
 import { patterns, people, sessions } from '../../data/records';
+import { TeachingStore } from '../../data/teaching';
 import { offersOf, PutIn } from '../../parts/put-in';
 import type { RunNow } from '../../parts/run-now';
 import { ASK } from '../../ui/ask';
@@ -37,6 +40,8 @@ const AT_HAND = new Map<Part, Type<unknown>>([
 
 /** The drawing holds much that a run does without: it is fetched when it is wanted. */
 const HOW_IT_GOES: Part = () => import('./how-it-goes').then(({ HowItGoes }) => HowItGoes);
+/** It asks the server anyway. */
+const HALL_CODE: Part = () => import('./hall-code').then(({ HallCode }) => HallCode);
 /** Faults that are named beside a drawing: more nobody looks for at once. */
 const LOOKED_FOR = 3;
 
@@ -45,6 +50,7 @@ export class RunPicks {
   private readonly dialogs = inject(Dialogs);
   private readonly store = inject(Store);
   private readonly injector = inject(Injector);
+  private readonly club = inject(TeachingStore);
   private readonly people = this.store.selectSignal(people.selectHere);
   private readonly patterns = this.store.selectSignal(patterns.selectHere);
   private readonly sessions = this.store.selectSignal(sessions.selectHere);
@@ -118,23 +124,38 @@ export class RunPicks {
   async howItGoes(): Promise<void> {
     const [steps, watching] = [this.at.line(), this.at.watching()];
     if (steps === '') return;
-    const { sessionId = null, patternId = null } = this.at.head() ?? {};
-    const stage = this.sessions()
-      .find(({ id }) => id === sessionId)
-      ?.stages.find(({ id }) => id === this.at.exercise()?.stage);
-    const from = stage ?? this.patterns().find(({ id }) => id === patternId);
     const look = [
       ...(watching?.board ?? []).slice(0, LOOKED_FOR).map(faultLabel),
       watching ? `${this.text.from} ${this.text[watching.view]}` : '',
     ];
+    const whose = watching?.athlete ?? this.at.head()?.athletes[0];
+    const athlete = this.people().find(({ id }) => id === whose) ?? null;
     const data: Goes = {
       name: this.at.title(),
-      line: { ...(from ?? { school: '', hand: 'right', lead: 'none' }), steps },
-      athlete: this.people().find(({ id }) => id === watching?.athlete) ?? null,
-      planned: this.people().find(({ id }) => id === this.at.head()?.athletes[0]) ?? null,
+      line: { ...(this.at.exercise()?.as ?? this.writtenAs()), steps },
+      athlete,
       look: look.filter((part) => part !== '').join(' · '),
     };
     await this.dialogs.show(HOW_IT_GOES, { labelledBy: 'how', data, width: '720px', height: '86dvh' });
+  }
+
+  /** How the steps are written that an earlier program planned, or those of one pattern: as whom it was planned for does them. */
+  private writtenAs(): DoneAs {
+    const { sessionId = null, patternId = null, athletes = [] } = this.at.head() ?? {};
+    const stage = this.sessions()
+      .find(({ id }) => id === sessionId)
+      ?.stages.find(({ id }) => id === this.at.exercise()?.stage);
+    const line = stage ?? this.patterns().find(({ id }) => id === patternId);
+    if (!line) return { school: '', hand: 'right', lead: 'none' };
+    const planned = this.people().find(({ id }) => id === athletes[0]) ?? null;
+    const { playing, lead } = performance(line, planned, { own: this.club.stances() }).performer;
+    return { school: line.school, hand: playing, lead: lead ?? 'none' };
+  }
+
+  /** The code for a screen in the hall; another one each time. */
+  hall(): void {
+    const id = this.at.head()?.id;
+    if (id !== undefined) void this.dialogs.show(HALL_CODE, { labelledBy: 'hall', data: id });
   }
 
   keys(): void {

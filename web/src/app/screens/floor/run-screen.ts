@@ -13,7 +13,7 @@ import { Outbox } from '../../data/outbox';
 import { Together } from '../../data/together';
 import { Sounds } from '../../ports/sounds';
 import { signInFeature } from '../../data/sign-in';
-import { ClockBlock } from './clock-block';
+import { ClockBlock } from '../../parts/clock-block';
 import { actOf, type KeyAct } from './keys';
 import { RunNow } from '../../parts/run-now';
 import { RunPicks } from './run-picks';

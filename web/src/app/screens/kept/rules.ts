@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { AGREEMENTS } from '@hopsk/contract/agreement';
+import { HALL_NAMES } from '@hopsk/contract/hall-names';
 import type { PeopleRules } from '@hopsk/contract/people-data';
 import { words } from '@hopsk/words/words';
 import { firstValueFrom } from 'rxjs';
@@ -34,6 +35,13 @@ const shorter = (now: number | null, before: number | null): boolean => now !== 
           <hop-box [label]="text.left" [reads]="reads.months" [hint]="text.always" [value]="r.left" (taken)="put({ left: $event })" />
           <hop-box [label]="text.looks" [reads]="reads.some" [value]="r.looks" (taken)="put({ looks: $event })" />
           <hop-choice [label]="text.agreement" [options]="agreements" [value]="r.agreement" (taken)="put({ agreement: $event })" />
+          <hop-choice [label]="text.hall" [options]="halls" [value]="r.hall ?? 'first'" (taken)="put({ hall: $event })" />
+          <hop-choice
+            [label]="text.hallUnder16"
+            [options]="under16"
+            [value]="r.hallUnder16 ? 'alike' : 'number'"
+            (taken)="put({ hallUnder16: $event === 'alike' })"
+          />
           <button mat-flat-button type="submit" [disabled]="sending.busy()">{{ text.save }}</button>
         </form>
         <p class="muted">{{ text.agreementSays }}</p>
@@ -59,6 +67,8 @@ export class Rules {
   protected readonly sending = new Sending();
   protected readonly reads = { some: numbers(MONTHS), months: orNothing(numbers(MONTHS)) };
   protected readonly agreements = namedOptions(AGREEMENTS, words.kept.agreements);
+  protected readonly halls = namedOptions(HALL_NAMES, words.kept.halls);
+  protected readonly under16 = namedOptions(['number', 'alike'] as const, words.kept.under16);
   protected readonly rules = signal<PeopleRules | null>(null);
   private before: PeopleRules | null = null;
 

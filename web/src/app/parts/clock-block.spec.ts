@@ -2,7 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import { clockAt, clockOf } from '@hopsk/core/log/clock';
 import { isControl, type RunEvent } from '@hopsk/core/log/event';
 import { stretchesOfRounds } from '@hopsk/core/plan/rounds';
-import { event } from '../../testing/run';
+import { event } from '../testing/run';
 import { ClockBlock } from './clock-block';
 
 describe('the clock block', () => {

@@ -1,0 +1,81 @@
+import { provideHttpClient } from '@angular/common/http';
+import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import { TestBed } from '@angular/core/testing';
+import type { HallRun } from '@hopsk/contract/hall';
+import { COUNT_DOWN } from '@hopsk/core/log/clock';
+import { Screen } from '../../testing/screen';
+import { event } from '../../testing/run';
+import { Hall } from './hall';
+
+const [ada, bea] = [crypto.randomUUID(), crypto.randomUUID()];
+const phase = (start: number, end: number, kind: 'work' | 'rest', wave: number) => ({
+  ...{ kind, start, end, set: 1, round: 1, exercise: 0, open: false, done: [], wave },
+});
+/** Two take turns: the first twenty seconds one of them is at it, then the other. */
+const hallRun = (more: Partial<HallRun> = {}): HallRun => ({
+  id: crypto.randomUUID(),
+  name: 'Evening',
+  club: 'Old Net Loft',
+  plan: {
+    exercises: [{ name: 'Corner', stage: crypto.randomUUID(), steps: '', watch: [], view: 'side' }],
+    reps: [],
+    phases: [phase(0, 20, 'work', 1), phase(20, 40, 'work', 2)],
+    cues: [],
+    landings: null,
+  },
+  athletes: [ada, bea],
+  names: { [ada]: 'Ada', [bea]: '2' },
+  line: null,
+  stances: [],
+  moves: [],
+  events: [event(1, { kind: 'go', answers: null, m: 0 })],
+  arrival: 3,
+  now: (COUNT_DOWN + 5) * 1000,
+  ...more,
+});
+
+describe('a hall screen', () => {
+  let http: HttpTestingController;
+  let screen: Screen<Hall>;
+  beforeEach(() => {
+    sessionStorage.clear();
+    // Nobody hints in a spec: it is asked every two seconds.
+    spyOn(window, 'EventSource' as never).and.returnValue({ close: () => undefined, addEventListener: () => undefined } as never);
+    TestBed.configureTestingModule({ providers: [provideHttpClient(), provideHttpClientTesting()] });
+    http = TestBed.inject(HttpTestingController);
+  });
+  const opened = async (): Promise<void> => void (screen = await Screen.of(Hall));
+  const away = (url: string): void => http.expectOne(url).error(new ProgressEvent('error'), { status: 0 });
+
+  it('shows who is at it and whose turn comes, by the time that the server says', async () => {
+    await opened();
+    http.expectOne('/api/hall').flush(hallRun());
+    await screen.until(() => screen.words.includes('round 1 of 1'));
+    expect(screen.words).toContain('group 1 of 2');
+    expect(screen.all('.names bdi').map((one) => one.textContent)).toEqual(['Ada', '2']);
+    expect(screen.all('.names .waits').map((one) => one.textContent?.trim())).toEqual(['next turn:', '2']);
+  });
+
+  it('loaded anew without a network goes on where the run must be by now, and says so', async () => {
+    const run = hallRun();
+    sessionStorage.setItem('hall', JSON.stringify({ run, m: (COUNT_DOWN + 3) * 1000, at: Date.now() - 22_000 }));
+    await opened();
+    away('/api/hall');
+    await screen.until(() => screen.words.includes('group 2 of 2'));
+    expect(screen.words).toContain('No network');
+    // The run ended meanwhile, as it says when it can be asked again.
+    await screen.until(() =>
+      http
+        .match('/api/hall/events?after=3')
+        .some((one) => (one.flush({ error: 'code-over', values: {}, fields: [] }, { status: 410, statusText: 'Gone' }), true)),
+    );
+    await screen.until(() => screen.words.includes('It is over'));
+    expect(sessionStorage.getItem('hall')).toBeNull();
+  });
+
+  it('without anything kept asks for a code', async () => {
+    await opened();
+    http.expectOne('/api/hall').flush({ error: 'signed-out', values: {}, fields: [] }, { status: 401, statusText: 'Unauthorized' });
+    await screen.until(() => screen.words.includes('the run’s code'));
+  });
+});

@@ -1,0 +1,15 @@
+/** What a screen in the hall says. */
+export const hall = {
+  hall: {
+    title: 'Hall screen',
+    says: 'This screen shows a run that is under way to everybody in the hall. Its code stands on the phone that runs it, under ‘hall’.',
+    code: 'the run’s code',
+    show: 'show it',
+    over: 'It is over',
+    again: 'another code',
+    then: 'then:',
+    waits: 'next turn:',
+    wrong: 'A code has eight letters and digits, as the phone shows it.',
+    away: 'No network: it goes on by itself.',
+  },
+};
