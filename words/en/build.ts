@@ -47,6 +47,20 @@ export const build = {
     printIt: 'print it',
     calendar: 'sessions in a calendar',
     asCsv: 'timeline as CSV',
+    asSound: 'as sound …',
+    soundTitle: 'The session as sound',
+    soundSays: (long: string, megabytes: number): string =>
+      `A WAV file of ${long}, about ${megabytes} MB: the clock’s tones, counts, beats and calls as they are drawn now, for a loudspeaker without a phone.`,
+    soundMake: 'make and save it',
+    soundStop: 'stop',
+    soundStopped: 'Stopped. Nothing was saved.',
+    soundDone: 'Saved.',
+    soundFull: 'There is no room for it on this device. Nothing was saved.',
+    soundLong: 'It is longer than two hours. Divide the session.',
+    soundOpen: (names: readonly string[], all: number): string =>
+      `Nobody knows how long open work takes: give ${names.map((name) => `‘${name}’`).join(', ')}${all > names.length ? ` and ${all - names.length} more` : ''} a time or a number first.`,
+    soundUnsaid: (said: readonly string[], all: number): string =>
+      `Saved. Without ${said.map((one) => `‘${one}’`).join(', ')}${all > said.length ? ` and ${all - said.length} more` : ''}: there are no clips of these words.`,
     asText: 'save as text',
     asJson: 'save as JSON',
     versions: 'earlier versions',

@@ -48,6 +48,20 @@ export const build = {
     printIt: 'þŕíñţ íţ',
     calendar: 'šéššíóñš íñ á çáļéñđáŕ',
     asCsv: 'ţíɱéļíñé áš ÇŠṼ',
+    asSound: 'áš šóúñđ …',
+    soundTitle: 'Ţĥé šéššíóñ áš šóúñđ',
+    soundSays: (long: string, megabytes: number): string =>
+      `Á ŴÁṼ ƒíļé óƒ ${long}, áƀóúţ ${megabytes} ḾƁ: ţĥé çļóçķ’š ţóñéš, çóúñţš, ƀéáţš áñđ çáļļš áš ţĥéý áŕé đŕáŵñ ñóŵ, ƒóŕ á ļóúđšþéáķéŕ ŵíţĥóúţ á þĥóñé.`,
+    soundMake: 'ɱáķé áñđ šáṽé íţ',
+    soundStop: 'šţóþ',
+    soundStopped: 'Šţóþþéđ. Ñóţĥíñĝ ŵáš šáṽéđ.',
+    soundDone: 'Šáṽéđ.',
+    soundFull: 'Ţĥéŕé íš ñó ŕóóɱ ƒóŕ íţ óñ ţĥíš đéṽíçé. Ñóţĥíñĝ ŵáš šáṽéđ.',
+    soundLong: 'Íţ íš ļóñĝéŕ ţĥáñ ţŵó ĥóúŕš. Đíṽíđé ţĥé šéššíóñ.',
+    soundOpen: (names: readonly string[], all: number): string =>
+      `Ñóƀóđý ķñóŵš ĥóŵ ļóñĝ óþéñ ŵóŕķ ţáķéš: ĝíṽé ${names.map((name) => `‘${name}’`).join(', ')}${all > names.length ? ` áñđ ${all - names.length} ɱóŕé` : ''} á ţíɱé óŕ á ñúɱƀéŕ ƒíŕšţ.`,
+    soundUnsaid: (said: readonly string[], all: number): string =>
+      `Šáṽéđ. Ŵíţĥóúţ ${said.map((one) => `‘${one}’`).join(', ')}${all > said.length ? ` áñđ ${all - said.length} ɱóŕé` : ''}: ţĥéŕé áŕé ñó çļíþš óƒ ţĥéšé ŵóŕđš.`,
     asText: 'šáṽé áš ţéẋţ',
     asJson: 'šáṽé áš ĴŠÓÑ',
     versions: 'éáŕļíéŕ ṽéŕšíóñš',

@@ -24,7 +24,7 @@ class FakeAudio {
     this.onstatechange();
   }
   createGain() {
-    const gain = { setValueAtTime: () => gain, exponentialRampToValueAtTime: () => gain };
+    const gain = { setValueAtTime: () => gain, linearRampToValueAtTime: () => gain };
     return { gain, connect: <T>(to: T): T => to };
   }
   readonly buffers: { at: number; seconds: number; cut: boolean }[] = [];

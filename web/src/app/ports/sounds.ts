@@ -1,35 +1,11 @@
 import { inject, Injectable, Injector, signal } from '@angular/core';
 import type { Beep } from '@hopsk/core/log/beeps';
-import type { Clips, Spoken } from './clips';
+import { heardOf, TONE_AGAIN, TONE_EDGES, TONE_LOUD, TONES, type Heard, type Saying } from '@hopsk/core/log/heard';
+import type { ClipBook, Spoken } from './clip-book';
 import { HandOver, type Due, type Output } from './hand-over';
 
-/** How each sounds: a pitch (Hz), a length (s), and how often one after the other; alike are none, so that a hall knows them apart. */
-const TONES: Readonly<Record<Beep['sound'], { readonly pitch: number; readonly length: number; readonly times?: number }>> = {
-  tick: { pitch: 660, length: 0.09 },
-  ten: { pitch: 740, length: 0.12, times: 2 },
-  work: { pitch: 990, length: 0.5 },
-  rest: { pitch: 495, length: 0.5 },
-  end: { pitch: 880, length: 1 },
-  chime: { pitch: 1320, length: 0.2 },
-  call: { pitch: 1170, length: 0.12 },
-  beat: { pitch: 440, length: 0.06 },
-};
-/** What sounds only where there is no word for it. */
-const INSTEAD: readonly Beep['sound'][] = ['call', 'beat'];
-/** From the beginning of one of several to that of the next, times its length. */
-const AGAIN = 1.7;
-/** So loud a tone is beside words, which are as loud as can be. */
-const LOUD = 0.5;
-
-/** Words at a second of the plan. */
-export interface Saying {
-  readonly at: number;
-  readonly say: string;
-}
-
-interface Heard extends Due {
-  readonly beep: Beep['sound'] | null;
-  readonly spoken: Spoken | null;
+interface Sounding extends Due {
+  readonly heard: Heard;
 }
 
 /** Plays the clock's beeps and its words on the audio clock, so that they fall on time whatever the page is doing. */
@@ -37,14 +13,14 @@ interface Heard extends Due {
 export class Sounds {
   private readonly injector = inject(Injector);
   /** Words as clips: fetched when something first sounds; null until they are here. */
-  private clips: Clips | null = null;
+  private clips: ClipBook | null = null;
   private context: AudioContext | null = null;
   private loudness: GainNode | null = null;
   /** Whether it sounds: after a reload the browser wants a tap first, and a call on the phone takes the sound away. */
   readonly ready = signal(false);
   /** How loud, 0…1; at 0 nothing is heard. */
   readonly volume = signal(1);
-  private readonly handed = new HandOver<Heard, readonly AudioScheduledSourceNode[]>(this.output());
+  private readonly handed = new HandOver<Sounding, readonly AudioScheduledSourceNode[]>(this.output());
 
   /** To be called from a tap: browsers let sound begin only then. */
   wake(): void {
@@ -68,17 +44,11 @@ export class Sounds {
 
   /** Puts the coming beeps and words on the audio clock; `t` is the plan's second now. Called again it fills up what is missing, and moves what lies wrong. */
   plan(beeps: readonly Beep[], t: number, words: readonly Saying[] = []): void {
-    const tones = new Map(beeps.map(({ at, sound }) => [at, sound]));
-    const said = words.flatMap(({ at, say }): Heard[] => {
-      const spoken = say === '' ? null : this.spoken(say);
-      const tone = tones.get(at);
-      // A call and a beat are their word; another tone is heard first.
-      const later = tone === undefined || INSTEAD.includes(tone) ? 0 : TONES[tone].length;
-      if (spoken && later === 0) tones.delete(at);
-      return spoken ? [{ at: at + later, key: `“${say}”`, beep: null, spoken }] : [];
-    });
-    const heard = beeps.filter(({ at, sound }) => !INSTEAD.includes(sound) || tones.get(at) === sound);
-    this.handed.plan([...heard.map(({ at, sound }): Heard => ({ at, key: sound, beep: sound, spoken: null })), ...said], t);
+    const heard = heardOf(beeps, words, (say) => this.spoken(say) !== null);
+    this.handed.plan(
+      heard.map((one): Sounding => ({ at: one.at, key: 'tone' in one ? one.tone : `“${one.say}”`, heard: one })),
+      t,
+    );
   }
 
   /** Takes all that comes back: a pause, a skip, the end. What sounds already may finish, the last tone above all. */
@@ -108,7 +78,7 @@ export class Sounds {
     this.clips = clips;
   }
 
-  private output(): Output<Heard, readonly AudioScheduledSourceNode[]> {
+  private output(): Output<Sounding, readonly AudioScheduledSourceNode[]> {
     const so = this as Sounds;
     return {
       get now() {
@@ -117,7 +87,11 @@ export class Sounds {
       get sounds() {
         return so.context?.state === 'running';
       },
-      play: ({ beep, spoken }, at) => (beep ? this.tones(beep, at) : spoken ? [this.words(spoken, at)] : []),
+      play: ({ heard }, at) => {
+        if ('tone' in heard) return this.tones(heard.tone, at);
+        const spoken = this.spoken(heard.say);
+        return spoken ? [this.words(spoken, at)] : [];
+      },
       stop: (nodes) => nodes.forEach((node) => node.stop()),
     };
   }
@@ -140,14 +114,14 @@ export class Sounds {
     const [context, out] = this.audio();
     const { pitch, length, times = 1 } = TONES[sound];
     return Array.from({ length: times }, (_, k) => {
-      const start = at + k * AGAIN * length;
+      const start = at + k * TONE_AGAIN * length;
       const oscillator = context.createOscillator();
       const gain = context.createGain();
       oscillator.frequency.value = pitch;
-      gain.gain.setValueAtTime(0.0001, start);
-      gain.gain.exponentialRampToValueAtTime(LOUD, start + 0.01);
-      gain.gain.setValueAtTime(LOUD, start + length - 0.04);
-      gain.gain.exponentialRampToValueAtTime(0.0001, start + length);
+      gain.gain.setValueAtTime(0, start);
+      gain.gain.linearRampToValueAtTime(TONE_LOUD, start + TONE_EDGES.rises);
+      gain.gain.setValueAtTime(TONE_LOUD, start + length - TONE_EDGES.falls);
+      gain.gain.linearRampToValueAtTime(0, start + length);
       oscillator.connect(gain).connect(out);
       oscillator.start(start);
       oscillator.stop(start + length);

@@ -77,5 +77,6 @@ describe('a hall screen', () => {
     await opened();
     http.expectOne('/api/hall').flush({ error: 'signed-out', values: {}, fields: [] }, { status: 401, statusText: 'Unauthorized' });
     await screen.until(() => screen.words.includes('the run’s code'));
+    expect(screen.box('the run’s code').value).toBe('');
   });
 });

@@ -3,13 +3,17 @@ import { MatButton } from '@angular/material/button';
 import { MatMenuModule } from '@angular/material/menu';
 import { Router } from '@angular/router';
 import { words } from '@hopsk/words/words';
-import type { SessionLook } from '../../compute/session';
+import type { SessionAsk, SessionLook } from '../../compute/session';
 import { DeviceStore } from '../../data/device-store';
 import { newId } from '../../data/ids';
 import { fileName, saveFile } from '../../drawing/export';
 import { copyOf, type Draft } from '../../parts/session-draft';
 import { asCsv, asJson, asText } from '../../parts/session-files';
+import { Dialogs, type Part } from '../../ui/dialogs';
 import { once } from '../../ui/once';
+import type { Sounding } from './sound-box';
+
+const SOUND_BOX: Part = () => import('./sound-box').then((m) => m.SoundBox);
 
 /** What else can be made of the session: a print, dates, a file, an earlier version, a copy, a template. */
 @Component({
@@ -21,6 +25,7 @@ import { once } from '../../ui/once';
       <button mat-menu-item (click)="printed.emit()">{{ text.print }}</button>
       <button mat-menu-item (click)="dated.emit()">{{ text.calendar }}</button>
       <button mat-menu-item (click)="save.csv()">{{ text.asCsv }}</button>
+      <button mat-menu-item (click)="sound()" [disabled]="draft().stages.length === 0">{{ text.asSound }}</button>
       <button mat-menu-item (click)="save.text()">{{ text.asText }}</button>
       <button mat-menu-item (click)="save.json()">{{ text.asJson }}</button>
       <button mat-menu-item (click)="compared.emit()" [disabled]="!stored()">{{ text.versions }}</button>
@@ -36,6 +41,8 @@ export class SessionTakeAlong {
   /** As the chosen athlete does it. */
   readonly shown = input.required<Draft>();
   readonly look = input.required<SessionLook | null>();
+  /** As the worker is asked about it. */
+  readonly asked = input.required<SessionAsk>();
   readonly stored = input.required<boolean>();
   readonly printed = output();
   readonly dated = output();
@@ -43,6 +50,7 @@ export class SessionTakeAlong {
   readonly archived = output();
   /** A copy stands on the device and is to be opened; what was typed here has gone into it. */
   readonly copied = output();
+  private readonly dialogs = inject(Dialogs);
   private readonly device = inject(DeviceStore);
   private readonly router = inject(Router);
   protected readonly text = words.build;
@@ -56,6 +64,12 @@ export class SessionTakeAlong {
       if (look) saveFile(asCsv(look.cues, this.shown()), fileName(this.draft().name, 'csv'));
     },
   };
+
+  /** Made away from the page, as large as it is. */
+  protected sound(): void {
+    const data: Sounding = { name: this.draft().name, asked: this.asked() };
+    void this.dialogs.show(SOUND_BOX, { data, labelledBy: 'sound' });
+  }
 
   protected readonly duplicate = once(async (template: boolean) => {
     const id = newId();

@@ -1,0 +1,73 @@
+import { readFileSync } from 'node:fs';
+import { sampleSession } from '@hopsk/contract/testing/samples';
+import type { Page } from '@playwright/test';
+import { accessible, expect, put, test } from './support.js';
+
+async function open(coach: Page, dose: string): Promise<void> {
+  const id = crypto.randomUUID();
+  const stages = [{ ...sampleSession.stages[0], id: crypto.randomUUID(), dose, explain: 0 }];
+  await put(coach, `/sessions/${id}`, { ...sampleSession, id, version: 0, name: `Sound ${dose}`, stages });
+  await coach.goto(`/build/${id}`);
+  await coach.getByRole('button', { name: 'more' }).first().click();
+  await coach.getByRole('menuitem', { name: 'as sound …' }).click();
+}
+
+/** Seconds at which something begins behind silence, as the browser's own decoder has the file. */
+const onsets = (page: Page, wav: Buffer): Promise<{ readonly seconds: number; readonly found: number[] }> =>
+  page.evaluate(async (base64) => {
+    const bytes = Uint8Array.from(atob(base64), (one) => one.charCodeAt(0));
+    const { duration, sampleRate, ...audio } = await new OfflineAudioContext(1, 1, 22_050).decodeAudioData(bytes.buffer).then((one) => ({
+      duration: one.duration,
+      sampleRate: one.sampleRate,
+      samples: one.getChannelData(0),
+    }));
+    const found: number[] = [];
+    let last = -1;
+    audio.samples.forEach((sample, i) => {
+      if (Math.abs(sample) < 0.01) return;
+      if (last < 0 || i - last > sampleRate / 10) found.push(i / sampleRate);
+      last = i;
+    });
+    return { seconds: duration, found };
+  }, wav.toString('base64'));
+
+test.describe('a session as sound', () => {
+  test('is told its size, made away from the page, and falls on the plan as another program reads it', async ({ coach }) => {
+    await open(coach, '2 × 8 s, rest 6 s');
+    // Five to count down, 22 of the plan, two behind it: 22.05 kHz, 16 bits.
+    await expect(coach.getByText('A WAV file of 0:29, about 2 MB')).toBeVisible();
+    await accessible(coach);
+    const coming = coach.waitForEvent('download');
+    await coach.getByRole('button', { name: 'make and save it' }).click();
+    const download = await coming;
+    expect(download.suggestedFilename()).toMatch(/^Sound.*\.wav$/);
+    await expect(coach.getByText(/^Saved\./)).toBeVisible();
+    const wav = readFileSync(await download.path());
+    expect(wav.length).toBe(44 + 2 * 29 * 22_050);
+    const { seconds, found } = await onsets(coach, wav);
+    expect(seconds).toBeCloseTo(29, 6);
+    // Counted down at 2, 3 and 4 s of the file; work at 5, rest at 13, work at 19, the end at 27, each with its three ticks before.
+    for (const at of [2, 3, 4, 5, 10, 11, 12, 13, 16, 17, 18, 19, 24, 25, 26, 27]) {
+      const nearest = found.reduce((best, one) => (Math.abs(one - at) < Math.abs(best - at) ? one : best), 99);
+      expect(Math.abs(nearest - at), `${at} s`).toBeLessThan(0.001);
+    }
+  });
+
+  test('of work that nobody knows the length of is refused, by the names of its stages', async ({ coach }) => {
+    await open(coach, 'until comfortable');
+    await expect(coach.getByRole('alert')).toContainText('Nobody knows how long open work takes');
+    await expect(coach.getByRole('alert')).toContainText('‘Split alone’');
+    await expect(coach.getByRole('button', { name: 'make and save it' })).toBeDisabled();
+  });
+
+  test('can be stopped; nothing is saved then', async ({ coach }) => {
+    await open(coach, '2 × 50 min, rest 60 s');
+    let saved = 0;
+    coach.on('download', () => saved++);
+    await coach.getByRole('button', { name: 'make and save it' }).click();
+    await coach.getByRole('button', { name: 'stop', exact: true }).click();
+    await expect(coach.getByText('Stopped. Nothing was saved.')).toBeVisible();
+    expect(saved).toBe(0);
+    await coach.getByRole('button', { name: 'make and save it' }).waitFor();
+  });
+});

@@ -1,0 +1,124 @@
+import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
+import { LONGEST_SOUND, soundBytes, soundSeconds } from '@hopsk/core/log/sound-file';
+import { clockText } from '@hopsk/core/plan/clock-text';
+import { isSession, stretchesOfPlan, type RunPlan } from '@hopsk/core/plan/run-plan';
+import { words } from '@hopsk/words/words';
+import type { SessionAsk } from '../../compute/session';
+import { SoundMaking } from '../../compute/sound-making';
+import { Studies } from '../../compute/studies';
+import { fileName, saveFile } from '../../drawing/export';
+import { once } from '../../ui/once';
+
+/** A session that is wanted as sound. */
+export interface Sounding {
+  readonly name: string;
+  readonly asked: SessionAsk;
+}
+
+/** The session as a sound file: how long and how large it will be, how far it is, and what could not be said in it. */
+@Component({
+  selector: 'hop-sound-box',
+  imports: [MatButton],
+  template: `
+    <h2 id="sound">{{ text.soundTitle }}</h2>
+    @if (refused(); as why) {
+      <p class="wrong" role="alert">{{ why }}</p>
+    } @else if (size(); as size) {
+      <p>{{ text.soundSays(size.long, size.megabytes) }}</p>
+    }
+    @if (making.part(); as part) {
+      <progress [value]="part" max="1" [attr.aria-label]="text.soundTitle"></progress>
+    }
+    @if (said() !== '') {
+      <p role="status">{{ said() }}</p>
+    }
+    <div class="keys">
+      @if (making.part() !== null) {
+        <button mat-stroked-button (click)="making.stop()">{{ text.soundStop }}</button>
+      } @else {
+        <button mat-stroked-button (click)="self.close()">{{ common.close }}</button>
+        <button mat-flat-button [disabled]="refused() !== '' || size() === null" (click)="make()">{{ text.soundMake }}</button>
+      }
+    </div>
+  `,
+  styles: `
+    :host {
+      display: grid;
+      gap: 12px;
+      padding: 16px;
+    }
+    h2,
+    p {
+      margin: 0;
+    }
+    progress {
+      width: 100%;
+      height: 12px;
+      accent-color: var(--accent);
+    }
+    .wrong {
+      color: var(--wrong);
+    }
+    .keys {
+      display: flex;
+      justify-content: flex-end;
+      gap: 8px;
+    }
+    button {
+      min-height: 48px;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SoundBox {
+  protected readonly self = inject<MatDialogRef<SoundBox, void>>(MatDialogRef);
+  private readonly of = inject<Sounding>(MAT_DIALOG_DATA);
+  private readonly asking = inject(Studies);
+  protected readonly text = words.build;
+  protected readonly common = words.common;
+  protected readonly making = new SoundMaking();
+  private readonly plan = signal<RunPlan | null>(null);
+  private readonly failed = signal(false);
+  protected readonly said = signal('');
+  private readonly total = computed(() => stretchesOfPlan(this.plan() ?? { dose: NO_DOSE, rep: null }).at(-1)?.end ?? 0);
+  protected readonly size = computed(() =>
+    this.plan() ? { long: clockText(soundSeconds(this.total())), megabytes: Math.ceil(soundBytes(this.total()) / 1e6) } : null,
+  );
+  /** Why it cannot be made: nobody knows how long open work takes. */
+  protected readonly refused = computed(() => {
+    const plan = this.plan();
+    if (this.failed()) return words.common.stopped;
+    if (!plan || !isSession(plan)) return '';
+    const open = [...new Set(plan.phases.filter((one) => one.open).map((one) => plan.exercises[one.exercise]?.name ?? ''))];
+    if (open.length > 0) return this.text.soundOpen(open.slice(0, MOST_NAMED), open.length);
+    return this.total() > LONGEST_SOUND ? this.text.soundLong : '';
+  });
+
+  constructor() {
+    inject(DestroyRef).onDestroy(() => this.making.stop());
+    this.asking.ask('sessionPlan', this.of.asked).then(
+      (plan) => this.plan.set(plan),
+      () => this.failed.set(true),
+    );
+  }
+
+  protected readonly make = once(async () => {
+    const plan = this.plan();
+    if (!plan) return;
+    this.said.set('');
+    const made = await this.making.make(plan);
+    if (made === 'stopped') return this.said.set(this.text.soundStopped);
+    if (made === 'full') return this.said.set(this.text.soundFull);
+    if (made === 'fault') return this.said.set(words.common.stopped);
+    saveFile(made.file, fileName(this.of.name, 'wav'));
+    this.said.set(
+      made.unsaid.length > 0 ? this.text.soundUnsaid(made.unsaid.slice(0, MOST_NAMED), made.unsaid.length) : this.text.soundDone,
+    );
+  });
+}
+
+/** More than these nobody reads. */
+const MOST_NAMED = 5;
+const NO_DOSE = { mode: 'seconds', work: 1, rounds: 1, sets: 1, rest: null, setRest: null } as const;
