@@ -28,7 +28,8 @@ async function begin(coach: Page, name: string): Promise<void> {
 }
 
 async function codeOf(coach: Page): Promise<string> {
-  await coach.getByRole('button', { name: 'hall', exact: true }).click();
+  await coach.getByRole('button', { name: 'who …' }).click();
+  await coach.getByRole('button', { name: 'a screen in the hall …' }).click();
   const code = coach.locator('hop-hall-code .code');
   await expect(code).toHaveText(/^[2-9A-Z]{4}-[2-9A-Z]{4}$/);
   const text = (await code.textContent()) ?? '';

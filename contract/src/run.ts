@@ -1,7 +1,7 @@
 import { DIRECTIONS } from '@hopsk/core/plan/direction';
 import { CUEINGS, IMPLEMENTS, OPENERS, STAGE_KINDS } from '@hopsk/core/plan/exercise';
-import { FAULT_UNITS, VIEWS } from '@hopsk/core/catalogue/fault';
-import { RESULTS, SOURCES, type RunEvent as LoggedEvent } from '@hopsk/core/log/event';
+import { FAULT_UNITS, PHASES, VIEWS } from '@hopsk/core/catalogue/fault';
+import { BETTER, RESULTS, SOURCES, STRENGTHS, type RunEvent as LoggedEvent } from '@hopsk/core/log/event';
 import type { PlanChange as LoggedChange } from '@hopsk/core/plan/replan';
 import { CUE_KINDS, SOUNDS } from '@hopsk/core/plan/cue';
 import {
@@ -72,6 +72,7 @@ const Exercise = z.object({
   cueing: z.optional(z.enum(CUEINGS)),
   tempo: z.optional(between(0.25, 4)),
   implement: z.optional(z.enum(IMPLEMENTS)),
+  variant: z.optional(z.enum(['a', 'b'])),
   as: z.optional(z.object({ school: Code, hand: SideName, lead: z.enum(['left', 'right', 'none']) })),
   opponent: z.optional(SideName),
 });
@@ -168,7 +169,11 @@ const said = {
   watch: { kind: z.literal('watch'), athlete: z.nullable(Id) },
   board: { kind: z.literal('board'), faults: z.array(Code).check(z.maxLength(80)) },
   view: { kind: z.literal('view'), view: z.enum(VIEWS) },
-  fault: { kind: z.literal('fault'), fault: Code, side: z.nullable(SideName), ...observed },
+  fault: {
+    ...{ kind: z.literal('fault'), fault: Code, side: z.nullable(SideName), ...observed },
+    strength: z.optional(z.enum(STRENGTHS)),
+    phase: z.optional(z.enum(PHASES)),
+  },
   right: { kind: z.literal('right'), fault: z.nullable(Code), ...observed },
   result: { kind: z.literal('result'), result: z.enum(RESULTS), ...observed },
   attempt: { kind: z.literal('attempt'), clean: z.boolean(), ...observed },
@@ -235,6 +240,8 @@ export const RunEvent = z.discriminatedUnion('kind', [
   }),
   z.object({ ...stamp, kind: z.literal('note'), text: NoteText, athlete: z.nullable(Id) }),
   z.object({ ...stamp, kind: z.literal('effort'), athlete: Id, effort: z.nullable(whole(0, 10)), minutes: whole(1, LONGEST_MINUTES) }),
+  z.object({ ...stamp, kind: z.literal('pain'), athlete: Id, pain: z.nullable(z.boolean()) }),
+  z.object({ ...stamp, kind: z.literal('felt'), athlete: Id, better: z.nullable(z.enum(BETTER)) }),
   z.object({ ...stamp, kind: z.literal('follow'), within: ofRun }),
   z
     .object({

@@ -79,6 +79,7 @@ export const StageSchema = z.object({
   calls: z.nullable(CallsSchema),
   stations: z.array(z.object({ name: line(60), steps })).check(z.maxLength(STAGE_LIMITS.stations)),
   theme: note(120),
+  variant: z.optional(z.enum(['a', 'b'])),
   priority: z.union([z.literal(1), z.literal(2), z.literal(3)]),
 }) satisfies z.ZodMiniType<Stage>;
 

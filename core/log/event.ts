@@ -1,6 +1,6 @@
 import type { Opener } from '../plan/exercise.js';
 import type { Side } from '../body/foot.js';
-import type { View } from '../catalogue/fault.js';
+import type { FaultEntry, View } from '../catalogue/fault.js';
 import type { Direction } from '../plan/direction.js';
 import type { PlanChange } from '../plan/replan.js';
 
@@ -42,9 +42,18 @@ interface Observed {
   readonly clip: number | null;
 }
 
+/** How strong a fault was, as the coach saw it: a little, clear, strong. */
+export const STRENGTHS = ['little', 'clear', 'strong'] as const;
+
+/** What is said of a fault when there is time to: how strong it was, and in which part of the repetition. Neither changes how it counts. */
+export interface Closer {
+  readonly strength?: (typeof STRENGTHS)[number] | undefined;
+  readonly phase?: FaultEntry['phase'] | undefined;
+}
+
 /** What the coach saw. */
 export type Observation =
-  | ({ readonly kind: 'fault'; readonly fault: string; readonly side: Side | null } & Observed)
+  | ({ readonly kind: 'fault'; readonly fault: string; readonly side: Side | null } & Observed & Closer)
   | ({ readonly kind: 'right'; readonly fault: string | null } & Observed)
   | ({ readonly kind: 'result'; readonly result: Result } & Observed)
   | ({ readonly kind: 'attempt'; readonly clean: boolean } & Observed)
@@ -81,6 +90,22 @@ export interface Effort {
   readonly athlete: string;
   readonly effort: number | null;
   readonly minutes: number;
+}
+
+/** Whether anything hurt, as somebody said afterwards. The last word holds; null takes it back. */
+export interface Pain {
+  readonly kind: 'pain';
+  readonly athlete: string;
+  readonly pain: boolean | null;
+}
+
+/** Which of two variants that were compared felt better to somebody. */
+export const BETTER = ['a', 'b', 'alike'] as const;
+/** What they said of that. The last word holds; null takes it back. */
+export interface Felt {
+  readonly kind: 'felt';
+  readonly athlete: string;
+  readonly better: (typeof BETTER)[number] | null;
 }
 
 /** A ball is fed, thrown or pointed: from here on the chances of its line are this ball's. */
@@ -149,6 +174,8 @@ export type RunEvent = Stamp &
     | Coming
     | Note
     | Effort
+    | Pain
+    | Felt
     | Told
   );
 
@@ -173,7 +200,7 @@ const CONTROLS: readonly RunEventKind[] = ['go', 'pause', 'resume', 'end', 'skip
 export const isControl = (event: RunEvent): event is ControlEvent => CONTROLS.includes(event.kind);
 
 /** What is said when all is over, by whoever writes it down. */
-export const AFTERWARDS: readonly RunEventKind[] = ['note', 'effort'];
+export const AFTERWARDS: readonly RunEventKind[] = ['note', 'effort', 'pain', 'felt'];
 
 /** Kinds that a coach can take back. */
 export const OBSERVATIONS: readonly RunEventKind[] = ['fault', 'right', 'attempt', 'result', 'freeze', 'ball', 'note', 'told'];

@@ -1,6 +1,6 @@
 import { Comings, isComing } from './comings.js';
 import { Corrections, isCorrection } from './corrections.js';
-import { AFTERWARDS, inOrder, OBSERVATIONS, type EffortEvent, type RunEvent } from './event.js';
+import { AFTERWARDS, inOrder, OBSERVATIONS, type EffortEvent, type Felt, type RunEvent } from './event.js';
 import { Watchers } from './watchers.js';
 import { isTurned, type Watching } from './watching.js';
 
@@ -113,6 +113,28 @@ export class Known {
     return new Map([...said].flatMap(([athlete, { effort, minutes }]) => (effort === null ? [] : [[athlete, { effort, minutes }]])));
   }
 
+  /** Whether anything hurt, by athlete: the last word of each. */
+  pains(): ReadonlyMap<string, boolean> {
+    return this.lastWords('pain', ({ pain }) => pain);
+  }
+
+  /** Which of two variants felt better, by athlete: the last word of each. */
+  felt(): ReadonlyMap<string, NonNullable<Felt['better']>> {
+    return this.lastWords('felt', ({ better }) => better);
+  }
+
+  /** What each said last in events of a kind; what was taken back is not said. */
+  private lastWords<K extends 'pain' | 'felt', V>(kind: K, said: (event: Extract<RunEvent, { kind: K }>) => V | null): Map<string, V> {
+    const words = new Map<string, V>();
+    for (const event of this.events()) {
+      if (event.kind !== kind) continue;
+      const word = said(event as Extract<RunEvent, { kind: K }>);
+      if (word === null) words.delete(event.athlete);
+      else words.set(event.athlete, word);
+    }
+    return words;
+  }
+
   /** Who took part at a moment of the run (ms). */
   hereAt(m: number): readonly string[] {
     return this.comings.at(m);
@@ -120,10 +142,18 @@ export class Known {
 
   /** The latest observation of these devices that can be taken back; null where there is none. */
   lastUndoable(devices: ReadonlySet<string>): RunEvent | null {
-    let last: RunEvent | null = null;
+    return this.undoable(devices, 1)[0] ?? null;
+  }
+
+  /** The latest so many observations of these devices that can be taken back, the last one first. */
+  undoable(devices: ReadonlySet<string>, most: number): RunEvent[] {
+    const last: RunEvent[] = [];
     for (const event of this.byId.values()) {
-      const candidate = devices.has(event.device) && OBSERVATIONS.includes(event.kind);
-      if (candidate && (last === null || inOrder(event, last) > 0) && this.undoOf(event) === null) last = event;
+      if (!devices.has(event.device) || !OBSERVATIONS.includes(event.kind)) continue;
+      const before = last[most - 1];
+      if ((before && inOrder(event, before) < 0) || this.undoOf(event) !== null) continue;
+      last.push(event);
+      last.sort((a, b) => inOrder(b, a)).splice(most);
     }
     return last;
   }

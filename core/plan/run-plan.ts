@@ -62,6 +62,8 @@ export interface PlannedExercise {
   readonly cueing?: Cueing | undefined;
   readonly tempo?: number | undefined;
   readonly implement?: Implement | undefined;
+  /** Which of two variants it is that are compared in the session. */
+  readonly variant?: 'a' | 'b' | undefined;
   /** How its steps are written: in which stance, by which hand and lead; without it, an earlier program did not keep it. */
   readonly as?: DoneAs | undefined;
   /** The partner's foot in front; without it there is no partner, or it was not said. */

@@ -2,7 +2,7 @@
 export const hall = {
   hall: {
     title: 'Hall screen',
-    says: 'This screen shows a run that is under way to everybody in the hall. Its code stands on the phone that runs it, under ‘hall’.',
+    says: 'This screen shows a run that is under way to everybody in the hall. Its code stands on the phone that runs it, under ‘who …’.',
     code: 'the run’s code',
     show: 'show it',
     over: 'It is over',

@@ -76,6 +76,8 @@ export interface Stage extends StageLine {
   readonly stations: readonly Station[];
   /** What free work is about; it must be named. */
   readonly theme: string;
+  /** Which of two variants it is that are compared in the session: blocks take turns, with equal attempts. */
+  readonly variant?: 'a' | 'b' | undefined;
   /** 1 is kept longest when time is short. */
   readonly priority: 1 | 2 | 3;
 }

@@ -51,6 +51,7 @@ export async function appendEvents(
   const ids = new Set(known.map(({ id }) => id));
   const erased = new Set(known.filter((one) => one.erased).map(({ device, seq }) => `${device} ${seq}`));
   const { athletes, gone } = await athletesOf(db, clubId, runId, parsed);
+  const unagreed = await unagreedAmong(db, clubId, parsed);
   const rows: EventRow[] = [];
   const events: RunEvent[] = [];
   stamps.forEach((stamp, i) => {
@@ -58,18 +59,19 @@ export async function appendEvents(
     const place = `${stamp.device} ${stamp.seq}`;
     const there = bodies.get(place);
     const ofNobody = event !== null && 'athlete' in event && event.athlete !== null && gone.has(event.athlete);
-    // What was erased is not asked what it said.
-    if (there !== undefined && (ofNobody || erased.has(place))) return;
+    const health = event?.kind === 'pain' && unagreed.has(event.athlete);
+    // What was erased, or may not be kept, is not asked what it said.
+    if (there !== undefined && (ofNobody || health || erased.has(place))) return;
     if (there !== undefined) {
       if (!isDeepStrictEqual(there, event) && !isDeepStrictEqual(there, bodyOf(sent[i], stamp))) throw taken(there);
       return;
     }
     const said = ofNobody ? withoutThem(event) : event;
-    const refused = ofNobody && said === null ? 'erased' : whyNot(said, ids, athletes);
+    const refused = ofNobody && said === null ? 'erased' : health ? 'not-agreed' : whyNot(said, ids, athletes);
     const row =
       said !== null && refused === null
         ? rowOf(said)
-        : { ...stamp, id: null, athlete: null, m: 0, refused, body: ofNobody ? stamp : bodyOf(sent[i], stamp) };
+        : { ...stamp, id: null, athlete: null, m: 0, refused, body: ofNobody || health ? stamp : bodyOf(sent[i], stamp) };
     rows.push(row);
     bodies.set(place, row.body);
     ids.add(row.id);
@@ -151,6 +153,13 @@ async function athletesOf(
   const athletes = new Set((await run<{ id: string }>(db, 'athletes-known', clubId, [...named])).map(({ id }) => id));
   const others = [...named].filter((id) => !athletes.has(id));
   return { athletes, gone: await goneAmong(db, clubId, runId, others) };
+}
+
+/** Under 16s of whom no guardian agreed that anything of their health is kept, where something of it is sent: nothing of that is kept. */
+async function unagreedAmong(db: Db, clubId: string, events: readonly (RunEvent | null)[]): Promise<ReadonlySet<string>> {
+  const hurt = [...new Set(events.flatMap((event) => (event?.kind === 'pain' ? [event.athlete] : [])))];
+  if (hurt.length === 0) return new Set();
+  return new Set((await run<{ id: string }>(db, 'unagreed', clubId, hurt)).map(({ id }) => id));
 }
 
 /**

@@ -8,9 +8,12 @@ import {
   type Coming,
   type Control,
   type Correction,
+  type Effort,
+  type Felt,
   type Note,
   type Observation,
   type Opened,
+  type Pain,
   type Replanning,
   type RunEvent,
   type Taking,
@@ -30,7 +33,9 @@ import { runActions } from './run';
 import { RunTime } from './run-time';
 
 /** What happened, without its stamp: the desk adds id, device, numbers and times. `m` where it is about another moment of the run. */
-export type Loose = (Control | Turned | Observation | Opened | Correction | Taking | Coming | Note | Omit<Replanning, 'after'>) & {
+export type Loose = (
+  Control | Turned | Observation | Opened | Correction | Taking | Coming | Note | Effort | Pain | Felt | Omit<Replanning, 'after'>
+) & {
   readonly m?: number;
 };
 

@@ -1,6 +1,7 @@
 import { computed, type Signal } from '@angular/core';
 import type { RunHead } from '@hopsk/contract/run';
 import type { Side } from '@hopsk/core/body/foot';
+import { worthSaying } from '@hopsk/core/evidence/worth-saying';
 import { faultsByCode } from '@hopsk/core/catalogue/faults';
 import { beepsOfPlan } from '@hopsk/core/log/beeps';
 import { clockAt, planAt, unstarted } from '@hopsk/core/log/clock';
@@ -11,9 +12,11 @@ import { groupOf, groupsOf } from '@hopsk/core/plan/groups';
 import { isSession, isTapped, stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { blocksOf } from '@hopsk/core/plan/to-come';
 import type { Stretch } from '@hopsk/core/plan/stretch';
-import { faultLabel } from '@hopsk/words/naming';
+import { faultLabel, faultWords } from '@hopsk/words/naming';
 import type { Folded } from '../data/folded';
 
+/** Seconds for which it is asked what was seen in an exercise that is over. */
+const SEEN = 10;
 /** Seconds for which a freeze is asked about. */
 const FREEZE_ASKED = 8;
 /** Sides of the last taps that a tile shows. */
@@ -97,6 +100,23 @@ export class RunNow {
   readonly between = computed(() => {
     const { stretch, t, status } = this.clock();
     return t >= 0 && status !== 'ended' && stretch && stretch.kind !== 'work' ? stretch : null;
+  });
+  /** After the last work of an exercise, for a little: its name, while what was seen in it is still tapped. Null else. */
+  readonly seeing = computed(() => {
+    const [session, at, { t }] = [this.session(), this.place(), this.clock()];
+    const now = session?.phases[at];
+    if (!session || !now || now.kind === 'work' || this.status() === 'ended') return null;
+    // The stretches between two exercises are one: a change-over, a drink, what is explained.
+    const last = session.phases.slice(0, at).findLastIndex(({ kind }) => kind === 'work');
+    const work = session.phases[last];
+    return work && work.exercise !== now.exercise && t - work.end < SEEN ? (session.exercises[work.exercise]?.name ?? null) : null;
+  });
+  /** What can be acted on in a rest: one fault of whoever is watched, with its cue. */
+  readonly worth = computed(() => {
+    const athlete = this.watching()?.athlete;
+    if (this.between() === null || athlete == null) return null;
+    const said = worthSaying(this.counted().filter((tally) => tally.athlete === athlete));
+    return said && { ...said, label: faultLabel(said.fault), cue: faultWords(said.fault)?.cue ?? '' };
   });
   /** The steps of what is on, as they were planned. */
   readonly line = computed(() => this.exercise()?.steps ?? this.of.run()?.head.steps ?? '');

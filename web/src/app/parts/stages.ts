@@ -66,5 +66,5 @@ export const stagesOfBlocks = (a: Pattern, b: Pattern, attempts: number, size: n
     .map(({ variant, attempts: each }) => {
       const pattern = variant === 'a' ? a : b;
       const name = cut(`${variant === 'a' ? 'A' : 'B'}: ${pattern.name}`, 80);
-      return { ...stageFrom(pattern, OPEN_SETTINGS), name, dose: String(each) };
+      return { ...stageFrom(pattern, OPEN_SETTINGS), name, variant, dose: String(each) };
     });

@@ -7,6 +7,8 @@ export const RESULT_PICKER: Part = () => import('./result-picker').then(({ Resul
 export const NOTE_BOX: Part = () => import('./note-box').then(({ NoteBox }) => NoteBox);
 export const WHO_PICKER: Part = () => import('./who-picker').then(({ WhoPicker }) => WhoPicker);
 export const TO_COME: Part = () => import('./to-come').then(({ ToCome }) => ToCome);
+export const TAP_BOX: Part = () => import('./tap-box').then(({ TapBox }) => TapBox);
+export const LAST_TAPS: Part = () => import('./last-taps').then(({ LastTaps }) => LastTaps);
 export const KEY_LIST: Part = () => import('./key-list').then(({ KeyList }) => KeyList);
 
 /** A fault by a few letters of it; null where none was taken. */

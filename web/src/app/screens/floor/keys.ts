@@ -2,7 +2,10 @@ import type { Side } from '@hopsk/core/body/foot';
 
 /** What a key does on the run screen. */
 export type KeyAct =
-  | { readonly do: 'pause' | 'next' | 'undo' | 'right' | 'clean' | 'attempt' | 'feed' | 'view' | 'end' | 'keys' | 'note' | 'to-come' }
+  | {
+      readonly do:
+        'pause' | 'next' | 'undo' | 'right' | 'clean' | 'attempt' | 'feed' | 'view' | 'end' | 'keys' | 'note' | 'to-come' | 'last-taps';
+    }
   | { readonly do: 'athlete'; readonly by: 1 | -1 }
   | { readonly do: 'fault'; readonly code: string; readonly side: Side | null };
 
@@ -19,6 +22,7 @@ const PLAIN = {
   e: 'end',
   t: 'note',
   p: 'to-come',
+  l: 'last-taps',
   '?': 'keys',
 } as const;
 

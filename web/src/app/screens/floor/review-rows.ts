@@ -46,7 +46,7 @@ export function tapRows(log: RunLog, names: Names): TapRow[] {
         ...{ id: event.id, at: clockText(Math.max(0, planAt(log.clock, event.m))), fault, side, athlete },
         undo: log.undoOf(event)?.id ?? null,
         as: at ? words.run.countAs[at.as] : words.run.undone,
-        where: [at?.occasion ? placeOf(at.occasion, log.plan) : '', filmOf(event)].filter((one) => one !== '').join(', '),
+        where: [at?.occasion ? placeOf(at.occasion, log.plan) : '', closerOf(event), filmOf(event)].filter((one) => one !== '').join(', '),
         tapped: { fault: event.fault, athlete: event.athlete },
         trace: traceOf(log, event, names),
       },
@@ -79,6 +79,10 @@ function whatOf(event: Correction, names: Names): string {
       return trace.correct(faultLabel(event.fault), event.side === null ? '' : words.common.sides[event.side]);
   }
 }
+
+/** What there was time to say of it. */
+const closerOf = ({ strength, phase }: Extract<RunEvent, { kind: 'fault' }>): string =>
+  [strength && words.run.strengths[strength], phase && words.run.phases[phase]].filter(Boolean).join(', ');
 
 /** Where on film it was seen, of what was looked at there. */
 const filmOf = ({ source, clip }: Extract<RunEvent, { kind: 'fault' }>): string => (source === 'film' ? words.book.trace.film(clip) : '');

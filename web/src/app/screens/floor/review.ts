@@ -4,10 +4,8 @@ import { RouterLink } from '@angular/router';
 import type { RunWhole } from '@hopsk/contract/run';
 import { SIDES } from '@hopsk/core/body/foot';
 import { TeachingStore } from '../../data/teaching';
-import { planAt } from '@hopsk/core/log/clock';
-import type { Correction, Effort, Note } from '@hopsk/core/log/event';
+import type { Correction, Effort, Felt, Note, Pain } from '@hopsk/core/log/event';
 import { agreementOf } from '@hopsk/core/log/details';
-import { clockText } from '@hopsk/core/plan/clock-text';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
@@ -25,17 +23,20 @@ import { byId, namedOptions, orNone } from '../../ui/options';
 import { texts } from '../../ui/reads';
 import { isOf, tapRows } from './review-rows';
 import { RunEffort } from './run-effort';
-import { RunNotes, type NoteRow } from './run-notes';
+import { RunCompared } from './run-compared';
+import { RunNotes } from './run-notes';
+import { RunPain } from './run-pain';
+import { mayTellPain, noteRows } from './said-after';
 import { StoodBefore } from './stood-before';
 import { ToldRows } from './told-rows';
 
 /** What is said of a run afterwards. */
-type Later = Correction | Note | Effort;
+type Later = Correction | Note | Effort | Pain | Felt;
 
 /** A run afterwards: its name and pattern, and each tap with where it belongs, to be moved, given away or taken back. */
 @Component({
   selector: 'hop-review',
-  imports: [Box, Choice, Head, MatButton, RouterLink, RunEffort, RunNotes, StoodBefore, ToldRows],
+  imports: [Box, Choice, Head, MatButton, RouterLink, RunCompared, RunEffort, RunNotes, RunPain, StoodBefore, ToldRows],
   templateUrl: './review.html',
   styles: `
     .gone td {
@@ -115,12 +116,9 @@ export class Review {
     const agreement = agreementOf(this.log()?.details() ?? { parts: [] });
     return agreement.shared === 0 ? '' : words.common.agreement(agreement);
   });
-  protected readonly notes = computed(() =>
-    (this.log()?.notes() ?? []).map(({ id, text, athlete, m }): NoteRow => {
-      const clock = this.log()?.clock;
-      return { id, text, at: clock ? clockText(Math.max(0, planAt(clock, m))) : '', who: this.people()[athlete ?? '']?.name ?? '' };
-    }),
-  );
+  protected readonly nameOf = (id: string): string => this.people()[id]?.name ?? '–';
+  protected readonly notes = computed(() => noteRows(this.log(), this.nameOf));
+  protected readonly here = computed(() => this.athletes().map((one) => ({ ...one, may: mayTellPain(this.people()[one.id]) })));
   protected readonly sideOptions = orNone(words.common.none, namedOptions(SIDES, words.common.sides));
   protected readonly faultOptions = inject(TeachingStore).faultOptions;
 

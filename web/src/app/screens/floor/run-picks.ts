@@ -1,27 +1,31 @@
 import { inject, Injector, runInInjectionContext, type Type } from '@angular/core';
+import { planAt } from '@hopsk/core/log/clock';
 import type { Result } from '@hopsk/core/log/event';
-import type { DoneAs } from '@hopsk/core/plan/run-plan';
+import { clockText } from '@hopsk/core/plan/clock-text';
 import { OPEN_SETTINGS } from '@hopsk/core/plan/session/session';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
-import { performance } from '../../compute/performance';
+import { RunDesk } from '../../data/desk';
 import { patterns, people, sessions } from '../../data/records';
-import { TeachingStore } from '../../data/teaching';
 import { offersOf, PutIn } from '../../parts/put-in';
 import type { RunNow } from '../../parts/run-now';
 import { ASK } from '../../ui/ask';
 import { AskDialog } from '../../ui/ask-dialog';
 import { Dialogs, type Part } from '../../ui/dialogs';
 import { MatDialog } from '../../ui/material-dialog';
-import { FAULT_PICKER, KEY_LIST, NOTE_BOX, pickFault, RESULT_PICKER, TO_COME, WHO_PICKER } from './dialogs';
+import { FAULT_PICKER, KEY_LIST, LAST_TAPS, NOTE_BOX, pickFault, RESULT_PICKER, TAP_BOX, TO_COME, WHO_PICKER } from './dialogs';
 import type { RunTaps } from './run-taps';
 import { FaultPicker } from './fault-picker';
 import type { Goes } from './how-it-goes';
 import { KeyList } from './key-list';
+import { LastTaps, type Taps } from './last-taps';
 import { NoteBox } from './note-box';
 import { ResultPicker } from './result-picker';
+import { TapBox, type ClosedAs, type Closely } from './tap-box';
+import { tapSaid } from './tap-said';
 import { ToCome, type Came as ToComeThen, type Coming } from './to-come';
+import { WrittenAs } from './written-as';
 import { WhoPicker, type Came, type Who } from './who-picker';
 
 /**
@@ -36,12 +40,16 @@ const AT_HAND = new Map<Part, Type<unknown>>([
   [WHO_PICKER, WhoPicker],
   [TO_COME, ToCome],
   [KEY_LIST, KeyList],
+  [TAP_BOX, TapBox],
+  [LAST_TAPS, LastTaps],
 ]);
 
 /** The drawing holds much that a run does without: it is fetched when it is wanted. */
 const HOW_IT_GOES: Part = () => import('./how-it-goes').then(({ HowItGoes }) => HowItGoes);
 /** It asks the server anyway. */
 const HALL_CODE: Part = () => import('./hall-code').then(({ HallCode }) => HallCode);
+/** Taps that can be taken back by themselves. */
+const UNDOABLE = 10;
 /** Faults that are named beside a drawing: more nobody looks for at once. */
 const LOOKED_FOR = 3;
 
@@ -50,7 +58,8 @@ export class RunPicks {
   private readonly dialogs = inject(Dialogs);
   private readonly store = inject(Store);
   private readonly injector = inject(Injector);
-  private readonly club = inject(TeachingStore);
+  private readonly desk = inject(RunDesk);
+  private readonly written = new WrittenAs();
   private readonly people = this.store.selectSignal(people.selectHere);
   private readonly patterns = this.store.selectSignal(patterns.selectHere);
   private readonly sessions = this.store.selectSignal(sessions.selectHere);
@@ -74,6 +83,34 @@ export class RunPicks {
     if (code && !this.at.watching()?.board.includes(code)) this.taps.fault(code);
   }
 
+  /** A fault with its side, its strength, its part, or of all: a tile was held. */
+  async closer(code: string): Promise<void> {
+    const data: Closely = { label: faultLabel(code), here: this.at.athletes().length };
+    const as = await this.dialogs.show<ClosedAs>(TAP_BOX, { labelledBy: 'tap', data });
+    if (as) await this.taps.closer(code, as);
+  }
+
+  /** What was right: the tile was held. */
+  async point(): Promise<void> {
+    const code = await pickFault(this.dialogs);
+    if (code) this.taps.praise(code);
+  }
+
+  /** The last ten taps of this device, each to be taken back by itself. */
+  async lastTaps(): Promise<void> {
+    const log = this.desk.fold()?.log;
+    if (!log) return;
+    const clock = log.clock;
+    const list = log.undoable(this.desk.mine, UNDOABLE).map((event) => ({
+      id: event.id,
+      said: tapSaid(event),
+      who: 'athlete' in event && event.athlete !== null ? this.desk.atHand.nameOf(event.athlete) : '',
+      at: clockText(Math.max(0, planAt(clock, event.m))),
+    }));
+    const data: Taps = { list, undo: (id) => this.taps.undoOne(id) };
+    await this.dialogs.show(LAST_TAPS, { label: this.text.lastTaps, data });
+  }
+
   async result(): Promise<void> {
     const result = await this.dialogs.show<Result>(RESULT_PICKER, { label: this.text.result, width: 'auto' });
     if (result) this.taps.result(result);
@@ -92,8 +129,9 @@ export class RunPicks {
     const here = this.at.athletes();
     const others = this.people().filter(({ id }) => here.every((one) => one.id !== id));
     const data: Who = { here, others: others.map(({ id, name }) => ({ id, name })) };
-    const came = await this.dialogs.show<Came>(WHO_PICKER, { label: this.text.whoTitle, data });
-    if (came) await this.taps.came(came);
+    const came = await this.dialogs.show<Came | 'hall'>(WHO_PICKER, { label: this.text.whoTitle, data });
+    if (came === 'hall') this.hall();
+    else if (came) await this.taps.came(came);
   }
 
   /** What is still to come, otherwise. */
@@ -132,28 +170,15 @@ export class RunPicks {
     const athlete = this.people().find(({ id }) => id === whose) ?? null;
     const data: Goes = {
       name: this.at.title(),
-      line: { ...(this.at.exercise()?.as ?? this.writtenAs()), steps },
+      line: { ...(this.at.exercise()?.as ?? this.written.as(this.at)), steps },
       athlete,
       look: look.filter((part) => part !== '').join(' · '),
     };
     await this.dialogs.show(HOW_IT_GOES, { labelledBy: 'how', data, width: '720px', height: '86dvh' });
   }
 
-  /** How the steps are written that an earlier program planned, or those of one pattern: as whom it was planned for does them. */
-  private writtenAs(): DoneAs {
-    const { sessionId = null, patternId = null, athletes = [] } = this.at.head() ?? {};
-    const stage = this.sessions()
-      .find(({ id }) => id === sessionId)
-      ?.stages.find(({ id }) => id === this.at.exercise()?.stage);
-    const line = stage ?? this.patterns().find(({ id }) => id === patternId);
-    if (!line) return { school: '', hand: 'right', lead: 'none' };
-    const planned = this.people().find(({ id }) => id === athletes[0]) ?? null;
-    const { playing, lead } = performance(line, planned, { own: this.club.stances() }).performer;
-    return { school: line.school, hand: playing, lead: lead ?? 'none' };
-  }
-
   /** The code for a screen in the hall; another one each time. */
-  hall(): void {
+  private hall(): void {
     const id = this.at.head()?.id;
     if (id !== undefined) void this.dialogs.show(HALL_CODE, { labelledBy: 'hall', data: id });
   }

@@ -22,12 +22,13 @@ import { RunTaps } from './run-taps';
 import { RunUpkeep } from './run-upkeep';
 import { Summary } from './summary';
 import { Ask } from '../../ui/ask';
+import { Hold } from '../../ui/hold';
 import { once } from '../../ui/once';
 
 /** Rounds under way: the clock, who is watched, and a tile a fault. Everything shown is derived from the run's log. */
 @Component({
   selector: 'hop-run-screen',
-  imports: [ClockBlock, MatButton, RouterLink, Summary],
+  imports: [ClockBlock, Hold, MatButton, RouterLink, Summary],
   templateUrl: './run-screen.html',
   styleUrl: './run-screen.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -179,6 +180,8 @@ export class RunScreen {
         return this.taps.watchOn(act.by);
       case 'note':
         return void this.picks.note();
+      case 'last-taps':
+        return void this.picks.lastTaps();
       case 'to-come':
         return void this.picks.toCome();
     }

@@ -12,6 +12,7 @@ import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { RunDesk, type Loose } from '../../data/desk';
 import type { RunNow } from '../../parts/run-now';
+import type { ClosedAs } from './tap-box';
 import type { Came } from './who-picker';
 
 /** What a coach taps while they watch: each becomes an event, and is said back. To be made where things can be injected. */
@@ -40,8 +41,18 @@ export class RunTaps {
     this.fault(code, pointed ? (event.clientX < box.left + box.width / 2 ? 'left' : 'right') : null);
   }
 
-  praise(): void {
-    void this.log({ kind: 'right', fault: null, athlete: this.athlete, source: 'floor', clip: null }, this.text.right);
+  /** A fault with what there was time to say of it; of all, where all showed it. */
+  async closer(code: string, { side, all, ...more }: ClosedAs): Promise<void> {
+    const who = all ? this.at.athletes().map(({ id }) => id) : [this.athlete];
+    const said = [faultLabel(code), side && words.common.sides[side], more.strength && this.text.strengths[more.strength]];
+    const loose = who.map((athlete): Loose => ({ kind: 'fault', fault: code, side, athlete, source: 'floor', clip: null, ...more }));
+    await this.log(loose, `${said.filter(Boolean).join(', ')}${all ? ` · ${this.text.ofAll(who.length)}` : ''}`);
+  }
+
+  /** That was right: with the point, where there is time to say which. */
+  praise(fault: string | null = null): void {
+    const said = fault === null ? this.text.right : `${this.text.right}: ${faultLabel(fault)}`;
+    void this.log({ kind: 'right', fault, athlete: this.athlete, source: 'floor', clip: null }, said);
   }
 
   attempt(clean: boolean): void {
@@ -152,16 +163,26 @@ export class RunTaps {
     this.last.set(undone.length > 0 ? this.saidAt(this.text.undone) : this.text.nothing);
   }
 
+  /** One of the last taps is taken back; whether it was. */
+  async undoOne(target: string): Promise<boolean> {
+    const undone = await this.desk.decide((log) => {
+      const event = log.get(target);
+      return event && log.undoOf(event) === null ? { kind: 'undo', target } : null;
+    });
+    if (undone.length > 0) this.last.set(this.saidAt(this.text.undone));
+    return undone.length > 0;
+  }
+
   private get athlete(): string | null {
     return this.at.watching()?.athlete ?? null;
   }
 
   /** Said when it is kept, not before; where another tab writes, nothing was. */
-  private async log(loose: Loose, said: string): Promise<void> {
+  private async log(loose: Loose | readonly Loose[], said: string): Promise<void> {
     navigator.vibrate?.(15);
     const sentence = this.saidAt(said);
     const unkept = this.desk.unkept();
-    if ((await this.desk.log(loose)).length === 0) return;
+    if ((await this.desk.log(...[loose].flat())).length === 0) return;
     this.last.set(this.desk.unkept() > unkept ? `${sentence} · ${this.text.notKept}` : sentence);
   }
 

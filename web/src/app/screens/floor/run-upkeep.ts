@@ -68,8 +68,9 @@ export class RunUpkeep {
       if (this.sounds.ready()) untracked(() => this.sound());
     });
     effect(() => {
-      const exercise = this.at.exercise();
-      untracked(() => void this.turnTo(exercise));
+      const [exercise, seeing] = [this.at.exercise(), this.at.seeing()];
+      // What was seen in the last one is still tapped: its board stays for a little.
+      if (seeing === null) untracked(() => void this.turnTo(exercise));
     });
     effect(() => {
       const status = this.at.status();

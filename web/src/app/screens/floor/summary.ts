@@ -5,11 +5,19 @@ import type { RunCount } from '@hopsk/core/log/count';
 import type { RunLog } from '@hopsk/core/log/run-log';
 import { RESULTS } from '@hopsk/core/log/event';
 import { words } from '@hopsk/words/words';
+import { Store } from '@ngrx/store';
 import type { KeptRun } from '../../data/device-store';
-import { RunDesk } from '../../data/desk';
+import { RunDesk, type Loose } from '../../data/desk';
 import { mine } from '../../data/may';
 import { Outbox } from '../../data/outbox';
+import { people } from '../../data/records';
 import { Head } from '../../ui/head';
+import { byId } from '../../ui/options';
+import { RunCompared } from './run-compared';
+import { RunEffort } from './run-effort';
+import { RunNotes } from './run-notes';
+import { RunPain } from './run-pain';
+import { mayTellPain, noteRows } from './said-after';
 import { rowsOf } from './summary-rows';
 
 const countedIn = (log: RunLog | undefined, m: number): RunCount =>
@@ -18,11 +26,14 @@ const countedIn = (log: RunLog | undefined, m: number): RunCount =>
 /** What a run showed, for each athlete, as soon as it is over. */
 @Component({
   selector: 'hop-summary',
-  imports: [Head, MatButton, RouterLink],
+  imports: [Head, MatButton, RouterLink, RunCompared, RunEffort, RunNotes, RunPain],
   templateUrl: './summary.html',
   styles: `
     section {
       margin-bottom: 22px;
+    }
+    .row {
+      margin-top: 22px;
     }
     .row button,
     .row a {
@@ -50,6 +61,21 @@ export class Summary {
       return { id, name: this.desk.atHand.nameOf(id), praise: this.counted().praise[id] ?? 0, results: this.resultsOf(id), rows };
     }),
   );
+
+  /** What is said afterwards, at once where the run was. */
+  protected readonly log = computed(() => this.desk.fold()?.log ?? null);
+  protected readonly nameOf = (id: string): string => this.desk.atHand.nameOf(id);
+  private readonly known = inject(Store).selectSignal(people.selectById);
+  protected readonly here = computed(() =>
+    (this.log()?.all ?? []).map((id) => ({ id, name: this.nameOf(id), may: mayTellPain(this.known()[id]) })),
+  );
+  protected readonly options = computed(() => byId(this.here()));
+  protected readonly notes = computed(() => noteRows(this.log(), this.nameOf));
+
+  protected tell(said: Loose): void {
+    // It is said of the run, however long it has been over.
+    void this.desk.log({ ...said, m: this.log()?.latest ?? 0 });
+  }
 
   private resultsOf(id: string): string {
     const counts = this.counted().results[id] ?? {};

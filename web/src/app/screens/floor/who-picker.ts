@@ -35,6 +35,7 @@ export interface Came {
         </li>
       }
     </ul>
+    <button mat-stroked-button class="hall" (click)="self.close('hall')">{{ text.hall }}</button>
     <h3>{{ text.whoElse }}</h3>
     @if (who.others.length > 8) {
       <input
@@ -66,6 +67,10 @@ export interface Came {
     li button {
       min-width: 104px;
     }
+    .hall {
+      min-height: 48px;
+      margin-top: 12px;
+    }
     input {
       font: inherit;
       width: 100%;
@@ -81,7 +86,7 @@ export interface Came {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class WhoPicker {
-  protected readonly self = inject<MatDialogRef<WhoPicker, Came | null>>(MatDialogRef);
+  protected readonly self = inject<MatDialogRef<WhoPicker, Came | 'hall' | null>>(MatDialogRef);
   protected readonly who = inject<Who>(MAT_DIALOG_DATA);
   protected readonly text = words.run;
   protected readonly common = words.common;
