@@ -12,6 +12,7 @@ import {
   type SessionPlan as SessionRun,
 } from '@hopsk/core/plan/run-plan';
 import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
+import { STAGE_LIMITS } from '@hopsk/core/plan/session/stage';
 import { SESSION_LIMITS } from '@hopsk/core/plan/session/session';
 import { beyond, PLAN_LIMITS } from '@hopsk/core/plan/unfolds';
 import * as z from 'zod/mini';
@@ -72,6 +73,7 @@ const Exercise = z.object({
   cueing: z.optional(z.enum(CUEINGS)),
   tempo: z.optional(between(0.25, 4)),
   implement: z.optional(z.enum(IMPLEMENTS)),
+  stations: z.optional(z.array(text(60)).check(z.maxLength(STAGE_LIMITS.stations))),
   variant: z.optional(z.enum(['a', 'b'])),
   as: z.optional(z.object({ school: Code, hand: SideName, lead: z.enum(['left', 'right', 'none']) })),
   opponent: z.optional(SideName),

@@ -62,6 +62,8 @@ export interface PlannedExercise {
   readonly cueing?: Cueing | undefined;
   readonly tempo?: number | undefined;
   readonly implement?: Implement | undefined;
+  /** Its stations in the order in which one goes through them; without it there are none, or an earlier program did not keep them. */
+  readonly stations?: readonly string[] | undefined;
   /** Which of two variants it is that are compared in the session. */
   readonly variant?: 'a' | 'b' | undefined;
   /** How its steps are written: in which stance, by which hand and lead; without it, an earlier program did not keep it. */

@@ -101,6 +101,7 @@ export const SPOKEN: Spoken = {
   otherSide: 'other side',
   otherLead: 'other lead',
   changeStation: 'change stations',
+  toStation: 'group {group} to {station}',
   freeze: 'freeze',
   coming: ['still coming', 'stopped'],
 };

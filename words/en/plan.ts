@@ -178,6 +178,7 @@ export const plan = {
       otherSide: 'other side',
       otherLead: 'other lead',
       changeStation: 'change stations',
+      toStation: 'group {group} to {station}',
       freeze: 'freeze',
       coming: ['still coming', 'stopped'],
     },

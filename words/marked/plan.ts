@@ -179,6 +179,7 @@ export const plan = {
       otherSide: 'óţĥéŕ šíđé',
       otherLead: 'óţĥéŕ ļéáđ',
       changeStation: 'çĥáñĝé šţáţíóñš',
+      toStation: 'ĝŕóúþ {group} ţó {station}',
       freeze: 'ƒŕééžé',
       coming: ['šţíļļ çóɱíñĝ', 'šţóþþéđ'],
     },

@@ -13,6 +13,7 @@ import { CALL_LIMITS, FREEZE_SECONDS, USUAL_CALLS } from '../calls/calls.js';
 import { neededAfter } from '../calls/draw.js';
 import { namedAlternatives } from '../calls/named.js';
 import { ms } from '../ms.js';
+import { groupsAt } from '../stations.js';
 import { questionsOf, type Pace, type Question } from '../work-and-rest.js';
 import type { Session, SessionSettings } from './session.js';
 import type { Stage } from './stage.js';
@@ -34,6 +35,8 @@ export interface StageSeen {
   readonly chimed: readonly Ways[];
   readonly callables: readonly Callable[];
   readonly pace: Pace;
+  /** How many groups go through its stations; 0 without any. */
+  readonly stationGroups: number;
   readonly questions: readonly Question[];
 }
 
@@ -116,6 +119,7 @@ export function seeStage(written: Stage, session: Pick<Session, 'seed' | 'area' 
     chimed,
     callables,
     pace,
+    stationGroups: stage.stations.length > 0 ? groupsAt(stage.stations.length, by.athletes ?? 1) : 0,
     questions: questionsOf(dose, pace),
   };
 }

@@ -74,6 +74,7 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
       view: stage.view,
       ...(openerOf(stage) === 'plan' ? {} : { opens: openerOf(stage) }),
       ...{ kind: stage.kind, cueing: stage.cueing, tempo: stage.tempo, implement: stage.implement },
+      ...(stage.stations.length > 0 && { stations: stage.stations.map((one) => one.name) }),
       ...(stage.variant && { variant: stage.variant }),
       as: doneAs(ways[0].drawn[0].simulation.performer),
       ...(stage.partner?.lead && { opponent: stage.partner.lead }),

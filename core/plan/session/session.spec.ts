@@ -142,7 +142,7 @@ describe('a session on one clock', () => {
     const session = sessionOf([aStage('3 × 45 s, rest 15 s', { stations })]);
     const { stretches, cues } = timelineOf(seenOf(session), session, SPOKEN);
     expect(stretches.filter((stretch) => stretch.kind === 'rest').length).toBe(2);
-    expect(cues.filter((cue) => cue.say === 'change stations').length).toBe(2);
+    expect(cues.filter((cue) => cue.say.startsWith('change stations')).length).toBe(2);
   });
 });
 

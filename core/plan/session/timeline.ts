@@ -5,6 +5,7 @@ import { clockText } from '../clock-text.js';
 import type { CueKind, PlannedCue } from '../cue.js';
 import { ms } from '../ms.js';
 import type { PlannedStretch, StretchKind } from '../stretch.js';
+import { stationOf } from '../stations.js';
 import { stretchesOf } from '../work-and-rest.js';
 import { callsIn } from './called.js';
 import { repetitionsIn, repsIn } from './repetitions.js';
@@ -57,6 +58,8 @@ export interface Spoken {
   readonly otherSide: string;
   readonly otherLead: string;
   readonly changeStation: string;
+  /** Which group goes to which station: `{group}` and `{station}`. */
+  readonly toStation: string;
   readonly freeze: string;
   /** What a partner does after an exchange: one of two. */
   readonly coming: readonly string[];
@@ -130,11 +133,17 @@ export function timelineOf(seen: readonly StageSeen[], session: Session, spoken:
       });
     };
     const name = one.stage.name;
-    if (stretch.kind === 'explain') cue(stretch.start, 'explain', spoken.explain.replace('{name}', name), { sound: 'rest' });
+    const next = stretches.slice(i + 1).find(({ kind, exercise }) => kind === 'work' && exercise === stretch.exercise);
+    const goes = next ? whereTo(one, next.round, spoken) : '';
+    if (stretch.kind === 'explain')
+      cue(stretch.start, 'explain', [spoken.explain.replace('{name}', name), goes].filter((part) => part !== '').join(': '), {
+        sound: 'rest',
+      });
     else if (stretch.kind === 'change') cue(stretch.start, 'change', spoken.change.replace('{name}', name), { sound: 'rest' });
     else if (stretch.kind === 'water') cue(stretch.start, 'water', spoken.water, { sound: 'rest' });
     else if (stretch.kind !== 'work') {
-      const say = one.stage.stations.length > 0 ? spoken.changeStation : stretch.kind === 'rest' ? spoken.rest : spoken.setRest;
+      const stations = [spoken.changeStation, goes].filter((part) => part !== '').join(': ');
+      const say = one.stage.stations.length > 0 ? stations : stretch.kind === 'rest' ? spoken.rest : spoken.setRest;
       cue(stretch.start, 'rest', say, { sound: 'rest' });
     } else {
       const side = stretch.way === 0 ? '' : one.dose.sides?.of === 'lead' ? spoken.otherLead : spoken.otherSide;
@@ -165,6 +174,15 @@ export function timelineOf(seen: readonly StageSeen[], session: Session, spoken:
   }
   cues.sort((a, b) => a.at - b.at);
   return { stretches, cues, total, atLeast: isAtLeast(seen, session), calls };
+}
+
+/** Who goes where for a round of stations; one group alone only hears the station. */
+function whereTo({ stage, stationGroups }: Pick<StageSeen, 'stage' | 'stationGroups'>, round: number, { toStation }: Spoken): string {
+  const at = (group: number): string => stage.stations[stationOf(group, round, stage.stations.length)]?.name ?? '';
+  if (stationGroups === 1) return at(1);
+  return Array.from({ length: stationGroups }, (_, i) =>
+    toStation.replace('{group}', String(i + 1)).replace('{station}', () => at(i + 1)),
+  ).join(', ');
 }
 
 type Add = (at: number, kind: CueKind, say: string, more?: Partial<PlannedCue>) => void;

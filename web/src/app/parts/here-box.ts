@@ -22,6 +22,9 @@ const SHORT = 12;
   template: `
     <h2 id="question">{{ text.whoIsHere }}</h2>
     <p class="muted">{{ asked.title }}</p>
+    @if (here().size > 1) {
+      <p class="muted">{{ text.inOrder }}</p>
+    }
     @if (asked.people.length > short) {
       <input type="search" [placeholder]="text.findPerson" [attr.aria-label]="text.findPerson" #sought (input)="find.set(sought.value)" />
     }
@@ -29,6 +32,9 @@ const SHORT = 12;
       @for (one of found(); track one.id) {
         <button type="button" class="plain chip" [attr.aria-pressed]="here().has(one.id)" (click)="toggle(one.id)">
           <bdi>{{ one.name }}</bdi>
+          @if (order().get(one.id); as place) {
+            <small class="num" aria-hidden="true">{{ place }}</small>
+          }
         </button>
       }
     </div>
@@ -85,6 +91,8 @@ export class HereBox {
   protected readonly short = SHORT;
   protected readonly find = signal('');
   protected readonly here = signal<ReadonlySet<string>>(new Set(this.asked.ticked));
+  /** The order in which they were ticked: groups and stations go by it. */
+  protected readonly order = computed(() => new Map([...this.here()].map((id, i) => [id, i + 1])));
   protected readonly found = computed(() => {
     const sought = this.find().trim().toLowerCase();
     return this.asked.people.filter(({ name }) => name.toLowerCase().includes(sought));

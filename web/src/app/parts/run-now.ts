@@ -10,6 +10,7 @@ import { shows, type Watching } from '@hopsk/core/log/watching';
 import type { Direction } from '@hopsk/core/plan/direction';
 import { groupOf, groupsOf } from '@hopsk/core/plan/groups';
 import { isSession, isTapped, stretchesOfPlan } from '@hopsk/core/plan/run-plan';
+import { atStations } from '@hopsk/core/plan/stations';
 import { blocksOf } from '@hopsk/core/plan/to-come';
 import type { Stretch } from '@hopsk/core/plan/stretch';
 import { faultLabel, faultWords } from '@hopsk/words/naming';
@@ -74,6 +75,13 @@ export class RunNow {
     return groups > 1 ? { group: stretch?.wave ?? 1, of: groups } : null;
   });
   private readonly groups = computed(() => groupsOf(this.session()?.phases ?? []));
+  /** Who is at which station now, or goes there next; empty where there are none. */
+  readonly stations = computed(() => {
+    const [session, at] = [this.session(), this.place()];
+    const names = this.exercise()?.stations ?? [];
+    const next = session?.phases.slice(at).find(({ kind }) => kind === 'work');
+    return next && names.length > 0 ? atStations(names, this.of.run()?.head.athletes ?? [], next.round) : [];
+  });
   readonly title = computed(() => this.exercise()?.name ?? this.of.run()?.head.name ?? '');
   /** Up to where in the plan all has fallen due: at the end of work that waits, what is said then has not. */
   readonly due = computed(() => {
@@ -163,6 +171,7 @@ export class RunNow {
         seen: Math.max(0, ...rows.map((row) => row.attempts)),
         on: this.watching()?.athlete === athlete.id,
         waits: group !== null && groupOf(all, group.of, athlete.id) !== group.group,
+        station: this.stations().find(({ people }) => people.includes(athlete.id))?.name ?? '',
       };
     });
   });

@@ -101,6 +101,7 @@ export class StartSession {
     const inOrder = all.map(({ id, name }) => ({ id, name })).sort((a, b) => first(a.id) - first(b.id));
     const data: HereAsked = { title: draft.name.trim() || words.build.unnamed, people: inOrder, ticked };
     const said = await this.dialogs.show<readonly string[]>(HERE_BOX, { data, labelledBy: 'question', width: '560px' });
-    return said && all.filter(({ id }) => said.includes(id));
+    // In the order in which they were ticked: groups and stations go by it.
+    return said && said.flatMap((id) => all.find((one) => one.id === id) ?? []);
   }
 }

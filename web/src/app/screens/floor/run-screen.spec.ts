@@ -12,7 +12,7 @@ import { athlete, event, keptRun } from '../../testing/run';
 import { house, Screen } from '../../testing/screen';
 import { RunScreen } from './run-screen';
 
-const ada = athlete({ name: 'Ada' });
+const [ada, bo] = [athlete({ name: 'Ada' }), athlete({ name: 'Bo' })];
 const work = { kind: 'work', set: 1, round: 1, done: [] as [number, number][] } as const;
 const exercise = (name: string, watch: string[], view: 'side' | 'front') => ({
   name,
@@ -53,9 +53,9 @@ describe('a session under way', () => {
 
   /** The clock of the run goes and is at this second of the plan, into which it was skipped where open work lies before it. */
   async function open(second: number, plan: SessionPlan = twoStages): Promise<void> {
-    await house({ people: [ada] });
+    await house({ people: [ada, bo] });
     spyOn(TestBed.inject(Speech), 'say');
-    const run = keptRun({ names: { [ada.id]: 'Ada' } }, { plan, athletes: [ada.id] });
+    const run = keptRun({ names: { [ada.id]: 'Ada', [bo.id]: 'Bo' } }, { plan, athletes: [ada.id, bo.id] });
     const log = [
       event(1, { kind: 'board', faults: ['tall'], t: -5 }),
       event(2, { kind: 'view', view: 'side', t: -5 }),
@@ -147,6 +147,30 @@ describe('a session under way', () => {
     screen.button('15 s less').click();
     await screen.until(() => screen.words.includes('0:01'));
     expect(events().filter((one) => one.kind === 'plan').length).toBe(2);
+  });
+
+  it('in turn: with each round it is the turn of whoever was seen least, and a swipe over the clock goes on to the next', async () => {
+    const done = [0, 2, 4, 6, 8, 10, 12, 14, 16].map((at): [number, number] => [at, 0]);
+    const round = (start: number, n: number) => ({ ...work, round: n, start, end: start + 20, exercise: 0, open: false, done });
+    const rest = (start: number, n: number) => ({ ...round(start, n), kind: 'rest' as const, end: start + 5, done: [] });
+    const phases = [round(0, 1), rest(20, 1), round(25, 2), rest(45, 2), round(50, 3)];
+    await open(15, { ...twoStages, phases, cues: [] });
+    const watched = (): string[] =>
+      events().flatMap((one) => (one.kind === 'watch' && one.athlete ? [one.athlete === ada.id ? 'Ada' : 'Bo'] : []));
+    expect(watched()).toEqual(['Ada']);
+    screen.button('in turn').click();
+    await screen.until(() => screen.button('in turn').getAttribute('aria-pressed') === 'true');
+    to(22.5);
+    await screen.until(() => watched().length === 2);
+    to(47.5);
+    await screen.until(() => watched().length === 3);
+    expect(watched()).toEqual(['Ada', 'Bo', 'Ada']);
+    const clock = screen.host.querySelector('hop-clock-block') as HTMLElement;
+    const touch = (x: number): Touch => new Touch({ identifier: 1, target: clock, clientX: x, clientY: 50 });
+    clock.dispatchEvent(new TouchEvent('touchstart', { touches: [touch(200)] }));
+    clock.dispatchEvent(new TouchEvent('touchend', { changedTouches: [touch(100)] }));
+    await screen.until(() => watched().at(-1) === 'Bo');
+    screen.button('in turn').click();
   });
 
   it('a device that slept alone in its run asks whether they went on; a clock that is set moves nothing by itself', async () => {

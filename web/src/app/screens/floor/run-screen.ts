@@ -16,6 +16,7 @@ import { signInFeature } from '../../data/sign-in';
 import { ClockBlock } from '../../parts/clock-block';
 import { actOf, type KeyAct } from './keys';
 import { RunNow } from '../../parts/run-now';
+import { RunLooks } from './run-looks';
 import { RunPicks } from './run-picks';
 import { RunSound } from './run-sound';
 import { RunTaps } from './run-taps';
@@ -24,11 +25,12 @@ import { Summary } from './summary';
 import { Ask } from '../../ui/ask';
 import { Hold } from '../../ui/hold';
 import { once } from '../../ui/once';
+import { Swipe } from '../../ui/swipe';
 
 /** Rounds under way: the clock, who is watched, and a tile a fault. Everything shown is derived from the run's log. */
 @Component({
   selector: 'hop-run-screen',
-  imports: [ClockBlock, Hold, MatButton, RouterLink, Summary],
+  imports: [ClockBlock, Hold, MatButton, RouterLink, Summary, Swipe],
   templateUrl: './run-screen.html',
   styleUrl: './run-screen.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -79,6 +81,7 @@ export class RunScreen {
   protected readonly taps = new RunTaps(this.at);
   protected readonly picks = new RunPicks(this.at, this.taps);
   protected readonly sound = new RunSound();
+  protected readonly looks = new RunLooks(this.at);
   protected readonly upkeep = new RunUpkeep({
     at: this.at,
     now: this.now,

@@ -56,6 +56,20 @@ describe('a hall screen', () => {
     expect(screen.all('.names .waits').map((one) => one.textContent?.trim())).toEqual(['next turn:', '2']);
   });
 
+  it('shows who is at which station', async () => {
+    await opened();
+    const run = hallRun();
+    if (!('exercises' in run.plan)) throw new Error('it is a session');
+    const plan = {
+      ...run.plan,
+      exercises: run.plan.exercises.map((one) => ({ ...one, stations: ['mirror', 'lunges'] })),
+      phases: [phase(0, 60, 'work', 1)],
+    };
+    http.expectOne('/api/hall').flush({ ...run, plan });
+    await screen.until(() => screen.all('dt').length === 2);
+    expect(screen.all('dt, dd').map((one) => one.textContent?.trim())).toEqual(['mirror', 'Ada', 'lunges', '2']);
+  });
+
   it('loaded anew without a network goes on where the run must be by now, and says so', async () => {
     const run = hallRun();
     sessionStorage.setItem('hall', JSON.stringify({ run, m: (COUNT_DOWN + 3) * 1000, at: Date.now() - 22_000 }));

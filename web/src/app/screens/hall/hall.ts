@@ -42,6 +42,10 @@ export class Hall {
     const exercise = block && plan?.exercises[block.exercise];
     return exercise ? { name: exercise.name, line: this.lineOf(exercise) } : null;
   });
+  /** Where there are stations, who is at which. */
+  protected readonly stations = computed(() =>
+    this.at.stations().map(({ name, people }) => ({ name, names: people.map((id) => this.run()?.names[id] ?? '').join(' · ') })),
+  );
   /** Who is at it, and who waits for their turn. */
   protected readonly names = computed(() => {
     const of = (waits: boolean): string[] => this.at.chips().flatMap((chip) => (chip.waits === waits ? [chip.name] : []));
