@@ -20,6 +20,14 @@ async function startRun(page, name) {
   await page.locator('[data-fault]').first().waitFor();
 }
 
+/** Runs a session of the demo club with those who are expected. */
+async function runSession(page, name) {
+  await openSession(page, name);
+  await page.getByRole('button', { name: 'run it' }).click();
+  await page.getByRole('button', { name: /^start with/ }).click();
+  await page.locator('[data-fault]').first().waitFor();
+}
+
 /** Goes over the count-down and into the first rounds with a few taps, as a coach would. */
 async function runFor(page) {
   await page.clock.runFor(8_000);
@@ -61,10 +69,16 @@ export const SHOTS = [
     },
   },
   {
-    name: 'people',
+    name: 'end-phone',
+    phone: true,
     go: async (page) => {
-      await page.goto('/people');
-      await page.getByRole('link', { name: 'Ines' }).waitFor();
+      await setClock(page);
+      await startRun(page, 'Front corner and home');
+      await runFor(page);
+      await page.getByRole('button', { name: 'end', exact: true }).click();
+      await page.getByRole('button', { name: 'end it' }).click();
+      await page.clock.runFor(500);
+      await page.locator('hop-run-pain').waitFor();
     },
   },
   {
@@ -113,12 +127,12 @@ export const SHOTS = [
     },
   },
   {
-    name: 'floor-phone',
+    name: 'here-phone',
     phone: true,
     go: async (page) => {
-      await page.goto('/floor');
-      await page.getByRole('button', { name: 'Ines' }).waitFor();
-      await page.locator('hop-run-rows li').first().waitFor();
+      await openSession(page, 'Front corner, Tuesday');
+      await page.getByRole('button', { name: 'run it' }).click();
+      await page.getByRole('button', { name: /^start with/ }).waitFor();
     },
   },
   {
@@ -131,11 +145,25 @@ export const SHOTS = [
     },
   },
   {
-    name: 'run-hall',
+    name: 'hall',
     go: async (page) => {
-      await setClock(page);
-      await startRun(page, 'Front corner and home');
-      await runFor(page);
+      await runSession(page, 'Front corner, Tuesday');
+      // On to the stage that is called, as a coach would.
+      const clock = page.locator('hop-clock-block');
+      for (let n = 0; n < 60 && !/called[^]*\bwork\b|\bwork\b[^]*called/.test(await clock.innerText()); n++) {
+        await page.getByRole('button', { name: 'next' }).click();
+        await page.waitForTimeout(150);
+      }
+      await page.getByRole('button', { name: 'who …' }).click();
+      await page.getByRole('button', { name: 'a screen in the hall …' }).click();
+      const code = page.locator('hop-hall-code .code');
+      await code.waitFor();
+      const typed = await code.textContent();
+      await page.goto('/hall');
+      await page.getByLabel('the run’s code').fill(typed);
+      await page.getByRole('button', { name: 'show it' }).click();
+      await page.locator('hop-clock-block .call').waitFor();
+      await page.locator('hop-moving-line.now svg').waitFor();
     },
   },
   {

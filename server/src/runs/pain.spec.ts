@@ -13,7 +13,7 @@ describe('whether anything hurt', () => {
 
   async function sent(
     more: object,
-  ): Promise<{ readonly answer: EventsStored; readonly kept: RunEvent[]; again(): Promise<EventsStored>; id: string }> {
+  ): Promise<{ readonly answer: EventsStored; readonly kept: RunEvent[]; again: () => Promise<EventsStored>; id: string }> {
     const id = randomUUID();
     await coach.put(`/athletes/${id}`, athlete({ id, ...more })).expect(201);
     const log = ran(id, [3.5]);

@@ -31,7 +31,7 @@ const SHORT = 12;
     <div class="chips">
       @for (one of found(); track one.id) {
         <button type="button" class="plain chip" [attr.aria-pressed]="here().has(one.id)" (click)="toggle(one.id)">
-          <bdi>{{ one.name }}</bdi>
+          <bdi>{{ one.name }}</bdi>&ngsp;
           @if (order().get(one.id); as place) {
             <small class="num" aria-hidden="true">{{ place }}</small>
           }

@@ -1,4 +1,4 @@
-import { Component, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { Hold } from './hold';
 
@@ -6,6 +6,7 @@ import { Hold } from './hold';
   selector: 'hop-held',
   imports: [Hold],
   template: `<button (click)="pressed.set(pressed() + 1)" (hopHold)="held.set(held() + 1)">it</button>`,
+  changeDetection: ChangeDetectionStrategy.OnPush,
 })
 class Held {
   readonly pressed = signal(0);

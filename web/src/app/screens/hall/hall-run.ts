@@ -105,7 +105,7 @@ export class HallRunning {
       steps: null,
       tapDelay: 0,
     };
-    this.head.set({ head: head as RunHead });
+    this.head.set({ head });
     this.events.set(eventsIn(run.events));
     this.keep();
   }
