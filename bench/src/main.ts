@@ -3,6 +3,7 @@ import { answers } from './answers.js';
 import { signIn, type Ask } from './ask.js';
 import { clubFile } from './club-file.js';
 import { engine, PERFORMER, SHORT } from './engine.js';
+import { hall } from './hall.js';
 import { heapSlope } from './heap.js';
 import { heavy } from './heavy.js';
 import { library } from './library.js';
@@ -36,6 +37,7 @@ const IN_HOUSE: Readonly<Record<string, (house: House, ask: Ask) => Promise<Line
   answers: (_, ask) => answers(ask),
   taps: (_, ask) => taps(ask),
   slowed: ({ url }, ask) => slowed(url, ask),
+  hall: ({ url }, ask) => hall(url, ask),
   typing: ({ url }) => typing(url),
   library: ({ url }) => library(url),
   file: ({ pid }, ask) => clubFile(ask, pid, long),

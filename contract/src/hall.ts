@@ -8,17 +8,18 @@ import { Teaching } from './teaching.js';
 export const CODE_LETTERS = '23456789ABCDEFGHJKMNPQRSTUVWXYZ';
 export const CODE_LENGTH = 8;
 
-/**
- * A code as it was typed: in any case, with blanks or a dash.
- * @example HallCode.parse('abcd-efgh') // 'ABCDEFGH'
- */
-export const HallCode = z.pipe(
+/** In any case, with blanks or a dash. */
+const HallCode = z.pipe(
   z.pipe(
     z.string().check(z.maxLength(40)),
     z.transform((typed) => typed.toUpperCase().replace(/[^A-Z0-9]/g, '')),
   ),
   z.string().check(z.regex(new RegExp(`^[${CODE_LETTERS}]{${CODE_LENGTH}}$`))),
 );
+/**
+ * A code as it was typed.
+ * @example HallEntry.parse({ code: 'abcd-efgh' }) // { code: 'ABCDEFGH' }
+ */
 export const HallEntry = z.object({ code: HallCode });
 
 /** The code of a run, shown once. */

@@ -2,7 +2,7 @@ import type { SessionPlan } from '../plan/run-plan.js';
 import type { RunDetails } from './details.js';
 
 /** What somebody showed of one of two variants. */
-export interface Variant {
+interface Variant {
   /** Attempts that were watched whole, and in how many of them nothing was tapped. */
   readonly watched: number;
   readonly clean: number;

@@ -57,10 +57,10 @@ export const build = {
     soundDone: 'Saved.',
     soundFull: 'There is no room for it on this device. Nothing was saved.',
     soundLong: 'It is longer than two hours. Divide the session.',
-    soundOpen: (names: readonly string[], all: number): string =>
-      `Nobody knows how long open work takes: give ${names.map((name) => `‘${name}’`).join(', ')}${all > names.length ? ` and ${all - names.length} more` : ''} a time or a number first.`,
-    soundUnsaid: (said: readonly string[], all: number): string =>
-      `Saved. Without ${said.map((one) => `‘${one}’`).join(', ')}${all > said.length ? ` and ${all - said.length} more` : ''}: there are no clips of these words.`,
+    soundOpen: (names: string, more: number): string =>
+      `Nobody knows how long open work takes: give ${names}${more > 0 ? ` and ${more} more` : ''} a time or a number first.`,
+    soundUnsaid: (said: string, more: number): string =>
+      `Saved. Without ${said}${more > 0 ? ` and ${more} more` : ''}: there are no clips of these words.`,
     asText: 'save as text',
     asJson: 'save as JSON',
     versions: 'earlier versions',

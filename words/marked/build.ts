@@ -58,10 +58,10 @@ export const build = {
     soundDone: 'Šáṽéđ.',
     soundFull: 'Ţĥéŕé íš ñó ŕóóɱ ƒóŕ íţ óñ ţĥíš đéṽíçé. Ñóţĥíñĝ ŵáš šáṽéđ.',
     soundLong: 'Íţ íš ļóñĝéŕ ţĥáñ ţŵó ĥóúŕš. Đíṽíđé ţĥé šéššíóñ.',
-    soundOpen: (names: readonly string[], all: number): string =>
-      `Ñóƀóđý ķñóŵš ĥóŵ ļóñĝ óþéñ ŵóŕķ ţáķéš: ĝíṽé ${names.map((name) => `‘${name}’`).join(', ')}${all > names.length ? ` áñđ ${all - names.length} ɱóŕé` : ''} á ţíɱé óŕ á ñúɱƀéŕ ƒíŕšţ.`,
-    soundUnsaid: (said: readonly string[], all: number): string =>
-      `Šáṽéđ. Ŵíţĥóúţ ${said.map((one) => `‘${one}’`).join(', ')}${all > said.length ? ` áñđ ${all - said.length} ɱóŕé` : ''}: ţĥéŕé áŕé ñó çļíþš óƒ ţĥéšé ŵóŕđš.`,
+    soundOpen: (names: string, more: number): string =>
+      `Ñóƀóđý ķñóŵš ĥóŵ ļóñĝ óþéñ ŵóŕķ ţáķéš: ĝíṽé ${names}${more > 0 ? ` áñđ ${more} ɱóŕé` : ''} á ţíɱé óŕ á ñúɱƀéŕ ƒíŕšţ.`,
+    soundUnsaid: (said: string, more: number): string =>
+      `Šáṽéđ. Ŵíţĥóúţ ${said}${more > 0 ? ` áñđ ${more} ɱóŕé` : ''}: ţĥéŕé áŕé ñó çļíþš óƒ ţĥéšé ŵóŕđš.`,
     asText: 'šáṽé áš ţéẋţ',
     asJson: 'šáṽé áš ĴŠÓÑ',
     versions: 'éáŕļíéŕ ṽéŕšíóñš',

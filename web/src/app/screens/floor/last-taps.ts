@@ -4,7 +4,7 @@ import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
 import { words } from '@hopsk/words/words';
 
 /** One of the last taps: what it said, of whom and when. */
-export interface LastTap {
+interface LastTap {
   readonly id: string;
   readonly said: string;
   readonly who: string;

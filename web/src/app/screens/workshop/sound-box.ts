@@ -92,7 +92,7 @@ export class SoundBox {
     if (this.failed()) return words.common.stopped;
     if (!plan || !isSession(plan)) return '';
     const open = [...new Set(plan.phases.filter((one) => one.open).map((one) => plan.exercises[one.exercise]?.name ?? ''))];
-    if (open.length > 0) return this.text.soundOpen(open.slice(0, MOST_NAMED), open.length);
+    if (open.length > 0) return this.text.soundOpen(...named(open));
     return this.total() > LONGEST_SOUND ? this.text.soundLong : '';
   });
 
@@ -113,12 +113,18 @@ export class SoundBox {
     if (made === 'full') return this.said.set(this.text.soundFull);
     if (made === 'fault') return this.said.set(words.common.stopped);
     saveFile(made.file, fileName(this.of.name, 'wav'));
-    this.said.set(
-      made.unsaid.length > 0 ? this.text.soundUnsaid(made.unsaid.slice(0, MOST_NAMED), made.unsaid.length) : this.text.soundDone,
-    );
+    this.said.set(made.unsaid.length > 0 ? this.text.soundUnsaid(...named(made.unsaid)) : this.text.soundDone);
   });
 }
 
 /** More than these nobody reads. */
 const MOST_NAMED = 5;
+/** The first of them, and how many there are besides. */
+const named = (all: readonly string[]): [string, number] => [
+  all
+    .slice(0, MOST_NAMED)
+    .map((one) => `‘${one}’`)
+    .join(', '),
+  Math.max(0, all.length - MOST_NAMED),
+];
 const NO_DOSE = { mode: 'seconds', work: 1, rounds: 1, sets: 1, rest: null, setRest: null } as const;
