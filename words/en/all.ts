@@ -30,6 +30,7 @@ import { problems } from './problems.js';
 import { recurrence } from './recurrence.js';
 import { remedies } from './remedies.js';
 import { report } from './report.js';
+import { run } from './run.js';
 import { schools } from './schools.js';
 import { season } from './season.js';
 import { search } from './search.js';
@@ -81,6 +82,7 @@ export const all = {
   ...recurrence,
   ...remedies,
   ...report,
+  ...run,
   ...schools,
   ...season,
   ...search,

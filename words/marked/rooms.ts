@@ -33,6 +33,7 @@ export const rooms = {
   recurrence: () => import('./recurrence.js').then((room) => room.recurrence),
   remedies: () => import('./remedies.js').then((room) => room.remedies),
   report: () => import('./report.js').then((room) => room.report),
+  run: () => import('./run.js').then((room) => room.run),
   schools: () => import('./schools.js').then((room) => room.schools),
   season: () => import('./season.js').then((room) => room.season),
   search: () => import('./search.js').then((room) => room.search),

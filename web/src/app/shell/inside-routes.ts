@@ -55,6 +55,7 @@ const BUILD: readonly Room[] = [
   'plan',
   'steps',
   'floor',
+  'run',
   'notation',
   'doses',
   'cautions',
@@ -76,8 +77,9 @@ export const inside: Routes = [
       {
         path: 'today',
         title: title('today'),
-        loadComponent: inRoom(['areas', 'schools', 'build', 'sports', 'plan', 'steps', 'floor', 'notation', 'doses', 'book', 'today'], () =>
-          import('../screens/today/today').then((m) => m.TodayScreen),
+        loadComponent: inRoom(
+          ['areas', 'schools', 'build', 'sports', 'plan', 'steps', 'floor', 'run', 'notation', 'doses', 'book', 'today'],
+          () => import('../screens/today/today').then((m) => m.TodayScreen),
         ),
       },
       {
@@ -173,7 +175,9 @@ export const inside: Routes = [
       {
         path: 'floor/run',
         title: title('floor'),
-        loadComponent: inRoom(['floor', 'book', 'steps', 'plan'], () => import('../screens/floor/run-screen').then((m) => m.RunScreen)),
+        loadComponent: inRoom(['floor', 'run', 'book', 'steps', 'plan'], () =>
+          import('../screens/floor/run-screen').then((m) => m.RunScreen),
+        ),
       },
       {
         path: 'floor/runs',
@@ -183,7 +187,7 @@ export const inside: Routes = [
       {
         path: 'floor/runs/:id',
         title: title('review'),
-        loadComponent: inRoom(['floor', 'book'], () => import('../screens/floor/review').then((m) => m.Review)),
+        loadComponent: inRoom(['floor', 'run', 'book'], () => import('../screens/floor/review').then((m) => m.Review)),
       },
       {
         path: 'faults',

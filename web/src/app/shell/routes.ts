@@ -38,7 +38,7 @@ export const routes: Routes = [
   {
     path: 'hall',
     title: title('hall'),
-    loadComponent: screen(['hall', 'floor', 'faults', 'moves', 'steps'], () => import('../screens/hall/hall').then((m) => m.Hall)),
+    loadComponent: screen(['hall', 'run', 'faults', 'moves', 'steps'], () => import('../screens/hall/hall').then((m) => m.Hall)),
   },
   { path: '', canActivate: [signedIn], loadChildren: () => import('./inside-routes').then((m) => m.inside) },
   { path: '**', redirectTo: '' },

@@ -85,7 +85,7 @@ import { TeachingStore } from '../../data/teaching';
 export class FaultPicker {
   protected readonly self = inject<MatDialogRef<FaultPicker, string | null>>(MatDialogRef);
   private readonly club = inject(TeachingStore);
-  protected readonly text = words.run;
+  protected readonly text = words.floor;
   protected readonly common = words.common;
   protected readonly find = signal('');
   protected readonly found = computed(() => {
