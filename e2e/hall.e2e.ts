@@ -115,7 +115,7 @@ test.describe('a screen in the hall', () => {
       await show(hall, 'nothing at all');
       await expect(hall.getByRole('alert')).toHaveText('A code has eight letters and digits, as the phone shows it.');
       await show(hall, 'AAAA-BBBB');
-      await expect(hall.getByRole('alert')).toContainText('There is no run with this code');
+      await expect(hall.getByRole('alert')).toContainText('There is no run with this code now');
       const first = await codeOf(coach);
       await show(hall, first);
       await expect(clockOf(hall)).toContainText('Hall Bea First');
@@ -125,7 +125,7 @@ test.describe('a screen in the hall', () => {
       await expect(hall.getByText('It is over')).toBeVisible();
       await hall.getByRole('button', { name: 'another code' }).click();
       await show(hall, first);
-      await expect(hall.getByRole('alert')).toContainText('There is no run with this code');
+      await expect(hall.getByRole('alert')).toContainText('There is no run with this code now');
       // A whole club sees no more of it with a code than without: what is beside the hall screen is the door's.
       await hall.goto('/people');
       await expect(hall).toHaveURL(/\/enter/);

@@ -6,6 +6,7 @@ import { simulate } from '../motion/simulate.js';
 import { repPlanOf } from '../plan/rep-plan.js';
 import type { SessionPlan } from '../plan/run-plan.js';
 import { eventsSaid, type Said } from '../testing/said.js';
+import { effortsIn } from './afterwards.js';
 import { RunLog } from './run-log.js';
 
 const work = (start: number, end: number, exercise: number, more: Partial<SessionPlan['phases'][number]> = {}) => ({
@@ -87,7 +88,7 @@ describe('what was done in a run', () => {
     ];
     const log = new RunLog(plan, faultsByCode(), 1, ['ada', 'bea']);
     log.take(eventsSaid([go, end(60), effort('ada', 4), effort('bea', 7, 45), effort('ada', 6, 50), effort('bea', null)]).reverse());
-    expect([...log.efforts()]).toEqual([['ada', { effort: 6, minutes: 50 }]]);
+    expect([...effortsIn(log.events())]).toEqual([['ada', { effort: 6, minutes: 50 }]]);
     expect([log.devices, log.clock.status]).toEqual([['a'], 'ended']);
   });
 });

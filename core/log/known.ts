@@ -1,6 +1,6 @@
 import { Comings, isComing } from './comings.js';
 import { Corrections, isCorrection } from './corrections.js';
-import { AFTERWARDS, inOrder, OBSERVATIONS, type EffortEvent, type Felt, type RunEvent } from './event.js';
+import { AFTERWARDS, inOrder, OBSERVATIONS, type RunEvent } from './event.js';
 import { Watchers } from './watchers.js';
 import { isTurned, type Watching } from './watching.js';
 
@@ -104,35 +104,6 @@ export class Known {
   /** Notes that stand, in order. */
   notes(): Extract<RunEvent, { kind: 'note' }>[] {
     return this.events().flatMap((event) => (event.kind === 'note' && this.undoOf(event) === null ? [event] : []));
-  }
-
-  /** How hard it was, by athlete: the last word of each; one that was taken back is none. */
-  efforts(): ReadonlyMap<string, { readonly effort: number; readonly minutes: number }> {
-    const said = new Map<string, EffortEvent>();
-    for (const event of this.events()) if (event.kind === 'effort') said.set(event.athlete, event);
-    return new Map([...said].flatMap(([athlete, { effort, minutes }]) => (effort === null ? [] : [[athlete, { effort, minutes }]])));
-  }
-
-  /** Whether anything hurt, by athlete: the last word of each. */
-  pains(): ReadonlyMap<string, boolean> {
-    return this.lastWords('pain', ({ pain }) => pain);
-  }
-
-  /** Which of two variants felt better, by athlete: the last word of each. */
-  felt(): ReadonlyMap<string, NonNullable<Felt['better']>> {
-    return this.lastWords('felt', ({ better }) => better);
-  }
-
-  /** What each said last in events of a kind; what was taken back is not said. */
-  private lastWords<K extends 'pain' | 'felt', V>(kind: K, said: (event: Extract<RunEvent, { kind: K }>) => V | null): Map<string, V> {
-    const words = new Map<string, V>();
-    for (const event of this.events()) {
-      if (event.kind !== kind) continue;
-      const word = said(event as Extract<RunEvent, { kind: K }>);
-      if (word === null) words.delete(event.athlete);
-      else words.set(event.athlete, word);
-    }
-    return words;
   }
 
   /** Who took part at a moment of the run (ms). */

@@ -4,7 +4,8 @@ import { holds } from '../testing/holds.js';
 import { beepsOfPlan } from './beeps.js';
 import { COUNT_DOWN } from './clock.js';
 import { heardOf, TONES, type Heard } from './heard.js';
-import { SOUND_RATE, soundBytes, soundFile, soundSeconds, type Voice } from './sound-file.js';
+import { soundFile, type Voice } from './sound-file.js';
+import { SOUND_RATE, soundBytes, soundSeconds } from './sound-size.js';
 
 /** A word of a tenth of a second that begins at once. */
 const word = Float32Array.from({ length: SOUND_RATE / 10 }, (_, i) => 0.4 * Math.cos(i / 3));

@@ -1,36 +1,17 @@
 import { COUNT_DOWN } from './clock.js';
 import { TONE_AGAIN, TONE_EDGES, TONE_LOUD, TONES, type Heard } from './heard.js';
-
-/** Samples a second of a session as sound; one channel, 16 bits each. */
-export const SOUND_RATE = 22_050;
-/** What sounds last may finish, seconds. */
-const FINISHES = 2;
-/** Longer than that (s) nobody takes a session along as sound. */
-export const LONGEST_SOUND = 2 * 3600;
-
-/** Seconds of a plan as sound: its count-down before it, and what sounds last behind it. */
-export const soundSeconds = (total: number): number => COUNT_DOWN + total + FINISHES;
-const samplesOf = (seconds: number): number => Math.round(seconds * SOUND_RATE);
-
-/**
- * Bytes of a session as sound, known before any of it is made.
- * @param total seconds of its plan.
- * @example soundBytes(60) // 2954744
- */
-export const soundBytes = (total: number): number => HEADER + 2 * samplesOf(soundSeconds(total));
-
-const HEADER = 44;
+import { samplesOf, SOUND_RATE, soundSeconds, WAV_HEADER } from './sound-size.js';
 
 /**
  * The head of a WAV file of so many samples (Multimedia Programming Interface and Data Specifications 1.0, IBM and Microsoft, 1991: RIFF
  * with ‘fmt ’ and ‘data’; from memory).
  */
 function header(samples: number): Uint8Array<ArrayBuffer> {
-  const bytes = new Uint8Array(HEADER);
+  const bytes = new Uint8Array(WAV_HEADER);
   const view = new DataView(bytes.buffer);
   const text = (at: number, four: string): void => void [...four].forEach((one, i) => view.setUint8(at + i, one.charCodeAt(0)));
   text(0, 'RIFF');
-  view.setUint32(4, HEADER - 8 + 2 * samples, true);
+  view.setUint32(4, WAV_HEADER - 8 + 2 * samples, true);
   text(8, 'WAVEfmt ');
   view.setUint32(16, 16, true);
   // Whole numbers, one channel.

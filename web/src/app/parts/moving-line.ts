@@ -54,7 +54,7 @@ export class MovingLine {
   protected readonly common = words.common;
   readonly study = signal<Study | null>(null);
   protected readonly failed = signal(false);
-  readonly done = computed(() => performance(this.line(), this.athlete(), { own: this.stances() }), {
+  private readonly done = computed(() => performance(this.line(), this.athlete(), { own: this.stances() }), {
     equal: (a, b) => JSON.stringify(a) === JSON.stringify(b),
   });
   readonly player = new Player(computed(() => this.study()?.totals.seconds ?? 0));

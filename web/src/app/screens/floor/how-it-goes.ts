@@ -3,6 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
 import type { Athlete } from '@hopsk/contract/people';
 import { words } from '@hopsk/words/words';
+import { performance } from '../../compute/performance';
 import { TeachingStore } from '../../data/teaching';
 import { MovingLine, type WrittenLine } from '../../parts/moving-line';
 
@@ -23,7 +24,7 @@ export interface Goes {
     <h2 id="how">
       <bdi>{{ goes.name }}</bdi>
     </h2>
-    <p translate="no">{{ moving()?.done()?.text }}</p>
+    <p translate="no">{{ text }}</p>
     @if (goes.look !== '') {
       <p class="muted">{{ goes.look }}</p>
     }
@@ -73,5 +74,6 @@ export class HowItGoes {
   protected readonly goes = inject<Goes>(MAT_DIALOG_DATA);
   protected readonly club = inject(TeachingStore);
   protected readonly words = words;
+  protected readonly text = performance(this.goes.line, this.goes.athlete, { own: this.club.stances() }).text;
   protected readonly moving = viewChild(MovingLine);
 }

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { feltIn } from '@hopsk/core/log/afterwards';
 import { BETTER, type Felt } from '@hopsk/core/log/event';
 import type { RunLog } from '@hopsk/core/log/run-log';
 import { comparedIn } from '@hopsk/core/log/variants';
@@ -65,7 +66,7 @@ export class RunCompared {
     const log = this.log();
     const { plan } = log;
     if (!isSession(plan)) return [];
-    const felt = log.felt();
+    const felt = feltIn(log.events());
     return comparedIn(plan, log.details()).map(({ athlete, a, b }) => {
       const faults = [...new Set([...a.faults, ...b.faults].map(({ fault }) => fault))];
       const of = ({ faults: all }: typeof a, fault: string): string => {

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
 import { LONGEST_MINUTES } from '@hopsk/contract/run';
+import { effortsIn } from '@hopsk/core/log/afterwards';
 import type { Effort } from '@hopsk/core/log/event';
 import type { RunLog } from '@hopsk/core/log/run-log';
 import { words } from '@hopsk/words/words';
@@ -43,7 +44,7 @@ export class RunEffort {
     words.run.effortUnsaid,
     words.run.efforts.map((label, effort) => ({ value: effort, label })),
   );
-  private readonly said = computed(() => this.log().efforts());
+  private readonly said = computed(() => effortsIn(this.log().events()));
   protected readonly rows = computed(() =>
     this.athletes().map(({ value, label }) => ({ value, label, effort: this.said().get(value)?.effort ?? null })),
   );

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { painsIn } from '@hopsk/core/log/afterwards';
 import type { Pain } from '@hopsk/core/log/event';
 import type { RunLog } from '@hopsk/core/log/run-log';
 import { words } from '@hopsk/words/words';
@@ -49,7 +50,7 @@ export class RunPain {
   protected readonly text = words.run;
   protected readonly options = orNone(words.run.painNot, namedOptions(['no', 'yes'] as const, words.run.pains));
   protected readonly rows = computed(() => {
-    const said = this.log().pains();
+    const said = painsIn(this.log().events());
     return this.people()
       .filter(({ may }) => may)
       .map((one) => ({ ...one, pain: said.has(one.id) ? (said.get(one.id) ? ('yes' as const) : ('no' as const)) : null }));

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
-import { LONGEST_SOUND, soundBytes, soundSeconds } from '@hopsk/core/log/sound-file';
+import { LONGEST_SOUND, soundBytes, soundSeconds } from '@hopsk/core/log/sound-size';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { isSession, stretchesOfPlan, type RunPlan } from '@hopsk/core/plan/run-plan';
 import { words } from '@hopsk/words/words';
