@@ -181,7 +181,6 @@ export type RunEvent = Stamp &
 
 export type RunEventKind = RunEvent['kind'];
 export type FaultEvent = Extract<RunEvent, { kind: 'fault' }>;
-export type EffortEvent = Extract<RunEvent, { kind: 'effort' }>;
 export type ToldEvent = Extract<RunEvent, { kind: 'told' }>;
 export type ControlEvent = Extract<RunEvent, { answers: string | null }>;
 
