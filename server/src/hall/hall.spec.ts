@@ -185,7 +185,9 @@ describe('a hall screen', () => {
     const [other, bea] = [await Coach.of(house, 'Others'), randomUUID()];
     await other.put(`/athletes/${bea}`, athlete({ id: bea, name: 'Bea Dahl' })).expect(201);
     const rules = { version: 0, runs: null, left: null, looks: 24, agreement: 'none' };
-    const kept = (await other.put('/people-rules', { ...rules, hall: 'number', hallUnder16: true }).expect(200)).body as { version: number };
+    const kept = (await other.put('/people-rules', { ...rules, hall: 'number', hallUnder16: true }).expect(200)).body as {
+      version: number;
+    };
     const again = (await other.put('/people-rules', { ...rules, version: kept.version }).expect(200)).body as object;
     expect(again).toEqual(jasmine.objectContaining({ hall: 'number', hallUnder16: true }));
     const log = await underWay(other, bea);
