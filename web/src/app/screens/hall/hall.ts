@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { CODE_LENGTH, HallEntry } from '@hopsk/contract/hall';
 import { toCome } from '@hopsk/core/plan/to-come';
@@ -58,6 +58,7 @@ export class Hall {
       if (this.run() && !this.running.over()) void this.awake.hold();
       else void this.awake.release();
     });
+    inject(DestroyRef).onDestroy(() => void this.awake.release());
   }
 
   private lineOf(exercise: ReturnType<HallRunning['at']['exercise']>): WrittenLine | null {
