@@ -190,7 +190,7 @@ class Device {
   }
 
   async turn(): Promise<void> {
-    const other = this.page.locator('.chip[aria-pressed="false"]').first();
+    const other = this.page.locator('.chip[aria-pressed="false"]', { has: this.page.locator('bdi') }).first();
     const name = await other.locator('bdi').innerText();
     await other.click();
     // Kept, then shown: a tap before that is still of the one before.

@@ -67,10 +67,11 @@ export class BeforeThis {
       const rows = await firstValueFrom(this.api.runs());
       this.recent.set(rows.slice(0, RECENT));
       const latest = rows[0];
-      // On a new device the club's latest run says what was used last.
+      // On a new device the club's latest run says who was there, and the latest rounds what they were made of: a session has no dose of its own.
       if (!kept && latest) {
-        const { run } = await firstValueFrom(this.api.run(latest.id));
-        if (this.last() === null) this.last.set({ dose: byTime(run.plan), here: run.athletes });
+        const rounds = rows.find(({ sessionId }) => sessionId === null);
+        const dose = rounds ? byTime((await firstValueFrom(this.api.run(rounds.id))).run.plan) : OPEN_DOSE;
+        if (this.last() === null) this.last.set({ dose, here: latest.athletes });
       }
     } catch (error) {
       this.trouble.set(troubleOf(error).message);

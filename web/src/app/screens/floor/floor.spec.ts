@@ -6,7 +6,7 @@ import { repetitionOf, type Repetition } from '../../compute/repetition';
 import { Studies } from '../../compute/studies';
 import { DeviceStore } from '../../data/device-store';
 import { newId } from '../../data/ids';
-import { athlete, keptRun, me, pattern } from '../../testing/run';
+import { athlete, keptRun, me, pattern, runHead } from '../../testing/run';
 import { house, Screen } from '../../testing/screen';
 import { FloorScreen } from './floor';
 
@@ -46,6 +46,27 @@ describe('where a run begins', () => {
     screen.button('Ada').click();
     await screen.fixture.whenStable();
     expect(pressed()).toEqual(['Ada', 'Bea', 'crossed ×', 'tall ×']);
+  });
+
+  it('on a new device offers who was there last, and what the last rounds were made of, also where a session came after them', async () => {
+    const rounds = runHead({ plan: { dose: { ...dose, rounds: 5 }, rep: null } });
+    const session = { ...runHead({ athletes: [bea.id] }), sessionId: newId() };
+    await house({ people: [ada, bea], patterns: [corner] });
+    screen = await Screen.of(FloorScreen);
+    const answer = (url: string, body: object) =>
+      screen.until(
+        () =>
+          http()
+            .match(url)
+            .map((one) => one.flush(body)).length > 0,
+      );
+    await answer(
+      '/api/runs',
+      [session, rounds].map((run) => ({ ...run, version: 1, watched: 0, taps: 0, landings: null })),
+    );
+    await answer(`/api/runs/${rounds.id}`, { run: { ...rounds, version: 1 }, events: [], arrival: 0, now: null, before: [], who: {} });
+    await screen.until(() => start() !== null);
+    expect([pressed(), start()?.disabled, start()?.textContent.includes('3:50')]).toEqual([['Bea', 'tall ×'], false, true]);
   });
 
   it('cannot begin with nobody, and says why; nor while a rest is not decided', async () => {
