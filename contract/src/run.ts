@@ -48,6 +48,7 @@ export type RepPlan = Wire<typeof RepPlan>;
 const RoundsPlan = z.object({ dose: Rounds, rep: z.nullable(RepPlan) }) satisfies z.ZodMiniType<RoundsRun>;
 
 const moment = between(0, SESSION_LIMITS.seconds, 's');
+const Done = z.array(z.tuple([moment, z.int().check(z.gte(0))])).check(z.maxLength(4000));
 const RunStretch = z.object({
   kind: StretchKind,
   start: moment,
@@ -58,7 +59,8 @@ const RunStretch = z.object({
   open: z.boolean(),
   way: z.optional(z.literal([0, 1])),
   wave: z.optional(z.int().check(z.gte(1), z.lte(MOST_HERE))),
-  done: z.array(z.tuple([moment, z.int().check(z.gte(0))])).check(z.maxLength(4000)),
+  done: Done,
+  others: z.optional(z.array(Done).check(z.maxLength(STAGE_LIMITS.stations - 1))),
   line: z.optional(z.int().check(z.gte(0))),
 }) satisfies z.ZodMiniType<PlannedRunStretch>;
 

@@ -147,7 +147,7 @@ describe('a lesson fed ball by ball', () => {
     const fold = log(lesson, ball(32), ball(37), shown, [41, { kind: 'move', target: 'e7', by: 1 }], end(60));
     expect(fold.counts().placed[0]?.occasion?.repetition).toBe(2);
     expect(log(lesson, ball(32), ball(37), shown, end(60)).counts().placed[0]?.occasion?.repetition).toBe(1);
-    expect(log(lesson, ball(32), ball(37)).shownAt(37_500)).toEqual({ ball: 'e5' });
+    expect(log(lesson, ball(32), ball(37)).shownAt(37_500, null)).toEqual({ ball: 'e5' });
   });
 
   it('who opens changes during the run: what the plan opened is counted as far as it opened it', () => {

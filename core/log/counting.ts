@@ -74,13 +74,15 @@ export class Counting {
    * @param catalogue the fault's unit and viewpoint by code; a tap with an unknown code is noted.
    * @param tapDelay seconds by which a tap on the floor comes after what it means.
    * @param athletes of the run in their order: where groups take turns, who is of which.
+   * @param mine whom is counted by this plan; what is said of others is of no concern here.
    */
   constructor(
     private readonly planned: Planned,
     private readonly known: Known,
     private readonly catalogue: ReadonlyMap<string, FaultEntry>,
     private readonly tapDelay: number,
-    athletes: readonly string[] = [],
+    athletes: readonly string[],
+    private readonly mine: (athlete: string | null) => boolean,
   ) {
     const { plan } = planned;
     this.tapped = isTapped(plan);
@@ -88,6 +90,7 @@ export class Counting {
     const stretches = stretchesOfPlan(plan);
     const groups = groupsOf(stretches);
     const turn = (this.turn = ({ stretch, exercise }, athlete) => {
+      if (!mine(athlete)) return false;
       const group = groupOf(athletes, groups.get(exercise) ?? 1, athlete);
       return group === 0 || group === (stretches[stretch]?.wave ?? 1);
     });
@@ -294,11 +297,14 @@ export class Counting {
     const event = this.known.get(id);
     if (event === undefined) return;
     this.latestMeant = Math.max(this.latestMeant, this.meant(event));
-    const gone = this.known.corrections.undoOf(event) !== null;
     const to = this.known.corrections.givenTo(event);
+    const elsewhere = 'athlete' in event && !this.mine(to ?? event.athlete);
+    const gone = elsewhere || this.known.corrections.undoOf(event) !== null;
     if (event.kind === 'fault') {
       const { fault, side } = this.known.corrections.corrected(event) ?? event;
-      this.locate({ ...event, fault, side, athlete: to ?? event.athlete }, gone);
+      // What the screen showed was of whoever it was tapped for: those of another group did something else then.
+      const shown = this.mine(event.athlete) ? event.shown : null;
+      this.locate({ ...event, fault, side, shown, athlete: to ?? event.athlete }, gone);
     }
     if (event.kind === 'ball') this.ball(event, gone);
     if (event.kind === 'told') this.tell(event, gone, to ?? event.athlete);
@@ -369,7 +375,7 @@ export class Counting {
     const event = this.known.get(id);
     if (event?.kind !== 'result') return -1;
     const meant = this.meant(event);
-    const byScreen = event.shown === null ? -1 : this.placeOf(event, event.shown, meant);
+    const byScreen = event.shown === null || !this.mine(event.athlete) ? -1 : this.placeOf(event, event.shown, meant);
     return byScreen === -1 ? this.placeAt(meant) : byScreen;
   }
 

@@ -7,7 +7,7 @@ import type { Ball } from './balls.js';
 import type { RunClock } from './clock.js';
 import { isCorrection } from './corrections.js';
 import type { RunCount, Tally } from './count.js';
-import { Counting } from './counting.js';
+import { Countings } from './countings.js';
 import type { RunDetails } from './details.js';
 import { isControl, type ControlEvent, type RunEvent, type Shown } from './event.js';
 import { Known } from './known.js';
@@ -22,7 +22,7 @@ import { isTurned } from './watching.js';
 export class RunLog extends Known {
   private readonly changes: PlanEvent[] = [];
   private planned: Planned;
-  private counting: Counting;
+  private counting: Countings;
   /** Null where each fault counts as itself. */
   private readonly merging: Merging | null;
 
@@ -79,8 +79,8 @@ export class RunLog extends Known {
     for (const event of this.byId.values()) if (!isCorrection(event) && !isTurned(event)) this.counting.take(event);
   }
 
-  private by(planned: Planned): Counting {
-    return new Counting(planned, this, this.catalogue, this.tapDelay, this.athletes);
+  private by(planned: Planned): Countings {
+    return new Countings(planned, this, this.catalogue, this.tapDelay, this.athletes);
   }
 
   /** The plan as it is now, whatever it was changed to. */
@@ -102,9 +102,9 @@ export class RunLog extends Known {
     return this.counting.clock;
   }
 
-  /** The occasion that a tap on the floor means now, as the clock stands: what the screen shows of it. */
-  shownAt(m: number): Shown | null {
-    return this.counting.shownAt(m);
+  /** The occasion that a tap on the floor means now, as the clock stands: what the screen shows of it, of whoever is watched. */
+  shownAt(m: number, athlete: string | null): Shown | null {
+    return this.counting.shownAt(m, athlete);
   }
 
   /** Who opens the occasions of an exercise at a moment of the run (ms). */

@@ -53,10 +53,11 @@ export function fits(plan: RunPlan, change: PlanChange): boolean {
   if (!isSession(plan) && change.exercises.length + change.reps.length + cues.length > 0) return false;
   if (from > stretches.length || from + phases.length === 0 || beyond(changed(plan, change)) !== null) return false;
   let at = changesAt(plan, change);
-  return phases.every(({ start, end, exercise, done, line }) => {
+  return phases.every(({ start, end, exercise, done, others = [], line }) => {
     const follows = Math.abs(start - at) < 0.002 && end >= start;
     at = end;
-    return follows && exercise < exercises && done.every(([, rep]) => rep < reps) && (line ?? 0) < Math.max(1, reps);
+    const known = [done, ...others].every((of) => of.every(([, rep]) => rep < reps));
+    return follows && exercise < exercises && known && (line ?? 0) < Math.max(1, reps);
   });
 }
 

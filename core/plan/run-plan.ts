@@ -36,6 +36,8 @@ export interface RunStretch extends Stretch {
   readonly way?: 0 | 1 | undefined;
   /** Each repetition's start (seconds from the stretch's) and its place among `reps`. */
   readonly done: readonly (readonly [number, number])[];
+  /** What the further groups have done meanwhile, from the second on, where each is at a station of its own; without it all do the same. */
+  readonly others?: readonly (readonly (readonly [number, number])[])[] | undefined;
   /** What a ball holds where no repetition fits into the stretch, by its place among `reps`. */
   readonly line?: number | undefined;
 }

@@ -46,13 +46,17 @@ export function lastOf(plan: SessionPlan): Entry | null {
   return block ? { ...block, of: plan } : null;
 }
 
+/** What is done, by repetitions that stand behind so many others. */
+const later = (done: RunStretch['done'], reps: number): RunStretch['done'] => done.map(([start, rep]) => [start, rep + reps] as const);
+
 /** Stretches of another plan, among exercises and repetitions that come behind those that are there. */
 const moved =
   (exercise: number, reps: number) =>
   (stretch: RunStretch): RunStretch => ({
     ...stretch,
     exercise,
-    done: stretch.done.map(([start, rep]) => [start, rep + reps] as const),
+    done: later(stretch.done, reps),
+    ...(stretch.others === undefined ? {} : { others: stretch.others.map((done) => later(done, reps)) }),
     ...(stretch.line === undefined ? {} : { line: stretch.line + reps }),
   });
 

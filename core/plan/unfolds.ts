@@ -35,10 +35,11 @@ function counted(plan: RunPlan): Unfolded {
 function ofStretches(phases: readonly RunStretch[], reps: readonly RepPlan[]): Unfolded {
   const each = reps.map(chancesOf);
   let [occasions, chances] = [0, 0];
-  for (const { done } of phases) {
-    occasions += done.length;
-    for (const [, rep] of done) chances += each[rep] ?? 0;
-  }
+  for (const { done, others = [] } of phases)
+    for (const of of [done, ...others]) {
+      occasions += of.length;
+      for (const [, rep] of of) chances += each[rep] ?? 0;
+    }
   return { occasions, chances };
 }
 

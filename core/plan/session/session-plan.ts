@@ -6,6 +6,7 @@ import { repPlanOf } from '../rep-plan.js';
 import type { DoneAs, RepPlan, RunStretch, SessionPlan } from '../run-plan.js';
 import type { PlannedStretch } from '../stretch.js';
 import { landingsOf } from './landings.js';
+import { stationOf } from '../stations.js';
 import { repetitionsIn } from './repetitions.js';
 import { wayAt, type StageSeen } from './seen.js';
 import { openerOf } from './stage.js';
@@ -27,29 +28,38 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
   const chimed = new Map(
     seen.flatMap((one) => one.chimed.flat()).flatMap((way) => way.drawn.map((drawn) => [drawn, chimedRep(way, drawn)] as const)),
   );
+  /** What is done in a stretch of work, as whoever begins at a round's place among the stations. */
+  const doneIn = (one: StageSeen, i: number, stretch: PlannedStretch): [number, number][] => {
+    const done: [number, number][] = [];
+    const list = timeline.calls.get(i) ?? null;
+    const { starts, chimes } = repetitionsIn(one, stretch, list);
+    starts.forEach((start, k) => {
+      const rep = list
+        ? called[stretch.exercise]?.[list.calls[k]?.which ?? -1]
+        : drawnAt(wayAt(one, stretch), { ...stretch, seed: one.seed, at: k }).rep;
+      if (rep) done.push([ms(start), placeOf(rep)]);
+    });
+    const room = nextWork(timeline.stretches, i) - stretch.start;
+    chimes.forEach(({ chime, from }, at) => {
+      const way = one.chimed[chime]?.[stretch.way];
+      const rep = way ? (chimed.get(drawnAt(way, { ...stretch, seed: one.seed, at })) ?? null) : null;
+      // It may run on into a rest, and not into the next work.
+      if (rep && rep.seconds <= room - from) done.push([ms(from), placeOf(rep)]);
+    });
+    return done.sort(([a], [b]) => a - b);
+  };
+  /** What the groups behind the first have done meanwhile: each at its own station, as the first is there in its own round. */
+  const othersIn = (one: StageSeen, i: number, stretch: PlannedStretch): [number, number][][] =>
+    Array.from({ length: Math.max(0, one.stationGroups - 1) }, (_, g) =>
+      doneIn(one, i, { ...stretch, round: stationOf(g + 2, stretch.round, one.stations.length) + 1 }),
+    );
   const phases = timeline.stretches.map((stretch, i): RunStretch => {
     const one = seen[stretch.exercise];
-    const done: [number, number][] = [];
-    const fed = one !== undefined && stretch.kind === 'work' && openerOf(one.stage) === 'coach';
-    const rep = fed ? wayAt(one, stretch).drawn[0].rep : null;
-    if (one && stretch.kind === 'work') {
-      const list = timeline.calls.get(i) ?? null;
-      const { starts, chimes } = repetitionsIn(one, stretch, list);
-      starts.forEach((start, k) => {
-        const rep = list
-          ? called[stretch.exercise]?.[list.calls[k]?.which ?? -1]
-          : drawnAt(wayAt(one, stretch), { ...stretch, seed: one.seed, at: k }).rep;
-        if (rep) done.push([ms(start), placeOf(rep)]);
-      });
-      const room = nextWork(timeline.stretches, i) - stretch.start;
-      chimes.forEach(({ chime, from }, at) => {
-        const way = one.chimed[chime]?.[stretch.way];
-        const rep = way ? (chimed.get(drawnAt(way, { ...stretch, seed: one.seed, at })) ?? null) : null;
-        // It may run on into a rest, and not into the next work.
-        if (rep && rep.seconds <= room - from) done.push([ms(from), placeOf(rep)]);
-      });
-      done.sort(([a], [b]) => a - b);
-    }
+    const works = stretch.kind === 'work' ? one : undefined;
+    const fed = works !== undefined && openerOf(works.stage) === 'coach';
+    const rep = fed ? wayAt(works, stretch).drawn[0].rep : null;
+    const done = works ? doneIn(works, i, stretch) : [];
+    const others = works ? othersIn(works, i, stretch) : [];
     return {
       kind: stretch.kind,
       start: ms(stretch.start),
@@ -58,10 +68,11 @@ export function sessionPlanOf(seen: readonly StageSeen[], timeline: Timeline, { 
       round: stretch.round,
       exercise: stretch.exercise,
       // So many balls take as long as they take: the clock waits for the coach.
-      open: stretch.open || (fed && one.dose.work.by === 'count'),
+      open: stretch.open || (fed && works.dose.work.by === 'count'),
       ...(stretch.kind === 'work' ? { way: stretch.way } : {}),
       ...(stretch.wave > 1 ? { wave: stretch.wave } : {}),
       done,
+      ...(others.length > 0 ? { others } : {}),
       ...(rep && done.length === 0 ? { line: placeOf(rep) } : {}),
     };
   });

@@ -214,7 +214,7 @@ export class RunDesk {
     const event = { ...body, ...stamp } as RunEvent;
     if (event.kind === 'plan') return { ...event, after: log.changedBy };
     return 'source' in event && event.kind !== 'ball' && event.kind !== 'told'
-      ? { ...event, shown: event.source === 'floor' ? log.shownAt(when) : null }
+      ? { ...event, shown: event.source === 'floor' ? log.shownAt(when, event.athlete) : null }
       : event;
   }
 
