@@ -105,4 +105,56 @@ test.describe('the hand on the clock', () => {
     expect(of('undo').map((event) => ('target' in event ? event.target : ''))).toEqual([of('fault')[0]?.id]);
     expect(of('pain')).toEqual([expect.objectContaining({ athlete: ada, pain: true })]);
   });
+
+  test('a tempo is tapped: it is counted aloud in step with the taps, and what is counted goes by it', async ({ coach }) => {
+    const tick = () => coach.clock.runFor(200);
+    await addAthlete(coach, 'Tempo Ada', '170', { focus: 'split late' });
+    const ada = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Tempo Ada')?.id ?? '';
+    const id = crypto.randomUUID();
+    const stage = {
+      ...sampleSession.stages[0],
+      id: crypto.randomUUID(),
+      name: 'Tempo stage',
+      steps: 'split, hold 1 s',
+      dose: '2 × 40 s, rest 20 s',
+      explain: 0,
+    };
+    await put(coach, `/sessions/${id}`, { ...sampleSession, id, version: 0, name: 'Tempo evening', athletes: [ada], stages: [stage] });
+    await coach.goto(`/build/${id}`);
+    const start = await whoIsHere(coach);
+    await stopClock(coach, start);
+    await start.click();
+    await expect.poll(async () => (await tick(), coach.locator('[data-fault]').count())).toBe(1);
+    await runTo(coach, 5);
+    await coach.getByRole('button', { name: 'tempo', exact: true }).click();
+    await coach.clock.runFor(400);
+    const pad = coach.getByRole('button', { name: 'tap with them' });
+    const take = coach.getByRole('button', { name: 'go on so' });
+    for (let tap = 0; tap < 4; tap++) {
+      await expect(take).toBeDisabled();
+      await pad.dispatchEvent('pointerdown');
+      await coach.clock.runFor(2000);
+    }
+    await expect(pad).toContainText('2.00 s, 30 a minute');
+    await take.click();
+    await expect
+      .poll(async () => (await tick(), coach.locator('.last').allTextContents()))
+      .toEqual([expect.stringContaining('each repetition in 2.00 s')]);
+    // Two seconds a repetition from here on, in the second round too: as large as fits for a moment each, 1, 2, 3 …
+    await runTo(coach, 60 + 6.5);
+    await expect(coach.locator('hop-clock-block .call')).toContainText('4');
+    await runTo(coach, 60 + 8.5);
+    await expect(coach.locator('hop-clock-block .call')).toContainText('5');
+    await coach.getByRole('button', { name: 'end', exact: true }).click();
+    await coach.clock.runFor(400);
+    await coach.getByRole('button', { name: 'end it' }).click();
+    await expect.poll(async () => (await tick(), coach.getByRole('heading', { name: 'What was seen' }).count())).toBe(1);
+    await coach.clock.resume();
+    await allSent(coach);
+    const run = (await ask<RunRow[]>(coach, '/runs')).find(({ name }) => name === 'Tempo evening')?.id ?? '';
+    const { events } = await ask<RunWhole>(coach, `/runs/${run}`);
+    const plans = events.flatMap((event) => (event.kind === 'plan' ? [event.change] : []));
+    expect(plans.map(({ reps }) => reps.map(({ seconds }) => seconds))).toEqual([[2]]);
+    expect(plans[0]?.phases.at(-1)?.done.map(([at]) => at)).toEqual(Array.from({ length: 20 }, (_, k) => 2 * k));
+  });
 });

@@ -35,7 +35,8 @@ test.describe('a session as sound', () => {
   test('is told its size, made away from the page, and falls on the plan as another program reads it', async ({ coach }) => {
     await open(coach, '2 × 8 s, rest 6 s');
     // Five to count down, 22 of the plan, two behind it: 22.05 kHz, 16 bits.
-    await expect(coach.getByText('A WAV file of 0:29, about 2 MB')).toBeVisible();
+    await expect(coach.getByText('0:29 of sound')).toBeVisible();
+    await expect(coach.getByText('WAV, 1.3 MB')).toBeVisible();
     await accessible(coach);
     const coming = coach.waitForEvent('download');
     await coach.getByRole('button', { name: 'make and save it' }).click();
@@ -50,6 +51,25 @@ test.describe('a session as sound', () => {
     for (const at of [2, 3, 4, 5, 10, 11, 12, 13, 16, 17, 18, 19, 24, 25, 26, 27]) {
       const nearest = found.reduce((best, one) => (Math.abs(one - at) < Math.abs(best - at) ? one : best), 99);
       expect(Math.abs(nearest - at), `${at} s`).toBeLessThan(0.001);
+    }
+  });
+
+  test('compressed it is a tenth as large, and falls on the plan all the same', async ({ coach }) => {
+    await open(coach, '2 × 8 s, rest 6 s');
+    await coach.getByText(/^(OGG|M4A), about 0.1 MB$/).click();
+    const coming = coach.waitForEvent('download');
+    await coach.getByRole('button', { name: 'make and save it' }).click();
+    const download = await coming;
+    expect(download.suggestedFilename()).toMatch(/^Sound.*\.(ogg|m4a)$/);
+    await expect(coach.getByText(/^Saved\./)).toBeVisible();
+    const file = readFileSync(await download.path());
+    expect(file.length).toBeLessThan(200_000);
+    const { seconds, found } = await onsets(coach, file);
+    expect(Math.abs(seconds - 29)).toBeLessThan(0.1);
+    // A tone of half a second behind a second of silence: the codec smears its beginning by less than a frame.
+    for (const at of [5, 13, 19, 27]) {
+      const nearest = found.reduce((best, one) => (Math.abs(one - at) < Math.abs(best - at) ? one : best), 99);
+      expect(Math.abs(nearest - at), `${at} s`).toBeLessThan(0.02);
     }
   });
 

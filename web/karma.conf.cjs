@@ -29,6 +29,9 @@ module.exports = (config) =>
     listenAddress: '127.0.0.1',
     captureTimeout: 120000,
     browserNoActivityTimeout: 150000,
+    // A busy machine keeps the page, or this process, waiting: that is no lost browser.
+    pingTimeout: 120000,
+    browserDisconnectTimeout: 60000,
     browserDisconnectTolerance: 0,
     restartOnFileChange: false,
     singleRun: true,

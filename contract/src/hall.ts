@@ -1,7 +1,7 @@
 import { NOTATION_LIMITS } from '@hopsk/core/language/limits';
 import * as z from 'zod/mini';
 import { Code, Id, line, SideName, text, type Wire } from './common.js';
-import { RunPlan } from './run.js';
+import { counted, moment, ofRun, RunPlan, touchMs, wallClock } from './run.js';
 import { Teaching } from './teaching.js';
 
 /** What a code of a run is made of: what is easily told apart on a screen and by ear, and how many of them. */
@@ -49,3 +49,31 @@ export const HallRun = z.object({
   now: z.nullable(z.number()),
 });
 export type HallRun = Wire<typeof HallRun>;
+
+/** What somebody's phone can be in a run: a light that is touched, or a counter of their own repetitions. */
+export const PHONES_AS = ['light', 'counter'] as const;
+
+/** As many as a phone sends at once: what it could not send before is sent together. */
+export const SAID_AT_ONCE = 30;
+
+const said = { id: Id, seq: z.int().check(z.gte(1), z.lte(100_000)), m: ofRun, at: wallClock };
+/** One thing that it says. */
+export const PhoneSaid = z.discriminatedUnion('kind', [
+  z.object({ ...said, kind: z.literal('thing'), on: z.boolean() }),
+  z.object({ ...said, kind: z.literal('reaction'), call: moment, ms: touchMs }),
+  z.object({ ...said, kind: z.literal('reps'), n: counted }),
+]);
+/**
+ * What a phone in somebody's hand says that came in by a run's code: that it takes part, what touch answered which call, and how many
+ * repetitions were counted. Whose it is, the coach says.
+ */
+export const HallSaid = z.object({
+  thing: Id,
+  as: z.enum(PHONES_AS),
+  said: z.array(PhoneSaid).check(z.maxLength(SAID_AT_ONCE)),
+});
+export type HallSaid = Wire<typeof HallSaid>;
+
+/** How far what a phone said is stored without a gap, and what its owner is called; null: the coach has not said whose it is. */
+export const HallHeard = z.object({ stored: z.int(), called: z.nullable(z.string()) });
+export type HallHeard = Wire<typeof HallHeard>;

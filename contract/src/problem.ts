@@ -93,6 +93,7 @@ export interface ProblemMessages {
   /** It leads to no run that is under way. */
   readonly 'no-such-code': Nothing;
   readonly 'code-over': Nothing;
+  readonly 'too-many-things': { readonly most: number };
   readonly 'too-often': { readonly seconds: number };
   readonly 'too-many': Nothing;
   readonly 'not-yours': Nothing;

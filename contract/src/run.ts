@@ -1,7 +1,17 @@
 import { DIRECTIONS } from '@hopsk/core/plan/direction';
 import { CUEINGS, IMPLEMENTS, OPENERS, STAGE_KINDS } from '@hopsk/core/plan/exercise';
 import { FAULT_UNITS, PHASES, VIEWS } from '@hopsk/core/catalogue/fault';
-import { BETTER, RESULTS, SOURCES, STRENGTHS, type RunEvent as LoggedEvent } from '@hopsk/core/log/event';
+import {
+  BALL_SOURCES,
+  BETTER,
+  BPM,
+  RESULTS,
+  SOURCES,
+  STRENGTHS,
+  THINGS,
+  TOUCH_MS,
+  type RunEvent as LoggedEvent,
+} from '@hopsk/core/log/event';
 import type { PlanChange as LoggedChange } from '@hopsk/core/plan/replan';
 import { CUE_KINDS, SOUNDS } from '@hopsk/core/plan/cue';
 import {
@@ -47,7 +57,8 @@ export const RepPlan = z.object({
 export type RepPlan = Wire<typeof RepPlan>;
 const RoundsPlan = z.object({ dose: Rounds, rep: z.nullable(RepPlan) }) satisfies z.ZodMiniType<RoundsRun>;
 
-const moment = between(0, SESSION_LIMITS.seconds, 's');
+/** A second of a plan. */
+export const moment = between(0, SESSION_LIMITS.seconds, 's');
 const Done = z.array(z.tuple([moment, z.int().check(z.gte(0))])).check(z.maxLength(4000));
 const RunStretch = z.object({
   kind: StretchKind,
@@ -222,6 +233,10 @@ export const PlanChange = z
   })
   .check(z.refine((change) => JSON.stringify(change).length <= LONGEST_CHANGE)) satisfies z.ZodMiniType<LoggedChange>;
 
+/** From a call to a touch, and as many repetitions as somebody counts at one press or between two answers. */
+export const touchMs = whole(...TOUCH_MS);
+export const counted = whole(1, 200);
+
 /** As many as one part of an evening is told to have. */
 const told = whole(0, 100_000);
 
@@ -257,7 +272,12 @@ export const RunEvent = z.discriminatedUnion('kind', [
       ...{ way: z.enum(['written', 'other', '']), direction: z.enum([...DIRECTIONS, '']), view: z.nullable(z.enum(VIEWS)) },
     })
     .check(z.refine(({ attempts, faulty }) => faulty <= attempts)),
-  z.object({ ...stamp, kind: z.literal('ball'), source: z.enum(SOURCES) }),
+  z.object({ ...stamp, kind: z.literal('ball'), source: z.enum(BALL_SOURCES) }),
+  z.object({ ...stamp, kind: z.literal('thing'), thing: Id, as: z.enum(THINGS), standIn: z.boolean(), on: z.boolean() }),
+  z.object({ ...stamp, kind: z.literal('whose'), thing: Id, athlete: z.nullable(Id) }),
+  z.object({ ...stamp, kind: z.literal('reaction'), thing: Id, athlete: z.nullable(Id), call: moment, ms: touchMs }),
+  z.object({ ...stamp, kind: z.literal('pulse'), thing: Id, athlete: Id, bpm: whole(...BPM) }),
+  z.object({ ...stamp, kind: z.literal('reps'), thing: Id, athlete: Id, n: counted }),
   z.object({ ...stamp, kind: z.literal('opens'), exercise: z.int().check(z.gte(0), z.lte(MOST_EXERCISES)), by: z.enum(OPENERS) }),
 ]) satisfies z.ZodMiniType<LoggedEvent>;
 export type RunEvent = Wire<typeof RunEvent>;

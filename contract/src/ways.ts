@@ -17,7 +17,7 @@ import { DaysAsked, LookedAt } from './coverage.js';
 import { AthleteLoad } from './load.js';
 import { Decision, DecisionSave } from './decisions.js';
 import { GroupAsked, GroupBook } from './group-book.js';
-import { HallEntry, HallRun, RunCode } from './hall.js';
+import { HallEntry, HallHeard, HallRun, HallSaid, RunCode } from './hall.js';
 import { Latest, ListAsked } from './list.js';
 import { AthleteRows, LogImport, LogImported, RowsAsked } from './log-table.js';
 import { Coach, CoachChange, Invitation, SignedIn, WayIn, WayInAsked, WayInMade, WayInUsed } from './members.js';
@@ -166,6 +166,11 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'POST /hall': { about: 'Finds a run by its code.', sends: HallEntry, gives: HallRun },
   'GET /hall': { about: 'The run whose code was typed here, without anything that was seen of anybody.', gives: HallRun },
   'GET /hall/events': { about: 'What its clock and plan did after an arrival that is known.', query: EventsAfter, gives: EventsPage },
+  'POST /hall/said': {
+    about: 'What a phone in somebody’s hand says: a light that was touched, repetitions that were counted.',
+    sends: HallSaid,
+    gives: HallHeard,
+  },
   'GET /hall/live': { about: 'Hints at what changes in it, as server-sent events.', gives: 'stream' },
   'GET /live': { about: 'Hints at what changes, as server-sent events.', gives: 'stream' },
   'GET /phone': { about: 'How a phone reaches this server.', gives: Phone },

@@ -1,5 +1,5 @@
 import type { Sound } from '../plan/cue.js';
-import { isSession, stretchesOfPlan, type RunPlan } from '../plan/run-plan.js';
+import { cuesOf, stretchesOfPlan, type RunPlan } from '../plan/run-plan.js';
 import type { Stretch } from '../plan/stretch.js';
 import { COUNT_DOWN } from './clock.js';
 
@@ -9,12 +9,11 @@ export interface Beep {
   readonly sound: 'tick' | 'ten' | 'call' | Sound;
 }
 
-/** Beeps of what is run: in a session its chimes and beats too. */
+/** Beeps of what is run: its chimes and beats too. */
 export function beepsOfPlan(plan: RunPlan): Beep[] {
   const beeps = beepsOf(stretchesOfPlan(plan));
-  if (!isSession(plan)) return beeps;
-  const more = plan.cues.flatMap(({ at, kind, sound }): Beep[] => {
-    if (sound !== 'chime' && sound !== 'beat') return [];
+  const more = cuesOf(plan).flatMap(({ at, kind, sound }): Beep[] => {
+    if (sound !== 'chime' && sound !== 'beat' && sound !== 'low') return [];
     return [{ at, sound: kind === 'call' ? 'call' : sound }];
   });
   return [...beeps, ...more].sort((a, b) => a.at - b.at);

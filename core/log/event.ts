@@ -108,11 +108,43 @@ export interface Felt {
   readonly better: (typeof BETTER)[number] | null;
 }
 
+/** Who says that a ball was fed: also a feeder that says so itself. */
+export const BALL_SOURCES = [...SOURCES, 'thing'] as const;
 /** A ball is fed, thrown or pointed: from here on the chances of its line are this ball's. */
 interface Fed {
   readonly kind: 'ball';
-  readonly source: Source;
+  readonly source: (typeof BALL_SOURCES)[number];
 }
+
+/** What takes part in a run beside its coaches: a light that is touched, a counter in somebody's hand, a strap, a feeder. */
+export const THINGS = ['light', 'counter', 'strap', 'feeder'] as const;
+export type ThingAs = (typeof THINGS)[number];
+/** The heart's beats in a minute that a strap may say. */
+export const BPM = [20, 260] as const;
+/** From a call to a touch (ms): later than that it answers nothing. */
+export const TOUCH_MS = [0, 5000] as const;
+
+/** A thing takes part from here on, or no longer; a stand-in says that it is one. */
+export interface Thing {
+  readonly kind: 'thing';
+  readonly thing: string;
+  readonly as: ThingAs;
+  readonly standIn: boolean;
+  readonly on: boolean;
+}
+
+/** From here on a thing is somebody's; null: nobody's. */
+export interface Whose {
+  readonly kind: 'whose';
+  readonly thing: string;
+  readonly athlete: string | null;
+}
+
+/** What things say of somebody: the time from a call (second of the plan) to the touch, the heart's beats in a minute, own repetitions. */
+export type Measured =
+  | { readonly kind: 'reaction'; readonly thing: string; readonly athlete: string | null; readonly call: number; readonly ms: number }
+  | { readonly kind: 'pulse'; readonly thing: string; readonly athlete: string; readonly bpm: number }
+  | { readonly kind: 'reps'; readonly thing: string; readonly athlete: string; readonly n: number };
 
 /** From here on others open the occasions of an exercise. */
 interface Opening {
@@ -177,6 +209,9 @@ export type RunEvent = Stamp &
     | Pain
     | Felt
     | Told
+    | Thing
+    | Whose
+    | Measured
   );
 
 export type RunEventKind = RunEvent['kind'];

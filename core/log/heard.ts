@@ -17,6 +17,7 @@ export const TONES: Readonly<Record<Beep['sound'], Tone>> = {
   chime: { pitch: 1320, length: 0.2 },
   call: { pitch: 1170, length: 0.12 },
   beat: { pitch: 440, length: 0.06 },
+  low: { pitch: 330, length: 0.06 },
 };
 /** From the beginning of one of several to that of the next, times its length. */
 export const TONE_AGAIN = 1.7;
@@ -26,7 +27,7 @@ export const TONE_LOUD = 0.5;
 export const TONE_EDGES = { rises: 0.002, falls: 0.04 } as const;
 
 /** What sounds only where there is no word for it. */
-const INSTEAD: readonly Beep['sound'][] = ['call', 'beat'];
+const INSTEAD: readonly Beep['sound'][] = ['call', 'beat', 'low'];
 
 /** Words at a second of the plan. */
 export interface Saying {

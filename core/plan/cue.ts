@@ -1,5 +1,5 @@
-/** What sounds at a moment. */
-export const SOUNDS = ['work', 'rest', 'end', 'chime', 'beat'] as const;
+/** What sounds at a moment; of two beats that take turns the second is the low one. */
+export const SOUNDS = ['work', 'rest', 'end', 'chime', 'beat', 'low'] as const;
 export type Sound = (typeof SOUNDS)[number];
 
 export const CUE_KINDS = [

@@ -1,6 +1,6 @@
 import type { Cue } from './cue.js';
 import { ms } from './ms.js';
-import { isSession, type RunPlan, type RunStretch } from './run-plan.js';
+import { cuesOf, type RunPlan, type RunStretch } from './run-plan.js';
 
 /** Stretches with what is said in them, seconds of the plan. */
 export interface Laid {
@@ -8,9 +8,6 @@ export interface Laid {
   readonly cues: readonly Cue[];
   readonly end: number;
 }
-
-/** What a plan says; rounds of one pattern say nothing. */
-export const cuesOf = (plan: RunPlan): readonly Cue[] => (isSession(plan) ? plan.cues : []);
 
 /** Stretches of a plan one after the other from a second on, each with what is said in it. */
 export function laid(plan: RunPlan, from: number, stretches: readonly RunStretch[]): Laid {

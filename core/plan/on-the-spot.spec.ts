@@ -4,7 +4,7 @@ import { aStage, seenOf, sessionOf, SPOKEN } from '../testing/sessions.js';
 import { attemptsOf } from './occasions.js';
 import { restChanged, roundAgain } from './on-the-spot.js';
 import { changed, fits, staysUntil } from './replan.js';
-import { stretchesOfPlan, type RoundsPlan, type RunPlan, type SessionPlan } from './run-plan.js';
+import { isSession, stretchesOfPlan, type RoundsPlan, type RunPlan, type SessionPlan } from './run-plan.js';
 import { sessionPlanOf } from './session/session-plan.js';
 import { timelineOf } from './session/timeline.js';
 import { sessionTotals } from './session/totals.js';
@@ -25,7 +25,7 @@ const at = (plan: RunPlan, t: number) => stretchesOfPlan(plan).find(({ start, en
 const anyPlan = fc.constantFrom<RunPlan>(SESSION, ROUNDS);
 const anyMoment = fc.tuple(anyPlan, fc.double({ min: -5, max: 1, noNaN: true })).map(([plan, part]) => ({ plan, t: part * totalOf(plan) }));
 /** What is said and shown in a plan, by its stretch and the second in it. */
-const said = (plan: RunPlan) => ('cues' in plan ? plan.cues.map(({ at, say }) => [Math.round(at * 1000), say] as const) : []);
+const said = (plan: RunPlan) => (isSession(plan) ? plan.cues.map(({ at, say }) => [Math.round(at * 1000), say] as const) : []);
 
 describe('a rest that is made longer or shorter while it is on', () => {
   it('is as much longer, and so is the whole; what comes is as it was, so much later', () => {
@@ -109,7 +109,7 @@ describe('a round that is done once more', () => {
         expect(inRound(other)).toBe(2 * inRound(plan));
         expect(attemptsOf(other, 'split').length - inRound(other)).toBe(attemptsOf(plan, 'split').length - inRound(plan));
         expect(staysUntil(plan, change)).toBeGreaterThan(t);
-        if ('cues' in plan && 'cues' in other) {
+        if (isSession(plan) && isSession(other)) {
           const count = (of: SessionPlan, say: string) => of.cues.filter((cue) => cue.say === say).length;
           for (const { say, kind } of plan.cues) if (kind === 'chime') expect(count(other, say)).toBeGreaterThanOrEqual(count(plan, say));
           expect(other.cues.filter(({ kind }) => kind === 'end').map(({ at }) => at)).toEqual([totalOf(other)]);

@@ -1,7 +1,7 @@
-import { cuesOf, endingAt, laid } from './laid.js';
+import { endingAt, laid } from './laid.js';
 import { ms } from './ms.js';
 import type { PlanChange } from './replan.js';
-import { stretchesOfPlan, type RunPlan, type RunStretch } from './run-plan.js';
+import { cuesOf, stretchesOfPlan, type RunPlan, type RunStretch } from './run-plan.js';
 
 /** Sooner than this (s) no rest ends that is made shorter: whoever wants that goes on to what is next. */
 const SOONEST = 3;

@@ -1,6 +1,7 @@
 import type { Cue } from './cue.js';
 import { beyond } from './unfolds.js';
 import {
+  cuesOf,
   isSession,
   repsOfPlan,
   stretchesOfPlan,
@@ -32,25 +33,35 @@ export function changesAt(plan: RunPlan, { from }: Pick<PlanChange, 'from'>): nu
 
 /**
  * Up to which second of a plan (s) a change leaves it as it is: who has not come there has seen nothing of what it takes away. What is on
- * and is no work may end at another second than it would have.
+ * and is no work may end at another second than it would have; of work that is on, what was begun of it stays.
  */
 export function staysUntil(plan: RunPlan, change: PlanChange): number {
   const [old, now] = [stretchesOfPlan(plan)[change.from], change.phases[0]];
-  const same = old && now && SAME.every((key) => old[key] === now[key]);
-  return same && old.kind !== 'work' && old.end !== now.end ? Math.min(old.end, now.end) : changesAt(plan, change);
+  if (!old || !now || !SAME.every((key) => old[key] === now[key])) return changesAt(plan, change);
+  if (old.kind === 'work') return old.start + sameFor(old, now);
+  return old.end !== now.end ? Math.min(old.end, now.end) : changesAt(plan, change);
+}
+
+/** For how many seconds of work the same is done as before: up to the first that begins at another moment or is another, or to its end. */
+function sameFor(old: RunStretch, now: RunStretch): number {
+  const differs = Array.from({ length: Math.max(old.done.length, now.done.length) }, (_, k) => [old.done[k], now.done[k]] as const).find(
+    ([was, is]) => was?.[0] !== is?.[0] || was?.[1] !== is?.[1],
+  );
+  const starts = (differs ?? []).flatMap((one) => (one === undefined ? [] : [one[0]]));
+  return Math.min(old.end - old.start, now.end - now.start, ...starts);
 }
 
 const SAME = ['kind', 'start', 'exercise', 'set', 'round'] as const;
 
 /**
  * Whether a change can follow on a plan: its stretches one after the other from where it changes, of exercises and repetitions that are
- * there, and together no more than anybody runs; nothing at all is no plan. Rounds of one pattern say nothing and hold nothing else.
+ * there, and together no more than anybody runs; nothing at all is no plan. Rounds of one pattern are of no other exercise.
  */
 export function fits(plan: RunPlan, change: PlanChange): boolean {
-  const { from, phases, cues } = change;
+  const { from, phases } = change;
   const stretches = stretchesOfPlan(plan);
   const [exercises, reps] = [exercisesOf(plan) + change.exercises.length, repsOfPlan(plan).length + change.reps.length];
-  if (!isSession(plan) && change.exercises.length + change.reps.length + cues.length > 0) return false;
+  if (!isSession(plan) && change.exercises.length + (plan.rep === null ? change.reps.length : 0) > 0) return false;
   if (from > stretches.length || from + phases.length === 0 || beyond(changed(plan, change)) !== null) return false;
   let at = changesAt(plan, change);
   return phases.every(({ start, end, exercise, done, others = [], line }) => {
@@ -68,13 +79,9 @@ export function changed(plan: SessionPlan, change: PlanChange): SessionPlan;
 export function changed(plan: RunPlan, change: PlanChange): RunPlan;
 export function changed(plan: RunPlan, change: PlanChange): RunPlan {
   const phases = [...stretchesOfPlan(plan).slice(0, change.from), ...change.phases];
-  if (!isSession(plan)) return { ...plan, stretches: phases };
   const at = changesAt(plan, change);
-  return {
-    exercises: [...plan.exercises, ...change.exercises],
-    reps: [...plan.reps, ...change.reps],
-    phases,
-    cues: [...plan.cues.filter((cue) => cue.at < at - 1e-6), ...change.cues],
-    landings: null,
-  };
+  const reps = [...(plan.reps ?? []), ...change.reps];
+  const cues = [...cuesOf(plan).filter((cue) => cue.at < at - 1e-6), ...change.cues];
+  if (!isSession(plan)) return { ...plan, stretches: phases, ...(reps.length > 0 && { reps }), ...(cues.length > 0 && { cues }) };
+  return { exercises: [...plan.exercises, ...change.exercises], reps, phases, cues, landings: null };
 }

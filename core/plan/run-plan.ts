@@ -26,6 +26,9 @@ export interface RoundsPlan {
   readonly rep: RepPlan | null;
   /** The clock that it came to, where it was changed while it was run; without it, that of the dose. */
   readonly stretches?: readonly RunStretch[] | undefined;
+  /** The repetition as it came to be done, behind the first, and what is said, where a tempo was set while it was run. */
+  readonly reps?: readonly RepPlan[] | undefined;
+  readonly cues?: readonly Cue[] | undefined;
 }
 
 /** A stretch of a run's clock with what is done in it. */
@@ -109,4 +112,10 @@ export const openersOfPlan = (plan: RunPlan): readonly Opener[] =>
   isSession(plan) ? plan.exercises.map(({ opens }) => opens ?? 'plan') : ['plan'];
 
 /** The repetitions that a plan's stretches name by place. */
-export const repsOfPlan = (plan: RunPlan): readonly RepPlan[] => (isSession(plan) ? plan.reps : plan.rep === null ? [] : [plan.rep]);
+export const repsOfPlan = (plan: RunPlan): readonly RepPlan[] => {
+  if (isSession(plan)) return plan.reps;
+  return plan.rep === null ? [] : [plan.rep, ...(plan.reps ?? [])];
+};
+
+/** What a plan says; rounds of one pattern say nothing, unless a tempo was set. */
+export const cuesOf = (plan: RunPlan): readonly Cue[] => plan.cues ?? [];

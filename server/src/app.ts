@@ -99,7 +99,7 @@ export function createApp(
     runRoutes(backing),
     tableRoutes(backing),
     liveRoutes(hints),
-    hallRoutes(pool, hints, config.sessionSecret),
+    hallRoutes(backing, hints, config.sessionSecret),
     teachingRoutes(pool),
     otherwiseRoutes(pool),
     transferRoutes(backing, config.uploads),

@@ -49,8 +49,11 @@ export const build = {
     asCsv: 'timeline as CSV',
     asSound: 'as sound …',
     soundTitle: 'The session as sound',
-    soundSays: (long: string, megabytes: number): string =>
-      `A WAV file of ${long}, about ${megabytes} MB: the clock’s tones, counts, beats and calls as they are drawn now, for a loudspeaker without a phone.`,
+    soundSays: (long: string): string =>
+      `${long} of sound: the clock’s tones, counts, beats and calls as they are drawn now, for a loudspeaker without a phone.`,
+    soundAs: 'kind of file',
+    soundKind: (ending: string, megabytes: string, about: boolean): string =>
+      `${ending.toUpperCase()}, ${about ? 'about ' : ''}${megabytes} MB`,
     soundMake: 'make and save it',
     soundStop: 'stop',
     soundStopped: 'Stopped. Nothing was saved.',

@@ -114,6 +114,7 @@ export const problems = {
     'set-up': () => 'This server has a club already; please sign in.',
     'not-here': () => 'The first coach is made on the machine itself, not over the network.',
     'no-such-code': () => 'There is no run with this code now.',
+    'too-many-things': ({ most }) => `${most} phones take part in this run; more it does not take.`,
     'code-over': () => 'The run is over, or has another code now.',
     'no-demo': () => 'There is no demo club on this server.',
     'too-often': ({ seconds }) =>

@@ -50,8 +50,11 @@ export const build = {
     asCsv: 'ţíɱéļíñé áš ÇŠṼ',
     asSound: 'áš šóúñđ …',
     soundTitle: 'Ţĥé šéššíóñ áš šóúñđ',
-    soundSays: (long: string, megabytes: number): string =>
-      `Á ŴÁṼ ƒíļé óƒ ${long}, áƀóúţ ${megabytes} ḾƁ: ţĥé çļóçķ’š ţóñéš, çóúñţš, ƀéáţš áñđ çáļļš áš ţĥéý áŕé đŕáŵñ ñóŵ, ƒóŕ á ļóúđšþéáķéŕ ŵíţĥóúţ á þĥóñé.`,
+    soundSays: (long: string): string =>
+      `${long} óƒ šóúñđ: ţĥé çļóçķ’š ţóñéš, çóúñţš, ƀéáţš áñđ çáļļš áš ţĥéý áŕé đŕáŵñ ñóŵ, ƒóŕ á ļóúđšþéáķéŕ ŵíţĥóúţ á þĥóñé.`,
+    soundAs: 'ķíñđ óƒ ƒíļé',
+    soundKind: (ending: string, megabytes: string, about: boolean): string =>
+      `${ending.toUpperCase()}, ${about ? 'áƀóúţ ' : ''}${megabytes} ḾƁ`,
     soundMake: 'ɱáķé áñđ šáṽé íţ',
     soundStop: 'šţóþ',
     soundStopped: 'Šţóþþéđ. Ñóţĥíñĝ ŵáš šáṽéđ.',

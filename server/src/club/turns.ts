@@ -25,6 +25,8 @@ export const PACES = {
   /** Codes of runs that are typed, at one place and at all of them. */
   codes: { atOnce: 10, each: 30 },
   allCodes: { atOnce: 200, each: 1 },
+  /** What phones say that came in by a run's code, in one run. */
+  things: { atOnce: 300, each: 0.2 },
   demo: { atOnce: 300, each: 0.5 },
 } as const satisfies Record<string, Pace>;
 

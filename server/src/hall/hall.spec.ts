@@ -1,4 +1,4 @@
-import { CODE_LENGTH, CODE_LETTERS, HallRun } from '@hopsk/contract/hall';
+import { CODE_LENGTH, CODE_LETTERS, HallHeard, HallRun } from '@hopsk/contract/hall';
 import type { EventsPage, RunEvent } from '@hopsk/contract/run';
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';
@@ -167,6 +167,69 @@ describe('a hall screen', () => {
       speak().catch(fail);
     });
     expect(heard.join('')).not.toContain(other.run.id);
+  });
+
+  it('takes from somebody’s own phone what it is, as of whom the coach said: once, and repetitions only when it is somebody’s', async () => {
+    const log = await underWay();
+    const hall = screen();
+    await hall
+      .post('/api/hall')
+      .send({ code: await codeOf(log) })
+      .expect(200);
+    const thing = randomUUID();
+    const said = (seq: number, more: object): object => ({ id: randomUUID(), seq, m: 6000 + seq, at: 1, ...more });
+    const send = async (...all: object[]): Promise<HallHeard> =>
+      HallHeard.parse((await hall.post('/api/hall/said').send({ thing, as: 'counter', said: all }).expect(200)).body);
+    const all = [said(1, { kind: 'thing', on: true }), said(2, { kind: 'reaction', call: 3, ms: 412 }), said(3, { kind: 'reps', n: 1 })];
+    expect(await send(...all)).toEqual({ stored: 2, called: null });
+    expect(await send(...all)).toEqual({ stored: 2, called: null });
+    const whole = async (): Promise<RunEvent[]> =>
+      ((await ours.get(`/runs/${log.run.id}`).expect(200)).body as { events: RunEvent[] }).events;
+    const last = log.events.at(-2) as RunEvent;
+    const whose = { ...{ id: randomUUID(), device: last.device, seq: last.seq + 1, order: last.order + 1, m: 6100, at: last.at } };
+    await ours.post(`/runs/${log.run.id}/events`, { events: [{ ...whose, kind: 'whose', thing, athlete: ada }] }).expect(200);
+    expect(await send(...all, said(4, { kind: 'reps', n: 2 }))).toEqual({ stored: 4, called: 'Ada' });
+    expect(await send()).toEqual({ stored: 4, called: 'Ada' });
+    const of = (await whole()).filter(({ device }) => device === `thing-${thing}`);
+    expect(of.map((event) => [event.kind, event.seq, 'athlete' in event ? event.athlete : ''])).toEqual([
+      ['thing', 1, ''],
+      ['reaction', 2, null],
+      ['reps', 3, ada],
+      ['reps', 4, ada],
+    ]);
+    // It says nothing else: no tap, nothing of anybody else, no pulse.
+    for (const wrong of [{ kind: 'fault', fault: 'tall', athlete: ada }, { kind: 'pulse', bpm: 100 }, { kind: 'end' }])
+      await hall
+        .post('/api/hall/said')
+        .send({ thing, as: 'light', said: [said(5, wrong)] })
+        .expect(400);
+    await screen().post('/api/hall/said').send({ thing, as: 'light', said: [] }).expect(401);
+    await ours.post(`/runs/${log.run.id}/events`, { events: [{ ...log.events.at(-1), seq: last.seq + 2 }] }).expect(200);
+    await hall.post('/api/hall/said').send({ thing, as: 'light', said: [] }).expect(410);
+  });
+
+  it('keeps nothing of the heart of those under 16 until a guardian has agreed', async () => {
+    const bea = randomUUID();
+    await ours.put(`/athletes/${bea}`, athlete({ id: bea, name: 'Bea Dahl', ageGroup: '10–12' })).expect(201);
+    const log = ran(bea, [3.5], { plan: PLAN });
+    await ours.keep({ run: log.run, events: log.events.slice(0, -1) });
+    const last = log.events.at(-2) as RunEvent;
+    const pulse = {
+      id: randomUUID(),
+      device: last.device,
+      seq: last.seq + 1,
+      order: 9,
+      m: 6100,
+      at: 1,
+      kind: 'pulse',
+      thing: randomUUID(),
+      athlete: bea,
+      bpm: 171,
+    };
+    const answer = await ours.post(`/runs/${log.run.id}/events`, { events: [pulse] }).expect(200);
+    expect(answer.body.refused).toEqual([jasmine.objectContaining({ code: 'not-agreed' }) as never]);
+    const { rows } = await house.pool.query<{ body: string }>('select body::text from run_event where run_id = $1', [log.run.id]);
+    expect(JSON.stringify(rows)).not.toContain('171');
   });
 
   it('calls people as the club chose: under 16 by a number unless it says otherwise, and nobody alike', async () => {

@@ -23,7 +23,7 @@ export async function standing(
   return stands;
 }
 
-type Person = Pick<Athlete, 'id' | 'name' | 'ageGroup'>;
+export type Person = Pick<Athlete, 'id' | 'name' | 'ageGroup'>;
 
 /**
  * What people are called on a hall screen, by the club's rule; who is under 16 by their number unless the club says otherwise, and whoever

@@ -1,8 +1,9 @@
-import { HallEntry } from '@hopsk/contract/hall';
+import { HallEntry, HallSaid } from '@hopsk/contract/hall';
 import { EventsAfter } from '@hopsk/contract/run-sent';
 import { Router, type Request } from 'express';
+import type { Backing } from '../backing.js';
 import { takeTurns } from '../club/turns.js';
-import type { Pool } from '../db/pool.js';
+import { transaction } from '../db/pool.js';
 import { placeOf } from '../http/place.js';
 import { HttpProblem, idOf, read } from '../http/problem.js';
 import { actorOf, hold, type Holder } from '../http/sign-in.js';
@@ -10,6 +11,7 @@ import type { Hints } from '../live/hints.js';
 import { stream } from '../live/stream.js';
 import { holderOf, makeCode } from './codes.js';
 import { hallEvents, hallRun, standing } from './hall.js';
+import { takeSaid } from './said.js';
 
 /** What a browser holds that came in by a code. */
 function held(request: Request): Holder {
@@ -18,7 +20,7 @@ function held(request: Request): Holder {
 }
 
 /** Hall screens: a run's code, and what its holder sees. */
-export function hallRoutes(pool: Pool, hints: Hints, secret: string): Router {
+export function hallRoutes({ pool, counts }: Backing, hints: Hints, secret: string): Router {
   const router = Router();
 
   router.post('/runs/:id/code', async (request, response) => {
@@ -43,6 +45,15 @@ export function hallRoutes(pool: Pool, hints: Hints, secret: string): Router {
 
   router.get('/hall/events', async (request, response) => {
     response.json(await hallEvents(pool, held(request), read(EventsAfter, request.query).after));
+  });
+
+  router.post('/hall/said', async (request, response) => {
+    const holder = held(request);
+    await takeTurns(pool, [['things', holder.runId]]);
+    const said = read(HallSaid, request.body);
+    const { heard, done } = await transaction(pool, (db) => takeSaid(db, holder, counts, said));
+    done();
+    response.json(heard);
   });
 
   router.get('/hall/live', async (request, response) => {

@@ -51,7 +51,7 @@ describe('what is open to whom', () => {
     const theirs = Object.entries(ACCESS).flatMap(([way, open]) =>
       open !== 'anybody' && open.includes('holder' satisfies Who) ? [way] : [],
     );
-    expect(theirs.sort()).toEqual(['GET /hall', 'GET /hall/events', 'GET /hall/live']);
+    expect(theirs.sort()).toEqual(['GET /hall', 'GET /hall/events', 'GET /hall/live', 'POST /hall/said']);
     for (const way of theirs) expect(ACCESS[way]).toEqual(['holder']);
   });
 

@@ -114,6 +114,7 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   'POST /hall': 'anybody',
   'GET /hall': HOLDERS,
   'GET /hall/events': HOLDERS,
+  'POST /hall/said': HOLDERS,
   'GET /hall/live': HOLDERS,
   'GET /live': FLOOR,
   'GET /phone': FLOOR,

@@ -59,7 +59,7 @@ export async function appendEvents(
     const place = `${stamp.device} ${stamp.seq}`;
     const there = bodies.get(place);
     const ofNobody = event !== null && 'athlete' in event && event.athlete !== null && gone.has(event.athlete);
-    const health = event?.kind === 'pain' && unagreed.has(event.athlete);
+    const health = isHealth(event) && unagreed.has(event.athlete);
     // What was erased, or may not be kept, is not asked what it said.
     if (there !== undefined && (ofNobody || health || erased.has(place))) return;
     if (there !== undefined) {
@@ -155,11 +155,15 @@ async function athletesOf(
   return { athletes, gone: await goneAmong(db, clubId, runId, others) };
 }
 
+/** What says something of somebody's health. */
+const isHealth = (event: RunEvent | null): event is Extract<RunEvent, { kind: 'pain' | 'pulse' }> =>
+  event?.kind === 'pain' || event?.kind === 'pulse';
+
 /** Under 16s of whom no guardian agreed that anything of their health is kept, where something of it is sent: nothing of that is kept. */
 async function unagreedAmong(db: Db, clubId: string, events: readonly (RunEvent | null)[]): Promise<ReadonlySet<string>> {
-  const hurt = [...new Set(events.flatMap((event) => (event?.kind === 'pain' ? [event.athlete] : [])))];
-  if (hurt.length === 0) return new Set();
-  return new Set((await run<{ id: string }>(db, 'unagreed', clubId, hurt)).map(({ id }) => id));
+  const of = [...new Set(events.flatMap((event) => (isHealth(event) ? [event.athlete] : [])))];
+  if (of.length === 0) return new Set();
+  return new Set((await run<{ id: string }>(db, 'unagreed', clubId, of)).map(({ id }) => id));
 }
 
 /**

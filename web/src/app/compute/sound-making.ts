@@ -1,9 +1,10 @@
 import { signal } from '@angular/core';
 import type { RunPlan } from '@hopsk/core/plan/run-plan';
+import type { SoundKind } from './sound-kinds';
 import type { SoundAnswer, SoundAsk } from './sound.worker';
 
-/** Where the sound is made before it is saved: one at a time, the next takes its place. */
-const FILE = 'session.wav';
+/** Where the sound is made before it is saved: one of a kind at a time, the next takes its place. */
+const fileOf = ({ ending }: SoundKind): string => `session.${ending}`;
 
 /** What came of it: the file and the words that could not be said in it; stopped by whoever asked; or why there is none. */
 export type Made = { readonly file: File; readonly unsaid: readonly string[] } | 'stopped' | 'full' | 'fault';
@@ -15,24 +16,25 @@ export class SoundMaking {
   private worker: Worker | null = null;
   private done: (made: Made) => void = () => undefined;
 
-  make(plan: RunPlan): Promise<Made> {
+  make(plan: RunPlan, kind: SoundKind): Promise<Made> {
     this.stop();
     const worker = new Worker(new URL('./sound.worker', import.meta.url), { type: 'module' });
     this.worker = worker;
     this.part.set(0);
-    const made = new Promise<Made>((done) => (this.done = done));
+    const file = fileOf(kind);
+    const result = new Promise<Made>((done) => (this.done = done));
     worker.onmessage = ({ data }: MessageEvent<SoundAnswer>) => {
       if ('part' in data) this.part.set(data.part);
       else if ('failed' in data) this.end(data.failed);
       else
-        void fileOf().then(
-          (file) => this.end({ file, unsaid: data.unsaid }),
+        void made(file).then(
+          (whole) => this.end({ file: whole, unsaid: data.unsaid }),
           () => this.end('fault'),
         );
     };
     worker.onerror = () => this.end('fault');
-    worker.postMessage({ plan, file: FILE } satisfies SoundAsk);
-    return made;
+    worker.postMessage({ plan, kind, file } satisfies SoundAsk);
+    return result;
   }
 
   /** It is not wanted any more. */
@@ -48,4 +50,4 @@ export class SoundMaking {
   }
 }
 
-const fileOf = async (): Promise<File> => (await (await navigator.storage.getDirectory()).getFileHandle(FILE)).getFile();
+const made = async (file: string): Promise<File> => (await (await navigator.storage.getDirectory()).getFileHandle(file)).getFile();

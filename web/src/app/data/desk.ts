@@ -10,6 +10,7 @@ import {
   type Correction,
   type Effort,
   type Felt,
+  type Measured,
   type Note,
   type Observation,
   type Opened,
@@ -17,7 +18,9 @@ import {
   type Replanning,
   type RunEvent,
   type Taking,
+  type Thing,
   type Turned,
+  type Whose,
 } from '@hopsk/core/log/event';
 import type { RunLog } from '@hopsk/core/log/run-log';
 import { stretchesOfPlan } from '@hopsk/core/plan/run-plan';
@@ -34,7 +37,21 @@ import { RunTime } from './run-time';
 
 /** What happened, without its stamp: the desk adds id, device, numbers and times. `m` where it is about another moment of the run. */
 export type Loose = (
-  Control | Turned | Observation | Opened | Correction | Taking | Coming | Note | Effort | Pain | Felt | Omit<Replanning, 'after'>
+  | Control
+  | Turned
+  | Observation
+  | Opened
+  | Correction
+  | Taking
+  | Coming
+  | Note
+  | Effort
+  | Pain
+  | Felt
+  | Thing
+  | Whose
+  | Measured
+  | Omit<Replanning, 'after'>
 ) & {
   readonly m?: number;
 };

@@ -1,5 +1,5 @@
 import { Injectable } from '@angular/core';
-import { HallRun, RunCode } from '@hopsk/contract/hall';
+import { HallHeard, HallRun, RunCode, type HallSaid } from '@hopsk/contract/hall';
 import { EventsPage } from '@hopsk/contract/run';
 import { within } from './later';
 import { Requests } from './requests';
@@ -13,5 +13,6 @@ export class HallApi extends Requests {
   code = (runId: string) => this.post(`/runs/${runId}/code`, {}, RunCode);
   enter = (code: string) => this.post('/hall', { code }, HallRun);
   run = () => this.get('/hall', HallRun).pipe(within(LONGEST));
+  said = (said: HallSaid) => this.post('/hall/said', said, HallHeard).pipe(within(LONGEST));
   eventsAfter = (after: number) => this.get(`/hall/events?after=${after}`, EventsPage).pipe(within(LONGEST));
 }

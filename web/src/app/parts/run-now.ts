@@ -8,8 +8,9 @@ import { clockAt, planAt, unstarted } from '@hopsk/core/log/clock';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { shows, type Watching } from '@hopsk/core/log/watching';
 import type { Direction } from '@hopsk/core/plan/direction';
+import { tempoFor } from '@hopsk/core/plan/in-tempo';
 import { groupOf, groupsOf } from '@hopsk/core/plan/groups';
-import { isSession, isTapped, stretchesOfPlan } from '@hopsk/core/plan/run-plan';
+import { cuesOf, isSession, isTapped, stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { atStations } from '@hopsk/core/plan/stations';
 import { blocksOf } from '@hopsk/core/plan/to-come';
 import type { Stretch } from '@hopsk/core/plan/stretch';
@@ -51,6 +52,16 @@ export class RunNow {
     const plan = this.plan();
     return plan ? beepsOfPlan(plan) : [];
   });
+  /** What is said and shown at which second of the plan. */
+  readonly cues = computed(() => {
+    const plan = this.plan();
+    return plan ? cuesOf(plan) : [];
+  });
+  /** The work that a tempo can be set for now; null: none. */
+  readonly tempo = computed(() => {
+    const plan = this.plan();
+    return plan && this.opener().by === 'plan' && this.status() !== 'ended' ? tempoFor(plan, this.clock().t) : null;
+  });
   /** The session under way; null where rounds of one pattern are run. */
   readonly session = computed(() => {
     const plan = this.plan();
@@ -91,7 +102,7 @@ export class RunNow {
   /** What the clock shows of the plan: the last cue that fell due. */
   readonly cue = computed(() => {
     const upTo = this.due() + 1e-6;
-    return this.session()?.cues.findLast((cue) => cue.at <= upTo) ?? null;
+    return this.cues().findLast((cue) => cue.at <= upTo) ?? null;
   });
   /** Which way a call leads, while it is the last that fell due; null where it leads nowhere. */
   readonly callLeads = computed((): Direction | null => {
@@ -131,7 +142,7 @@ export class RunNow {
   /** The last freeze is asked about until it was answered, or long enough. */
   readonly freeze = computed(() => {
     const t = this.clock().t;
-    const cue = this.session()?.cues.findLast((one) => one.kind === 'freeze' && one.at <= t + 1e-6 && t - one.at < FREEZE_ASKED);
+    const cue = this.cues().findLast((one) => one.kind === 'freeze' && one.at <= t + 1e-6 && t - one.at < FREEZE_ASKED);
     const clock = this.of.fold()?.log.clock;
     const answered = cue && clock && this.answers().some(({ m }) => planAt(clock, m) >= cue.at);
     return cue && !answered ? cue : null;

@@ -4,7 +4,20 @@ import type { Side } from '@hopsk/core/body/foot';
 export type KeyAct =
   | {
       readonly do:
-        'pause' | 'next' | 'undo' | 'right' | 'clean' | 'attempt' | 'feed' | 'view' | 'end' | 'keys' | 'note' | 'to-come' | 'last-taps';
+        | 'pause'
+        | 'next'
+        | 'undo'
+        | 'right'
+        | 'clean'
+        | 'attempt'
+        | 'feed'
+        | 'view'
+        | 'end'
+        | 'keys'
+        | 'note'
+        | 'to-come'
+        | 'last-taps'
+        | 'tempo';
     }
   | { readonly do: 'athlete'; readonly by: 1 | -1 }
   | { readonly do: 'fault'; readonly code: string; readonly side: Side | null };
@@ -22,6 +35,7 @@ const PLAIN = {
   e: 'end',
   t: 'note',
   p: 'to-come',
+  b: 'tempo',
   l: 'last-taps',
   '?': 'keys',
 } as const;

@@ -24,6 +24,7 @@ import { texts } from '../../ui/reads';
 import { isOf, tapRows } from './review-rows';
 import { RunEffort } from './run-effort';
 import { RunCompared } from './run-compared';
+import { RunMeasured } from './run-measured';
 import { RunNotes } from './run-notes';
 import { RunPain } from './run-pain';
 import { mayTellPain, noteRows } from './said-after';
@@ -36,7 +37,7 @@ type Later = Correction | Note | Effort | Pain | Felt;
 /** A run afterwards: its name and pattern, and each tap with where it belongs, to be moved, given away or taken back. */
 @Component({
   selector: 'hop-review',
-  imports: [Box, Choice, Head, MatButton, RouterLink, RunCompared, RunEffort, RunNotes, RunPain, StoodBefore, ToldRows],
+  imports: [Box, Choice, Head, MatButton, RouterLink, RunCompared, RunEffort, RunMeasured, RunNotes, RunPain, StoodBefore, ToldRows],
   templateUrl: './review.html',
   styles: `
     .gone td {

@@ -15,8 +15,9 @@ import { AskDialog } from '../../ui/ask-dialog';
 import { Dialogs, type Part } from '../../ui/dialogs';
 import { MatDialog } from '../../ui/material-dialog';
 import { FAULT_PICKER, pickFault } from './dialogs';
-import { KEY_LIST, LAST_TAPS, NOTE_BOX, RESULT_PICKER, TAP_BOX, TO_COME, WHO_PICKER } from './run-dialogs';
+import { KEY_LIST, LAST_TAPS, NOTE_BOX, RESULT_PICKER, TAP_BOX, TEMPO_BOX, THINGS_BOX, TO_COME, WHO_PICKER } from './run-dialogs';
 import type { RunTaps } from './run-taps';
+import type { RunThings } from './run-things';
 import { FaultPicker } from './fault-picker';
 import type { Goes } from './how-it-goes';
 import { KeyList } from './key-list';
@@ -24,6 +25,8 @@ import { LastTaps, type Taps } from './last-taps';
 import { NoteBox } from './note-box';
 import { ResultPicker } from './result-picker';
 import { TapBox, type ClosedAs, type Closely } from './tap-box';
+import { TempoBox } from './tempo-box';
+import { ThingsBox } from './things-box';
 import { tapSaid } from './tap-said';
 import { ToCome, type Came as ToComeThen, type Coming } from './to-come';
 import { WrittenAs } from './written-as';
@@ -43,6 +46,8 @@ const AT_HAND = new Map<Part, Type<unknown>>([
   [KEY_LIST, KeyList],
   [TAP_BOX, TapBox],
   [LAST_TAPS, LastTaps],
+  [TEMPO_BOX, TempoBox],
+  [THINGS_BOX, ThingsBox],
 ]);
 
 /** The drawing holds much that a run does without: it is fetched when it is wanted. */
@@ -69,6 +74,7 @@ export class RunPicks {
   constructor(
     private readonly at: RunNow,
     private readonly taps: RunTaps,
+    private readonly things: RunThings,
   ) {
     this.dialogs.have(MatDialog, AT_HAND);
   }
@@ -130,8 +136,9 @@ export class RunPicks {
     const here = this.at.athletes();
     const others = this.people().filter(({ id }) => here.every((one) => one.id !== id));
     const data: Who = { here, others: others.map(({ id, name }) => ({ id, name })) };
-    const came = await this.dialogs.show<Came | 'hall'>(WHO_PICKER, { label: this.text.whoTitle, data });
+    const came = await this.dialogs.show<Came | 'hall' | 'things'>(WHO_PICKER, { label: this.text.whoTitle, data });
     if (came === 'hall') this.hall();
+    else if (came === 'things') await this.things.ask();
     else if (came) await this.taps.came(came);
   }
 

@@ -20,6 +20,8 @@ import { RunLooks } from './run-looks';
 import { RunPicks } from './run-picks';
 import { RunSound } from './run-sound';
 import { RunTaps } from './run-taps';
+import { RunTempo } from './run-tempo';
+import { RunThings } from './run-things';
 import { RunUpkeep } from './run-upkeep';
 import { Summary } from './summary';
 import { Ask } from '../../ui/ask';
@@ -79,7 +81,8 @@ export class RunScreen {
   protected readonly vain = this.together.vain;
   protected readonly vainSeen = this.together.vainSeen;
   protected readonly taps = new RunTaps(this.at);
-  protected readonly picks = new RunPicks(this.at, this.taps);
+  protected readonly picks = new RunPicks(this.at, this.taps, new RunThings(this.at, this.events));
+  protected readonly tempo = new RunTempo(this.at, this.taps);
   protected readonly sound = new RunSound();
   protected readonly looks = new RunLooks(this.at);
   protected readonly upkeep = new RunUpkeep({
@@ -187,6 +190,8 @@ export class RunScreen {
         return void this.picks.lastTaps();
       case 'to-come':
         return void this.picks.toCome();
+      case 'tempo':
+        return void this.tempo.ask();
     }
   }
 }

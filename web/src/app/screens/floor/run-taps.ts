@@ -118,7 +118,7 @@ export class RunTaps {
   }
 
   /** The plan is another from here on; said when that is kept, and otherwise why not. Nothing, where nothing follows. */
-  private async replan(done: string, follows: (plan: RunPlan, t: number) => Change | string | null): Promise<void> {
+  async replan(done: string, follows: (plan: RunPlan, t: number) => Change | string | null): Promise<void> {
     let said: string | null = null;
     const changed = await this.desk.decide((log) => {
       const change = follows(log.plan, planAt(log.clock, this.desk.time.now()));

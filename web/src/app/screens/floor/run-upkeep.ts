@@ -1,6 +1,7 @@
 import { computed, DestroyRef, effect, inject, signal, untracked, type WritableSignal } from '@angular/core';
 import { COUNT_DOWN, momentOf, overrun, planAt } from '@hopsk/core/log/clock';
 import { clockText } from '@hopsk/core/plan/clock-text';
+import { stretchesOfPlan } from '@hopsk/core/plan/run-plan';
 import { words } from '@hopsk/words/words';
 import { AWAY_MS, MOST_AWAY_MS, RunDesk } from '../../data/desk';
 import { Slept } from '../../data/slept';
@@ -118,21 +119,20 @@ export class RunUpkeep {
 
   /** Says what fell due; at the end of work that goes on until the coach says so, the clock waits. */
   private tell(t: number, m: number): void {
-    const session = this.at.session();
     const before = this.heard;
     this.heard = t;
-    if (!session || this.at.status() !== 'running' || !this.desk.leads()) return;
-    const falls = due(session.cues, before, t);
+    if (this.at.status() !== 'running' || !this.desk.leads()) return;
+    const falls = due(this.at.cues(), before, t);
     if (falls.length > 0) this.of.shake();
     // What is silent says nothing; what is a clip is on the audio clock already.
     for (const cue of falls) if (this.sounds.volume() > 0 && !this.sounds.says(cue.say)) this.speech.say(cue.say);
     // The run is elsewhere than it was thought to be: what sounds goes with it.
     if (Math.abs(t - before) > LEAP) this.sound();
     const clock = this.desk.fold()?.log.clock;
-    if (!clock || !overrun(clock, session.phases, m)) return;
+    if (!clock || !overrun(clock, this.at.stretches(), m)) return;
     this.of.say(this.at.opener().by === 'coach' ? words.run.feedsOver : words.run.openSays);
     void this.desk.decide((log) => {
-      const open = overrun(log.clock, session.phases, m);
+      const open = overrun(log.clock, stretchesOfPlan(log.plan), m);
       return open ? { kind: 'pause', m: momentOf(log.clock, open.end) } : null;
     });
   }
@@ -169,6 +169,6 @@ export class RunUpkeep {
   private sound(): void {
     const clock = this.desk.fold()?.log.clock;
     if (this.desk.leads() && clock?.status === 'running')
-      this.sounds.plan(this.at.beeps(), Math.max(-COUNT_DOWN, planAt(clock, this.desk.time.now())), this.at.session()?.cues);
+      this.sounds.plan(this.at.beeps(), Math.max(-COUNT_DOWN, planAt(clock, this.desk.time.now())), this.at.cues());
   }
 }

@@ -35,7 +35,10 @@ export interface Came {
         </li>
       }
     </ul>
-    <button mat-stroked-button class="hall" (click)="self.close('hall')">{{ text.hall }}</button>
+    <div class="more">
+      <button mat-stroked-button (click)="self.close('hall')">{{ text.hall }}</button>
+      <button mat-stroked-button (click)="self.close('things')">{{ text.thingsAsk }}</button>
+    </div>
     <h3>{{ text.whoElse }}</h3>
     @if (who.others.length > 8) {
       <input
@@ -67,9 +70,14 @@ export interface Came {
     li button {
       min-width: 104px;
     }
-    .hall {
-      min-height: 48px;
+    .more {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 8px;
       margin-top: 12px;
+    }
+    .more button {
+      min-height: 48px;
     }
     input {
       font: inherit;
@@ -86,7 +94,7 @@ export interface Came {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class WhoPicker {
-  protected readonly self = inject<MatDialogRef<WhoPicker, Came | 'hall' | null>>(MatDialogRef);
+  protected readonly self = inject<MatDialogRef<WhoPicker, Came | 'hall' | 'things' | null>>(MatDialogRef);
   protected readonly who = inject<Who>(MAT_DIALOG_DATA);
   protected readonly text = words.run;
   protected readonly common = words.common;

@@ -9,6 +9,7 @@ import { Live } from '../../data/live';
 import { troubleOf } from '../../data/problem';
 import { RunNow } from '../../parts/run-now';
 import { HallTime } from './hall-time';
+import { parsed } from './parsed';
 
 /** How often a screen that hears nothing asks (ms), and one that hears: hints can be lost. */
 const ASKS = { deaf: 2000, hearing: 10_000 };
@@ -169,19 +170,16 @@ export class HallRunning {
     sessionStorage.removeItem(KEY);
   }
 
+  /** The run's time now, ms. */
+  m(): number {
+    return this.time.at(performance.now());
+  }
+
   /** Back to where a code is typed. */
   leave(): void {
     this.run.set(null);
     this.head.set(null);
     this.events.set([]);
     this.over.set(false);
-  }
-}
-
-function parsed(text: string | null): unknown {
-  try {
-    return JSON.parse(text ?? 'null');
-  } catch {
-    return null;
   }
 }

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { CODE_LENGTH, HallEntry } from '@hopsk/contract/hall';
+import { CODE_LENGTH, HallEntry, PHONES_AS } from '@hopsk/contract/hall';
 import { toCome } from '@hopsk/core/plan/to-come';
 import { words } from '@hopsk/words/words';
 import { SaidHere } from '../../data/problem';
@@ -12,6 +12,7 @@ import { Box } from '../../ui/box';
 import { once } from '../../ui/once';
 import { asTyped } from '../../ui/reads';
 import { Whole } from '../../ui/whole';
+import { HallPhone } from './hall-phone';
 import { HallRunning } from './hall-run';
 
 /** A screen in the hall that shows a run to all: its clock, what is called, how it goes, and who is at it. Nobody is signed in here. */
@@ -28,6 +29,8 @@ export class Hall {
   protected readonly running = new HallRunning();
   protected readonly run = this.running.run;
   protected readonly at = this.running.at;
+  protected readonly phone = new HallPhone(this.running);
+  protected readonly phonesAs = PHONES_AS;
   protected readonly looking = signal(true);
   protected readonly entering = new Sending();
   protected readonly code = signal('');

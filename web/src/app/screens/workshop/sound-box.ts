@@ -1,14 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
-import { LONGEST_SOUND, soundBytes, soundSeconds } from '@hopsk/core/log/sound-size';
+import { LONGEST_SOUND, soundSeconds } from '@hopsk/core/log/sound-size';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { isSession, stretchesOfPlan, type RunPlan } from '@hopsk/core/plan/run-plan';
 import { words } from '@hopsk/words/words';
 import type { SessionAsk } from '../../compute/session';
+import { bytesAs, soundKinds, WAV, type SoundKind } from '../../compute/sound-kinds';
 import { SoundMaking } from '../../compute/sound-making';
 import { Studies } from '../../compute/studies';
 import { fileName, saveFile } from '../../drawing/export';
+import { Either } from '../../ui/either';
 import { once } from '../../ui/once';
 
 /** A session that is wanted as sound. */
@@ -20,13 +22,14 @@ export interface Sounding {
 /** The session as a sound file: how long and how large it will be, how far it is, and what could not be said in it. */
 @Component({
   selector: 'hop-sound-box',
-  imports: [MatButton],
+  imports: [Either, MatButton],
   template: `
     <h2 id="sound">{{ text.soundTitle }}</h2>
     @if (refused(); as why) {
       <p class="wrong" role="alert">{{ why }}</p>
     } @else if (size(); as size) {
-      <p>{{ text.soundSays(size.long, size.megabytes) }}</p>
+      <p>{{ text.soundSays(size.long) }}</p>
+      <hop-either [label]="text.soundAs" [options]="size.kinds" [value]="ending()" (taken)="ending.set($event)" />
     }
     @if (making.part(); as part) {
       <progress [value]="part" max="1" [attr.aria-label]="text.soundTitle"></progress>
@@ -80,11 +83,21 @@ export class SoundBox {
   protected readonly common = words.common;
   protected readonly making = new SoundMaking();
   private readonly plan = signal<RunPlan | null>(null);
+  private readonly kinds = signal<readonly SoundKind[]>([WAV]);
+  protected readonly ending = signal<SoundKind['ending']>('wav');
   private readonly failed = signal(false);
   protected readonly said = signal('');
   private readonly total = computed(() => stretchesOfPlan(this.plan() ?? { dose: NO_DOSE, rep: null }).at(-1)?.end ?? 0);
   protected readonly size = computed(() =>
-    this.plan() ? { long: clockText(soundSeconds(this.total())), megabytes: Math.ceil(soundBytes(this.total()) / 1e6) } : null,
+    this.plan()
+      ? {
+          long: clockText(soundSeconds(this.total())),
+          kinds: this.kinds().map((kind) => ({
+            value: kind.ending,
+            label: this.text.soundKind(kind.ending, (bytesAs(kind, this.total()) / 1e6).toFixed(1), kind.codec !== null),
+          })),
+        }
+      : null,
   );
   /** Why it cannot be made: nobody knows how long open work takes. */
   protected readonly refused = computed(() => {
@@ -98,6 +111,7 @@ export class SoundBox {
 
   constructor() {
     inject(DestroyRef).onDestroy(() => this.making.stop());
+    void soundKinds().then((kinds) => this.kinds.set(kinds));
     this.asking.ask('sessionPlan', this.of.asked).then(
       (plan) => this.plan.set(plan),
       () => this.failed.set(true),
@@ -106,13 +120,14 @@ export class SoundBox {
 
   protected readonly make = once(async () => {
     const plan = this.plan();
+    const kind = this.kinds().find(({ ending }) => ending === this.ending()) ?? WAV;
     if (!plan) return;
     this.said.set('');
-    const made = await this.making.make(plan);
+    const made = await this.making.make(plan, kind);
     if (made === 'stopped') return this.said.set(this.text.soundStopped);
     if (made === 'full') return this.said.set(this.text.soundFull);
     if (made === 'fault') return this.said.set(words.common.stopped);
-    saveFile(made.file, fileName(this.of.name, 'wav'));
+    saveFile(made.file, fileName(this.of.name, kind.ending));
     this.said.set(made.unsaid.length > 0 ? this.text.soundUnsaid(...named(made.unsaid)) : this.text.soundDone);
   });
 }
