@@ -101,48 +101,60 @@ async function fitsUnderItsHead(page: Page): Promise<void> {
 // The longest of all, and the last: both workers take of it.
 test.describe.configure({ mode: 'parallel' });
 
-for (const scheme of ['light', 'dark'] as const) {
-  test(`every view is accessible, ${scheme}`, async ({ coach }) => {
+const LAPTOP = { width: 1280, height: 800 };
+const PHONE = { width: 360, height: 740 };
+
+/** By day and by night it can be read, and it fits a phone: one view is opened once for all of it. */
+async function holdsUp(page: Page): Promise<void> {
+  await accessible(page);
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await accessible(page, 'colours');
+  await page.emulateMedia({ colorScheme: 'light' });
+  await page.setViewportSize(PHONE);
+  await fitsUnderItsHead(page);
+  await page.setViewportSize(LAPTOP);
+}
+
+for (const part of [0, 1] as const) {
+  test(`every view is accessible in light and in dark, and fits a phone, ${part + 1} of 2`, async ({ coach }) => {
     test.slow();
-    const rules = scheme === 'light' ? 'all' : 'colours';
-    await coach.emulateMedia({ colorScheme: scheme });
-    for (const [path, drawn] of VIEWS) {
+    for (const [path, drawn] of VIEWS.filter((_, i) => i % 2 === part)) {
       await coach.goto(path);
       await drawn(coach);
-      await accessible(coach, rules);
+      await holdsUp(coach);
     }
-    await workshop(coach);
-    await accessible(coach, rules);
-    await coach.goto(`${coach.url()}/print`);
-    await coach.locator('hop-sheets tbody tr').nth(3).waitFor();
-    await accessible(coach, rules);
-    await studio(coach);
-    await accessible(coach, rules);
-    for (const panel of ['what if', 'compare', 'about']) {
-      await coach.getByRole('tab', { name: panel, exact: true }).click();
-      await accessible(coach, rules);
-    }
-    await coach.getByRole('button', { name: 'moves', exact: true }).click();
-    await coach.locator('hop-move-picture').first().waitFor();
-    await accessible(coach, rules);
-    await coach.goto('/starters');
-    await coach.locator('hop-thumb').nth(3).waitFor();
-    await accessible(coach, rules);
-    await athlete(coach);
-    await accessible(coach, rules);
   });
 }
 
-test.describe('on a phone', () => {
-  test.use({ viewport: { width: 360, height: 740 }, hasTouch: true });
+test('so are those that are opened from others', async ({ coach }) => {
+  test.slow();
+  await workshop(coach);
+  await holdsUp(coach);
+  await coach.goto(`${coach.url()}/print`);
+  await coach.locator('hop-sheets tbody tr').nth(3).waitFor();
+  await accessible(coach);
+  await studio(coach);
+  await holdsUp(coach);
+  for (const panel of ['what if', 'compare', 'about']) {
+    await coach.getByRole('tab', { name: panel, exact: true }).click();
+    await accessible(coach);
+  }
+  await coach.getByRole('button', { name: 'moves', exact: true }).click();
+  await coach.locator('hop-move-picture').first().waitFor();
+  await accessible(coach);
+  await coach.goto('/starters');
+  await coach.locator('hop-thumb').nth(3).waitFor();
+  await accessible(coach);
+  await athlete(coach);
+  await holdsUp(coach);
+});
 
-  test('every view fits, and the menu is a bar at the bottom', async ({ coach }) => {
-    test.slow();
-    for (const [path, drawn] of VIEWS) {
-      await coach.goto(path);
-      await drawn(coach);
-      await fitsUnderItsHead(coach);
-    }
+test.describe('on a phone', () => {
+  test.use({ viewport: PHONE, hasTouch: true });
+
+  test('the menu is a bar at the bottom', async ({ coach }) => {
+    await coach.goto('/people');
+    await coach.getByRole('link', { name: 'Ines' }).waitFor();
     const menu = await coach.locator('nav').boundingBox();
     expect((menu?.y ?? 0) + (menu?.height ?? 0)).toBe(740);
     await expect(coach.locator('nav').getByRole('link')).toHaveText(['today', 'build', 'floor', 'faults']);
@@ -153,12 +165,6 @@ test.describe('on a phone', () => {
     await fitsUnderItsHead(coach);
     await coach.getByRole('button', { name: 'more of this page' }).click();
     await expect(coach.getByRole('combobox', { name: 'stance' })).toBeVisible();
-    await workshop(coach);
-    await fitsUnderItsHead(coach);
-    await studio(coach);
-    await fitsUnderItsHead(coach);
-    await athlete(coach);
-    await fitsUnderItsHead(coach);
   });
 
   test('what a thumb needs is large enough, in landscape too', async ({ coach }) => {

@@ -23,7 +23,7 @@ const seen = seenOf(session, { ...asWritten, athletes: PEOPLE.length });
 const plan = sessionPlanOf(seen, timelineOf(seen, session, SPOKEN), sessionTotals(seen, session));
 const catalogue = faultsByCode();
 /** Seconds of the run at which the three stretches of work begin, behind the count-down. */
-const [FIRST = 0, SECOND = 0, THIRD = 0] = plan.phases.filter(({ kind }) => kind === 'work').map(({ start }) => start + 5);
+const [, SECOND = 0, THIRD = 0] = plan.phases.filter(({ kind }) => kind === 'work').map(({ start }) => start + 5);
 const SECOND_WORK = plan.phases.findLastIndex(({ kind, exercise }) => kind === 'work' && exercise === 0);
 const BOARD: Said[] = [
   [0, { kind: 'board', faults: ['split-late', 'recover-slow', 'no-recovery', 'lunge-short'] }],

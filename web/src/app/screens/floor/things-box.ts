@@ -47,8 +47,8 @@ const STAND_INS: readonly ThingAs[] = ['light', 'strap', 'feeder'];
     <h3>{{ text.standIns }}</h3>
     <p class="muted">{{ text.standInsSay }}</p>
     <div class="add">
-      @for (as of standIns; track as) {
-        <button mat-stroked-button (click)="of.add(as)">+ {{ text.thingAs[as] }}</button>
+      @for (kind of standIns; track kind) {
+        <button mat-stroked-button (click)="of.add(kind)">+ {{ text.thingAs[kind] }}</button>
       }
     </div>
     <button mat-flat-button class="close" (click)="self.close()">{{ common.close }}</button>

@@ -12,8 +12,7 @@ const KEY = 'hall-phone';
 /** What could not be sent is tried again so often (ms). */
 const AGAIN = 2000;
 
-type Said = HallSaid['said'][number];
-type Body<T = Said> = T extends Said ? Omit<T, 'id' | 'seq' | 'm' | 'at'> : never;
+type Body<T = HallSaid['said'][number]> = T extends unknown ? Omit<T, 'id' | 'seq' | 'm' | 'at'> : never;
 
 /** What this phone is in which run, and what it said that is not stored yet: kept, so that nothing is lost with the page. */
 const Kept = z.object({
@@ -101,7 +100,7 @@ export class HallPhone {
   private say(body: Body): void {
     const stamp = { id: newId(), m: this.running.m(), at: Date.now() };
     this.kept.update(
-      (kept) => kept && { ...kept, seq: kept.seq + 1, waiting: [...kept.waiting, { ...body, ...stamp, seq: kept.seq + 1 } as Said] },
+      (kept) => kept && { ...kept, seq: kept.seq + 1, waiting: [...kept.waiting, { ...body, ...stamp, seq: kept.seq + 1 }] },
     );
     void this.send();
   }

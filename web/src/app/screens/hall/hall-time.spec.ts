@@ -37,8 +37,11 @@ describe('a run’s time on a hall screen', () => {
     time.told(70_000, 2000, 2200);
     expect(time.at(2100)).toBe(70_000);
     // A slower answer says less.
-    time.told(99_000, 3000, 3900);
+    time.told(71_600, 3000, 3900);
     expect(time.at(3450)).toBe(71_350);
+    // One that cannot be right beside the best says that the run is elsewhere since.
+    time.told(99_000, 4000, 4900);
+    expect(time.at(4450)).toBe(99_000);
     time.told(700_000, 700_000, 700_900);
     expect(time.at(700_450)).toBe(700_000);
   });
