@@ -236,5 +236,8 @@ export const isControl = (event: RunEvent): event is ControlEvent => CONTROLS.in
 /** What is said when all is over, by whoever writes it down. */
 export const AFTERWARDS: readonly RunEventKind[] = ['note', 'effort', 'pain', 'felt'];
 
+/** What things say: it counts nowhere, and makes nobody a device of a coach. */
+export const OF_THINGS: readonly RunEventKind[] = ['thing', 'reaction', 'pulse', 'reps'];
+
 /** Kinds that a coach can take back. */
 export const OBSERVATIONS: readonly RunEventKind[] = ['fault', 'right', 'attempt', 'result', 'freeze', 'ball', 'note', 'told'];

@@ -1,6 +1,6 @@
 import { Comings, isComing } from './comings.js';
 import { Corrections, isCorrection } from './corrections.js';
-import { AFTERWARDS, inOrder, OBSERVATIONS, type RunEvent } from './event.js';
+import { AFTERWARDS, OF_THINGS, inOrder, OBSERVATIONS, type RunEvent } from './event.js';
 import { Watchers } from './watchers.js';
 import { isTurned, type Watching } from './watching.js';
 
@@ -32,6 +32,7 @@ export class Known {
       this.corrections.add(event);
       return null;
     }
+    if (OF_THINGS.includes(event.kind)) return null;
     this.latestM = Math.max(this.latestM, event.m);
     if (!AFTERWARDS.includes(event.kind)) this.present.add(event.device);
     if (isComing(event)) this.comings.add(event);

@@ -23,7 +23,7 @@ export async function takeSaid(
   { thing, as, said }: HallSaid,
 ): Promise<{ readonly heard: HallHeard; readonly done: Appended['done'] }> {
   const { clubId, runId } = holder;
-  await standing(db, holder);
+  const { arrival, now } = await standing(db, holder);
   const whose = await one<{ athlete: string | null; others: number }>(db, 'thing-whose', clubId, runId, thing);
   const athlete = whose?.athlete ?? null;
   if ((whose?.others ?? 0) >= MOST_THINGS) throw new HttpProblem(409, { code: 'too-many-things', values: { most: MOST_THINGS } });
@@ -36,7 +36,8 @@ export async function takeSaid(
     // Nobody's repetitions are none: they wait, and all that was said behind them.
     if (kind === 'reps' && athlete === null) break;
     const of = kind === 'thing' ? { as, standIn: false } : { athlete };
-    events.push({ ...more, kind, thing, device, order: 1, ...of });
+    // Whoever's phone has a wrong clock says nothing of what is still to come.
+    events.push({ ...more, m: Math.max(0, Math.min(more.m, Math.floor(now ?? more.m))), kind, thing, device, order: arrival + 1, ...of });
   }
   const added = events.length > 0 ? await appendEvents(db, { clubId, coachId: null, counts }, runId, events) : null;
   if (added) await hint(db, clubId, { run: runId, arrival: added.answer.arrival });
