@@ -6,11 +6,14 @@ import { DIRECTIONS as AROUND, type Direction } from '@hopsk/core/plan/direction
 import { blocksOf } from '@hopsk/core/plan/to-come';
 import type { Stretch } from '@hopsk/core/plan/stretch';
 import { words } from '@hopsk/words/words';
+import { emsOf } from '../ui/wide';
 
 /** What is shown as large as fits. */
 const LARGE: readonly CueKind[] = ['call', 'freeze', 'count', 'beat', 'chime', 'partner'];
 /** How long what is no call stands so, seconds. */
 const STANDS = 2.5;
+/** A word that is shorter than this (times its height) is not larger for it: it would be higher than its place. */
+const LEAST_WIDE = 0.6;
 /** Words longer than this stand on a second line. */
 const WIDE = 9;
 
@@ -36,7 +39,7 @@ function inLines(said: string): string[] {
     </div>
     <div class="face">
       @if (large(); as said) {
-        <div class="call" [style.--glyphs]="said.longest" [style.--lines]="said.lines.length" [class.leads]="turn() !== null">
+        <div class="call" [style.--ems]="said.wide" [style.--lines]="said.lines.length" [class.leads]="turn() !== null">
           @if (turn() !== null) {
             <svg viewBox="0 0 24 24" aria-hidden="true" [style.rotate.deg]="turn()"><path d="M12 1 22 12h-6v11H8V12H2z" /></svg>
           }
@@ -101,7 +104,7 @@ export class ClockBlock {
     if (!cue || cue.show === '' || stretch?.kind !== 'work' || status !== 'running' || !LARGE.includes(cue.kind)) return null;
     if (cue.kind !== 'call' && t - cue.at > STANDS) return null;
     const lines = inLines(cue.show);
-    return { lines, longest: Math.max(...lines.map((line) => line.length), 2) };
+    return { lines, wide: Math.max(...lines.map(emsOf), LEAST_WIDE) };
   });
   /** How far the arrow turns from ahead, degrees. */
   protected readonly turn = computed(() => {

@@ -41,8 +41,8 @@ export class DoseForm {
       readonly reads: Reads<number | null>;
       readonly asked?: boolean;
     }[] = [
-      { key: 'work', label: dose.mode === 'seconds' ? `${this.text.work}, ${this.text.s}` : this.text.reps, reads: needed(work) },
       { key: 'rounds', label: this.text.rounds, reads: needed(numbers({ low: 1, high: ROUNDS_LIMITS.rounds, whole: true })) },
+      { key: 'work', label: dose.mode === 'seconds' ? `${this.text.work}, ${this.text.s}` : this.text.reps, reads: needed(work) },
       { key: 'rest', label: `${this.text.rest}, ${this.text.s}`, reads: rest, asked: open.includes('rest') },
       { key: 'sets', label: this.text.sets, reads: needed(numbers({ low: 1, high: ROUNDS_LIMITS.sets, whole: true })) },
       { key: 'setRest', label: `${this.text.setRest}, ${this.text.s}`, reads: rest, asked: open.includes('set-rest') },

@@ -58,7 +58,10 @@ const listed = (typed: string): string[] =>
     <hop-box [label]="text.tempoBeat" [reads]="reads" [value]="beat() ?? 0" (taken)="type($event)" />
     <hop-box [label]="text.tempoBeats" [hint]="text.tempoBeatsHint" [reads]="words" [value]="beats()" live (taken)="beats.set($event)" />
     @if (named().length === 0) {
-      <hop-either [label]="text.tempoSays" [options]="says" [value]="say()" (taken)="say.set($event)" />
+      <div>
+        <span class="label" aria-hidden="true">{{ text.tempoSays }}</span
+        ><hop-either [label]="text.tempoSays" [options]="says" [value]="say()" (taken)="say.set($event)" />
+      </div>
       @if (say() === 'words') {
         <hop-box
           [label]="text.tempoWords"
@@ -70,9 +73,15 @@ const listed = (typed: string): string[] =>
         />
       }
     }
-    <hop-either [label]="text.tempoTones" [options]="tones" [value]="tone()" (taken)="tone.set($event)" />
+    <div>
+      <span class="label" aria-hidden="true">{{ text.tempoTones }}</span
+      ><hop-either [label]="text.tempoTones" [options]="tones" [value]="tone()" (taken)="tone.set($event)" />
+    </div>
     @if (of.repeats) {
-      <hop-either [label]="text.tempoKeeps" [options]="keeps" [value]="keep()" (taken)="keep.set($event)" />
+      <div>
+        <span class="label" aria-hidden="true">{{ text.tempoKeeps }}</span
+        ><hop-either [label]="text.tempoKeeps" [options]="keeps" [value]="keep()" (taken)="keep.set($event)" />
+      </div>
     }
     <div class="keys">
       <button mat-button (click)="self.close(null)">{{ common.notNow }}</button>
@@ -103,6 +112,11 @@ const listed = (typed: string): string[] =>
     .pad:active {
       background: var(--ink);
       color: var(--ground);
+    }
+    .label {
+      display: block;
+      margin-bottom: 4px;
+      font: 500 15px var(--label);
     }
     .keys {
       display: flex;

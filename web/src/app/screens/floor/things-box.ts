@@ -51,7 +51,7 @@ const STAND_INS: readonly ThingAs[] = ['light', 'strap', 'feeder'];
         <button mat-stroked-button (click)="of.add(kind)">+ {{ text.thingAs[kind] }}</button>
       }
     </div>
-    <button mat-flat-button class="close" (click)="self.close()">{{ common.close }}</button>
+    <button mat-flat-button class="done" (click)="self.close()">{{ common.close }}</button>
   `,
   styleUrl: './picker.scss',
   styles: `
@@ -81,7 +81,7 @@ const STAND_INS: readonly ThingAs[] = ['light', 'strap', 'feeder'];
     button {
       min-height: 48px;
     }
-    .close {
+    .done {
       justify-self: end;
     }
   `,
