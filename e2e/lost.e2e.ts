@@ -173,6 +173,17 @@ test.describe('nothing is lost', () => {
     await expect(coach.getByRole('dialog')).toBeVisible();
   });
 
+  test('how it goes is drawn on a page that was opened in the middle of a run', async ({ coach }) => {
+    await coach.goto('/floor');
+    await coach.getByRole('button', { name: 'Front corner and home', exact: true }).click();
+    await onlyHere(coach, 'Maud');
+    await coach.getByRole('button', { name: /^run/ }).click();
+    await coach.locator('[data-fault]').first().waitFor();
+    await coach.reload();
+    await coach.locator('hop-clock-block .line').click();
+    await expect(coach.locator('hop-how-it-goes svg').first()).toBeVisible();
+  });
+
   test('a server killed in the middle of a run', async ({ page }) => {
     test.slow();
     const house = await OwnHouse.open();

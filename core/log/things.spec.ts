@@ -1,6 +1,8 @@
+import { faultsByCode } from '../catalogue/faults.js';
 import { eventsSaid, type Said } from '../testing/said.js';
 import { clockOf } from './clock.js';
 import { isControl } from './event.js';
+import { RunLog } from './run-log.js';
 import { answersIn, measuredIn, thingRows, thingsIn } from './things.js';
 
 const thing = (s: number, id: string, as: 'light' | 'strap', more: object = {}): Said => [
@@ -87,5 +89,30 @@ describe('what takes part in a run beside its coaches', () => {
       [9000, '0:04', 'feeder', 'no', '', 'release', '', '', ''],
       [10000, '0:05', 'strap', 'no', "'=1+1", 'pulse', 140, '1/min', ''],
     ]);
+  });
+
+  it('counts nowhere, moves no clock and makes nobody a coach’s device, whatever time it says', () => {
+    const plan = {
+      dose: { mode: 'seconds', work: 30, rounds: 1, sets: 1, rest: 0, setRest: null },
+      rep: { seconds: 3, chances: { split: [0] } },
+    } as const;
+    const said: Said[] = [
+      [0, { kind: 'board', faults: ['split-late'] }],
+      [0, { kind: 'view', view: 'side' }],
+      [0, { kind: 'watch', athlete: 'ada' }],
+      [0, { kind: 'go' }],
+      [14.5, { kind: 'right', fault: null, athlete: 'ada', source: 'floor', clip: null }],
+    ];
+    const log = (all: readonly Said[]) => {
+      const of = new RunLog(plan, faultsByCode(), 0, ['ada']);
+      of.take(eventsSaid(all));
+      return of;
+    };
+    const [without, by] = [
+      log(said),
+      log([...said, [999_999, { kind: 'reaction', thing: 'l', athlete: 'ada', call: 3, ms: 400, device: 'thing-l' }]]),
+    ];
+    expect([by.counts().tallies, by.latest, by.devices]).toEqual([without.counts().tallies, without.latest, ['a']]);
+    expect(without.counts().tallies[0]?.attempts).toBe(3);
   });
 });

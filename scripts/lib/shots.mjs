@@ -28,6 +28,15 @@ async function runSession(page, name) {
   await page.locator('[data-fault]').first().waitFor();
 }
 
+/** On to the stage of a run that is called, as a coach would. */
+async function toCalls(page) {
+  const clock = page.locator('hop-clock-block');
+  for (let n = 0; n < 60 && !/called[^]*\bwork\b|\bwork\b[^]*called/.test(await clock.innerText()); n++) {
+    await page.getByRole('button', { name: 'next' }).click();
+    await page.waitForTimeout(150);
+  }
+}
+
 /** Goes over the count-down and into the first rounds with a few taps, as a coach would. */
 async function runFor(page) {
   await page.clock.runFor(8_000);
@@ -90,15 +99,6 @@ export const SHOTS = [
     },
   },
   {
-    name: 'athlete-data',
-    go: async (page) => {
-      await page.goto('/people');
-      await page.getByRole('link', { name: 'Otto' }).click();
-      await page.getByRole('link', { name: 'all that is kept' }).click();
-      await page.getByRole('table').first().waitFor();
-    },
-  },
-  {
     name: 'stance',
     go: async (page) => {
       await page.goto('/people');
@@ -145,15 +145,29 @@ export const SHOTS = [
     },
   },
   {
+    name: 'call-phone',
+    phone: true,
+    go: async (page) => {
+      await runSession(page, 'Front corner, Tuesday');
+      await toCalls(page);
+      await page.locator('hop-clock-block .call').waitFor();
+    },
+  },
+  {
+    name: 'drawn-phone',
+    phone: true,
+    go: async (page) => {
+      await startRun(page, 'Front corner and home');
+      await page.locator('hop-clock-block').getByText('work').waitFor();
+      await page.locator('hop-clock-block .line').click();
+      await page.locator('hop-how-it-goes svg').first().waitFor();
+    },
+  },
+  {
     name: 'hall',
     go: async (page) => {
       await runSession(page, 'Front corner, Tuesday');
-      // On to the stage that is called, as a coach would.
-      const clock = page.locator('hop-clock-block');
-      for (let n = 0; n < 60 && !/called[^]*\bwork\b|\bwork\b[^]*called/.test(await clock.innerText()); n++) {
-        await page.getByRole('button', { name: 'next' }).click();
-        await page.waitForTimeout(150);
-      }
+      await toCalls(page);
       await page.getByRole('button', { name: 'who …' }).click();
       await page.getByRole('button', { name: 'a screen in the hall …' }).click();
       const code = page.locator('hop-hall-code .code');
@@ -207,14 +221,6 @@ export const SHOTS = [
     name: 'build',
     go: async (page) => {
       await openSession(page, 'Front corner, Tuesday');
-    },
-  },
-  {
-    name: 'build-new',
-    go: async (page) => {
-      await setClock(page);
-      await page.goto(`/build/new?from=book&athlete=${await idOf(page, 'Ines')}`);
-      await page.locator('hop-start-from ol li').nth(2).waitFor();
     },
   },
   {

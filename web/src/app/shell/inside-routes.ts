@@ -175,7 +175,7 @@ export const inside: Routes = [
       {
         path: 'floor/run',
         title: title('floor'),
-        loadComponent: inRoom(['floor', 'run', 'book', 'steps', 'plan'], () =>
+        loadComponent: inRoom(['floor', 'run', 'book', 'steps', 'plan', 'schools'], () =>
           import('../screens/floor/run-screen').then((m) => m.RunScreen),
         ),
       },

@@ -75,11 +75,9 @@ export class HallPhone {
   /** A screen for all again. */
   leave(): void {
     this.say({ kind: 'thing', on: false });
-    void this.send().finally(() => {
-      localStorage.removeItem(KEY);
-      this.kept.set(null);
-      this.called.set(null);
-    });
+    localStorage.removeItem(KEY);
+    this.kept.set(null);
+    this.called.set(null);
   }
 
   touch(): void {
@@ -112,6 +110,8 @@ export class HallPhone {
     try {
       const { thing, as, waiting } = kept;
       const { stored, called } = await firstValueFrom(this.api.said({ thing, as, said: waiting.slice(0, SAID_AT_ONCE) }));
+      // It may be something else by now.
+      if (this.kept()?.thing !== thing) return;
       this.called.set(called);
       this.kept.update((now) => now && { ...now, waiting: now.waiting.filter(({ seq }) => seq > stored) });
     } catch {

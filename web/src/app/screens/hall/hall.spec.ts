@@ -93,4 +93,59 @@ describe('a hall screen', () => {
     await screen.until(() => screen.words.includes('the run’s code'));
     expect(screen.box('the run’s code').value).toBe('');
   });
+
+  it('is somebody’s own phone: a light that is touched once a call, a counter; what is not heard waits, over a reload too', async () => {
+    localStorage.clear();
+    const cues = [{ at: 4, kind: 'call', say: 'left', show: 'left', sound: 'chime', couldGoOn: null } as const];
+    const run = hallRun();
+    const plan = { ...run.plan, cues } as HallRun['plan'];
+    const said = (): { readonly as: string; readonly said: readonly { readonly kind: string; readonly seq: number }[] }[] =>
+      http.match('/api/hall/said').map((one) => {
+        const body = one.request.body as { as: string; said: { kind: string; seq: number }[] };
+        one.flush({ stored: body.said.at(-1)?.seq ?? 0, called: 'Ada' });
+        return body;
+      });
+    /** Answers what the phone says until it says that; gives the numbers of what it says then. */
+    const heard = async (kind: string): Promise<number[]> => {
+      let seqs: number[] = [];
+      await screen.until(
+        () => (seqs = said().flatMap(({ said: all }) => all.filter((one) => one.kind === kind).map(({ seq }) => seq))).length > 0,
+      );
+      return seqs;
+    };
+    await opened();
+    http.expectOne('/api/hall').flush({ ...run, plan });
+    await screen.until(() => screen.words.includes('round 1 of 1'));
+    screen.button('a light').click();
+    await screen.until(() => screen.words.includes('Ask the coach to say whose it is'));
+    expect(await heard('thing')).toEqual([1]);
+    await screen.until(() => screen.words.includes('Ada'));
+    expect(screen.all('.own.lit').length).toBe(1);
+    const touch = (): void => void screen.host.querySelector('.touch')?.dispatchEvent(new Event('pointerdown'));
+    touch();
+    touch();
+    expect(await heard('reaction')).toEqual([2]);
+    await screen.until(() => screen.words.includes(' ms'));
+    screen.button('a screen for all').click();
+    expect(await heard('thing')).toEqual([3]);
+    await screen.until(() => screen.all('.shown').length > 0);
+    screen.button('a counter').click();
+    expect(await heard('thing')).toEqual([1]);
+    await screen.until(() => screen.all('.touch .num').length > 0);
+    for (let i = 0; i < 2; i++) screen.host.querySelector<HTMLButtonElement>('.touch')?.click();
+    await screen.until(() => screen.words.includes('2 kept here, not sent yet'));
+    screen.fixture.destroy();
+    http.match('/api/hall/said').forEach((one) => one.cancelled || one.error(new ProgressEvent('error'), { status: 0 }));
+    await opened();
+    await screen.until(() => http.match('/api/hall').map((one) => one.flush({ ...run, plan })).length > 0);
+    await screen.until(
+      () =>
+        screen
+          .all('.touch .num')
+          .map((one) => one.textContent)
+          .join() === '2',
+    );
+    expect(await heard('reps')).toEqual([2, 3]);
+    localStorage.clear();
+  });
 });
