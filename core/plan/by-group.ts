@@ -11,7 +11,7 @@ export interface ByGroup {
 
 /**
  * The plan as each group does it: who is of which goes by the order of the run's people, in as many groups as there are stations.
- * @example byGroup(plan, ['ada', 'bo']).plans.length // 1, where there are no stations
+ * @example byGroup({ dose: { mode: 'seconds', work: 20, rounds: 1, sets: 1, rest: null, setRest: null }, rep: null }, ['ada', 'bo']).plans.length // 1
  */
 export function byGroup(plan: RunPlan, athletes: readonly string[]): ByGroup {
   const stations = isSession(plan) ? stationsOf(plan.phases) : null;

@@ -59,8 +59,12 @@ const listed = (typed: string): string[] =>
     <hop-box [label]="text.tempoBeats" [hint]="text.tempoBeatsHint" [reads]="words" [value]="beats()" live (taken)="beats.set($event)" />
     @if (named().length === 0) {
       <div>
-        <span class="label" aria-hidden="true">{{ text.tempoSays }}</span
-        ><hop-either [label]="text.tempoSays" [options]="says" [value]="say()" (taken)="say.set($event)" />
+        <span class="label" aria-hidden="true">{{ text.tempoSays }}</span><hop-either
+          [label]="text.tempoSays"
+          [options]="says"
+          [value]="say()"
+          (taken)="say.set($event)"
+        />
       </div>
       @if (say() === 'words') {
         <hop-box
@@ -74,13 +78,21 @@ const listed = (typed: string): string[] =>
       }
     }
     <div>
-      <span class="label" aria-hidden="true">{{ text.tempoTones }}</span
-      ><hop-either [label]="text.tempoTones" [options]="tones" [value]="tone()" (taken)="tone.set($event)" />
+      <span class="label" aria-hidden="true">{{ text.tempoTones }}</span><hop-either
+        [label]="text.tempoTones"
+        [options]="tones"
+        [value]="tone()"
+        (taken)="tone.set($event)"
+      />
     </div>
     @if (of.repeats) {
       <div>
-        <span class="label" aria-hidden="true">{{ text.tempoKeeps }}</span
-        ><hop-either [label]="text.tempoKeeps" [options]="keeps" [value]="keep()" (taken)="keep.set($event)" />
+        <span class="label" aria-hidden="true">{{ text.tempoKeeps }}</span><hop-either
+          [label]="text.tempoKeeps"
+          [options]="keeps"
+          [value]="keep()"
+          (taken)="keep.set($event)"
+        />
       </div>
     }
     <div class="keys">
