@@ -22,6 +22,7 @@ import { effortsOf } from './efforts.js';
 import { decisionsOf } from './decisions.js';
 import { PATTERNS } from './patterns.js';
 import { PEOPLE, type Habit } from './people.js';
+import { strapOf } from './strap.js';
 import { sessionsOf } from './sessions.js';
 
 // The demo club speaks English.
@@ -41,6 +42,7 @@ const shift = (p: number, by: number): number => 1 / (1 + Math.exp(-(Math.log(p 
 export function season(lastDay: string, seed = 4182): ClubFile {
   const chance = new Chance(seed);
   const afterwards = new Chance(seed + 1);
+  const things = new Chance(seed + 2);
   const people = PEOPLE.map(({ draft, habits, away }) => ({
     athlete: { ...draft, id: chance.uuid(), version: 0 } satisfies AthleteSave,
     habits,
@@ -69,7 +71,10 @@ export function season(lastDay: string, seed = 4182): ClubFile {
         const { run, events } = runOf(chance, pattern, group, startedAt, 1 - week / (WEEKS - 1), mood);
         // One word stands for the evening; of the last one nobody has been asked yet.
         const said = k === 2 && week > 0 ? effortsOf(events, run.athletes, week === 1, afterwards) : [];
-        runs.push({ run, events: [...events, ...said] });
+        // A stand-in for a strap was tried once, on somebody grown up.
+        const grown = group.find(({ athlete }) => athlete.ageGroup === 'adult')?.athlete.id;
+        const strap = week === 0 && sport === 'squash' && k === 0 && grown ? strapOf(run, events, grown, things) : [];
+        runs.push({ run, events: [...events, ...said, ...strap] });
       }
     }
   }

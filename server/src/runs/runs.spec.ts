@@ -35,6 +35,20 @@ describe('runs', () => {
     expect(row).toEqual(jasmine.objectContaining({ name: 'Evening', athletes: [ada], watched: 10, taps: 4 }));
   });
 
+  it('go on as they began: with somebody who is put away in the middle, and with a pattern that somebody changes meanwhile', async () => {
+    const draft = pattern();
+    await coach.put(`/patterns/${draft.id}`, draft).expect(201);
+    const log = ran(ada, [3.5, 7.5, 30], { patternId: draft.id });
+    await coach.keep({ run: log.run, events: log.events.slice(0, 5) });
+    await coach.post(`/athletes/${ada}/archive`).expect(200);
+    await coach.put(`/patterns/${draft.id}`, { ...draft, version: 1, steps: 'hold 1 s' }).expect(200);
+    const { body } = await coach.post(`/runs/${log.run.id}/events`, { events: log.events.slice(5) }).expect(200);
+    expect(body.refused).toEqual([]);
+    expect((await coach.get(`/runs/${log.run.id}`).expect(200)).body.run.plan).toEqual(log.run.plan);
+    const [entry] = (await book()).entries;
+    expect([entry?.fault, entry?.attempts, entry?.faulty]).toEqual(['split-late', 10, 3]);
+  });
+
   it('are found by a part of their name and by day, page by page, each once even where several began at one moment', async () => {
     const own = await Coach.of(house, 'Many runs');
     const bo = athlete();

@@ -1,11 +1,10 @@
+import { HEART_BEGINS, heartAfter } from '@hopsk/core/log/heart';
 import type { FindThing, Heard, Thing } from './things';
 
 /** From a call to a touch (ms), at the quickest and so much more (common practice, no source). */
 const TOUCHES = { least: 280, more: 260 } as const;
 /** A strap says so often (ms) how the heart beats. */
 const SAYS_EACH = 5000;
-/** Beats in a minute towards which a heart goes in work and in rest, and seconds after which two thirds of the way are gone (common practice, no source). */
-const HEART = { begins: 92, work: { to: 168, in: 30 }, rest: { to: 108, in: 45 } } as const;
 /** From a call to a ball that leaves the feeder (ms). */
 const RELEASES = 150;
 
@@ -52,10 +51,9 @@ function light({ touched }: Heard, chance: () => number): Thing {
 /** A heart that goes up with work and down with rest. */
 function strap({ beats }: Heard): Thing {
   const timers = new Timers();
-  let [bpm, working]: [number, boolean] = [HEART.begins, false];
+  let [bpm, working]: [number, boolean] = [HEART_BEGINS, false];
   timers.each(SAYS_EACH, () => {
-    const goal = working ? HEART.work : HEART.rest;
-    bpm += (goal.to - bpm) * (1 - Math.exp(-SAYS_EACH / 1000 / goal.in));
+    bpm = heartAfter(bpm, SAYS_EACH / 1000, working);
     beats(Math.round(bpm));
   });
   return { ...idle, works: (now) => (working = now), close: () => timers.close() };
