@@ -1,13 +1,13 @@
 import { booleanAttribute, ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { MatButton, MatIconButton } from '@angular/material/button';
-import { MatIcon } from '@angular/material/icon';
 import { words } from '@hopsk/words/words';
+import { Icon } from '../ui/icon';
 import type { Typed } from '../data/typed';
 
 /** In the head of a page on which a record is typed: whether it is saved, a step back and on, and the save. */
 @Component({
   selector: 'hop-keeping',
-  imports: [MatButton, MatIcon, MatIconButton],
+  imports: [MatButton, Icon, MatIconButton],
   template: `
     @if (typed().dirty()) {
       <span class="muted mark unsaved">{{ text.unsaved }}</span>
@@ -15,10 +15,10 @@ import type { Typed } from '../data/typed';
       <span class="good mark" role="status">{{ text.saved }}</span>
     }
     <button mat-icon-button data-many (click)="undone.emit()" [disabled]="!canUndo()" [attr.aria-label]="text.undo">
-      <mat-icon svgIcon="undo" />
+      <hop-icon name="undo" />
     </button>
     <button mat-icon-button data-many (click)="redone.emit()" [disabled]="!canRedo()" [attr.aria-label]="text.redo">
-      <mat-icon svgIcon="redo" />
+      <hop-icon name="redo" />
     </button>
     <button
       [matButton]="quiet() ? 'outlined' : 'filled'"

@@ -1,7 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
 import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
-import { MatIcon, MatIconRegistry } from '@angular/material/icon';
-import { DomSanitizer } from '@angular/platform-browser';
 import { NavigationEnd, NavigationError, NavigationStart, Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { filter, firstValueFrom, map } from 'rxjs';
@@ -15,7 +13,7 @@ import { troubleOf } from '../data/problem';
 import { loadAll } from '../data/records';
 import { signInActions, signInFeature } from '../data/sign-in';
 import { TeachingStore } from '../data/teaching';
-import { ICONS } from '../ui/look/icons';
+import { Icon } from '../ui/icon';
 import { Dialogs, type Part } from '../ui/dialogs';
 import { once } from '../ui/once';
 import { lockWhenLeft } from './left-alone';
@@ -26,7 +24,7 @@ const FIND_BOX: Part = () => import('../screens/find/find-box').then(({ FindBox 
 /** The house behind the door: its menu, and a page of it. What is not sent yet is sent from here. */
 @Component({
   selector: 'hop-inside',
-  imports: [RouterOutlet, RouterLink, RouterLinkActive, MatIcon],
+  imports: [RouterOutlet, RouterLink, RouterLinkActive, Icon],
   templateUrl: './inside.html',
   styleUrl: './inside.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -82,9 +80,6 @@ export class Inside {
 
   constructor() {
     lockWhenLeft();
-    const registry = inject(MatIconRegistry);
-    const sanitizer = inject(DomSanitizer);
-    for (const [name, svg] of Object.entries(ICONS)) registry.addSvgIconLiteral(name, sanitizer.bypassSecurityTrustHtml(svg));
     effect(() => {
       const club = this.club();
       if (club !== null) untracked(() => this.enter(club));

@@ -3,7 +3,6 @@ import { provideHttpClient } from '@angular/common/http';
 import { provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { Type } from '@angular/core';
-import { MatIconTestingModule } from '@angular/material/icon/testing';
 import { provideRouter } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
@@ -22,7 +21,6 @@ export async function house(
 ): Promise<void> {
   await emptyDevice();
   TestBed.configureTestingModule({
-    imports: [MatIconTestingModule],
     providers: [
       provideRouter([{ path: '**', children: [] }]),
       provideHttpClient(),

@@ -6,7 +6,6 @@ import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import type { Pattern } from '@hopsk/contract/pattern';
 import { EditorView } from '@codemirror/view';
-import { MatIconTestingModule } from '@angular/material/icon/testing';
 import { DeviceStore } from '../../data/device-store';
 import { patterns, recordProviders } from '../../data/records';
 import { signInActions, signInFeature } from '../../data/sign-in';
@@ -28,7 +27,6 @@ describe('typing a pattern', () => {
   beforeEach(async () => {
     await emptyDevice();
     TestBed.configureTestingModule({
-      imports: [MatIconTestingModule],
       providers: [
         provideRouter([]),
         provideHttpClient(),

@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import { MatButton, MatIconButton } from '@angular/material/button';
-import { MatIcon } from '@angular/material/icon';
 import { SIDES, type Side } from '@hopsk/core/body/foot';
 import type { Vec } from '@hopsk/core/body/vec';
 import type { Study } from '@hopsk/core/judge/study';
 import { words } from '@hopsk/words/words';
+import { Icon } from '../../ui/icon';
 import { Floor } from '../../drawing/floor';
 import { Gap } from '../../drawing/gap';
 import { Lanes } from '../../drawing/lanes';
@@ -19,7 +19,7 @@ const SPEEDS = [0.25, 0.5, 1, 1.5, 2] as const;
 /** The feet on the floor and on the clock, played, stopped and gone through. */
 @Component({
   selector: 'hop-watch',
-  imports: [Choice, Floor, Gap, Lanes, MatButton, MatIcon, MatIconButton, Slider],
+  imports: [Choice, Floor, Gap, Lanes, MatButton, Icon, MatIconButton, Slider],
   templateUrl: './watch.html',
   styleUrl: './watch.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

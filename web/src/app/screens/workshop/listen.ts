@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { MatIconButton } from '@angular/material/button';
-import { MatIcon } from '@angular/material/icon';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { words } from '@hopsk/words/words';
+import { Icon } from '../../ui/icon';
 import type { SessionLook } from '../../compute/session';
 import { Choice } from '../../ui/choice';
 import type { Listening } from './listening';
@@ -13,10 +13,10 @@ const SPEEDS = [1, 4, 16] as const;
 /** Plays a session: the moment, its cue, and how the whole stands against the time there is. */
 @Component({
   selector: 'hop-listen',
-  imports: [Choice, MatIcon, MatIconButton],
+  imports: [Choice, Icon, MatIconButton],
   template: `
     <button mat-icon-button (click)="player().toggle()" [attr.aria-label]="player().playing() ? text.pause : text.listen">
-      <mat-icon [svgIcon]="player().playing() ? 'pause' : 'play'" />
+      <hop-icon [name]="player().playing() ? 'pause' : 'play'" />
     </button>
     <hop-choice
       class="inline"
