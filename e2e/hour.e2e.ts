@@ -56,15 +56,16 @@ test('twelve minutes on the floor: a phone in one hand, a second coach, a screen
       watch: ['split-late', 'tall'],
       ...more,
     });
-    // 240 s, 20 to change, 165 of calls, 20, and 275: twelve minutes.
+    // 240 s, 20 to change, 300 of calls, 20, and 140: twelve minutes. Long enough that it is where it should be also where the phone's time
+    // was put right by as much as a busy machine takes.
     const stages = [
       stage('Alone', { dose: '3 × 60 s, rest 30 s' }),
       stage('Called', {
-        dose: '4 × 30 s, rest 15 s',
+        dose: '3 × 60 s, rest 60 s',
         cueing: 'called',
         steps: '(left: split, shuffle left 40 cm | right: split, shuffle right 40 cm)',
       }),
-      stage('Again', { dose: '2 × 120 s, rest 35 s' }),
+      stage('Again', { dose: '2 × 60 s, rest 20 s' }),
     ];
     const settings = { ...sampleSession.settings, change: 20, water: null };
     await put(coach, `/sessions/${id}`, { ...sampleSession, id, version: 0, name: 'Hour evening', athletes: [ada, bea], settings, stages });
@@ -150,10 +151,10 @@ test('twelve minutes on the floor: a phone in one hand, a second coach, a screen
     await expect(clockOf(hall)).toContainText('stage 2 of 3');
 
     // A rest is made longer by the phone: everybody goes by it. Then the second coach pauses, and goes on.
-    await runTo(coach, 293);
+    await runTo(coach, 322);
     await coach.getByRole('button', { name: '15 s more' }).click();
     await expect.poll(async () => (await tick(), coach.locator('.last').textContent())).toContain('15 s more of it');
-    await expect(clockOf(second)).toContainText('stage 2 of 3 · round 1 of 4 · rest');
+    await expect(clockOf(second)).toContainText('stage 2 of 3 · round 1 of 3 · rest');
     // Its own tap comes last: what others wrote is kept on each device too.
     await tapTile(second, 'tall', 'right');
     await keptOnDevice(second, '"kind":"fault"', taps.length + 1);
@@ -163,8 +164,8 @@ test('twelve minutes on the floor: a phone in one hand, a second coach, a screen
     await expect.poll(async () => (await tick(), clockOf(coach).textContent())).not.toContain('pause');
     // From here on the run's time and the phone's part: what the second coach's pause took.
     await coach.getByRole('button', { name: 'next' }).click();
-    await expect.poll(async () => (await tick(), clockOf(coach).textContent())).toContain('round 2 of 4 · work');
-    await expect(clockOf(hall)).toContainText('round 2 of 4 · work');
+    await expect.poll(async () => (await tick(), clockOf(coach).textContent())).toContain('round 2 of 3 · work');
+    await expect(clockOf(hall)).toContainText('round 2 of 3 · work');
 
     // To the end of twelve minutes, and what each record says.
     for (let left = 480; left > 0 && (await coach.getByRole('heading', { name: 'What was seen' }).count()) === 0; left -= 20)
@@ -190,7 +191,6 @@ test('twelve minutes on the floor: a phone in one hand, a second coach, a screen
     const off = mine.map(({ m }, n) => m - 5000 - 1000 * (taps[n]?.second ?? 0));
     expect(Math.abs(off[0] ?? Infinity), JSON.stringify(off)).toBeLessThan(400);
     off.slice(1).forEach((ms, n) => expect(ms, JSON.stringify(off)).toBeGreaterThan((off[n] ?? 0) - 400));
-    expect(new Set(off.map((ms) => Math.round(ms / 400))).size, JSON.stringify(off)).toBeLessThanOrEqual(4);
     expect(off.at(-1), JSON.stringify(off)).toBeLessThan(60_000);
     expect(others.map(({ fault, side, athlete }) => [fault, side, athlete])).toEqual([['tall', 'right', bea]]);
     const kinds = new Set(events.map(({ kind }) => kind));
