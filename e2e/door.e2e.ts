@@ -105,10 +105,10 @@ test.describe('the door', () => {
       .map((file) => readFileSync(join(folder, file), 'utf8'))
       .join('');
     for (const mark of theirs) expect(built.includes(mark), mark).toBe(true);
-    for (const { name, path, most } of FIRST_LOAD) {
+    for (const { name, most, ...first } of FIRST_LOAD) {
       const context = await browser.newContext({ ...(baseURL && { baseURL }), serviceWorkers: 'block' });
-      if (path !== '/enter') await context.request.post('/api/demo');
-      const { scripts, sent, unpacked, text } = await firstLoad(await context.newPage(), path);
+      if (first.path !== '/enter') await context.request.post('/api/demo');
+      const { scripts, sent, unpacked, text } = await firstLoad(await context.newPage(), first);
       expect(scripts, name).toBeGreaterThan(5);
       expect(sent, name).toBeLessThanOrEqual(most);
       for (const mark of theirs) expect(text.includes(mark), `${name}: ${mark}`).toBe(false);

@@ -6,10 +6,10 @@ import type { Line } from './measure.js';
 export async function firstLoads(url: string): Promise<Line[]> {
   return withBrowser(async (browser) => {
     const lines: Line[] = [];
-    for (const { name, path, most } of FIRST_LOAD) {
+    for (const { name, most, ...first } of FIRST_LOAD) {
       const context = await browser.newContext({ baseURL: url, serviceWorkers: 'block' });
-      if (path !== '/enter') await context.request.post('/api/demo');
-      const { scripts, sent, unpacked } = await firstLoad(await context.newPage(), path);
+      if (first.path !== '/enter') await context.request.post('/api/demo');
+      const { scripts, sent, unpacked } = await firstLoad(await context.newPage(), first);
       lines.push({
         name: `first load of ${name}: ${scripts} scripts`,
         value: sent / 1000,
