@@ -73,7 +73,7 @@ test('a dose is typed as it is said: what was read stands beside it, what may be
 test.describe('a coach’s evening', () => {
   test('is built from a pattern, fitted to 40 minutes, changed by hand, saved, printed and exported', async ({ coach }) => {
     test.slow();
-    await addAthlete(coach, 'Build Ada', '170', { focus: 'split late' });
+    await addAthlete(coach, 'Build Ada', 170, { focus: 'split-late' });
     await savePattern(coach, 'Build this evening', null);
     await coach.goto('/build/new');
     await choose(coach, 'a pattern', 'Build this evening');
@@ -152,7 +152,7 @@ test.describe('a coach’s evening', () => {
 
   test('is built from a fault, run with its cues, and its taps stand beside the stage afterwards', async ({ coach }) => {
     test.slow();
-    await addAthlete(coach, 'Fault Bea', '170', { focus: 'split late' });
+    await addAthlete(coach, 'Fault Bea', 170, { focus: 'split-late' });
     await coach.goto('/build/new?fault=split-late');
     await choose(coach, /^for$/, 'Fault Bea');
     await expect(coach.locator('hop-start-from ol li').first()).toContainText('split late');
@@ -297,7 +297,7 @@ test.describe('without a network', () => {
 
   test('a session with calls and freezes is run without a network, and what was tapped is sent afterwards', async ({ coach, context }) => {
     test.slow();
-    await addAthlete(coach, 'Freeze Cid', '170', {});
+    await addAthlete(coach, 'Freeze Cid', 170);
     const athletes = await ask<{ id: string; name: string }[]>(coach, '/athletes');
     const cid = athletes.find((one) => one.name === 'Freeze Cid')?.id ?? '';
     const id = crypto.randomUUID();

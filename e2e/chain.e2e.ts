@@ -9,7 +9,7 @@ test('from the log to the next evening: what recurs is decided on, asked for, ru
 }) => {
   test.slow();
   const tick = () => coach.clock.runFor(200);
-  await addAthlete(coach, 'Chained Ada', '170');
+  await addAthlete(coach, 'Chained Ada', 170);
   const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Chained Ada') as Athlete;
   await season(coach, id, 0, [14, 15, 16, 13]);
 

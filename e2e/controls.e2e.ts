@@ -16,7 +16,7 @@ test.describe('the hand on the clock', () => {
     const tick = () => coach.clock.runFor(200);
     // Of what may not be there yet: on a stopped clock nothing may be waited for between two ticks.
     const text = async (css: string) => (await coach.locator(css).allTextContents()).join(' ');
-    await addAthlete(coach, 'Control Ada', '170', { focus: 'split late' });
+    await addAthlete(coach, 'Control Ada', 170, { focus: 'split-late' });
     const ada = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Control Ada')?.id ?? '';
     const id = crypto.randomUUID();
     const stages = ['First', 'Second'].map((name) => ({
@@ -108,7 +108,7 @@ test.describe('the hand on the clock', () => {
 
   test('a tempo is tapped: it is counted aloud in step with the taps, and what is counted goes by it', async ({ coach }) => {
     const tick = () => coach.clock.runFor(200);
-    await addAthlete(coach, 'Tempo Ada', '170', { focus: 'split late' });
+    await addAthlete(coach, 'Tempo Ada', 170, { focus: 'split-late' });
     const ada = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Tempo Ada')?.id ?? '';
     const id = crypto.randomUUID();
     const stage = {

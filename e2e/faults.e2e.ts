@@ -8,7 +8,7 @@ import { accessible, addAthlete, ask, choose, expect, keptOnDevice, onLastDay, t
 test('a season of one fault: new, recurring, fading, cleared, back again; each says its numbers, and changes at reviews only', async ({
   coach,
 }) => {
-  await addAthlete(coach, 'Seasoned Ada', '170 cm');
+  await addAthlete(coach, 'Seasoned Ada', 170);
   const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Seasoned Ada') as Athlete;
   let weeks = 0;
   const then = async (late: readonly number[], state: string, why: RegExp): Promise<void> => {
@@ -100,7 +100,7 @@ test('the demo club’s story: who improved, who relapsed after a break, whose l
 test('a coach decides: what is typed outlives a reload and a dead network, stays with why and what came after, and is taken back', async ({
   coach,
 }) => {
-  await addAthlete(coach, 'Decided Ada', '170 cm');
+  await addAthlete(coach, 'Decided Ada', 170);
   const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Decided Ada') as Athlete;
   await season(coach, id, 0, [14, 15, 16, 13]);
   const book = `/faults?athlete=${id}`;
@@ -152,7 +152,7 @@ test('a coach decides: what is typed outlives a reload and a dead network, stays
 });
 
 test('every evening opens the taps behind it; one that is corrected says who said what, and the book counts it so', async ({ coach }) => {
-  await addAthlete(coach, 'Tapped Ada', '170 cm');
+  await addAthlete(coach, 'Tapped Ada', 170);
   const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Tapped Ada') as Athlete;
   await season(coach, id, 0, [14, 5]);
   await coach.goto(`/faults/season?athlete=${id}`);
@@ -193,7 +193,7 @@ test('every evening opens the taps behind it; one that is corrected says who sai
 test('what is said afterwards of a run of another device is kept without a network and through a reload, and sent when there is one', async ({
   coach,
 }) => {
-  await addAthlete(coach, 'Afterwards Ada', '170 cm');
+  await addAthlete(coach, 'Afterwards Ada', 170);
   const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Afterwards Ada') as Athlete;
   await season(coach, id, 0, [3]);
   const behind = coach.locator('hop-evening-runs');
@@ -304,7 +304,7 @@ test('one fault of everybody: who shows it, and what came after each decision, w
 });
 
 test('a kind of stage and what it was followed by: the evenings before against as many after, by hand', async ({ coach }) => {
-  await addAthlete(coach, 'Begun Bix', '171 cm');
+  await addAthlete(coach, 'Begun Bix', 171);
   const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Begun Bix') as Athlete;
   // Kinds in which nobody else was watched for it.
   await season(coach, id, 0, [15, 15, 15, 15], { Splits: [] }, 'role');
@@ -327,7 +327,7 @@ test('a kind of stage and what it was followed by: the evenings before against a
 test('read only a part of it: days, what was done, who watched; it stands in the address, and all of it is a press away', async ({
   coach,
 }) => {
-  await addAthlete(coach, 'Narrowed Noa', '168 cm');
+  await addAthlete(coach, 'Narrowed Noa', 168);
   const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Narrowed Noa') as Athlete;
   await season(coach, id, 0, [3, 6, 12]);
   await coach.goto(`/faults?athlete=${id}`);
@@ -373,7 +373,7 @@ test('read only a part of it: days, what was done, who watched; it stands in the
 test('a spreadsheet goes in: what each line becomes is seen first, a second time adds nothing; the log goes out as it came', async ({
   coach,
 }) => {
-  await addAthlete(coach, 'Tabled Tova', '171 cm');
+  await addAthlete(coach, 'Tabled Tova', 171);
   await coach.goto('/faults/log');
   const form = coach.locator('hop-log-import');
   const table = [
@@ -424,7 +424,7 @@ test('a spreadsheet goes in: what each line becomes is seen first, a second time
 });
 
 test('what was looked at and what never, and results beside clean feet, one thing against another', async ({ coach }) => {
-  await addAthlete(coach, 'Covered Cleo', '169 cm');
+  await addAthlete(coach, 'Covered Cleo', 169);
   const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Covered Cleo') as Athlete;
   await season(coach, id, 0, [3, 6], { Splits: ['in', 'in', 'out', 'in', 'in', 'in'], Drops: ['out', 'out', 'out', 'in', 'out', 'out'] });
   await coach.goto(`/faults?athlete=${id}`);
@@ -447,7 +447,7 @@ test('what was looked at and what never, and results beside clean feet, one thin
 });
 
 test('how hard an evening was is said on its run, outlives a reload, and is what the week weighs', async ({ coach }) => {
-  await addAthlete(coach, 'Loaded Ada', '170 cm');
+  await addAthlete(coach, 'Loaded Ada', 170);
   const { id } = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Loaded Ada') as Athlete;
   await season(coach, id, 0, [4, 3]);
   await coach.goto(`/faults?athlete=${id}`);

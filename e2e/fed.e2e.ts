@@ -13,7 +13,7 @@ test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
   test('a lesson fed ball by ball inside a session: two splits a ball, as many balls as it takes', async ({ coach }) => {
-    await addAthlete(coach, 'Fed Ada', '170', {});
+    await addAthlete(coach, 'Fed Ada', 170);
     const ada = (await ask<{ id: string; name: string }[]>(coach, '/athletes')).find(({ name }) => name === 'Fed Ada')?.id ?? '';
     const id = crypto.randomUUID();
     const stage = {

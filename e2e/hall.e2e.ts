@@ -14,7 +14,7 @@ const television = async (browser: Browser, baseURL: string): Promise<Page> =>
 
 /** A session of two stages that last longer than any machine, however busy, takes for a test, run on the phone. */
 async function begin(coach: Page, name: string): Promise<void> {
-  await addAthlete(coach, `${name} Berg`, '170');
+  await addAthlete(coach, `${name} Berg`, 170);
   const ada = (await ask<Athlete[]>(coach, '/athletes')).find((one) => one.name === `${name} Berg`)?.id ?? '';
   const id = crypto.randomUUID();
   const stages = ['First', 'Second'].map((stage) => ({

@@ -41,10 +41,10 @@ test('twelve minutes on the floor: a phone in one hand, a second coach, a screen
     const coach = await opened();
     await enterDemo(coach);
     for (const [name, focus] of [
-      ['Hour Ada', 'split late'],
+      ['Hour Ada', 'split-late'],
       ['Hour Bea', 'tall'],
     ] as const)
-      await addAthlete(coach, name, '170', { focus });
+      await addAthlete(coach, name, 170, { focus });
     const people = await ask<Athlete[]>(coach, '/athletes');
     const [ada = '', bea = ''] = ['Hour Ada', 'Hour Bea'].map((name) => people.find((one) => one.name === name)?.id);
     const id = crypto.randomUUID();

@@ -15,8 +15,8 @@ test.describe('what is kept of people', () => {
     coach,
   }) => {
     const seen = watchPage(coach);
-    await addAthlete(coach, 'Kept Ada', '170', { focus: 'split late' });
-    await addAthlete(coach, 'Kept Bo', '180');
+    await addAthlete(coach, 'Kept Ada', 170, { focus: 'split-late' });
+    await addAthlete(coach, 'Kept Bo', 180);
     const { id } = await named(coach, 'Kept Ada');
     await coach.goto(`/people/${id}`);
     await coach.getByRole('link', { name: 'all that is kept' }).click();
@@ -85,7 +85,7 @@ test.describe('what is kept of people', () => {
   });
 
   test('a caution of a child waits for a guardian’s agreement: what was typed stays until it is there', async ({ coach }) => {
-    await addAthlete(coach, 'Kept Child', '140');
+    await addAthlete(coach, 'Kept Child', 140);
     const { id } = await named(coach, 'Kept Child');
     await coach.goto(`/people/${id}`);
     await expect(coach.getByLabel('a guardian agreed on')).toHaveCount(0);

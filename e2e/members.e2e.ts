@@ -56,7 +56,7 @@ test.describe('who belongs to a club', () => {
     coach,
     browser,
   }) => {
-    await addAthlete(coach, 'Roles Ada', '170', { focus: 'split late' });
+    await addAthlete(coach, 'Roles Ada', 170, { focus: 'split-late' });
     const link = await invited(coach, 'Tove', 'assistant');
     await accessible(coach);
     const { page, refused } = await cameIn(browser, link);
@@ -107,7 +107,7 @@ test.describe('who belongs to a club', () => {
   });
 
   test('a reader reads the books of those whom an owner named, and loses one that is named no more', async ({ coach, browser }) => {
-    await addAthlete(coach, 'Roles Bea', '165');
+    await addAthlete(coach, 'Roles Bea', 165);
     const people = await ask<Athlete[]>(coach, '/athletes');
     const bea = people.find(({ name }) => name === 'Roles Bea')?.id ?? '';
     const other = people.find(({ name, archivedAt }) => name !== 'Roles Bea' && archivedAt === null);

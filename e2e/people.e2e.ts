@@ -1,9 +1,9 @@
 import type { Athlete } from '@hopsk/contract/people';
-import { accessible, addAthlete, ask, choose, expect, keptOnDevice, put, save, signInAs, test } from './support.js';
+import { accessible, typeAthlete, ask, choose, expect, keptOnDevice, put, save, signInAs, test } from './support.js';
 
 test.describe('people', () => {
   test('an athlete is added, found, put away and brought back', async ({ coach }) => {
-    await addAthlete(coach, 'Ilka Test', '1.7 m', { hand: 'left', focus: 'split late' });
+    await typeAthlete(coach, 'Ilka Test', '1.7 m', { hand: 'left', focus: 'split late' });
     await accessible(coach);
     await coach.getByRole('link', { name: /all people/ }).click();
     await coach.getByLabel('find').fill('ilka');
@@ -55,6 +55,7 @@ test.describe('people', () => {
     await coach.getByRole('link', { name: 'add an athlete' }).click();
     await coach.getByLabel('sport').fill('karate');
     await choose(coach, 'level', 'advanced');
+    await keptOnDevice(coach, '"level":"advanced"');
     await coach.reload();
     await expect(coach.getByLabel('sport')).toHaveValue('karate');
     await expect(coach.getByRole('combobox', { name: 'level' })).toContainText('advanced');
@@ -71,7 +72,7 @@ test.describe('people', () => {
   });
 
   test('what they take for a move is typed or tapped, outlives a reload, and is what a line of theirs takes', async ({ coach }) => {
-    await addAthlete(coach, 'Timed Tia', '170');
+    await typeAthlete(coach, 'Timed Tia', '170');
     const open = async () => {
       await coach.locator('summary').filter({ hasText: 'What they take for moves' }).click();
       await expect(coach.getByLabel('seconds, gather')).toBeVisible();
@@ -99,13 +100,13 @@ test.describe('people', () => {
   });
 
   test('names in any script, read from the right too', async ({ coach }) => {
-    await addAthlete(coach, 'נועה 🏓', '150');
+    await typeAthlete(coach, 'נועה 🏓', '150');
     await coach.getByRole('link', { name: /all people/ }).click();
     await expect(coach.getByRole('link', { name: 'נועה 🏓' })).toBeVisible();
   });
 
   test('two coaches at once: the second is told what changed and loses nothing', async ({ coach }) => {
-    await addAthlete(coach, 'Twice', '160');
+    await typeAthlete(coach, 'Twice', '160');
     const mine = (await ask<Athlete[]>(coach, '/athletes')).find((one) => one.name === 'Twice') as Athlete;
     await coach.getByLabel('sport').fill('padel');
     const { archivedAt: _, ...record } = mine;
@@ -122,7 +123,7 @@ test.describe('people', () => {
   });
 
   test('taking theirs shows what the other coach saved', async ({ coach }) => {
-    await addAthlete(coach, 'Theirs', '160');
+    await typeAthlete(coach, 'Theirs', '160');
     const mine = (await ask<Athlete[]>(coach, '/athletes')).find((one) => one.name === 'Theirs') as Athlete;
     await coach.getByLabel('sport').fill('padel');
     const { archivedAt: _, ...record } = mine;
@@ -133,7 +134,7 @@ test.describe('people', () => {
   });
 
   test('leaving with something typed asks first', async ({ coach }) => {
-    await addAthlete(coach, 'Careful', '160');
+    await typeAthlete(coach, 'Careful', '160');
     await coach.getByLabel('sport').fill('savate');
     const leave = coach.getByRole('link', { name: /all people/ });
     await leave.click();

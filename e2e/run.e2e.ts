@@ -59,7 +59,7 @@ for (const [size, viewport] of [
 
     test('the worked evening from stance to fault log, tap by tap', async ({ coach }) => {
       const [ada, evening] = [`Ada ${size}`, `The evening, ${size}`];
-      await addAthlete(coach, ada, '170', { focus: 'split late' });
+      await addAthlete(coach, ada, 170, { focus: 'split-late' });
       await coach.locator('header').getByRole('link', { name: 'stance' }).click();
       await expect(coach.getByRole('row', { name: /^across/ })).toContainText('52.8 cm');
       await typePattern(coach, evening);
@@ -135,8 +135,8 @@ for (const [size, viewport] of [
 
 test.describe('a run', () => {
   test('taps are moved, given away and taken back afterwards', async ({ coach }) => {
-    await addAthlete(coach, 'Review Ada', '170', { focus: 'split late' });
-    await addAthlete(coach, 'Review Bea', '170', { focus: 'split late' });
+    await addAthlete(coach, 'Review Ada', 170, { focus: 'split-late' });
+    await addAthlete(coach, 'Review Bea', 170, { focus: 'split-late' });
     await savePattern(coach, 'Review me', { mode: 'seconds', work: 20, rounds: 1, sets: 1, rest: null, setRest: null });
     await coach.goto('/floor');
     await coach.getByRole('button', { name: 'Review me' }).click();
@@ -178,8 +178,8 @@ test.describe('a run', () => {
   });
 
   test('somebody comes late and another goes; a note; afterwards a tap was another fault', async ({ coach }) => {
-    await addAthlete(coach, 'Late Ada', '170', { focus: 'split late' });
-    await addAthlete(coach, 'Late Bea', '170', { focus: 'split late' });
+    await addAthlete(coach, 'Late Ada', 170, { focus: 'split-late' });
+    await addAthlete(coach, 'Late Bea', 170, { focus: 'split-late' });
     await savePattern(coach, 'Late', { mode: 'seconds', work: 600, rounds: 1, sets: 1, rest: null, setRest: null });
     await coach.goto('/floor');
     await coach.getByRole('button', { name: 'Late', exact: true }).click();
@@ -224,7 +224,7 @@ test.describe('a run', () => {
   });
 
   test('keys do what tiles do', async ({ coach }) => {
-    await addAthlete(coach, 'Keys Ada', '170', { focus: 'split late' });
+    await addAthlete(coach, 'Keys Ada', 170, { focus: 'split-late' });
     await savePattern(coach, 'Keys', { mode: 'seconds', work: 600, rounds: 2, sets: 1, rest: 15, setRest: null });
     await coach.goto('/floor');
     await coach.getByRole('button', { name: 'Keys', exact: true }).click();
@@ -263,7 +263,7 @@ test.describe('a run', () => {
   });
 
   test('a quick second press starts no second run and skips nothing twice; of taps each counts', async ({ coach }) => {
-    await addAthlete(coach, 'Quick Ada', '170', { focus: 'split late' });
+    await addAthlete(coach, 'Quick Ada', 170, { focus: 'split-late' });
     await savePattern(coach, 'Quick', { mode: 'seconds', work: 600, rounds: 3, sets: 1, rest: 600, setRest: null });
     const before = (await ask<RunRow[]>(coach, '/runs')).map((one) => one.id);
     await coach.goto('/floor');

@@ -288,7 +288,7 @@ async function soakRun(browser: Browser, house: OwnHouse, { chance, did, n, taps
     const [first, ...others] = devices as [Device, ...Device[]];
     const names = ['Ada', 'Bea'].map((one) => `${name} ${one}`);
     // What they work on is what stands on the board.
-    for (const [i, one] of names.entries()) await addAthlete(first.at, one, '170', { focus: i === 0 ? 'split late' : 'tall' });
+    for (const [i, one] of names.entries()) await addAthlete(first.at, one, 170, { focus: i === 0 ? 'split-late' : 'tall' });
     for (const { id, name: called } of await ask<Athlete[]>(first.at, '/athletes')) people.set(called, id);
     await savePattern(first.at, name, { mode: 'seconds', work: 600, rounds: 8, sets: 1, rest: 30, setRest: null });
     await first.at.goto('/floor');

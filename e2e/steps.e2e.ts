@@ -29,8 +29,8 @@ const turnRound = async (page: Page, operation: string): Promise<void> => {
 
 test.describe('steps', () => {
   test('the evening’s pattern, typed: its numbers, its rounds, its mirror', async ({ coach }) => {
-    await addAthlete(coach, 'Steps Ada', '170');
-    await addAthlete(coach, 'Steps Lefty', '170', { hand: 'left' });
+    await addAthlete(coach, 'Steps Ada', 170);
+    await addAthlete(coach, 'Steps Lefty', 170, { hand: 'left' });
     await newPattern(coach, 'Evening typed', EVENING);
     await choose(coach, 'as', 'Steps Ada');
     // Source of all these: the worked evening, by hand.
@@ -225,7 +225,7 @@ test.describe('steps', () => {
   });
 
   test('a stance in numbers and tape, for this body', async ({ coach }) => {
-    await addAthlete(coach, 'Stance Ada', '170');
+    await addAthlete(coach, 'Stance Ada', 170);
     await coach.getByRole('link', { name: 'stance', exact: true }).last().click();
     await choose(coach, 'as', 'Stance Ada');
     // Source: the worked evening, by hand: 1.2 × 0.4403 m = 0.528 m.

@@ -94,7 +94,7 @@ test.describe('the studio', () => {
   });
 
   test('what if the second foot always goes too far', async ({ coach }) => {
-    await addAthlete(coach, 'Biased Bea', '170');
+    await addAthlete(coach, 'Biased Bea', 170);
     await fresh(coach, 'What if');
     await coach.getByLabel('line of steps').fill('shuffle right 30 cm, shuffle left 30 cm');
     await coach.getByRole('tab', { name: 'what if', exact: true }).click();
@@ -132,7 +132,7 @@ test.describe('the studio', () => {
     await expect(finding).toContainText('This pattern holds: Feet never cross.');
     // An athlete who is taught otherwise: the pattern is nearer, and both sentences are shown.
     await save(coach);
-    await addAthlete(coach, 'School Sol', '170');
+    await addAthlete(coach, 'School Sol', 170);
     await coach.getByText('Where schools differ').click();
     await choose(coach, 'crossing', 'Feet cross only behind.');
     await coach.getByRole('button', { name: 'save', exact: true }).click();
@@ -255,7 +255,7 @@ test.describe('the library', () => {
 
 test.describe('stances', () => {
   test('what is seen is held against the school, kept for the athlete, and kept for the club', async ({ coach }) => {
-    await addAthlete(coach, 'Stance Cleo', '170');
+    await addAthlete(coach, 'Stance Cleo', 170);
     await coach.goto('/stance');
     await choose(coach, 'as', 'Stance Cleo');
     await coach.getByRole('button', { name: 'measure a stance' }).click();

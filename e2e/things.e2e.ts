@@ -31,8 +31,8 @@ test.describe('what takes part in a run beside its coaches', () => {
     browser,
     baseURL,
   }) => {
-    await addAthlete(coach, 'Thing Ada', '170');
-    await addAthlete(coach, 'Thing Bea', '170');
+    await addAthlete(coach, 'Thing Ada', 170);
+    await addAthlete(coach, 'Thing Bea', 170);
     const people = await ask<Athlete[]>(coach, '/athletes');
     const [ada = '', bea = ''] = ['Thing Ada', 'Thing Bea'].map((name) => people.find((one) => one.name === name)?.id);
     const id = crypto.randomUUID();

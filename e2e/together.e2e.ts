@@ -35,7 +35,7 @@ async function otherPhone(browser: Browser, baseURL: string): Promise<Page> {
  * takes for a test.
  */
 async function begin(page: Page, name: string, ...people: string[]): Promise<void> {
-  for (const one of people) await addAthlete(page, one, '170', { focus: 'split late' });
+  for (const one of people) await addAthlete(page, one, 170, { focus: 'split-late' });
   await savePattern(page, name, { mode: 'seconds', work: 600, rounds: 3, sets: 1, rest: 600, setRest: null });
   await page.goto('/floor');
   await page.getByRole('button', { name, exact: true }).click();
@@ -127,7 +127,7 @@ test.describe('two phones in one run', () => {
     browser,
     baseURL,
   }) => {
-    await addAthlete(coach, 'Come Ada', '170');
+    await addAthlete(coach, 'Come Ada', 170);
     const ada = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Come Ada')?.id ?? '';
     const id = crypto.randomUUID();
     // Longer than any machine, however busy, takes for a test.

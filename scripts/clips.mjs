@@ -6,6 +6,7 @@ import { MOVE_WORDS } from '@hopsk/core/language/moves';
 import { ENGLISH } from '@hopsk/core/language/english';
 import { encoded } from '../web/src/app/ports/adpcm.ts';
 import { wordsIn } from '../web/src/app/ports/clip-words.ts';
+import { trimmed } from '../web/src/app/ports/trimmed.ts';
 import { plan } from '../words/en/plan.ts';
 import { root } from './lib/project.mjs';
 
@@ -40,10 +41,7 @@ function samplesOf(folder, word) {
   const wav = readFileSync(file);
   const data = wav.indexOf('data') + 8;
   const samples = Float32Array.from({ length: (wav.length - data) >> 1 }, (_, i) => wav.readInt16LE(data + 2 * i) / 32768);
-  const loud = (sample) => Math.abs(sample) > 0.01;
-  const [from, to] = [samples.findIndex(loud), samples.findLastIndex(loud)];
-  const peak = samples.reduce((most, one) => Math.max(most, Math.abs(one)), 0);
-  return samples.slice(Math.max(0, from), to + 1).map((one) => (0.95 * one) / peak);
+  return trimmed(samples, 0.01) ?? samples;
 }
 
 const folder = mkdtempSync(join(tmpdir(), 'hopsk-clips-'));

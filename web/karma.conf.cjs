@@ -20,6 +20,8 @@ module.exports = (config) =>
           '--disable-background-networking',
           '--disable-component-update',
           '--disable-extensions',
+          // As after a tap: specs listen to what sounds.
+          '--autoplay-policy=no-user-gesture-required',
           '--window-size=1280,800',
         ],
       },

@@ -15,6 +15,7 @@ import { reach } from './reach.js';
 import { sessions } from './sessions.js';
 import { table, type Line } from './measure.js';
 import { slowed } from './slowed.js';
+import { sound } from './sound.js';
 import { taps } from './taps.js';
 import { typing } from './typing.js';
 
@@ -38,6 +39,7 @@ const IN_HOUSE: Readonly<Record<string, (house: House, ask: Ask) => Promise<Line
   taps: (_, ask) => taps(ask),
   slowed: ({ url }, ask) => slowed(url, ask),
   hall: ({ url }, ask) => hall(url, ask),
+  sound: ({ url }, ask) => sound(url, ask),
   typing: ({ url }) => typing(url),
   library: ({ url }) => library(url),
   file: ({ pid }, ask) => clubFile(ask, pid, long),

@@ -5,6 +5,7 @@ import { startServer } from '../../scripts/lib/server.mjs';
 import { signIn, type Ask } from './ask.js';
 import type { Line } from './measure.js';
 import { othersFromNow } from './others.js';
+import { screensFor } from './screens.js';
 import { headOf } from './taps.js';
 
 /** How long the halls tap (ms). */
@@ -16,6 +17,8 @@ interface Halls {
   readonly runs: number;
   /** From one tap of a run to its next (ms). */
   readonly each: number;
+  /** Where each run has a screen in its hall that listens: the server's address. */
+  readonly screensAt?: string;
 }
 const BUSY: Halls = { runs: 50, each: 1000 };
 const MANY: Halls = { runs: 200, each: 5000 };
@@ -26,6 +29,8 @@ interface Tapped {
   readonly lost: number;
   /** What of the processors' time went to other machines meanwhile (%). */
   readonly others: number;
+  /** What screens in the halls were told meanwhile. */
+  readonly heard: number;
 }
 
 const wait = (ms: number): Promise<void> => new Promise((done) => setTimeout(done, ms));
@@ -34,7 +39,7 @@ const wait = (ms: number): Promise<void> => new Promise((done) => setTimeout(don
  * Runs that are under way at once, each with one who taps now and then. How long a tap takes is counted from when it was to be pressed,
  * so that one that has to wait for those before it is not counted shorter.
  */
-async function tapped(servers: readonly Ask[], people: readonly string[], { runs, each }: Halls): Promise<Tapped> {
+async function tapped(servers: readonly Ask[], people: readonly string[], { runs, each, screensAt }: Halls): Promise<Tapped> {
   const [first] = servers as readonly [Ask];
   const heads = Array.from({ length: runs }, () => headOf(people));
   const devices = heads.map(() => randomUUID());
@@ -44,6 +49,14 @@ async function tapped(servers: readonly Ask[], people: readonly string[], { runs
     const go = { id: randomUUID(), device: devices[i], seq: 1, order: 1, m: 0, at: Date.now(), kind: 'go', answers: null };
     await first(`/runs/${head.id}/events`, sending([go], 0));
   }
+  const screens =
+    screensAt === undefined
+      ? null
+      : await screensFor(
+          screensAt,
+          first,
+          heads.map(({ id }) => id),
+        );
   const took: number[] = [];
   let sent = runs;
   const began = performance.now() + 500;
@@ -65,10 +78,11 @@ async function tapped(servers: readonly Ask[], people: readonly string[], { runs
   };
   await Promise.all(heads.map(({ id }, place) => one(id, place)));
   const others = taken();
+  screens?.stop();
   let kept = 0;
   for (const { id } of heads) kept += (await first<EventsPage>(`/runs/${id}/events?after=0`)).events.length;
   took.sort((a, b) => a - b);
-  return { p99: took[Math.floor(took.length * 0.99)] ?? Number.NaN, lost: sent - kept, others };
+  return { p99: took[Math.floor(took.length * 0.99)] ?? Number.NaN, lost: sent - kept, others, heard: screens?.heard() ?? 0 };
 }
 
 /** Gives the club's file out, one after the other, until it is told to stop; how often it came to its end. */
@@ -92,7 +106,7 @@ function givingOut(ask: Ask): { readonly stop: () => Promise<number> } {
 
 /** Many halls at once, on one server and on two of one database; the load is made on the same machine. */
 export async function reach(
-  house: { readonly databaseUrl: string; readonly postgres: { readonly data: string } },
+  house: { readonly url: string; readonly databaseUrl: string; readonly postgres: { readonly data: string } },
   ask: Ask,
 ): Promise<Line[]> {
   const people = (await ask<Athlete[]>('/athletes')).slice(0, 6).map(({ id }) => id);
@@ -104,6 +118,9 @@ export async function reach(
   };
   const second = await startServer(house.postgres.data, { DATABASE_URL: house.databaseUrl, HOPSK_PORT: '0', HOPSK_LOG: 'warn' });
   try {
+    const withScreens = await tapped([ask], people, { ...BUSY, screensAt: house.url });
+    note('50 runs, a tap a second, each with a screen in its hall', withScreens, 100);
+    lines.push({ name: 'told to the screens meanwhile', value: withScreens.heard, unit: '', baseline: null, limit: null });
     for (const [where, servers] of [
       ['', [ask]],
       ['two servers, ', [ask, await signIn(`http://127.0.0.1:${second.port}`)]],

@@ -1,5 +1,7 @@
+import { randomUUID } from 'node:crypto';
 import type { Athlete } from '@hopsk/contract/people';
-import type { CDPSession, Page } from 'playwright-core';
+import { sampleAthlete } from '@hopsk/contract/testing/samples';
+import type { BrowserContext, CDPSession, Page } from 'playwright-core';
 import type { Ask } from './ask.js';
 import { withBrowser } from './browser.js';
 import { median, type Line } from './measure.js';
@@ -9,6 +11,8 @@ import { headOf, logOf } from './taps.js';
 /** How many taps there are when the page joins, and when in the forty minutes that is. */
 const [TAPS, MINUTES] = [3000, 37];
 const SLOWED = 6;
+/** How many are in it, and how many devices tap beside the page that is looked at. */
+const [PEOPLE, OTHERS] = [20, 2];
 const NAME = 'Called, 3,000 taps';
 /** How often the page's clock ticks (ms), and for how long that is looked at. */
 const [TICK, LOOKED] = [100, 8000];
@@ -142,9 +146,42 @@ async function measured(page: Page, devtools: CDPSession): Promise<Measured> {
   return { tick, kept: median(kept), shown: median(shown), late: await lateness(page, began) };
 }
 
+/** So many of the club, who come anew where it has fewer. */
+async function peopleOf(ask: Ask, count: number): Promise<string[]> {
+  const there = (await ask<Athlete[]>('/athletes')).filter(({ archivedAt }) => archivedAt === null).map(({ id }) => id);
+  while (there.length < count) {
+    const id = randomUUID();
+    await ask(`/athletes/${id}`, {
+      method: 'PUT',
+      body: JSON.stringify({ ...sampleAthlete, id, version: 0, name: `Guest ${there.length}` }),
+    });
+    there.push(id);
+  }
+  return there.slice(0, count);
+}
+
+/** Other devices in the same run: each taps about once a second until it is stopped. */
+const joined = (context: BrowserContext, count: number): Promise<{ readonly stop: () => Promise<void> }[]> =>
+  Promise.all(
+    Array.from({ length: count }, async () => {
+      const own = await context
+        .browser()
+        ?.newContext({ ...{ viewport: { width: 412, height: 839 }, serviceWorkers: 'block' }, storageState: await context.storageState() });
+      const page = await own?.newPage();
+      if (!page || !own) throw new Error('No browser.');
+      await page.goto(new URL('/floor', context.pages()[0]?.url()).href);
+      await page.locator('.under').filter({ hasText: NAME }).getByRole('button', { name: 'take part' }).click();
+      await page.locator('hop-run-screen .chip').nth(2).click();
+      await page.evaluate(() => {
+        setInterval(() => document.querySelector<HTMLElement>('[data-fault]')?.click(), 1000);
+      });
+      return { stop: () => own.close() };
+    }),
+  );
+
 /** The floor's page late in a called session of forty minutes, at a processor slowed six times; the baseline is the same page at full speed. */
 export async function slowed(url: string, ask: Ask): Promise<Line[]> {
-  const people = (await ask<Athlete[]>('/athletes')).slice(0, 6).map(({ id }) => id);
+  const people = await peopleOf(ask, PEOPLE);
   const called = headOf(people);
   // Every two seconds something is said: its own moment.
   const cues = Array.from({ length: MINUTES * 30 + 60 }, (_, k) => ({
@@ -173,13 +210,15 @@ export async function slowed(url: string, ask: Ask): Promise<Line[]> {
     await page.locator('hop-run-screen .chip[aria-pressed="true"]').first().waitFor();
     const devtools = await context.newCDPSession(page);
     await devtools.send('Performance.enable');
+    const others = await joined(context, OTHERS);
     const full = await measured(page, devtools);
     await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
     const taken = othersFromNow();
     const slow = await measured(page, devtools);
-    const others = taken();
+    const elsewhere = taken();
+    await Promise.all(others.map((one) => one.stop()));
     const line = (name: string, value: number, baseline: number, limit: number): Line => ({
-      ...{ name: `${name}, processor slowed ${SLOWED} times`, unit: 'ms', limit },
+      ...{ name: `${name}, ${PEOPLE} people, ${OTHERS + 1} devices, processor slowed ${SLOWED} times`, unit: 'ms', limit },
       ...{ value, baseline },
     });
     return [
@@ -188,7 +227,7 @@ export async function slowed(url: string, ask: Ask): Promise<Line[]> {
       line('from a tap until it is kept', slow.kept, full.kept, 50),
       line('from a tap until it is shown', slow.shown, full.shown, 100),
       line('the latest of the words said meanwhile, after its moment', slow.late, full.late, 250),
-      { name: 'processors taken by other machines meanwhile', value: others, unit: '%', baseline: null, limit: null },
+      { name: 'processors taken by other machines meanwhile', value: elsewhere, unit: '%', baseline: null, limit: null },
     ];
   });
 }

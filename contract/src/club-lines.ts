@@ -6,6 +6,7 @@ import { PatternSave } from './pattern-draft.js';
 import { AthleteSave } from './people.js';
 import { field, FieldSaid, Problem } from './problem.js';
 import { EVENTS_LIMITS, RunEvent, RunHead } from './run.js';
+import { RecordedWord } from './recorded-words.js';
 import { SessionSave } from './session-draft.js';
 import { ReadWith } from './read-with.js';
 import { Teaching } from './teaching.js';
@@ -35,6 +36,8 @@ export const CLUB_RECORDS = {
   run: RunHead,
   /** What was decided of an athlete who stands before it. */
   decision: DecisionRecord,
+  /** A word of the clock in a coach's own voice; a club that has its own keeps it. */
+  word: RecordedWord,
   /** Events of a run that stands before them. */
   log: z.object({ run: Id, events: z.array(RunEvent).check(z.minLength(1), z.maxLength(EVENTS_LIMITS.most)) }),
 };

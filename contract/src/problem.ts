@@ -61,6 +61,8 @@ export interface FieldMessages {
   /** It names something that neither the file nor the club has. */
   readonly 'not-there': Nothing;
   readonly 'no-evening': Nothing;
+  /** It is more than one word, or has capitals. */
+  readonly 'one-word': Nothing;
   readonly 'not-json': Nothing;
   /** A value of another kind than the field holds. */
   readonly kind: Nothing;
@@ -70,7 +72,19 @@ export type FieldProblem = Said<FieldMessages> & { readonly path: string };
 
 /** Records that a request can be about. */
 export type RecordName =
-  'athlete' | 'pattern' | 'session' | 'run' | 'teaching' | 'address' | 'file' | 'coach' | 'device' | 'rules' | 'passkey' | 'decision';
+  | 'athlete'
+  | 'pattern'
+  | 'session'
+  | 'run'
+  | 'teaching'
+  | 'address'
+  | 'file'
+  | 'coach'
+  | 'device'
+  | 'rules'
+  | 'passkey'
+  | 'decision'
+  | 'word';
 
 /** Why a request was not answered as asked. */
 export interface ProblemMessages {
@@ -94,6 +108,7 @@ export interface ProblemMessages {
   readonly 'no-such-code': Nothing;
   readonly 'code-over': Nothing;
   readonly 'too-many-things': { readonly most: number };
+  readonly 'too-many-words': { readonly most: number };
   readonly 'too-often': { readonly seconds: number };
   readonly 'too-many': Nothing;
   readonly 'not-yours': Nothing;

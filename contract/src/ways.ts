@@ -29,6 +29,7 @@ import { Athlete, AthleteSave } from './people.js';
 import { EraseAsked, Erasure, GivenOut, GivenOutAsked, Look, LooksAsked, PeopleRules } from './people-data.js';
 import { Phone } from './phone.js';
 import { Recount, RecountAsked, Recounted, RecountLeft, RecountPage } from './recount.js';
+import { RecordedSave, RecordedWords } from './recorded-words.js';
 import { EventsPage, EventsStored, RunHead, RunOpen, RunRow, RunsAsked, RunWhole } from './run.js';
 import { EarlierUpload, EventsAfter, EventsUpload, RunRename } from './run-sent.js';
 import { SealKey } from './seal.js';
@@ -119,6 +120,9 @@ export const WAYS: Readonly<Record<string, Way>> = {
     about: 'In which kinds of stages athletes were first watched for a fault, and what came after.',
     gives: FaultRemedies,
   },
+  'GET /recorded-words': { about: 'Words that the clock says in a coach’s own voice.', gives: RecordedWords },
+  'PUT /recorded-words/:word': { about: 'Keeps a word in a coach’s own voice.', sends: RecordedSave, gives: null },
+  'DELETE /recorded-words/:word': { about: 'Takes one away: the device’s own voice says it again.', gives: null },
   'PUT /athletes/:id/decisions/:decision': { about: 'Keeps what a coach decides of a fault.', sends: DecisionSave, gives: Decision },
   'POST /athletes/:id/decisions/:decision/take-back': { about: 'Takes a decision back that was a mistake.', gives: null },
   'GET /athletes/:id/data': { about: 'All that is kept of an athlete.', query: GivenOutAsked, gives: GivenOut },

@@ -56,3 +56,17 @@ export function attemptsOf(plan: RunPlan, unit: FaultUnit): Attempt[] {
     (windows[one.rep] ?? []).map(([from, to]) => ({ ...one, occasion, start: ms(one.start + from), end: ms(one.start + to) })),
   );
 }
+
+/**
+ * What an exercise gives chances for, of whatever group; null where attempts are tapped, and anything may show.
+ * @param exercise its place in the session; 0 in rounds of one pattern.
+ */
+export function unitsOf(plan: RunPlan, exercise: number): ReadonlySet<FaultUnit> | null {
+  const reps = repsOfPlan(plan);
+  const those = stretchesOfPlan(plan)
+    .filter((stretch) => stretch.kind === 'work' && stretch.exercise === exercise)
+    .flatMap(({ done, others = [], line }) => [...[done, ...others].flat().map(([, rep]) => rep), ...(line === undefined ? [] : [line])]);
+  if (those.length === 0) return null;
+  const chances = [...new Set(those)].flatMap((rep) => Object.entries(reps[rep]?.chances ?? {}));
+  return new Set(chances.flatMap(([unit, at]) => (at.length > 0 ? [unit as FaultUnit] : [])));
+}

@@ -33,6 +33,7 @@ import { peopleRoutes } from './people/routes.js';
 import { sessionRoutes } from './sessions/routes.js';
 import { runRoutes } from './runs/routes.js';
 import { tableRoutes } from './runs/table-routes.js';
+import { recordedRoutes } from './teaching/recorded-routes.js';
 import { teachingRoutes } from './teaching/routes.js';
 import { transferRoutes } from './transfer/routes.js';
 
@@ -101,6 +102,7 @@ export function createApp(
     liveRoutes(hints),
     hallRoutes(backing, hints, config.sessionSecret),
     teachingRoutes(pool),
+    recordedRoutes(pool),
     otherwiseRoutes(pool),
     transferRoutes(backing, config.uploads),
   );

@@ -13,6 +13,7 @@ const things: Readonly<Record<RecordName, string>> = {
   file: 'file',
   passkey: 'passkey',
   decision: 'decision',
+  word: 'word',
   rules: 'page of how long things are kept',
 };
 
@@ -114,6 +115,7 @@ export const problems = {
     'set-up': () => 'This server has a club already; please sign in.',
     'not-here': () => 'The first coach is made on the machine itself, not over the network.',
     'no-such-code': () => 'There is no run with this code now.',
+    'too-many-words': ({ most }) => `A club keeps ${most} recorded words; take one away first.`,
     'too-many-things': ({ most }) => `${most} phones take part in this run; more it does not take.`,
     'code-over': () => 'The run is over, or has another code now.',
     'no-demo': () => 'There is no demo club on this server.',
@@ -191,6 +193,7 @@ export const problems = {
         ? 'is needed before cautions of somebody under 16 are kept'
         : 'is needed here before anything of somebody so young is kept',
     'not-there': () => 'is neither in the file nor in the club',
+    'one-word': () => 'is not one word in small letters',
     'no-evening': () => 'is no day on which they were here',
     'not-json': () => 'is not readable',
     kind: () => 'is of the wrong kind',

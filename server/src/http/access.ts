@@ -82,6 +82,10 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   'GET /teaching': MEMBERS,
   'PUT /teaching': COACHES,
 
+  'GET /recorded-words': FLOOR,
+  'PUT /recorded-words/:word': COACHES,
+  'DELETE /recorded-words/:word': COACHES,
+
   'GET /patterns': FLOOR,
   'GET /patterns/latest': FLOOR,
   'GET /patterns/:id/versions': COACHES,

@@ -1,19 +1,27 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import express, { Router } from 'express';
+import { Router } from 'express';
+import packed from 'express-static-gzip';
 
 const YEAR = 365 * 24 * 3600 * 1000;
+/** Files whose name has a hash of what is in them: the build's own, scripts and fonts. */
+const HASHED = /[\\/](?:(?:chunk|main|polyfills|styles|worker)-[\w-]{8}\.(?:js|css)|media[\\/][^\\/]+-[\w-]{8}\.woff2?)(?:\.br|\.gz)?$/;
 
-/** Serves the built web app: hashed files for a year, the page itself always fresh, unknown paths as the page. */
+/**
+ * Serves the built web app: hashed files for a year, the page itself always fresh, unknown paths as the page. What the build packed is
+ * sent as it is packed: nothing is packed again for each who asks.
+ */
 export function webFiles(folder: string): Router {
   const router = Router();
   router.use(
-    express.static(folder, {
+    packed(folder, {
       index: false,
-      maxAge: 0,
-      setHeaders: (response, path) => {
-        if (/[-.][A-Z0-9]{8}\.\w+$/.test(path)) response.set('Cache-Control', `public, max-age=${YEAR / 1000}, immutable`);
-        else response.set('Cache-Control', 'no-cache');
+      enableBrotli: true,
+      orderPreference: ['br', 'gz'],
+      serveStatic: {
+        maxAge: 0,
+        setHeaders: (response, path) =>
+          response.setHeader('Cache-Control', HASHED.test(path) ? `public, max-age=${YEAR / 1000}, immutable` : 'no-cache'),
       },
     }),
   );

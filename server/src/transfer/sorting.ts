@@ -45,7 +45,7 @@ export class Sorting {
 
   /** What becomes of it. */
   sort({ kind, record }: Exclude<ClubRecord, { kind: 'log' }>): Sorted {
-    if (kind === 'teaching') return { is: 'new' };
+    if (kind === 'teaching' || kind === 'word') return { is: 'new' };
     const { athlete, erased, pattern, session } = this.there;
     if (kind === 'erased') {
       if (erased.has(record.id)) return { is: 'known' };

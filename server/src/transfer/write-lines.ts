@@ -12,6 +12,7 @@ import { decisionsOf } from '../people/decisions.js';
 import { listPatterns } from '../patterns/patterns.js';
 import { eventsAfter, headOf } from '../runs/runs.js';
 import { listSessions } from '../sessions/sessions.js';
+import { listRecorded } from '../teaching/recorded-words.js';
 import { getTeaching } from '../teaching/teaching.js';
 import { countIn, noCounts } from './counts.js';
 
@@ -38,6 +39,7 @@ export async function* clubLines(db: Db, clubId: string): AsyncGenerator<string>
     const { version: _, ...record } = teaching;
     yield written({ kind: 'teaching', record });
   }
+  for (const record of await listRecorded(db, clubId)) yield written({ kind: 'word', record });
   for (const record of await run<{ id: string }>(db, 'erased-list', clubId)) yield written({ kind: 'erased', record });
   for (const record of await run<{ id: string; run: string }>(db, 'somebodies', clubId)) yield written({ kind: 'somebody', record });
   const needed = new Set((await run<{ id: string }>(db, 'run-needs', clubId)).map(({ id }) => id));

@@ -1,5 +1,6 @@
 import { signal } from '@angular/core';
 import type { RunPlan } from '@hopsk/core/plan/run-plan';
+import type { RecordedSound } from '../ports/clip-book';
 import type { SoundKind } from './sound-kinds';
 import type { SoundAnswer, SoundAsk } from './sound.worker';
 
@@ -16,7 +17,7 @@ export class SoundMaking {
   private worker: Worker | null = null;
   private done: (made: Made) => void = () => undefined;
 
-  make(plan: RunPlan, kind: SoundKind): Promise<Made> {
+  make(plan: RunPlan, kind: SoundKind, recorded: readonly RecordedSound[]): Promise<Made> {
     this.stop();
     const worker = new Worker(new URL('./sound.worker', import.meta.url), { type: 'module' });
     this.worker = worker;
@@ -33,7 +34,7 @@ export class SoundMaking {
         );
     };
     worker.onerror = () => this.end('fault');
-    worker.postMessage({ plan, kind, file } satisfies SoundAsk);
+    worker.postMessage({ plan, kind, file, recorded } satisfies SoundAsk);
     return result;
   }
 

@@ -3,7 +3,7 @@ import { heardOf } from '@hopsk/core/log/heard';
 import { soundFile } from '@hopsk/core/log/sound-file';
 import { cuesOf, stretchesOfPlan, type RunPlan } from '@hopsk/core/plan/run-plan';
 import { soundBytes } from '@hopsk/core/log/sound-size';
-import { ClipBook } from '../ports/clip-book';
+import { ClipBook, type RecordedSound } from '../ports/clip-book';
 import type { WriteAt } from './sound-compressed';
 import type { SoundKind } from './sound-kinds';
 
@@ -12,6 +12,8 @@ export interface SoundAsk {
   readonly plan: RunPlan;
   readonly kind: SoundKind;
   readonly file: string;
+  /** Words in somebody's own voice. */
+  readonly recorded: readonly RecordedSound[];
 }
 
 /** How far it is, 0…1; that it is done, with the words that could not be said; or why it cannot be made. */
@@ -50,9 +52,10 @@ const answer = (said: SoundAnswer): void => postMessage(said);
 /** What was sent meanwhile is heard between two parts. */
 const breath = (): Promise<void> => new Promise((done) => setTimeout(done));
 
-async function make({ plan, kind, file }: SoundAsk): Promise<void> {
+async function make({ plan, kind, file, recorded }: SoundAsk): Promise<void> {
   const clips = new ClipBook();
   await clips.load();
+  clips.have(recorded);
   const cues = cuesOf(plan);
   const said = (say: string): boolean => clips.say(say) !== null;
   const total = stretchesOfPlan(plan).at(-1)?.end ?? 0;

@@ -11,6 +11,7 @@ import type { Direction } from '@hopsk/core/plan/direction';
 import { tempoFor } from '@hopsk/core/plan/in-tempo';
 import { groupOf, groupsOf } from '@hopsk/core/plan/groups';
 import { cuesOf, isSession, isTapped, stretchesOfPlan } from '@hopsk/core/plan/run-plan';
+import { unitsOf } from '@hopsk/core/plan/occasions';
 import { atStations } from '@hopsk/core/plan/stations';
 import { blocksOf } from '@hopsk/core/plan/to-come';
 import type { Stretch } from '@hopsk/core/plan/stretch';
@@ -71,7 +72,8 @@ export class RunNow {
     const { stretch, t } = this.clock();
     return t < 0 || stretch === null ? 0 : this.stretches().indexOf(stretch);
   });
-  readonly exercise = computed(() => this.session()?.exercises[this.session()?.phases[this.place()]?.exercise ?? 0] ?? null);
+  private readonly exerciseAt = computed(() => this.session()?.phases[this.place()]?.exercise ?? 0);
+  readonly exercise = computed(() => this.session()?.exercises[this.exerciseAt()] ?? null);
   /** Which exercise of how many; null where there is one. */
   readonly placed = computed(() => {
     const session = this.session();
@@ -92,6 +94,16 @@ export class RunNow {
     const names = this.exercise()?.stations ?? [];
     const next = session?.phases.slice(at).find(({ kind }) => kind === 'work');
     return next && names.length > 0 ? atStations(names, this.of.run()?.head.athletes ?? [], next.round) : [];
+  });
+  /** On the board whoever is watched: what this exercise, or the last one that says anything, is watched for; in rounds what they began with. */
+  readonly everybodys = computed((): readonly string[] => {
+    const upTo = this.session()?.exercises.slice(0, this.exerciseAt() + 1) ?? [];
+    return upTo.findLast(({ watch }) => watch.length > 0)?.watch ?? this.firstBoard();
+  });
+  private readonly firstBoard = computed(() => this.of.events().find((event) => event.kind === 'board')?.faults ?? []);
+  private readonly units = computed(() => {
+    const plan = this.plan();
+    return plan && unitsOf(plan, this.exerciseAt());
   });
   readonly title = computed(() => this.exercise()?.name ?? this.of.run()?.head.name ?? '');
   /** Up to where in the plan all has fallen due: at the end of work that waits, what is said then has not. */
@@ -212,6 +224,15 @@ export class RunNow {
       };
     });
   });
+  /** Whether what is on gives a chance for a fault to show. */
+  canShow(code: string): boolean {
+    const [fault, units] = [this.catalogue().get(code), this.units()];
+    return fault !== undefined && (units === null || units.has(fault.per));
+  }
+  /** What was tapped of somebody in this run while it had no tile. */
+  noted(athlete: string): string[] {
+    return this.counted().flatMap((row) => (row.athlete === athlete && row.noted > 0 ? [row.fault] : []));
+  }
   readonly praise = computed(() => this.of.fold()?.log.praise()[this.watching()?.athlete ?? ''] ?? 0);
   readonly results = computed(() => this.of.fold()?.log.resultsOf(this.watching()?.athlete ?? '') ?? 0);
 }

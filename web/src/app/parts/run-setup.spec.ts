@@ -1,19 +1,10 @@
 import { athlete, me, pattern } from '../testing/run';
 import { repetitionOf } from '../compute/repetition';
-import { boardOf, roundsBegun, viewOf, viewsFor } from './run-setup';
+import { roundsBegun, viewOf, viewsFor } from './run-setup';
 
 const dose = { mode: 'seconds', work: 30, rounds: 3, sets: 1, rest: 20, setRest: null } as const;
 
 describe('how a run begins', () => {
-  it('the board holds what those here work on, the shared ones first, eight at most', () => {
-    const one = athlete({ focus: ['tall', 'crossed'] });
-    const two = athlete({ focus: ['crossed', 'rises'] });
-    expect(boardOf([one, two])).toEqual(['crossed', 'tall', 'rises']);
-    expect(boardOf([])).toEqual([]);
-    const many = Array.from({ length: 5 }, (_, i) => athlete({ focus: [`a-${i}`, `b-${i}`] }));
-    expect(boardOf(many).length).toBe(8);
-  });
-
   it('is watched from where most of the board can be seen', () => {
     expect(viewOf(['split-late', 'tall', 'crossed'], {})).toBe('side');
     expect(viewOf(['crossed', 'wrong-first', 'tall'], {})).toBe('front');

@@ -15,19 +15,6 @@ import type { Repetition } from '../compute/repetition';
 import { newId } from '../data/ids';
 import type { Beginning } from '../data/desk';
 
-/** Tiles that fit under a thumb. */
-export const BOARD_HOLDS = 8;
-
-/** What those here work on, in the order of how many do, as many as the board holds. */
-export function boardOf(people: readonly Athlete[]): string[] {
-  const times = new Map<string, number>();
-  for (const code of people.flatMap((athlete) => athlete.focus)) times.set(code, (times.get(code) ?? 0) + 1);
-  return [...times]
-    .sort((a, b) => b[1] - a[1])
-    .map(([code]) => code)
-    .slice(0, BOARD_HOLDS);
-}
-
 /** From where most of the board can be seen. */
 export function viewOf(board: readonly string[], faults: Otherwise): View {
   const catalogue = faultsByCode(faults);

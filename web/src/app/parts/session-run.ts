@@ -2,10 +2,11 @@ import type { Me } from '@hopsk/contract/club';
 import type { Athlete } from '@hopsk/contract/people';
 import { MOST_HERE } from '@hopsk/contract/run';
 import type { Teaching } from '@hopsk/contract/teaching';
+import { boardFor } from '@hopsk/core/log/tiles';
 import type { RunPlan } from '@hopsk/core/plan/run-plan';
 import { words } from '@hopsk/words/words';
 import type { Beginning } from '../data/desk';
-import { begun, BOARD_HOLDS } from './run-setup';
+import { begun } from './run-setup';
 import type { Draft } from './session-draft';
 
 /** What a session's run is made of. */
@@ -31,7 +32,7 @@ export function sessionBegun({ me, club, draft, sessionId, plan, here, now }: Se
     plan,
     sessionId,
     people: here.slice(0, MOST_HERE),
-    board: (first?.watch ?? []).slice(0, BOARD_HOLDS),
+    board: boardFor({ everybodys: first?.watch ?? [], own: [], order: [] }),
     view: first?.view ?? 'front',
     ...(now && { now }),
   });

@@ -43,6 +43,21 @@ describe('words as clips', () => {
     expect(asked).toEqual(['/clips/en.json', '/clips/en.bin']);
   });
 
+  it('in somebody’s own voice take part in what is said, and what has no clip is named', async () => {
+    const clips = TestBed.inject(Clips);
+    expect(clips.lacks('zigzag left')).toEqual([]);
+    await clips.load();
+    expect([clips.lacks('Zigzag, left 3'), clips.say('zigzag left')]).toEqual([['zigzag', '3'], null]);
+    const own = word(0.25).slice(0, 501);
+    clips.have([{ word: 'zigzag', samples: 501, sound: btoa(String.fromCharCode(...encoded(own))) }]);
+    const said = clips.say('zigzag left');
+    expect(clips.lacks('zigzag left')).toEqual([]);
+    expect(said?.samples.length).toBe(501 + Math.round(0.05 * 22_050) + 1000);
+    expect([said?.samples[450] ?? 0, said?.samples.at(-1) ?? 0].map((one) => Math.round(one * 20) / 20)).toEqual([0.25, 0.5]);
+    clips.have([]);
+    expect(clips.say('zigzag left')).toBeNull();
+  });
+
   it('that cannot be had are asked for again, and nothing breaks', async () => {
     const clips = TestBed.inject(Clips);
     there = false;

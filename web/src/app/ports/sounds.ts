@@ -1,7 +1,7 @@
 import { inject, Injectable, Injector, signal } from '@angular/core';
 import type { Beep } from '@hopsk/core/log/beeps';
 import { heardOf, TONE_AGAIN, TONE_EDGES, TONE_LOUD, TONES, type Heard, type Saying } from '@hopsk/core/log/heard';
-import type { ClipBook, Spoken } from './clip-book';
+import type { ClipBook, RecordedSound, Spoken } from './clip-book';
 import { HandOver, type Due, type Output } from './hand-over';
 
 interface Sounding extends Due {
@@ -14,6 +14,7 @@ export class Sounds {
   private readonly injector = inject(Injector);
   /** Words as clips: fetched when something first sounds; null until they are here. */
   private clips: ClipBook | null = null;
+  private recorded: readonly RecordedSound[] = [];
   private context: AudioContext | null = null;
   private loudness: GainNode | null = null;
   /** Whether it sounds: after a reload the browser wants a tap first, and a call on the phone takes the sound away. */
@@ -42,6 +43,12 @@ export class Sounds {
     return this.ready() && this.spoken(words) !== null;
   }
 
+  /** Words in somebody's own voice, which are said as clips then. */
+  have(recorded: readonly RecordedSound[]): void {
+    this.recorded = recorded;
+    this.clips?.have(recorded);
+  }
+
   /** Puts the coming beeps and words on the audio clock; `t` is the plan's second now. Called again it fills up what is missing, and moves what lies wrong. */
   plan(beeps: readonly Beep[], t: number, words: readonly Saying[] = []): void {
     const heard = heardOf(beeps, words, (say) => this.spoken(say) !== null);
@@ -61,6 +68,11 @@ export class Sounds {
     if (this.context?.state === 'running') this.tones('work', this.context.currentTime + 0.02);
   }
 
+  /** Says something now, in place of nothing. */
+  hear(spoken: Spoken): void {
+    if (this.context?.state === 'running') this.words(spoken, this.context.currentTime + 0.02);
+  }
+
   /** From 0 to 1. */
   turnTo(volume: number): void {
     this.volume.set(volume);
@@ -75,6 +87,7 @@ export class Sounds {
     const { Clips: words } = await import('./clips');
     const clips = this.injector.get(words);
     await clips.load();
+    clips.have(this.recorded);
     this.clips = clips;
   }
 

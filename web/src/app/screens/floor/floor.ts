@@ -5,6 +5,7 @@ import type { Pattern } from '@hopsk/contract/pattern';
 import type { Athlete } from '@hopsk/contract/people';
 import { MOST_HERE } from '@hopsk/contract/run';
 import { ROUNDS_LIMITS, type Rounds } from '@hopsk/core/language/rounds';
+import { BOARD_HOLDS, boardOf } from '@hopsk/core/log/tiles';
 import { totalsOfRounds, openInRounds } from '@hopsk/core/plan/rounds';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { faultLabel } from '@hopsk/words/naming';
@@ -26,7 +27,7 @@ import { OPEN_DOSE } from '../../parts/open-dose';
 import { TeachingStore } from '../../data/teaching';
 import { once } from '../../ui/once';
 import { RoomForRun } from '../../parts/room-for-run';
-import { BOARD_HOLDS, boardOf, roundsBegun } from '../../parts/run-setup';
+import { roundsBegun } from '../../parts/run-setup';
 import { Dialogs } from '../../ui/dialogs';
 import { Head } from '../../ui/head';
 import { BeforeThis } from '../../parts/before-this';
@@ -76,7 +77,7 @@ export class FloorScreen {
   protected readonly here = computed(() => this.people().filter((athlete) => this.hereIds().has(athlete.id)));
   /** The board as the coach made it; until then it follows who is here. */
   private readonly madeBoard = signal<readonly string[] | null>(null);
-  protected readonly board = computed(() => this.madeBoard() ?? boardOf(this.here()));
+  protected readonly board = computed(() => this.madeBoard() ?? boardOf(this.here().map(({ focus }) => focus)));
   private readonly usualDose = computed<Rounds>(() => this.chosen()?.dose ?? this.before.last()?.dose ?? OPEN_DOSE, {
     equal: same,
   });

@@ -16,6 +16,7 @@ import { Dialogs, type Part } from '../../ui/dialogs';
 import { MatDialog } from '../../ui/material-dialog';
 import { FAULT_PICKER, pickFault } from './dialogs';
 import { KEY_LIST, LAST_TAPS, NOTE_BOX, RESULT_PICKER, TAP_BOX, TEMPO_BOX, THINGS_BOX, TO_COME, WHO_PICKER } from './run-dialogs';
+import type { RunReplan } from './run-replan';
 import type { RunTaps } from './run-taps';
 import type { RunThings } from './run-things';
 import { FaultPicker } from './fault-picker';
@@ -74,6 +75,7 @@ export class RunPicks {
   constructor(
     private readonly at: RunNow,
     private readonly taps: RunTaps,
+    private readonly replan: RunReplan,
     private readonly things: RunThings,
   ) {
     this.dialogs.have(MatDialog, AT_HAND);
@@ -87,7 +89,7 @@ export class RunPicks {
   /** A fault from the whole list; what is on the board already is only shown there. */
   async fault(): Promise<void> {
     const code = await pickFault(this.dialogs);
-    if (code && !this.at.watching()?.board.includes(code)) this.taps.fault(code);
+    if (code && !this.at.watching()?.board.includes(code)) await this.taps.other(code);
   }
 
   /** A fault with its side, its strength, its part, or of all: a tile was held. */
@@ -162,8 +164,8 @@ export class RunPicks {
       makes: runInInjectionContext(this.injector, () => new PutIn(those, session?.settings ?? OPEN_SETTINGS)),
     };
     const came = await this.dialogs.show<ToComeThen>(TO_COME, { label: this.text.toComeTitle, data, height: '86dvh' });
-    if (came === 'skip') await this.taps.skipStage();
-    else if (came) await this.taps.goesOnWith(plan, came, data.t);
+    if (came === 'skip') await this.replan.skipStage();
+    else if (came) await this.replan.goesOnWith(plan, came, data.t);
   }
 
   /** How the steps of what is on go, as whoever is watched does them. */

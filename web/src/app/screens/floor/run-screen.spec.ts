@@ -52,8 +52,12 @@ describe('a session under way', () => {
   const to = (second: number): void => void (m = (second + 5) * 1000);
 
   /** The clock of the run goes and is at this second of the plan, into which it was skipped where open work lies before it. */
-  async function open(second: number, plan: SessionPlan = twoStages): Promise<void> {
-    await house({ people: [ada, bo] });
+  async function open(
+    second: number,
+    plan: SessionPlan = twoStages,
+    people = [ada, bo].map((one) => ({ ...one, focus: [] as string[] })),
+  ): Promise<void> {
+    await house({ people });
     spyOn(TestBed.inject(Speech), 'say');
     const run = keptRun({ names: { [ada.id]: 'Ada', [bo.id]: 'Bo' } }, { plan, athletes: [ada.id, bo.id] });
     const log = [
@@ -147,6 +151,40 @@ describe('a session under way', () => {
     screen.button('15 s less').click();
     await screen.until(() => screen.words.includes('0:01'));
     expect(events().filter((one) => one.kind === 'plan').length).toBe(2);
+  });
+
+  it('behind the exercise’s own tiles stand those of whoever is watched, as far as the line can show them', async () => {
+    const own = twoStages.reps.map((rep) => ({ ...rep, chances: { ...rep.chances, split: [0.5] } }));
+    const done = [0, 2, 4].map((at): [number, number] => [at, 0]);
+    await open(3, { ...twoStages, reps: own, phases: twoStages.phases.map((one) => ({ ...one, done })) }, [
+      { ...ada, focus: ['split-late', 'crossed'] },
+      { ...bo, focus: ['tall', 'deep', 'split-late'] },
+    ]);
+    const tiles = (): (string | null)[] => screen.all('[data-fault]').map((one) => one.getAttribute('data-fault'));
+    const watch = (name: string): void =>
+      screen
+        .all('.chip')
+        .find((one) => one.textContent.includes(name))
+        ?.click();
+    const shown = (...codes: string[]): Promise<void> => screen.until(() => tiles().join() === codes.join());
+    // Opened in the middle, the board is what the log says.
+    await shown('tall');
+    watch('Bo');
+    // Nobody crosses in a line without steps. In one order for all: the same fault stands where it stood.
+    await shown('tall', 'split-late', 'deep');
+    watch('Ada');
+    await shown('tall', 'split-late');
+    const [board, watching] = events().slice(-2);
+    expect([board?.kind, watching?.kind, watching && board && watching.m - board.m]).toEqual(['board', 'watch', 0]);
+    screen.button('more …').click();
+    await screen.until(() => document.querySelector('hop-fault-picker li button') !== null);
+    const narrow = [...document.querySelectorAll<HTMLButtonElement>('hop-fault-picker li button')].find((one) =>
+      one.textContent.includes('stance narrow'),
+    );
+    narrow?.click();
+    await shown('tall', 'split-late', 'stance-narrow');
+    watch('Bo');
+    await shown('tall', 'split-late', 'deep');
   });
 
   it('in turn: with each round it is the turn of whoever was seen least, and a swipe over the clock goes on to the next', async () => {

@@ -1,27 +1,28 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { MatButton } from '@angular/material/button';
-import type { ClubFile } from '@hopsk/contract/club-file';
-import { CLUB_FILE, CLUB_FILE_VERSION } from '@hopsk/contract/club-format';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import type { ControlEvent } from '@hopsk/core/log/event';
 import { RunDesk } from '../../data/desk';
 import { Following } from '../../data/following';
-import { fileName, saveFile } from '../../drawing/export';
 import { Outbox } from '../../data/outbox';
 import { Together } from '../../data/together';
 import { Sounds } from '../../ports/sounds';
 import { signInFeature } from '../../data/sign-in';
 import { ClockBlock } from '../../parts/clock-block';
 import { actOf, type KeyAct } from './keys';
+import { saveLogOf } from '../../parts/log-file';
 import { RunNow } from '../../parts/run-now';
+import { RunBoard } from './run-board';
 import { RunLooks } from './run-looks';
 import { RunPicks } from './run-picks';
+import { RunReplan } from './run-replan';
 import { RunSound } from './run-sound';
 import { RunTaps } from './run-taps';
 import { RunTempo } from './run-tempo';
 import { RunThings } from './run-things';
+import { RunToDecide } from './run-to-decide';
 import { RunUpkeep } from './run-upkeep';
 import { Summary } from './summary';
 import { Ask } from '../../ui/ask';
@@ -80,13 +81,17 @@ export class RunScreen {
   /** A change of what is to come that does not hold. */
   protected readonly vain = this.together.vain;
   protected readonly vainSeen = this.together.vainSeen;
-  protected readonly taps = new RunTaps(this.at);
-  protected readonly picks = new RunPicks(this.at, this.taps, new RunThings(this.at, this.events));
-  protected readonly tempo = new RunTempo(this.at, this.taps);
+  private readonly toDecide = new RunToDecide();
+  private readonly board = new RunBoard(this.at, this.toDecide);
+  protected readonly taps = new RunTaps(this.at, this.board);
+  protected readonly replan = new RunReplan(this.taps);
+  protected readonly picks = new RunPicks(this.at, this.taps, this.replan, new RunThings(this.at, this.events));
+  protected readonly tempo = new RunTempo(this.at, this.replan);
   protected readonly sound = new RunSound();
-  protected readonly looks = new RunLooks(this.at);
+  protected readonly looks = new RunLooks(this.at, this.taps, this.toDecide);
   protected readonly upkeep = new RunUpkeep({
     at: this.at,
+    board: this.board,
     now: this.now,
     shake: () => this.sound.shake(),
     say: (sentence, instead) => this.taps.last.update((last) => (!instead || instead.includes(last) ? sentence : last)),
@@ -129,16 +134,7 @@ export class RunScreen {
     const [run, me] = [this.run(), this.me()];
     if (!run || !me) return;
     const runs = [{ run: run.head, events: [...this.events()] }];
-    const file: ClubFile = {
-      format: CLUB_FILE,
-      version: CLUB_FILE_VERSION,
-      club: { name: me.club.name },
-      athletes: [],
-      patterns: [],
-      sessions: [],
-      runs,
-    };
-    saveFile(JSON.stringify(file), fileName(run.head.name, 'hopsk.json'));
+    saveLogOf(run.head, this.events(), me.club.name);
   }
 
   protected done(): void {

@@ -1,5 +1,6 @@
-import { inject, signal } from '@angular/core';
+import { effect, inject, signal } from '@angular/core';
 import { DeviceStore } from '../../data/device-store';
+import { RecordedStore } from '../../data/recorded-words';
 import { Sounds } from '../../ports/sounds';
 import { vibrate } from '../../ports/vibration';
 
@@ -19,6 +20,9 @@ export class RunSound {
   readonly loudness = signal<Loudness>('loud');
 
   constructor() {
+    const recorded = inject(RecordedStore);
+    void recorded.load();
+    effect(() => this.sounds.have(recorded.words()));
     void this.device.recall(KEY).then((kept) => {
       const known = LOUDNESS.find((one) => one === kept);
       if (known) this.turn(known);

@@ -1,17 +1,12 @@
 import { inject, signal } from '@angular/core';
-import { PlanChange } from '@hopsk/contract/run';
 import type { Side } from '@hopsk/core/body/foot';
 import type { Result } from '@hopsk/core/log/event';
-import { planAt } from '@hopsk/core/log/clock';
 import { clockText } from '@hopsk/core/plan/clock-text';
-import { restChanged, roundAgain } from '@hopsk/core/plan/on-the-spot';
-import type { PlanChange as Change } from '@hopsk/core/plan/replan';
-import { isSession, stretchesOfPlan, type RunPlan, type SessionPlan } from '@hopsk/core/plan/run-plan';
-import { rearranged, toCome, type Entry } from '@hopsk/core/plan/to-come';
 import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { RunDesk, type Loose } from '../../data/desk';
 import type { RunNow } from '../../parts/run-now';
+import type { RunBoard } from './run-board';
 import type { ClosedAs } from './tap-box';
 import type { Came } from './who-picker';
 
@@ -24,11 +19,18 @@ export class RunTaps {
   /** What was tapped last, or is to be known. */
   readonly last = signal('');
 
-  constructor(private readonly at: RunNow) {}
+  constructor(
+    private readonly at: RunNow,
+    private readonly board: RunBoard,
+  ) {}
 
   fault(code: string, side: Side | null = null): void {
+    void this.faultKept(code, side);
+  }
+
+  private faultKept(code: string, side: Side | null): Promise<void> {
     const of = this.sides() ? side : null;
-    void this.log(
+    return this.log(
       { kind: 'fault', fault: code, side: of, athlete: this.athlete, source: 'floor', clip: null },
       `${faultLabel(code)}${of ? `, ${words.common.sides[of]}` : ''}`,
     );
@@ -84,52 +86,8 @@ export class RunTaps {
 
   /** Somebody comes, or goes; who goes is watched no longer. */
   async came({ kind, athlete }: Came): Promise<void> {
-    if (kind === 'leave' && this.athlete === athlete) await this.desk.log({ kind: 'watch', athlete: null });
+    if (kind === 'leave' && this.athlete === athlete) await this.desk.log(...this.board.watching(null), { kind: 'watch', athlete: null });
     await this.log({ kind, athlete }, kind === 'join' ? this.text.joined : this.text.gone);
-  }
-
-  /** What comes now instead of all that was to come; what had begun meanwhile goes on, and does not come again. */
-  goesOnWith(plan: SessionPlan, entries: readonly Entry[], asked: number): Promise<void> {
-    return this.replan(this.text.toComeKept, (now, t) => {
-      if (now !== plan) return this.text.toComeOther;
-      const [then, on] = [toCome(plan, asked).now, toCome(plan, t).now];
-      const still = on?.first === then?.first ? entries : entries.filter(({ first, of }) => of !== undefined || first !== on?.first);
-      return rearranged(plan, t, still);
-    });
-  }
-
-  /** On to the exercise that comes next. */
-  async skipStage(): Promise<void> {
-    await this.desk.decide(({ plan, clock }) => {
-      const next = isSession(plan) ? toCome(plan, planAt(clock, this.desk.time.now())).next[0] : undefined;
-      const to = next && stretchesOfPlan(plan)[next.first]?.start;
-      return to === undefined ? null : { kind: 'skip', to };
-    });
-  }
-
-  /** What is on and is no work takes so many seconds more, or fewer. */
-  restBy(seconds: number): Promise<void> {
-    return this.replan(this.text.restChanged(seconds), (plan, t) => restChanged(plan, t, seconds));
-  }
-
-  /** The round that is on, or whose rest is on, is done once more. */
-  roundAgain(): Promise<void> {
-    return this.replan(this.text.roundAgainKept, roundAgain);
-  }
-
-  /** The plan is another from here on; said when that is kept, and otherwise why not. Nothing, where nothing follows. */
-  async replan(done: string, follows: (plan: RunPlan, t: number) => Change | string | null): Promise<void> {
-    let said: string | null = null;
-    const changed = await this.desk.decide((log) => {
-      const change = follows(log.plan, planAt(log.clock, this.desk.time.now()));
-      if (change === null) return null;
-      if (typeof change === 'string') said = change;
-      else if (PlanChange.safeParse(change).success) return { kind: 'plan', change };
-      else said = this.text.toComeLong;
-      return null;
-    });
-    if (changed.length > 0) said = done;
-    if (said !== null) this.last.set(this.saidAt(said));
   }
 
   /** At a freeze: could they go on. */
@@ -139,7 +97,18 @@ export class RunTaps {
   }
 
   watch(athlete: string): void {
-    void this.desk.log({ kind: 'watch', athlete: this.athlete === athlete ? null : athlete });
+    this.watchNow(this.athlete === athlete ? null : athlete);
+  }
+
+  /** With whoever is watched comes what they show or work on: at one moment, so that nothing is missed in between. */
+  watchNow(athlete: string | null): void {
+    void this.desk.log(...this.board.watching(athlete), { kind: 'watch', athlete });
+  }
+
+  /** A fault that had no tile: it has one from here on, where there is room. */
+  async other(code: string): Promise<void> {
+    await this.faultKept(code, null);
+    await this.board.turned();
   }
 
   /** The one so many further in the group. */
@@ -160,7 +129,8 @@ export class RunTaps {
       const target = log.lastUndoable(this.desk.mine);
       return target && { kind: 'undo', target: target.id };
     });
-    this.last.set(undone.length > 0 ? this.saidAt(this.text.undone) : this.text.nothing);
+    if (undone.length > 0) this.say(this.text.undone);
+    else this.last.set(this.text.nothing);
   }
 
   /** One of the last taps is taken back; whether it was. */
@@ -169,7 +139,7 @@ export class RunTaps {
       const event = log.get(target);
       return event && log.undoOf(event) === null ? { kind: 'undo', target } : null;
     });
-    if (undone.length > 0) this.last.set(this.saidAt(this.text.undone));
+    if (undone.length > 0) this.say(this.text.undone);
     return undone.length > 0;
   }
 
@@ -184,6 +154,11 @@ export class RunTaps {
     const unkept = this.desk.unkept();
     if ((await this.desk.log(...[loose].flat())).length === 0) return;
     this.last.set(this.desk.unkept() > unkept ? `${sentence} · ${this.text.notKept}` : sentence);
+  }
+
+  /** Says when in the run it was. */
+  say(said: string): void {
+    this.last.set(this.saidAt(said));
   }
 
   private saidAt(said: string): string {

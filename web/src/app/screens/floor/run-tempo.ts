@@ -6,7 +6,7 @@ import { RunDesk } from '../../data/desk';
 import type { RunNow } from '../../parts/run-now';
 import { Dialogs } from '../../ui/dialogs';
 import { TEMPO_BOX } from './run-dialogs';
-import type { RunTaps } from './run-taps';
+import type { RunReplan } from './run-replan';
 import type { TempoOf, TempoSet } from './tempo-box';
 
 /** A tempo that the coach taps while something is worked at. To be made where things can be injected. */
@@ -16,7 +16,7 @@ export class RunTempo {
 
   constructor(
     private readonly at: RunNow,
-    private readonly taps: RunTaps,
+    private readonly replan: RunReplan,
   ) {}
 
   async ask(): Promise<void> {
@@ -30,6 +30,6 @@ export class RunTempo {
     // The page's own time goes on as the run's does, while the clock runs.
     const ago = set.tap === null || this.at.status() !== 'running' ? 0 : (performance.now() - set.tap) / 1000;
     const { beat, beats } = set.tempo;
-    await this.taps.replan(words.run.tempoKept(beat * Math.max(1, beats.length)), (now, t) => inTempo(now, t, t - ago, set.tempo));
+    await this.replan.to(words.run.tempoKept(beat * Math.max(1, beats.length)), (now, t) => inTempo(now, t, t - ago, set.tempo));
   }
 }

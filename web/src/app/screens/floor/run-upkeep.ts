@@ -7,10 +7,10 @@ import { AWAY_MS, MOST_AWAY_MS, RunDesk } from '../../data/desk';
 import { Slept } from '../../data/slept';
 import { due } from '../../parts/cues';
 import type { RunNow } from '../../parts/run-now';
-import { BOARD_HOLDS } from '../../parts/run-setup';
 import { Awake } from '../../ports/awake';
 import { Sounds } from '../../ports/sounds';
 import { Speech } from '../../ports/speech';
+import type { RunBoard } from './run-board';
 
 /** The clock goes on by less than this (s) between two looks at it, but where the run's time was put right or the page was held up. */
 const LEAP = 1;
@@ -18,6 +18,7 @@ const LEAP = 1;
 /** What a run under way is kept up from. */
 export interface UpkeepOf {
   readonly at: RunNow;
+  readonly board: RunBoard;
   readonly now: WritableSignal<number>;
   /** Something falls due: the phone shakes where nothing is to be heard. */
   readonly shake: () => void;
@@ -70,6 +71,7 @@ export class RunUpkeep {
     });
     effect(() => {
       const [exercise, seeing] = [this.at.exercise(), this.at.seeing()];
+      if (this.at.watching() === null) return;
       // What was seen in the last one is still tapped: its board stays for a little.
       if (seeing === null) untracked(() => void this.turnTo(exercise));
     });
@@ -137,17 +139,16 @@ export class RunUpkeep {
     });
   }
 
-  /** With another exercise come its faults on the board and the place to stand; what the coach changed in it since stays. */
+  /** With another exercise come its faults on the board and the place to stand. */
   private async turnTo(exercise: ReturnType<RunNow['exercise']>): Promise<void> {
-    if (!exercise || this.at.status() === 'ended' || this.turnedTo === exercise.stage) return;
+    const [stage, now] = [exercise?.stage ?? '', this.at.watching()];
+    if (!now || this.at.status() === 'ended' || this.turnedTo === stage) return;
     const first = this.turnedTo === null;
-    this.turnedTo = exercise.stage;
-    const now = this.at.watching();
+    this.turnedTo = stage;
     // Opened anew in the middle of an exercise, its board is what the log says.
     if (first && this.at.clock().t > 0) return;
-    const board = exercise.watch.slice(0, BOARD_HOLDS);
-    if (board.length > 0 && board.join() !== now?.board.join()) await this.desk.log({ kind: 'board', faults: board });
-    if (exercise.view !== now?.view) await this.desk.log({ kind: 'view', view: exercise.view });
+    await this.of.board.turned();
+    if (exercise && exercise.view !== now.view) await this.desk.log({ kind: 'view', view: exercise.view });
   }
 
   /** What a change of the clock's state asks for: sounds, a lit screen, the closing event. */

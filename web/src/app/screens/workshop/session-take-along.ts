@@ -13,6 +13,7 @@ import { Dialogs, type Part } from '../../ui/dialogs';
 import { once } from '../../ui/once';
 import type { Sounding } from './sound-box';
 
+const VOICE_BOX: Part = () => import('./voice-box').then((m) => m.VoiceBox);
 const SOUND_BOX: Part = () => import('./sound-box').then((m) => m.SoundBox);
 
 /** What else can be made of the session: a print, dates, a file, an earlier version, a copy, a template. */
@@ -26,6 +27,7 @@ const SOUND_BOX: Part = () => import('./sound-box').then((m) => m.SoundBox);
       <button mat-menu-item (click)="dated.emit()">{{ text.calendar }}</button>
       <button mat-menu-item (click)="save.csv()">{{ text.asCsv }}</button>
       <button mat-menu-item (click)="sound()" [disabled]="draft().stages.length === 0">{{ text.asSound }}</button>
+      <button mat-menu-item (click)="spoken()" [disabled]="draft().stages.length === 0">{{ text.spokenWords }}</button>
       <button mat-menu-item (click)="save.text()">{{ text.asText }}</button>
       <button mat-menu-item (click)="save.json()">{{ text.asJson }}</button>
       <button mat-menu-item (click)="compared.emit()" [disabled]="!stored()">{{ text.versions }}</button>
@@ -69,6 +71,11 @@ export class SessionTakeAlong {
   protected sound(): void {
     const data: Sounding = { name: this.draft().name, asked: this.asked() };
     void this.dialogs.show(SOUND_BOX, { data, labelledBy: 'sound' });
+  }
+
+  /** What the clock says in it, and words in the coach's own voice. */
+  protected spoken(): void {
+    void this.dialogs.show(VOICE_BOX, { data: this.asked(), labelledBy: 'voice' });
   }
 
   protected readonly duplicate = once(async (template: boolean) => {

@@ -9,6 +9,7 @@ import type { SessionAsk } from '../../compute/session';
 import { bytesAs, soundKinds, WAV, type SoundKind } from '../../compute/sound-kinds';
 import { SoundMaking } from '../../compute/sound-making';
 import { Studies } from '../../compute/studies';
+import { RecordedStore } from '../../data/recorded-words';
 import { fileName, saveFile } from '../../drawing/export';
 import { Either } from '../../ui/either';
 import { once } from '../../ui/once';
@@ -79,6 +80,7 @@ export class SoundBox {
   protected readonly self = inject<MatDialogRef<SoundBox, void>>(MatDialogRef);
   private readonly of = inject<Sounding>(MAT_DIALOG_DATA);
   private readonly asking = inject(Studies);
+  private readonly recorded = inject(RecordedStore);
   protected readonly text = words.build;
   protected readonly common = words.common;
   protected readonly making = new SoundMaking();
@@ -111,6 +113,7 @@ export class SoundBox {
 
   constructor() {
     inject(DestroyRef).onDestroy(() => this.making.stop());
+    void this.recorded.load();
     void soundKinds().then((kinds) => this.kinds.set(kinds));
     this.asking.ask('sessionPlan', this.of.asked).then(
       (plan) => this.plan.set(plan),
@@ -123,7 +126,7 @@ export class SoundBox {
     const kind = this.kinds().find(({ ending }) => ending === this.ending()) ?? WAV;
     if (!plan) return;
     this.said.set('');
-    const made = await this.making.make(plan, kind);
+    const made = await this.making.make(plan, kind, this.recorded.words());
     if (made === 'stopped') return this.said.set(this.text.soundStopped);
     if (made === 'full') return this.said.set(this.text.soundFull);
     if (made === 'fault') return this.said.set(words.common.stopped);
