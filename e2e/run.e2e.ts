@@ -60,6 +60,7 @@ for (const [size, viewport] of [
     test('the worked evening from stance to fault log, tap by tap', async ({ coach }) => {
       const [ada, evening] = [`Ada ${size}`, `The evening, ${size}`];
       await addAthlete(coach, ada, 170, { focus: 'split-late' });
+      await coach.goto('/today');
       await coach.locator('header').getByRole('link', { name: 'stance' }).click();
       await expect(coach.getByRole('row', { name: /^across/ })).toContainText('52.8 cm');
       await typePattern(coach, evening);
@@ -212,10 +213,13 @@ test.describe('a run', () => {
     for (const name of ['Late Ada', 'Late Bea']) await expect(coach.getByRole('heading', { name })).toBeVisible();
     await allSent(coach);
     await coach.getByRole('link', { name: /name, taps/ }).click();
-    await expect(coach.locator('hop-run-notes')).toContainText('Late Bea heels 👣 down when tired');
-    await coach.getByLabel('A note of all').fill('shorter rounds next time');
-    await coach.getByRole('button', { name: 'add a note' }).click();
-    await expect(coach.locator('hop-run-notes p')).toHaveCount(2);
+    // The end of the run that this comes from has notes too.
+    const review = coach.locator('hop-review');
+    await expect(review.locator('hop-run-notes')).toContainText('Late Bea heels 👣 down when tired');
+    await review.getByLabel('A note of all').fill('shorter rounds next time');
+    await review.getByRole('button', { name: 'add a note' }).click();
+    await expect(review.locator('hop-run-notes p')).toHaveCount(2);
+    await expect(review.getByLabel('A note of all')).toHaveValue('');
     await choose(coach, 'was in truth', 'split high', coach.locator('hop-review'));
     await expect(coach.getByRole('combobox', { name: 'was in truth' })).toContainText('split high');
     const bea = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Late Bea')?.id ?? '';

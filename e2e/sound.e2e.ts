@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { sampleSession } from '@hopsk/contract/testing/samples';
 import type { Page } from '@playwright/test';
-import { accessible, expect, put, test } from './support.js';
+import { accessible, ask, expect, put, test } from './support.js';
 
 async function open(coach: Page, dose: string): Promise<void> {
   const id = crypto.randomUUID();
@@ -89,5 +89,59 @@ test.describe('a session as sound', () => {
     await expect(coach.getByText('Stopped. Nothing was saved.')).toBeVisible();
     expect(saved).toBe(0);
     await coach.getByRole('button', { name: 'make and save it' }).waitFor();
+  });
+});
+
+test.describe('words that have no clip', () => {
+  test('are said once by the coach, kept with the club, and stand in the session’s sound; and can be taken away', async ({ coach }) => {
+    const id = crypto.randomUUID();
+    const [stage] = sampleSession.stages;
+    const stages = [{ ...stage, id: crypto.randomUUID(), cues: ['zigzag'], dose: '1 × 5 s', explain: 0 }];
+    await put(coach, `/sessions/${id}`, { ...sampleSession, id, version: 0, name: 'Spoken', stages });
+    await coach.goto(`/build/${id}`);
+    const menu = async (item: string) => {
+      await coach.getByRole('button', { name: 'more' }).first().click();
+      await coach.getByRole('menuitem', { name: item }).click();
+    };
+    await menu('words said …');
+    const box = coach.getByRole('dialog');
+    const record = box.getByRole('button', { name: 'record ‘zigzag’', exact: true });
+    await expect(record).toBeVisible();
+    await accessible(coach);
+    // Refused once: it says where to allow it, and nothing is lost.
+    await coach.evaluate(() => {
+      const opens = navigator.mediaDevices.getUserMedia.bind(navigator.mediaDevices);
+      navigator.mediaDevices.getUserMedia = () => {
+        navigator.mediaDevices.getUserMedia = opens;
+        return Promise.reject(new DOMException('', 'NotAllowedError'));
+      };
+    });
+    await record.click();
+    await expect(box.getByText('The microphone is not allowed here.')).toBeVisible();
+    await record.click();
+    await expect(box.getByText('Say ‘zigzag’ now.')).toBeVisible();
+    await expect(box.getByText('‘zigzag’ is kept.')).toBeVisible();
+    await expect(record).toBeHidden();
+    const kept = await ask<{ word: string; samples: number }[]>(coach, '/recorded-words');
+    expect(kept.map(({ word }) => word)).toEqual(['zigzag']);
+    await box.getByRole('button', { name: 'close' }).click();
+    const made = async () => {
+      await menu('as sound …');
+      const coming = coach.waitForEvent('download');
+      await coach.getByRole('button', { name: 'make and save it' }).click();
+      const wav = readFileSync(await (await coming).path());
+      const said = await coach.getByText(/^Saved\./).textContent();
+      await coach.getByRole('button', { name: 'close' }).click();
+      return { wav, said };
+    };
+    const own = await made();
+    expect(own.said).toBe('Saved.');
+    await menu('words said …');
+    await box.getByRole('button', { name: 'take ‘zigzag’ away' }).click();
+    await expect(record).toBeVisible();
+    await box.getByRole('button', { name: 'close' }).click();
+    const without = await made();
+    expect(without.said).toContain('zigzag');
+    expect(Buffer.compare(own.wav, without.wav)).not.toBe(0);
   });
 });

@@ -135,6 +135,11 @@ export class Box<T> {
     return read;
   }
 
+  /** What was typed is done with: it shows its value again, also where that was taken and put back before anything was drawn. */
+  again(): void {
+    this.typed.set(this.shown());
+  }
+
   focus(): void {
     this.inner().nativeElement.focus();
   }

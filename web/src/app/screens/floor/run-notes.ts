@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, input, output, signal, viewChild } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { words } from '@hopsk/words/words';
 import { Box } from '../../ui/box';
@@ -48,6 +48,7 @@ export class RunNotes {
   readonly undone = output<string>();
   protected readonly text = words.run;
   protected readonly reads = noteReads(0);
+  private readonly box = viewChild.required<Box<string>>(Box);
   /** As typed, until it is added. */
   protected readonly note = signal('');
 
@@ -55,5 +56,6 @@ export class RunNotes {
     if (this.note() === '') return;
     this.added.emit(this.note());
     this.note.set('');
+    this.box().again();
   }
 }
