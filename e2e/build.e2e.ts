@@ -333,6 +333,8 @@ test.describe('without a network', () => {
     await coach.goto(`/build/${id}`);
     await expect.poll(() => total(coach)).toBe(30);
     const start = await whoIsHere(coach);
+    // The floor comes with what is fetched ahead while nothing else is.
+    await coach.waitForLoadState('networkidle');
     await stopClock(coach, start);
     await context.setOffline(true);
     await start.click();

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { connect } from 'node:tls';
 import { CHROMIUM } from './chromium.js';
 import { NpmStart } from './npm-start.js';
-import { enterDemo, expect, tapTile, test, watchPage } from './support.js';
+import { enterByDoor, expect, tapTile, test, watchPage } from './support.js';
 
 const HOST = '127.0.0.2';
 
@@ -55,7 +55,7 @@ test('npm start -- --lan: a run over HTTPS through another address of this machi
     });
     const page = await context.newPage();
     const seen = watchPage(page);
-    await enterDemo(page);
+    await enterByDoor(page);
     const cookies = await context.cookies();
     expect(cookies.map(({ name, secure, httpOnly, sameSite }) => ({ name, secure, httpOnly, sameSite }))).toEqual(
       expect.arrayContaining([

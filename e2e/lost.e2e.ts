@@ -4,7 +4,22 @@ import { ClubFile } from '@hopsk/contract/club-file';
 import type { Athlete } from '@hopsk/contract/people';
 import type { RunRow, RunWhole } from '@hopsk/contract/run';
 import { OwnHouse } from './own-house.js';
-import { accessible, allSent, ask, choose, enterDemo, expect, keptOnDevice, onlyHere, save, tapTile, test } from './support.js';
+import {
+  accessible,
+  allSent,
+  ask,
+  choose,
+  enterByDoor,
+  enterDemo,
+  expect,
+  keptOnDevice,
+  onlyHere,
+  put,
+  save,
+  send,
+  tapTile,
+  test,
+} from './support.js';
 
 const { viewport, userAgent, deviceScaleFactor, isMobile, hasTouch } = devices['Pixel 7'];
 test.use({ viewport, userAgent, deviceScaleFactor, isMobile, hasTouch, serviceWorkers: 'allow' });
@@ -257,6 +272,85 @@ test.describe('nothing is lost', () => {
     await expect(count(coach, 'slow-first')).toHaveText('1');
   });
 
+  test('the battery is gone in the middle: what was shown as kept is there when the phone is on again', async ({ coach, context }) => {
+    await startRounds(coach, 'Ines');
+    await tapTile(coach, 'split-late');
+    await expect(count(coach, 'split-late')).toHaveText('1');
+    await expect(sent(coach)).toHaveText('sent');
+    // This one is not sent before.
+    await coach.route(/\/events$/, (route) => route.abort());
+    await tapTile(coach, 'split-late');
+    await expect(count(coach, 'split-late')).toHaveText('2');
+    const devtools = await context.newCDPSession(coach);
+    // Nobody answers for a page that is gone.
+    void devtools.send('Page.crash').catch(() => undefined);
+    await coach.waitForEvent('crash');
+    const again = await context.newPage();
+    await again.goto('/floor');
+    await again.getByRole('link', { name: 'go on with the run' }).click();
+    await expect(count(again, 'split-late')).toHaveText('2');
+    await tapTile(again, 'split-late');
+    await expect(count(again, 'split-late')).toHaveText('3');
+    await expect(sent(again)).toHaveText('sent');
+  });
+
+  test('sound that is not allowed yet is said, and comes with the first tap', async ({ playwright, baseURL }) => {
+    const { CHROMIUM } = await import('./chromium.js');
+    // As browsers are at home: sound begins with a tap on the page.
+    const args = CHROMIUM.args.filter((one) => !one.startsWith('--autoplay-policy'));
+    const browser = await playwright.chromium.launch({
+      ...CHROMIUM,
+      args: [...args, '--autoplay-policy=document-user-activation-required'],
+    });
+    try {
+      const context = await browser.newContext({ ...(baseURL && { baseURL }), viewport, serviceWorkers: 'block' });
+      const page = await context.newPage();
+      await enterDemo(page);
+      await startRounds(page, 'Maud');
+      const silent = page.getByText('No sound yet: tap anywhere.');
+      await expect(silent).toBeHidden();
+      await page.reload();
+      await expect(silent).toBeVisible();
+      await page.locator('hop-clock-block').click({ position: { x: 5, y: 5 } });
+      await expect(silent).toBeHidden();
+    } finally {
+      await browser.close();
+    }
+  });
+
+  test('3,000 taps: the page that joins shows each of them once, and takes one more', async ({ coach }) => {
+    const [first] = (await ask<Athlete[]>(coach, '/athletes')).filter(({ name }) => name === 'Ines');
+    const run = crypto.randomUUID();
+    const device = crypto.randomUUID();
+    const dose = { mode: 'seconds', work: 1200, rounds: 3, sets: 1, rest: 10, setRest: null };
+    await put(coach, `/runs/${run}`, {
+      ...{ id: run, name: 'Three thousand', day: '2026-11-20', startedAt: new Date(Date.now() - 1_800_000).toISOString() },
+      ...{ patternId: null, sessionId: null, steps: null, plan: { dose, rep: null }, athletes: [first?.id], tapDelay: 1 },
+    });
+    const tap = { kind: 'fault', fault: 'split-late', side: null, athlete: first?.id, source: 'floor', clip: null, shown: null };
+    const told: object[] = [
+      { kind: 'board', faults: ['split-late'] },
+      { kind: 'watch', athlete: first?.id },
+      { kind: 'go', answers: null },
+    ];
+    const all = [...told, ...Array.from({ length: 3000 }, () => tap)].map((one, i) => ({
+      ...{ id: crypto.randomUUID(), device, seq: i + 1, order: i + 1, m: i < told.length ? 0 : 6000 + i * 590, at: Date.now() },
+      ...one,
+    }));
+    for (let at = 0; at < all.length; at += 400)
+      await send(coach, 'post', `/runs/${run}/events`, { events: all.slice(at, at + 400), m: 1_790_000 });
+    await coach.goto('/floor');
+    await coach.locator('.under').filter({ hasText: 'Three thousand' }).getByRole('button', { name: 'take part' }).click();
+    const ines = coach.locator('hop-run-screen .chip').filter({ hasText: 'Ines' });
+    await ines.click();
+    await expect(ines).toHaveAttribute('aria-pressed', 'true');
+    await expect(count(coach, 'split-late')).toHaveText('3000');
+    await tapTile(coach, 'split-late');
+    await expect(count(coach, 'split-late')).toHaveText('3001');
+    await expect(sent(coach)).toHaveText('sent');
+    expect(faultsOf(await ask<RunWhole>(coach, `/runs/${run}`)).length).toBe(3001);
+  });
+
   test('a page that was not opened over HTTPS says what will not work, and keeps taps all the same', async ({ playwright, baseURL }) => {
     const port = new URL(baseURL ?? '').port;
     const { CHROMIUM } = await import('./chromium.js');
@@ -267,7 +361,8 @@ test.describe('nothing is lost', () => {
     try {
       const context = await browser.newContext({ baseURL: `http://hall.test:${port}`, viewport, reducedMotion: 'reduce' });
       const page = await context.newPage();
-      await enterDemo(page);
+      // Only the browser knows that name.
+      await enterByDoor(page);
       expect(await page.evaluate(() => [isSecureContext, 'randomUUID' in crypto])).toEqual([false, false]);
       await expect(page.getByText('This page was not opened over HTTPS')).toBeVisible();
       // Without HTTPS no page is there before it was fetched: that is said, and nothing else happens.

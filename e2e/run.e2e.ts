@@ -59,8 +59,7 @@ for (const [size, viewport] of [
 
     test('the worked evening from stance to fault log, tap by tap', async ({ coach }) => {
       const [ada, evening] = [`Ada ${size}`, `The evening, ${size}`];
-      await addAthlete(coach, ada, 170, { focus: 'split-late' });
-      await coach.goto('/today');
+      await coach.goto(`/people/${await addAthlete(coach, ada, 170, { focus: 'split-late' })}`);
       await coach.locator('header').getByRole('link', { name: 'stance' }).click();
       await expect(coach.getByRole('row', { name: /^across/ })).toContainText('52.8 cm');
       await typePattern(coach, evening);

@@ -92,7 +92,7 @@ test.describe('a phone that several share', () => {
   });
 
   test('what is typed and not saved waits sealed while another coach is in, and is there again', async ({ coach, context }) => {
-    await addAthlete(coach, 'Shared Ada', 170);
+    await coach.goto(`/people/${await addAthlete(coach, 'Shared Ada', 170)}`);
     await typeName(coach, 'Typed Quietly');
     const typed = new URL(coach.url()).pathname;
     await coach.goto('/club');
@@ -124,7 +124,7 @@ test.describe('a phone that several share', () => {
     coach,
     context,
   }) => {
-    await addAthlete(coach, 'Locked Ada', 170);
+    await coach.goto(`/people/${await addAthlete(coach, 'Locked Ada', 170)}`);
     await typeName(coach, 'Typed Behind It');
     const typed = new URL(coach.url()).pathname;
     await coach.goto('/club');
@@ -201,10 +201,11 @@ test.describe('a phone that several share', () => {
     coach,
     context,
   }) => {
+    await coach.goto('/people');
+    await expect.poll(() => raw(coach)).toContain('Ines');
     await coach.goto('/club');
     await ready(coach);
     await coach.getByRole('button', { name: 'sign out' }).waitFor();
-    await expect.poll(() => raw(coach)).toContain('Ines');
     await context.setOffline(true);
     await coach.getByRole('button', { name: 'sign out' }).click();
     await coach.waitForURL(/\/enter/);

@@ -225,7 +225,7 @@ test.describe('steps', () => {
   });
 
   test('a stance in numbers and tape, for this body', async ({ coach }) => {
-    await addAthlete(coach, 'Stance Ada', 170);
+    await coach.goto(`/people/${await addAthlete(coach, 'Stance Ada', 170)}`);
     await coach.getByRole('link', { name: 'stance', exact: true }).last().click();
     await choose(coach, 'as', 'Stance Ada');
     // Source: the worked evening, by hand: 1.2 × 0.4403 m = 0.528 m.

@@ -132,7 +132,7 @@ test.describe('the studio', () => {
     await expect(finding).toContainText('This pattern holds: Feet never cross.');
     // An athlete who is taught otherwise: the pattern is nearer, and both sentences are shown.
     await save(coach);
-    await addAthlete(coach, 'School Sol', 170);
+    await coach.goto(`/people/${await addAthlete(coach, 'School Sol', 170)}`);
     await coach.getByText('Where schools differ').click();
     await choose(coach, 'crossing', 'Feet cross only behind.');
     await coach.getByRole('button', { name: 'save', exact: true }).click();
@@ -297,9 +297,11 @@ test.describe('stances', () => {
       await page.goto(house.url);
       await page.getByRole('button', { name: 'enter the demo club' }).click();
       await page.getByRole('link', { name: 'club', exact: true }).click();
+      await page.getByText('All as usual: the questions').click();
       await choose(page, 'crossing', 'Feet cross only behind.');
       await expect(page.getByText('saved', { exact: true })).toBeVisible();
       await page.reload();
+      await page.getByText('All questions').click();
       await expect(page.getByRole('combobox', { name: 'crossing' })).toHaveText('Feet cross only behind.');
     } finally {
       await house.close();

@@ -54,9 +54,20 @@ export async function signInAs(page: Page, name: string): Promise<void> {
 export async function enterDemo(page: Page, at = ''): Promise<void> {
   // Any small file of the same place: what is asked and written then comes from there.
   await page.goto(`${at}/icons/icon.svg`);
-  const entered = await page.context().request.post(`${new URL(page.url()).origin}/api/demo`);
+  const headers = { 'x-xsrf-token': await tokenOf(page) };
+  const entered = await page.context().request.post(`${new URL(page.url()).origin}/api/demo`, { headers });
   expect(entered.ok()).toBe(true);
 }
+
+/** The same through the door, for names and certificates that only a browser knows. */
+export async function enterByDoor(page: Page): Promise<void> {
+  await page.goto('/enter');
+  await page.getByRole('button', { name: 'enter the demo club' }).click();
+  await page.waitForURL((url) => !url.pathname.startsWith('/enter'));
+}
+
+const tokenOf = async (page: Page): Promise<string> =>
+  (await page.context().cookies()).find((cookie) => cookie.name === 'XSRF-TOKEN')?.value ?? '';
 
 /** Nothing serious or critical by axe's rules; of another colour scheme only colours are other ones. */
 export async function accessible(page: Page, only: 'all' | 'colours' = 'all'): Promise<void> {
@@ -80,7 +91,7 @@ export const put = (page: Page, path: string, body: object): Promise<void> => se
 /** Writes by the API with the page's token, for what a test needs before it begins. */
 export async function send(page: Page, method: 'put' | 'post', path: string, body: object): Promise<void> {
   const { origin } = new URL(page.url());
-  const token = (await page.context().cookies()).find((cookie) => cookie.name === 'XSRF-TOKEN')?.value ?? '';
+  const token = await tokenOf(page);
   const request: APIRequestContext = page.context().request;
   const answer = await request[method](`${origin}/api${path}`, { data: body, headers: { 'x-xsrf-token': token } });
   expect(answer.status()).toBeLessThan(300);
@@ -97,10 +108,10 @@ export async function save(page: Page): Promise<void> {
 }
 
 /** Waits until so many of the device's own records hold these words: what is shown may not be kept yet, and a reload would lose it. */
-export async function keptOnDevice(page: Page, words: string, count = 1): Promise<void> {
+export async function keptOnDevice(page: Page, words: string | RegExp, count = 1): Promise<void> {
   const held = (): Promise<number> =>
     page.evaluate(
-      (sought) =>
+      ([sought, pattern]) =>
         new Promise<number>((done, fail) => {
           const open = indexedDB.open('hopsk');
           open.onerror = () => fail(new Error('the device’s store does not open'));
@@ -110,11 +121,18 @@ export async function keptOnDevice(page: Page, words: string, count = 1): Promis
             const all = stores.map((store) => reading.objectStore(store).getAll());
             reading.oncomplete = () => {
               open.result.close();
-              done(all.flatMap((one) => one.result as unknown[]).filter((record) => JSON.stringify(record).includes(sought)).length);
+              done(
+                all
+                  .flatMap((one) => one.result as unknown[])
+                  .filter((record) => {
+                    const text = JSON.stringify(record);
+                    return pattern === null ? text.includes(sought) : new RegExp(pattern).test(text);
+                  }).length,
+              );
             };
           };
         }),
-      words,
+      [String(words), typeof words === 'string' ? null : words.source] as const,
     );
   await expect.poll(held).toBe(count);
 }

@@ -54,6 +54,26 @@ describe('what groups do at stations', () => {
     expect(byGroup(plan, ['ada']).plans.length).toBe(1);
   });
 
+  it('counts whoever came later as those of the group that they joined, whenever that is heard', () => {
+    const three = PEOPLE.slice(0, 3);
+    const end: Said = [THIRD + 6, { kind: 'end' }];
+    const came: Said = [0.5, { kind: 'join', athlete: 'eve' }];
+    const with_ = (who: string, more: readonly Said[]) =>
+      logOf([...BOARD, watch(1, who), [0, { kind: 'go' }], ...more, fault(SECOND + 0.2, 'split-late', who), end], plan, three);
+    const [late, other] = [with_('eve', [came]), with_('cid', [came])];
+    for (const code of ['split-late', 'lunge-short'])
+      expect(attempts(late, 'eve', code))
+        .withContext(code)
+        .toEqual(attempts(other, 'cid', code));
+    expect(attempts(late, 'eve', 'split-late')).not.toEqual(attempts(with_('ada', [came]), 'ada', 'split-late'));
+    // Heard last, it is the same.
+    const heardLast = new RunLog(plan, catalogue, 0, three);
+    const events = late.events();
+    heardLast.take(events.filter(({ kind }) => kind !== 'join'));
+    heardLast.take(events);
+    expect(heardLast.counts()).toEqual(late.counts());
+  });
+
   it('counts an athlete’s attempts by their own station, whoever is watched when', () => {
     const end: Said = [THIRD + 6, { kind: 'end' }];
     const ofAda = logOf([...BOARD, watch(0, 'ada'), [0, { kind: 'go' }], end]);

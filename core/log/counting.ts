@@ -82,6 +82,7 @@ export class Counting {
     private readonly catalogue: ReadonlyMap<string, FaultEntry>,
     private readonly tapDelay: number,
     athletes: readonly string[],
+    late: readonly string[],
     private readonly mine: (athlete: string | null) => boolean,
   ) {
     const { plan } = planned;
@@ -91,7 +92,7 @@ export class Counting {
     const groups = groupsOf(stretches);
     const turn = (this.turn = ({ stretch, exercise }, athlete) => {
       if (!mine(athlete)) return false;
-      const group = groupOf(athletes, groups.get(exercise) ?? 1, athlete);
+      const group = groupOf(athletes, groups.get(exercise) ?? 1, athlete, late);
       return group === 0 || group === (stretches[stretch]?.wave ?? 1);
     });
     const windows = (this.windows = new Windows(repsOfPlan(plan)));

@@ -23,11 +23,27 @@ export class Countings {
    * @param catalogue the fault's unit and viewpoint by code; a tap with an unknown code is noted.
    * @param tapDelay seconds by which a tap on the floor comes after what it means.
    * @param athletes of the run in their order: where there are groups, who is of which.
+   * @param late those who came while it was on, in the order in which they came.
    */
-  constructor(planned: Planned, known: Known, catalogue: ReadonlyMap<string, FaultEntry>, tapDelay: number, athletes: readonly string[]) {
-    const by = (this.by = byGroup(planned.plan, athletes));
+  constructor(
+    planned: Planned,
+    known: Known,
+    catalogue: ReadonlyMap<string, FaultEntry>,
+    tapDelay: number,
+    athletes: readonly string[],
+    late: readonly string[],
+  ) {
+    const by = (this.by = byGroup(planned.plan, athletes, late));
     const of = (at: number): Counting =>
-      new Counting({ ...planned, plan: by.plans[at] ?? planned.plan }, known, catalogue, tapDelay, athletes, (one) => by.of(one) === at);
+      new Counting(
+        { ...planned, plan: by.plans[at] ?? planned.plan },
+        known,
+        catalogue,
+        tapDelay,
+        athletes,
+        late,
+        (one) => by.of(one) === at,
+      );
     this.first = of(0);
     this.all = [this.first, ...by.plans.slice(1).map((_, i) => of(i + 1))];
   }

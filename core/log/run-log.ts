@@ -23,6 +23,8 @@ export class RunLog extends Known {
   private readonly changes: PlanEvent[] = [];
   private planned: Planned;
   private counting: Countings;
+  /** Those who came while it was on. */
+  private late: readonly string[] = [];
   /** Null where each fault counts as itself. */
   private readonly merging: Merging | null;
 
@@ -54,6 +56,7 @@ export class RunLog extends Known {
       const watchedFrom = this.know(event);
       if (event.kind === 'plan') this.changes.push(event);
       if ((event.kind === 'plan' || isControl(event)) && this.replanned()) continue;
+      if (event.kind === 'join' && this.cameLate()) continue;
       if (watchedFrom !== null) this.counting.watchedFrom(watchedFrom);
       else if (isCorrection(event)) this.counting.lookAt(this.root(event.target));
       else this.counting.take(event);
@@ -74,13 +77,22 @@ export class RunLog extends Known {
     return true;
   }
 
+  /** Whoever came later may be of a group: where that is another now, all is counted by it; says whether it was. */
+  private cameLate(): boolean {
+    const late = this.all.filter((one) => !this.athletes.includes(one));
+    if (late.join() === this.late.join()) return false;
+    this.late = late;
+    this.countAnew();
+    return true;
+  }
+
   private countAnew(): void {
     this.counting = this.by(this.planned);
     for (const event of this.byId.values()) if (!isCorrection(event) && !isTurned(event)) this.counting.take(event);
   }
 
   private by(planned: Planned): Countings {
-    return new Countings(planned, this, this.catalogue, this.tapDelay, this.athletes);
+    return new Countings(planned, this, this.catalogue, this.tapDelay, this.athletes, this.late);
   }
 
   /** The plan as it is now, whatever it was changed to. */

@@ -13,14 +13,14 @@ export interface ByGroup {
  * The plan as each group does it: who is of which goes by the order of the run's people, in as many groups as there are stations.
  * @example byGroup({ dose: { mode: 'seconds', work: 20, rounds: 1, sets: 1, rest: null, setRest: null }, rep: null }, ['ada', 'bo']).plans.length // 1
  */
-export function byGroup(plan: RunPlan, athletes: readonly string[]): ByGroup {
+export function byGroup(plan: RunPlan, athletes: readonly string[], late: readonly string[] = []): ByGroup {
   const stations = isSession(plan) ? stationsOf(plan.phases) : null;
   if (stations === null || stations.size === 0) return { plans: [plan], of: () => 0 };
   const plans: [RunPlan, ...RunPlan[]] = [plan];
   const made = new Map<string, number>();
   const known = new Map<string, number>();
-  for (const athlete of athletes) {
-    const groups = new Map([...stations].map(([exercise, of]) => [exercise, Math.max(1, groupOf(athletes, of, athlete))]));
+  for (const athlete of [...athletes, ...late]) {
+    const groups = new Map([...stations].map(([exercise, of]) => [exercise, Math.max(1, groupOf(athletes, of, athlete, late))]));
     const key = [...groups.values()].join();
     const first = [...groups.values()].every((group) => group === 1);
     const at = first ? 0 : (made.get(key) ?? plans.push(asIn(plan, groups)) - 1);

@@ -10,6 +10,14 @@ describe('groups that take turns', () => {
     expect(groupOf(names, 3, 'nobody')).toBe(0);
   });
 
+  it('whoever comes later is of the smallest, and moves nobody', () => {
+    const late = ['x', 'y', 'z'];
+    expect(late.map((name) => groupOf(names, 3, name, late))).toEqual([3, 3, 1]);
+    expect(names.map((name) => groupOf(names, 3, name, late))).toEqual(names.map((name) => groupOf(names, 3, name)));
+    // Fewer than groups began.
+    expect(late.map((name) => groupOf(['a'], 3, name, late))).toEqual([2, 3, 1]);
+  });
+
   it('are as many in each exercise as its stretches say', () => {
     const stretch = { kind: 'work' as const, start: 0, end: 10, set: 1, round: 1, open: false, done: [] };
     const groups = groupsOf([

@@ -14,14 +14,19 @@ export interface Station {
 }
 
 /**
- * Who is at which station in a round: those of a run in their order, in as many groups as there are stations.
+ * Who is at which station in a round: those of a run in their order, in as many groups as there are stations, and whoever came later.
  * @example atStations(['mirror', 'lunges'], ['ada', 'bo', 'cy'], 2) // [{ name: 'mirror', people: ['cy'] }, { name: 'lunges', people: ['ada', 'bo'] }]
  */
-export const atStations = (names: readonly string[], athletes: readonly string[], round: number): Station[] =>
-  names.map((name, station) => ({
-    name,
-    people: athletes.filter((one) => stationOf(groupOf(athletes, names.length, one), round, names.length) === station),
-  }));
+export const atStations = (
+  names: readonly string[],
+  athletes: readonly string[],
+  round: number,
+  late: readonly string[] = [],
+): Station[] => {
+  const groups = groupsAt(names.length, athletes.length);
+  const at = (one: string): number => stationOf(groupOf(athletes, groups, one, late), round, names.length);
+  return names.map((name, station) => ({ name, people: [...athletes, ...late].filter((one) => at(one) === station) }));
+};
 
 /** How many groups there are: no more than people. */
 export const groupsAt = (stations: number, athletes: number): number => Math.min(stations, Math.max(1, athletes));

@@ -2,6 +2,8 @@
 export const club = {
   club: {
     schools: 'Where schools differ',
+    schoolsAll: 'All questions',
+    schoolsUsual: 'All as usual: the questions',
     schoolsSays:
       'What this club holds. A pattern or an athlete may hold otherwise; the nearest wins. All defaults are common practice, no source.',
     usual: 'usual',

@@ -88,12 +88,17 @@ export class RunNow {
     return groups > 1 ? { group: stretch?.wave ?? 1, of: groups } : null;
   });
   private readonly groups = computed(() => groupsOf(this.session()?.phases ?? []));
+  /** Those who came while it was on, in the order in which they came. */
+  private readonly late = computed(() => {
+    const first = this.of.run()?.head.athletes ?? [];
+    return (this.of.fold()?.log.all ?? []).filter((id) => !first.includes(id));
+  });
   /** Who is at which station now, or goes there next; empty where there are none. */
   readonly stations = computed(() => {
     const [session, at] = [this.session(), this.place()];
     const names = this.exercise()?.stations ?? [];
     const next = session?.phases.slice(at).find(({ kind }) => kind === 'work');
-    return next && names.length > 0 ? atStations(names, this.of.run()?.head.athletes ?? [], next.round) : [];
+    return next && names.length > 0 ? atStations(names, this.of.run()?.head.athletes ?? [], next.round, this.late()) : [];
   });
   /** On the board whoever is watched: what this exercise, or the last one that says anything, is watched for; in rounds what they began with. */
   readonly everybodys = computed((): readonly string[] => {
@@ -193,7 +198,7 @@ export class RunNow {
         ...athlete,
         seen: Math.max(0, ...rows.map((row) => row.attempts)),
         on: this.watching()?.athlete === athlete.id,
-        waits: group !== null && groupOf(all, group.of, athlete.id) !== group.group,
+        waits: group !== null && groupOf(all, group.of, athlete.id, this.late()) !== group.group,
         station: this.stations().find(({ people }) => people.includes(athlete.id))?.name ?? '',
       };
     });

@@ -117,7 +117,7 @@ export class Box<T> {
   protected readonly wrong = computed(() => this.refused() || this.said());
   /** What is said beneath it. A press that leaves the box must still meet what it was aimed at: nothing moves until it has ended. */
   protected readonly beneath = steady(this.wrong);
-  private readonly inner = viewChild.required<ElementRef<HTMLElement>>('box');
+  private readonly inner = viewChild.required<ElementRef<HTMLInputElement | HTMLTextAreaElement>>('box');
 
   constructor() {
     const form = inject(Whole, { optional: true });
@@ -138,6 +138,7 @@ export class Box<T> {
   /** What was typed is done with: it shows its value again, also where that was taken and put back before anything was drawn. */
   again(): void {
     this.typed.set(this.shown());
+    this.inner().nativeElement.value = this.typed();
   }
 
   focus(): void {

@@ -1,6 +1,6 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import type { SchoolChoices } from '@hopsk/core/judge/schools';
+import type { SchoolChoices, TopicName } from '@hopsk/core/judge/schools';
 import { words } from '@hopsk/words/words';
 import { TeachingStore } from '../../data/teaching';
 import { SchoolChoicesForm } from '../../parts/school-choices';
@@ -16,7 +16,15 @@ import { Sending, Sent } from '../../parts/sending';
       <p class="muted">{{ text.schoolsSays }}</p>
       <hop-sent [of]="sending" />
       @if (ready()) {
-        <hop-school-choices [choices]="teaching().choices" [usual]="text.usual" (changed)="choose($event)" />
+        @for (one of otherwise(); track one.about) {
+          <p>
+            <strong>{{ one.about }}</strong> {{ one.said }}
+          </p>
+        }
+        <details>
+          <summary>{{ otherwise().length > 0 ? text.schoolsAll : text.schoolsUsual }}</summary>
+          <hop-school-choices [choices]="teaching().choices" [usual]="text.usual" (changed)="choose($event)" />
+        </details>
         <h3>{{ text.stances }}</h3>
         @for (stance of teaching().stances; track stance.code) {
           <p class="row">
@@ -49,6 +57,13 @@ export class Taught {
   protected readonly text = words.club;
   protected readonly common = words.common;
   protected readonly sending = new Sending();
+  /** What the club holds otherwise than usual. */
+  protected readonly otherwise = computed(() =>
+    Object.entries(this.teaching().choices).map(([topic, option]) => {
+      const { about, options } = words.topics[topic as TopicName];
+      return { about, said: (options as Readonly<Record<string, string>>)[option] ?? '' };
+    }),
+  );
 
   constructor() {
     this.club.load();
