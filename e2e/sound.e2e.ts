@@ -103,7 +103,7 @@ test.describe('words that have no clip', () => {
       await coach.getByRole('button', { name: 'more' }).first().click();
       await coach.getByRole('menuitem', { name: item }).click();
     };
-    await menu('words said …');
+    await menu('what is said …');
     const box = coach.getByRole('dialog');
     const record = box.getByRole('button', { name: 'record ‘zigzag’', exact: true });
     await expect(record).toBeVisible();
@@ -136,8 +136,8 @@ test.describe('words that have no clip', () => {
     };
     const own = await made();
     expect(own.said).toBe('Saved.');
-    await menu('words said …');
-    await box.getByRole('button', { name: 'take ‘zigzag’ away' }).click();
+    await menu('what is said …');
+    await box.getByRole('button', { name: 'take away ‘zigzag’' }).click();
     await expect(record).toBeVisible();
     await box.getByRole('button', { name: 'close' }).click();
     const without = await made();

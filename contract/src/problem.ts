@@ -61,8 +61,8 @@ export interface FieldMessages {
   /** It names something that neither the file nor the club has. */
   readonly 'not-there': Nothing;
   readonly 'no-evening': Nothing;
-  /** It is more than one word, or has capitals. */
-  readonly 'one-word': Nothing;
+  /** There is more in it than words in small letters. */
+  readonly 'words-alone': Nothing;
   readonly 'not-json': Nothing;
   /** A value of another kind than the field holds. */
   readonly kind: Nothing;

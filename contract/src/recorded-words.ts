@@ -4,16 +4,19 @@ import { field } from './problem.js';
 
 /** Samples of a second: as the clips of the app have them. */
 export const RECORDED_RATE = 22_050;
-/** What a club may keep of it: so many words, each of so many letters and seconds at most. */
-export const RECORDED_LIMITS = { words: 40, letters: 40, seconds: 2.5 } as const;
+/** What a club may keep of it: so many of them, each of so many letters and seconds at most. */
+export const RECORDED_LIMITS = { words: 40, letters: 80, seconds: 4 } as const;
 const SAMPLES = RECORDED_LIMITS.seconds * RECORDED_RATE;
 /** Four bits a sample, three bytes in four letters. */
 const lettersOf = (samples: number): number => 4 * Math.ceil(Math.ceil(samples / 2) / 3);
 
-/** One word as the clock says it: small letters, or figures. */
+/** A word, or a few, as the clock says them: small letters or figures, with one blank between two. */
 export const RecordedName = z.string().check(
   z.maxLength(RECORDED_LIMITS.letters),
-  z.refine((said) => /^(?:[\p{L}\p{M}’']+|\d+)$/u.test(said) && said === said.toLocaleLowerCase('en'), field('one-word', {})),
+  z.refine(
+    (said) => said === said.toLocaleLowerCase('en') && said.split(' ').every((word) => /^(?:[\p{L}\p{M}’']+|\d+)$/u.test(word)),
+    field('words-alone', {}),
+  ),
 );
 
 const sound = {
@@ -25,7 +28,7 @@ const holdsThem = z.refine<{ samples: number; sound: string }>((one) => one.soun
   error: field('kind', {}),
 });
 
-/** A word in a coach's own voice: mono, `RECORDED_RATE` samples a second, IMA ADPCM (four bits a sample) in base64. */
+/** Something said in a coach's own voice: mono, `RECORDED_RATE` samples a second, IMA ADPCM (four bits a sample) in base64. */
 export const RecordedSave = z.object(sound).check(holdsThem);
 export const RecordedWord = z.object({ word: RecordedName, ...sound }).check(holdsThem);
 export type RecordedWord = Wire<typeof RecordedWord>;

@@ -193,7 +193,7 @@ export const problems = {
         ? 'is needed before cautions of somebody under 16 are kept'
         : 'is needed here before anything of somebody so young is kept',
     'not-there': () => 'is neither in the file nor in the club',
-    'one-word': () => 'is not one word in small letters',
+    'words-alone': () => 'holds more than words in small letters',
     'no-evening': () => 'is no day on which they were here',
     'not-json': () => 'is not readable',
     kind: () => 'is of the wrong kind',

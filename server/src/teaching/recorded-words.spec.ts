@@ -12,10 +12,10 @@ describe('words of the clock in a coach’s own voice', () => {
   it('are the club’s own, one a word, and can be taken away', async () => {
     const [coach, other] = [await Coach.of(house, 'Club'), await Coach.of(house, 'Other')];
     await coach.put('/recorded-words/zigzag', sound(1001)).expect(204);
-    await coach.put(`/recorded-words/${encodeURIComponent('chassé')}`, sound(55_125)).expect(204);
+    await coach.put(`/recorded-words/${encodeURIComponent('show the chassé')}`, sound(88_200)).expect(204);
     await coach.put('/recorded-words/zigzag', sound(500, 9)).expect(204);
     const kept = [
-      { word: 'chassé', ...sound(55_125) },
+      { word: 'show the chassé', ...sound(88_200) },
       { word: 'zigzag', ...sound(500, 9) },
     ];
     expect((await coach.get('/recorded-words').expect(200)).body).toEqual(kept);
@@ -31,7 +31,7 @@ describe('words of the clock in a coach’s own voice', () => {
 
   it('that are no one word, too long, or not as long as they say, are refused with what is wrong', async () => {
     const coach = await Coach.of(house, 'Club');
-    for (const word of ['two words', 'Zigzag', '–', 'a1', 'x'.repeat(41)]) {
+    for (const word of ['two  words', 'Zigzag', '–', 'a1', 'x'.repeat(81)]) {
       const { body } = await coach.put(`/recorded-words/${encodeURIComponent(word)}`, sound(10)).expect(400);
       expect(fieldsSaid(body).map((one) => one.split(' ')[0]))
         .withContext(word)
@@ -39,11 +39,11 @@ describe('words of the clock in a coach’s own voice', () => {
     }
     for (const wrong of [
       sound(0),
-      sound(55_126),
+      sound(88_201),
       { ...sound(10), samples: 40 },
       { samples: 10, sound: 'no letters' },
       { samples: 10 },
-      { ...sound(55_125), samples: 9 },
+      { ...sound(88_200), samples: 9 },
     ])
       await coach.put('/recorded-words/zigzag', wrong).expect(400);
     expect((await coach.get('/recorded-words').expect(200)).body).toEqual([]);

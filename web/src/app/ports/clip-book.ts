@@ -1,5 +1,5 @@
 import { decoded } from './adpcm';
-import { wordsIn } from './clip-words';
+import { phraseOf, wordsIn } from './clip-words';
 
 /** Between two words, seconds. */
 const GAP = 0.05;
@@ -16,7 +16,7 @@ export interface Spoken {
   readonly samples: Float32Array<ArrayBuffer>;
 }
 
-/** A word in somebody's own voice: IMA ADPCM in base64, at the rate of the clips. */
+/** A word, or a few, in somebody's own voice: IMA ADPCM in base64, at the rate of the clips. */
 export interface RecordedSound {
   readonly word: string;
   readonly samples: number;
@@ -49,10 +49,11 @@ export class ClipBook {
     this.known.clear();
   }
 
-  /** The words of it that can be said by no clip; none before the clips are here. */
+  /** The words of it that can be said by no clip; none where it was recorded as a whole, and before the clips are here. */
   lacks(text: string): string[] {
     const { index } = this;
-    return index === null ? [] : wordsIn(text).filter((word) => !this.recorded.has(word) && !Object.hasOwn(index.words, word));
+    if (index === null || this.recorded.has(phraseOf(text))) return [];
+    return wordsIn(text).filter((word) => !this.recorded.has(word) && !Object.hasOwn(index.words, word));
   }
 
   /** Says it; null where a word of it has no clip, or none are here. */
@@ -61,7 +62,8 @@ export class ClipBook {
     if (index === null) return null;
     const known = this.known.get(text);
     if (known !== undefined) return known;
-    const words = wordsIn(text);
+    const whole = phraseOf(text);
+    const words = this.recorded.has(whole) ? [whole] : wordsIn(text);
     const spoken = words.length === 0 || this.lacks(text).length > 0 ? null : this.joined(words, index);
     this.known.set(text, spoken);
     return spoken;

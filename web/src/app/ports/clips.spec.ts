@@ -54,6 +54,10 @@ describe('words as clips', () => {
     expect(clips.lacks('zigzag left')).toEqual([]);
     expect(said?.samples.length).toBe(501 + Math.round(0.05 * 22_050) + 1000);
     expect([said?.samples[450] ?? 0, said?.samples.at(-1) ?? 0].map((one) => Math.round(one * 20) / 20)).toEqual([0.25, 0.5]);
+    // A whole sentence that was said once is said as it was, and not word by word.
+    clips.have([{ word: 'show the left chest', samples: 501, sound: btoa(String.fromCharCode(...encoded(own))) }]);
+    expect([clips.lacks('Show the left chest!'), clips.say('Show the left chest!')?.samples.length]).toEqual([[], 501]);
+    expect(clips.lacks('the left chest')).toEqual(['the', 'chest']);
     clips.have([]);
     expect(clips.say('zigzag left')).toBeNull();
   });

@@ -61,7 +61,7 @@ export class Taught {
   protected readonly otherwise = computed(() =>
     Object.entries(this.teaching().choices).map(([topic, option]) => {
       const { about, options } = words.topics[topic as TopicName];
-      return { about, said: (options as Readonly<Record<string, string>>)[option] ?? '' };
+      return { about, said: options[option] ?? '' };
     }),
   );
 

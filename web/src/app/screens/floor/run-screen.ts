@@ -132,9 +132,7 @@ export class RunScreen {
   /** The run as a club file that the club reads in again, for when this device keeps nothing. */
   protected saveLog(): void {
     const [run, me] = [this.run(), this.me()];
-    if (!run || !me) return;
-    const runs = [{ run: run.head, events: [...this.events()] }];
-    saveLogOf(run.head, this.events(), me.club.name);
+    if (run && me) saveLogOf(run.head, this.events(), me.club.name);
   }
 
   protected done(): void {

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
 import { RECORDED_LIMITS, RECORDED_RATE } from '@hopsk/contract/recorded-words';
@@ -10,6 +10,7 @@ import { troubleOf } from '../../data/problem';
 import { RecordedStore } from '../../data/recorded-words';
 import { encoded } from '../../ports/adpcm';
 import { heardAs } from '../../ports/clip-book';
+import { phraseOf } from '../../ports/clip-words';
 import { Clips } from '../../ports/clips';
 import { record, type Recording } from '../../ports/microphone';
 import { Sounds } from '../../ports/sounds';
@@ -21,6 +22,14 @@ import { once } from '../../ui/once';
   imports: [MatButton],
   template: `
     <h2 id="voice">{{ text.voiceTitle }}</h2>
+    @if (under(); as now) {
+      <p class="now" role="alert">
+        <strong>{{ text.voiceNow(now.word) }}</strong>
+        <button mat-flat-button (click)="now.recording.stop()">{{ text.voiceStop }}</button>
+      </p>
+    } @else if (said() !== '') {
+      <p class="now" role="status">{{ said() }}</p>
+    }
     @if (failed()) {
       <p class="wrong" role="alert">{{ common.stopped }}</p>
     } @else if (lacking(); as lacking) {
@@ -29,21 +38,14 @@ import { once } from '../../ui/once';
         @for (word of lacking; track word) {
           <li>
             <bdi translate="no">{{ word }}</bdi>
-            <button mat-stroked-button [disabled]="under() !== null" (click)="say(word)">{{ text.voiceRecord(word) }}</button>
+            <button mat-stroked-button [disabled]="under() !== null" [attr.aria-label]="text.voiceRecord(word)" (click)="say(word)">
+              {{ text.voiceDo.record }}
+            </button>
           </li>
         }
       </ul>
     } @else {
       <p role="status">{{ common.loading }}</p>
-    }
-    @if (under(); as now) {
-      <p class="now" role="alert">
-        <strong>{{ text.voiceNow(now.word) }}</strong>
-        <button mat-flat-button (click)="now.recording.stop()">{{ text.voiceStop }}</button>
-      </p>
-    }
-    @if (said() !== '') {
-      <p role="status">{{ said() }}</p>
     }
     @if (recorded.words().length > 0) {
       <h3>{{ text.voiceOurs }}</h3>
@@ -51,9 +53,11 @@ import { once } from '../../ui/once';
         @for (one of recorded.words(); track one.word) {
           <li>
             <bdi translate="no">{{ one.word }}</bdi>
-            <button mat-button (click)="hear(one)">{{ text.voiceHear(one.word) }}</button>
-            <button mat-button [disabled]="under() !== null" (click)="say(one.word)">{{ text.voiceAgain(one.word) }}</button>
-            <button mat-button (click)="take(one.word)">{{ text.voiceTake(one.word) }}</button>
+            <button mat-button [attr.aria-label]="text.voiceHear(one.word)" (click)="hear(one)">{{ text.voiceDo.hear }}</button>
+            <button mat-button [disabled]="under() !== null" [attr.aria-label]="text.voiceAgain(one.word)" (click)="say(one.word)">
+              {{ text.voiceDo.again }}
+            </button>
+            <button mat-button [attr.aria-label]="text.voiceTake(one.word)" (click)="take(one.word)">{{ text.voiceDo.take }}</button>
           </li>
         }
       </ul>
@@ -80,7 +84,6 @@ import { once } from '../../ui/once';
     }
     li {
       display: flex;
-      flex-wrap: wrap;
       align-items: center;
       gap: 8px;
       padding: 4px 0;
@@ -90,7 +93,14 @@ import { once } from '../../ui/once';
       flex: 1 1 auto;
       font-weight: 700;
     }
+    /* In sight wherever in a long list the press was. */
     .now {
+      position: sticky;
+      top: 0;
+      padding: 10px 0;
+      z-index: 1;
+      background: var(--paper);
+      border-bottom: 2px solid var(--accent);
       display: flex;
       flex-wrap: wrap;
       align-items: center;
@@ -128,13 +138,14 @@ export class VoiceBox {
   private readonly says = signal<readonly string[] | null>(null);
   protected readonly lacking = computed(() => {
     const ours = new Set(this.recorded.words().map(({ word }) => word));
-    const all = this.says()?.flatMap((say) => this.clips.lacks(say));
-    return all ? [...new Set(all)].filter((word) => !ours.has(word)).sort() : null;
+    const all = this.says()?.filter((say) => this.clips.lacks(say).length > 0);
+    return all ? [...new Set(all.map(phraseOf))].filter((phrase) => !ours.has(phrase)).sort() : null;
   });
 
   constructor() {
     inject(DestroyRef).onDestroy(() => this.under()?.recording.stop());
     void this.recorded.load();
+    effect(() => this.clips.have(this.recorded.words()));
     Promise.all([this.asking.ask('sessionPlan', this.asked), this.clips.load()]).then(
       ([plan]) => this.says.set([...new Set(cuesOf(plan).map(({ say }) => say))]),
       () => this.failed.set(true),
