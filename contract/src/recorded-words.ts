@@ -11,7 +11,7 @@ const SAMPLES = RECORDED_LIMITS.seconds * RECORDED_RATE;
 const lettersOf = (samples: number): number => 4 * Math.ceil(Math.ceil(samples / 2) / 3);
 
 /** A word, or a few, as the clock says them: small letters or figures, with one blank between two. */
-export const RecordedName = z.string().check(
+const RecordedName = z.string().check(
   z.maxLength(RECORDED_LIMITS.letters),
   z.refine(
     (said) => said === said.toLocaleLowerCase('en') && said.split(' ').every((word) => /^(?:[\p{L}\p{M}’']+|\d+)$/u.test(word)),
