@@ -143,7 +143,10 @@ describe('what is open to whom', () => {
               .withContext(`${role} ${way}`)
               .toEqual([403, 'not-yours']);
           // Of what has a name instead of an id there is none yet.
-          else expect([401, 403, ...(way.includes('/:') ? [] : [404]), 500]).withContext(`${role} ${way}`).not.toContain(status);
+          else
+            expect([401, 403, ...(way.includes('/:') ? [] : [404]), 500])
+              .withContext(`${role} ${way}`)
+              .not.toContain(status);
         }
       }
     });
