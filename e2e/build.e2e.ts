@@ -5,7 +5,21 @@ import type { RunRow, RunWhole } from '@hopsk/contract/run';
 import { SessionFile } from '@hopsk/contract/files';
 import { type Session } from '@hopsk/contract/session';
 import { runTo, stopClock, whoIsHere } from './plan-clock.js';
-import { accessible, addAthlete, allSent, ask, choose, expect, keptOnDevice, put, save, savePattern, tapTile, test } from './support.js';
+import {
+  accessible,
+  addAthlete,
+  allSent,
+  ask,
+  choose,
+  expect,
+  keptForNoNetwork,
+  keptOnDevice,
+  put,
+  save,
+  savePattern,
+  tapTile,
+  test,
+} from './support.js';
 
 const tick = (page: Page) => page.clock.runFor(200);
 const stages = (page: Page) => page.locator('hop-workshop ol > li');
@@ -332,9 +346,8 @@ test.describe('without a network', () => {
     });
     await coach.goto(`/build/${id}`);
     await expect.poll(() => total(coach)).toBe(30);
+    await keptForNoNetwork(coach);
     const start = await whoIsHere(coach);
-    // The floor comes with what is fetched ahead while nothing else is.
-    await coach.waitForLoadState('networkidle');
     await stopClock(coach, start);
     await context.setOffline(true);
     await start.click();

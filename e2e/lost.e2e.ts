@@ -12,6 +12,7 @@ import {
   enterByDoor,
   enterDemo,
   expect,
+  keptForNoNetwork,
   keptOnDevice,
   onlyHere,
   put,
@@ -73,7 +74,7 @@ test.describe('nothing is lost', () => {
 
   test('a reload in the middle, the network cut, and a reload without it', async ({ coach, context }) => {
     await coach.goto('/');
-    await coach.evaluate(() => navigator.serviceWorker.ready.then(() => true));
+    await keptForNoNetwork(coach);
     await startRounds(coach, 'Maud');
     await tapTile(coach, 'tall', 'right');
     await expect(sent(coach)).toHaveText('sent');
@@ -108,7 +109,7 @@ test.describe('nothing is lost', () => {
     context,
   }) => {
     await coach.goto('/');
-    await coach.evaluate(() => navigator.serviceWorker.ready.then(() => true));
+    await keptForNoNetwork(coach);
     // Of somebody who has one: whom other tests add meanwhile stands before everybody of the demo club.
     const ines = (await ask<Athlete[]>(coach, '/athletes')).find(({ name }) => name === 'Ines')?.id ?? '';
     await coach.goto(`/faults?athlete=${ines}`);

@@ -1,6 +1,18 @@
 import { devices, type Page } from '@playwright/test';
 import type { Athlete } from '@hopsk/contract/people';
-import { accessible, addAthlete, ask, choose, expect, keptOnDevice, onlyHere, signInAs, tapTile, test } from './support.js';
+import {
+  accessible,
+  addAthlete,
+  ask,
+  choose,
+  expect,
+  keptForNoNetwork,
+  keptOnDevice,
+  onlyHere,
+  signInAs,
+  tapTile,
+  test,
+} from './support.js';
 
 const { viewport, userAgent, deviceScaleFactor, isMobile, hasTouch } = devices['Pixel 7'];
 test.use({ viewport, userAgent, deviceScaleFactor, isMobile, hasTouch, serviceWorkers: 'allow' });
@@ -35,15 +47,13 @@ async function typeName(page: Page, name: string): Promise<void> {
 /** As long as may be: four digits are found by chance in times and keys. */
 const PIN = '40716253';
 
-const ready = (page: Page): Promise<boolean> => page.evaluate(() => navigator.serviceWorker.ready.then(() => true));
-
 test.describe('a phone that several share', () => {
   test('a session that ends stops no run: clock, tiles and names stay until it does; then nothing of the club is left on the phone', async ({
     coach,
     context,
   }) => {
     await coach.goto('/floor');
-    await ready(coach);
+    await keptForNoNetwork(coach);
     const people = await ask<Athlete[]>(coach, '/athletes');
     const secret = [...people.map(({ name }) => name), ...people.flatMap(({ cautions }) => cautions.map(({ note }) => note))].filter(
       (text) => text !== '',
@@ -128,7 +138,7 @@ test.describe('a phone that several share', () => {
     await typeName(coach, 'Typed Behind It');
     const typed = new URL(coach.url()).pathname;
     await coach.goto('/club');
-    await ready(coach);
+    await keptForNoNetwork(coach);
     const lock = coach.locator('hop-own-lock');
     await lock.getByLabel('PIN').fill('12a4');
     await lock.getByRole('button', { name: 'set the PIN' }).click();
@@ -201,12 +211,10 @@ test.describe('a phone that several share', () => {
     coach,
     context,
   }) => {
-    // The door is fetched once before, as by whoever came in by it.
-    await coach.goto('/enter');
     await coach.goto('/people');
     await expect.poll(() => raw(coach)).toContain('Ines');
     await coach.goto('/club');
-    await ready(coach);
+    await keptForNoNetwork(coach);
     await coach.getByRole('button', { name: 'sign out' }).waitFor();
     await context.setOffline(true);
     await coach.getByRole('button', { name: 'sign out' }).click();

@@ -190,11 +190,15 @@ class Device {
   }
 
   async turn(): Promise<void> {
-    const other = this.page.locator('.chip[aria-pressed="false"]', { has: this.page.locator('bdi') }).first();
-    const name = await other.locator('bdi').innerText();
-    await other.click();
-    // Kept, then shown: a tap before that is still of the one before.
-    await expect(this.page.locator('.chip[aria-pressed="true"] bdi')).toHaveText(name);
+    const others = this.page.locator('.chip[aria-pressed="false"]', { has: this.page.locator('bdi') });
+    const name = await others.first().locator('bdi').innerText();
+    const on = this.page.locator('.chip[aria-pressed="true"] bdi');
+    // Kept, then shown: a tap before that is still of the one before. What was heard of late may turn the same chip in the moment of the
+    // press, which then lets go of whom it was to watch: it is pressed again.
+    await expect(async () => {
+      if (!(await on.allInnerTexts()).includes(name)) await this.page.locator('.chip').filter({ hasText: name }).click();
+      await expect(on).toHaveText(name, { timeout: 5_000 });
+    }).toPass({ timeout: 45_000 });
   }
 
   async pause(): Promise<void> {

@@ -137,6 +137,18 @@ export async function keptOnDevice(page: Page, words: string | RegExp, count = 1
   await expect.poll(held).toBe(count);
 }
 
+/** The browser's own worker answers for the page, and all that it can ask for without a network is on the device. */
+export async function keptForNoNetwork(page: Page): Promise<void> {
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => true));
+  const lacks = (): Promise<number> =>
+    page.evaluate(async () => {
+      const { hashTable } = (await (await fetch('/ngsw.json?ngsw-bypass')).json()) as { hashTable: Record<string, string> };
+      const kept = await Promise.all(Object.keys(hashTable).map((one) => caches.match(one)));
+      return kept.filter((one) => one === undefined).length + (navigator.serviceWorker.controller ? 0 : 1);
+    });
+  await expect.poll(lacks, { timeout: 60_000 }).toBe(0);
+}
+
 /** Everything tapped so far has reached the server. */
 export const allSent = (page: Page, tick: () => Promise<unknown> = () => Promise.resolve()) =>
   expect.poll(async () => (await tick(), page.locator('header').innerText())).toMatch(/(?<!not )\bsent\b/);
