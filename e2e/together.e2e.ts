@@ -2,6 +2,7 @@ import { devices, type Browser, type Page } from '@playwright/test';
 import type { Book } from '@hopsk/contract/book';
 import type { Athlete } from '@hopsk/contract/people';
 import type { RunWhole } from '@hopsk/contract/run';
+import type { Teaching } from '@hopsk/contract/teaching';
 import { sampleSession } from '@hopsk/contract/testing/samples';
 import { whoIsHere } from './plan-clock.js';
 import {
@@ -9,6 +10,7 @@ import {
   addAthlete,
   allSent,
   ask,
+  choose,
   enterDemo,
   expect,
   keptOnDevice,
@@ -55,6 +57,48 @@ const watch = (page: Page, name: string) => page.locator('.chip').filter({ hasTe
 
 test.describe('two phones in one run', () => {
   test.use(PHONE);
+
+  test('a fault that one of them makes without a network is called so on the other, at the club, and in what was seen', async ({
+    coach,
+    browser,
+    baseURL,
+  }) => {
+    await begin(coach, 'Made on the floor', 'Made Ada');
+    const other = await otherPhone(browser, baseURL ?? '');
+    try {
+      await join(other, 'Made on the floor');
+      await watch(other, 'Made Ada');
+      await expect(coach.locator('.chip[aria-pressed="true"]')).toContainText(/[1-9] seen/);
+      await coach.context().setOffline(true);
+      await coach.getByRole('button', { name: 'more …' }).click();
+      const find = coach.getByRole('searchbox', { name: 'find a fault' });
+      await find.fill('Elbow flies');
+      await choose(coach, 'a chance for it', 'a step', coach.getByRole('dialog'));
+      await accessible(coach);
+      await coach.getByRole('button', { name: 'make it a fault' }).click();
+      await tapTile(coach, 'elbow-flies', 'right');
+      await expect(coach.locator('[data-fault=elbow-flies] .count')).toHaveText('2');
+      await keptOnDevice(coach, '"kind":"named"');
+      await coach.context().setOffline(false);
+      await expect(coach.locator('.sent')).toHaveText('sent');
+      // The other one finds it by its name.
+      await expect(async () => {
+        await other.getByRole('button', { name: 'more …' }).click();
+        await other.getByRole('searchbox', { name: 'find a fault' }).fill('elbow f');
+        await expect(other.getByRole('dialog').getByRole('listitem')).toHaveText(['Elbow flies'], { timeout: 1000 });
+      }).toPass();
+      await other.getByRole('dialog').getByRole('listitem').getByRole('button').click();
+      await expect(other.locator('[data-fault=elbow-flies] .count')).not.toHaveText('0');
+      await expect(other.locator('.sent')).toHaveText('sent');
+      const { faults } = await ask<Teaching>(coach, '/teaching');
+      expect(faults.filter(({ code }) => code === 'elbow-flies').map(({ label, per }) => [label, per])).toEqual([['Elbow flies', 'step']]);
+      await coach.getByRole('button', { name: 'end', exact: true }).click();
+      await coach.getByRole('button', { name: 'end it' }).click();
+      await expect(coach.locator('hop-summary')).toContainText('Elbow flies');
+    } finally {
+      await other.context().close();
+    }
+  });
 
   test('one of them without a network half of the time: both and the server show the same, to the tap', async ({
     coach,

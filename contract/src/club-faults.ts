@@ -6,7 +6,7 @@ import { between, Code, line, note } from './common.js';
 import { field } from './problem.js';
 
 /** Faults that a club has otherwise than the catalogue. */
-const MOST_FAULTS = 120;
+export const MOST_FAULTS = 120;
 /** How much more or less than another a fault may count. */
 export const COSTS = [0.25, 4] as const;
 /** Letters of what is said of a fault. */

@@ -31,7 +31,7 @@ import { Rounds } from './pattern.js';
 import { StretchKind } from './session.js';
 import { field } from './problem.js';
 import { RunTally } from './recount.js';
-import { MergesSchema, RunFaults } from './club-faults.js';
+import { FAULT_TEXTS, MergesSchema, RunFaults } from './club-faults.js';
 import { OwnViewsSchema } from './views.js';
 
 const moments = z.array(between(0, 3600, 's')).check(z.maxLength(4000));
@@ -257,6 +257,7 @@ export const RunEvent = z.discriminatedUnion('kind', [
     after: z.nullable(Id),
     change: PlanChange,
   }),
+  z.object({ ...stamp, kind: z.literal('named'), code: Code, label: line(FAULT_TEXTS.label), per: z.enum(FAULT_UNITS) }),
   z.object({ ...stamp, kind: z.literal('note'), text: NoteText, athlete: z.nullable(Id) }),
   z.object({ ...stamp, kind: z.literal('effort'), athlete: Id, effort: z.nullable(whole(0, 10)), minutes: whole(1, LONGEST_MINUTES) }),
   z.object({ ...stamp, kind: z.literal('pain'), athlete: Id, pain: z.nullable(z.boolean()) }),

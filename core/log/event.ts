@@ -1,6 +1,7 @@
 import type { Opener } from '../plan/exercise.js';
 import type { Side } from '../body/foot.js';
 import type { FaultEntry, View } from '../catalogue/fault.js';
+import type { Made } from '../catalogue/made.js';
 import type { Direction } from '../plan/direction.js';
 import type { PlanChange } from '../plan/replan.js';
 
@@ -184,6 +185,11 @@ export interface Replanning {
   readonly change: PlanChange;
 }
 
+/** A fault that nobody had a name for: the run counts by it. Of two that are called by one code the first holds. */
+export interface Named extends Made {
+  readonly kind: 'named';
+}
+
 /** A device takes part from here on, its clock set by what the server knew: behind the run's time by less than so many milliseconds. */
 export type Taking = { readonly kind: 'follow'; readonly within: number };
 
@@ -203,6 +209,7 @@ export type RunEvent = Stamp &
     | Correction
     | Taking
     | Replanning
+    | Named
     | Coming
     | Note
     | Effort

@@ -11,6 +11,8 @@ import { Countings } from './countings.js';
 import type { RunDetails } from './details.js';
 import { isControl, type ControlEvent, type RunEvent, type Shown } from './event.js';
 import { Known } from './known.js';
+import { NamedFaults } from './named.js';
+import type { Made } from '../catalogue/made.js';
 import { plannedBy, type Planned, type PlanEvent } from './plans.js';
 import { isTurned } from './watching.js';
 
@@ -27,6 +29,7 @@ export class RunLog extends Known {
   private late: readonly string[] = [];
   /** Null where each fault counts as itself. */
   private readonly merging: Merging | null;
+  private readonly faults: NamedFaults;
 
   /**
    * @param first the plan of the run's head.
@@ -37,13 +40,14 @@ export class RunLog extends Known {
    */
   constructor(
     private readonly first: RunPlan,
-    private readonly catalogue: ReadonlyMap<string, FaultEntry>,
+    catalogue: ReadonlyMap<string, FaultEntry>,
     private readonly tapDelay: number,
     private readonly athletes: readonly string[] = [],
     merges: Merges | null = null,
   ) {
     super(athletes);
     this.merging = merges && new Merging(merges);
+    this.faults = new NamedFaults(catalogue);
     this.planned = { plan: first, by: [] };
     this.counting = this.by(this.planned);
   }
@@ -57,6 +61,10 @@ export class RunLog extends Known {
       if (event.kind === 'plan') this.changes.push(event);
       if ((event.kind === 'plan' || isControl(event)) && this.replanned()) continue;
       if (event.kind === 'join' && this.cameLate()) continue;
+      if (event.kind === 'named' && this.faults.add(event)) {
+        this.countAnew();
+        continue;
+      }
       if (watchedFrom !== null) this.counting.watchedFrom(watchedFrom);
       else if (isCorrection(event)) this.counting.lookAt(this.root(event.target));
       else this.counting.take(event);
@@ -92,12 +100,20 @@ export class RunLog extends Known {
   }
 
   private by(planned: Planned): Countings {
-    return new Countings(planned, this, this.catalogue, this.tapDelay, this.athletes, this.late);
+    return new Countings(planned, this, this.faults.catalogue, this.tapDelay, this.athletes, this.late);
   }
 
   /** The plan as it is now, whatever it was changed to. */
   get plan(): RunPlan {
     return this.planned.plan;
+  }
+
+  /** By which faults it counts, and those of them that were made while it was on. */
+  get catalogue(): ReadonlyMap<string, FaultEntry> {
+    return this.faults.catalogue;
+  }
+  get made(): readonly Made[] {
+    return this.faults.made;
   }
 
   /** The last change of the plan that holds; null: it is as it was. */

@@ -1,3 +1,5 @@
+import type { FaultUnit } from '@hopsk/core/catalogue/fault';
+
 /** The floor: choosing, running, going through the taps. */
 export const floor = {
   floor: {
@@ -31,6 +33,23 @@ export const floor = {
     taps: 'taps',
     free: 'Rounds',
     find: 'find a fault',
+    noneSo: (name: string) => `No fault is called ‘${name}’.`,
+    chances: 'a chance for it is given by',
+    /** What gives a chance for a fault. */
+    units: {
+      step: 'a step',
+      split: 'a split',
+      turn: 'a turn',
+      arrival: 'an arrival',
+      strike: 'a strike',
+      back: 'a way back',
+      repetition: 'a repetition',
+      call: 'a call',
+    } satisfies Record<FaultUnit, string>,
+    makeIt: 'make it a fault of the club',
+    notKnown: 'What the club teaches is not on this device yet: a new fault can be made when it is.',
+    tooManyFaults: (most: number) => `The club has ${most} faults of its own, and cannot have more.`,
+    nameLong: (most: number) => `A name is one line of ${most} letters at most, none of which is unseen.`,
     pickSome: 'Choose at least one athlete.',
     tooMany: 'At most 40 at once.',
     tooLong: 'That is longer than six hours; make it shorter.',

@@ -1,4 +1,4 @@
-import type { FaultEntry, FaultUnit, ShownBy, View } from '@hopsk/core/catalogue/fault';
+import type { FaultEntry, ShownBy, View } from '@hopsk/core/catalogue/fault';
 
 /** The faults of a club: its own, and those of the catalogue as it has them. */
 export const ownFaults = {
@@ -42,16 +42,6 @@ export const ownFaults = {
     saved: 'Saved.',
     asOurs: 'as in the catalogue again',
     drop: 'drop what was typed',
-    units: {
-      step: 'a step',
-      split: 'a split',
-      turn: 'a turn',
-      arrival: 'an arrival',
-      strike: 'a strike',
-      back: 'a way back',
-      repetition: 'a repetition',
-      call: 'a call',
-    } satisfies Record<FaultUnit, string>,
     views: { front: 'the front', side: 'the side' } satisfies Record<View, string>,
     parts: {
       stance: 'stance',

@@ -1,4 +1,6 @@
 // Made from ../en/floor.ts by npm run marked.
+import type { FaultUnit } from '@hopsk/core/catalogue/fault';
+
 /** The floor: choosing, running, going through the taps. */
 export const floor = {
   floor: {
@@ -32,6 +34,23 @@ export const floor = {
     taps: 'ţáþš',
     free: 'Ŕóúñđš',
     find: 'ƒíñđ á ƒáúļţ',
+    noneSo: (name: string) => `Ñó ƒáúļţ íš çáļļéđ ‘${name}’.`,
+    chances: 'á çĥáñçé ƒóŕ íţ íš ĝíṽéñ ƀý',
+    /** What gives a chance for a fault. */
+    units: {
+      step: 'á šţéþ',
+      split: 'á šþļíţ',
+      turn: 'á ţúŕñ',
+      arrival: 'áñ áŕŕíṽáļ',
+      strike: 'á šţŕíķé',
+      back: 'á ŵáý ƀáçķ',
+      repetition: 'á ŕéþéţíţíóñ',
+      call: 'á çáļļ',
+    } satisfies Record<FaultUnit, string>,
+    makeIt: 'ɱáķé íţ á ƒáúļţ óƒ ţĥé çļúƀ',
+    notKnown: 'Ŵĥáţ ţĥé çļúƀ ţéáçĥéš íš ñóţ óñ ţĥíš đéṽíçé ýéţ: á ñéŵ ƒáúļţ çáñ ƀé ɱáđé ŵĥéñ íţ íš.',
+    tooManyFaults: (most: number) => `Ţĥé çļúƀ ĥáš ${most} ƒáúļţš óƒ íţš óŵñ, áñđ çáññóţ ĥáṽé ɱóŕé.`,
+    nameLong: (most: number) => `Á ñáɱé íš óñé ļíñé óƒ ${most} ļéţţéŕš áţ ɱóšţ, ñóñé óƒ ŵĥíçĥ íš úñšééñ.`,
     pickSome: 'Çĥóóšé áţ ļéášţ óñé áţĥļéţé.',
     tooMany: 'Áţ ɱóšţ 40 áţ óñçé.',
     tooLong: 'Ţĥáţ íš ļóñĝéŕ ţĥáñ šíẋ ĥóúŕš; ɱáķé íţ šĥóŕţéŕ.',

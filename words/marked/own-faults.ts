@@ -1,5 +1,5 @@
 // Made from ../en/own-faults.ts by npm run marked.
-import type { FaultEntry, FaultUnit, ShownBy, View } from '@hopsk/core/catalogue/fault';
+import type { FaultEntry, ShownBy, View } from '@hopsk/core/catalogue/fault';
 
 /** The faults of a club: its own, and those of the catalogue as it has them. */
 export const ownFaults = {
@@ -43,16 +43,6 @@ export const ownFaults = {
     saved: 'Šáṽéđ.',
     asOurs: 'áš íñ ţĥé çáţáļóĝúé áĝáíñ',
     drop: 'đŕóþ ŵĥáţ ŵáš ţýþéđ',
-    units: {
-      step: 'á šţéþ',
-      split: 'á šþļíţ',
-      turn: 'á ţúŕñ',
-      arrival: 'áñ áŕŕíṽáļ',
-      strike: 'á šţŕíķé',
-      back: 'á ŵáý ƀáçķ',
-      repetition: 'á ŕéþéţíţíóñ',
-      call: 'á çáļļ',
-    } satisfies Record<FaultUnit, string>,
     views: { front: 'ţĥé ƒŕóñţ', side: 'ţĥé šíđé' } satisfies Record<View, string>,
     parts: {
       stance: 'šţáñçé',

@@ -21,6 +21,9 @@ const HOLDERS: readonly Who[] = ['holder'];
 const BOOKS: readonly Who[] = ['owner', 'coach', 'reader'];
 export const readsBooks = ({ role }: { readonly role: Role }): boolean => BOOKS.includes(role);
 
+/** Whether somebody may say what the club teaches. */
+export const mayTeach = ({ role }: { readonly role: Role }): boolean => COACHES.includes(role);
+
 /** Every way into the server, and to whom it is open. What has no row here is open to nobody. */
 export const ACCESS: Readonly<Record<string, Open>> = {
   'GET /health': 'anybody',

@@ -1,6 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import { keepable } from '@hopsk/contract/common';
 import { EVENTS_LIMITS, EventStamp, RunEvent, type EventsStored } from '@hopsk/contract/run';
+import type { Made } from '@hopsk/core/catalogue/made';
 import { RULES } from '@hopsk/core/log/count';
 import { addEvents, rowOf, type EventRow } from '../db/events.js';
 import { one, run, type Db } from '../db/sql.js';
@@ -18,6 +19,8 @@ export interface Sender {
 
 export interface Appended {
   readonly answer: EventsStored;
+  /** Faults that were made in what is new. */
+  readonly made: readonly Made[];
   /** To be called when the transaction is done. */
   readonly done: () => void;
 }
@@ -93,6 +96,7 @@ export async function appendEvents(
       arrival,
       refused: rows.flatMap(({ device, seq, refused }) => (refused === null ? [] : [{ device, seq, code: refused }])),
     },
+    made: events.filter((event) => event.kind === 'named'),
     done,
   };
 }

@@ -7,6 +7,7 @@ import { Router } from 'express';
 import type { Backing } from '../backing.js';
 import { transaction } from '../db/pool.js';
 import { one, run, type Db } from '../db/sql.js';
+import { mayTeach } from '../http/access.js';
 import { HttpProblem, idOf, notFound, read } from '../http/problem.js';
 import { hint } from '../live/hints.js';
 import { actorOf } from '../http/sign-in.js';
@@ -14,6 +15,7 @@ import { refuseStale } from '../http/versioned.js';
 import { getPattern } from '../patterns/patterns.js';
 import { looked } from '../people/looks.js';
 import { appendEvents, type Appended, type Sender } from './append.js';
+import { addMade } from '../teaching/made-faults.js';
 import { clubMerges } from '../teaching/teaching.js';
 import { recount, recountSeen } from './recount.js';
 import { eventsAfter, eventsOf, getRun, listOpen, listRuns, putHead } from './runs.js';
@@ -72,10 +74,16 @@ export function runRoutes(backing: Backing): Router {
   });
 
   router.post('/runs/:id/events', async (request, response) => {
-    const { clubId, id: coachId } = actorOf(request);
+    const actor = actorOf(request);
+    const { clubId, id: coachId } = actor;
     const runId = idOf(request, 'run');
     const { events, m } = read(EventsUpload, request.body);
-    const { answer, done } = await transaction(pool, (db) => append(db, { clubId, coachId, counts }, runId, events, m));
+    const { answer, done } = await transaction(pool, async (db) => {
+      const appended = await append(db, { clubId, coachId, counts }, runId, events, m);
+      // Whoever may not teach names what they saw for the run alone.
+      if (mayTeach(actor)) await addMade(db, clubId, appended.made);
+      return appended;
+    });
     done();
     response.json(answer);
   });

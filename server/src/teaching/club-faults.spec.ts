@@ -1,3 +1,4 @@
+import { ClubFaults } from '@hopsk/contract/club-faults';
 import type { Book } from '@hopsk/contract/book';
 import type { RecountLeft, RecountRun } from '@hopsk/contract/recount';
 import type { RunEvent, RunWhole } from '@hopsk/contract/run';
@@ -6,6 +7,7 @@ import type { ClubFault } from '@hopsk/core/catalogue/fault';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import { randomUUID } from 'node:crypto';
 import { athlete, Coach, fieldsSaid, openHouse, ran, type House, type Ran } from '../testing/house.js';
+import { withMade } from './made-faults.js';
 
 const own = (code: string, more: Partial<ClubFault> = {}): ClubFault => ({
   ...{ code, phase: 'ready', views: ['side'], per: 'split', shownBy: 'split', causes: [] },
@@ -80,6 +82,57 @@ describe('a club’s own faults', () => {
     // A page of an earlier version knows none, and leaves them as they are; another club has none of them.
     expect(((await teach(undefined)) as Teaching).faults.map(({ code }) => code)).toEqual(['drops']);
     expect((await other.get('/teaching').expect(200)).body.faults).toEqual([]);
+  });
+
+  it('come from a run in which they were made, once and for all, by whoever may teach; the run counts by them', async () => {
+    await teach([own('drops', { label: 'Hips lag' })]);
+    const log = tapped(['hips-lag'], [[3, 'hips-lag']]);
+    const named = (more: object): object => {
+      const [first] = log.events as [RunEvent];
+      const made = { kind: 'named', code: 'hips-lag', label: 'hips lag', per: 'split' };
+      return { ...made, id: randomUUID(), device: randomUUID(), seq: 1, order: 2, m: first.m, at: first.at, ...more };
+    };
+    await coach.keep(log);
+    expect((await book())['hips-lag']).toEqual([0, 0]);
+    const send = (who: Coach, ...events: object[]) => who.post(`/runs/${log.run.id}/events`, { events }).expect(200);
+    // An assistant names for the run what they saw; the club has it from a coach.
+    await send(await coach.mate(house, 'assistant'), named({ code: 'foot-rolls', label: 'foot rolls' }));
+    const faults = async () => ((await coach.get('/teaching').expect(200)).body as Teaching).faults;
+    expect((await faults()).map(({ code }) => code)).toEqual(['drops']);
+    const mine = named({});
+    await send(coach, mine, named({ code: 'tall', label: 'x' }));
+    // Sent again, and called by the same code by somebody else.
+    await send(coach, mine);
+    await send(coach, named({ label: 'late hips', per: 'step', order: 9 }));
+    expect((await faults()).map(({ code, label, per, views }) => [code, label, per, views.length])).toEqual([
+      ['drops', 'Hips lag', 'split', 1],
+      ['hips-lag', 'hips lag 2', 'split', 2],
+    ]);
+    expect((await book())['hips-lag']).toEqual([1, 10]);
+    const refused = { refused: [jasmine.objectContaining({ code: 'not-understood' })] };
+    expect((await send(coach, named({ label: 'x'.repeat(41) }))).body).toEqual(jasmine.objectContaining(refused));
+    // Another club knows nothing of it.
+    expect((await other.get('/teaching').expect(200)).body.faults).toEqual([]);
+  });
+
+  it('made by two runs at once are both there, and no more than a club may have', async () => {
+    const all = withMade(
+      [],
+      Array.from({ length: 200 }, (_, i) => ({ code: `own-${i}`, label: 'x'.repeat(40), per: 'step' as const })),
+    );
+    expect([all.length, new Set(all.map(({ label }) => label)).size]).toEqual([120, 120]);
+    expect(ClubFaults.safeParse(all).success).toBeTrue();
+    const runs = [0, 1, 2].map(() => tapped(['tall'], [[3, 'tall']]));
+    for (const log of runs) await coach.keep(log);
+    await Promise.all(
+      runs.map((log, i) => {
+        const stamp = { id: randomUUID(), device: randomUUID(), seq: 1, order: 2, m: 0, at: 0 };
+        const event = { ...stamp, kind: 'named', code: `own-${i}`, label: `own ${i}`, per: 'step' };
+        return coach.post(`/runs/${log.run.id}/events`, { events: [event] }).expect(200);
+      }),
+    );
+    const { faults } = (await coach.get('/teaching').expect(200)).body as Teaching;
+    expect(faults.map(({ code }) => code).sort()).toEqual(['own-0', 'own-1', 'own-2']);
   });
 
   it('are counted by what their club says of them as the run begins; what is hidden keeps its history, and is not first', async () => {

@@ -1,14 +1,16 @@
-import { computed, inject, Injectable } from '@angular/core';
+import { computed, effect, inject, Injectable, untracked } from '@angular/core';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { Store } from '@ngrx/store';
 import { folded } from './folded';
 import { people } from './records';
 import { runActions, runFeature } from './run';
+import { TeachingStore } from './teaching';
 
 /** The run on this page, its log, and what the log adds up to. */
 @Injectable({ providedIn: 'root' })
 export class RunAtHand {
   private readonly store = inject(Store);
+  private readonly teaching = inject(TeachingStore);
   readonly run = this.store.selectSignal(runFeature.selectRun);
   readonly events = this.store.selectSignal(runFeature.selectEvents);
   /** How many events this device could not keep. */
@@ -25,6 +27,14 @@ export class RunAtHand {
   });
   /** Other devices in it. */
   readonly others = computed(() => this.fold()?.log.devices.filter((device) => !this.mine().has(device)) ?? []);
+
+  constructor() {
+    // What another coach of the run called a fault is what it is called here.
+    effect(() => {
+      const made = this.fold()?.log.made ?? [];
+      untracked(() => this.teaching.takeMade(made));
+    });
+  }
 
   private readonly people = this.store.selectSignal(people.selectById);
   /** What somebody in it is called: as when it began, or as the club has it now. */

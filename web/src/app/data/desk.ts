@@ -1,5 +1,6 @@
 import { effect, inject, Injectable, untracked } from '@angular/core';
 import type { RunHead } from '@hopsk/contract/run';
+import type { Made } from '@hopsk/core/catalogue/made';
 import { clockAt } from '@hopsk/core/log/clock';
 import { turnsOf } from '@hopsk/core/log/watching';
 import {
@@ -11,6 +12,7 @@ import {
   type Effort,
   type Felt,
   type Measured,
+  type Named,
   type Note,
   type Observation,
   type Opened,
@@ -51,6 +53,7 @@ export type Loose = (
   | Thing
   | Whose
   | Measured
+  | Named
   | Omit<Replanning, 'after'>
 ) & {
   readonly m?: number;
@@ -70,6 +73,8 @@ export interface Beginning {
   readonly names: Readonly<Record<string, string>>;
   readonly board: readonly string[];
   readonly view: 'front' | 'side';
+  /** Faults on the board that were made for it: the club has them from the run. */
+  readonly made?: readonly Made[];
 }
 
 /** Away for longer than this while a run was open, and the clock is stopped where the app was last alive. */
@@ -119,7 +124,7 @@ export class RunDesk {
   }
 
   async begin(beginning: Beginning): Promise<void> {
-    const { head, clubId, names } = beginning;
+    const { head, clubId, names, made = [] } = beginning;
     this.time.stop();
     await this.device.putRun(await this.newRun({ head, clubId, names }));
     await this.open(head.id);
@@ -127,6 +132,7 @@ export class RunDesk {
       { kind: 'board', faults: [...beginning.board] },
       { kind: 'view', view: beginning.view },
       { kind: 'watch', athlete: head.athletes[0] ?? null },
+      ...made.map((one) => ({ kind: 'named' as const, ...one })),
       { kind: 'go' },
     );
   }

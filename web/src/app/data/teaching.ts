@@ -2,9 +2,10 @@ import { computed, inject, Injectable } from '@angular/core';
 import { Teaching } from '@hopsk/contract/teaching';
 import { SCHOOLS, type OwnSchool } from '@hopsk/core/body/school';
 import { faultsByCode, offeredFaults } from '@hopsk/core/catalogue/faults';
+import { madeFault, type Made } from '@hopsk/core/catalogue/made';
 import { faultLabel, sayFaultsBy, schoolWords } from '@hopsk/words/naming';
 import { Actions, createEffect, ofType, provideEffects } from '@ngrx/effects';
-import { createActionGroup, createFeature, createReducer, emptyProps, on, props, provideState, Store } from '@ngrx/store';
+import { createActionGroup, createFeature, createReducer, createSelector, emptyProps, on, props, provideState, Store } from '@ngrx/store';
 import {
   catchError,
   concatMap,
@@ -37,27 +38,46 @@ const actions = createActionGroup({
     Save: props<{ save: string; change: Change }>(),
     Saved: props<{ save: string; teaching: Teaching }>(),
     Refused: props<{ save: string; trouble: Trouble }>(),
+    /** Faults that were made on the floor: the server has them from the run, now or later. */
+    Made: props<{ made: readonly Made[] }>(),
   },
 });
 
 interface TeachingState {
   readonly teaching: Teaching;
+  /** Of those that were made on the floor, what may not be in it yet. */
+  readonly made: readonly Made[];
   readonly status: 'unknown' | 'recalled' | 'ready';
 }
 
 const initial: TeachingState = {
   teaching: { version: 0, choices: {}, stances: [], moves: [], playbooks: [], views: {}, numbers: null, faults: [] },
+  made: [],
   status: 'unknown',
 };
+
+/** What the club teaches, with what was made on the floor and may not be in it yet. */
+function withMade({ teaching, made }: TeachingState): Teaching {
+  const codes = new Set(teaching.faults.map(({ code }) => code));
+  const fresh = made.filter(({ code }) => !codes.has(code));
+  return fresh.length === 0 ? teaching : { ...teaching, faults: [...teaching.faults, ...fresh.map(madeFault)] };
+}
 
 const feature = createFeature({
   name: 'teaching',
   reducer: createReducer(
     initial,
-    on(actions.fetched, actions.saved, (_, { teaching }): TeachingState => ({ teaching, status: 'ready' })),
-    on(actions.recalled, (state, { teaching }): TeachingState => (teaching ? { teaching, status: 'recalled' } : state)),
+    on(actions.fetched, actions.saved, (state, { teaching }): TeachingState => ({ ...state, teaching, status: 'ready' })),
+    on(actions.recalled, (state, { teaching }): TeachingState => (teaching ? { ...state, teaching, status: 'recalled' } : state)),
+    // What the server has is otherwise now, or will be: the next page that asks for it fetches it.
+    on(actions.made, ({ teaching, made, status }, more): TeachingState => ({
+      teaching,
+      made: [...made, ...more.made],
+      status: status === 'ready' ? 'recalled' : status,
+    })),
     on(signInActions.left, () => initial),
   ),
+  extraSelectors: ({ selectTeachingState }) => ({ selectWhole: createSelector(selectTeachingState, withMade) }),
 });
 
 /** What the club teaches: one record in the store, kept on this device, fetched when it can be. */
@@ -66,7 +86,9 @@ export class TeachingStore {
   private readonly store = inject<Store>(Store);
   private readonly done = inject(Actions);
   private readonly status = this.store.selectSignal(feature.selectStatus);
-  readonly teaching = this.store.selectSignal(feature.selectTeaching);
+  readonly teaching = this.store.selectSignal(feature.selectWhole);
+  /** Faults that were made on the floor since it was fetched. */
+  readonly made = this.store.selectSignal(feature.selectMade);
   /** Whether it is known what the club teaches: before that nothing may be changed, or it would be taken for nothing. */
   readonly ready = computed(() => this.status() !== 'unknown');
   /** Everybody's stances and the club's own, with what they are called. */
@@ -89,6 +111,14 @@ export class TeachingStore {
   /** Fetches it, unless that was done. */
   load(): void {
     this.store.dispatch(actions.load());
+  }
+
+  /** Faults that were made on the floor, here or on another device of a run: known from here on, without a network too. */
+  takeMade(made: readonly Made[]): void {
+    if (made.length === 0) return;
+    const known = this.catalogue();
+    const fresh = made.filter(({ code }) => !known.has(code));
+    if (fresh.length > 0) this.store.dispatch(actions.made({ made: fresh }));
   }
 
   /** Saves a change; the trouble where it cannot be, null where it is saved or whoever saved it has left. */
@@ -156,11 +186,13 @@ const effects = {
     { functional: true },
   ),
   keep: createEffect(
-    (asked = inject(Actions), device = inject(DeviceStore)) =>
-      asked.pipe(
-        ofType(actions.fetched, actions.saved),
-        tap(({ teaching }) => void device.keep('teaching', teaching)),
-      ),
+    (asked = inject(Actions), device = inject(DeviceStore), store = inject<Store>(Store)) => {
+      const whole = store.selectSignal(feature.selectWhole);
+      return asked.pipe(
+        ofType(actions.fetched, actions.saved, actions.made),
+        tap(() => void device.keep('teaching', whole())),
+      );
+    },
     { functional: true, dispatch: false },
   ),
 };

@@ -213,7 +213,7 @@ export class RunNow {
     }
     return sides;
   });
-  private readonly catalogue = computed(() => faultsByCode(this.of.run()?.head));
+  private readonly catalogue = computed(() => this.of.fold()?.log.catalogue ?? faultsByCode());
   readonly tiles = computed(() => {
     const [watching, catalogue] = [this.watching(), this.catalogue()];
     return (watching?.board ?? []).map((code, i) => {

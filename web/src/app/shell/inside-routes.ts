@@ -254,7 +254,9 @@ export const inside: Routes = [
         path: 'club/faults',
         title: title('club'),
         canDeactivate: [askFirst],
-        loadComponent: inRoom(['ownFaults', 'remedies', 'club'], () => import('../screens/club/own-faults').then((m) => m.OwnFaultsScreen)),
+        loadComponent: inRoom(['ownFaults', 'remedies', 'club', 'floor'], () =>
+          import('../screens/club/own-faults').then((m) => m.OwnFaultsScreen),
+        ),
       },
       {
         path: 'club',

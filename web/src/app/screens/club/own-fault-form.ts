@@ -47,7 +47,7 @@ export class OwnFaultForm {
     reads: this.reads[name],
     wide: name !== 'label' && name !== 'cue',
   }));
-  protected readonly units = namedOptions(FAULT_UNITS, words.ownFaults.units);
+  protected readonly units = namedOptions(FAULT_UNITS, words.floor.units);
   protected readonly views = namedOptions(VIEWS, words.ownFaults.views);
   protected readonly parts = namedOptions(PHASES, words.ownFaults.parts);
   protected readonly shows = namedOptions(SHOWN_BY, words.ownFaults.shows);

@@ -1,5 +1,6 @@
-import type { ClubFault, FaultEntry } from '@hopsk/core/catalogue/fault';
+import type { ClubFault } from '@hopsk/core/catalogue/fault';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
+import { codeFor, unsaidFault } from '@hopsk/core/catalogue/made';
 import { words } from '@hopsk/words/words';
 import { same } from '../../data/same';
 
@@ -7,16 +8,12 @@ import { same } from '../../data/same';
 export function oursOf(code: string): ClubFault | null {
   const entry = FAULTS.find((fault) => fault.code === code);
   const said = words.faults[code];
-  return entry && said ? { ...whole(entry), ...said, remedy: words.remedies[code] ?? '' } : null;
+  return entry && said ? { ...unsaidFault(entry), ...said, remedy: words.remedies[code] ?? '' } : null;
 }
 
-const whole = ({ code, phase, views, per, shownBy, causes, safety }: FaultEntry): ClubFault => ({
-  ...{ code, phase, views, per, shownBy, causes, ...(safety && { safety }) },
-  ...{ label: '', says: '', usually: '', cue: '', remedy: '', cost: 1, hidden: false, into: null },
-});
-
 /** One that nobody has said anything of yet. */
-export const freshFault = (): ClubFault => whole({ code: '', phase: 'travel', views: ['side'], per: 'step', shownBy: 'any', causes: [] });
+export const freshFault = (): ClubFault =>
+  unsaidFault({ code: '', phase: 'travel', views: ['side'], per: 'step', shownBy: 'any', causes: [] });
 
 /** All faults of a club, its own first, each as the club has it. */
 export const allFaults = (own: readonly ClubFault[]): ClubFault[] => {
@@ -36,22 +33,4 @@ export function withFault(own: readonly ClubFault[], fault: ClubFault): { readon
   const ours = oursOf(code);
   if (ours && same(ours, now)) return { code, faults: others };
   return { code, faults: own.some((one) => one.code === code) ? own.map((one) => (one.code === code ? now : one)) : [...own, now] };
-}
-
-/**
- * A code that nobody else has, from a name.
- * @example codeFor('Hüfte kippt', new Set(['hufte-kippt'])) // 'hufte-kippt-2'
- */
-export function codeFor(label: string, taken: ReadonlySet<string>): string {
-  const plain = label.normalize('NFKD').toLowerCase().replace(/\p{M}/gu, '');
-  const base =
-    plain
-      .split(/[^a-z0-9]+/)
-      .filter((part) => part !== '')
-      .join('-')
-      .slice(0, 32)
-      .replace(/-$/, '') || 'own';
-  let code = base;
-  for (let n = 2; taken.has(code); n++) code = `${base}-${n}`;
-  return code;
 }

@@ -31,7 +31,7 @@ import { roundsBegun } from '../../parts/run-setup';
 import { Dialogs } from '../../ui/dialogs';
 import { Head } from '../../ui/head';
 import { BeforeThis } from '../../parts/before-this';
-import { pickFault } from './dialogs';
+import { pickOrMake } from './dialogs';
 import { RunRows } from '../../parts/run-rows';
 import { UnderWay } from '../../parts/under-way';
 
@@ -118,8 +118,10 @@ export class FloorScreen {
   }
 
   protected async addFault(): Promise<void> {
-    const code = await pickFault(this.dialogs);
-    if (code) this.onBoard(code, true);
+    const picked = await pickOrMake(this.dialogs);
+    if (!picked) return;
+    if (typeof picked !== 'string') this.club.takeMade([picked]);
+    this.onBoard(typeof picked === 'string' ? picked : picked.code, true);
   }
 
   protected onBoard(code: string, on: boolean): void {
@@ -146,7 +148,7 @@ export class FloorScreen {
     this.refusal.set(typeof beginning === 'string' ? `${this.text.cannot} ${beginning}` : '');
     if (typeof beginning === 'string') return;
     await this.before.keep(this.dose(), this.here());
-    await this.desk.begin(beginning);
+    await this.desk.begin({ ...beginning, made: this.club.made().filter(({ code }) => beginning.board.includes(code)) });
     await this.router.navigate(['/floor/run']);
   }
 

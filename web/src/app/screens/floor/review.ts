@@ -124,7 +124,9 @@ export class Review {
   protected readonly faultOptions = inject(TeachingStore).faultOptions;
 
   constructor() {
-    const gone = inject(GoneThrough);
+    const [gone, club] = [inject(GoneThrough), inject(TeachingStore)];
+    // A fault that was made in it, on another device perhaps, is called here as there.
+    effect(() => club.takeMade(this.log()?.made ?? []));
     effect(() => {
       const id = this.id();
       untracked(() => (void this.load(id), void gone.add(id)));

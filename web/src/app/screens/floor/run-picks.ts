@@ -14,7 +14,7 @@ import { ASK } from '../../ui/ask';
 import { AskDialog } from '../../ui/ask-dialog';
 import { Dialogs, type Part } from '../../ui/dialogs';
 import { MatDialog } from '../../ui/material-dialog';
-import { FAULT_PICKER, pickFault } from './dialogs';
+import { FAULT_PICKER, pickFault, pickOrMake } from './dialogs';
 import { KEY_LIST, LAST_TAPS, NOTE_BOX, RESULT_PICKER, TAP_BOX, TEMPO_BOX, THINGS_BOX, TO_COME, WHO_PICKER } from './run-dialogs';
 import type { RunReplan } from './run-replan';
 import type { RunTaps } from './run-taps';
@@ -86,10 +86,11 @@ export class RunPicks {
     return this.dialogs.open;
   }
 
-  /** A fault from the whole list; what is on the board already is only shown there. */
+  /** A fault from the whole list, or one that is made; what is on the board already is only shown there. */
   async fault(): Promise<void> {
-    const code = await pickFault(this.dialogs);
-    if (code && !this.at.watching()?.board.includes(code)) await this.taps.other(code);
+    const picked = await pickOrMake(this.dialogs);
+    if (picked && typeof picked !== 'string') await this.taps.made(picked);
+    else if (picked && !this.at.watching()?.board.includes(picked)) await this.taps.other(picked);
   }
 
   /** A fault with its side, its strength, its part, or of all: a tile was held. */

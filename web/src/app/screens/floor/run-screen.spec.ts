@@ -1,3 +1,4 @@
+import { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import type { CueKind } from '@hopsk/core/plan/cue';
 import type { RunEvent } from '@hopsk/core/log/event';
@@ -8,6 +9,7 @@ import { Sounds } from '../../ports/sounds';
 import { Speech } from '../../ports/speech';
 import { runActions, runFeature } from '../../data/run';
 import { RunTime } from '../../data/run-time';
+import { TeachingStore } from '../../data/teaching';
 import { athlete, event, keptRun } from '../../testing/run';
 import { house, Screen } from '../../testing/screen';
 import { RunScreen } from './run-screen';
@@ -185,6 +187,52 @@ describe('a session under way', () => {
     await shown('tall', 'split-late', 'stance-narrow');
     watch('Bo');
     await shown('tall', 'split-late', 'deep');
+  });
+
+  it('a fault that nobody has a name for is made where it is seen: named, tapped, and on the board from then on', async () => {
+    await open(11.7);
+    const teaching = TestBed.inject(TeachingStore);
+    teaching.load();
+    TestBed.inject(HttpTestingController).expectOne('/api/teaching').flush({ version: 0, choices: {}, stances: [] });
+    await screen.until(() => teaching.ready());
+    screen.button('more …').click();
+    const box = (): HTMLInputElement | null => document.querySelector('hop-fault-picker input[type=search]');
+    await screen.until(() => box() !== null);
+    const type = (text: string): void => {
+      const input = box();
+      if (!input) return;
+      input.value = text;
+      input.dispatchEvent(new Event('input'));
+    };
+    const make = (): HTMLButtonElement | null => document.querySelector('hop-fault-picker .make button[mat-flat-button]');
+    const said = (): string => document.querySelector('hop-fault-picker .make')?.textContent ?? '';
+    type('stance narrow');
+    await screen.until(() => document.querySelectorAll('hop-fault-picker li').length < 4);
+    // One that there is cannot be made again.
+    expect(make()).toBeNull();
+    type(`hips ${'x'.repeat(40)}`);
+    await screen.until(() => said().includes('40 letters'));
+    expect(make()).toBeNull();
+    type('  Hips   lag');
+    await screen.until(() => make() !== null);
+    expect(said()).toContain('‘Hips lag’');
+    make()?.click();
+    await screen.until(() => screen.all('[data-fault]').length === 2);
+    expect(screen.all('[data-fault]').map((one) => [one.getAttribute('data-fault'), one.textContent.includes('Hips lag')])).toEqual([
+      ['crossed', false],
+      ['hips-lag', true],
+    ]);
+    expect(
+      events()
+        .slice(-3)
+        .map((one) => [one.kind, one.kind === 'named' && one.per, one.kind === 'fault' && one.fault]),
+    ).toEqual([
+      ['named', 'repetition', false],
+      ['fault', false, 'hips-lag'],
+      ['board', false, false],
+    ]);
+    // It is chosen from the list like any other, with and without a network.
+    expect(teaching.faultOptions().at(-1)).toEqual({ value: 'hips-lag', label: 'Hips lag' });
   });
 
   it('in turn: with each round it is the turn of whoever was seen least, and a swipe over the clock goes on to the next', async () => {

@@ -1,5 +1,6 @@
 import { inject, signal } from '@angular/core';
 import type { Side } from '@hopsk/core/body/foot';
+import type { Made } from '@hopsk/core/catalogue/made';
 import type { Result } from '@hopsk/core/log/event';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { faultLabel } from '@hopsk/words/naming';
@@ -30,10 +31,11 @@ export class RunTaps {
 
   private faultKept(code: string, side: Side | null): Promise<void> {
     const of = this.sides() ? side : null;
-    return this.log(
-      { kind: 'fault', fault: code, side: of, athlete: this.athlete, source: 'floor', clip: null },
-      `${faultLabel(code)}${of ? `, ${words.common.sides[of]}` : ''}`,
-    );
+    return this.log(this.tapOf(code, of), `${faultLabel(code)}${of ? `, ${words.common.sides[of]}` : ''}`);
+  }
+
+  private tapOf(fault: string, side: Side | null): Loose {
+    return { kind: 'fault', fault, side, athlete: this.athlete, source: 'floor', clip: null };
   }
 
   /** A tap on a tile's left or right half says the side; from the keyboard none. */
@@ -108,6 +110,12 @@ export class RunTaps {
   /** A fault that had no tile: it has one from here on, where there is room. */
   async other(code: string): Promise<void> {
     await this.faultKept(code, null);
+    await this.board.turned();
+  }
+
+  /** A fault that nobody had a name for: it has one from here on, is tapped, and has its tile. */
+  async made(made: Made): Promise<void> {
+    await this.log([{ kind: 'named', ...made }, this.tapOf(made.code, null)], made.label);
     await this.board.turned();
   }
 
