@@ -1,4 +1,4 @@
-import { chromium, type Browser } from 'playwright-core';
+import { chromium, type Browser, type BrowserContext } from 'playwright-core';
 import { ensureChromium } from '../../scripts/lib/chromium.mjs';
 
 /** Does something with a browser of its own, which is closed afterwards. */
@@ -8,6 +8,8 @@ export async function withBrowser<T>(work: (browser: Browser) => Promise<T>): Pr
     chromiumSandbox: false,
     args: ['--disable-dev-shm-usage', '--disable-gpu'],
   });
+  // What runs these files names its functions by a helper that no page has.
+  browser.on('context', (context: BrowserContext) => void context.addInitScript('globalThis.__name = (named) => named'));
   try {
     return await work(browser);
   } finally {

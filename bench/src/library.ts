@@ -52,8 +52,6 @@ export async function library(url: string): Promise<Line[]> {
     await page.goto('/floor');
     await page.getByRole('link', { name: 'steps', exact: true }).waitFor();
     await page.waitForLoadState('networkidle');
-    // What runs this file names its functions by a helper that the page does not have.
-    await page.evaluate('globalThis.__name = (named) => named');
     const [first, whole, cards] = await page.evaluate(async (screenful) => {
       const until = async (done: () => boolean): Promise<number> => {
         while (!done()) await new Promise((go) => requestAnimationFrame(go));

@@ -102,29 +102,29 @@ interface Measured {
   readonly late: number;
 }
 
-/** The run's time (ms) of the last events that this page wrote, in their order. */
-const momentsOf = (page: Page, last: number): Promise<number[]> =>
-  page.evaluate(
-    (count) =>
-      new Promise<number[]>((done) => {
-        const open = indexedDB.open('hopsk');
-        open.onsuccess = () => {
-          const all = open.result.transaction('events').objectStore('events').getAll();
-          all.onsuccess = () => {
-            const faults = (all.result as { event: { kind: string; at: number; m: number } }[]).filter(
-              ({ event }) => event.kind === 'fault',
-            );
-            done(
-              faults
-                .map(({ event }) => event.m)
-                .sort((a, b) => a - b)
-                .slice(-count),
-            );
-          };
-        };
-      }),
-    last,
-  );
+/** What this browser keeps under a name. */
+const storeOf = (name: string): Promise<unknown[]> =>
+  new Promise((done) => {
+    const open = indexedDB.open('hopsk');
+    open.onsuccess = () => {
+      const all = open.result.transaction(name).objectStore(name).getAll();
+      all.onsuccess = () => done(all.result);
+    };
+  });
+
+interface Kept {
+  readonly event: { readonly kind: string; readonly device: string; readonly m: number };
+}
+
+/** The run's time (ms) of the last taps that this page wrote, in their order. */
+async function momentsOf(page: Page, last: number): Promise<number[]> {
+  const runs = (await page.evaluate(storeOf, 'runs')) as { readonly devices: readonly string[] }[];
+  const mine = new Set(runs.flatMap(({ devices }) => devices));
+  return ((await page.evaluate(storeOf, 'events')) as Kept[])
+    .flatMap(({ event }) => (event.kind === 'fault' && mine.has(event.device) ? [event.m] : []))
+    .sort((a, b) => a - b)
+    .slice(-last);
+}
 
 /**
  * By how much (ms) the latest of the words came after its moment of the plan. How the page's steady clock stands to the run's time is
@@ -198,8 +198,6 @@ export async function slowed(url: string, ask: Ask): Promise<Line[]> {
   return withBrowser(async (browser) => {
     const context = await browser.newContext({ baseURL: url, viewport: { width: 412, height: 839 }, serviceWorkers: 'block' });
     await context.request.post('/api/demo');
-    // What runs this file names its functions by a helper that the page does not have.
-    await context.addInitScript('globalThis.__name = (named) => named');
     await context.addInitScript(note, TICK);
     const page = await context.newPage();
     await page.goto('/floor');

@@ -62,7 +62,6 @@ export async function sound(url: string, ask: Ask): Promise<Line[]> {
   return withBrowser(async (browser) => {
     const context = await browser.newContext({ baseURL: url, serviceWorkers: 'block' });
     await context.request.post('/api/demo');
-    await context.addInitScript('globalThis.__name = (named) => named');
     await context.addInitScript(note);
     const page = await context.newPage();
     await page.goto(`/build/${id}`);

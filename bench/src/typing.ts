@@ -36,7 +36,6 @@ export async function typing(url: string): Promise<Line[]> {
   return withBrowser(async (browser) => {
     const context = await browser.newContext({ baseURL: url, viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
     await context.request.post('/api/demo');
-    await context.addInitScript('globalThis.__name = (named) => named');
     const page = await context.newPage();
     await page.goto('/steps');
     await page.getByRole('link', { name: 'new pattern' }).click();

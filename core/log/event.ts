@@ -246,5 +246,8 @@ export const AFTERWARDS: readonly RunEventKind[] = ['note', 'effort', 'pain', 'f
 /** What things say: it counts nowhere, and makes nobody a device of a coach. */
 export const OF_THINGS: readonly RunEventKind[] = ['thing', 'reaction', 'pulse', 'reps'];
 
+/** What is said of things: by them, or of whose they are. */
+export const isOfThings = ({ kind }: RunEvent): boolean => kind === 'whose' || OF_THINGS.includes(kind);
+
 /** Kinds that a coach can take back. */
 export const OBSERVATIONS: readonly RunEventKind[] = ['fault', 'right', 'attempt', 'result', 'freeze', 'ball', 'note', 'told'];

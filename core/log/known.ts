@@ -1,6 +1,6 @@
 import { Comings, isComing } from './comings.js';
 import { Corrections, isCorrection } from './corrections.js';
-import { AFTERWARDS, OF_THINGS, inOrder, OBSERVATIONS, type RunEvent } from './event.js';
+import { AFTERWARDS, isOfThings, OF_THINGS, inOrder, OBSERVATIONS, type RunEvent } from './event.js';
 import { Watchers } from './watchers.js';
 import { isTurned, type Watching } from './watching.js';
 
@@ -10,6 +10,8 @@ export class Known {
   readonly watchers = new Watchers();
   readonly corrections = new Corrections();
   private readonly comings: Comings;
+  /** What was said of things, as it came: another list only when there is more. */
+  ofThings: readonly RunEvent[] = [];
   private lastNow: RunEvent | null = null;
   private latestM = 0;
   private readonly seqs = new Map<string, number>();
@@ -32,6 +34,7 @@ export class Known {
       this.corrections.add(event);
       return null;
     }
+    if (isOfThings(event)) this.ofThings = [...this.ofThings, event];
     if (OF_THINGS.includes(event.kind)) return null;
     this.latestM = Math.max(this.latestM, event.m);
     if (!AFTERWARDS.includes(event.kind)) this.present.add(event.device);

@@ -1,7 +1,7 @@
 import { cell } from '../plan/cell.js';
 import { clockText } from '../plan/clock-text.js';
 import { planAt, type RunClock } from './clock.js';
-import { ordered, TOUCH_MS, type RunEvent, type ThingAs } from './event.js';
+import { isOfThings, ordered, TOUCH_MS, type RunEvent, type ThingAs } from './event.js';
 
 /** A thing that takes part in a run, and whose it is. */
 export interface TakesPart {
@@ -12,10 +12,13 @@ export interface TakesPart {
   readonly athlete: string | null;
 }
 
+/** What a log says of things, in order: little of it, and the rest need not be brought in order for that. */
+const ofThings = (events: readonly RunEvent[]): RunEvent[] => ordered(events.filter(isOfThings));
+
 /** The things that take part as a log has it, in the order in which they came. */
 export function thingsIn(events: readonly RunEvent[]): TakesPart[] {
   const things = new Map<string, TakesPart>();
-  for (const event of ordered(events)) {
+  for (const event of ofThings(events)) {
     if (event.kind === 'thing') {
       const { thing: id, as, standIn } = event;
       if (event.on) things.set(id, { id, as, standIn, athlete: things.get(id)?.athlete ?? null });
@@ -44,7 +47,7 @@ export interface MeasuredOf {
  */
 export function answersIn(events: readonly RunEvent[]): Extract<RunEvent, { kind: 'reaction' }>[] {
   const seen = new Set<string>();
-  return ordered(events).flatMap((event) => {
+  return ofThings(events).flatMap((event) => {
     if (event.kind !== 'reaction' || event.ms > TOUCH_MS[1]) return [];
     const key = `${event.thing} ${event.call}`;
     if (seen.has(key)) return [];
@@ -58,9 +61,10 @@ export function answersIn(events: readonly RunEvent[]): Extract<RunEvent, { kind
  * @example measuredIn([])  // []
  */
 export function measuredIn(events: readonly RunEvent[]): MeasuredOf[] {
-  const answers = answersIn(events);
-  const pulses = ordered(events).flatMap((event) => (event.kind === 'pulse' ? [event] : []));
-  const counted = ordered(events).flatMap((event) => (event.kind === 'reps' ? [event] : []));
+  const said = ofThings(events);
+  const answers = answersIn(said);
+  const pulses = said.flatMap((event) => (event.kind === 'pulse' ? [event] : []));
+  const counted = said.flatMap((event) => (event.kind === 'reps' ? [event] : []));
   const whose = new Set([...answers, ...pulses, ...counted].map(({ athlete }) => athlete));
   return [...whose].map((athlete): MeasuredOf => {
     const times = answers.flatMap((one) => (one.athlete === athlete ? [one.ms] : [])).sort((a, b) => a - b);

@@ -98,13 +98,17 @@ export class ClockBlock {
   private readonly text = words.run;
   /** What stands beside the name: calls, words of the coach, counts. */
   protected readonly show = computed(() => this.cue()?.show ?? '');
+  /** How wide words are is measured once for each, and not at every tick. */
+  private readonly asLarge = computed(() => {
+    const lines = inLines(this.show());
+    return { lines, wide: Math.max(...lines.map(emsOf), LEAST_WIDE) };
+  });
   /** What is to be read from afar, while there is work: a call until the next one, another word as long as it takes to read. */
   protected readonly large = computed(() => {
     const [cue, { t, stretch, status }] = [this.cue(), this.clock()];
     if (!cue || cue.show === '' || stretch?.kind !== 'work' || status !== 'running' || !LARGE.includes(cue.kind)) return null;
     if (cue.kind !== 'call' && t - cue.at > STANDS) return null;
-    const lines = inLines(cue.show);
-    return { lines, wide: Math.max(...lines.map(emsOf), LEAST_WIDE) };
+    return this.asLarge();
   });
   /** How far the arrow turns from ahead, degrees. */
   protected readonly turn = computed(() => {

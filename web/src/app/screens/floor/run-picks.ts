@@ -89,8 +89,7 @@ export class RunPicks {
   /** A fault from the whole list, or one that is made; what is on the board already is only shown there. */
   async fault(): Promise<void> {
     const picked = await pickOrMake(this.dialogs);
-    if (picked && typeof picked !== 'string') await this.taps.made(picked);
-    else if (picked && !this.at.watching()?.board.includes(picked)) await this.taps.other(picked);
+    if (picked) await this.taps.other(picked);
   }
 
   /** A fault with its side, its strength, its part, or of all: a tile was held. */

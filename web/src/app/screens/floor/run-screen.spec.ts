@@ -189,6 +189,19 @@ describe('a session under way', () => {
     await shown('tall', 'split-late', 'deep');
   });
 
+  it('what is on the audio clock stays there whatever is tapped, and is taken back when the clock is turned', async () => {
+    await open(11.7);
+    await screen.until(() => screen.all('[data-fault]').length > 0);
+    const silenced = spyOn(TestBed.inject(Sounds), 'silence').and.callThrough();
+    screen.all('[data-fault]')[0]?.click();
+    await screen.until(() => events().some(({ kind }) => kind === 'fault'));
+    await screen.fixture.whenStable();
+    expect(silenced).not.toHaveBeenCalled();
+    screen.button('next').click();
+    await screen.until(() => events().at(-1)?.kind === 'end');
+    expect(silenced).toHaveBeenCalled();
+  });
+
   it('a fault that nobody has a name for is made where it is seen: named, tapped, and on the board from then on', async () => {
     await open(11.7);
     const teaching = TestBed.inject(TeachingStore);

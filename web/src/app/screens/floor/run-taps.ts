@@ -107,15 +107,11 @@ export class RunTaps {
     void this.desk.log(...this.board.watching(athlete), { kind: 'watch', athlete });
   }
 
-  /** A fault that had no tile: it has one from here on, where there is room. */
-  async other(code: string): Promise<void> {
-    await this.faultKept(code, null);
-    await this.board.turned();
-  }
-
-  /** A fault that nobody had a name for: it has one from here on, is tapped, and has its tile. */
-  async made(made: Made): Promise<void> {
-    await this.log([{ kind: 'named', ...made }, this.tapOf(made.code, null)], made.label);
+  /** A fault that had no tile, or no name yet: it has one from here on, where there is room. */
+  async other(picked: string | Made): Promise<void> {
+    if (typeof picked !== 'string') await this.log([{ kind: 'named', ...picked }, this.tapOf(picked.code, null)], picked.label);
+    else if (this.at.watching()?.board.includes(picked)) return;
+    else await this.faultKept(picked, null);
     await this.board.turned();
   }
 

@@ -1,6 +1,6 @@
 import { computed, DestroyRef, effect, inject, untracked } from '@angular/core';
 import { thingsIn, type TakesPart } from '@hopsk/core/log/things';
-import type { RunEvent, ThingAs } from '@hopsk/core/log/event';
+import type { ThingAs } from '@hopsk/core/log/event';
 import { RunDesk } from '../../data/desk';
 import { newId } from '../../data/ids';
 import { due } from '../../parts/cues';
@@ -19,18 +19,17 @@ export class RunThings {
   /** Stand-ins that were switched on at this device. */
   private readonly open = new Map<string, Thing>();
   private heard = Number.NEGATIVE_INFINITY;
-  readonly list = computed(() => thingsIn(this.events()));
+  /** A tap of somebody says nothing of things: all that follows from them stays as it is then. */
+  private readonly said = computed(() => this.desk.fold()?.log.ofThings ?? []);
+  readonly list = computed(() => thingsIn(this.said()));
   private readonly mine = computed(() => {
     const own = new Set(
-      this.events().flatMap((one) => (one.kind === 'thing' && one.standIn && this.desk.mine.has(one.device) ? [one.thing] : [])),
+      this.said().flatMap((one) => (one.kind === 'thing' && one.standIn && this.desk.mine.has(one.device) ? [one.thing] : [])),
     );
     return this.at.status() === 'ended' || !this.desk.leads() ? [] : this.list().filter(({ id }) => own.has(id));
   });
 
-  constructor(
-    private readonly at: RunNow,
-    private readonly events: () => readonly RunEvent[],
-  ) {
+  constructor(private readonly at: RunNow) {
     inject(DestroyRef).onDestroy(() => this.keep([]));
     effect(() => {
       const mine = this.mine();

@@ -43,6 +43,12 @@ export class RunUpkeep {
   private readonly slept = signal(0);
   readonly asleep = computed(() => (this.slept() > 0 ? clockText(Math.floor(this.slept() / 1000)) : null));
 
+  /** What made the clock and what is to come as they are. */
+  private readonly turnedBy = computed(() => {
+    const log = this.desk.fold()?.log;
+    return `${log?.clock.last ?? ''}${log?.changedBy ?? ''}`;
+  });
+
   constructor(private readonly of: UpkeepOf) {
     this.at = of.at;
     const timers = [
@@ -62,9 +68,8 @@ export class RunUpkeep {
       untracked(() => this.tell(t, m));
     });
     effect(() => {
-      // Whoever turned the clock, or changed what is to come: what would sound by the old one does not.
-      const log = this.desk.fold()?.log;
-      if (log?.clock.last ?? log?.changedBy) untracked(() => (this.sounds.silence(), this.sound()));
+      // Whoever turned the clock, or changed what is to come: what would sound by the old one does not. A tap takes nothing back.
+      if (this.turnedBy() !== '') untracked(() => (this.sounds.silence(), this.sound()));
     });
     effect(() => {
       if (this.sounds.ready()) untracked(() => this.sound());
