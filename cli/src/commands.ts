@@ -17,6 +17,7 @@ import { meantBy } from '@hopsk/core/view/readings';
 import { reportOf } from '@hopsk/core/view/report';
 import { say } from '@hopsk/words/say';
 import { words } from '@hopsk/words/words';
+import { film } from './film.js';
 import { decided, nextOf, rates } from './log.js';
 import { BadInput, errorsOf, performerOf, placingOf, schoolsOf, type Options } from './options.js';
 import { calls, dose, expand, grid, type Answer } from './sessions.js';
@@ -202,6 +203,7 @@ export const COMMANDS: Readonly<Record<string, (sources: readonly Source[], opti
   calls: ([source], options) => answered(calls(source ?? null, options), options),
   rates: ([source], options) => answered(rates(there(source)), options),
   decide: ([source], options) => answered(decided(there(source), options.since), options),
+  film: ([source], options) => answered(film(there(source), schoolsOf(options.schools ?? '', '--schools')), options),
   next: ([source], options) => answered(nextOf(there(source), options.focus), options),
 };
 

@@ -31,9 +31,9 @@ describe('docs/cli.md', () => {
   beforeAll(() => {
     folder = mkdtempSync(join(tmpdir(), 'hopsk-docs-'));
     writeFileSync(join(folder, 'drills.txt'), DRILLS);
-    // The table that the page shows.
-    const table = [...page('cli').matchAll(/^ {4}(\S+)$/gm)].map(([, row = '']) => row);
-    writeFileSync(join(folder, 'log.csv'), table.join('\n'));
+    // The tables that the page shows.
+    for (const [, name = '', rows = ''] of page('cli').matchAll(/^With this as `(\S+)`:\n\n((?: {4}\S+\n)+)/gm))
+      writeFileSync(join(folder, name), rows.replaceAll(/^ {4}/gm, ''));
     before = process.cwd();
     process.chdir(folder);
   });

@@ -33,6 +33,7 @@ export const HELP = `hopsk COMMAND [FILE] [options]      a file of patterns, or 
                    --interval 3-4 --reaction S --area …
   rates            a log as a table: how often, how sure, what recurs, where it shows
   decide           a log as a table: what the rule of thumb and a running test say of each fault: --since DAY
+  film             marks and points of a clip as a table: times, places and steps with what the film leaves open
   next             a log as a table: what to fix first and its remedy: --focus "split-late, tall"
 
   --pattern NAME        which pattern of the file (the first without it)

@@ -64,6 +64,10 @@ export interface FieldMessages {
   /** There is more in it than words in small letters. */
   readonly 'words-alone': Nothing;
   readonly 'not-json': Nothing;
+  /** Frames that are not told one after the other, or whose times go back. */
+  readonly 'frames-grow': Nothing;
+  /** A heel or a tip of a foot whose ball was not tapped in that frame. */
+  readonly 'no-ball': Nothing;
   /** A value of another kind than the field holds. */
   readonly kind: Nothing;
 }

@@ -117,6 +117,9 @@ describe('a floor that was tapped in a picture', () => {
         // One that lies the wrong way round with it is named all the same.
         expect('code' in found ? found.names : found.bad).toEqual([all[which]?.name ?? '']);
       }
+    // The farthest one, off by little, looks like a lens.
+    const little = tapped(corner, 8).map((one, i) => (i === 2 ? { ...one, picture: { x: one.picture.x + 40, y: one.picture.y } } : one));
+    expect(good(calibrated(little, picture)).bad).toEqual([]);
     const five = tapped(behind, 5).map((one, i) => (i === 4 ? { ...one, picture: { x: one.picture.x + 60, y: one.picture.y } } : one));
     expect(good(calibrated(five, picture)).bad.length).toBe(5);
     expect([good(calibrated(tapped(behind, 4), picture)).checked, good(calibrated(tapped(behind, 5), picture)).checked]).toEqual([

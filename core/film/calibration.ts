@@ -19,7 +19,7 @@ export interface Picture {
 }
 
 /** How far a point lies from where all of them together have it, pixels. */
-export interface Residual {
+interface Residual {
   readonly name: string;
   readonly pixels: number;
 }
@@ -50,7 +50,7 @@ export interface NoCalibration {
 }
 
 /** A tap is this far off at most, pixels at 1080 lines (common practice, no source). */
-export const TAP_OFF = { pixels: 2, lines: 1080 } as const;
+const TAP_OFF = { pixels: 2, lines: 1080 } as const;
 /**
  * How much phones bend straight lines, as a standard deviation (value from memory): what is known beforehand. Few points say little of it,
  * and what they leave open is in what is stated.

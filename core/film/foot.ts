@@ -13,7 +13,7 @@ export interface Footprint {
 }
 
 /** A toe that is less certain than this (°) is not said. */
-export const TOE_WITHIN = 10;
+const TOE_WITHIN = 10;
 
 /** Where a foot stood, and how its toe was turned (°, clockwise from ahead); null where that cannot be said so closely. */
 export interface Stood {

@@ -7,19 +7,19 @@ import { handsOf } from './move-rule.js';
 import { heldOn, type HeldChoices, type OptionOf } from './schools.js';
 
 /** A stretch of time about a moment, seconds. */
-interface Window {
+export interface Window {
   readonly from: number;
   readonly to: number;
 }
 
 /** Windows of a strike against its landing, seconds (common practice, no source). */
-const STRIKE_WINDOWS: Readonly<Record<Exclude<OptionOf<'strike-window'>, 'off'>, Window>> = {
+export const STRIKE_WINDOWS: Readonly<Record<Exclude<OptionOf<'strike-window'>, 'off'>, Window>> = {
   'front-foot': { from: 0.02, to: 0.2 },
   together: { from: -0.06, to: 0.06 },
   'hand-first': { from: -0.5, to: 0.02 },
 };
 /** Windows of a split's landing against the ball, seconds (common practice, no source). */
-const SPLIT_WINDOWS: Readonly<Record<Exclude<OptionOf<'split-timing'>, 'off'>, Window>> = {
+export const SPLIT_WINDOWS: Readonly<Record<Exclude<OptionOf<'split-timing'>, 'off'>, Window>> = {
   contact: { from: -0.06, to: 0.04 },
   before: { from: -0.2, to: 0 },
   release: { from: -0.06, to: 0.04 },

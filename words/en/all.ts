@@ -10,6 +10,7 @@ import { doses } from './doses.js';
 import { enter } from './enter.js';
 import { everybody } from './everybody.js';
 import { faults } from './faults.js';
+import { film } from './film.js';
 import { findings } from './findings.js';
 import { floor } from './floor.js';
 import { group } from './group.js';
@@ -61,6 +62,7 @@ export const all = {
   ...doses,
   ...everybody,
   ...faults,
+  ...film,
   ...findings,
   ...tempo,
   ...today,

@@ -13,6 +13,7 @@ export const rooms = {
   enter: () => import('./enter.js').then((room) => room.enter),
   everybody: () => import('./everybody.js').then((room) => room.everybody),
   faults: () => import('./faults.js').then((room) => room.faults),
+  film: () => import('./film.js').then((room) => room.film),
   findings: () => import('./findings.js').then((room) => room.findings),
   floor: () => import('./floor.js').then((room) => room.floor),
   group: () => import('./group.js').then((room) => room.group),
