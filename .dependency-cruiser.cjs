@@ -25,7 +25,8 @@ module.exports = {
     {
       name: 'core-stands-alone',
       severity: 'error',
-      comment: 'core is pure computation: no other workspace, no Node API, no package but the runtime of the generated parser and the linear algebra of the film desk',
+      comment:
+        'core is pure computation: no other workspace, no Node API, no package but the runtime of the generated parser and the linear algebra of the film desk',
       from: { path: '^core/', pathNot: SPEC },
       to: { pathNot: '^(core/|node_modules/(@lezer/(common|lr)|ml-matrix)/)' },
     },

@@ -184,6 +184,7 @@ test('in the marked language every word of every screen is marked', async ({ pag
       [`/build/${session}/print`, 'hop-sheets tbody tr'],
       ['/floor', 'hop-run-rows li', 'floor'],
       [`/floor/runs/${file.runs[0]?.run.id}`, 'tr td'],
+      ['/film', 'hop-film .empty'],
       ['/faults', 'hop-rate-chart svg'],
       [`/build/new?from=book&athlete=${file.athletes[0]?.id}`, 'hop-start-from ol li'],
       ['/faults/season', 'hop-season tbody tr'],

@@ -35,6 +35,7 @@ const VIEWS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
       await page.locator('hop-rate-chart svg').waitFor();
     },
   ],
+  ['/film', (page) => page.getByText('No clip is open').waitFor()],
   ['/club/faults', (page) => page.getByRole('button', { name: /^split late/ }).waitFor()],
   ['/club', (page) => page.getByText('runa@netloft.test').waitFor()],
   [

@@ -19,6 +19,9 @@ const pixel = between(-MOST_PIXELS, 2 * MOST_PIXELS, 'px');
 const metres = between(-200, 200, 'm');
 const oneOf = <const T extends readonly [string, ...string[]]>(known: T) => z.enum(known, field('one-of', { known }));
 
+/** A mark as it is kept. */
+export const MarkShape = z.object({ kind: z.enum(MARKS), frame }) satisfies z.ZodMiniType<Mark>;
+
 /** A row of a table of marks and points: what it says, and the cells that it says it by. */
 const ROWS = {
   rate: z.object({ value: between(1, 2000) }),
@@ -142,4 +145,19 @@ function printsOf(rows: readonly Row<'foot'>[]): Footprint[] {
       },
     ];
   });
+}
+
+/**
+ * Marks of a clip as the cells of such a table. The times of its frames stand in it one by one, up to the last mark: no rate says them
+ * where it changes.
+ * @example filmCells({ frames: [0, 0.04], marks: [{ kind: 'back', frame: 1 }] }).length // 4
+ */
+export function filmCells({ frames, marks }: Pick<MarkedClip, 'frames' | 'marks'>): string[][] {
+  const last = marks.reduce((most, one) => Math.max(most, one.frame), 0);
+  const row = (what: What, name: string, at: number, value = ''): string[] => [what, name, String(at), '', '', '', '', value];
+  return [
+    [...FILM_COLUMNS],
+    ...frames.slice(0, last + 1).map((at, k) => row('time', '', k, String(Math.round(at * 1e6) / 1e6))),
+    ...[...marks].sort((a, b) => a.frame - b.frame).map(({ kind, frame: at }) => row('mark', kind, at)),
+  ];
 }

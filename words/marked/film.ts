@@ -4,9 +4,60 @@ import type { Told } from '@hopsk/core/film/difference';
 import type { MarkKind } from '@hopsk/core/film/marks';
 import type { TimeName } from '@hopsk/core/film/times';
 
+/** Why a file is no clip; of what is not shown, in what it is written. */
+const unread: Readonly<
+  Record<'no-film' | 'torn' | 'no-picture' | 'cannot-decode' | 'transparent' | 'no-frames', (codec: string) => string>
+> = {
+  'no-film': () => 'Ţĥáţ ƒíļé íš ñó ƒíļɱ ţĥáţ çáñ ƀé ŕéáđ ĥéŕé: ḾÞ4, ḾÓṼ áñđ ŴéƀḾ çáñ.',
+  torn: () => 'Ţĥáţ ƒíļé ƀŕéáķš óƒƒ ƀéƒóŕé íţš þíçţúŕéš: çóþý íţ ƒŕóɱ ţĥé þĥóñé óñçé ɱóŕé.',
+  'no-picture': () => 'Ţĥéŕé íš ñó þíçţúŕé íñ ţĥáţ ƒíļé, óñļý šóúñđ.',
+  'cannot-decode': (codec) =>
+    codec === 'hevc'
+      ? 'Ţĥíš ƀŕóŵšéŕ çáññóţ šĥóŵ ţĥáţ ƒíļɱ (ĤÉṼÇ). Šéţ ţĥé þĥóñé’š çáɱéŕá ţó ţĥé ɱóšţ çóɱþáţíƀļé ƒóŕɱáţ (Ĥ.264), óŕ çóñṽéŕţ ţĥé çļíþ.'
+      : `Ţĥíš ƀŕóŵšéŕ çáññóţ šĥóŵ ţĥáţ ƒíļɱ${codec === '' ? '' : ` (${codec})`}.`,
+  transparent: () => 'Ţĥáţ ƒíļɱ íš ɱáđé ţó ļíé óṽéŕ áñóţĥéŕ, ŵíţĥ þáŕţš ţĥáţ šĥóŵ ţĥŕóúĝĥ: ƒíļɱš óƒ á çáɱéŕá çáñ ƀé ŕéáđ ĥéŕé.',
+  'no-frames': () => 'Ţĥáţ ƒíļɱ ĥáš ñó ţŵó ƒŕáɱéš: ñóţĥíñĝ ļíéš ƀéţŵééñ ţĥéɱ.',
+};
+
 /** The film desk: marks, times, feet on a floor. */
 export const film = {
   film: {
+    title: 'Ƒíļɱ',
+    open: 'óþéñ á çļíþ',
+    openOther: 'óþéñ áñóţĥéŕ',
+    none: 'Ñó çļíþ íš óþéñ',
+    noneSays:
+      'Óþéñ óñé ţĥáţ ŵáš ƒíļɱéđ ŵíţĥ á þĥóñé óŕ á çáɱéŕá: ḾÞ4, ḾÓṼ óŕ ŴéƀḾ. Íţ íš ļóóķéđ áţ ƒŕáɱé ƀý ƒŕáɱé; ŵĥáţ ýóú ɱáŕķ çóɱéš ţó ţíɱéš, ŵíţĥ ŵĥáţ ţĥé ƒíļɱ ļéáṽéš óþéñ.',
+    stays:
+      'Á çļíþ šţáýš óñ ţĥíš đéṽíçé, áñđ íš ñóţ ķéþţ ƀý ţĥíš þáĝé. Ŵĥáţ ýóú ɱáŕķ íñ íţ šţáýš ĥéŕé ţóó, úñţíļ ýóú šíĝñ óúţ: šáṽé íţ áš á ţáƀļé.',
+    unread,
+    placeInClip: 'þļáçé íñ ţĥé çļíþ',
+    frame: (n: number, last: number, seconds: string): string => `ƒŕáɱé ${n} óƒ ${last}, ${seconds} š`,
+    frameShort: (n: number): string => `ƒŕáɱé ${n}`,
+    noPicture: (n: number): string => `Ƒŕáɱé ${n} çáññóţ ƀé šĥóŵñ; ţĥé óţĥéŕš çáñ ƀé ļóóķéđ áţ áļļ ţĥé šáɱé.`,
+    back10: '← 10',
+    back1: '← 1',
+    on1: '1 →',
+    on10: '10 →',
+    markWhat: 'ŵĥáţ íš šééñ ƒíŕšţ íñ ţĥíš ƒŕáɱé',
+    firstSeen: 'Ḿáŕķ ţĥé ƒŕáɱé íñ ŵĥíçĥ šóɱéţĥíñĝ íš šééñ ƒíŕšţ.',
+    keysSay: 'Ķéýš: áŕŕóŵš ĝó á ƒŕáɱé, ŵíţĥ šĥíƒţ ţéñ; ļéţţéŕš ɱáŕķ; ž ţáķéš ţĥé ļášţ ɱáŕķ ƀáçķ.',
+    noneBefore: 'Ñóţĥíñĝ íš ķñóŵñ óƒ ŵĥáţ ŵáš ƀéƒóŕé ţĥé ƒíŕšţ ƒŕáɱé: ɱáŕķ ŵĥáţ íš šééñ ƒíŕšţ íñ á ļáţéŕ óñé.',
+    timesTitle: 'Ţíɱéš',
+    noTimes: 'Ţŵó ɱáŕķš ţĥáţ ƀéļóñĝ ţóĝéţĥéŕ çóɱé ţó á ţíɱé: ţĥé ƀáļļ áñđ ţĥé šþļíţ đóŵñ, ţĥé ļáñđíñĝ áñđ ţĥé óŵñ çóñţáçţ.',
+    timeHeads: ['áţţéɱþţ', 'ţíɱé', 'ŵíñđóŵ'],
+    overTitle: 'Óṽéŕ ţĥé áţţéɱþţš',
+    marksTitle: 'Ḿáŕķš',
+    markAt: (frame: number, at: string, half: string): string => `ƒŕáɱé ${frame}, ${at} š ± ${half} ɱš`,
+    drop: (mark: string): string => `ţáķé ƀáçķ ‘${mark}’`,
+    undo: 'ţáķé ţĥé ļášţ ƀáçķ',
+    save: 'šáṽé áš á ţáƀļé',
+    takeMarks: 'ɱáŕķš ƒŕóɱ á ţáƀļé',
+    line: (n: number, wrong: string): string => `Ļíñé ${n}: ${wrong}.`,
+    missing: (columns: string): string => `Ţĥé ţáƀļé ĥáš ñó çóļúɱñ ${columns}; ñóţĥíñĝ ŵáš ţáķéñ.`,
+    beyond: (last: number): string =>
+      `Ţĥé ţáƀļé ɱáŕķš ƒŕáɱéš ƀéýóñđ ${last}, ţĥé ļášţ óƒ ţĥíš çļíþ: íţ íš óƒ áñóţĥéŕ óñé. Ñóţĥíñĝ ŵáš ţáķéñ.`,
+    notKept: 'Ţĥíš đéṽíçé çáññóţ ķééþ íţ: šáṽé ţĥé ɱáŕķš áš á ţáƀļé.',
     marks: {
       contact: 'óþþóñéñţ’š çóñţáçţ',
       release: 'ŕéļéášé',

@@ -19,6 +19,7 @@ const MAY = {
   /** What was run before: rows of runs, and each of them afterwards. */
   runs: COACHES,
   faults: ['owner', 'coach', 'reader'],
+  film: COACHES,
   club: ALL,
   /** Parts of the club's page. */
   teach: COACHES,

@@ -246,6 +246,11 @@ export const inside: Routes = [
         loadComponent: inRoom(['group', 'book'], () => import('../screens/faults/group').then((m) => m.GroupScreen)),
       },
       {
+        path: 'film',
+        title: title('film'),
+        loadComponent: inRoom(['film'], () => import('../screens/film/film').then((m) => m.FilmScreen)),
+      },
+      {
         path: 'club/people',
         title: title('kept'),
         loadComponent: inRoom(['kept'], () => import('../screens/kept/kept').then((m) => m.Kept)),

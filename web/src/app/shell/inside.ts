@@ -34,10 +34,12 @@ export class Inside {
   protected readonly text = words;
   private readonly mine = mine();
   protected readonly menu = computed(() =>
-    (['today', 'people', 'stance', 'steps', 'build', 'floor', 'faults', 'club'] as const).filter((page) => this.mine.may(page)),
+    (['today', 'people', 'stance', 'steps', 'build', 'floor', 'faults', 'film', 'club'] as const).filter((page) => this.mine.may(page)),
   );
   /** On a phone these wait behind ‘more’, where there are more than fit. */
-  protected readonly seldom = computed((): readonly string[] => (this.menu().length > 5 ? ['people', 'stance', 'steps', 'club'] : []));
+  protected readonly seldom = computed((): readonly string[] =>
+    this.menu().length > 5 ? ['people', 'stance', 'steps', 'film', 'club'] : [],
+  );
   protected readonly more = signal(false);
   private readonly api = inject(AccountApi);
   private readonly sending = inject(Outbox);

@@ -8,6 +8,7 @@ export const ICONS = {
   build: 'M4 20h4v-5h4v-5h4V5h4M12 20h8',
   floor: 'M4 13a8 8 0 1 0 16 0a8 8 0 1 0 -16 0M12 9v4l3 2M9 2h6',
   faults: 'M4 20h16M7 20v-6M12 20V5M17 20v-9',
+  film: 'M4 5h16v14H4zM8 5v14M16 5v14M4 10h4M4 14h4M16 10h4M16 14h4',
   more: 'M5 7h14M5 12h14M5 17h14',
   club: 'M4 20V9l8-5 8 5v11zM10 20v-6h4v6',
   play: 'M7 5l12 7-12 7z',

@@ -1,0 +1,74 @@
+import { filmed, heard, lightOf } from '../testing/filmed';
+import { nameOf, openClip, type Clip } from './clip';
+
+const opened = async (file: Blob): Promise<Clip> => {
+  const clip = await openClip(file);
+  if ('code' in clip) throw new Error(clip.code);
+  return clip;
+};
+async function lightAt(clip: Clip, frame: number): Promise<number> {
+  const picture = await clip.at(frame);
+  const copy = new OffscreenCanvas(1, 1).getContext('2d');
+  if (!picture || !copy) return NaN;
+  copy.drawImage(picture, 0, 0, 1, 1);
+  return copy.getImageData(0, 0, 1, 1).data[0] ?? NaN;
+}
+const every = (seconds: number, count: number): number[] => Array.from({ length: count }, (_, k) => k * seconds);
+
+describe('a clip', () => {
+  it('has the frame times of its container, whatever its rate and however it changes', async () => {
+    const changing = [0, 0.033, 0.066, 0.12, 0.128, 0.3, 0.31];
+    for (const [stamps, as, within] of [
+      [every(1 / 120, 40), 'mp4', 1e-4],
+      [every(1 / 30, 20), 'mp4', 1e-4],
+      [changing, 'mp4', 1e-4],
+      // A WebM counts in milliseconds.
+      [changing, 'webm', 6e-4],
+    ] as const) {
+      const clip = await opened(await filmed(stamps, as));
+      expect(clip.frames.length).toBe(stamps.length);
+      expect(clip.frames.every((at, i) => Math.abs(at - (stamps[i] ?? NaN)) < within))
+        .withContext(`${as} ${clip.frames.join(' ')}`)
+        .toBeTrue();
+      clip.close();
+    }
+  });
+
+  it('shows each frame as it was filmed, on and back, and turned as the phone was', async () => {
+    const clip = await opened(await filmed(every(1 / 60, 90), 'mp4', 90));
+    expect(clip.picture).toEqual({ width: 64, height: 128 });
+    for (const frame of [0, 1, 2, 50, 49, 48, 89, 3]) {
+      const light = await lightAt(clip, frame);
+      expect(Math.abs(light - lightOf(frame)))
+        .withContext(`frame ${frame}: ${light}`)
+        .toBeLessThan(12);
+    }
+    clip.close();
+  });
+
+  it('that is none says why', async () => {
+    const code = async (file: Blob): Promise<string> => {
+      const clip = await openClip(file);
+      return 'code' in clip ? clip.code : 'a clip';
+    };
+    expect(await code(new File(['what, name'], 'marks.csv'))).toBe('no-film');
+    expect(await code(new File([], 'empty.mp4'))).toBe('no-film');
+    expect(await code(await heard())).toBe('no-picture');
+    expect(await code(await filmed([0], 'mp4'))).toBe('no-frames');
+    const whole = await filmed(every(1 / 30, 20), 'mp4');
+    expect(await code(whole.slice(0, 200))).toBe('torn');
+    // By another ending it is what it is.
+    expect(await code(new File([whole], 'drill.txt'))).toBe('a clip');
+  });
+
+  it('is known again by what is in it, whatever it is called', async () => {
+    const [one, other] = [await filmed(every(1 / 30, 5), 'webm'), await filmed(every(1 / 30, 6), 'webm')];
+    expect(await nameOf(new File([one], 'renamed.webm'))).toBe(await nameOf(one));
+    expect(await nameOf(other)).not.toBe(await nameOf(one));
+    // Of much larger ones three places are looked at.
+    const large = new Uint8Array(5 << 20);
+    const name = await nameOf(new Blob([large]));
+    large[large.length - 1] = 1;
+    expect(await nameOf(new Blob([large]))).not.toBe(name);
+  });
+});

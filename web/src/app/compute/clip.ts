@@ -1,0 +1,76 @@
+import type { Picture } from '@hopsk/core/film/calibration';
+import type { Frames } from '@hopsk/core/film/frames';
+import { BlobSource, CanvasSink, EncodedPacketSink, Input, MATROSKA, MP4, QTFF, WEBM } from 'mediabunny';
+
+/** Why a file is no clip that can be looked at. */
+export type NoClip = 'no-film' | 'torn' | 'no-picture' | 'cannot-decode' | 'transparent' | 'no-frames';
+
+/** A clip that was opened: the times of its frames, and each of them as a picture. Nothing of it leaves the page. */
+export interface Clip {
+  readonly frames: Frames;
+  /** As it is seen: turned as the phone was. */
+  readonly picture: Picture;
+  /** The picture of a frame; null where it cannot be decoded. */
+  at(frame: number): Promise<HTMLCanvasElement | OffscreenCanvas | null>;
+  close(): void;
+}
+
+/** Pictures that are held: so many steps back cost nothing. At 1080 lines one is 8 MB. */
+const HELD = 12;
+
+/**
+ * Opens a clip that was filmed. Frame times are those of the container, one by one, in the order in which they are seen, from the first on.
+ * @returns the clip, or why it is none, and in what it was written where that is known.
+ */
+export async function openClip(file: Blob): Promise<Clip | { readonly code: NoClip; readonly codec: string | null }> {
+  const input = new Input({ source: new BlobSource(file), formats: [MP4, QTFF, WEBM, MATROSKA] });
+  const none = (code: NoClip, codec: string | null = null): { readonly code: NoClip; readonly codec: string | null } => {
+    input.dispose();
+    return { code, codec };
+  };
+  try {
+    if (!(await input.canRead())) return none('no-film');
+    const track = await input.getPrimaryVideoTrack();
+    if (track === null) return none((await input.getTracks()).length === 0 ? 'torn' : 'no-picture');
+    const codec = await track.getCodec();
+    if (!(await track.canDecode())) return none('cannot-decode', codec);
+    // What shows through is put together by a worker that the page does not let in; no camera films so.
+    const sink = new EncodedPacketSink(track);
+    if ((await sink.getFirstPacket())?.sideData.alpha) return none('transparent', codec);
+    const seen: number[] = [];
+    for await (const { timestamp } of sink.packets(undefined, undefined, { metadataOnly: true })) seen.push(timestamp);
+    // They lie in the file as they are decoded. What is shown at the same moment is one picture.
+    const stamps = [...new Set(seen)].sort((a, b) => a - b);
+    const [first] = stamps;
+    if (first === undefined || stamps.length < 2) return none('no-frames', codec);
+    const picture = { width: await track.getDisplayWidth(), height: await track.getDisplayHeight() };
+    const pictures = new CanvasSink(track);
+    const held = new Map<number, Promise<HTMLCanvasElement | OffscreenCanvas | null>>();
+    const at = (frame: number): ReturnType<Clip['at']> => {
+      const known = held.get(frame) ?? pictures.getCanvas(stamps[frame] ?? first).then((shown) => shown?.canvas ?? null);
+      // What was looked at last goes last.
+      held.delete(frame);
+      held.set(frame, known);
+      for (const oldest of held.keys()) {
+        if (held.size <= HELD) break;
+        held.delete(oldest);
+      }
+      return known;
+    };
+    return { frames: stamps.map((one) => one - first), picture, at, close: () => (held.clear(), input.dispose()) };
+  } catch {
+    return none('no-film');
+  }
+}
+
+/** Bytes at its beginning, its middle and its end by which a clip is known again; a whole one may have gigabytes. */
+const LOOKED_AT = 1 << 20;
+
+/** A clip is known again by its size and what stands in three places of it. */
+export async function nameOf(file: Blob): Promise<string> {
+  const places = [0, Math.max(0, Math.floor(file.size / 2) - LOOKED_AT), Math.max(0, file.size - LOOKED_AT)];
+  const parts = await Promise.all(places.map((from) => file.slice(from, from + LOOKED_AT).arrayBuffer()));
+  const all = new Blob([String(file.size), ...parts]);
+  const digest = new Uint8Array(await crypto.subtle.digest('SHA-256', await all.arrayBuffer()));
+  return Array.from(digest, (byte) => byte.toString(16).padStart(2, '0')).join('');
+}
