@@ -1,4 +1,4 @@
-import { computed, effect, inject, Injectable, untracked } from '@angular/core';
+import { computed, effect, inject, Injectable, Injector, untracked } from '@angular/core';
 import type { RunEvent } from '@hopsk/core/log/event';
 import { Store } from '@ngrx/store';
 import { folded } from './folded';
@@ -10,7 +10,7 @@ import { TeachingStore } from './teaching';
 @Injectable({ providedIn: 'root' })
 export class RunAtHand {
   private readonly store = inject(Store);
-  private readonly teaching = inject(TeachingStore);
+  private readonly injector = inject(Injector);
   readonly run = this.store.selectSignal(runFeature.selectRun);
   readonly events = this.store.selectSignal(runFeature.selectEvents);
   /** How many events this device could not keep. */
@@ -32,7 +32,7 @@ export class RunAtHand {
     // What another coach of the run called a fault is what it is called here.
     effect(() => {
       const made = this.fold()?.log.made ?? [];
-      untracked(() => this.teaching.takeMade(made));
+      if (made.length > 0) untracked(() => this.injector.get(TeachingStore).takeMade(made));
     });
   }
 
