@@ -1,6 +1,11 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { accessible, expect, keptOnDevice, test } from './support.js';
+import type { Side } from '@hopsk/core/body/foot';
+import type { Vec } from '@hopsk/core/body/vec';
+import { sees } from '@hopsk/core/film/camera';
+import { crossingsOf, type Crossing } from '@hopsk/core/film/crossings';
+import { DRAWN_LINE, drawnFilm, firstSeen, truthOf } from '@hopsk/core/film/drawn';
+import { accessible, choose, expect, keptOnDevice, put, test } from './support.js';
 
 /** A second of film, made by the browser's own recorder: a bar that goes from left to right. */
 async function filmedIn(page: Page): Promise<{ readonly name: string; readonly mimeType: string; readonly buffer: Buffer }> {
@@ -36,7 +41,9 @@ async function filmedIn(page: Page): Promise<{ readonly name: string; readonly m
 
 /** How light the picture on the desk is in its upper left corner, 0 to 255. */
 const lightOn = (page: Page): Promise<number> =>
-  page.locator('hop-film canvas').evaluate((canvas: HTMLCanvasElement) => canvas.getContext('2d')?.getImageData(2, 2, 1, 1).data[0] ?? 0);
+  page
+    .locator('hop-film canvas.shown')
+    .evaluate((canvas: HTMLCanvasElement) => canvas.getContext('2d')?.getImageData(2, 2, 1, 1).data[0] ?? 0);
 
 test('a clip of the device is looked at frame by frame; its marks come to times, are there again, and go out as a table', async ({
   coach,
@@ -80,4 +87,113 @@ test('a clip of the device is looked at frame by frame; its marks come to times,
   await open.setInputFiles({ name: 'notes.mp4', mimeType: 'video/mp4', buffer: Buffer.from('no film') });
   await expect(coach.getByRole('alert')).toContainText('is no film that can be read here');
   await expect(coach.locator('.made li')).toHaveCount(3);
+});
+
+/** Whether the frame that is shown has a shoe at a pixel, as far as an encoder keeps its colour. */
+const isShoe = (page: Page, { x, y }: Vec, foot: Side): Promise<boolean> =>
+  page.locator('hop-film canvas.shown').evaluate(
+    (canvas: HTMLCanvasElement, [at, down, meant]) => {
+      const pixel = canvas.getContext('2d')?.getImageData(Math.round(at), Math.round(down), 1, 1).data ?? [];
+      return meant.every((value, i) => Math.abs(value - (pixel[i] ?? 0)) < 40);
+    },
+    [x, y, foot === 'left' ? [0xf2, 0xb6, 0x32] : [0xe8, 0x64, 0x3c]] as const,
+  );
+
+test('a drawn clip is measured when and where it was drawn, and laid over its own pattern', async ({ coach }) => {
+  const { scene, frames } = drawnFilm('drawn-120');
+  const { downs, balls, strikes } = truthOf(scene);
+  const id = crypto.randomUUID();
+  await put(coach, `/patterns/${id}`, {
+    ...{ id, version: 0, name: 'Three lunges, drawn', steps: DRAWN_LINE, sport: 'badminton' },
+    ...{ school: 'square-ready', hand: 'right', lead: 'none', shouldClose: false, dose: null },
+  });
+  await coach.goto('/film');
+  await coach.getByRole('button', { name: '120', exact: true }).click();
+  await expect(coach.locator('.where')).toContainText(`frame 0 of ${frames.length - 1}`);
+  const tab = (name: string) => coach.locator('hop-tabs').getByText(name, { exact: true }).click();
+  const picture = coach.locator('hop-film-picture svg');
+  const tap = async (at: Vec): Promise<void> => {
+    const box = await picture.boundingBox();
+    const { width, height } = scene.camera.picture;
+    const k = Math.min((box?.width ?? 0) / width, (box?.height ?? 0) / height);
+    const corner = { x: (box?.x ?? 0) + ((box?.width ?? 0) - k * width) / 2, y: (box?.y ?? 0) + ((box?.height ?? 0) - k * height) / 2 };
+    await coach.mouse.move(corner.x + k * at.x, corner.y + k * at.y);
+    await coach.mouse.click(corner.x + k * at.x, corner.y + k * at.y);
+  };
+  let frame = 0;
+  const goTo = async (to: number): Promise<void> => {
+    for (; to - frame >= 10; frame += 10) await coach.keyboard.press('Shift+ArrowRight');
+    for (; frame < to; frame++) await coach.keyboard.press('ArrowRight');
+    for (; frame - to >= 10; frame -= 10) await coach.keyboard.press('Shift+ArrowLeft');
+    for (; frame > to; frame--) await coach.keyboard.press('ArrowLeft');
+    await expect(coach.locator('.where')).toContainText(`frame ${to} of`);
+  };
+  // Marks in the frame in which each thing is seen first.
+  const split = (ball: number): number => Math.min(...downs.filter(({ at }) => at > ball).map(({ at }) => at));
+  const lunge = (strike: number): number => Math.max(...downs.filter(({ at }) => at < strike).map(({ at }) => at));
+  const things = balls.flatMap((ball, i): [number, string][] => [
+    [ball, 'c'],
+    [split(ball), 'd'],
+    [lunge(strikes[i] ?? 0), 'r'],
+    [strikes[i] ?? 0, 'o'],
+  ]);
+  for (const [at, key] of things) {
+    await goTo(firstSeen(frames, at));
+    await coach.keyboard.press(key);
+  }
+  const times = (name: string) => coach.getByRole('table', { name: 'Times' }).getByRole('row', { name });
+  const ms = async (name: string): Promise<number[]> =>
+    (await times(name).allTextContents()).map((text) => Number(/(-?\d+)\sms/.exec(text)?.[1] ?? Number.NaN));
+  const late = balls.map((ball) => (split(ball) - ball) * 1000);
+  await expect.poll(async () => (await ms('split against the ball')).length).toBe(3);
+  for (const [i, read] of (await ms('split against the ball')).entries())
+    expect(Math.abs(read - (late[i] ?? 0))).toBeLessThanOrEqual(1000 / 120 + 0.5);
+  for (const read of await ms('strike after the landing')) expect(Math.abs(read - 60)).toBeLessThanOrEqual(1000 / 120 + 0.5);
+  // The floor by seven of its crossings.
+  await tab('floor');
+  await choose(coach, 'floor in the picture', 'Badminton court');
+  const wanted = ['near right: short service line, side line', 'near: doubles long service line, centre line'];
+  wanted.push('near left: short service line, singles side line', 'far right: end line, side line', 'far left: end line, side line');
+  wanted.push('near: short service line, centre line', 'near right: doubles long service line, side line');
+  const crossings = crossingsOf(scene.placing.area);
+  const called = (one: Crossing): string => `${[one.end, one.side].filter((part) => part !== null).join(' ')}: ${one.across}, ${one.along}`;
+  for (const name of wanted) {
+    const crossing = crossings.find((one) => called(one) === name);
+    await choose(coach, 'point to tap', name);
+    await tap(sees(scene.camera, crossing?.at ?? { x: 0, y: 0 }));
+  }
+  await expect(coach.getByText('The points go together')).toBeVisible();
+  await expect(coach.locator('hop-film-ruler .made li')).toHaveCount(7);
+  await accessible(coach);
+  // Each landing of the first attempt, by its ball.
+  await tab('feet');
+  const first = downs.filter(({ at }) => at < (balls[1] ?? 0));
+  await goTo(firstSeen(frames, first[0]?.at ?? 0));
+  for (const [i, { foot, at, place }] of first.entries()) {
+    await goTo(firstSeen(frames, at));
+    // The picture shows that shoe there: what is tapped by numbers is what somebody would tap by eye.
+    await expect.poll(() => isShoe(coach, sees(scene.camera, place), foot)).toBe(true);
+    await coach.getByText(`${foot} foot`, { exact: true }).click();
+    await tap(sees(scene.camera, place));
+    await coach.getByRole('button', { name: 'leave the toe open' }).click();
+    await expect(coach.locator('hop-film-feet .made li')).toHaveCount(i + 1);
+  }
+  const places = await coach.locator('hop-film-feet .made li .num:not(.muted)').allTextContents();
+  const inOrder = first.map((down) => ({ ...down, frame: firstSeen(frames, down.at) })).sort((a, b) => a.frame - b.frame);
+  places.forEach((text, i) => {
+    const [, right, way, ahead, , around] = /([\d.]+) m (left|right), ([\d.]+) m (behind|ahead) of the middle, ± (\d+) cm/.exec(text) ?? [];
+    const place = { x: Number(right) * (way === 'left' ? -1 : 1), y: -Number(ahead) };
+    const meant = inOrder[i]?.place ?? { x: 9, y: 9 };
+    expect(Math.hypot(place.x - meant.x, place.y - meant.y)).toBeLessThanOrEqual((Number(around) + 1) / 100);
+    expect(Number(around)).toBeLessThan(8);
+  });
+  // The engine's own pattern goes with it, and is taken as it was done.
+  await tab('against a pattern');
+  await choose(coach, 'pattern', 'Three lunges, drawn');
+  await expect(coach.getByText(/what is off is \d cm in the mean/)).toBeVisible();
+  await expect(coach.getByRole('row', { name: /as planned/ })).toHaveCount(first.length);
+  await accessible(coach);
+  await coach.getByRole('button', { name: 'take as a pattern' }).click();
+  await coach.getByRole('link', { name: 'Three lunges, drawn, as filmed' }).click();
+  await expect(coach.locator('.cm-content')).toContainText('lunge');
 });

@@ -1,26 +1,19 @@
 import { SIDES, type Side } from '@hopsk/core/body/foot';
+import type { Vec } from '@hopsk/core/body/vec';
 import { MARKS, type Mark } from '@hopsk/core/film/marks';
 import { framesAt, type Frames } from '@hopsk/core/film/frames';
 import type { Footprint } from '@hopsk/core/film/foot';
 import type { MarkedClip } from '@hopsk/core/film/report';
 import * as z from 'zod/mini';
 import { between, line, whole } from './common.js';
+import { filmedFrame as frame, floorMetres as metres, MOST_FRAMES, MOST_PIXELS, pixel, stoodFrame } from './film-work.js';
 import { field, fieldsOf, type FieldProblem } from './problem.js';
 
-/** Frames of a clip: as many as half an hour has at 240 pictures a second. */
-const MOST_FRAMES = 432_000;
-const MOST_PIXELS = 16_384;
 /** What of a foot is tapped. */
 const PARTS = ['ball', 'heel', 'tip'] as const;
 const PRINTS = SIDES.flatMap((side) => PARTS.map((part) => `${side}-${part}` as const));
 
-const frame = whole(1, MOST_FRAMES);
-const pixel = between(-MOST_PIXELS, 2 * MOST_PIXELS, 'px');
-const metres = between(-200, 200, 'm');
 const oneOf = <const T extends readonly [string, ...string[]]>(known: T) => z.enum(known, field('one-of', { known }));
-
-/** A mark as it is kept. */
-export const MarkShape = z.object({ kind: z.enum(MARKS), frame }) satisfies z.ZodMiniType<Mark>;
 
 /** A row of a table of marks and points: what it says, and the cells that it says it by. */
 const ROWS = {
@@ -32,7 +25,7 @@ const ROWS = {
   point: z.object({ name: line(60), x: pixel, y: pixel, right: metres, ahead: metres }),
   mark: z.object({ name: oneOf(MARKS), frame }),
   again: z.object({ name: oneOf(MARKS), frame }),
-  foot: z.object({ name: oneOf(PRINTS as [(typeof PRINTS)[number], ...(typeof PRINTS)[number][]]), frame, x: pixel, y: pixel }),
+  foot: z.object({ name: oneOf(PRINTS as [(typeof PRINTS)[number], ...(typeof PRINTS)[number][]]), frame: stoodFrame, x: pixel, y: pixel }),
 } as const;
 type What = keyof typeof ROWS;
 type Row<W extends What> = z.infer<(typeof ROWS)[W]>;
@@ -147,17 +140,34 @@ function printsOf(rows: readonly Row<'foot'>[]): Footprint[] {
   });
 }
 
+/** What of a clip goes into its table. */
+export type FilmCells = Omit<MarkedClip, 'tap'>;
+
 /**
- * Marks of a clip as the cells of such a table. The times of its frames stand in it one by one, up to the last mark: no rate says them
- * where it changes.
- * @example filmCells({ frames: [0, 0.04], marks: [{ kind: 'back', frame: 1 }] }).length // 4
+ * What was marked and tapped in a clip as the cells of such a table. The times of its frames stand in it one by one, up to the last that
+ * is spoken of: no rate says them where it changes.
+ * @example filmCells({ frames: [0, 0.04], picture: { width: 640, height: 360 }, marks: [{ kind: 'back', frame: 1 }], again: [], points: [], prints: [] }).length // 5
  */
-export function filmCells({ frames, marks }: Pick<MarkedClip, 'frames' | 'marks'>): string[][] {
-  const last = marks.reduce((most, one) => Math.max(most, one.frame), 0);
-  const row = (what: What, name: string, at: number, value = ''): string[] => [what, name, String(at), '', '', '', '', value];
+export function filmCells({ frames, picture, marks, again, points, prints }: FilmCells): string[][] {
+  const last = [...marks, ...again, ...prints].reduce((most, one) => Math.max(most, one.frame), 0);
+  const row = (what: What, said: Partial<Record<(typeof FILM_COLUMNS)[number], string | number>>): string[] =>
+    FILM_COLUMNS.map((column) => (column === 'what' ? what : said[column] === undefined ? '' : String(said[column])));
+  const to = (places: number, value: number): number => Math.round(value * 10 ** places) / 10 ** places;
+  const at = ({ x, y }: Vec): { readonly x: number; readonly y: number } => ({ x: to(2, x), y: to(2, y) });
+  const marked = (what: 'mark' | 'again', all: readonly Mark[]): string[][] =>
+    [...all].sort((a, b) => a.frame - b.frame).map(({ kind, frame: k }) => row(what, { name: kind, frame: k }));
   return [
     [...FILM_COLUMNS],
-    ...frames.slice(0, last + 1).map((at, k) => row('time', '', k, String(Math.round(at * 1e6) / 1e6))),
-    ...[...marks].sort((a, b) => a.frame - b.frame).map(({ kind, frame: at }) => row('mark', kind, at)),
+    row('picture', { x: picture.width, y: picture.height }),
+    ...frames.slice(0, last + 1).map((time, k) => row('time', { frame: k, value: to(6, time) })),
+    ...points.map(({ name, picture: p, floor }) => row('point', { name, ...at(p), right: to(4, floor.x), ahead: to(4, floor.y) })),
+    ...marked('mark', marks),
+    ...marked('again', again),
+    ...[...prints]
+      .sort((a, b) => a.frame - b.frame)
+      .flatMap(({ foot, frame: k, ball, other }) => [
+        row('foot', { name: `${foot}-ball`, frame: k, ...at(ball) }),
+        ...(other ? [row('foot', { name: `${foot}-${other.part}`, frame: k, ...at(other.at) })] : []),
+      ]),
   ];
 }

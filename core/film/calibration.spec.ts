@@ -1,6 +1,6 @@
 import type { Vec } from '../body/vec.js';
 import { seeded } from '../motion/seeded.js';
-import { sees, type Camera } from '../testing/camera.js';
+import { sees, type Camera } from './camera.js';
 import { calibrated, inPicture, onFloor, type Calibration, type NoCalibration, type Tapped } from './calibration.js';
 import { fromLine, stanceOf, stepLength, stood, type Footprint } from './foot.js';
 import { inEllipse, placeOf } from './place.js';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { cv } from 'opencv-wasm';
 import type { Vec } from '../body/vec.js';
-import { sees, type Camera } from '../testing/camera.js';
+import { sees, type Camera } from './camera.js';
 import { holds } from '../testing/holds.js';
 import { directly, inverse, joined, through, type Homography, type Pair } from './homography.js';
 

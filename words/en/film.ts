@@ -1,4 +1,5 @@
 import type { NoCalibration } from '@hopsk/core/film/calibration';
+import type { Drawn } from '@hopsk/core/film/drawn-names';
 import type { Told } from '@hopsk/core/film/difference';
 import type { MarkKind } from '@hopsk/core/film/marks';
 import type { TimeName } from '@hopsk/core/film/times';
@@ -89,12 +90,122 @@ export const film = {
       return spread === null || within === null ? `${mean} ms, ${many}` : `${mean} ms ± ${within}, spread ${spread} ms, ${many}`;
     },
     all: (time: string): string => `all · ${time}`,
+    otherPicture: (width: number, height: number, own: number, ownHigh: number): string =>
+      `The table’s points are of a picture of ${width} × ${height}, this clip’s is ${own} × ${ownHigh}. Nothing was taken.`,
+    doingLabel: 'what is measured',
+    doings: { times: 'times', floor: 'floor', feet: 'feet', plan: 'against a pattern' },
+    drawnTitle: 'Or try it with a drawn one',
+    drawnSays: 'A drawn figure splits and lunges three times on a badminton court; the split comes later against the ball each time.',
+    drawn: {
+      'drawn-30': '30 pictures a second',
+      'drawn-60': '60',
+      'drawn-120': '120',
+      'drawn-changing': 'a rate that changes',
+    } satisfies Record<Drawn, string>,
+    drawnMissing: 'The drawn clip could not be fetched: there is no network.',
+    floorTitle: 'The floor as a ruler',
+    whichFloor: 'floor in the picture',
+    noFloor: 'none yet',
+    taped: 'a rectangle taped in a room',
+    acrossSide: 'across',
+    alongSide: 'along',
+    diagonal: 'diagonal, if measured',
+    notSquare: (cm: number): string =>
+      `The diagonal is ${cm > 0 ? `${cm} cm longer` : `${-cm} cm shorter`} than that of right angles: tape it anew, or measure again.`,
+    isSquare: 'Sides and diagonal go together.',
+    crossingsSay: 'plan of the floor with its crossings',
+    nearBelow:
+      'The near end is below: yours. Choose a point here, then tap it in the picture: the outer corner of a line, the middle of a centre line.',
+    nextPoint: 'point to tap',
+    chooseCrossing: 'choose a point',
+    tapIt: (name: string): string => `Tap in the picture: ${name}`,
+    tapFour: 'Four points make the floor a ruler, a fifth checks them. Far from each other they say most.',
+    goesTogether: 'The points go together: look whether the lines that are drawn lie on those of the picture.',
+    pointsGone: (n: number): string =>
+      `${n === 1 ? 'A point that this floor does not have was' : `${n} points that this floor does not have were`} taken away: take the last back to have them again.`,
+    crossing: (where: string, across: string, along: string, n: number): string =>
+      `${where === '' ? '' : `${where}: `}${across === along ? across : `${across}, ${along}`}${n > 1 ? ` ${n}` : ''}`,
+    ends: { near: 'near', far: 'far', left: 'left', right: 'right' },
+    lines: {
+      'end line': 'end line',
+      'side line': 'side line',
+      edge: 'corner',
+      'singles side line': 'singles side line',
+      'service line': 'service line',
+      'centre service line': 'centre service line',
+      'short service line': 'short service line',
+      'doubles long service line': 'doubles long service line',
+      'centre line': 'centre line',
+      'short line': 'short line',
+      'half-court line': 'half-court line',
+      'service box': 'service box',
+      'front wall': 'front wall',
+      'non-volley line': 'non-volley line',
+      'on-guard line': 'on-guard line',
+      'last two metres': 'last two metres',
+      'table side': 'table side',
+      'table end': 'table end',
+      net: 'net',
+    } as Readonly<Record<string, string>>,
+    aimByKeys: 'Picture to tap: arrows move the cross by a pixel, with shift by ten; Enter taps there.',
+    feetTitle: 'Feet on the floor',
+    footTapped: 'foot that is tapped',
+    whichFoot: (side: string): string => `${side} foot`,
+    heelUp: 'heel in the air: tap the tip of the toe',
+    floorFirst: 'The floor is no ruler yet: tap four of its points first.',
+    tapFoot: {
+      ball: (side: string): string => `Tap the ball of the ${side} foot where it touches the floor.`,
+      heel: (side: string): string => `Now the heel of the ${side} foot.`,
+      tip: (side: string): string => `Now the tip of the ${side} toe.`,
+    },
+    leaveToe: 'leave the toe open',
+    measuredFloor: 'feet that were measured, from above',
+    distanceTo: 'distance to',
+    noLine: 'no line',
+    fromLine: (cm: number, within: number): string => `${Math.abs(cm)} cm from it ± ${within}`,
+    measuresTitle: 'Steps and stances',
+    stepFrom: (from: number, to: number): string => `step ${from} → ${to}`,
+    stanceAt: (frame: number): string => `both feet, frame ${frame}`,
+    stance: (wide: number, within: number, long: number, around: number): string =>
+      `${wide} cm ± ${within} across, ${long} cm ± ${around} along`,
+    planTitle: 'A pattern beside the film',
+    whichPattern: 'pattern',
+    noPattern: 'choose a pattern',
+    whoDoes: 'done by',
+    nobody: '1.70 m',
+    feetFirst: 'Two feet or more are laid over a pattern: tap them where they come down, each once.',
+    noFit: 'These feet do not go with that pattern: it has fewer contacts of one foot than were tapped.',
+    planStopped: 'The simulation stopped: choose the pattern once more.',
+    planSays: (cm: number): string =>
+      `Laid where it fits best: what is off is ${cm} cm in the mean. Where and which way the athlete began says nothing here.`,
+    farOff: 'That is much: is it this pattern, and was each landing tapped?',
+    planDrawing: 'planned feet outlined, measured ones filled, from above',
+    besideHeads: ['foot', 'place', 'toe'],
+    asPlanned: (within: number): string => `as planned, ± ${within} cm`,
+    offBy: (right: number, ahead: number, within: number): string => {
+      const way = (cm: number, less: string, more: string): string => (cm === 0 ? '' : `${Math.abs(cm)} cm ${cm < 0 ? less : more}`);
+      return `${[way(ahead, 'short', 'beyond'), way(right, 'left', 'right')].filter((part) => part !== '').join(', ')}, ± ${within} cm`;
+    },
+    toeOff: (degrees: number): string => (degrees === 0 ? 'as planned' : `${Math.abs(degrees)}° ${degrees < 0 ? 'left' : 'right'}`),
+    asDone: 'As it was done',
+    leftAsPlanned: (n: number): string =>
+      n === 1
+        ? 'One foot was off in a move that takes no size or direction: there it is written as planned.'
+        : `${n} feet were off in moves that take no size or direction: there it is written as planned.`,
+    foundNothing: 'Nothing is found in it that the pattern does not mean.',
+    takeAsPattern: 'take as a pattern',
+    filmedName: (name: string): string => `${name}, as filmed`,
+    tookAs: (name: string): string => `There is a pattern ‘${name}’ now.`,
     repeats: 'marked again',
     repeatsTo: (ms: number | null): string => (ms === null ? 'not measured: a frame is taken for it' : `to ± ${ms} ms`),
     outOfOrder: (attempt: number, first: string, then: string): string =>
       `In attempt ${attempt} ‘${then}’ is marked before ‘${first}’: look at both again.`,
     foot: (side: string, frame: number): string => `${side} foot, frame ${frame}`,
-    place: (right: string, ahead: string, within: number): string => `${right} m right, ${ahead} m ahead, ± ${within} cm`,
+    place: (right: string, ahead: string, within: number): string => {
+      const way = (metres: string, less: string, more: string): string =>
+        metres.startsWith('-') ? `${metres.slice(1)} m ${less}` : `${metres} m ${more}`;
+      return `${way(right, 'left', 'right')}, ${way(ahead, 'behind', 'ahead')} of the middle, ± ${within} cm`;
+    },
     toe: (degrees: number, within: number): string => `toe ${degrees}° ± ${within}°`,
     noToe: 'no toe: heel and ball are too near each other in this picture, or one was not tapped',
     step: (side: string, from: number, to: number): string => `${side} foot, ${from} → ${to}`,

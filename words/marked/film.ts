@@ -1,5 +1,6 @@
 // Made from ../en/film.ts by npm run marked.
 import type { NoCalibration } from '@hopsk/core/film/calibration';
+import type { Drawn } from '@hopsk/core/film/drawn-names';
 import type { Told } from '@hopsk/core/film/difference';
 import type { MarkKind } from '@hopsk/core/film/marks';
 import type { TimeName } from '@hopsk/core/film/times';
@@ -90,12 +91,122 @@ export const film = {
       return spread === null || within === null ? `${mean} ɱš, ${many}` : `${mean} ɱš ± ${within}, šþŕéáđ ${spread} ɱš, ${many}`;
     },
     all: (time: string): string => `áļļ · ${time}`,
+    otherPicture: (width: number, height: number, own: number, ownHigh: number): string =>
+      `Ţĥé ţáƀļé’š þóíñţš áŕé óƒ á þíçţúŕé óƒ ${width} × ${height}, ţĥíš çļíþ’š íš ${own} × ${ownHigh}. Ñóţĥíñĝ ŵáš ţáķéñ.`,
+    doingLabel: 'ŵĥáţ íš ɱéášúŕéđ',
+    doings: { times: 'ţíɱéš', floor: 'ƒļóóŕ', feet: 'ƒééţ', plan: 'áĝáíñšţ á þáţţéŕñ' },
+    drawnTitle: 'Óŕ ţŕý íţ ŵíţĥ á đŕáŵñ óñé',
+    drawnSays: 'Á đŕáŵñ ƒíĝúŕé šþļíţš áñđ ļúñĝéš ţĥŕéé ţíɱéš óñ á ƀáđɱíñţóñ çóúŕţ; ţĥé šþļíţ çóɱéš ļáţéŕ áĝáíñšţ ţĥé ƀáļļ éáçĥ ţíɱé.',
+    drawn: {
+      'drawn-30': '30 þíçţúŕéš á šéçóñđ',
+      'drawn-60': '60',
+      'drawn-120': '120',
+      'drawn-changing': 'á ŕáţé ţĥáţ çĥáñĝéš',
+    } satisfies Record<Drawn, string>,
+    drawnMissing: 'Ţĥé đŕáŵñ çļíþ çóúļđ ñóţ ƀé ƒéţçĥéđ: ţĥéŕé íš ñó ñéţŵóŕķ.',
+    floorTitle: 'Ţĥé ƒļóóŕ áš á ŕúļéŕ',
+    whichFloor: 'ƒļóóŕ íñ ţĥé þíçţúŕé',
+    noFloor: 'ñóñé ýéţ',
+    taped: 'á ŕéçţáñĝļé ţáþéđ íñ á ŕóóɱ',
+    acrossSide: 'áçŕóšš',
+    alongSide: 'áļóñĝ',
+    diagonal: 'đíáĝóñáļ, íƒ ɱéášúŕéđ',
+    notSquare: (cm: number): string =>
+      `Ţĥé đíáĝóñáļ íš ${cm > 0 ? `${cm} çɱ ļóñĝéŕ` : `${-cm} çɱ šĥóŕţéŕ`} ţĥáñ ţĥáţ óƒ ŕíĝĥţ áñĝļéš: ţáþé íţ áñéŵ, óŕ ɱéášúŕé áĝáíñ.`,
+    isSquare: 'Šíđéš áñđ đíáĝóñáļ ĝó ţóĝéţĥéŕ.',
+    crossingsSay: 'þļáñ óƒ ţĥé ƒļóóŕ ŵíţĥ íţš çŕóššíñĝš',
+    nearBelow:
+      'Ţĥé ñéáŕ éñđ íš ƀéļóŵ: ýóúŕš. Çĥóóšé á þóíñţ ĥéŕé, ţĥéñ ţáþ íţ íñ ţĥé þíçţúŕé: ţĥé óúţéŕ çóŕñéŕ óƒ á ļíñé, ţĥé ɱíđđļé óƒ á çéñţŕé ļíñé.',
+    nextPoint: 'þóíñţ ţó ţáþ',
+    chooseCrossing: 'çĥóóšé á þóíñţ',
+    tapIt: (name: string): string => `Ţáþ íñ ţĥé þíçţúŕé: ${name}`,
+    tapFour: 'Ƒóúŕ þóíñţš ɱáķé ţĥé ƒļóóŕ á ŕúļéŕ, á ƒíƒţĥ çĥéçķš ţĥéɱ. Ƒáŕ ƒŕóɱ éáçĥ óţĥéŕ ţĥéý šáý ɱóšţ.',
+    goesTogether: 'Ţĥé þóíñţš ĝó ţóĝéţĥéŕ: ļóóķ ŵĥéţĥéŕ ţĥé ļíñéš ţĥáţ áŕé đŕáŵñ ļíé óñ ţĥóšé óƒ ţĥé þíçţúŕé.',
+    pointsGone: (n: number): string =>
+      `${n === 1 ? 'Á þóíñţ ţĥáţ ţĥíš ƒļóóŕ đóéš ñóţ ĥáṽé ŵáš' : `${n} þóíñţš ţĥáţ ţĥíš ƒļóóŕ đóéš ñóţ ĥáṽé ŵéŕé`} ţáķéñ áŵáý: ţáķé ţĥé ļášţ ƀáçķ ţó ĥáṽé ţĥéɱ áĝáíñ.`,
+    crossing: (where: string, across: string, along: string, n: number): string =>
+      `${where === '' ? '' : `${where}: `}${across === along ? across : `${across}, ${along}`}${n > 1 ? ` ${n}` : ''}`,
+    ends: { near: 'ñéáŕ', far: 'ƒáŕ', left: 'ļéƒţ', right: 'ŕíĝĥţ' },
+    lines: {
+      'end line': 'éñđ ļíñé',
+      'side line': 'šíđé ļíñé',
+      edge: 'çóŕñéŕ',
+      'singles side line': 'šíñĝļéš šíđé ļíñé',
+      'service line': 'šéŕṽíçé ļíñé',
+      'centre service line': 'çéñţŕé šéŕṽíçé ļíñé',
+      'short service line': 'šĥóŕţ šéŕṽíçé ļíñé',
+      'doubles long service line': 'đóúƀļéš ļóñĝ šéŕṽíçé ļíñé',
+      'centre line': 'çéñţŕé ļíñé',
+      'short line': 'šĥóŕţ ļíñé',
+      'half-court line': 'ĥáļƒ-çóúŕţ ļíñé',
+      'service box': 'šéŕṽíçé ƀóẋ',
+      'front wall': 'ƒŕóñţ ŵáļļ',
+      'non-volley line': 'ñóñ-ṽóļļéý ļíñé',
+      'on-guard line': 'óñ-ĝúáŕđ ļíñé',
+      'last two metres': 'ļášţ ţŵó ɱéţŕéš',
+      'table side': 'ţáƀļé šíđé',
+      'table end': 'ţáƀļé éñđ',
+      net: 'ñéţ',
+    } as Readonly<Record<string, string>>,
+    aimByKeys: 'Þíçţúŕé ţó ţáþ: áŕŕóŵš ɱóṽé ţĥé çŕóšš ƀý á þíẋéļ, ŵíţĥ šĥíƒţ ƀý ţéñ; Éñţéŕ ţáþš ţĥéŕé.',
+    feetTitle: 'Ƒééţ óñ ţĥé ƒļóóŕ',
+    footTapped: 'ƒóóţ ţĥáţ íš ţáþþéđ',
+    whichFoot: (side: string): string => `${side} ƒóóţ`,
+    heelUp: 'ĥééļ íñ ţĥé áíŕ: ţáþ ţĥé ţíþ óƒ ţĥé ţóé',
+    floorFirst: 'Ţĥé ƒļóóŕ íš ñó ŕúļéŕ ýéţ: ţáþ ƒóúŕ óƒ íţš þóíñţš ƒíŕšţ.',
+    tapFoot: {
+      ball: (side: string): string => `Ţáþ ţĥé ƀáļļ óƒ ţĥé ${side} ƒóóţ ŵĥéŕé íţ ţóúçĥéš ţĥé ƒļóóŕ.`,
+      heel: (side: string): string => `Ñóŵ ţĥé ĥééļ óƒ ţĥé ${side} ƒóóţ.`,
+      tip: (side: string): string => `Ñóŵ ţĥé ţíþ óƒ ţĥé ${side} ţóé.`,
+    },
+    leaveToe: 'ļéáṽé ţĥé ţóé óþéñ',
+    measuredFloor: 'ƒééţ ţĥáţ ŵéŕé ɱéášúŕéđ, ƒŕóɱ áƀóṽé',
+    distanceTo: 'đíšţáñçé ţó',
+    noLine: 'ñó ļíñé',
+    fromLine: (cm: number, within: number): string => `${Math.abs(cm)} çɱ ƒŕóɱ íţ ± ${within}`,
+    measuresTitle: 'Šţéþš áñđ šţáñçéš',
+    stepFrom: (from: number, to: number): string => `šţéþ ${from} → ${to}`,
+    stanceAt: (frame: number): string => `ƀóţĥ ƒééţ, ƒŕáɱé ${frame}`,
+    stance: (wide: number, within: number, long: number, around: number): string =>
+      `${wide} çɱ ± ${within} áçŕóšš, ${long} çɱ ± ${around} áļóñĝ`,
+    planTitle: 'Á þáţţéŕñ ƀéšíđé ţĥé ƒíļɱ',
+    whichPattern: 'þáţţéŕñ',
+    noPattern: 'çĥóóšé á þáţţéŕñ',
+    whoDoes: 'đóñé ƀý',
+    nobody: '1.70 ɱ',
+    feetFirst: 'Ţŵó ƒééţ óŕ ɱóŕé áŕé ļáíđ óṽéŕ á þáţţéŕñ: ţáþ ţĥéɱ ŵĥéŕé ţĥéý çóɱé đóŵñ, éáçĥ óñçé.',
+    noFit: 'Ţĥéšé ƒééţ đó ñóţ ĝó ŵíţĥ ţĥáţ þáţţéŕñ: íţ ĥáš ƒéŵéŕ çóñţáçţš óƒ óñé ƒóóţ ţĥáñ ŵéŕé ţáþþéđ.',
+    planStopped: 'Ţĥé šíɱúļáţíóñ šţóþþéđ: çĥóóšé ţĥé þáţţéŕñ óñçé ɱóŕé.',
+    planSays: (cm: number): string =>
+      `Ļáíđ ŵĥéŕé íţ ƒíţš ƀéšţ: ŵĥáţ íš óƒƒ íš ${cm} çɱ íñ ţĥé ɱéáñ. Ŵĥéŕé áñđ ŵĥíçĥ ŵáý ţĥé áţĥļéţé ƀéĝáñ šáýš ñóţĥíñĝ ĥéŕé.`,
+    farOff: 'Ţĥáţ íš ɱúçĥ: íš íţ ţĥíš þáţţéŕñ, áñđ ŵáš éáçĥ ļáñđíñĝ ţáþþéđ?',
+    planDrawing: 'þļáññéđ ƒééţ óúţļíñéđ, ɱéášúŕéđ óñéš ƒíļļéđ, ƒŕóɱ áƀóṽé',
+    besideHeads: ['ƒóóţ', 'þļáçé', 'ţóé'],
+    asPlanned: (within: number): string => `áš þļáññéđ, ± ${within} çɱ`,
+    offBy: (right: number, ahead: number, within: number): string => {
+      const way = (cm: number, less: string, more: string): string => (cm === 0 ? '' : `${Math.abs(cm)} çɱ ${cm < 0 ? less : more}`);
+      return `${[way(ahead, 'šĥóŕţ', 'ƀéýóñđ'), way(right, 'ļéƒţ', 'ŕíĝĥţ')].filter((part) => part !== '').join(', ')}, ± ${within} çɱ`;
+    },
+    toeOff: (degrees: number): string => (degrees === 0 ? 'áš þļáññéđ' : `${Math.abs(degrees)}° ${degrees < 0 ? 'ļéƒţ' : 'ŕíĝĥţ'}`),
+    asDone: 'Áš íţ ŵáš đóñé',
+    leftAsPlanned: (n: number): string =>
+      n === 1
+        ? 'Óñé ƒóóţ ŵáš óƒƒ íñ á ɱóṽé ţĥáţ ţáķéš ñó šížé óŕ đíŕéçţíóñ: ţĥéŕé íţ íš ŵŕíţţéñ áš þļáññéđ.'
+        : `${n} ƒééţ ŵéŕé óƒƒ íñ ɱóṽéš ţĥáţ ţáķé ñó šížé óŕ đíŕéçţíóñ: ţĥéŕé íţ íš ŵŕíţţéñ áš þļáññéđ.`,
+    foundNothing: 'Ñóţĥíñĝ íš ƒóúñđ íñ íţ ţĥáţ ţĥé þáţţéŕñ đóéš ñóţ ɱéáñ.',
+    takeAsPattern: 'ţáķé áš á þáţţéŕñ',
+    filmedName: (name: string): string => `${name}, áš ƒíļɱéđ`,
+    tookAs: (name: string): string => `Ţĥéŕé íš á þáţţéŕñ ‘${name}’ ñóŵ.`,
     repeats: 'ɱáŕķéđ áĝáíñ',
     repeatsTo: (ms: number | null): string => (ms === null ? 'ñóţ ɱéášúŕéđ: á ƒŕáɱé íš ţáķéñ ƒóŕ íţ' : `ţó ± ${ms} ɱš`),
     outOfOrder: (attempt: number, first: string, then: string): string =>
       `Íñ áţţéɱþţ ${attempt} ‘${then}’ íš ɱáŕķéđ ƀéƒóŕé ‘${first}’: ļóóķ áţ ƀóţĥ áĝáíñ.`,
     foot: (side: string, frame: number): string => `${side} ƒóóţ, ƒŕáɱé ${frame}`,
-    place: (right: string, ahead: string, within: number): string => `${right} ɱ ŕíĝĥţ, ${ahead} ɱ áĥéáđ, ± ${within} çɱ`,
+    place: (right: string, ahead: string, within: number): string => {
+      const way = (metres: string, less: string, more: string): string =>
+        metres.startsWith('-') ? `${metres.slice(1)} ɱ ${less}` : `${metres} ɱ ${more}`;
+      return `${way(right, 'ļéƒţ', 'ŕíĝĥţ')}, ${way(ahead, 'ƀéĥíñđ', 'áĥéáđ')} óƒ ţĥé ɱíđđļé, ± ${within} çɱ`;
+    },
     toe: (degrees: number, within: number): string => `ţóé ${degrees}° ± ${within}°`,
     noToe: 'ñó ţóé: ĥééļ áñđ ƀáļļ áŕé ţóó ñéáŕ éáçĥ óţĥéŕ íñ ţĥíš þíçţúŕé, óŕ óñé ŵáš ñóţ ţáþþéđ',
     step: (side: string, from: number, to: number): string => `${side} ƒóóţ, ${from} → ${to}`,

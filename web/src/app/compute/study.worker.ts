@@ -24,6 +24,7 @@ import { fitOnFloor, type Fit } from '@hopsk/core/search/fit';
 import type { StepErrors } from '@hopsk/core/motion/step-errors';
 import { whatIf, type WhatIfOptions } from '@hopsk/core/search/what-if';
 import { thumbnailOf, type Thumbnail } from '@hopsk/core/view/thumbnail';
+import { against, type Against, type AgainstAsk } from './against';
 import { repetitionOf, type Repetition, type RepetitionAsk } from './repetition';
 import { fitIn, lookAt, planOf, type SessionAsk, type SessionLook } from './session';
 import { newId } from '../data/ids';
@@ -65,6 +66,7 @@ export interface Questions {
   grid: { ask: { line: StageLine; axes: readonly Axis[]; forbidden: readonly Forbidden[]; own: readonly OwnMove[] }; answer: GridSeen };
   repetition: { ask: RepetitionAsk; answer: Repetition };
   taught: { ask: { text: string; performer: Performer; sport: string; rounds: Rounds | null }; answer: TaughtSeen };
+  against: { ask: AgainstAsk; answer: Against | null };
   thumbnail: { ask: { text: string; performer: Performer; shouldClose: boolean; own: readonly OwnMove[]; area: string }; answer: Seen };
 }
 export type Kind = keyof Questions;
@@ -132,6 +134,7 @@ const ANSWERS: { readonly [K in Kind]: (ask: Ask<K>) => Answer<K> } = {
     const { simulation, ...rest } = taught(readWith(text), performer, sport, rounds);
     return { ...rest, picture: thumbnailOf(simulation) };
   },
+  against,
   thumbnail: ({ text, performer, shouldClose, own, area }) => {
     const seen = study(text, performer, shouldClose, { own, ...onFloor(area) });
     // A note is worth knowing, and nothing wrong.

@@ -2,8 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, type ElementRef, input, o
 import { outlineOf, type Side, SIDES } from '@hopsk/core/body/foot';
 import type { LengthUnits } from '@hopsk/core/body/length';
 import { add, type Vec } from '@hopsk/core/body/vec';
-import { edgeOf, type Placing } from '@hopsk/core/judge/area';
-import { inPattern } from '@hopsk/core/judge/placing';
+import type { Placing } from '@hopsk/core/judge/area';
 import type { Study } from '@hopsk/core/judge/study';
 import { feetAt } from '@hopsk/core/motion/motion';
 import { whereIs } from '@hopsk/core/motion/things';
@@ -12,12 +11,14 @@ import { wordsOf } from '@hopsk/core/language/print';
 import { CHIP, chipHalfWidth, floorView, type Print } from '@hopsk/core/view/floor-view';
 import { lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
+import { AreaLines } from './area-lines';
 import { nudge } from './nudge';
 import { at, atLeast, drawingId, placeOf, polyline, softPath, viewBox } from './svg';
 
 /** The floor from above, to scale: prints, path, and both feet at the playhead. Everything shown is computed in core. */
 @Component({
   selector: 'hop-floor',
+  imports: [AreaLines],
   templateUrl: './floor.html',
   styleUrl: './floor.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -78,16 +79,6 @@ export class Floor {
     return { xs: lines(minX, maxX), ys: lines(minY, maxY).map((y) => -y), minX, maxX, top: -maxY, bottom: -minY };
   });
   protected readonly scale = computed(() => ({ x: this.box().minX + 0.12, y: -this.box().minY - 0.12 }));
-  /** The edge and lines of the floor, in the pattern's frame. */
-  protected readonly area = computed(() => {
-    const placing = this.placing();
-    if (!placing) return null;
-    const here = (p: Vec): Vec => inPattern(placing, p);
-    return {
-      edge: `${polyline(edgeOf(placing.area).map(here))}`,
-      lines: placing.area.lines.map((line) => ({ kind: line.kind, from: flip(here(line.from)), to: flip(here(line.to)) })),
-    };
-  });
   protected readonly things = computed(() =>
     this.study().simulation.things.map((thing) => ({
       thing: thing.thing,

@@ -1,8 +1,9 @@
 import { TestBed } from '@angular/core/testing';
 import type { Mark } from '@hopsk/core/film/marks';
-import { FilmMarks } from '../../data/film-marks';
+import { NO_WORK } from '@hopsk/contract/film-work';
+import { FilmWorks } from '../../data/film-works';
 import { filmed, heard } from '../../testing/filmed';
-import { house, Screen } from '../../testing/screen';
+import { boxOf, choose, house, Screen } from '../../testing/screen';
 import { filmAct } from './film-keys';
 import { FilmScreen } from './film';
 
@@ -78,6 +79,113 @@ describe('the film desk', () => {
     expect(screen.all('.made li').length).toBe(2);
   });
 
+  describe('with a floor in its picture', () => {
+    const tab = (word: string): void =>
+      screen
+        .all('hop-tabs button')
+        .find((one) => one.textContent.trim() === word)
+        ?.click();
+    const svg = (): SVGSVGElement => screen.host.querySelector('hop-film-picture svg') as unknown as SVGSVGElement;
+    /** Lifts a finger at a pixel of the clip. */
+    const tap = (x: number, y: number): void => {
+      const at = new DOMPoint(x, y).matrixTransform(svg().getScreenCTM() ?? undefined);
+      const to = { clientX: at.x, clientY: at.y, pointerId: 1, pointerType: 'mouse', bubbles: true };
+      svg().dispatchEvent(new PointerEvent('pointermove', to));
+      svg().dispatchEvent(new PointerEvent('pointerup', to));
+    };
+    const point = async (name: string, x: number, y: number): Promise<void> => {
+      await choose(screen.fixture, 'point to tap', name);
+      tap(x, y);
+      await screen.fixture.whenStable();
+    };
+    /** The corners of a ring of 6.1 m as a camera in front of it has them. */
+    const ring = async (): Promise<void> => {
+      await open();
+      tab('floor');
+      await screen.fixture.whenStable();
+      await choose(screen.fixture, 'floor in the picture', 'Boxing ring');
+      await point('near left: end line, side line', 10, 60);
+      await point('near right: end line, side line', 118, 60);
+      await point('far right: end line, side line', 94, 20);
+    };
+
+    it('makes that a ruler from four points, and says what is against it', async () => {
+      await ring();
+      expect(screen.words).toContain('Four points of the floor are needed.');
+      await point('far left: end line, side line', 34, 20);
+      expect(screen.words).toContain('Four points fit whatever they are');
+      expect(svg().querySelectorAll('polyline.line').length).toBe(4);
+      // Tapped where its neighbour is: no camera sees the floor so.
+      await point('far left: end line, side line', 94, 22);
+      expect(screen.words).toMatch(/(one place|lie on one line|no camera sees the floor so)/);
+      screen.button('take the last back').click();
+      await screen.until(() => screen.words.includes('Four points fit whatever they are'));
+      // Another floor that has these corners too keeps them.
+      await choose(screen.fixture, 'floor in the picture', 'Karate area');
+      expect(screen.all('.made li').length).toBe(4);
+      await choose(screen.fixture, 'floor in the picture', 'Taekwondo octagon');
+      expect(screen.words).toContain('4 points that this floor does not have were taken away');
+    });
+
+    it('says where feet are on it, how far from each other, and how far from a line', async () => {
+      await ring();
+      await point('far left: end line, side line', 34, 20);
+      tab('feet');
+      await screen.until(() => screen.words.includes('Tap the ball of the left foot'));
+      tap(60, 40);
+      await screen.until(() => screen.words.includes('Now the heel of the left foot.'));
+      tap(60, 46);
+      screen.host.querySelectorAll<HTMLInputElement>('hop-film-feet hop-either input')[1]?.click();
+      await screen.until(() => screen.words.includes('Tap the ball of the right foot'));
+      tap(72, 40);
+      await screen.until(() => screen.words.includes('both feet, frame 0'));
+      screen.button('leave the toe open').click();
+      await screen.until(() => screen.words.includes('Tap the ball of the right foot'));
+      expect(screen.words).toMatch(/\d+ cm ± \d+ across, 0 cm ± \d+ along/);
+      press('ArrowRight');
+      await at(1);
+      tap(80, 30);
+      await screen.until(() => screen.words.includes('step 2 → 3'));
+      // Kept with the clip.
+      const again = await Screen.of(FilmScreen);
+      screen.fixture.destroy();
+      screen = again;
+      await open();
+      tab('feet');
+      await screen.until(() => screen.all('hop-film-feet .made li').length === 3);
+    });
+
+    it('aims by keys as by a finger: a pixel, ten, and Enter', async () => {
+      await ring();
+      await choose(screen.fixture, 'point to tap', 'far left: end line, side line');
+      const key = (name: string, shiftKey = false): void =>
+        void svg().dispatchEvent(new KeyboardEvent('keydown', { key: name, shiftKey, bubbles: true, cancelable: true }));
+      // From where the mouse was last: 94, 20.
+      for (let i = 0; i < 3; i++) key('ArrowLeft', true);
+      for (const name of ['ArrowUp', 'ArrowUp', 'Enter']) key(name);
+      await screen.until(() => screen.all('.made li').length === 4);
+      expect(screen.words).toContain('frame 0 of 59');
+      const [x = 0, y = 0] = (svg().querySelectorAll('.point')[3]?.getAttribute('transform') ?? '').match(/[\d.]+/g)?.map(Number) ?? [];
+      expect([Math.round(x), Math.round(y)]).toEqual([64, 18]);
+    });
+
+    it('takes a taped rectangle, and tells where its diagonal is against it', async () => {
+      await open();
+      tab('floor');
+      await screen.fixture.whenStable();
+      await choose(screen.fixture, 'floor in the picture', 'a rectangle taped in a room');
+      await screen.fixture.whenStable();
+      const box = boxOf(screen.host, 'diagonal');
+      box.value = '5.2';
+      box.dispatchEvent(new Event('change'));
+      await screen.until(() => screen.words.includes('20 cm longer than that of right angles'));
+      box.value = '5';
+      box.dispatchEvent(new Event('change'));
+      await screen.until(() => screen.words.includes('Sides and diagonal go together.'));
+      expect(screen.all('hop-crossings-plan .dot').length).toBe(4);
+    });
+  });
+
   it('says why a file is no clip, and keeps what is open', async () => {
     await open();
     give(new File(['no'], 'x.mp4'), 'open another');
@@ -91,14 +199,14 @@ describe('the film desk', () => {
   });
 
   it('leaves out marks that a clip cannot have', async () => {
-    const kept = TestBed.inject(FilmMarks);
+    const kept = TestBed.inject(FilmWorks);
     const marks: Mark[] = [
       { kind: 'back', frame: 5 },
       { kind: 'contact', frame: 70 },
     ];
-    await kept.keep('some', marks);
-    expect(await kept.of('some', 60)).toEqual(marks.slice(0, 1));
-    expect(await kept.of('other', 60)).toEqual([]);
+    await kept.keep('some', { ...NO_WORK, marks });
+    expect(await kept.of('some', 60)).toEqual({ ...NO_WORK, marks: marks.slice(0, 1) });
+    expect(await kept.of('other', 60)).toEqual(NO_WORK);
   });
 
   it('has keys that do one thing each', () => {

@@ -1,0 +1,53 @@
+import { SIDES } from '@hopsk/core/body/foot';
+import type { Footprint } from '@hopsk/core/film/foot';
+import { MARKS, type Mark } from '@hopsk/core/film/marks';
+import * as z from 'zod/mini';
+import { between, line, whole } from './common.js';
+
+/** Frames of a clip: as many as half an hour has at 240 pictures a second. */
+export const MOST_FRAMES = 432_000;
+export const MOST_PIXELS = 16_384;
+/** A frame that something is seen first in: nothing is known of what was before the first of a clip. */
+export const filmedFrame = whole(1, MOST_FRAMES);
+/** A frame in which a foot stands. */
+export const stoodFrame = whole(0, MOST_FRAMES);
+export const pixel = between(-MOST_PIXELS, 2 * MOST_PIXELS, 'px');
+/** Right of the middle of a floor, or ahead of it. */
+export const floorMetres = between(-200, 200, 'm');
+/** A mark as it is kept. */
+const MarkShape = z.object({ kind: z.enum(MARKS), frame: filmedFrame }) satisfies z.ZodMiniType<Mark>;
+const inPicture = z.object({ x: pixel, y: pixel });
+/** Marks or footprints of one clip. */
+const MOST = 20_000;
+
+/** What was marked and tapped in a clip, as a device keeps it. */
+export const FilmWorkShape = z.object({
+  marks: z.array(MarkShape).check(z.maxLength(MOST)),
+  again: z.array(MarkShape).check(z.maxLength(MOST)),
+  /** The floor that points were tapped of: its code, or what `areaOf` reads; '' for none. The measured diagonal of a taped one, metres. */
+  area: z.string().check(z.maxLength(60)),
+  diagonal: z.nullable(between(0.5, 100, 'm')),
+  points: z
+    .array(z.object({ name: line(60), picture: inPicture, floor: z.object({ x: floorMetres, y: floorMetres }) }))
+    .check(z.maxLength(200)),
+  prints: z
+    .array(
+      z.object({
+        foot: z.enum(SIDES),
+        frame: stoodFrame,
+        ball: inPicture,
+        other: z.nullable(z.object({ part: z.enum(['heel', 'tip']), at: inPicture })),
+      }) satisfies z.ZodMiniType<Footprint>,
+    )
+    .check(z.maxLength(MOST)),
+});
+export type FilmWork = z.infer<typeof FilmWorkShape>;
+export const NO_WORK: FilmWork = { marks: [], again: [], area: '', diagonal: null, points: [], prints: [] };
+
+/**
+ * What a device kept of a clip; null where that is none of ours. Marks alone were kept at first.
+ * @example filmWorkFrom([{ kind: 'back', frame: 3 }])?.marks.length // 1
+ */
+export function filmWorkFrom(kept: unknown): FilmWork | null {
+  return FilmWorkShape.safeParse(Array.isArray(kept) ? { ...NO_WORK, marks: kept } : kept).data ?? null;
+}

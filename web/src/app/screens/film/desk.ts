@@ -1,0 +1,168 @@
+import { computed, inject, Injectable, signal } from '@angular/core';
+import { filmCells, readFilm } from '@hopsk/contract/film-table';
+import { NO_WORK, type FilmWork } from '@hopsk/contract/film-work';
+import { calibrated, type Calibration, type NoCalibration } from '@hopsk/core/film/calibration';
+import { crossingsOf, type Crossing } from '@hopsk/core/film/crossings';
+import { stood } from '@hopsk/core/film/foot';
+import type { Mark, MarkKind } from '@hopsk/core/film/marks';
+import { areaOf } from '@hopsk/core/judge/area-text';
+import { saidFields } from '@hopsk/words/naming';
+import { words } from '@hopsk/words/words';
+import Papa from 'papaparse';
+import type { Clip } from '../../compute/clip';
+import { Latest } from '../../compute/latest';
+import { FilmWorks } from '../../data/film-works';
+
+/** Steps that can be taken back. */
+const MOST_BACK = 100;
+
+/** What lies on the film desk: a clip, the frame that is looked at, and what was marked and tapped in it. */
+@Injectable()
+export class FilmDesk {
+  private readonly kept = inject(FilmWorks);
+  private readonly opening = new Latest();
+  private hash = '';
+  private readonly before = signal<readonly FilmWork[]>([]);
+  private readonly now = signal<FilmWork>(NO_WORK);
+  readonly clip = signal<Clip | null>(null);
+  readonly named = signal('');
+  readonly said = signal('');
+  readonly busy = this.opening.open;
+  readonly frame = signal(0);
+  readonly work = this.now.asReadonly();
+  readonly last = computed(() => (this.clip()?.frames.length ?? 1) - 1);
+  readonly canUndo = computed(() => this.before().length > 0);
+  readonly empty = computed(() => this.work().marks.length + this.work().points.length + this.work().prints.length === 0);
+  readonly area = computed(() => areaOf(this.work().area));
+  readonly crossings = computed(() => crossingsFrom(this.work().area));
+  /** How the picture stands to the floor, or why that is not known; null where nothing was tapped. */
+  readonly found = computed((): Calibration | NoCalibration | null => {
+    const [clip, { points }] = [this.clip(), this.work()];
+    return clip && points.length > 0 ? calibrated(points, clip.picture) : null;
+  });
+  readonly calibration = computed(() => {
+    const found = this.found();
+    return found && !('code' in found) ? found : null;
+  });
+  /** Where feet stood, in the order of their frames. */
+  readonly feet = computed(() => {
+    const floor = this.calibration();
+    return floor ? this.prints().map((print) => ({ print, stood: stood(floor, print) })) : [];
+  });
+  readonly prints = computed(() => [...this.work().prints].sort((a, b) => a.frame - b.frame));
+
+  async open(file: File): Promise<void> {
+    this.said.set('');
+    const { film } = words;
+    await this.opening.ask(
+      async () => {
+        const { nameOf, openClip } = await import('../../compute/clip');
+        const [hash, clip] = await Promise.all([nameOf(file), openClip(file)]);
+        return { hash, clip, work: 'code' in clip ? NO_WORK : await this.kept.of(hash, clip.frames.length) };
+      },
+      ({ hash, clip, work }) => {
+        if ('code' in clip) return this.said.set(film.unread[clip.code](clip.codec ?? ''));
+        this.close();
+        this.hash = hash;
+        this.named.set(file.name);
+        this.now.set(work);
+        this.before.set([]);
+        this.frame.set(0);
+        this.clip.set(clip);
+      },
+      () => this.said.set(film.unread['no-film']('')),
+    );
+  }
+
+  close(): void {
+    this.clip()?.close();
+  }
+
+  go(by: number): void {
+    this.frame.update((frame) => Math.min(this.last(), Math.max(0, frame + by)));
+  }
+
+  /** Takes a change in, keeps it on the device, and holds what was before it. */
+  put(change: Partial<FilmWork>): void {
+    this.before.update((all) => [...all, this.now()].slice(-MOST_BACK));
+    this.set({ ...this.now(), ...change });
+  }
+
+  undo(): void {
+    const last = this.before().at(-1);
+    if (!last) return;
+    this.before.update((all) => all.slice(0, -1));
+    this.set(last);
+  }
+
+  private set(work: FilmWork): void {
+    this.said.set('');
+    this.now.set(work);
+    this.kept.keep(this.hash, work).catch(() => this.said.set(words.film.notKept));
+  }
+
+  /** Marks what is seen first in this frame; the same there again takes it back. */
+  mark(kind: MarkKind): void {
+    const frame = this.frame();
+    if (frame === 0) return this.said.set(words.film.noneBefore);
+    const { marks } = this.work();
+    const there = marks.some((one) => one.kind === kind && one.frame === frame);
+    this.put({ marks: there ? marks.filter((one) => one.kind !== kind || one.frame !== frame) : [...marks, { kind, frame }] });
+  }
+
+  drop(mark: Mark): void {
+    this.put({ marks: this.work().marks.filter((one) => one !== mark) });
+  }
+
+  /** Another floor: points that it has too stay, where they lie on it; the others go. */
+  lay(area: string): void {
+    const there = new Map(crossingsFrom(area).map(({ code, at }) => [code, at]));
+    const { points } = this.work();
+    const stay = points.flatMap((point) => {
+      const floor = there.get(point.name);
+      return floor ? [{ ...point, floor }] : [];
+    });
+    this.put({ area, diagonal: null, points: stay });
+    const gone = points.length - stay.length;
+    if (gone > 0) this.said.set(words.film.pointsGone(gone));
+  }
+
+  /** All of it as a table. */
+  table(): string {
+    const clip = this.clip();
+    return clip ? Papa.unparse(filmCells({ ...this.work(), frames: clip.frames, picture: clip.picture })) : '';
+  }
+
+  /** What a table says, beside what is there: a point that has the same name is where the table has it, and so is a foot in the same frame. */
+  async take(file: File): Promise<void> {
+    const { film } = words;
+    const { clip, problems, missing } = readFilm(Papa.parse<string[]>(await file.text()).data);
+    const wrong = problems.flatMap(({ line, wrong: of }) =>
+      saidFields(of).map(({ path, message }) => film.line(line, `${path} ${message}`)),
+    );
+    if (!clip) return this.said.set(missing.length > 0 ? film.missing(missing.join(', ')) : wrong.slice(0, 3).join(' '));
+    if ([...clip.marks, ...clip.again, ...clip.prints].some(({ frame }) => frame > this.last()))
+      return this.said.set(film.beyond(this.last()));
+    const [own, tapped] = [this.clip()?.picture, clip.points.length + clip.prints.length > 0];
+    if (own && tapped && (own.width !== clip.picture.width || own.height !== clip.picture.height))
+      return this.said.set(film.otherPicture(clip.picture.width, clip.picture.height, own.width, own.height));
+    const work = this.work();
+    this.put({
+      marks: added(work.marks, clip.marks, ({ kind, frame }) => `${kind} ${frame}`),
+      again: added(work.again, clip.again, ({ kind, frame }) => `${kind} ${frame}`),
+      points: added(work.points, clip.points, ({ name }) => name),
+      prints: added(work.prints, clip.prints, ({ foot, frame }) => `${foot} ${frame}`),
+    });
+  }
+}
+
+const crossingsFrom = (said: string): Crossing[] => {
+  const area = areaOf(said);
+  return area ? crossingsOf(area) : [];
+};
+
+/** Those of a list that another one has no word on, and all of the other. */
+function added<T>(old: readonly T[], taken: readonly T[], key: (one: T) => string): T[] {
+  const known = new Set(taken.map(key));
+  return [...old.filter((one) => !known.has(key(one))), ...taken];
+}

@@ -1,0 +1,58 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { within } from '@hopsk/core/film/difference';
+import { seenFirst } from '@hopsk/core/film/frames';
+import { attemptsOf, outOfOrder, type Mark } from '@hopsk/core/film/marks';
+import { timesOf } from '@hopsk/core/film/times';
+import { words } from '@hopsk/words/words';
+import { Table } from '../../ui/table';
+import { FilmDesk } from './desk';
+
+const ms = (seconds: number): number => Math.round(seconds * 1000);
+
+/** Marks of a clip and the times that come of them. */
+@Component({
+  selector: 'hop-film-times',
+  imports: [Table],
+  templateUrl: './times.html',
+  styleUrl: './made.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class FilmTimes {
+  protected readonly desk = inject(FilmDesk);
+  protected readonly text = words.film;
+  private readonly attempts = computed(() => attemptsOf(this.desk.work().marks));
+  private readonly times = computed(() => {
+    const clip = this.desk.clip();
+    return clip ? timesOf(clip.frames, this.attempts(), null) : { times: [], over: [] };
+  });
+  protected readonly rows = computed(() =>
+    this.times().times.map(({ attempt, time, took, window, judged }) => [
+      this.text.attempt(attempt, this.text.times[time]),
+      this.text.took(ms(took.seconds), ms(within(took))).replaceAll(' ', '\u00a0'),
+      window && judged ? `${this.text.window(ms(window[0]), ms(window[1]))}: ${this.text.told(judged.told, judged.rate)}` : '',
+    ]),
+  );
+  protected readonly over = computed(() =>
+    this.times().over.flatMap(({ time, n, mean, sd, within: around }) =>
+      n < 2 ? [] : [[this.text.times[time], this.text.over(n, ms(mean), sd === null ? null : ms(sd), around === null ? null : ms(around))]],
+    ),
+  );
+  protected readonly marks = computed(() => {
+    const frames = this.desk.clip()?.frames ?? [];
+    return [...this.desk.work().marks]
+      .sort((a, b) => a.frame - b.frame)
+      .map((mark) => {
+        const { at, within: half } = seenFirst(frames, mark.frame);
+        return { mark, label: this.text.marks[mark.kind], at: this.text.markAt(mark.frame, at.toFixed(3), (half * 1000).toFixed(1)) };
+      });
+  });
+  protected readonly order = computed(() =>
+    outOfOrder(this.attempts()).map(({ attempt, first, then }) =>
+      this.text.outOfOrder(attempt, this.text.marks[first.kind], this.text.marks[then.kind]),
+    ),
+  );
+
+  protected drop(mark: Mark): void {
+    this.desk.drop(mark);
+  }
+}
