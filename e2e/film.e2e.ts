@@ -1,11 +1,13 @@
 import { readFile } from 'node:fs/promises';
+import { filmCells } from '@hopsk/contract/film-table';
 import type { Page } from '@playwright/test';
 import type { Side } from '@hopsk/core/body/foot';
 import type { Vec } from '@hopsk/core/body/vec';
 import { sees } from '@hopsk/core/film/camera';
 import { crossingsOf, type Crossing } from '@hopsk/core/film/crossings';
+import type { MarkKind } from '@hopsk/core/film/marks';
 import { DRAWN_LINE, drawnFilm, firstSeen, truthOf } from '@hopsk/core/film/drawn';
-import { accessible, choose, expect, keptOnDevice, put, test } from './support.js';
+import { accessible, addAthlete, ask, choose, expect, keptOnDevice, put, test } from './support.js';
 
 /** A second of film, made by the browser's own recorder: a bar that goes from left to right. */
 async function filmedIn(page: Page): Promise<{ readonly name: string; readonly mimeType: string; readonly buffer: Buffer }> {
@@ -196,4 +198,56 @@ test('a drawn clip is measured when and where it was drawn, and laid over its ow
   await coach.getByRole('button', { name: 'take as a pattern' }).click();
   await coach.getByRole('link', { name: 'Three lunges, drawn, as filmed' }).click();
   await expect(coach.locator('.cm-content')).toContainText('lunge');
+});
+
+test('what a clip shows of somebody goes into their fault book, as film, and their times into their tempo', async ({ coach }) => {
+  const { scene, frames } = drawnFilm('drawn-120');
+  const { downs, balls, strikes } = truthOf(scene);
+  const id = await addAthlete(coach, 'Film Dora', 175);
+  // The marks of its three attempts as a table, each where the drawn thing is seen first.
+  const lunges = scene.simulation.actions.filter(({ kind, end }) => kind === 'step' && strikes.some((at) => at > end && at - end < 0.1));
+  const things: readonly (readonly [string, number])[] = [
+    ...balls.map((at) => ['contact', at] as const),
+    ...balls.map((ball) => ['split-down', Math.min(...downs.filter(({ at }) => at > ball).map(({ at }) => at))] as const),
+    ...lunges.flatMap(({ start, end }) => [['first-step', start] as const, ['right-down', end] as const]),
+    ...strikes.map((at) => ['own-contact', at] as const),
+  ];
+  const cells = filmCells({
+    ...{ frames, picture: scene.camera.picture, again: [], points: [], prints: [] },
+    marks: things.map(([kind, at]) => ({ kind: kind as MarkKind, frame: firstSeen(frames, at) })),
+  });
+  const table = cells.map((row) => row.join(',')).join('\n');
+  await coach.goto('/film');
+  await coach.getByRole('button', { name: '120', exact: true }).click();
+  await coach
+    .locator('hop-file', { hasText: 'marks from a table' })
+    .locator('input')
+    .setInputFiles({ name: 'marks.csv', mimeType: 'text/csv', buffer: Buffer.from(table) });
+  await expect(coach.locator('.made li')).toHaveCount(things.length);
+  await coach.locator('hop-tabs').getByText('athlete', { exact: true }).click();
+  await choose(coach, 'athlete', 'Film Dora');
+  // What times say is ticked: late by 90 and by 200 ms, not by 20.
+  await choose(coach, 'add a fault that shows from there', 'split late');
+  await expect(coach.getByText('2 of 3')).toBeVisible();
+  const tick = (n: number, fault: string) => coach.getByRole('button', { name: `attempt ${n} shows ‘${fault}’` });
+  expect(await Promise.all([1, 2, 3].map((n) => tick(n, 'split late').getAttribute('aria-pressed')))).toEqual(['false', 'true', 'true']);
+  await choose(coach, 'add a fault that shows from there', 'land early');
+  await tick(3, 'land early').click();
+  await expect(coach.getByText('1 of 3')).toBeVisible();
+  await accessible(coach);
+  await coach.getByRole('button', { name: 'write into the fault book' }).click();
+  await expect(coach.getByText('Written into the fault book')).toBeVisible();
+  await expect(tick(1, 'split late')).toBeDisabled();
+  // Of five tenths of a second by the engine.
+  await choose(coach, 'time', /first step until it is down/);
+  await coach.getByRole('button', { name: 'take into the tempo' }).click();
+  await expect(coach.getByText(/lunge.* takes Film Dora 0\.50 s now/)).toBeVisible();
+  const { rows } = await ask<{ rows: { fault: string; attempts: number; faulty: number; source: string; view: string }[] }>(
+    coach,
+    `/athletes/${id}/log`,
+  );
+  const booked = rows.map(({ fault, attempts, faulty, source, view }) => `${fault} ${faulty} of ${attempts} ${source} ${view}`).sort();
+  expect(booked).toEqual(['land-early 1 of 3 film side', 'split-late 2 of 3 film side']);
+  const athletes = await ask<{ id: string; tempo: { lunge?: object } }[]>(coach, '/athletes');
+  expect(athletes.find((one) => one.id === id)?.tempo.lunge).toMatchObject({ n: 3, from: 'film' });
 });

@@ -2,7 +2,8 @@ import { SIDES } from '@hopsk/core/body/foot';
 import type { Footprint } from '@hopsk/core/film/foot';
 import { MARKS, type Mark } from '@hopsk/core/film/marks';
 import * as z from 'zod/mini';
-import { between, line, whole } from './common.js';
+import { VIEWS } from '@hopsk/core/catalogue/fault';
+import { between, Code, Day, Id, line, Moment, whole } from './common.js';
 
 /** Frames of a clip: as many as half an hour has at 240 pictures a second. */
 export const MOST_FRAMES = 432_000;
@@ -19,6 +20,9 @@ const MarkShape = z.object({ kind: z.enum(MARKS), frame: filmedFrame }) satisfie
 const inPicture = z.object({ x: pixel, y: pixel });
 /** Marks or footprints of one clip. */
 const MOST = 20_000;
+
+/** Faults that are looked for in one clip. */
+const MOST_FAULTS = 40;
 
 /** What was marked and tapped in a clip, as a device keeps it. */
 export const FilmWorkShape = z.object({
@@ -40,9 +44,23 @@ export const FilmWorkShape = z.object({
       }) satisfies z.ZodMiniType<Footprint>,
     )
     .check(z.maxLength(MOST)),
+  /** Whom it shows, filmed on which day and from where; null: not said. */
+  athlete: z._default(z.nullable(Id), null),
+  day: z._default(z.nullable(Day), null),
+  view: z._default(z.enum(VIEWS), 'side'),
+  /** Faults that were looked for in its attempts, and in which they were: each by the frame of its first mark. */
+  faults: z._default(
+    z.array(z.object({ fault: Code, seen: z.array(filmedFrame).check(z.maxLength(MOST)) })).check(z.maxLength(MOST_FAULTS)),
+    [],
+  ),
+  /** When that was written into the fault book. */
+  booked: z._default(z.nullable(Moment), null),
 });
 export type FilmWork = z.infer<typeof FilmWorkShape>;
-export const NO_WORK: FilmWork = { marks: [], again: [], area: '', diagonal: null, points: [], prints: [] };
+export const NO_WORK: FilmWork = {
+  ...{ marks: [], again: [], area: '', diagonal: null, points: [], prints: [] },
+  ...{ athlete: null, day: null, view: 'side', faults: [], booked: null },
+};
 
 /**
  * What a device kept of a clip; null where that is none of ours. Marks alone were kept at first.

@@ -5,11 +5,11 @@ import { seenFirst, type Frames } from './frames.js';
 import type { Attempt, Mark, MarkKind } from './marks.js';
 
 /** Times that are taken of an attempt. */
-const TIMES = ['split', 'in-air', 'first-step', 'strike', 'answer', 'way-back'] as const;
+const TIMES = ['split', 'in-air', 'first-step', 'step', 'strike', 'answer', 'way-back'] as const;
 export type TimeName = (typeof TIMES)[number];
 
 /** A time of one attempt, and how it stands to its window; null where it has none. */
-interface Timed {
+export interface Timed {
   readonly attempt: number;
   readonly time: TimeName;
   readonly took: Took;
@@ -34,6 +34,10 @@ function landing(marks: Attempt, strike: Mark | null): Mark | null {
   return feet.sort((a, b) => near(a) - near(b))[0] ?? null;
 }
 
+/** The first foot that comes down after a mark. */
+const downAfter = (marks: Attempt, from: Mark | null): Mark | null =>
+  marks.find(({ kind, frame }) => from !== null && frame > from.frame && (kind === 'left-down' || kind === 'right-down')) ?? null;
+
 const edges = ({ from, to }: Window): readonly [number, number] => [from, to];
 
 /** From which mark to which a time goes, and the window of schools that it is judged by: the one that the engine judges by. */
@@ -50,6 +54,7 @@ function spans(
     ['split', ball, mark(marks, 'split-down'), by === 'off' ? null : edges(SPLIT_WINDOWS[by])],
     ['in-air', mark(marks, 'split-up'), mark(marks, 'split-down'), null],
     ['first-step', mark(marks, 'split-down'), mark(marks, 'first-step'), null],
+    ['step', mark(marks, 'first-step'), downAfter(marks, mark(marks, 'first-step')), null],
     ['strike', landing(marks, own), own, strike === 'off' ? null : edges(STRIKE_WINDOWS[strike])],
     ['answer', ball, own, null],
     ['way-back', mark(marks, 'back-begun'), mark(marks, 'back'), null],
@@ -57,7 +62,7 @@ function spans(
 }
 
 /**
- * The times of attempts: split against the ball, in the air, first step after it, strike after its landing, answer, way back.
+ * The times of attempts: split against the ball, in the air, first step after it, how long that step takes, strike after its landing, answer, way back.
  * @param frames of the clip. @param repeats how well its marks are made again (s).
  */
 export function timesOf(frames: Frames, attempts: readonly Attempt[], repeats: Repeats, choices: HeldChoices = {}): AllTimes {

@@ -7,7 +7,7 @@ import type { Footprint } from '@hopsk/core/film/foot';
 import { FilmDesk } from './desk';
 
 /** What is done at the desk: marks and their times, the floor's points, feet, or a pattern beside them. */
-export type Doing = 'times' | 'floor' | 'feet' | 'plan';
+export type Doing = 'times' | 'floor' | 'feet' | 'plan' | 'athlete';
 
 /** What the next tap in the picture is. */
 export type Aim =

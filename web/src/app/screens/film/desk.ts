@@ -4,13 +4,15 @@ import { NO_WORK, type FilmWork } from '@hopsk/contract/film-work';
 import { calibrated, type Calibration, type NoCalibration } from '@hopsk/core/film/calibration';
 import { crossingsOf, type Crossing } from '@hopsk/core/film/crossings';
 import { stood } from '@hopsk/core/film/foot';
-import type { Mark, MarkKind } from '@hopsk/core/film/marks';
+import { timesOf } from '@hopsk/core/film/times';
+import { attemptsOf, type Mark, type MarkKind } from '@hopsk/core/film/marks';
 import { areaOf } from '@hopsk/core/judge/area-text';
 import { saidFields } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import Papa from 'papaparse';
 import type { Clip } from '../../compute/clip';
 import { Latest } from '../../compute/latest';
+import { dayOf } from '../../parts/run-setup';
 import { FilmWorks } from '../../data/film-works';
 
 /** Steps that can be taken back. */
@@ -21,7 +23,8 @@ const MOST_BACK = 100;
 export class FilmDesk {
   private readonly kept = inject(FilmWorks);
   private readonly opening = new Latest();
-  private hash = '';
+  /** What the clip is known again by. */
+  hash = '';
   private readonly before = signal<readonly FilmWork[]>([]);
   private readonly now = signal<FilmWork>(NO_WORK);
   readonly clip = signal<Clip | null>(null);
@@ -35,6 +38,11 @@ export class FilmDesk {
   readonly empty = computed(() => this.work().marks.length + this.work().points.length + this.work().prints.length === 0);
   readonly area = computed(() => areaOf(this.work().area));
   readonly crossings = computed(() => crossingsFrom(this.work().area));
+  readonly attempts = computed(() => attemptsOf(this.work().marks));
+  readonly times = computed(() => {
+    const clip = this.clip();
+    return clip ? timesOf(clip.frames, this.attempts(), null) : { times: [], over: [] };
+  });
   /** How the picture stands to the floor, or why that is not known; null where nothing was tapped. */
   readonly found = computed((): Calibration | NoCalibration | null => {
     const [clip, { points }] = [this.clip(), this.work()];
@@ -65,7 +73,8 @@ export class FilmDesk {
         this.close();
         this.hash = hash;
         this.named.set(file.name);
-        this.now.set(work);
+        // A camera writes when it filmed; a copy may be of later.
+        this.now.set({ ...work, day: work.day ?? dayOf(new Date(file.lastModified)) });
         this.before.set([]);
         this.frame.set(0);
         this.clip.set(clip);

@@ -10,6 +10,7 @@ import { Head } from '../../ui/head';
 import { Slider } from '../../ui/slider';
 import { Tabs } from '../../ui/tabs';
 import { Aiming, type Doing } from './aiming';
+import { FilmAthlete } from './athlete';
 import { FilmDesk } from './desk';
 import { FilmFeet } from './feet';
 import { filmAct, MARK_KEYS } from './film-keys';
@@ -21,7 +22,7 @@ import { FilmTimes } from './times';
 /** The film desk: a clip of this device frame by frame; what is marked and tapped in it comes to times, places and steps. */
 @Component({
   selector: 'hop-film',
-  imports: [FileBox, FilmFeet, FilmPicture, FilmPlan, FilmRuler, FilmTimes, Head, MatButton, MatTabNavPanel, Slider, Tabs],
+  imports: [FileBox, FilmAthlete, FilmFeet, FilmPicture, FilmPlan, FilmRuler, FilmTimes, Head, MatButton, MatTabNavPanel, Slider, Tabs],
   providers: [FilmDesk, Aiming],
   templateUrl: './film.html',
   styleUrl: './film.scss',
@@ -36,7 +37,10 @@ export class FilmScreen {
   protected readonly films = 'video/*,.mp4,.mov,.webm,.mkv';
   protected readonly drawn = (Object.keys(DRAWN) as Drawn[]).map((value) => ({ value, label: words.film.drawn[value] }));
   protected readonly kinds = MARKS.map((kind) => ({ kind, key: MARK_KEYS[kind], label: words.film.marks[kind] }));
-  protected readonly doings = (['times', 'floor', 'feet', 'plan'] as const).map((value) => ({ value, label: words.film.doings[value] }));
+  protected readonly doings = (['times', 'floor', 'feet', 'plan', 'athlete'] as const).map((value) => ({
+    value,
+    label: words.film.doings[value],
+  }));
   protected readonly where = computed(() => {
     const frame = this.desk.frame();
     return this.text.frame(frame, this.desk.last(), (this.desk.clip()?.frames[frame] ?? 0).toFixed(3));

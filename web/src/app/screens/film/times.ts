@@ -1,8 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { within } from '@hopsk/core/film/difference';
 import { seenFirst } from '@hopsk/core/film/frames';
-import { attemptsOf, outOfOrder, type Mark } from '@hopsk/core/film/marks';
-import { timesOf } from '@hopsk/core/film/times';
+import { outOfOrder, type Mark } from '@hopsk/core/film/marks';
 import { words } from '@hopsk/words/words';
 import { Table } from '../../ui/table';
 import { FilmDesk } from './desk';
@@ -20,22 +19,23 @@ const ms = (seconds: number): number => Math.round(seconds * 1000);
 export class FilmTimes {
   protected readonly desk = inject(FilmDesk);
   protected readonly text = words.film;
-  private readonly attempts = computed(() => attemptsOf(this.desk.work().marks));
-  private readonly times = computed(() => {
-    const clip = this.desk.clip();
-    return clip ? timesOf(clip.frames, this.attempts(), null) : { times: [], over: [] };
-  });
   protected readonly rows = computed(() =>
-    this.times().times.map(({ attempt, time, took, window, judged }) => [
-      this.text.attempt(attempt, this.text.times[time]),
-      this.text.took(ms(took.seconds), ms(within(took))).replaceAll(' ', '\u00a0'),
-      window && judged ? `${this.text.window(ms(window[0]), ms(window[1]))}: ${this.text.told(judged.told, judged.rate)}` : '',
-    ]),
+    this.desk
+      .times()
+      .times.map(({ attempt, time, took, window, judged }) => [
+        this.text.attempt(attempt, this.text.times[time]),
+        this.text.took(ms(took.seconds), ms(within(took))).replaceAll(' ', '\u00a0'),
+        window && judged ? `${this.text.window(ms(window[0]), ms(window[1]))}: ${this.text.told(judged.told, judged.rate)}` : '',
+      ]),
   );
   protected readonly over = computed(() =>
-    this.times().over.flatMap(({ time, n, mean, sd, within: around }) =>
-      n < 2 ? [] : [[this.text.times[time], this.text.over(n, ms(mean), sd === null ? null : ms(sd), around === null ? null : ms(around))]],
-    ),
+    this.desk
+      .times()
+      .over.flatMap(({ time, n, mean, sd, within: around }) =>
+        n < 2
+          ? []
+          : [[this.text.times[time], this.text.over(n, ms(mean), sd === null ? null : ms(sd), around === null ? null : ms(around))]],
+      ),
   );
   protected readonly marks = computed(() => {
     const frames = this.desk.clip()?.frames ?? [];
@@ -47,7 +47,7 @@ export class FilmTimes {
       });
   });
   protected readonly order = computed(() =>
-    outOfOrder(this.attempts()).map(({ attempt, first, then }) =>
+    outOfOrder(this.desk.attempts()).map(({ attempt, first, then }) =>
       this.text.outOfOrder(attempt, this.text.marks[first.kind], this.text.marks[then.kind]),
     ),
   );
