@@ -7,7 +7,7 @@ import { sees } from '@hopsk/core/film/camera';
 import { crossingsOf, type Crossing } from '@hopsk/core/film/crossings';
 import type { MarkKind } from '@hopsk/core/film/marks';
 import { DRAWN_LINE, drawnFilm, firstSeen, truthOf } from '@hopsk/core/film/drawn';
-import { accessible, addAthlete, ask, choose, expect, keptOnDevice, put, test } from './support.js';
+import { accessible, addAthlete, ask, choose, enterByDoor, expect, keptOnDevice, put, test } from './support.js';
 
 /** A second of film, made by the browser's own recorder: a bar that goes from left to right. */
 async function filmedIn(page: Page): Promise<{ readonly name: string; readonly mimeType: string; readonly buffer: Buffer }> {
@@ -250,4 +250,48 @@ test('what a clip shows of somebody goes into their fault book, as film, and the
   expect(booked).toEqual(['land-early 1 of 3 film side', 'split-late 2 of 3 film side']);
   const athletes = await ask<{ id: string; tempo: { lunge?: object } }[]>(coach, '/athletes');
   expect(athletes.find((one) => one.id === id)?.tempo.lunge).toMatchObject({ n: 3, from: 'film' });
+});
+
+test('a clip is filmed by the page, kept in no file that anybody reads, and there again after signing out and in', async ({ coach }) => {
+  await coach.goto('/film');
+  // The drawn figure stands in for a camera; this browser's own camera is one that is made for tests.
+  for (const [n, camera] of ['film the drawn figure', 'film with this device'].entries()) {
+    await coach.getByRole('button', { name: camera }).click();
+    await coach.getByRole('button', { name: 'begin' }).click();
+    await expect(coach.locator('hop-filming .num')).toHaveText('0:02');
+    await accessible(coach);
+    await coach.getByRole('button', { name: 'stop' }).click();
+    await expect(coach.locator('.where')).toContainText('frame 0 of');
+    await expect(coach.getByRole('alert')).toHaveCount(0);
+    await coach.getByRole('button', { name: 'put away' }).click();
+    await expect(coach.locator('hop-kept-clips .made li')).toHaveCount(n + 1);
+  }
+  const readable = await coach.evaluate(async () => {
+    const found: string[] = [];
+    const look = async (folder: FileSystemDirectoryHandle): Promise<void> => {
+      for await (const handle of (folder as unknown as { values(): AsyncIterable<FileSystemHandle> }).values())
+        if (handle.kind === 'directory') await look(handle as FileSystemDirectoryHandle);
+        else {
+          const head = await (await (handle as FileSystemFileHandle).getFile()).slice(0, 4096).text();
+          if (/ftyp|mdat|filmed|mp4/.test(head)) found.push(handle.name);
+        }
+    };
+    await look(await navigator.storage.getDirectory());
+    return found;
+  });
+  expect(readable).toEqual([]);
+  await coach.goto('/club');
+  await coach.getByRole('button', { name: 'sign out' }).click();
+  await coach.waitForURL(/\/enter/);
+  await enterByDoor(coach);
+  await coach.goto('/film');
+  await expect(coach.locator('hop-kept-clips .made li')).toHaveCount(2);
+  await coach.locator('hop-kept-clips .made li button').first().click();
+  await expect(coach.locator('.where')).toContainText('frame 0 of');
+  await coach.getByRole('button', { name: 'put away' }).click();
+  await coach
+    .getByRole('button', { name: /^erase/ })
+    .first()
+    .click();
+  await expect(coach.locator('hop-kept-clips .made li')).toHaveCount(1);
 });

@@ -248,7 +248,9 @@ export const inside: Routes = [
       {
         path: 'film',
         title: title('film'),
-        loadComponent: inRoom(['areas', 'film', 'findings', 'steps', 'tempo'], () => import('../screens/film/film').then((m) => m.FilmScreen)),
+        loadComponent: inRoom(['areas', 'film', 'findings', 'steps', 'tempo'], () =>
+          import('../screens/film/film').then((m) => m.FilmScreen),
+        ),
       },
       {
         path: 'club/people',

@@ -2,7 +2,7 @@ import { drawnFilm } from '@hopsk/core/film/drawn';
 import { DRAWN, type Drawn } from '@hopsk/core/film/drawn-names';
 import { seenAt } from '@hopsk/core/film/scene';
 import { BufferTarget, CanvasSource, Mp4OutputFormat, Output, WebMOutputFormat } from 'mediabunny';
-import { paintScene } from '../drawing/scene-painter';
+import { paintScene } from '../ports/scene-painter';
 
 /** Bits a second: what moves is small, and flat in colour. */
 const BITS = 700_000;

@@ -8,6 +8,7 @@ import { faultLabel } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { firstValueFrom } from 'rxjs';
 import { BookApi } from '../../data/book-api';
+import { Clips } from '../../data/clips';
 import { people } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
 import { dayOf } from '../../parts/run-setup';
@@ -32,6 +33,7 @@ export class FilmAthlete {
   private readonly store = inject(Store);
   private readonly club = inject(TeachingStore);
   private readonly api = inject(BookApi);
+  private readonly clips = inject(Clips);
   protected readonly desk = inject(FilmDesk);
   protected readonly text = words.film;
   protected readonly sending = new Sending();
@@ -86,6 +88,7 @@ export class FilmAthlete {
 
   protected choose(athlete: string | null): void {
     this.desk.put({ athlete, booked: null });
+    if (this.desk.keptAs) void this.clips.assign(this.desk.keptAs, athlete);
   }
 
   protected filmedFrom(view: View): void {

@@ -23,8 +23,9 @@ const MOST_BACK = 100;
 export class FilmDesk {
   private readonly kept = inject(FilmWorks);
   private readonly opening = new Latest();
-  /** What the clip is known again by. */
+  /** What the clip is known again by, and by what the device keeps it, if it does. */
   hash = '';
+  keptAs: string | null = null;
   private readonly before = signal<readonly FilmWork[]>([]);
   private readonly now = signal<FilmWork>(NO_WORK);
   readonly clip = signal<Clip | null>(null);
@@ -59,7 +60,8 @@ export class FilmDesk {
   });
   readonly prints = computed(() => [...this.work().prints].sort((a, b) => a.frame - b.frame));
 
-  async open(file: File): Promise<void> {
+  /** @param keptAs its id among the clips that this device keeps. */
+  async open(file: File, keptAs: string | null = null): Promise<void> {
     this.said.set('');
     const { film } = words;
     await this.opening.ask(
@@ -72,6 +74,7 @@ export class FilmDesk {
         if ('code' in clip) return this.said.set(film.unread[clip.code](clip.codec ?? ''));
         this.close();
         this.hash = hash;
+        this.keptAs = keptAs;
         this.named.set(file.name);
         // A camera writes when it filmed; a copy may be of later.
         this.now.set({ ...work, day: work.day ?? dayOf(new Date(file.lastModified)) });
@@ -81,6 +84,13 @@ export class FilmDesk {
       },
       () => this.said.set(film.unread['no-film']('')),
     );
+  }
+
+  /** Puts the clip away; what was marked in it stays on the device. */
+  putAway(): void {
+    this.close();
+    this.clip.set(null);
+    this.said.set('');
   }
 
   close(): void {

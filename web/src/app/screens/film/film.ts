@@ -4,6 +4,7 @@ import { MatTabNavPanel } from '@angular/material/tabs';
 import { DRAWN, type Drawn } from '@hopsk/core/film/drawn-names';
 import { MARKS, type MarkKind } from '@hopsk/core/film/marks';
 import { words } from '@hopsk/words/words';
+import { Clips } from '../../data/clips';
 import { fileName, saveFile } from '../../drawing/export';
 import { FileBox } from '../../ui/file-box';
 import { Head } from '../../ui/head';
@@ -14,6 +15,8 @@ import { FilmAthlete } from './athlete';
 import { FilmDesk } from './desk';
 import { FilmFeet } from './feet';
 import { filmAct, MARK_KEYS } from './film-keys';
+import { FilmingBox } from './filming';
+import { KeptClips } from './kept-clips';
 import { FilmPicture } from './picture';
 import { FilmPlan } from './plan';
 import { FilmRuler } from './ruler';
@@ -22,7 +25,22 @@ import { FilmTimes } from './times';
 /** The film desk: a clip of this device frame by frame; what is marked and tapped in it comes to times, places and steps. */
 @Component({
   selector: 'hop-film',
-  imports: [FileBox, FilmAthlete, FilmFeet, FilmPicture, FilmPlan, FilmRuler, FilmTimes, Head, MatButton, MatTabNavPanel, Slider, Tabs],
+  imports: [
+    FileBox,
+    FilmAthlete,
+    FilmFeet,
+    FilmingBox,
+    FilmPicture,
+    FilmPlan,
+    FilmRuler,
+    FilmTimes,
+    Head,
+    KeptClips,
+    MatButton,
+    MatTabNavPanel,
+    Slider,
+    Tabs,
+  ],
   providers: [FilmDesk, Aiming],
   templateUrl: './film.html',
   styleUrl: './film.scss',
@@ -30,6 +48,7 @@ import { FilmTimes } from './times';
   host: { '(window:keydown)': 'press($event)' },
 })
 export class FilmScreen {
+  private readonly clips = inject(Clips);
   protected readonly desk = inject(FilmDesk);
   protected readonly aiming = inject(Aiming);
   protected readonly text = words.film;
@@ -53,6 +72,17 @@ export class FilmScreen {
 
   protected open(file: File): void {
     void this.desk.open(file);
+  }
+
+  /** A clip that was filmed here is kept, and opened. */
+  protected async filmed(file: File): Promise<void> {
+    const kept = await this.clips.keep(file, null);
+    await this.desk.open(file, typeof kept === 'string' ? null : kept.id);
+    if (typeof kept === 'string') this.desk.said.set(this.text.clipNotKept[kept]);
+  }
+
+  protected openKept({ file, id }: { readonly file: File; readonly id: string }): void {
+    void this.desk.open(file, id);
   }
 
   /** Opens a clip that ships: the engine's own figure on a drawn court. */

@@ -1,0 +1,79 @@
+import { TestBed } from '@angular/core/testing';
+import { emptyDevice, me } from '../testing/run';
+import { house } from '../testing/screen';
+import { makeLockKey } from './lock-key';
+import { Clips, type KeptClip } from './clips';
+import { DeviceStore } from './device-store';
+
+describe('clips that a device keeps', () => {
+  let clips: Clips;
+  const file = new File(['frames of a film'], 'a.mp4', { type: 'video/mp4' });
+  const kept = async (one = file, athlete: string | null = null): Promise<KeptClip> => {
+    const done = await clips.keep(one, athlete);
+    if (typeof done === 'string') throw new Error(done);
+    return done;
+  };
+  const folder = async (): Promise<FileSystemDirectoryHandle> =>
+    (await (await navigator.storage.getDirectory()).getDirectoryHandle('clips', { create: true })).getDirectoryHandle(me.coach.id, {
+      create: true,
+    });
+
+  beforeEach(async () => {
+    await house();
+    const root = await navigator.storage.getDirectory();
+    await root.removeEntry('clips', { recursive: true }).catch(() => undefined);
+    const { to } = await makeLockKey('1234');
+    await TestBed.inject(DeviceStore).keep('me', { ...me, sealTo: to });
+    clips = TestBed.inject(Clips);
+    await clips.load();
+  });
+
+  it('are there again, as they were, and nobody reads them in its files', async () => {
+    const one = await kept();
+    const again = TestBed.runInInjectionContext(() => new Clips());
+    await again.load();
+    expect(again.all()).toEqual([one]);
+    const back = await again.open(one);
+    expect([await back?.text(), back?.name, back?.type]).toEqual(['frames of a film', 'a.mp4', 'video/mp4']);
+    const names: string[] = [];
+    for await (const [name, handle] of (await folder()).entries()) {
+      names.push(name);
+      if (handle instanceof FileSystemFileHandle) expect(await (await handle.getFile()).text()).not.toMatch(/frames|a\.mp4/);
+    }
+    expect(names.sort()).toEqual([one.id, 'index', 'key'].sort());
+  });
+
+  it('cannot be read when their coach has left', async () => {
+    const one = await kept();
+    await emptyDevice();
+    const after = TestBed.runInInjectionContext(() => new Clips());
+    await after.load();
+    expect(after.all()).toEqual([]);
+    expect(await after.open(one)).toBeNull();
+  });
+
+  it('go for good when they are erased', async () => {
+    const [one, other] = [await kept(), await kept()];
+    await clips.erase(one.id);
+    expect(clips.all()).toEqual([other]);
+    expect(await clips.open(one)).toBeNull();
+    await expectAsync((await folder()).getFileHandle(one.id)).toBeRejected();
+  });
+
+  it('leave nothing half written where there is no room', async () => {
+    spyOn(FileSystemWritableFileStream.prototype, 'write').and.rejectWith(new DOMException('full', 'QuotaExceededError'));
+    expect(await clips.keep(file, null)).toBe('no-room');
+    const names: string[] = [];
+    for await (const name of (await folder()).keys()) names.push(name);
+    expect(names.filter((name) => name.length === 36)).toEqual([]);
+    expect(clips.all()).toEqual([]);
+  });
+
+  it('say whom they show, and since when they are needed', async () => {
+    const one = await kept();
+    await clips.assign(one.id, 'ada');
+    await clips.keepOn(one.id);
+    expect(clips.all()).toEqual([jasmine.objectContaining({ id: one.id, athlete: 'ada' })]);
+    expect(clips.all()[0]?.keptAt).toBeGreaterThanOrEqual(one.keptAt);
+  });
+});

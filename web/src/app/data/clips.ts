@@ -1,0 +1,177 @@
+import { inject, Injectable, Injector, signal } from '@angular/core';
+import { firstValueFrom } from 'rxjs';
+import { Me } from '@hopsk/contract/club';
+import * as z from 'zod/mini';
+import { newClipKey, openedPieces, sealedPieces } from './clip-pieces';
+import { DeviceStore } from './device-store';
+import { newId } from './ids';
+import { SealApi } from './seal-api';
+
+/** A clip that this device keeps: what it is called, from which day, how large, since when, and whom it shows. */
+const KeptClip = z.object({
+  id: z.string().check(z.regex(/^[0-9a-f-]{36}$/)),
+  name: z.string().check(z.maxLength(200)),
+  type: z.string().check(z.maxLength(100)),
+  bytes: z.int().check(z.gte(0)),
+  keptAt: z.int(),
+  athlete: z.nullable(z.string().check(z.maxLength(60))),
+});
+export type KeptClip = z.infer<typeof KeptClip>;
+const Index = z.array(KeptClip).check(z.maxLength(2000));
+const SealedKey = z.object({ enc: z.string(), text: z.string() });
+
+/** Days after which somebody is asked whether a clip is still needed (common practice, no source). */
+export const KEPT_DAYS = 30;
+
+/** Why a clip was not kept: no room, or the browser keeps no files. */
+export type NotKept = 'no-room' | 'no-files';
+
+const KEY = 'film key';
+const base64 = (bytes: ArrayBuffer): string => btoa(String.fromCharCode(...new Uint8Array(bytes)));
+const fromBase64 = (text: string): ArrayBuffer => Uint8Array.from(atob(text), (letter) => letter.charCodeAt(0)).buffer;
+
+/**
+ * Clips of this device, in its own file system, encrypted. The key stands with what the device keeps of whoever is signed in, and goes
+ * with it when they leave; sealed to them it stays beside the clips, and is opened when they sign in again.
+ */
+@Injectable({ providedIn: 'root' })
+export class Clips {
+  private readonly device = inject(DeviceStore);
+  private readonly injector = inject(Injector);
+  private readonly index = signal<readonly KeptClip[]>([]);
+  readonly all = this.index.asReadonly();
+  /** Whether the browser has said that it will not wipe them by itself; null: not asked. */
+  readonly lasting = signal<boolean | null>(null);
+
+  private async folder(coach: string): Promise<FileSystemDirectoryHandle> {
+    const root = await navigator.storage.getDirectory();
+    const clips = await root.getDirectoryHandle('clips', { create: true });
+    return clips.getDirectoryHandle(coach, { create: true });
+  }
+
+  /** Whose they are, where they lie, and by which key they open. */
+  private async mine(): Promise<{ folder: FileSystemDirectoryHandle; key: string } | null> {
+    const me = Me.safeParse(await this.device.recall('me')).data;
+    if (!me || me.sealTo === '') return null;
+    const folder = await this.folder(me.coach.id);
+    const known = await this.device.recall(KEY);
+    if (typeof known === 'string') return { folder, key: known };
+    const key = (await this.openKey(folder)) ?? (await this.makeKey(folder, me.sealTo));
+    await this.device.keep(KEY, key);
+    return { folder, key };
+  }
+
+  private async openKey(folder: FileSystemDirectoryHandle): Promise<string | null> {
+    const there = await textIn(folder, 'key');
+    if (there === null) return null;
+    const { enc, text } = SealedKey.parse(JSON.parse(there));
+    const [{ key }, { unseal }] = await Promise.all([firstValueFrom(this.injector.get(SealApi).key()), import('./sealing')]);
+    return z.string().parse(await unseal(key, { enc: fromBase64(enc), text: fromBase64(text) }));
+  }
+
+  private async makeKey(folder: FileSystemDirectoryHandle, to: string): Promise<string> {
+    const [key, { seal }] = [newClipKey(), await import('./sealing')];
+    const { enc, text } = await seal(to, key);
+    await write(folder, 'key', [JSON.stringify({ enc: base64(enc), text: base64(text) })]);
+    return key;
+  }
+
+  /** Reads which clips there are; none where nobody is signed in, or the browser keeps no files. */
+  async load(): Promise<void> {
+    try {
+      const mine = await this.mine();
+      if (mine === null) return this.index.set([]);
+      const there = await fileIn(mine.folder, 'index');
+      const text = there && (await (await openedPieces(there, 'index', mine.key)).text());
+      this.index.set(text === null ? [] : Index.parse(JSON.parse(text)));
+      this.lasting.set(await navigator.storage.persisted());
+    } catch {
+      this.index.set([]);
+    }
+  }
+
+  /** Keeps a clip; what was written of it goes where it cannot be kept whole. */
+  async keep(file: File, athlete: string | null): Promise<KeptClip | NotKept> {
+    const id = newId();
+    let folder: FileSystemDirectoryHandle | null = null;
+    try {
+      const mine = await this.mine();
+      if (mine === null) return 'no-files';
+      ({ folder } = mine);
+      this.lasting.set(await navigator.storage.persist());
+      await write(folder, id, sealedPieces(file, id, mine.key));
+      const kept: KeptClip = {
+        id,
+        name: file.name.slice(0, 200),
+        type: file.type.slice(0, 100),
+        bytes: file.size,
+        keptAt: Date.now(),
+        athlete,
+      };
+      await this.write([kept, ...this.index()]);
+      return kept;
+    } catch (error) {
+      await folder?.removeEntry(id).catch(() => undefined);
+      return error instanceof DOMException && error.name === 'QuotaExceededError' ? 'no-room' : 'no-files';
+    }
+  }
+
+  /** A kept clip as the file that it was; null where it is gone, or not as it was. */
+  async open({ id, name, type }: KeptClip): Promise<File | null> {
+    try {
+      const mine = await this.mine();
+      const there = mine && (await fileIn(mine.folder, id));
+      return there ? new File([await openedPieces(there, id, mine.key)], name, { type }) : null;
+    } catch {
+      return null;
+    }
+  }
+
+  async erase(...ids: readonly string[]): Promise<void> {
+    const mine = await this.mine();
+    if (mine === null) return;
+    await this.write(this.index().filter(({ id }) => !ids.includes(id)));
+    for (const id of ids) await mine.folder.removeEntry(id).catch(() => undefined);
+  }
+
+  /** Whom a clip shows. */
+  async assign(id: string, athlete: string | null): Promise<void> {
+    await this.write(this.index().map((one) => (one.id === id ? { ...one, athlete } : one)));
+  }
+
+  /** Still needed: it is asked about again as long after today. */
+  async keepOn(id: string): Promise<void> {
+    await this.write(this.index().map((one) => (one.id === id ? { ...one, keptAt: Date.now() } : one)));
+  }
+
+  private async write(index: readonly KeptClip[]): Promise<void> {
+    const mine = await this.mine();
+    if (mine === null) return;
+    await write(mine.folder, 'index', sealedPieces(new Blob([JSON.stringify(index)]), 'index', mine.key));
+    this.index.set(index);
+  }
+}
+
+const fileIn = (folder: FileSystemDirectoryHandle, name: string): Promise<File | null> =>
+  folder.getFileHandle(name).then(
+    (handle) => handle.getFile(),
+    () => null,
+  );
+const textIn = async (folder: FileSystemDirectoryHandle, name: string): Promise<string | null> =>
+  (await fileIn(folder, name))?.text() ?? null;
+
+/** Writes a file whole, or leaves what was there. */
+async function write(
+  folder: FileSystemDirectoryHandle,
+  name: string,
+  parts: Iterable<string> | AsyncIterable<Uint8Array<ArrayBuffer>>,
+): Promise<void> {
+  const file = await (await folder.getFileHandle(name, { create: true })).createWritable();
+  try {
+    for await (const part of parts) await file.write(part);
+    await file.close();
+  } catch (error) {
+    await file.abort();
+    throw error;
+  }
+}
