@@ -10,6 +10,7 @@ import { library } from './library.js';
 import { decisions } from './decisions.js';
 import { evidence } from './evidence.js';
 import { group } from './group.js';
+import { film } from './film.js';
 import { firstLoads } from './load.js';
 import { reach } from './reach.js';
 import { sessions } from './sessions.js';
@@ -39,6 +40,7 @@ const IN_HOUSE: Readonly<Record<string, (house: House, ask: Ask) => Promise<Line
   taps: (_, ask) => taps(ask),
   slowed: ({ url }, ask) => slowed(url, ask),
   hall: ({ url }, ask) => hall(url, ask),
+  film: () => film(),
   sound: ({ url }, ask) => sound(url, ask),
   typing: ({ url }) => typing(url),
   library: ({ url }) => library(url),

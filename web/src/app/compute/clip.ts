@@ -1,5 +1,6 @@
 import type { Picture } from '@hopsk/core/film/calibration';
 import type { Frames } from '@hopsk/core/film/frames';
+import { Pictures, type Picture as FramePicture } from './pictures';
 import { BlobSource, CanvasSink, EncodedPacketSink, Input, MATROSKA, MP4, QTFF, WEBM } from 'mediabunny';
 
 /** Why a file is no clip that can be looked at. */
@@ -10,13 +11,9 @@ export interface Clip {
   readonly frames: Frames;
   /** As it is seen: turned as the phone was. */
   readonly picture: Picture;
-  /** The picture of a frame; null where it cannot be decoded. */
-  at(frame: number): Promise<HTMLCanvasElement | OffscreenCanvas | null>;
+  at(frame: number): Promise<FramePicture>;
   close(): void;
 }
-
-/** Pictures that are held: so many steps back cost nothing. At 1080 lines one is 8 MB. */
-const HELD = 12;
 
 /**
  * Opens a clip that was filmed. Frame times are those of the container, one by one, in the order in which they are seen, from the first on.
@@ -44,20 +41,13 @@ export async function openClip(file: Blob): Promise<Clip | { readonly code: NoCl
     const [first] = stamps;
     if (first === undefined || stamps.length < 2) return none('no-frames', codec);
     const picture = { width: await track.getDisplayWidth(), height: await track.getDisplayHeight() };
-    const pictures = new CanvasSink(track);
-    const held = new Map<number, Promise<HTMLCanvasElement | OffscreenCanvas | null>>();
-    const at = (frame: number): ReturnType<Clip['at']> => {
-      const known = held.get(frame) ?? pictures.getCanvas(stamps[frame] ?? first).then((shown) => shown?.canvas ?? null);
-      // What was looked at last goes last.
-      held.delete(frame);
-      held.set(frame, known);
-      for (const oldest of held.keys()) {
-        if (held.size <= HELD) break;
-        held.delete(oldest);
-      }
-      return known;
+    const pictures = new Pictures(new CanvasSink(track), stamps);
+    return {
+      frames: stamps.map((one) => one - first),
+      picture,
+      at: (frame) => pictures.at(frame),
+      close: () => (pictures.close(), input.dispose()),
     };
-    return { frames: stamps.map((one) => one - first), picture, at, close: () => (held.clear(), input.dispose()) };
   } catch {
     return none('no-film');
   }

@@ -13,12 +13,12 @@ describe('a clip in encrypted pieces', () => {
 
   it('is what it was, whatever its size', async () => {
     for (const size of [0, 1, PIECE - 1, PIECE, PIECE + 1, 2 * PIECE + 5]) {
-      const parts = await sealed(new Blob([bytes(size)]));
+      const was = bytes(size);
+      const parts = await sealed(new Blob([was]));
       expect(parts.length).toBe(Math.max(1, Math.ceil(size / PIECE)));
       const back = await opened(parts);
       expect(back.length).toBe(size);
-      expect(back.every((one, i) => one === bytes(size)[i]) || size > PIECE).toBeTrue();
-      if (size > PIECE) expect(back.slice(-5)).toEqual(bytes(size).slice(-5));
+      expect(back.every((one, i) => one === was[i])).toBeTrue();
     }
   });
 

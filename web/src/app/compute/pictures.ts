@@ -1,0 +1,90 @@
+import type { CanvasSink, WrappedCanvas } from 'mediabunny';
+
+/** A picture of a clip; null where it cannot be decoded, or another one was asked for before its turn came. */
+export type Picture = HTMLCanvasElement | OffscreenCanvas | null;
+
+/** Pictures that are held: so many steps back cost nothing. At 1080 lines one is 8 MB. */
+const HELD = 14;
+/** A way on of no more frames than this is gone through; a longer one begins anew, at a key frame. */
+const ON = 12;
+/** Whoever goes back goes on going back: so many frames before the one that is asked for are decoded with it. */
+const BACK = 8;
+/** Two stamps nearer to each other than this are one, seconds. */
+const SAME = 1e-6;
+
+/**
+ * Pictures of a clip by the number of their frame. A decoder stands behind the last one, so that the next costs one frame; what was
+ * decoded on the way is held for a while.
+ */
+export class Pictures {
+  private readonly held = new Map<number, Picture>();
+  private decoder: AsyncGenerator<WrappedCanvas, void, unknown> | null = null;
+  /** The frame that the decoder gives next. */
+  private next = 0;
+  private turn: Promise<unknown> = Promise.resolve();
+  private asked = 0;
+
+  constructor(
+    private readonly sink: CanvasSink,
+    private readonly stamps: readonly number[],
+  ) {}
+
+  at(frame: number): Promise<Picture> {
+    const known = this.held.get(frame);
+    if (known) {
+      this.hold(frame, known);
+      return Promise.resolve(known);
+    }
+    const asked = ++this.asked;
+    // One after the other, as there is one decoder; whoever drags a slider waits for none of those in between.
+    const mine = this.turn.then(() => (asked === this.asked ? this.decoded(frame) : null));
+    this.turn = mine.catch(() => undefined);
+    return mine;
+  }
+
+  close(): void {
+    this.asked++;
+    this.held.clear();
+    void this.decoder?.return().catch(() => undefined);
+    this.decoder = null;
+  }
+
+  private async decoded(frame: number): Promise<Picture> {
+    const back = frame < this.next && frame >= this.next - ON;
+    if (this.decoder === null || frame < this.next || frame > this.next + ON) await this.begin(back ? Math.max(0, frame - BACK) : frame);
+    for (;;) {
+      const { value } = (await this.decoder?.next()) ?? {};
+      if (!value) return null;
+      const is = this.frameOf(value.timestamp);
+      this.next = is + 1;
+      this.hold(is, value.canvas);
+      if (is >= frame) return is === frame ? value.canvas : null;
+    }
+  }
+
+  private async begin(frame: number): Promise<void> {
+    await this.decoder?.return();
+    this.decoder = this.sink.canvases(this.stamps[frame] ?? 0);
+    this.next = frame;
+  }
+
+  private frameOf(stamp: number): number {
+    let [low, high] = [0, this.stamps.length - 1];
+    while (low < high) {
+      const middle = Math.ceil((low + high) / 2);
+      if ((this.stamps[middle] ?? 0) <= stamp + SAME) low = middle;
+      else high = middle - 1;
+    }
+    return low;
+  }
+
+  private hold(frame: number, picture: Picture): void {
+    // What was looked at last goes last.
+    this.held.delete(frame);
+    this.held.set(frame, picture);
+    for (const oldest of this.held.keys()) {
+      if (this.held.size <= HELD) break;
+      this.held.delete(oldest);
+    }
+  }
+}
