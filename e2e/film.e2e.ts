@@ -220,7 +220,7 @@ test('what a clip shows of somebody goes into their fault book, as film, and the
   await coach.goto('/film');
   await coach.getByRole('button', { name: '120', exact: true }).click();
   await coach
-    .locator('hop-file', { hasText: 'marks from a table' })
+    .locator('hop-file', { hasText: 'marks from a file' })
     .locator('input')
     .setInputFiles({ name: 'marks.csv', mimeType: 'text/csv', buffer: Buffer.from(table) });
   await expect(coach.locator('.made li')).toHaveCount(things.length);

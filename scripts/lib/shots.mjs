@@ -1,3 +1,6 @@
+import { join } from 'node:path';
+import { root } from './project.mjs';
+
 /** Opens a pattern of the demo club in the studio, with its floor drawn. */
 async function openPattern(page, name) {
   await page.goto('/steps');
@@ -68,74 +71,6 @@ async function setClock(page) {
 }
 
 /** The main views: how each is reached in the demo club. */
-/** A second and a half of film: a figure of lines that splits and steps on a court, made by the browser's own recorder. */
-async function filmed(page) {
-  const bytes = await page.evaluate(async () => {
-    const [width, height] = [960, 540];
-    const canvas = document.createElement('canvas');
-    [canvas.width, canvas.height] = [width, height];
-    const brush = canvas.getContext('2d', { alpha: false });
-    const line = (...points) => {
-      brush.beginPath();
-      points.forEach(([x, y], i) => (i === 0 ? brush.moveTo(x, y) : brush.lineTo(x, y)));
-      brush.stroke();
-    };
-    const draw = (t) => {
-      brush.fillStyle = '#c9b48a';
-      brush.fillRect(0, 0, width, height);
-      brush.fillStyle = '#e6dcc4';
-      brush.fillRect(0, 0, width, 190);
-      brush.strokeStyle = '#a8321f';
-      brush.lineWidth = 4;
-      line([-60, height], [300, 190]);
-      line([1020, height], [660, 190]);
-      line([120, 400], [840, 400]);
-      line([480, 400], [480, height]);
-      // Up for the split, down wide, and off to the right.
-      const up = Math.max(0, Math.sin(Math.min(1, Math.max(0, (t - 0.2) / 0.14)) * Math.PI)) * 14;
-      const wide = t < 0.28 ? 34 : 58;
-      const on = Math.max(0, t - 0.5) * 240;
-      const [hip, foot] = [
-        [430 + on, 300 - up],
-        [430 + on, 430 - up],
-      ];
-      brush.strokeStyle = '#1e2733';
-      brush.lineWidth = 12;
-      brush.lineCap = 'round';
-      line([foot[0] - wide, foot[1]], [hip[0] - 22, 366 - up], hip, [hip[0] + 24, 366 - up], [foot[0] + wide, foot[1]]);
-      line(hip, [hip[0] + 12, 206 - up], [hip[0] + 70, 236 - up]);
-      line([hip[0] + 12, 212 - up], [hip[0] - 40, 250 - up]);
-      brush.beginPath();
-      brush.arc(hip[0] + 18, 176 - up, 22, 0, 7);
-      brush.fillStyle = '#1e2733';
-      brush.fill();
-    };
-    const recorder = new MediaRecorder(canvas.captureStream(60), {
-      mimeType: 'video/mp4;codecs=avc1.42E01F',
-      videoBitsPerSecond: 4_000_000,
-    });
-    const parts = [];
-    recorder.ondataavailable = ({ data }) => parts.push(data);
-    const began = performance.now();
-    recorder.start();
-    await new Promise((done) => {
-      const next = () => {
-        const t = (performance.now() - began) / 1000;
-        draw(t);
-        if (t < 1.5) requestAnimationFrame(next);
-        else done();
-      };
-      next();
-    });
-    await new Promise((done) => {
-      recorder.onstop = done;
-      recorder.stop();
-    });
-    return [...new Uint8Array(await new Blob(parts).arrayBuffer())];
-  });
-  return { name: 'Split and first step.mp4', mimeType: 'video/mp4', buffer: Buffer.from(bytes) };
-}
-
 export const SHOTS = [
   {
     name: 'today',
@@ -295,20 +230,22 @@ export const SHOTS = [
     name: 'film',
     go: async (page) => {
       await page.goto('/film');
-      await page.locator('hop-film hop-file input').setInputFiles(await filmed(page));
-      await page.locator('hop-film canvas').waitFor();
-      for (const [on, key] of [
-        [12, 'u'],
-        [4, 'c'],
-        [3, 'd'],
-        [9, 'f'],
-        [12, 'r'],
-        [4, 'o'],
-      ]) {
-        for (let i = 0; i < on; i++) await page.keyboard.press('ArrowRight');
-        await page.keyboard.press(key);
-      }
-      await page.getByRole('row', { name: /strike after the landing/ }).waitFor();
+      await page.getByRole('button', { name: '60', exact: true }).click();
+      // Where the crossings, the feet and the marks of the drawn clip are, as somebody would tap them.
+      await page
+        .locator('hop-file', { hasText: 'marks from a file' })
+        .locator('input')
+        .setInputFiles(join(root, 'scripts/lib/drawn-60.csv'));
+      await page
+        .getByRole('row', { name: /strike after the landing/ })
+        .first()
+        .waitFor();
+      await page.locator('hop-tabs').getByText('floor').click();
+      await page.getByRole('combobox', { name: 'floor in the picture' }).click();
+      await page.getByRole('option', { name: 'Badminton court' }).click();
+      await page.locator('hop-tabs').getByText('feet').click();
+      await page.locator('hop-film-feet .made li button').nth(4).click();
+      await page.locator('.where', { hasText: 'frame 75' }).waitFor();
     },
   },
   {

@@ -32,6 +32,7 @@ export const film = {
       'A clip stays on this device. One that is opened is not copied; one that is filmed here is kept, encrypted, for whoever is signed in. What you mark stays here until you sign out: save it as a table.',
     filmHere: 'film with this device',
     filmDrawn: 'film the drawn figure',
+    agreeFirst: 'Film only who has agreed to it; of children ask a guardian first, and what the club and the hall allow.',
     cameraSees: 'what the camera sees',
     beginFilming: 'begin',
     stopFilming: 'stop',
@@ -79,7 +80,10 @@ export const film = {
     drop: (mark: string): string => `take back ‘${mark}’`,
     undo: 'take the last back',
     save: 'save as a table',
-    takeMarks: 'marks from a table',
+    saveCues: 'save as WebVTT',
+    otherCues: (n: number): string =>
+      `${n === 1 ? 'One cue of that file is' : `${n} cues of that file are`} no mark of ours, or beyond this clip; the others were taken.`,
+    takeMarks: 'marks from a file',
     line: (n: number, wrong: string): string => `Line ${n}: ${wrong}.`,
     missing: (columns: string): string => `The table has no column ${columns}; nothing was taken.`,
     beyond: (last: number): string =>

@@ -5,6 +5,7 @@ import { calibrated, type Calibration, type NoCalibration } from '@hopsk/core/fi
 import { crossingsOf, type Crossing } from '@hopsk/core/film/crossings';
 import { stood } from '@hopsk/core/film/foot';
 import { timesOf } from '@hopsk/core/film/times';
+import { marksFromWebvtt, webvttOf } from '@hopsk/core/film/webvtt';
 import { attemptsOf, type Mark, type MarkKind } from '@hopsk/core/film/marks';
 import { areaOf } from '@hopsk/core/judge/area-text';
 import { saidFields } from '@hopsk/words/naming';
@@ -35,6 +36,11 @@ export class FilmDesk {
   readonly frame = signal(0);
   readonly work = this.now.asReadonly();
   readonly last = computed(() => (this.clip()?.frames.length ?? 1) - 1);
+  /** Which frame is looked at, and when it is. */
+  readonly where = computed(() => {
+    const frame = this.frame();
+    return words.film.frame(frame, this.last(), (this.clip()?.frames[frame] ?? 0).toFixed(3));
+  });
   readonly canUndo = computed(() => this.before().length > 0);
   readonly empty = computed(() => this.work().marks.length + this.work().points.length + this.work().prints.length === 0);
   readonly area = computed(() => areaOf(this.work().area));
@@ -111,7 +117,8 @@ export class FilmDesk {
     const last = this.before().at(-1);
     if (!last) return;
     this.before.update((all) => all.slice(0, -1));
-    this.set(last);
+    // What is in the book is in it.
+    this.set({ ...last, booked: this.now().booked });
   }
 
   private set(work: FilmWork): void {
@@ -146,16 +153,31 @@ export class FilmDesk {
     if (gone > 0) this.said.set(words.film.pointsGone(gone));
   }
 
+  private addMarks(marks: readonly Mark[]): void {
+    this.put({ marks: added(this.work().marks, marks, markKey) });
+  }
+
   /** All of it as a table. */
   table(): string {
     const clip = this.clip();
     return clip ? Papa.unparse(filmCells({ ...this.work(), frames: clip.frames, picture: clip.picture })) : '';
   }
 
+  /** Its marks for a player that shows them beside the clip. */
+  webvtt(): string {
+    return webvttOf(this.clip()?.frames ?? [], this.work().marks, (kind) => words.film.marks[kind]);
+  }
+
   /** What a table says, beside what is there: a point that has the same name is where the table has it, and so is a foot in the same frame. */
   async take(file: File): Promise<void> {
     const { film } = words;
-    const { clip, problems, missing } = readFilm(Papa.parse<string[]>(await file.text()).data);
+    const text = await file.text();
+    const cues = marksFromWebvtt(text, this.clip()?.frames ?? []);
+    if (cues) {
+      this.addMarks(cues.marks);
+      return this.said.set(cues.others > 0 ? film.otherCues(cues.others) : '');
+    }
+    const { clip, problems, missing } = readFilm(Papa.parse<string[]>(text).data);
     const wrong = problems.flatMap(({ line, wrong: of }) =>
       saidFields(of).map(({ path, message }) => film.line(line, `${path} ${message}`)),
     );
@@ -167,8 +189,8 @@ export class FilmDesk {
       return this.said.set(film.otherPicture(clip.picture.width, clip.picture.height, own.width, own.height));
     const work = this.work();
     this.put({
-      marks: added(work.marks, clip.marks, ({ kind, frame }) => `${kind} ${frame}`),
-      again: added(work.again, clip.again, ({ kind, frame }) => `${kind} ${frame}`),
+      marks: added(work.marks, clip.marks, markKey),
+      again: added(work.again, clip.again, markKey),
       points: added(work.points, clip.points, ({ name }) => name),
       prints: added(work.prints, clip.prints, ({ foot, frame }) => `${foot} ${frame}`),
     });
@@ -179,6 +201,8 @@ const crossingsFrom = (said: string): Crossing[] => {
   const area = areaOf(said);
   return area ? crossingsOf(area) : [];
 };
+
+const markKey = ({ kind, frame }: Mark): string => `${kind} ${frame}`;
 
 /** Those of a list that another one has no word on, and all of the other. */
 function added<T>(old: readonly T[], taken: readonly T[], key: (one: T) => string): T[] {

@@ -70,11 +70,11 @@ describe('the film desk', () => {
     await screen.until(() => screen.all('.made li').length === 1);
     const table = (...marks: string[]): File =>
       new File([['what,name,frame,x,y,right,ahead,value', 'rate,,,,,,,60', ...marks].join('\n')], 'marks.csv');
-    give(table('mark,contact,9,,,,,', 'mark,own-contact,1,,,,,'), 'marks from a table');
+    give(table('mark,contact,9,,,,,', 'mark,own-contact,1,,,,,'), 'marks from a file');
     await screen.until(() => screen.all('.made li').length === 2);
-    give(table('mark,contact,60,,,,,'), 'marks from a table');
+    give(table('mark,contact,60,,,,,'), 'marks from a file');
     await screen.until(() => screen.words.includes('it is of another one'));
-    give(table('mark,jump,3,,,,,'), 'marks from a table');
+    give(table('mark,jump,3,,,,,'), 'marks from a file');
     await screen.until(() => screen.words.includes('Line 3: name must be one of'));
     expect(screen.all('.made li').length).toBe(2);
   });

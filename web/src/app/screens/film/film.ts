@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, DestroyRef, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatTabNavPanel } from '@angular/material/tabs';
 import { DRAWN, type Drawn } from '@hopsk/core/film/drawn-names';
@@ -60,10 +60,6 @@ export class FilmScreen {
     value,
     label: words.film.doings[value],
   }));
-  protected readonly where = computed(() => {
-    const frame = this.desk.frame();
-    return this.text.frame(frame, this.desk.last(), (this.desk.clip()?.frames[frame] ?? 0).toFixed(3));
-  });
   protected readonly frameSaid = (frame: number): string => this.text.frameShort(frame);
 
   constructor() {
@@ -118,6 +114,10 @@ export class FilmScreen {
     if (act === 'undo') this.aiming.undo();
     else if ('by' in act) this.desk.go(act.by);
     else if (this.aiming.doing() === 'times') this.desk.mark(act.mark);
+  }
+
+  protected saveCues(): void {
+    saveFile(new Blob([this.desk.webvtt()], { type: 'text/vtt' }), fileName(this.desk.named(), 'vtt'));
   }
 
   protected save(): void {

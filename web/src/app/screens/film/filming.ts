@@ -33,6 +33,7 @@ import { deviceCamera, drawnCamera, type Filming, type OpenCamera } from '../../
         }
       </div>
     } @else {
+      <p class="muted">{{ text.agreeFirst }}</p>
       <div class="row">
         <button mat-stroked-button (click)="turnOn(camera)">{{ text.filmHere }}</button>
         <button mat-stroked-button (click)="turnOn(drawn)">{{ text.filmDrawn }}</button>

@@ -38,10 +38,7 @@ export class FilmPicture {
   protected readonly clip = this.desk.clip;
   protected readonly size = computed(() => this.clip()?.picture ?? { width: 16, height: 9 });
   protected readonly viewBox = computed(() => `0 0 ${this.size().width} ${this.size().height}`);
-  protected readonly where = computed(() => {
-    const [clip, frame] = [this.clip(), this.desk.frame()];
-    return this.text.frame(frame, this.desk.last(), (clip?.frames[frame] ?? 0).toFixed(3));
-  });
+  protected readonly where = this.desk.where;
   /** Where the cross is, while somebody aims. */
   protected readonly cross = signal<Vec | null>(null);
   /** The glass stands on the other side of the picture. */

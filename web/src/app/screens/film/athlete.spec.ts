@@ -1,0 +1,124 @@
+import { HttpTestingController } from '@angular/common/http/testing';
+import { TestBed } from '@angular/core/testing';
+import type { LogImport } from '@hopsk/contract/log-table';
+import type { AthleteSave } from '@hopsk/contract/people';
+import { filmed } from '../../testing/filmed';
+import { athlete, pattern } from '../../testing/run';
+import { house, Screen } from '../../testing/screen';
+import { FilmScreen } from './film';
+
+describe('a clip and whom it shows', () => {
+  const ada = athlete({ name: 'Ada', focus: ['no-split'] });
+  const bea = athlete({ name: 'Bea', ageGroup: '10–12', agreed: null });
+  let clip: File;
+  let screen: Screen<FilmScreen>;
+  beforeAll(
+    async () =>
+      void (clip = await filmed(
+        Array.from({ length: 90 }, (_, k) => k / 60),
+        'mp4',
+      )),
+  );
+  beforeEach(async () => {
+    await house({ people: [ada, bea], patterns: [pattern({ name: 'Right and home', steps: 'split, shuffle right 40 cm' })] });
+    screen = await Screen.of(FilmScreen);
+    const box = screen.host.querySelector<HTMLInputElement>('hop-file.first input');
+    const files = new DataTransfer();
+    files.items.add(clip);
+    if (box) box.files = files.files;
+    box?.dispatchEvent(new Event('change'));
+    await screen.until(() => screen.words.includes('frame 0 of 89'));
+    // Two attempts: in the first the split comes 20 frames after the ball, in the second one.
+    let frame = 0;
+    for (const [to, key] of [
+      [10, 'c'],
+      [30, 'd'],
+      [32, 'f'],
+      [50, 'r'],
+      [60, 'c'],
+      [61, 'd'],
+    ] as const) {
+      for (; frame < to; frame++) dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight' }));
+      dispatchEvent(new KeyboardEvent('keydown', { key }));
+    }
+    tab('athlete');
+    await screen.until(() => screen.words.includes('Whom it shows'));
+  });
+  afterEach(() => screen.fixture.destroy());
+
+  const tab = (word: string): void =>
+    screen
+      .all('hop-tabs button')
+      .find((one) => one.textContent.trim() === word)
+      ?.click();
+  const tick = (n: number): HTMLButtonElement | undefined => screen.all<HTMLButtonElement>('.tick').at(n - 1);
+  const http = (): HttpTestingController => TestBed.inject(HttpTestingController);
+
+  it('ticks what its times say, and writes it into the book once', async () => {
+    await screen.choose('athlete', 'Ada');
+    await screen.choose('add a fault that shows from there', 'split late');
+    await screen.until(() => screen.words.includes('1 of 2'));
+    expect([tick(1), tick(2)].map((one) => one?.getAttribute('aria-pressed'))).toEqual(['true', 'false']);
+    tick(2)?.click();
+    await screen.until(() => screen.words.includes('2 of 2'));
+    tick(2)?.click();
+    await screen.until(() => screen.words.includes('1 of 2'));
+    screen.button('write into the fault book').click();
+    const request = http().expectOne('/api/log-rows');
+    const [row] = (request.request.body as LogImport).rows;
+    expect(row).toEqual(
+      jasmine.objectContaining({ athlete: ada.id, fault: 'split-late', attempts: 2, faulty: 1, source: 'film', view: 'side' }),
+    );
+    expect(row?.evening).toMatch(/^film [0-9a-f]{12}$/);
+    request.flush({ evenings: [] });
+    await screen.until(() => screen.words.includes('Written into the fault book'));
+    expect(tick(1)?.disabled).toBeTrue();
+    expect(screen.all('button').some((one) => one.textContent.includes('write into the fault book'))).toBeFalse();
+  });
+
+  it('says what went wrong where the book could not be reached, and keeps what was ticked', async () => {
+    await screen.choose('athlete', 'Ada');
+    await screen.choose('add a fault that shows from there', 'split late');
+    screen.button('write into the fault book').click();
+    http().expectOne('/api/log-rows').error(new ProgressEvent('error'), { status: 0, statusText: '' });
+    await screen.until(() => screen.all('[role=alert]').length > 0);
+    expect(tick(1)?.getAttribute('aria-pressed')).toBe('true');
+    expect(screen.button('write into the fault book').disabled).toBeFalse();
+  });
+
+  it('takes nothing of a child before a guardian has agreed', async () => {
+    await screen.choose('athlete', 'Bea');
+    await screen.choose('add a fault that shows from there', 'split late');
+    await screen.until(() => screen.words.includes('A guardian has to agree'));
+    expect(screen.button('write into the fault book').disabled).toBeTrue();
+    expect(screen.words).not.toContain('Into the tempo');
+  });
+
+  it('offers faults that show from where it was filmed, those of its times first', async () => {
+    await screen.choose('athlete', 'Ada');
+    screen.fixture.componentInstance['desk'].put({ view: 'front' });
+    await screen.fixture.whenStable();
+    await expectAsync(screen.choose('add a fault that shows from there', 'split late')).toBeRejected();
+    await screen.choose('add a fault that shows from there', 'no split');
+    expect(screen.all('.fault').length).toBe(1);
+  });
+
+  it('takes a time into the tempo of a kind, and refuses one that nobody has', async () => {
+    await screen.choose('athlete', 'Ada');
+    await screen.choose('time', /first step until it is down/);
+    screen.button('take into the tempo').click();
+    const saved = http().expectOne(`/api/athletes/${ada.id}`).request.body as AthleteSave;
+    expect(saved.tempo.lunge).toEqual(jasmine.objectContaining({ seconds: 0.3, n: 1, from: 'film', spread: null }));
+    await screen.choose('time', /split against the ball/);
+    await screen.choose('for', /^jump/);
+    screen.button('take into the tempo').click();
+    await screen.until(() => screen.words.includes('Nobody takes less than'));
+    http().expectNone(`/api/athletes/${ada.id}`);
+  });
+
+  it('lies beside a pattern only when its feet were tapped', async () => {
+    tab('against a pattern');
+    await screen.until(() => screen.words.includes('Two feet or more are laid over a pattern'));
+    expect(screen.all('hop-measured-floor').length).toBe(0);
+  });
+});
