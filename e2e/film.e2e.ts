@@ -107,7 +107,9 @@ test('a drawn clip is measured when and where it was drawn, and laid over its ow
   const id = crypto.randomUUID();
   await put(coach, `/patterns/${id}`, {
     ...{ id, version: 0, name: 'Three lunges, drawn', steps: DRAWN_LINE, sport: 'badminton' },
-    ...{ school: 'square-ready', hand: 'right', lead: 'none', shouldClose: false, dose: null },
+    ...{ school: 'square-ready', hand: 'right', lead: 'none', shouldClose: false },
+    // A pattern that was saved last is the first one on the floor: it is one that can be started.
+    dose: { mode: 'seconds', work: 20, rounds: 1, sets: 1, rest: null, setRest: null },
   });
   await coach.goto('/film');
   await coach.getByRole('button', { name: '120', exact: true }).click();

@@ -6,11 +6,19 @@ import { sees } from '@hopsk/core/film/camera';
 import { crossingsOf } from '@hopsk/core/film/crossings';
 import { drawnFilm } from '@hopsk/core/film/drawn';
 import { againstPlan, plannedFeet } from '@hopsk/core/film/against-plan';
+import type { openClip } from '../../web/src/app/compute/clip.ts';
+import type { drawnClip } from '../../web/src/app/testing/drawn-clip.ts';
 import { withBrowser } from './browser.js';
 import { median, timed, type Line } from './measure.js';
 
 /** The clip that is opened: a drawn one at 1080 lines, so many seconds of it at 30 pictures a second. */
 const CLIP = { seconds: 60, scale: 1.5 } as const;
+
+/** What the page is given of the film desk. */
+interface Desk {
+  readonly drawnClip: typeof drawnClip;
+  readonly openClip: typeof openClip;
+}
 
 interface Stepped {
   readonly open: number;
@@ -35,12 +43,8 @@ async function stepped(browser: Browser): Promise<Stepped> {
   await page.goto('http://localhost/');
   await page.addScriptTag({ content: bundled.outputFiles[0]?.text ?? '' });
   return page.evaluate(async ({ seconds, scale }): Promise<Stepped> => {
-    const { drawnClip, openClip } = (
-      globalThis as unknown as {
-        film: typeof import('../../web/src/app/compute/clip.ts') & typeof import('../../web/src/app/testing/drawn-clip.ts');
-      }
-    ).film;
-    const file = new Blob([await drawnClip('drawn-30', { seconds, scale })]);
+    const { drawnClip: make, openClip: look } = (globalThis as unknown as { film: Desk }).film;
+    const file = new Blob([await make('drawn-30', { seconds, scale })]);
     const timedIn = async (work: () => Promise<unknown>): Promise<number> => {
       const began = performance.now();
       await work();
@@ -48,7 +52,7 @@ async function stepped(browser: Browser): Promise<Stepped> {
     };
     let clip: Awaited<ReturnType<typeof openClip>> | null = null;
     const open = await timedIn(async () => {
-      clip = await openClip(file);
+      clip = await look(file);
       if (!('code' in clip)) await clip.at(0);
     });
     const opened = clip as Awaited<ReturnType<typeof openClip>> | null;

@@ -7,7 +7,7 @@ declare module 'webvtt-parser' {
     readonly value?: string;
     readonly children?: readonly Node[];
   }
-  class WebVTTParser {
+  interface Parser {
     parse(
       text: string,
       mode: 'metadata' | 'subtitles',
@@ -16,6 +16,6 @@ declare module 'webvtt-parser' {
       readonly cues: readonly { readonly id: string; readonly startTime: number; readonly endTime: number; readonly tree: Node }[];
     };
   }
-  const parser: { readonly WebVTTParser: typeof WebVTTParser };
+  const parser: { readonly WebVTTParser: new () => Parser };
   export default parser;
 }

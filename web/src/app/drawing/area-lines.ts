@@ -6,7 +6,6 @@ import { polyline } from './svg';
 
 /** The edge and lines of a floor, in the frame of a pattern that begins somewhere on it. */
 @Component({
-  // eslint-disable-next-line @angular-eslint/component-selector -- a part of a drawing is an element of SVG
   selector: 'g[hopAreaLines]',
   template: `
     <svg:polygon class="edge" [attr.points]="edge()" />

@@ -1,16 +1,12 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import { filmCells, readFilm } from '@hopsk/contract/film-table';
 import { NO_WORK, type FilmWork } from '@hopsk/contract/film-work';
 import { calibrated, type Calibration, type NoCalibration } from '@hopsk/core/film/calibration';
 import { crossingsOf, type Crossing } from '@hopsk/core/film/crossings';
 import { stood } from '@hopsk/core/film/foot';
 import { timesOf } from '@hopsk/core/film/times';
-import { marksFromWebvtt, webvttOf } from '@hopsk/core/film/webvtt';
 import { attemptsOf, type Mark, type MarkKind } from '@hopsk/core/film/marks';
 import { areaOf } from '@hopsk/core/judge/area-text';
-import { saidFields } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
-import Papa from 'papaparse';
 import type { Clip } from '../../compute/clip';
 import { Latest } from '../../compute/latest';
 import { dayOf } from '../../parts/run-setup';
@@ -152,60 +148,9 @@ export class FilmDesk {
     const gone = points.length - stay.length;
     if (gone > 0) this.said.set(words.film.pointsGone(gone));
   }
-
-  private addMarks(marks: readonly Mark[]): void {
-    this.put({ marks: added(this.work().marks, marks, markKey) });
-  }
-
-  /** All of it as a table. */
-  table(): string {
-    const clip = this.clip();
-    return clip ? Papa.unparse(filmCells({ ...this.work(), frames: clip.frames, picture: clip.picture })) : '';
-  }
-
-  /** Its marks for a player that shows them beside the clip. */
-  webvtt(): string {
-    return webvttOf(this.clip()?.frames ?? [], this.work().marks, (kind) => words.film.marks[kind]);
-  }
-
-  /** What a table says, beside what is there: a point that has the same name is where the table has it, and so is a foot in the same frame. */
-  async take(file: File): Promise<void> {
-    const { film } = words;
-    const text = await file.text();
-    const cues = marksFromWebvtt(text, this.clip()?.frames ?? []);
-    if (cues) {
-      this.addMarks(cues.marks);
-      return this.said.set(cues.others > 0 ? film.otherCues(cues.others) : '');
-    }
-    const { clip, problems, missing } = readFilm(Papa.parse<string[]>(text).data);
-    const wrong = problems.flatMap(({ line, wrong: of }) =>
-      saidFields(of).map(({ path, message }) => film.line(line, `${path} ${message}`)),
-    );
-    if (!clip) return this.said.set(missing.length > 0 ? film.missing(missing.join(', ')) : wrong.slice(0, 3).join(' '));
-    if ([...clip.marks, ...clip.again, ...clip.prints].some(({ frame }) => frame > this.last()))
-      return this.said.set(film.beyond(this.last()));
-    const [own, tapped] = [this.clip()?.picture, clip.points.length + clip.prints.length > 0];
-    if (own && tapped && (own.width !== clip.picture.width || own.height !== clip.picture.height))
-      return this.said.set(film.otherPicture(clip.picture.width, clip.picture.height, own.width, own.height));
-    const work = this.work();
-    this.put({
-      marks: added(work.marks, clip.marks, markKey),
-      again: added(work.again, clip.again, markKey),
-      points: added(work.points, clip.points, ({ name }) => name),
-      prints: added(work.prints, clip.prints, ({ foot, frame }) => `${foot} ${frame}`),
-    });
-  }
 }
 
 const crossingsFrom = (said: string): Crossing[] => {
   const area = areaOf(said);
   return area ? crossingsOf(area) : [];
 };
-
-const markKey = ({ kind, frame }: Mark): string => `${kind} ${frame}`;
-
-/** Those of a list that another one has no word on, and all of the other. */
-function added<T>(old: readonly T[], taken: readonly T[], key: (one: T) => string): T[] {
-  const known = new Set(taken.map(key));
-  return [...old.filter((one) => !known.has(key(one))), ...taken];
-}

@@ -5,7 +5,6 @@ import { DRAWN, type Drawn } from '@hopsk/core/film/drawn-names';
 import { MARKS, type MarkKind } from '@hopsk/core/film/marks';
 import { words } from '@hopsk/words/words';
 import { Clips } from '../../data/clips';
-import { fileName, saveFile } from '../../drawing/export';
 import { FileBox } from '../../ui/file-box';
 import { Head } from '../../ui/head';
 import { Slider } from '../../ui/slider';
@@ -13,6 +12,7 @@ import { Tabs } from '../../ui/tabs';
 import { Aiming, type Doing } from './aiming';
 import { FilmAthlete } from './athlete';
 import { FilmDesk } from './desk';
+import { DeskFiles } from './desk-files';
 import { FilmFeet } from './feet';
 import { filmAct, MARK_KEYS } from './film-keys';
 import { FilmingBox } from './filming';
@@ -41,7 +41,7 @@ import { FilmTimes } from './times';
     Slider,
     Tabs,
   ],
-  providers: [FilmDesk, Aiming],
+  providers: [FilmDesk, DeskFiles, Aiming],
   templateUrl: './film.html',
   styleUrl: './film.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -50,6 +50,7 @@ import { FilmTimes } from './times';
 export class FilmScreen {
   private readonly clips = inject(Clips);
   protected readonly desk = inject(FilmDesk);
+  protected readonly files = inject(DeskFiles);
   protected readonly aiming = inject(Aiming);
   protected readonly text = words.film;
   protected readonly common = words.common;
@@ -94,7 +95,7 @@ export class FilmScreen {
   }
 
   protected take(file: File): void {
-    void this.desk.take(file);
+    void this.files.take(file);
   }
 
   protected mark(kind: MarkKind): void {
@@ -114,13 +115,5 @@ export class FilmScreen {
     if (act === 'undo') this.aiming.undo();
     else if ('by' in act) this.desk.go(act.by);
     else if (this.aiming.doing() === 'times') this.desk.mark(act.mark);
-  }
-
-  protected saveCues(): void {
-    saveFile(new Blob([this.desk.webvtt()], { type: 'text/vtt' }), fileName(this.desk.named(), 'vtt'));
-  }
-
-  protected save(): void {
-    saveFile(new Blob([this.desk.table()], { type: 'text/csv' }), fileName(this.desk.named(), 'csv'));
   }
 }
