@@ -91,13 +91,15 @@ export interface Several {
 
 /**
  * Mean, spread and interval of a time over several attempts; null of none.
+ * @param least what one such time is uncertain by at least (standard deviation): times that fell into the same frame are not alike to the
+ * millisecond, and the interval is no narrower than that leaves it.
  * @example ofSeveral([0.2, 0.3])?.mean // 0.25
  */
-export function ofSeveral(seconds: readonly number[]): Several | null {
+export function ofSeveral(seconds: readonly number[], least = 0): Several | null {
   const n = seconds.length;
   if (n === 0) return null;
   const mean = seconds.reduce((sum, one) => sum + one, 0) / n;
   if (n === 1) return { n, mean, sd: null, within: null };
   const sd = Math.sqrt(seconds.reduce((sum, one) => sum + (one - mean) ** 2, 0) / (n - 1));
-  return { n, mean, sd, within: (studentQuantile(0.975, n - 1) * sd) / Math.sqrt(n) };
+  return { n, mean, sd, within: (studentQuantile(0.975, n - 1) * Math.max(sd, least)) / Math.sqrt(n) };
 }

@@ -84,6 +84,8 @@ describe('times between marks', () => {
     expect(ofSeveral([])).toBeNull();
     expect(ofSeveral([0.2])).toEqual({ n: 1, mean: 0.2, sd: null, within: null });
     // Student's t at 0.975 with 4 degrees is 2.776445 (tables; value from memory).
+    // In one frame all three: no more certain than the frame leaves it (t with 2 degrees is 4.303; handbook value).
+    expect(ofSeveral([0.2, 0.2, 0.2], 0.01)?.within).toBeCloseTo((4.303 * 0.01) / Math.sqrt(3), 4);
     const five = ofSeveral([0.2, 0.22, 0.24, 0.26, 0.28]);
     expect([five?.mean, five?.sd, five?.within].map((one) => Number(one?.toFixed(6)))).toEqual([0.24, 0.031623, 0.039265]);
   });

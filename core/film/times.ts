@@ -75,7 +75,11 @@ export function timesOf(frames: Frames, attempts: readonly Attempt[], repeats: R
     }),
   );
   const over = TIMES.flatMap((time) => {
-    const all = ofSeveral(times.flatMap((one) => (one.time === time ? [one.took.seconds] : [])));
+    const took = times.flatMap((one) => (one.time === time ? [one.took] : []));
+    const all = ofSeveral(
+      took.map(({ seconds }) => seconds),
+      Math.max(0, ...took.map(({ sd }) => sd)),
+    );
     return all === null ? [] : [{ time, ...all }];
   });
   return { times, over };
