@@ -25,7 +25,7 @@ const MOST = 20_000;
 const MOST_FAULTS = 40;
 
 /** What was marked and tapped in a clip, as a device keeps it. */
-export const FilmWorkShape = z.object({
+const FilmWorkShape = z.object({
   marks: z.array(MarkShape).check(z.maxLength(MOST)),
   again: z.array(MarkShape).check(z.maxLength(MOST)),
   /** The floor that points were tapped of: its code, or what `areaOf` reads; '' for none. The measured diagonal of a taped one, metres. */

@@ -30,7 +30,7 @@ const SAME = 0.001;
 const MIDDLE = 0.05;
 
 /** What the outer lines of a floor are called. */
-export const OUTER = { across: 'end line', along: 'side line', edge: 'edge' } as const;
+const OUTER = { across: 'end line', along: 'side line', edge: 'edge' } as const;
 
 /** Lines that lie on the floor: a net hangs above it, and a table stands on it. */
 const onTheFloor = ({ lines }: Area): Piece[] => lines.filter(({ kind, name }) => kind !== 'net' && !name.startsWith('table'));

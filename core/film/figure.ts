@@ -15,7 +15,7 @@ export interface Limb {
 }
 
 /** A foot as it lies in the hall: its outline, so high above the floor; 0 where it touches. Metres. */
-export interface Shoe {
+interface Shoe {
   readonly foot: Side;
   readonly outline: readonly Vec[];
   readonly up: number;

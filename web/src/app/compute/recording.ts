@@ -8,7 +8,7 @@ const WRITTEN = [
 ] as const;
 const BITS = 8_000_000;
 /** Seconds after which it stops by itself: so much fills half a gigabyte. */
-export const MOST_SECONDS = 480;
+const MOST_SECONDS = 480;
 
 /** A clip that is being recorded. */
 export interface Recorded {
