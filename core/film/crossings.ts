@@ -62,7 +62,7 @@ const goesAcross = ({ from, to }: Piece): boolean => Math.abs(to.x - from.x) >= 
 
 /**
  * Where the lines of a floor meet: what is tapped in a picture so that the floor is its ruler. A circle has none.
- * @example crossingsOf(areaOf('boxing')).map(({ code }) => code) // ['end line x side line far left', 'end line x side line far right', 'end line x side line near right', 'end line x side line near left']
+ * @example crossingsOf(areaOf('boxing')).map(({ code }) => code) // ['end line x side line far right', 'end line x side line far left', 'end line x side line near right', 'end line x side line near left']
  */
 export function crossingsOf(area: Area): Crossing[] {
   if (area.shape.kind === 'circle') return [];
