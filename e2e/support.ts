@@ -142,8 +142,12 @@ export async function keptForNoNetwork(page: Page): Promise<void> {
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => true));
   const lacks = (): Promise<number> =>
     page.evaluate(async () => {
-      const { hashTable } = (await (await fetch('/ngsw.json?ngsw-bypass')).json()) as { hashTable: Record<string, string> };
-      const kept = await Promise.all(Object.keys(hashTable).map((one) => caches.match(one)));
+      const { assetGroups } = (await (await fetch('/ngsw.json?ngsw-bypass')).json()) as {
+        assetGroups: readonly { readonly installMode: string; readonly urls: readonly string[] }[];
+      };
+      // Drawn clips come when they are asked for.
+      const first = assetGroups.filter(({ installMode }) => installMode === 'prefetch').flatMap(({ urls }) => urls);
+      const kept = await Promise.all(first.map((one) => caches.match(one)));
       return kept.filter((one) => one === undefined).length + (navigator.serviceWorker.controller ? 0 : 1);
     });
   await expect.poll(lacks, { timeout: 60_000 }).toBe(0);
