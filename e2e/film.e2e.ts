@@ -250,6 +250,9 @@ test('what a clip shows of somebody goes into their fault book, as film, and the
   );
   const booked = rows.map(({ fault, attempts, faulty, source, view }) => `${fault} ${faulty} of ${attempts} ${source} ${view}`).sort();
   expect(booked).toEqual(['land-early 1 of 3 film side', 'split-late 2 of 3 film side']);
+  // What a film told of an evening is no evening in the hall: rounds begin as before.
+  await coach.goto('/floor');
+  await expect(coach.getByRole('button', { name: /^start/ })).toBeEnabled();
   const athletes = await ask<{ id: string; tempo: { lunge?: object } }[]>(coach, '/athletes');
   expect(athletes.find((one) => one.id === id)?.tempo.lunge).toMatchObject({ n: 3, from: 'film' });
 });

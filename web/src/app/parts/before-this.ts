@@ -2,7 +2,7 @@ import { effect, inject, signal, untracked } from '@angular/core';
 import type { Athlete } from '@hopsk/contract/people';
 import type { RunRow } from '@hopsk/contract/run';
 import type { Rounds } from '@hopsk/core/language/rounds';
-import { isSession, type RunPlan } from '@hopsk/core/plan/run-plan';
+import { isSession, type RunPlan, type SessionPlan } from '@hopsk/core/plan/run-plan';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../data/api';
@@ -13,15 +13,15 @@ import { signInFeature } from '../data/sign-in';
 import { LastOnDevice, type LastTime } from './last-time';
 import { OPEN_DOSE } from './open-dose';
 
-/** The dose of a run, by time, so that it can be used without its pattern; a session has none of its own. */
-function byTime(plan: RunPlan): Rounds {
-  if (isSession(plan)) return OPEN_DOSE;
-  const { dose, rep } = plan;
+/** The dose of rounds, by time, so that it can be used without their pattern. */
+function byTime({ dose, rep }: Exclude<RunPlan, SessionPlan>): Rounds {
   return { ...dose, mode: 'seconds', work: dose.mode === 'seconds' ? dose.work : Math.round(dose.work * (rep?.seconds ?? 3)) };
 }
 
 /** Runs as many as the page lists. */
 const RECENT = 12;
+/** Of so many runs it is asked whether they were rounds: what a table or a film told of an evening has no dose. */
+const ASKED = 5;
 
 /** What was run before: whether a run is still open here, what was used last, and the club's latest runs. To be made where things can be injected. */
 export class BeforeThis {
@@ -69,13 +69,20 @@ export class BeforeThis {
       const latest = rows[0];
       // On a new device the club's latest run says who was there, and the latest rounds what they were made of: a session has no dose of its own.
       if (!kept && latest) {
-        const rounds = rows.find(({ sessionId }) => sessionId === null);
-        const dose = rounds ? byTime((await firstValueFrom(this.api.run(rounds.id))).run.plan) : OPEN_DOSE;
+        const dose = await this.latestDose(rows);
         if (this.last() === null) this.last.set({ dose, here: latest.athletes });
       }
     } catch (error) {
       this.trouble.set(troubleOf(error).message);
     }
     this.looked.set(true);
+  }
+
+  private async latestDose(rows: readonly RunRow[]): Promise<Rounds> {
+    for (const { id } of rows.filter(({ sessionId }) => sessionId === null).slice(0, ASKED)) {
+      const { plan } = (await firstValueFrom(this.api.run(id))).run;
+      if (!isSession(plan)) return byTime(plan);
+    }
+    return OPEN_DOSE;
   }
 }
