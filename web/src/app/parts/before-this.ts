@@ -66,11 +66,10 @@ export class BeforeThis {
     try {
       const rows = await firstValueFrom(this.api.runs());
       this.recent.set(rows.slice(0, RECENT));
-      const latest = rows[0];
       // On a new device the club's latest run says who was there, and the latest rounds what they were made of: a session has no dose of its own.
-      if (!kept && latest) {
-        const dose = await this.latestDose(rows);
-        if (this.last() === null) this.last.set({ dose, here: latest.athletes });
+      if (!kept) {
+        const latest = await this.latestInHall(rows);
+        if (this.last() === null) this.last.set(latest);
       }
     } catch (error) {
       this.trouble.set(troubleOf(error).message);
@@ -78,11 +77,17 @@ export class BeforeThis {
     this.looked.set(true);
   }
 
-  private async latestDose(rows: readonly RunRow[]): Promise<Rounds> {
-    for (const { id } of rows.filter(({ sessionId }) => sessionId === null).slice(0, ASKED)) {
-      const { plan } = (await firstValueFrom(this.api.run(id))).run;
-      if (!isSession(plan)) return byTime(plan);
+  /** Who was there last, and the dose of the latest rounds; null where nothing was run. What a table or a film told is passed over. */
+  private async latestInHall(rows: readonly RunRow[]): Promise<LastTime | null> {
+    let [here, asked]: [readonly string[] | null, number] = [null, 0];
+    for (const { id, sessionId, athletes } of rows) {
+      if (sessionId !== null) here ??= athletes;
+      else if (asked++ === ASKED) break;
+      else {
+        const { plan } = (await firstValueFrom(this.api.run(id))).run;
+        if (!isSession(plan)) return { dose: byTime(plan), here: [...(here ?? athletes)] };
+      }
     }
-    return OPEN_DOSE;
+    return here && { dose: OPEN_DOSE, here: [...here] };
   }
 }
