@@ -150,7 +150,7 @@ export async function keptForNoNetwork(page: Page): Promise<void> {
       const kept = await Promise.all(first.map((one) => caches.match(one)));
       return kept.filter((one) => one === undefined).length + (navigator.serviceWorker.controller ? 0 : 1);
     });
-  await expect.poll(lacks, { timeout: 60_000 }).toBe(0);
+  await expect.poll(lacks, { timeout: 120_000 }).toBe(0);
 }
 
 /** Everything tapped so far has reached the server. */
