@@ -246,6 +246,12 @@ export const SHOTS = [
       await page.locator('hop-tabs').getByText('feet').click();
       await page.locator('hop-film-feet .made li button').nth(4).click();
       await page.locator('.where', { hasText: 'frame 75' }).waitFor();
+      // That frame is drawn when its foot is where it comes down.
+      await page.waitForFunction(() => {
+        const [red, green] = document.querySelector('canvas.shown').getContext('2d').getImageData(691, 400, 1, 1).data;
+        return red > 180 && green < 140;
+      });
+      await page.locator('hop-tabs').evaluate((tabs) => tabs.scrollIntoView({ block: 'center' }));
     },
   },
   {
