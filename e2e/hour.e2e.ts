@@ -132,7 +132,7 @@ test('twelve minutes on the floor: a phone in one hand, a second coach, a screen
       .toEqual([expect.stringMatching(/^\s*sent\s*$/)]);
     await coach.reload();
     await expect.poll(async () => (await tick(), coach.locator('[data-fault]').count())).toBe(2);
-    await expect(clockOf(coach)).toContainText('round 2 of 3 · work');
+    await expect.poll(async () => (await tick(), clockOf(coach).textContent())).toContain('round 2 of 3 · work');
     await tap(110, 'split-late', 'left', ada);
     await watch('Hour Bea');
     await tap(120, 'tall', 'left', bea);
