@@ -4,7 +4,7 @@ import { sampleSession } from '@hopsk/contract/testing/samples';
 import type { RunRow, RunWhole } from '@hopsk/contract/run';
 import { SessionFile } from '@hopsk/contract/files';
 import { type Session } from '@hopsk/contract/session';
-import { runTo, stopClock, whoIsHere } from './plan-clock.js';
+import { runOn, runTo, stopClock, whoIsHere } from './plan-clock.js';
 import {
   accessible,
   addAthlete,
@@ -362,7 +362,7 @@ test.describe('without a network', () => {
     await expect.poll(async () => (await tick(coach), coach.getByText('kept here, not sent yet').count())).toBe(1);
     await runTo(coach, 31);
     await context.setOffline(false);
-    await allSent(coach, () => coach.clock.runFor(3000));
+    await allSent(coach, () => runOn(coach, 3000));
     await coach.clock.resume();
     const row = (await ask<RunRow[]>(coach, '/runs')).find((one) => one.sessionId === id);
     const { run, events } = await ask<RunWhole>(coach, `/runs/${row?.id}`);

@@ -1,6 +1,6 @@
 import type { Athlete } from '@hopsk/contract/people';
 import type { Book } from '@hopsk/contract/book';
-import { runTo, stopClock, whoIsHere } from './plan-clock.js';
+import { runOn, runTo, stopClock, whoIsHere } from './plan-clock.js';
 import { season } from './season.js';
 import { addAthlete, allSent, ask, expect, save, tapTile, test } from './support.js';
 
@@ -53,7 +53,7 @@ test('from the log to the next evening: what recurs is decided on, asked for, ru
   await runTo(coach, 9);
   await tapTile(coach, 'split-late');
   await expect
-    .poll(async () => (await coach.clock.runFor(2000), coach.getByRole('heading', { name: 'What was seen' }).count()), { timeout: 120_000 })
+    .poll(async () => (await runOn(coach, 2000), coach.getByRole('heading', { name: 'What was seen' }).count()), { timeout: 120_000 })
     .toBe(1);
   await allSent(coach, tick);
   await coach.clock.resume();

@@ -2,7 +2,7 @@ import { devices } from '@playwright/test';
 import type { Athlete } from '@hopsk/contract/people';
 import type { RunRow, RunWhole } from '@hopsk/contract/run';
 import { sampleSession } from '@hopsk/contract/testing/samples';
-import { runTo, stopClock, whoIsHere } from './plan-clock.js';
+import { runOn, runTo, stopClock, whoIsHere } from './plan-clock.js';
 import { accessible, addAthlete, allSent, ask, expect, put, tapTile, test } from './support.js';
 
 const { viewport, userAgent, deviceScaleFactor, isMobile, hasTouch } = devices['Pixel 7'];
@@ -133,7 +133,7 @@ test.describe('the hand on the clock', () => {
     for (let tap = 0; tap < 4; tap++) {
       await expect(take).toBeDisabled();
       await pad.dispatchEvent('pointerdown');
-      await coach.clock.runFor(2000);
+      await runOn(coach, 2000);
     }
     await expect(pad).toContainText('2.00 s, 30 a minute');
     await take.click();

@@ -1,7 +1,7 @@
 import type { RunRow, RunWhole } from '@hopsk/contract/run';
 import { sampleSession } from '@hopsk/contract/testing/samples';
 import type { Page } from '@playwright/test';
-import { runTo, stopClock, whoIsHere } from './plan-clock.js';
+import { runOn, runTo, stopClock, whoIsHere } from './plan-clock.js';
 import { addAthlete, allSent, ask, choose, expect, put, save, tapTile, test } from './support.js';
 
 const tick = (page: Page) => page.clock.runFor(200);
@@ -85,7 +85,7 @@ test.describe('on a phone', () => {
         .getByRole('cell')
         .nth(1),
     ).toHaveText('2 of 14');
-    await allSent(coach, () => coach.clock.runFor(3000));
+    await allSent(coach, () => runOn(coach, 3000));
     await coach.clock.resume();
     const row = (await ask<RunRow[]>(coach, '/runs')).find((one) => one.sessionId === id);
     const { events } = await ask<RunWhole>(coach, `/runs/${row?.id}`);

@@ -3,7 +3,7 @@ import type { Athlete } from '@hopsk/contract/people';
 import type { RunRow, RunWhole } from '@hopsk/contract/run';
 import { sampleSession } from '@hopsk/contract/testing/samples';
 import { OwnHouse } from './own-house.js';
-import { runTo, stopClock, whoIsHere } from './plan-clock.js';
+import { runOn, runTo, stopClock, whoIsHere } from './plan-clock.js';
 import { addAthlete, allSent, ask, enterDemo, expect, keptOnDevice, put, tapTile, test } from './support.js';
 
 const phone = devices['Pixel 7'];
@@ -169,7 +169,7 @@ test('twelve minutes on the floor: a phone in one hand, a second coach, a screen
 
     // To the end of twelve minutes, and what each record says.
     for (let left = 480; left > 0 && (await coach.getByRole('heading', { name: 'What was seen' }).count()) === 0; left -= 20)
-      await coach.clock.runFor(20_000);
+      await runOn(coach, 20_000);
     for (const page of [coach, second]) await expect(page.getByRole('heading', { name: 'What was seen' })).toBeVisible();
     await expect(hall.getByText('It is over')).toBeVisible();
     await coach.clock.resume();

@@ -43,11 +43,22 @@ function startedAt(page: Page): Promise<number> {
 }
 
 const COUNT_DOWN_MS = 5000;
+const SECOND = 1000;
+
+/**
+ * Lets the stopped clock go on: a second at a time, and what is drawn once in it, for every frame of minutes would be drawn otherwise, for
+ * nobody. The last second runs whole.
+ */
+export async function runOn(page: Page, ms: number): Promise<void> {
+  let left = ms;
+  for (; left > SECOND; left -= SECOND) await page.clock.fastForward(SECOND);
+  await page.clock.runFor(left);
+}
 
 /** Lets the stopped clock run to this second of the plan. */
 export async function runTo(page: Page, second: number): Promise<void> {
-  const target = (await startedAt(page)) + COUNT_DOWN_MS + second * 1000;
+  const target = (await startedAt(page)) + COUNT_DOWN_MS + second * SECOND;
   const now = await page.evaluate(() => Date.now());
   if (target < now) throw new Error(`The plan is past ${second} s already.`);
-  await page.clock.runFor(target - now);
+  await runOn(page, target - now);
 }

@@ -3,7 +3,8 @@ import type { Footprint } from '@hopsk/core/film/foot';
 import { MARKS, type Mark } from '@hopsk/core/film/marks';
 import * as z from 'zod/mini';
 import { VIEWS } from '@hopsk/core/catalogue/fault';
-import { between, Code, Day, Id, line, Moment, whole } from './common.js';
+import { MOST_SLOW } from '@hopsk/core/film/slow';
+import { between, Code, Day, Id, line, Moment, note, whole } from './common.js';
 
 /** Frames of a clip: as many as half an hour has at 240 pictures a second. */
 export const MOST_FRAMES = 432_000;
@@ -23,6 +24,33 @@ const MOST = 20_000;
 
 /** Faults that are looked for in one clip. */
 const MOST_FAULTS = 40;
+/** What is drawn on a still picture: a line from one place to another, a zone, a height across it, an angle at the middle one of three. */
+export const SHAPES = ['line', 'zone', 'height', 'angle'] as const;
+export type ShapeKind = (typeof SHAPES)[number];
+export const LOOKING_LIMITS = { phases: 12, stills: 12, shapes: 30, corners: 12, decisions: 40 } as const;
+/** Whether what was chosen was right, as the coach sees it. */
+export const RIGHTS = ['right', 'not', 'open'] as const;
+
+const Shape = z.object({ kind: z.enum(SHAPES), at: z.array(inPicture).check(z.minLength(1), z.maxLength(LOOKING_LIMITS.corners)) });
+export type Shape = z.infer<typeof Shape>;
+const Still = z.object({
+  frame: stoodFrame,
+  says: note(120),
+  shapes: z.array(Shape).check(z.maxLength(LOOKING_LIMITS.shapes)),
+});
+export type Still = z.infer<typeof Still>;
+/** What a coach goes through, and what is good in it; where it is looked at. */
+const Phase = z.object({ name: line(40), frame: z.nullable(stoodFrame), good: note(200) });
+export type Phase = z.infer<typeof Phase>;
+/** The one thing to work on: in which phase, which fault it is where it is one, and the words that go with it. */
+const Point = z.object({ phase: note(40), fault: z.union([Code, z.literal('')]), says: note(200), cue: note(120) });
+export type Point = z.infer<typeof Point>;
+/** A decision that is seen: the situation of a playbook, what was chosen, what else was there, and whether it was right. */
+const Decision = z.object({
+  ...{ frame: stoodFrame, book: z.union([Code, z.literal('')]), situation: note(80) },
+  ...{ chosen: note(120), else: note(200), right: z.enum(RIGHTS) },
+});
+export type Decision = z.infer<typeof Decision>;
 
 /** What was marked and tapped in a clip, as a device keeps it. */
 const FilmWorkShape = z.object({
@@ -53,6 +81,14 @@ const FilmWorkShape = z.object({
     z.array(z.object({ fault: Code, seen: z.array(filmedFrame).check(z.maxLength(MOST)) })).check(z.maxLength(MOST_FAULTS)),
     [],
   ),
+  /** How many times slower than life it plays. */
+  slow: z._default(between(1, MOST_SLOW, ''), 1),
+  /** What was seen in it: phase by phase, one point, what to do next, decisions, and still pictures. */
+  phases: z._default(z.array(Phase).check(z.maxLength(LOOKING_LIMITS.phases)), []),
+  point: z._default(z.nullable(Point), null),
+  next: z._default(z.nullable(Id), null),
+  decisions: z._default(z.array(Decision).check(z.maxLength(LOOKING_LIMITS.decisions)), []),
+  stills: z._default(z.array(Still).check(z.maxLength(LOOKING_LIMITS.stills)), []),
   /** When that was written into the fault book. */
   booked: z._default(z.nullable(Moment), null),
 });
@@ -60,6 +96,7 @@ export type FilmWork = z.infer<typeof FilmWorkShape>;
 export const NO_WORK: FilmWork = {
   ...{ marks: [], again: [], area: '', diagonal: null, points: [], prints: [] },
   ...{ athlete: null, day: null, view: 'side', faults: [], booked: null },
+  ...{ slow: 1, phases: [], point: null, next: null, decisions: [], stills: [] },
 };
 
 /**

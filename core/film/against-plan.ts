@@ -9,8 +9,9 @@ import type { Stood } from './foot.js';
 export interface Planned {
   readonly foot: Side;
   readonly at: FootAt;
-  /** The move that puts it there; −1: where it begins. */
+  /** The move that puts it there; −1: where it begins. And when it is down, seconds of the plan. */
   readonly move: number;
+  readonly down: number;
 }
 
 /** One foot of a film beside the same of the plan. */
@@ -35,10 +36,10 @@ export interface AgainstPlan {
 
 /** Where feet come to stand by a plan, in the order in which they do. */
 export const plannedFeet = ({ start, actions }: Pick<Simulation, 'start' | 'actions'>): Planned[] => [
-  ...SIDES.map((foot): Planned => ({ foot, at: start.feet[foot], move: -1 })),
+  ...SIDES.map((foot): Planned => ({ foot, at: start.feet[foot], move: -1, down: 0 })),
   ...[...actions]
     .sort((a, b) => a.end - b.end)
-    .flatMap(({ contact, foot, to, move }): Planned[] => (contact ? [{ foot, at: to, move }] : [])),
+    .flatMap(({ contact, foot, to, move, end }): Planned[] => (contact ? [{ foot, at: to, move, down: end }] : [])),
 ];
 
 /** Where a plan begins on a floor, and which way it looks there. */

@@ -51,6 +51,8 @@ export interface NoCalibration {
 
 /** A tap is this far off at most, pixels at 1080 lines (common practice, no source). */
 const TAP_OFF = { pixels: 2, lines: 1080 } as const;
+/** By how many pixels of a picture a tap is off at most, where nobody says otherwise. */
+export const tapOff = ({ width, height }: Picture): number => (TAP_OFF.pixels * Math.min(width, height)) / TAP_OFF.lines;
 /**
  * How much phones bend straight lines, as a standard deviation (value from memory): what is known beforehand. Few points say little of it,
  * and what they leave open is in what is stated.
@@ -219,11 +221,7 @@ function badOf(points: readonly Tapped[], picture: Picture, tap: number): string
  * @param tap by how many pixels a tap is off at most; 2 at 1080 lines where nothing is said.
  * @example calibrated([], { width: 1920, height: 1080 }) // { code: 'few-points', names: [] }
  */
-export function calibrated(
-  points: readonly Tapped[],
-  picture: Picture,
-  tap = (TAP_OFF.pixels * Math.min(picture.width, picture.height)) / TAP_OFF.lines,
-): Calibration | NoCalibration {
+export function calibrated(points: readonly Tapped[], picture: Picture, tap = tapOff(picture)): Calibration | NoCalibration {
   if (points.length < 4) return { code: 'few-points', names: points.map(({ name }) => name) };
   const wrong = degenerate(points);
   if (wrong) return wrong;

@@ -27,3 +27,21 @@ export function seenFirst(frames: Frames, frame: number): Moment {
   if (before === undefined || now === undefined) throw new RangeError(`There is no frame ${frame} with one before it.`);
   return { at: (before + now) / 2, within: (now - before) / 2 };
 }
+
+/** Two stamps nearer to each other than this are one, seconds. */
+const SAME = 1e-6;
+
+/**
+ * The frame that is seen at a time: the last that has come by then; the first before that.
+ * @param seconds in the clip's own time.
+ * @example frameAt([0, 0.04, 0.08], 0.05) // 1
+ */
+export function frameAt(frames: Frames, seconds: number): number {
+  let [low, high] = [0, Math.max(0, frames.length - 1)];
+  while (low < high) {
+    const middle = Math.ceil((low + high) / 2);
+    if ((frames[middle] ?? 0) <= seconds + SAME) low = middle;
+    else high = middle - 1;
+  }
+  return low;
+}

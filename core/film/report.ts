@@ -32,7 +32,7 @@ export interface FilmReport extends AllTimes {
 }
 
 /** How well marks are made again: each with the nearest one of its kind. */
-function repeated({ frames, marks, again }: MarkedClip): Repeats {
+export function repeatsIn({ frames, marks, again }: Pick<MarkedClip, 'frames' | 'marks' | 'again'>): Repeats {
   const twice = again.flatMap(({ kind, frame }): [number, number][] => {
     const [first] = marks.filter((one) => one.kind === kind).sort((a, b) => Math.abs(a.frame - frame) - Math.abs(b.frame - frame));
     return first ? [[seenFirst(frames, first.frame).at, seenFirst(frames, frame).at]] : [];
@@ -43,7 +43,7 @@ function repeated({ frames, marks, again }: MarkedClip): Repeats {
 /** What can be measured of a clip. @throws RangeError where a mark is on a frame that the clip does not have. */
 export function filmReport(clip: MarkedClip, choices: HeldChoices = {}): FilmReport {
   const attempts = attemptsOf(clip.marks);
-  const repeats = repeated(clip);
+  const repeats = repeatsIn(clip);
   const found = clip.points.length === 0 ? null : calibrated(clip.points, clip.picture, clip.tap ?? undefined);
   const floor = found && !('code' in found) ? found : null;
   const prints = [...clip.prints].sort((a, b) => a.frame - b.frame);

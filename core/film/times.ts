@@ -1,11 +1,12 @@
 import { SPLIT_WINDOWS, STRIKE_WINDOWS, type Window } from '../judge/timing-findings.js';
 import { heldOn, type HeldChoices } from '../judge/schools.js';
+import { driftOf, type Drift } from './drift.js';
 import { againstWindow, between, ofSeveral, type Judged, type Repeats, type Several, type Took } from './difference.js';
 import { seenFirst, type Frames } from './frames.js';
 import type { Attempt, Mark, MarkKind } from './marks.js';
 
 /** Times that are taken of an attempt. */
-const TIMES = ['split', 'in-air', 'first-step', 'step', 'strike', 'answer', 'way-back'] as const;
+export const TIMES = ['split', 'in-air', 'first-step', 'step', 'strike', 'answer', 'way-back'] as const;
 export type TimeName = (typeof TIMES)[number];
 
 /** A time of one attempt, and how it stands to its window; null where it has none. */
@@ -20,7 +21,7 @@ export interface Timed {
 export interface AllTimes {
   readonly times: readonly Timed[];
   /** The same of all attempts. */
-  readonly over: readonly (Several & { readonly time: TimeName })[];
+  readonly over: readonly (Several & { readonly time: TimeName; readonly drift: Drift | null })[];
 }
 
 const mark = (marks: Attempt, ...kinds: readonly MarkKind[]): Mark | null =>
@@ -76,11 +77,9 @@ export function timesOf(frames: Frames, attempts: readonly Attempt[], repeats: R
   );
   const over = TIMES.flatMap((time) => {
     const took = times.flatMap((one) => (one.time === time ? [one.took] : []));
-    const all = ofSeveral(
-      took.map(({ seconds }) => seconds),
-      Math.max(0, ...took.map(({ sd }) => sd)),
-    );
-    return all === null ? [] : [{ time, ...all }];
+    const [seconds, least] = [took.map((one) => one.seconds), Math.max(0, ...took.map(({ sd }) => sd))];
+    const all = ofSeveral(seconds, least);
+    return all === null ? [] : [{ time, ...all, drift: driftOf(seconds, least) }];
   });
   return { times, over };
 }

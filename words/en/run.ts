@@ -1,6 +1,31 @@
 /** A run: while it is on, and going through it afterwards. */
 export const run = {
   run: {
+    camera: {
+      turn: 'camera',
+      sees: 'what the camera sees',
+      about: 'With the camera on, the 10 seconds before each fault that you tap here are kept on this device. Film only who has agreed.',
+      device: 'this device’s camera',
+      drawn: 'a drawn stand-in',
+      off: 'camera off',
+      begins: 'The camera begins …',
+      holds: (megabytes: string, kept: number): string =>
+        `The last 10 s are held (${megabytes} MB, at most 12). ${kept === 0 ? 'No tap is on film yet.' : kept === 1 ? 'One tap is on film.' : `${kept} taps are on film.`}`,
+      clipName: (fault: string, time: string): string => `${fault} ${time}`,
+      unagreed: (who: string): string => `Not kept: ${who}, under 16 or not known here, and no guardian’s agreement is noted.`,
+      notHeld: 'The camera had nothing to keep for that tap yet; the tap counts.',
+      notKept: {
+        'no-room': 'There is no room on this device for its film; the tap counts.',
+        'no-files': 'This browser keeps no files: there is no film of that tap; the tap counts.',
+      },
+      unseen: {
+        refused: 'This page may not use the camera: allow it in the browser’s settings of this page.',
+        none: 'There is no camera that can be used here.',
+        busy: 'Another program has the camera: close it there.',
+        fault: 'This browser cannot film; the run goes on without.',
+      },
+      seeClip: 'film',
+    },
     freeze: 'Frozen: could they go on?',
     could: 'could go on',
     couldNot: 'could not',

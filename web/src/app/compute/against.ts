@@ -3,6 +3,7 @@ import { readWith, studyOf, study, type StudyOptions } from '@hopsk/core/judge/s
 import { againstPlan, plannedFeet, type AgainstPlan, type Planned } from '@hopsk/core/film/against-plan';
 import type { Stood } from '@hopsk/core/film/foot';
 import type { Performer } from '@hopsk/core/motion/simulation';
+import { lanesOf } from '@hopsk/core/view/lanes';
 import { measuredLine, type MeasuredLine } from '@hopsk/core/search/measured-line';
 
 /** A pattern, as somebody does it, and the feet of a film. */
@@ -17,6 +18,7 @@ export interface AgainstAsk {
 /** How the two go together, and the pattern as it was done, with what is found in it. */
 export interface Against extends AgainstPlan {
   readonly planned: readonly Planned[];
+  readonly lanes: ReturnType<typeof lanesOf>;
   readonly measured: MeasuredLine;
   readonly findings: readonly Finding[];
 }
@@ -29,5 +31,5 @@ export function against({ text, performer, shouldClose, options, feet }: Against
   if (found === null) return null;
   const measured = measuredLine(parsed, simulation, simulation.performer, found);
   const { findings } = study(measured.text, performer, shouldClose, options);
-  return { ...found, planned: plannedFeet(simulation), measured, findings };
+  return { ...found, planned: plannedFeet(simulation), lanes: lanesOf(simulation), measured, findings };
 }

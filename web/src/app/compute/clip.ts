@@ -11,15 +11,18 @@ export interface Clip {
   readonly frames: Frames;
   /** As it is seen: turned as the phone was. */
   readonly picture: Picture;
+  /** How many pictures a second its camera took, where it wrote that; null else. */
+  readonly taken: number | null;
   at(frame: number): Promise<FramePicture>;
   close(): void;
 }
 
 /**
  * Opens a clip that was filmed. Frame times are those of the container, one by one, in the order in which they are seen, from the first on.
+ * @param lines at which it is looked at at most: several beside each other are small.
  * @returns the clip, or why it is none, and in what it was written where that is known.
  */
-export async function openClip(file: Blob): Promise<Clip | { readonly code: NoClip; readonly codec: string | null }> {
+export async function openClip(file: Blob, lines = Infinity): Promise<Clip | { readonly code: NoClip; readonly codec: string | null }> {
   const input = new Input({ source: new BlobSource(file), formats: [MP4, QTFF, WEBM, MATROSKA] });
   const none = (code: NoClip, codec: string | null = null): { readonly code: NoClip; readonly codec: string | null } => {
     input.dispose();
@@ -40,17 +43,29 @@ export async function openClip(file: Blob): Promise<Clip | { readonly code: NoCl
     const stamps = [...new Set(seen)].sort((a, b) => a - b);
     const [first] = stamps;
     if (first === undefined || stamps.length < 2) return none('no-frames', codec);
-    const picture = { width: await track.getDisplayWidth(), height: await track.getDisplayHeight() };
-    const pictures = new Pictures(new CanvasSink(track), stamps);
+    const whole = { width: await track.getDisplayWidth(), height: await track.getDisplayHeight() };
+    const less = Math.min(1, lines / whole.height);
+    const picture = { width: Math.round(whole.width * less), height: Math.round(whole.height * less) };
+    const pictures = new Pictures(new CanvasSink(track, less < 1 ? { ...picture, fit: 'fill' } : {}), stamps);
     return {
       frames: stamps.map((one) => one - first),
       picture,
+      taken: takenAt((await input.getMetadataTags()).raw?.[TAKEN_AT]),
       at: (frame) => pictures.at(frame),
       close: () => (pictures.close(), input.dispose()),
     };
   } catch {
     return none('no-film');
   }
+}
+
+/** Under which phones write how many pictures a second they took, where they show fewer: a number of four bytes, or as text. */
+const TAKEN_AT = 'com.android.capture.fps';
+
+function takenAt(raw: unknown): number | null {
+  const value =
+    raw instanceof Uint8Array && raw.length === 4 ? new DataView(raw.buffer, raw.byteOffset).getFloat32(0) : Number(raw ?? Number.NaN);
+  return Number.isFinite(value) && value > 0 ? value : null;
 }
 
 /** Bytes at its beginning, its middle and its end by which a clip is known again; a whole one may have gigabytes. */

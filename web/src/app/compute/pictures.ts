@@ -1,3 +1,4 @@
+import { frameAt } from '@hopsk/core/film/frames';
 import type { CanvasSink, WrappedCanvas } from 'mediabunny';
 
 /** A picture of a clip; null where it cannot be decoded, or another one was asked for before its turn came. */
@@ -9,8 +10,6 @@ const HELD = 14;
 const ON = 12;
 /** Whoever goes back goes on going back: so many frames before the one that is asked for are decoded with it. */
 const BACK = 8;
-/** Two stamps nearer to each other than this are one, seconds. */
-const SAME = 1e-6;
 
 /**
  * Pictures of a clip by the number of their frame. A decoder stands behind the last one, so that the next costs one frame; what was
@@ -55,7 +54,7 @@ export class Pictures {
     for (;;) {
       const { value } = (await this.decoder?.next()) ?? {};
       if (!value) return null;
-      const is = this.frameOf(value.timestamp);
+      const is = frameAt(this.stamps, value.timestamp);
       this.next = is + 1;
       this.hold(is, value.canvas);
       if (is >= frame) return is === frame ? value.canvas : null;
@@ -66,16 +65,6 @@ export class Pictures {
     await this.decoder?.return();
     this.decoder = this.sink.canvases(this.stamps[frame] ?? 0);
     this.next = frame;
-  }
-
-  private frameOf(stamp: number): number {
-    let [low, high] = [0, this.stamps.length - 1];
-    while (low < high) {
-      const middle = Math.ceil((low + high) / 2);
-      if ((this.stamps[middle] ?? 0) <= stamp + SAME) low = middle;
-      else high = middle - 1;
-    }
-    return low;
   }
 
   private hold(frame: number, picture: Picture): void {

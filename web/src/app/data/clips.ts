@@ -15,6 +15,8 @@ const KeptClip = z.object({
   bytes: z.int().check(z.gte(0)),
   keptAt: z.int(),
   athlete: z.nullable(z.string().check(z.maxLength(60))),
+  /** The tap of a run before which it was filmed, where it was. */
+  tap: z._default(z.nullable(z.object({ run: z.string().check(z.maxLength(60)), event: z.string().check(z.maxLength(60)) })), null),
 });
 export type KeptClip = z.infer<typeof KeptClip>;
 const Index = z.array(KeptClip).check(z.maxLength(2000));
@@ -91,7 +93,7 @@ export class Clips {
   }
 
   /** Keeps a clip; what was written of it goes where it cannot be kept whole. */
-  async keep(file: File, athlete: string | null): Promise<KeptClip | NotKept> {
+  async keep(file: File, athlete: string | null, tap: KeptClip['tap'] = null): Promise<KeptClip | NotKept> {
     const id = newId();
     let folder: FileSystemDirectoryHandle | null = null;
     try {
@@ -107,6 +109,7 @@ export class Clips {
         bytes: file.size,
         keptAt: Date.now(),
         athlete,
+        tap,
       };
       await this.write([kept, ...this.index()]);
       return kept;

@@ -1,8 +1,8 @@
 import { BarChart, CustomChart, LineChart } from 'echarts/charts';
-import { GridComponent, TooltipComponent } from 'echarts/components';
+import { GridComponent, MarkAreaComponent, TooltipComponent } from 'echarts/components';
 import { use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 
-use([BarChart, LineChart, CustomChart, GridComponent, TooltipComponent, SVGRenderer]);
+use([BarChart, LineChart, CustomChart, GridComponent, MarkAreaComponent, TooltipComponent, SVGRenderer]);
 
 export { init, type ECharts, type EChartsCoreOption } from 'echarts/core';

@@ -1,4 +1,5 @@
-import { computed, inject, Injectable, signal } from '@angular/core';
+import { computed, inject, Injectable, linkedSignal, signal } from '@angular/core';
+import { LOOKING_LIMITS, type ShapeKind } from '@hopsk/contract/film-work';
 import type { Side } from '@hopsk/core/body/foot';
 import { distance, type Vec } from '@hopsk/core/body/vec';
 import { inPicture } from '@hopsk/core/film/calibration';
@@ -6,14 +7,16 @@ import type { Crossing } from '@hopsk/core/film/crossings';
 import type { Footprint } from '@hopsk/core/film/foot';
 import { FilmDesk } from './desk';
 
-/** What is done at the desk: marks and their times, the floor's points, feet, or a pattern beside them. */
-export type Doing = 'times' | 'floor' | 'feet' | 'plan' | 'athlete';
+/** What is done at the desk: marks and their times, the floor's points, feet, a pattern beside them, attempts beside each other, what is said of it. */
+export type Doing = 'times' | 'floor' | 'feet' | 'plan' | 'beside' | 'talk' | 'athlete';
 
 /** What the next tap in the picture is. */
 export type Aim =
   | { readonly what: 'point'; readonly crossing: Crossing }
+  | { readonly what: 'corner'; readonly shape: ShapeKind }
   | { readonly what: 'foot'; readonly foot: Side; readonly part: 'ball' | 'heel' | 'tip' };
 
+const CORNERS: Readonly<Record<ShapeKind, number>> = { line: 2, height: 1, angle: 3, zone: LOOKING_LIMITS.corners };
 /** A tap nearer than this to where a crossing must be is that crossing: this part of the picture's height. */
 const NEAR = 0.03;
 
@@ -31,10 +34,17 @@ export class Aiming {
   readonly aim = computed((): Aim | null => {
     const [doing, crossing, foot, half] = [this.doing(), this.crossing(), this.foot(), this.half()];
     if (doing === 'floor') return crossing && { what: 'point', crossing };
+    const shape = this.shape();
+    if (doing === 'talk')
+      return shape && (this.still()?.shapes.length ?? LOOKING_LIMITS.shapes) < LOOKING_LIMITS.shapes ? { what: 'corner', shape } : null;
     if (doing !== 'feet' || this.desk.calibration() === null) return null;
     const open = half?.foot === foot && half.frame === this.desk.frame();
     return { what: 'foot', foot, part: open ? (this.heelUp() ? 'tip' : 'heel') : 'ball' };
   });
+  /** What is drawn on a still picture, and as much of it as was tapped. */
+  readonly shape = signal<ShapeKind | null>(null);
+  readonly corners = linkedSignal<unknown, readonly Vec[]>({ source: this.desk.frame, computation: () => [] });
+  private readonly still = computed(() => this.desk.work().stills.find(({ frame }) => frame === this.desk.frame()) ?? null);
   /** Crossings that were not tapped, where the others have them; those outside the picture left out. */
   readonly ghosts = computed((): readonly { readonly crossing: Crossing; readonly at: Vec }[] => {
     const [floor, { points }, clip] = [this.desk.calibration(), this.desk.work(), this.desk.clip()];
@@ -62,6 +72,7 @@ export class Aiming {
   tapped(at: Vec): void {
     const aim = this.aim();
     if (aim?.what === 'foot') return this.tappedFoot(aim, at);
+    if (aim?.what === 'corner') return this.tappedCorner(aim.shape, at);
     const crossing = aim?.crossing ?? this.ghostAt(at);
     if (!crossing) return;
     const point = { name: crossing.code, picture: at, floor: crossing.at };
@@ -81,6 +92,33 @@ export class Aiming {
     }
   }
 
+  draw(shape: ShapeKind | null): void {
+    this.shape.set(shape);
+    this.corners.set([]);
+  }
+
+  /** A shape is whole with so many corners; a zone when its first corner is tapped again, or it is closed. */
+  private tappedCorner(shape: ShapeKind, at: Vec): void {
+    const corners = [...this.corners(), at];
+    const [first] = this.corners();
+    const near = NEAR * (this.desk.clip()?.picture.height ?? 0);
+    if (shape === 'zone' && first && this.corners().length > 2 && distance(first, at) < near) return this.closeZone();
+    if (corners.length === CORNERS[shape]) this.shaped(shape, corners);
+    else this.corners.set(corners);
+  }
+
+  closeZone(): void {
+    this.shaped('zone', this.corners());
+  }
+
+  private shaped(kind: ShapeKind, at: readonly Vec[]): void {
+    const still = this.still();
+    this.desk.put({
+      stills: this.desk.work().stills.map((one) => (one === still ? { ...one, shapes: [...one.shapes, { kind, at: [...at] }] } : one)),
+    });
+    this.corners.set([]);
+  }
+
   /** The toe of the foot whose ball was tapped is left open. */
   leaveToe(): void {
     this.half.set(null);
@@ -88,6 +126,8 @@ export class Aiming {
 
   undo(): void {
     this.half.set(null);
+    // A shape that is begun goes corner by corner.
+    if (this.corners().length > 0) return this.corners.update((all) => all.slice(0, -1));
     this.desk.undo();
   }
 }

@@ -17,7 +17,7 @@ export class DeskFiles {
   saveTable(): void {
     const clip = this.desk.clip();
     if (!clip) return;
-    const cells = filmCells({ ...this.desk.work(), frames: clip.frames, picture: clip.picture });
+    const cells = filmCells({ ...this.desk.work(), frames: this.desk.frames(), picture: clip.picture });
     saveFile(new Blob([Papa.unparse(cells)], { type: 'text/csv' }), fileName(this.desk.named(), 'csv'));
   }
 

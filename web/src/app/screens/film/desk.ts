@@ -3,6 +3,8 @@ import { NO_WORK, type FilmWork } from '@hopsk/contract/film-work';
 import { calibrated, type Calibration, type NoCalibration } from '@hopsk/core/film/calibration';
 import { crossingsOf, type Crossing } from '@hopsk/core/film/crossings';
 import { stood } from '@hopsk/core/film/foot';
+import { repeatsIn } from '@hopsk/core/film/report';
+import { inLife, slowByRate } from '@hopsk/core/film/slow';
 import { timesOf } from '@hopsk/core/film/times';
 import { attemptsOf, type Mark, type MarkKind } from '@hopsk/core/film/marks';
 import { areaOf } from '@hopsk/core/judge/area-text';
@@ -23,6 +25,8 @@ export class FilmDesk {
   /** What the clip is known again by, and by what the device keeps it, if it does. */
   hash = '';
   keptAs: string | null = null;
+  /** It, for whoever looks at several of its attempts at once. */
+  file: File | null = null;
   private readonly before = signal<readonly FilmWork[]>([]);
   private readonly now = signal<FilmWork>(NO_WORK);
   readonly clip = signal<Clip | null>(null);
@@ -30,22 +34,27 @@ export class FilmDesk {
   readonly said = signal('');
   readonly busy = this.opening.open;
   readonly frame = signal(0);
+  /** A picture that was asked for is still to come. */
+  readonly waits = signal(false);
+  /** What is marked is a mark made again: it says how well this coach marks. */
+  readonly again = signal(false);
   readonly work = this.now.asReadonly();
+  /** When its frames were, in life. */
+  readonly frames = computed(() => inLife(this.clip()?.frames ?? [], this.work().slow));
   readonly last = computed(() => (this.clip()?.frames.length ?? 1) - 1);
   /** Which frame is looked at, and when it is. */
   readonly where = computed(() => {
     const frame = this.frame();
-    return words.film.frame(frame, this.last(), (this.clip()?.frames[frame] ?? 0).toFixed(3));
+    return words.film.frame(frame, this.last(), (this.frames()[frame] ?? 0).toFixed(3));
   });
   readonly canUndo = computed(() => this.before().length > 0);
   readonly empty = computed(() => this.work().marks.length + this.work().points.length + this.work().prints.length === 0);
   readonly area = computed(() => areaOf(this.work().area));
   readonly crossings = computed(() => crossingsFrom(this.work().area));
   readonly attempts = computed(() => attemptsOf(this.work().marks));
-  readonly times = computed(() => {
-    const clip = this.clip();
-    return clip ? timesOf(clip.frames, this.attempts(), null) : { times: [], over: [] };
-  });
+  /** How well marks are made again, where that was tried. */
+  readonly repeats = computed(() => repeatsIn({ ...this.work(), frames: this.frames() }));
+  readonly times = computed(() => timesOf(this.frames(), this.attempts(), this.repeats()));
   /** How the picture stands to the floor, or why that is not known; null where nothing was tapped. */
   readonly found = computed((): Calibration | NoCalibration | null => {
     const [clip, { points }] = [this.clip(), this.work()];
@@ -77,9 +86,11 @@ export class FilmDesk {
         this.close();
         this.hash = hash;
         this.keptAs = keptAs;
+        this.file = file;
+        this.again.set(false);
         this.named.set(file.name);
         // A camera writes when it filmed; a copy may be of later.
-        this.now.set({ ...work, day: work.day ?? dayOf(new Date(file.lastModified)) });
+        this.now.set({ ...work, day: work.day ?? dayOf(new Date(file.lastModified)), slow: asFilmed(work, clip) });
         this.before.set([]);
         this.frame.set(0);
         this.clip.set(clip);
@@ -127,13 +138,15 @@ export class FilmDesk {
   mark(kind: MarkKind): void {
     const frame = this.frame();
     if (frame === 0) return this.said.set(words.film.noneBefore);
-    const { marks } = this.work();
+    const into = this.again() ? 'again' : 'marks';
+    const marks = this.work()[into];
     const there = marks.some((one) => one.kind === kind && one.frame === frame);
-    this.put({ marks: there ? marks.filter((one) => one.kind !== kind || one.frame !== frame) : [...marks, { kind, frame }] });
+    this.put({ [into]: there ? marks.filter((one) => one.kind !== kind || one.frame !== frame) : [...marks, { kind, frame }] });
   }
 
   drop(mark: Mark): void {
-    this.put({ marks: this.work().marks.filter((one) => one !== mark) });
+    const { marks, again } = this.work();
+    this.put({ marks: marks.filter((one) => one !== mark), again: again.filter((one) => one !== mark) });
   }
 
   /** Another floor: points that it has too stay, where they lie on it; the others go. */
@@ -149,6 +162,10 @@ export class FilmDesk {
     if (gone > 0) this.said.set(words.film.pointsGone(gone));
   }
 }
+
+/** How slow a clip plays: as it was said, or as its camera wrote it where nobody has said or marked anything. */
+const asFilmed = (work: FilmWork, { frames, taken }: Clip): number =>
+  work.slow === 1 && work.marks.length === 0 && taken !== null ? slowByRate(frames, taken) : work.slow;
 
 const crossingsFrom = (said: string): Crossing[] => {
   const area = areaOf(said);

@@ -14,8 +14,8 @@ export const MARK_KEYS: Readonly<Record<MarkKind, string>> = {
   back: 'h',
 };
 
-/** What a key does at the film desk: goes so many frames on, marks, or takes the last mark back. */
-export type FilmAct = { readonly by: number } | { readonly mark: MarkKind } | 'undo';
+/** What a key does at the film desk: goes so many frames on, marks, plays or stops, or takes the last mark back. */
+export type FilmAct = { readonly by: number } | { readonly mark: MarkKind } | 'undo' | 'play';
 
 /** Frames that a step with the shift key goes. */
 const FAR = 10;
@@ -28,6 +28,7 @@ export function filmAct({ key, shiftKey }: Pick<KeyboardEvent, 'key' | 'shiftKey
   const far = shiftKey ? FAR : 1;
   if (key === 'ArrowRight' || key === '.') return { by: far };
   if (key === 'ArrowLeft' || key === ',') return { by: -far };
+  if (key === 'p') return 'play';
   if (key === 'Backspace' || key === 'z') return 'undo';
   const mark = (Object.entries(MARK_KEYS) as [MarkKind, string][]).find(([, one]) => one === key.toLowerCase());
   return mark ? { mark: mark[0] } : null;

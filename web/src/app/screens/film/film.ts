@@ -1,16 +1,32 @@
-import { ChangeDetectionStrategy, Component, DestroyRef, inject } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  effect,
+  inject,
+  input,
+  linkedSignal,
+  signal,
+  untracked,
+} from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatTabNavPanel } from '@angular/material/tabs';
 import { DRAWN, type Drawn } from '@hopsk/core/film/drawn-names';
+import { frameAt } from '@hopsk/core/film/frames';
 import { MARKS, type MarkKind } from '@hopsk/core/film/marks';
 import { words } from '@hopsk/words/words';
 import { Clips } from '../../data/clips';
+import { Choice } from '../../ui/choice';
 import { FileBox } from '../../ui/file-box';
 import { Head } from '../../ui/head';
 import { Slider } from '../../ui/slider';
 import { Tabs } from '../../ui/tabs';
 import { Aiming, type Doing } from './aiming';
 import { FilmAthlete } from './athlete';
+import { FilmBeside } from './beside';
+import { BesideDesk } from './beside-desk';
+import { BesidePictures } from './beside-pictures';
 import { FilmDesk } from './desk';
 import { DeskFiles } from './desk-files';
 import { FilmFeet } from './feet';
@@ -19,7 +35,15 @@ import { FilmingBox } from './filming';
 import { KeptClips } from './kept-clips';
 import { FilmPicture } from './picture';
 import { FilmPlan } from './plan';
+import { PlannedLanes } from './planned-lanes';
+import { FilmPlayer } from './player';
+import { Playing } from './playing';
 import { FilmRuler } from './ruler';
+import { SeeYourself } from './see-yourself';
+import { FilmSheet } from './sheet';
+import { stretchesOf } from './stretches';
+import { FilmStrip } from './strip';
+import { FilmTalk } from './talk';
 import { FilmTimes } from './times';
 
 /** The film desk: a clip of this device frame by frame; what is marked and tapped in it comes to times, places and steps. */
@@ -30,24 +54,34 @@ import { FilmTimes } from './times';
     FilmAthlete,
     FilmFeet,
     FilmingBox,
+    BesidePictures,
+    FilmBeside,
     FilmPicture,
+    FilmPlayer,
+    FilmSheet,
+    FilmStrip,
+    FilmTalk,
+    Choice,
     FilmPlan,
     FilmRuler,
     FilmTimes,
     Head,
     KeptClips,
+    SeeYourself,
     MatButton,
     MatTabNavPanel,
     Slider,
     Tabs,
   ],
-  providers: [FilmDesk, DeskFiles, Aiming],
+  providers: [FilmDesk, DeskFiles, Aiming, BesideDesk, PlannedLanes],
   templateUrl: './film.html',
   styleUrl: './film.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { '(window:keydown)': 'press($event)' },
 })
 export class FilmScreen {
+  /** The kept clip that an address asks for. */
+  readonly clip = input<string>();
   private readonly clips = inject(Clips);
   protected readonly desk = inject(FilmDesk);
   protected readonly files = inject(DeskFiles);
@@ -57,14 +91,29 @@ export class FilmScreen {
   protected readonly films = 'video/*,.mp4,.mov,.webm,.mkv';
   protected readonly drawn = (Object.keys(DRAWN) as Drawn[]).map((value) => ({ value, label: words.film.drawn[value] }));
   protected readonly kinds = MARKS.map((kind) => ({ kind, key: MARK_KEYS[kind], label: words.film.marks[kind] }));
-  protected readonly doings = (['times', 'floor', 'feet', 'plan', 'athlete'] as const).map((value) => ({
+  protected readonly doings = (['times', 'floor', 'feet', 'plan', 'beside', 'talk', 'athlete'] as const).map((value) => ({
     value,
     label: words.film.doings[value],
   }));
+  /** The page for the athlete lies over the desk. */
+  protected readonly page = signal(false);
+  /** What is looped over: all of the clip, an attempt, or from one mark to the next. */
+  protected readonly stretches = computed(() => stretchesOf(this.desk.frames(), this.desk.attempts()));
+  protected readonly stretch = linkedSignal<unknown, string>({ source: this.desk.clip, computation: () => '' });
+  protected readonly playing = new Playing({
+    span: () => this.stretches().find(({ value }) => value === this.stretch())?.span ?? [0, this.desk.frames().at(-1) ?? 0],
+    at: () => this.desk.frames()[this.desk.frame()] ?? 0,
+    go: (seconds) => this.desk.frame.set(frameAt(this.desk.frames(), seconds)),
+    waits: this.desk.waits,
+  });
   protected readonly frameSaid = (frame: number): string => this.text.frameShort(frame);
 
   constructor() {
     inject(DestroyRef).onDestroy(() => this.desk.close());
+    effect(() => {
+      const id = this.clip();
+      if (id !== undefined) untracked(() => void this.openAsked(id));
+    });
   }
 
   protected open(file: File): void {
@@ -76,6 +125,14 @@ export class FilmScreen {
     const kept = await this.clips.keep(file, null);
     await this.desk.open(file, typeof kept === 'string' ? null : kept.id);
     if (typeof kept === 'string') this.desk.said.set(this.text.clipNotKept[kept]);
+  }
+
+  private async openAsked(id: string): Promise<void> {
+    await this.clips.load();
+    const kept = this.clips.all().find((one) => one.id === id);
+    const file = kept && (await this.clips.open(kept));
+    if (file) await this.desk.open(file, id);
+    else this.desk.said.set(this.text.clipGone(kept?.name ?? id));
   }
 
   protected openKept({ file, id }: { readonly file: File; readonly id: string }): void {
@@ -103,6 +160,7 @@ export class FilmScreen {
   }
 
   protected do(doing: Doing): void {
+    this.playing.on.set(false);
     this.aiming.doing.set(doing);
   }
 
@@ -113,6 +171,7 @@ export class FilmScreen {
     if (act === null) return;
     event.preventDefault();
     if (act === 'undo') this.aiming.undo();
+    else if (act === 'play') this.playing.turn();
     else if ('by' in act) this.desk.go(act.by);
     else if (this.aiming.doing() === 'times') this.desk.mark(act.mark);
   }

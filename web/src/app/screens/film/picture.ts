@@ -1,12 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, effect, type ElementRef, inject, signal, untracked, viewChild } from '@angular/core';
 import type { Vec } from '@hopsk/core/body/vec';
+import type { Shape } from '@hopsk/contract/film-work';
 import { inPicture } from '@hopsk/core/film/calibration';
 import { gridOf } from '@hopsk/core/film/grid';
 import { words } from '@hopsk/words/words';
-import type { Clip } from '../../compute/clip';
-import { Latest } from '../../compute/latest';
 import { Aiming } from './aiming';
 import { FilmDesk } from './desk';
+import { FilmFrame } from './frame';
+import { StillShapes } from './still-shapes';
 
 /** The glass shows so many pixels of the picture across, so many times larger. */
 const GLASS = { across: 44, times: 4 } as const;
@@ -22,16 +23,16 @@ const ARROWS: Readonly<Record<string, Vec>> = {
 /** The frame that is looked at, with what was tapped in it, and the floor drawn over it. It is tapped under a glass, or by keys. */
 @Component({
   selector: 'hop-film-picture',
+  imports: [FilmFrame, StillShapes],
   templateUrl: './picture.html',
   styleUrl: './picture.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FilmPicture {
-  private readonly desk = inject(FilmDesk);
+  protected readonly desk = inject(FilmDesk);
   private readonly aiming = inject(Aiming);
-  private readonly shown = viewChild.required<ElementRef<HTMLCanvasElement>>('shown');
+  private readonly shown = viewChild.required(FilmFrame);
   private readonly glass = viewChild<ElementRef<HTMLCanvasElement>>('glass');
-  private readonly drawing = new Latest();
   /** Where a finger was put down. */
   private put: Vec | null = null;
   protected readonly text = words.film;
@@ -49,7 +50,7 @@ export class FilmPicture {
   protected readonly aims = computed(
     () => this.aiming.aim() !== null || (this.aiming.doing() === 'floor' && this.aiming.ghosts().length > 0),
   );
-  protected readonly over = computed(() => this.aiming.doing() !== 'times');
+  protected readonly over = computed(() => ['floor', 'feet', 'plan'].includes(this.aiming.doing()));
   protected readonly lines = computed(() => {
     const [floor, area] = [this.desk.calibration(), this.desk.area()];
     if (!floor || !this.over()) return [];
@@ -76,30 +77,38 @@ export class FilmPicture {
       : [],
   );
 
+  /** What is drawn on the still picture of this frame, and what of a shape is begun. */
+  protected readonly shapes = computed((): readonly Shape[] => {
+    if (this.aiming.doing() !== 'talk') return [];
+    const [still, kind, at] = [
+      this.desk.work().stills.find(({ frame }) => frame === this.desk.frame()),
+      this.aiming.shape(),
+      this.aiming.corners(),
+    ];
+    return [
+      ...(still?.shapes ?? []),
+      ...(kind && at.length > 0 ? [{ kind: kind === 'zone' ? ('line' as const) : kind, at: [...at] }] : []),
+    ];
+  });
+  protected readonly corners = computed(() => (this.aiming.doing() === 'talk' ? this.aiming.corners() : []));
+
   constructor() {
-    effect(() => {
-      const [clip, frame] = [this.clip(), this.desk.frame()];
-      if (clip) untracked(() => this.draw(clip, frame));
-    });
+    // What plays waits for a picture that is still to come.
+    effect(() => this.desk.waits.set(this.shown().waits()));
     effect(() => {
       const [cross, glass] = [this.cross(), this.glass()?.nativeElement];
       if (cross && glass) untracked(() => this.look(cross, glass));
     });
   }
 
-  private draw(clip: Clip, frame: number): void {
-    const none = (): void => this.desk.said.set(this.text.noPicture(frame));
-    void this.drawing.ask(
-      () => clip.at(frame),
-      (picture) => {
-        const canvas = this.shown().nativeElement;
-        if (picture === null) return none();
-        canvas.getContext('2d')?.drawImage(picture, 0, 0, canvas.width, canvas.height);
-        const [cross, glass] = [this.cross(), this.glass()?.nativeElement];
-        if (cross && glass) this.look(cross, glass);
-      },
-      none,
-    );
+  /** What lies under the glass is another picture now. */
+  protected drew(): void {
+    const [cross, glass] = [this.cross(), this.glass()?.nativeElement];
+    if (cross && glass) this.look(cross, glass);
+  }
+
+  protected missed(frame: number): void {
+    this.desk.said.set(this.text.noPicture(frame));
   }
 
   private look({ x, y }: Vec, glass: HTMLCanvasElement): void {
@@ -107,7 +116,7 @@ export class FilmPicture {
     if (!brush) return;
     brush.imageSmoothingEnabled = false;
     brush.clearRect(0, 0, glass.width, glass.height);
-    brush.drawImage(this.shown().nativeElement, x - half, y - half, GLASS.across, GLASS.across, 0, 0, glass.width, glass.height);
+    brush.drawImage(this.shown().canvas, x - half, y - half, GLASS.across, GLASS.across, 0, 0, glass.width, glass.height);
   }
 
   private placeOf(event: PointerEvent): Vec {

@@ -21,6 +21,7 @@ import { Choice } from '../../ui/choice';
 import { byId, orNone } from '../../ui/options';
 import { Table } from '../../ui/table';
 import { FilmDesk } from './desk';
+import { PlannedLanes } from './planned-lanes';
 
 /** A pattern that is off by more than this in the mean may be another one, cm (common practice, no source). */
 const FAR_OFF = 25;
@@ -48,7 +49,8 @@ export class FilmPlan {
   protected readonly patternOptions = computed(() => orNone(this.text.noPattern, byId(this.patterns())));
   protected readonly personOptions = computed(() => orNone(this.text.nobody, byId(this.people())));
   protected readonly stood = computed(() => this.desk.feet().map(({ stood }) => stood));
-  protected readonly seen = signal<Against | null>(null);
+  /** It stays with the desk: the strip shows its lanes. */
+  protected readonly seen = inject(PlannedLanes).against;
   protected readonly says = signal('');
   protected readonly took = signal<{ readonly id: string; readonly name: string } | null>(null);
   protected readonly planned = computed(() => {

@@ -5,13 +5,15 @@ import { outOfOrder, type Mark } from '@hopsk/core/film/marks';
 import { words } from '@hopsk/words/words';
 import { Table } from '../../ui/table';
 import { FilmDesk } from './desk';
+import { FilmSlow } from './slow';
+import { TimesChart } from './times-chart';
 
 const ms = (seconds: number): number => Math.round(seconds * 1000);
 
 /** Marks of a clip and the times that come of them. */
 @Component({
   selector: 'hop-film-times',
-  imports: [Table],
+  imports: [FilmSlow, Table, TimesChart],
   templateUrl: './times.html',
   styleUrl: './made.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -38,12 +40,17 @@ export class FilmTimes {
       ),
   );
   protected readonly marks = computed(() => {
-    const frames = this.desk.clip()?.frames ?? [];
-    return [...this.desk.work().marks]
+    const [frames, { marks, again }] = [this.desk.frames(), this.desk.work()];
+    return [...marks, ...again]
       .sort((a, b) => a.frame - b.frame)
       .map((mark) => {
         const { at, within: half } = seenFirst(frames, mark.frame);
-        return { mark, label: this.text.marks[mark.kind], at: this.text.markAt(mark.frame, at.toFixed(3), (half * 1000).toFixed(1)) };
+        const kind = this.text.marks[mark.kind];
+        return {
+          mark,
+          label: again.includes(mark) ? this.text.againMark(kind) : kind,
+          at: this.text.markAt(mark.frame, at.toFixed(3), (half * 1000).toFixed(1)),
+        };
       });
   });
   protected readonly order = computed(() =>
@@ -51,6 +58,11 @@ export class FilmTimes {
       this.text.outOfOrder(attempt, this.text.marks[first.kind], this.text.marks[then.kind]),
     ),
   );
+
+  protected readonly repeats = computed(() => {
+    const repeats = this.desk.repeats();
+    return this.text.repeatsTo(repeats === null ? null : ms(repeats));
+  });
 
   protected drop(mark: Mark): void {
     this.desk.drop(mark);

@@ -10,6 +10,7 @@ import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../../data/api';
+import { Clips } from '../../data/clips';
 import { troubleOf, type Trouble } from '../../data/problem';
 import { logOf } from '../../data/folded';
 import { newId } from '../../data/ids';
@@ -66,6 +67,7 @@ export class Review {
   readonly athlete = input<string>();
   readonly fault = input<string>();
   private readonly api = inject(Api);
+  private readonly clips = inject(Clips);
   private readonly seen = inject(RunsSeen);
   private readonly store = inject(Store);
   /** Corrections are written under a name of their own, so that they meet nothing that is still waiting on this device. */
@@ -104,6 +106,9 @@ export class Review {
       coach: (device) => (Object.hasOwn(whole.who, device) ? (whole.who[device] ?? '') : ''),
     });
   });
+  /** Clips of this device that were kept with a tap, by its event. */
+  private readonly films = computed(() => new Map(this.clips.all().flatMap(({ id, tap }) => (tap ? [[tap.event, id] as const] : []))));
+  protected readonly filmOf = (event: string): string | undefined => this.films().get(event);
   /** Those of whom and of what was asked. */
   protected readonly rows = computed(() => this.taps().filter((row) => isOf(row, this.athlete() ?? null, this.fault() ?? null)));
   protected readonly only = computed(() => {
@@ -124,6 +129,7 @@ export class Review {
   protected readonly faultOptions = inject(TeachingStore).faultOptions;
 
   constructor() {
+    void this.clips.load();
     const [gone, club] = [inject(GoneThrough), inject(TeachingStore)];
     // A fault that was made in it, on another device perhaps, is called here as there.
     effect(() => club.takeMade(this.log()?.made ?? []));

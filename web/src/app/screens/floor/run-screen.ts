@@ -15,6 +15,7 @@ import { actOf, type KeyAct } from './keys';
 import { saveLogOf } from '../../parts/log-file';
 import { RunNow } from '../../parts/run-now';
 import { RunBoard } from './run-board';
+import { RunCamera } from './run-camera';
 import { RunLooks } from './run-looks';
 import { RunPicks } from './run-picks';
 import { RunReplan } from './run-replan';
@@ -33,7 +34,7 @@ import { Swipe } from '../../ui/swipe';
 /** Rounds under way: the clock, who is watched, and a tile a fault. Everything shown is derived from the run's log. */
 @Component({
   selector: 'hop-run-screen',
-  imports: [ClockBlock, Hold, MatButton, RouterLink, Summary, Swipe],
+  imports: [ClockBlock, Hold, MatButton, RouterLink, RunCamera, Summary, Swipe],
   templateUrl: './run-screen.html',
   styleUrl: './run-screen.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -81,6 +82,8 @@ export class RunScreen {
   /** A change of what is to come that does not hold. */
   protected readonly vain = this.together.vain;
   protected readonly vainSeen = this.together.vainSeen;
+  /** A camera holds the last seconds, for those before a tap. */
+  protected readonly filming = signal(false);
   private readonly toDecide = new RunToDecide();
   private readonly board = new RunBoard(this.at, this.toDecide);
   protected readonly taps = new RunTaps(this.at, this.board);
