@@ -47,6 +47,18 @@ const lightOn = (page: Page): Promise<number> =>
     .locator('hop-film canvas.shown')
     .evaluate((canvas: HTMLCanvasElement) => canvas.getContext('2d')?.getImageData(2, 2, 1, 1).data[0] ?? 0);
 
+/** Taps the picture on the desk at a pixel of its own. */
+async function tapAt(page: Page, at: Vec): Promise<void> {
+  const box = await page.locator('hop-film-picture svg').boundingBox();
+  const [width, height] = await page
+    .locator('hop-film-picture canvas.shown')
+    .evaluate((canvas: HTMLCanvasElement): [number, number] => [canvas.width, canvas.height]);
+  const k = Math.min((box?.width ?? 0) / width, (box?.height ?? 0) / height);
+  const corner = { x: (box?.x ?? 0) + ((box?.width ?? 0) - k * width) / 2, y: (box?.y ?? 0) + ((box?.height ?? 0) - k * height) / 2 };
+  await page.mouse.move(corner.x + k * at.x, corner.y + k * at.y);
+  await page.mouse.click(corner.x + k * at.x, corner.y + k * at.y);
+}
+
 test('a clip of the device is looked at frame by frame; its marks come to times, are there again, and go out as a table', async ({
   coach,
 }) => {
@@ -115,15 +127,7 @@ test('a drawn clip is measured when and where it was drawn, and laid over its ow
   await coach.getByRole('button', { name: '120', exact: true }).click();
   await expect(coach.locator('.where')).toContainText(`frame 0 of ${frames.length - 1}`);
   const tab = (name: string) => coach.locator('hop-tabs').getByText(name, { exact: true }).click();
-  const picture = coach.locator('hop-film-picture svg');
-  const tap = async (at: Vec): Promise<void> => {
-    const box = await picture.boundingBox();
-    const { width, height } = scene.camera.picture;
-    const k = Math.min((box?.width ?? 0) / width, (box?.height ?? 0) / height);
-    const corner = { x: (box?.x ?? 0) + ((box?.width ?? 0) - k * width) / 2, y: (box?.y ?? 0) + ((box?.height ?? 0) - k * height) / 2 };
-    await coach.mouse.move(corner.x + k * at.x, corner.y + k * at.y);
-    await coach.mouse.click(corner.x + k * at.x, corner.y + k * at.y);
-  };
+  const tap = (at: Vec): Promise<void> => tapAt(coach, at);
   let frame = 0;
   const goTo = async (to: number): Promise<void> => {
     for (; to - frame >= 10; frame += 10) await coach.keyboard.press('Shift+ArrowRight');
@@ -192,7 +196,7 @@ test('a drawn clip is measured when and where it was drawn, and laid over its ow
     expect(Number(around)).toBeLessThan(8);
   });
   // The engine's own pattern goes with it, and is taken as it was done.
-  await tab('against a pattern');
+  await tab('pattern');
   await choose(coach, 'pattern', 'Three lunges, drawn');
   await expect(coach.getByText(/what is off is \d cm in the mean/)).toBeVisible();
   await expect(coach.getByRole('row', { name: /as planned/ })).toHaveCount(first.length);
@@ -250,6 +254,58 @@ test('what a clip shows of somebody goes into their fault book, as film, and the
   );
   const booked = rows.map(({ fault, attempts, faulty, source, view }) => `${fault} ${faulty} of ${attempts} ${source} ${view}`).sort();
   expect(booked).toEqual(['land-early 1 of 3 film side', 'split-late 2 of 3 film side']);
+  // Its three attempts beside each other, joined at the ball: the split comes later each time, by as much as it was drawn.
+  const tab = (name: string) => coach.locator('hop-tabs').getByText(name, { exact: true }).click();
+  await tab('side by side');
+  await expect(coach.locator('hop-film-beside-pictures figure')).toHaveCount(2);
+  await choose(coach, 'put beside', 'attempt 3');
+  await expect(coach.locator('hop-film-beside-pictures figure')).toHaveCount(3);
+  await expect(coach.getByText('at ‘opponent’s contact’')).toBeVisible();
+  const later = coach.getByRole('row', { name: /split against the ball/ }).getByRole('cell');
+  const longer = (await later.allTextContents()).map((text) => Number(/; (\d+) ms longer/.exec(text)?.[1] ?? Number.NaN));
+  const late = balls.map((ball) => 1000 * (Math.min(...downs.filter(({ at }) => at > ball).map(({ at }) => at)) - ball));
+  for (const [i, ms] of longer.entries())
+    if (i > 0) expect(Math.abs(ms - ((late[i] ?? 0) - (late[0] ?? 0)))).toBeLessThanOrEqual(2000 / 120 + 0.5);
+  await coach.getByRole('button', { name: '1 →' }).click();
+  await expect(coach.getByText('8 ms after ‘opponent’s contact’')).toBeVisible();
+  await accessible(coach);
+  // What is good, then one point with the words for it, a picture, and the page that says it.
+  await tab('talk');
+  const typed = async (label: string, text: string): Promise<void> => {
+    await coach.getByLabel(label, { exact: true }).fill(text);
+    await coach.keyboard.press('Enter');
+  };
+  await expect(coach.getByText('Say what is good in one phase at least')).toBeVisible();
+  await typed('good in ‘landing and strike’', 'the foot is there before the racket');
+  await choose(coach, 'fault', 'split late');
+  await typed('in a sentence', 'In two of three the split comes after the ball.');
+  await coach.getByRole('button', { name: 'keep this picture' }).click();
+  await coach.getByText('height', { exact: true }).click();
+  await tapAt(coach, { x: 300, y: 90 });
+  await expect(coach.locator('hop-film-picture polyline.height')).toHaveCount(1);
+  await accessible(coach);
+  await keptOnDevice(coach, 'In two of three');
+  await coach.reload();
+  await coach.getByRole('button', { name: '120', exact: true }).click();
+  await tab('talk');
+  await coach.getByRole('button', { name: 'page for the athlete' }).click();
+  const page = coach.locator('hop-film-sheet');
+  for (const said of [
+    'Film Dora',
+    'the foot is there before the racket',
+    'In two of three the split comes after the ball.',
+    'split against the ball',
+  ])
+    await expect(page).toContainText(said);
+  await expect(page.locator('image')).toHaveCount(1);
+  await accessible(coach);
+  await coach.evaluate(() => void (window.print = () => void document.body.setAttribute('data-printed', '')));
+  await page.getByRole('button', { name: 'print' }).click();
+  await expect(coach.locator('body[data-printed]')).toHaveCount(1);
+  await coach.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('button', { name: 'print' })).toBeHidden();
+  await expect(page.locator('article')).toBeVisible();
+  await coach.emulateMedia({ media: 'screen' });
   // What a film told of an evening is no evening in the hall: rounds begin as before.
   await coach.goto('/floor');
   await expect(coach.getByRole('button', { name: /^start/ })).toBeEnabled();

@@ -36,6 +36,9 @@ import { FilmPlayer } from './player';
     }
   `,
   styles: `
+    :host {
+      display: block;
+    }
     .beside {
       display: grid;
       grid-template-columns: repeat(2, minmax(0, 1fr));

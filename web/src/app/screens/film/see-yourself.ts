@@ -37,7 +37,7 @@ const DELAY = { low: 2, high: 60, begin: 8 } as const;
       <p class="muted">{{ text.about }}</p>
       <div class="row">
         <button mat-stroked-button (click)="turnOn(camera)">{{ text.begin }}</button>
-        <button mat-stroked-button (click)="turnOn(drawn)">{{ film.filmDrawn }}</button>
+        <button mat-stroked-button (click)="turnOn(drawn)">{{ text.drawn }}</button>
       </div>
     }
     @if (failed()) {

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { LOOKING_LIMITS, SHAPES, type ShapeKind, type Still } from '@hopsk/contract/film-work';
+import { LOOKING_LIMITS, SHAPES, type Shape, type ShapeKind, type Still } from '@hopsk/contract/film-work';
 import { angleOf } from '@hopsk/core/film/angle';
 import { words } from '@hopsk/words/words';
 import { Box } from '../../ui/box';
@@ -33,15 +33,18 @@ export class FilmStills {
   protected readonly rows = computed(() =>
     [...this.desk.work().stills]
       .sort((a, b) => a.frame - b.frame)
-      .map((still) => ({ still, shapes: still.shapes.map((shape, n) => ({ shape, label: this.saidOf(shape, n + 1) })) })),
+      .map((still) => ({ still, shapes: still.shapes.map((shape) => ({ shape, label: this.saidOf(still, shape) })) })),
   );
   protected readonly angles = computed(() => this.desk.work().stills.some(({ shapes }) => shapes.some(({ kind }) => kind === 'angle')));
 
-  private saidOf({ kind, at }: Still['shapes'][number], n: number): string {
+  private saidOf({ shapes }: Still, shape: Shape): string {
+    const [{ kind, at }, alike] = [shape, shapes.filter((one) => one.kind === shape.kind)];
     const [one, middle, other] = at;
     const clip = this.desk.clip();
     const angle = kind === 'angle' && clip && one && middle && other ? angleOf([one, middle, other], clip.picture) : null;
-    return angle ? this.text.angle(Math.round(angle.value), Math.ceil(angle.within)) : `${this.text.shapes[kind]} ${n}`;
+    return angle
+      ? this.text.angle(Math.round(angle.value), Math.ceil(angle.within))
+      : this.text.shapeN(this.text.shapes[kind], alike.length > 1 ? alike.indexOf(shape) + 1 : null);
   }
 
   protected add(): void {
@@ -52,7 +55,7 @@ export class FilmStills {
     this.desk.put({ stills: this.desk.work().stills.map((one) => (one === still ? { ...one, ...change } : one)) });
   }
 
-  protected dropShape(still: Still, shape: Still['shapes'][number]): void {
+  protected dropShape(still: Still, shape: Shape): void {
     this.change(still, { shapes: still.shapes.filter((one) => one !== shape) });
   }
 
