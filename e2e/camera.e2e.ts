@@ -86,7 +86,7 @@ test('with the camera on, the ten seconds before a tap are at the desk afterward
     await page.locator('[data-fault=tall]').waitFor();
     await page.getByRole('button', { name: 'camera', exact: true }).click();
     await page.getByRole('button', { name: 'this device’s camera' }).click();
-    await expect(page.locator('hop-run-camera')).toContainText(/The last 10 s are held \(\d\.\d MB, at most 12\)/);
+    await expect(page.locator('hop-run-camera')).toContainText(/10 s held, \d\.\d of 12 MB; no tap on film/);
     await accessible(page);
     // Of a child whose guardian has agreed to nothing there is a tap and no film.
     await page.locator('.chip', { hasText: 'Camera Kim' }).click();
@@ -96,7 +96,7 @@ test('with the camera on, the ten seconds before a tap are at the desk afterward
     await page.locator('.chip', { hasText: 'Camera Ida' }).click();
     await expect(page.locator('.chip[aria-pressed=true]')).toContainText('Camera Ida');
     await page.locator('[data-fault=tall]').click();
-    await expect(page.locator('hop-run-camera')).toContainText('One tap is on film.');
+    await expect(page.locator('hop-run-camera')).toContainText('one tap on film');
     await page.getByRole('button', { name: 'camera off' }).click();
     await page.getByRole('button', { name: 'end' }).click();
     await page.getByRole('dialog').getByRole('button', { name: /^end/ }).click();

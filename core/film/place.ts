@@ -9,7 +9,7 @@ export interface Place {
 }
 
 /** 19 of 20 of what is spread as usual in two ways lie within so many standard deviations, and along one way. */
-const TWO_WAYS = 2.448;
+export const TWO_WAYS = 2.448;
 const ONE_WAY = 1.96;
 /** 19 of 20 taps lie within so much of what they are off at most: 0.97 of those anywhere in a circle, 1.20 in a square about it. */
 const TAPS = 1.15;

@@ -30,7 +30,8 @@ export const film = {
     noneSays:
       'Open one that was filmed with a phone or a camera: MP4, MOV or WebM. It is looked at frame by frame; what you mark comes to times, with what the film leaves open.',
     stays:
-      'A clip stays on this device. One that is opened is not copied; one that is filmed here is kept, encrypted, for whoever is signed in. What you mark stays here until you sign out: save it as a table.',
+      'A clip stays on this device. One that is opened is not copied; one that is filmed here is kept, encrypted, for whoever is signed in. What you mark stays here too, encrypted, until you sign in on this device again; to have it elsewhere save it as a table.',
+    filmTitle: 'Film it',
     filmHere: 'film with this device',
     filmDrawn: 'film the drawn figure',
     agreeFirst: 'Film only who has agreed to it; of children ask a guardian first, and what the club and the hall allow.',
@@ -355,6 +356,13 @@ export const film = {
     distanceTo: 'distance to',
     noLine: 'no line',
     fromLine: (cm: number, within: number): string => `${Math.abs(cm)} cm from it ± ${within}`,
+    footDrifts: (side: string, landing: number, each: number, within: number, ahead: boolean): string => {
+      const way = ahead ? (each > 0 ? 'further ahead' : 'further back') : each > 0 ? 'further right' : 'further left';
+      return `${side} foot, landing ${landing}: from attempt to attempt ${Math.abs(each)} cm ± ${within} ${way}.`;
+    },
+    standNearer: (wanted: number, away: number, higher: number): string =>
+      `To know them to ± ${wanted} cm, film from ${away} % of the way away, or ${higher} times as high.`,
+    saveFeet: 'save feet as CSV',
     measuresTitle: 'Steps and stances',
     stepFrom: (from: number, to: number): string => `step ${from} → ${to}`,
     stanceAt: (frame: number): string => `both feet, frame ${frame}`,

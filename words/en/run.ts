@@ -10,7 +10,7 @@ export const run = {
       off: 'camera off',
       begins: 'The camera begins …',
       holds: (megabytes: string, kept: number): string =>
-        `The last 10 s are held (${megabytes} MB, at most 12). ${kept === 0 ? 'No tap is on film yet.' : kept === 1 ? 'One tap is on film.' : `${kept} taps are on film.`}`,
+        `10 s held, ${megabytes} of 12 MB; ${kept === 0 ? 'no tap on film' : kept === 1 ? 'one tap on film' : `${kept} taps on film`}`,
       clipName: (fault: string, time: string): string => `${fault} ${time}`,
       unagreed: (who: string): string => `Not kept: ${who}, under 16 or not known here, and no guardian’s agreement is noted.`,
       notHeld: 'The camera had nothing to keep for that tap yet; the tap counts.',

@@ -11,7 +11,7 @@ export const run = {
       off: 'çáɱéŕá óƒƒ',
       begins: 'Ţĥé çáɱéŕá ƀéĝíñš …',
       holds: (megabytes: string, kept: number): string =>
-        `Ţĥé ļášţ 10 š áŕé ĥéļđ (${megabytes} ḾƁ, áţ ɱóšţ 12). ${kept === 0 ? 'Ñó ţáþ íš óñ ƒíļɱ ýéţ.' : kept === 1 ? 'Óñé ţáþ íš óñ ƒíļɱ.' : `${kept} ţáþš áŕé óñ ƒíļɱ.`}`,
+        `10 š ĥéļđ, ${megabytes} óƒ 12 ḾƁ; ${kept === 0 ? 'ñó ţáþ óñ ƒíļɱ' : kept === 1 ? 'óñé ţáþ óñ ƒíļɱ' : `${kept} ţáþš óñ ƒíļɱ`}`,
       clipName: (fault: string, time: string): string => `${fault} ${time}`,
       unagreed: (who: string): string => `Ñóţ ķéþţ: ${who}, úñđéŕ 16 óŕ ñóţ ķñóŵñ ĥéŕé, áñđ ñó ĝúáŕđíáñ’š áĝŕééɱéñţ íš ñóţéđ.`,
       notHeld: 'Ţĥé çáɱéŕá ĥáđ ñóţĥíñĝ ţó ķééþ ƒóŕ ţĥáţ ţáþ ýéţ; ţĥé ţáþ çóúñţš.',

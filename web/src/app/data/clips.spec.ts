@@ -1,9 +1,12 @@
 import { TestBed } from '@angular/core/testing';
-import { emptyDevice, me } from '../testing/run';
+import { filmWorkFrom, NO_WORK } from '@hopsk/contract/film-work';
+import { athlete, emptyDevice, me } from '../testing/run';
 import { house } from '../testing/screen';
 import { makeLockKey } from './lock-key';
 import { Clips, type KeptClip } from './clips';
 import { DeviceStore } from './device-store';
+import { ErasedClips } from './erased-clips';
+import { FilmWorks } from './film-works';
 
 /** All files of a folder; its names are known to the browser, not to the types. */
 async function filesIn(folder: FileSystemDirectoryHandle): Promise<File[]> {
@@ -13,7 +16,17 @@ async function filesIn(folder: FileSystemDirectoryHandle): Promise<File[]> {
   return files;
 }
 
+/** Waits for what is written behind. */
+async function until(holds: () => Promise<boolean>): Promise<void> {
+  for (let n = 0; n < 400; n++) {
+    if (await holds()) return;
+    await new Promise((done) => setTimeout(done));
+  }
+  throw new Error(`never: ${String(holds)}`);
+}
+
 describe('clips that a device keeps', () => {
+  const ada = athlete({ name: 'Ada' });
   let clips: Clips;
   const file = new File(['frames of a film'], 'a.mp4', { type: 'video/mp4' });
   const kept = async (one = file, athlete: string | null = null): Promise<KeptClip> => {
@@ -27,7 +40,7 @@ describe('clips that a device keeps', () => {
     });
 
   beforeEach(async () => {
-    await house();
+    await house({ people: [ada] });
     const root = await navigator.storage.getDirectory();
     await root.removeEntry('clips', { recursive: true }).catch(() => undefined);
     const { to } = await makeLockKey('1234');
@@ -55,6 +68,35 @@ describe('clips that a device keeps', () => {
     await after.load();
     expect(after.all()).toEqual([]);
     expect(await after.open(one)).toBeNull();
+  });
+
+  it('are erased with whom they show, as soon as it is known that the club has them no more', async () => {
+    const erased = crypto.randomUUID();
+    const [stays, goes] = [await kept(file, ada.id), await kept(file, erased)];
+    const works = TestBed.inject(FilmWorks);
+    await works.keep('theirs', { ...NO_WORK, athlete: erased });
+    await works.keep('hers', { ...NO_WORK, athlete: ada.id });
+    await until(async () => (await clips.allMarks()).size === 2);
+    TestBed.inject(ErasedClips);
+    TestBed.tick();
+    await until(async () => (await clips.allMarks()).size === 1 && clips.all().length === 1);
+    expect(clips.all()).toEqual([stays]);
+    expect(await TestBed.inject(DeviceStore).recall('film theirs')).toBeNull();
+    expect((await works.of('hers', 5)).athlete).toBe(ada.id);
+    expect((await filesIn(await folder())).map(({ name }) => name)).not.toContain(goes.id);
+  });
+
+  it('have what was marked in them beside them: nobody reads it, and it outlives signing out', async () => {
+    const works = TestBed.inject(FilmWorks);
+    const marks = [5, 9, 12].map((frame) => ({ kind: 'back' as const, frame }));
+    for (let n = 1; n <= marks.length; n++) await works.keep('abc', { ...NO_WORK, marks: marks.slice(0, n) });
+    await until(async () => filmWorkFrom(await clips.marksIn('abc'))?.marks.length === 3);
+    for (const one of await filesIn(await folder())) expect(await one.text()).not.toContain('back');
+    // What the device keeps of whoever is in is gone; the key is there again when they are.
+    const device = TestBed.inject(DeviceStore);
+    await device.keep('film abc', null);
+    expect((await works.of('abc', 11)).marks).toEqual(marks.slice(0, 2));
+    expect(await works.of('other', 11)).toEqual(NO_WORK);
   });
 
   it('go for good when they are erased', async () => {

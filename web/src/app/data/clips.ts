@@ -130,6 +130,46 @@ export class Clips {
     }
   }
 
+  /** Keeps what was marked in a clip beside the clips, for whoever is signed in: it outlives signing out. False where nothing is kept here. */
+  async keepMarks(clip: string, work: unknown): Promise<boolean> {
+    const mine = await this.mine().catch(() => null);
+    if (mine === null) return false;
+    const name = marksOf(clip);
+    await write(mine.folder, name, sealedPieces(new Blob([JSON.stringify(work)]), name, mine.key));
+    return true;
+  }
+
+  /** What was marked in a clip, as it was kept; null where nothing was, or it cannot be read. */
+  async marksIn(clip: string): Promise<unknown> {
+    try {
+      const mine = await this.mine();
+      const name = marksOf(clip);
+      const there = mine && (await fileIn(mine.folder, name));
+      return there && JSON.parse(await (await openedPieces(there, name, mine.key)).text());
+    } catch {
+      return null;
+    }
+  }
+
+  /** What was marked in every clip, by what each is known again by. */
+  async allMarks(): Promise<ReadonlyMap<string, unknown>> {
+    const [all, mine] = [new Map<string, unknown>(), await this.mine().catch(() => null)];
+    if (mine === null) return all;
+    // Its names are known to the browser, not to the types.
+    const names = (mine.folder as unknown as { keys(): AsyncIterable<string> }).keys();
+    for await (const name of names) {
+      // While one is written the browser has another file beside it.
+      const clip = name.startsWith(MARKS) && !name.endsWith('.crswap') ? name.slice(MARKS.length) : null;
+      if (clip !== null) all.set(clip, await this.marksIn(clip));
+    }
+    return all;
+  }
+
+  async eraseMarks(clip: string): Promise<void> {
+    const mine = await this.mine();
+    await mine?.folder.removeEntry(marksOf(clip)).catch(() => undefined);
+  }
+
   async erase(...ids: readonly string[]): Promise<void> {
     const mine = await this.mine();
     if (mine === null) return;
@@ -154,6 +194,9 @@ export class Clips {
     this.index.set(index);
   }
 }
+
+const MARKS = 'marks ';
+const marksOf = (clip: string): string => `${MARKS}${clip}`;
 
 const fileIn = (folder: FileSystemDirectoryHandle, name: string): Promise<File | null> =>
   folder.getFileHandle(name).then(

@@ -5,6 +5,7 @@ import { Store } from '@ngrx/store';
 import { filter, firstValueFrom, map } from 'rxjs';
 import { words } from '@hopsk/words/words';
 import { AccountApi } from '../data/account-api';
+import { ErasedClips } from '../data/erased-clips';
 import { LeftHere } from '../data/left-here';
 import { Live } from '../data/live';
 import { may, mine } from '../data/may';
@@ -81,6 +82,7 @@ export class Inside {
   });
 
   constructor() {
+    inject(ErasedClips);
     lockWhenLeft();
     effect(() => {
       const club = this.club();

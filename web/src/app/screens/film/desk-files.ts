@@ -1,5 +1,6 @@
 import { inject, Injectable } from '@angular/core';
 import { filmCells, readFilm } from '@hopsk/contract/film-table';
+import { feetCells } from '@hopsk/core/film/feet-table';
 import type { Mark } from '@hopsk/core/film/marks';
 import { marksFromWebvtt, webvttOf } from '@hopsk/core/film/webvtt';
 import { saidFields } from '@hopsk/words/naming';
@@ -19,6 +20,13 @@ export class DeskFiles {
     if (!clip) return;
     const cells = filmCells({ ...this.desk.work(), frames: this.desk.frames(), picture: clip.picture });
     saveFile(new Blob([Papa.unparse(cells)], { type: 'text/csv' }), fileName(this.desk.named(), 'csv'));
+  }
+
+  /** Measured feet alone. */
+  saveFeet(): void {
+    const stood = this.desk.feet().map((one) => one.stood);
+    const table = Papa.unparse(feetCells(this.desk.frames(), stood));
+    saveFile(new Blob([table], { type: 'text/csv' }), fileName(`${this.desk.named()} ${words.film.doings.feet}`, 'csv'));
   }
 
   /** Its marks for a player that shows them beside the clip. */

@@ -1,6 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { SIDES, type Side } from '@hopsk/core/body/foot';
+import { footDrifts } from '@hopsk/core/film/foot-drift';
+import { nearer, WANTED } from '@hopsk/core/film/nearer';
 import { fromLine, stanceOf, stepLength, type Footprint } from '@hopsk/core/film/foot';
 import type { Measure } from '@hopsk/core/film/place';
 import type { AreaLine } from '@hopsk/core/judge/area';
@@ -11,6 +13,7 @@ import { Either } from '../../ui/either';
 import { Table } from '../../ui/table';
 import { Aiming } from './aiming';
 import { FilmDesk } from './desk';
+import { DeskFiles } from './desk-files';
 
 const cm = (metres: number): number => Math.round(metres * 100);
 
@@ -24,6 +27,7 @@ const cm = (metres: number): number => Math.round(metres * 100);
 })
 export class FilmFeet {
   protected readonly desk = inject(FilmDesk);
+  protected readonly files = inject(DeskFiles);
   protected readonly aiming = inject(Aiming);
   protected readonly text = words.film;
   protected readonly sides = SIDES.map((side) => ({ value: side, label: words.film.whichFoot(words.common.sides[side]) }));
@@ -71,6 +75,22 @@ export class FilmFeet {
       return [[this.text.stanceAt(left.frame), this.text.stance(...inCm(width), ...inCm(length))]];
     });
     return [...steps, ...stances];
+  });
+
+  /** Landings that drift from attempt to attempt. */
+  protected readonly drifts = computed(() =>
+    footDrifts(this.desk.attempts(), this.stood()).flatMap(({ foot, landing, right, ahead }) =>
+      ([ahead, right] as const).flatMap((drift, i) =>
+        drift.told
+          ? [this.text.footDrifts(words.common.sides[foot], landing, Math.round(drift.each * 1000) / 10, cm(drift.within), i === 0)]
+          : [],
+      ),
+    ),
+  );
+  /** Where the camera had to stand, where places are not known closely enough. */
+  protected readonly stand = computed(() => {
+    const better = nearer(Math.max(0, ...this.stood().map(({ place }) => place.within)));
+    return better ? this.text.standNearer(cm(WANTED), Math.round(better.away * 100), Math.round(better.higher * 10) / 10) : '';
   });
 
   private lineName({ name, from, to }: AreaLine): string {

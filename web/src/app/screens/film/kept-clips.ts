@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, output, signal, untracked } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { words } from '@hopsk/words/words';
@@ -49,7 +49,6 @@ export class KeptClips {
   protected readonly said = signal('');
   readonly opened = output<{ readonly file: File; readonly id: string }>();
   private readonly people = this.store.selectSignal(people.selectById);
-  private readonly status = this.store.selectSignal(people.selectStatus);
   protected readonly rows = computed(() =>
     this.clips.all().map((clip) => {
       const who = clip.athlete === null ? '' : (this.people()[clip.athlete]?.name ?? '');
@@ -60,13 +59,6 @@ export class KeptClips {
 
   constructor() {
     void this.clips.load();
-    // Film of somebody who was erased goes with them.
-    effect(() => {
-      const [status, here, all] = [this.status(), this.people(), this.clips.all()];
-      if (status !== 'ready') return;
-      const gone = all.filter(({ athlete }) => athlete !== null && !(athlete in here)).map(({ id }) => id);
-      if (gone.length > 0) untracked(() => void this.clips.erase(...gone));
-    });
   }
 
   protected async open(clip: KeptClip): Promise<void> {

@@ -58,14 +58,14 @@ const SAID_EVERY = 1000;
       align-items: center;
     }
     video {
-      height: 72px;
+      height: 56px;
       aspect-ratio: 16 / 9;
       background: var(--ink);
     }
     p {
       flex: 1;
       margin: 4px 0;
-      min-width: 160px;
+      min-width: 120px;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
