@@ -84,7 +84,8 @@ test('with the camera on, the ten seconds before a tap are at the desk afterward
     await page.goto(`/build/${id}`);
     await (await whoIsHere(page)).click();
     await page.locator('[data-fault=tall]').waitFor();
-    await page.getByRole('button', { name: 'camera', exact: true }).click();
+    await page.getByRole('button', { name: 'who …' }).click();
+    await page.getByRole('button', { name: 'camera …' }).click();
     await page.getByRole('button', { name: 'this device’s camera' }).click();
     await expect(page.locator('hop-run-camera')).toContainText(/10 s held, \d\.\d of 12 MB; no tap on film/);
     await accessible(page);

@@ -44,7 +44,6 @@ const Phase = z.object({ name: line(40), frame: z.nullable(stoodFrame), good: no
 export type Phase = z.infer<typeof Phase>;
 /** The one thing to work on: in which phase, which fault it is where it is one, and the words that go with it. */
 const Point = z.object({ phase: note(40), fault: z.union([Code, z.literal('')]), says: note(200), cue: note(120) });
-export type Point = z.infer<typeof Point>;
 /** A decision that is seen: the situation of a playbook, what was chosen, what else was there, and whether it was right. */
 const Decision = z.object({
   ...{ frame: stoodFrame, book: z.union([Code, z.literal('')]), situation: note(80) },

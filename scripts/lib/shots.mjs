@@ -1,4 +1,6 @@
+import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
+import { DRAWN_LINE } from '@hopsk/core/film/drawn';
 import { root } from './project.mjs';
 
 /** Opens a pattern of the demo club in the studio, with its floor drawn. */
@@ -71,6 +73,25 @@ async function setClock(page) {
 }
 
 /** The main views: how each is reached in the demo club. */
+/** A drawn clip on the desk, with the crossings, the feet and the marks of it as somebody would tap them. */
+async function drawnFilm(page) {
+  await page.goto('/film');
+  await page.getByRole('button', { name: '60', exact: true }).click();
+  await page.locator('hop-file', { hasText: 'marks from a file' }).locator('input').setInputFiles(join(root, 'scripts/lib/drawn-60.csv'));
+  await page
+    .getByRole('row', { name: /strike after the landing/ })
+    .first()
+    .waitFor();
+}
+
+/** Writes by the API with the page's token, for what a picture needs before it is taken. */
+async function sendFrom(page, path, body) {
+  const token = (await page.context().cookies()).find(({ name }) => name === 'XSRF-TOKEN')?.value ?? '';
+  const { origin } = new URL(page.url());
+  const answer = await page.context().request.put(`${origin}/api${path}`, { data: body, headers: { 'x-xsrf-token': token } });
+  if (!answer.ok()) throw new Error(await answer.text());
+}
+
 export const SHOTS = [
   {
     name: 'today',
@@ -127,15 +148,6 @@ export const SHOTS = [
         .click();
       await page.getByRole('link', { name: 'cause map' }).click();
       await page.locator('hop-cause-chart svg').waitFor();
-    },
-  },
-  {
-    name: 'here-phone',
-    phone: true,
-    go: async (page) => {
-      await openSession(page, 'Front corner, Tuesday');
-      await page.getByRole('button', { name: 'run it' }).click();
-      await page.getByRole('button', { name: /^start with/ }).waitFor();
     },
   },
   {
@@ -229,21 +241,18 @@ export const SHOTS = [
   {
     name: 'film',
     go: async (page) => {
-      await page.goto('/film');
-      await page.getByRole('button', { name: '60', exact: true }).click();
-      // Where the crossings, the feet and the marks of the drawn clip are, as somebody would tap them.
-      await page
-        .locator('hop-file', { hasText: 'marks from a file' })
-        .locator('input')
-        .setInputFiles(join(root, 'scripts/lib/drawn-60.csv'));
-      await page
-        .getByRole('row', { name: /strike after the landing/ })
-        .first()
-        .waitFor();
-      await page.locator('hop-tabs').getByText('floor').click();
+      // The pattern that the drawn figure does, so that it is laid over what was measured of it.
+      const id = randomUUID();
+      await sendFrom(page, `/patterns/${id}`, {
+        ...{ id, version: 0, name: 'Three lunges, drawn', steps: DRAWN_LINE, sport: 'badminton' },
+        ...{ school: 'square-ready', hand: 'right', lead: 'none', shouldClose: false, dose: null },
+      });
+      await drawnFilm(page);
+      const tab = (name) => page.locator('hop-tabs').getByText(name, { exact: true }).click();
+      await tab('floor');
       await page.getByRole('combobox', { name: 'floor in the picture' }).click();
       await page.getByRole('option', { name: 'Badminton court' }).click();
-      await page.locator('hop-tabs').getByText('feet').click();
+      await tab('feet');
       await page.locator('hop-film-feet .made li button').nth(4).click();
       await page.locator('.where', { hasText: 'frame 75' }).waitFor();
       // That frame is drawn when its foot is where it comes down.
@@ -251,7 +260,31 @@ export const SHOTS = [
         const [red, green] = document.querySelector('canvas.shown').getContext('2d').getImageData(691, 400, 1, 1).data;
         return red > 180 && green < 140;
       });
+      await tab('pattern');
+      await page.getByRole('combobox', { name: 'pattern', exact: true }).click();
+      await page.getByRole('option', { name: 'Three lunges, drawn' }).click();
+      await page.getByText('what is off is').waitFor();
       await page.locator('hop-tabs').evaluate((tabs) => tabs.scrollIntoView({ block: 'center' }));
+    },
+  },
+  {
+    name: 'film-beside',
+    go: async (page) => {
+      await drawnFilm(page);
+      await page.locator('hop-tabs').getByText('side by side', { exact: true }).click();
+      await page.locator('hop-film-beside-pictures figure').nth(1).waitFor();
+      await page.getByRole('combobox', { name: 'put beside' }).click();
+      await page.getByRole('option', { name: 'attempt 3' }).click();
+      await page.locator('hop-film-beside-pictures figure').nth(2).waitFor();
+      await page.getByRole('combobox', { name: 'joined at' }).click();
+      await page.getByRole('option', { name: 'own contact' }).click();
+      // Each is drawn when its court is.
+      await page.waitForFunction(() =>
+        [...document.querySelectorAll('hop-film-beside-pictures canvas')].every((one) => {
+          const [red, green] = one.getContext('2d').getImageData(one.width * 0.35, one.height * 0.75, 1, 1).data;
+          return green > red + 20;
+        }),
+      );
     },
   },
   {

@@ -2,7 +2,8 @@
 export const run = {
   run: {
     camera: {
-      turn: 'camera',
+      turn: 'camera …',
+      none: 'no camera',
       sees: 'what the camera sees',
       about: 'With the camera on, the 10 seconds before each fault that you tap here are kept on this device. Film only who has agreed.',
       device: 'this device’s camera',

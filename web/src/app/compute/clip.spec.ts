@@ -46,6 +46,30 @@ describe('a clip', () => {
     clip.close();
   });
 
+  it('says how many pictures a second its camera took, where that is written in it', async () => {
+    for (const [raw, taken] of [
+      ['240', 240],
+      // A float of four bytes, as phones write it: 240.
+      [new Uint8Array([0x43, 0x70, 0, 0]), 240],
+      ['fast', null],
+    ] as const) {
+      const clip = await opened(await filmed(every(1 / 30, 10), 'mp4', 0, { 'com.android.capture.fps': raw }));
+      expect(clip.taken).withContext(String(raw)).toBe(taken);
+      clip.close();
+    }
+    const plain = await opened(await filmed(every(1 / 30, 10), 'mp4'));
+    expect(plain.taken).toBeNull();
+    plain.close();
+  });
+
+  it('is smaller where it is looked at beside others, and as it was', async () => {
+    const clip = await openClip(await filmed(every(1 / 60, 20), 'mp4'), 32);
+    if ('code' in clip) throw new Error(clip.code);
+    expect(clip.picture).toEqual({ width: 64, height: 32 });
+    expect(Math.abs((await lightAt(clip, 7)) - lightOf(7))).toBeLessThan(12);
+    clip.close();
+  });
+
   it('that is none says why', async () => {
     const code = async (file: Blob): Promise<string> => {
       const clip = await openClip(file);

@@ -6,6 +6,11 @@ export type Picture = HTMLCanvasElement | OffscreenCanvas | null;
 
 /** Pictures that are held: so many steps back cost nothing. At 1080 lines one is 8 MB. */
 const HELD = 14;
+/**
+ * Canvases into which pictures are decoded, one after the other and round again: each is held until so many others were decoded. Were there
+ * a new one for each picture, a browser would see no need to give their memory back before there are hundreds.
+ */
+export const CANVASES = HELD + 2;
 /** A way on of no more frames than this is gone through; a longer one begins anew, at a key frame. */
 const ON = 12;
 /** Whoever goes back goes on going back: so many frames before the one that is asked for are decoded with it. */
@@ -30,10 +35,7 @@ export class Pictures {
 
   at(frame: number): Promise<Picture> {
     const known = this.held.get(frame);
-    if (known) {
-      this.hold(frame, known);
-      return Promise.resolve(known);
-    }
+    if (known) return Promise.resolve(known);
     const asked = ++this.asked;
     // One after the other, as there is one decoder; whoever drags a slider waits for none of those in between.
     const mine = this.turn.then(() => (asked === this.asked ? this.decoded(frame) : null));
@@ -68,7 +70,7 @@ export class Pictures {
   }
 
   private hold(frame: number, picture: Picture): void {
-    // What was looked at last goes last.
+    // What was decoded first goes first: its canvas is the next one that is decoded into.
     this.held.delete(frame);
     this.held.set(frame, picture);
     for (const oldest of this.held.keys()) {

@@ -11,7 +11,7 @@ export interface Replay {
 }
 
 /** Seconds before a tap that are kept, and bytes that are held for them at most: twice as much as they take. */
-export const REPLAY = { seconds: 10, bytes: 12_000_000 } as const;
+const REPLAY = { seconds: 10, bytes: 12_000_000 } as const;
 
 /** Holds the last seconds of a video; null where the browser cannot encode. */
 export async function replayOf(video: HTMLVideoElement, failed: () => void): Promise<Replay | null> {

@@ -26,3 +26,16 @@ export function drawChart(option: () => EChartsCoreOption): void {
   });
   effect(() => chart()?.setOption(option(), { notMerge: true }));
 }
+
+/** A value with its interval as every chart shows them: a point on a broad line. @param at where both ends and the value are, pixels. */
+export const intervalMark = (ends: readonly (readonly number[])[], at: readonly number[], { left }: Tokens) => {
+  const [[x1 = 0, y1 = 0] = [], [x2 = 0, y2 = 0] = []] = ends;
+  const [cx = 0, cy = 0] = at;
+  return {
+    type: 'group',
+    children: [
+      { type: 'line', shape: { x1, y1, x2, y2 }, style: { stroke: left, lineWidth: 7, opacity: 0.4, lineCap: 'round' } },
+      { type: 'circle', shape: { cx, cy, r: 5 }, style: { fill: left } },
+    ],
+  };
+};

@@ -1,8 +1,9 @@
-import { ChangeDetectionStrategy, Component, computed, DestroyRef, ElementRef, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { BODY_DEPTH, exchangesOf, touchOf, type Exchange } from '@hopsk/core/judge/exchange';
 import type { Study } from '@hopsk/core/judge/study';
 import { lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
+import { hostWidth } from './host-width';
 
 const LABEL = 56;
 const MARGIN = 12;
@@ -26,7 +27,7 @@ export class Gap {
   readonly t = input.required<number>();
   readonly units = input.required<'cm' | 'ft-in'>();
   protected readonly text = words.steps.two;
-  protected readonly width = signal(800);
+  protected readonly width = hostWidth();
   protected readonly height = HEIGHT;
   private readonly span = computed(() => Math.max(120, this.width() - LABEL - MARGIN));
   private readonly seconds = computed(() => this.study().totals.seconds || 1);
@@ -78,13 +79,6 @@ export class Gap {
     const parts = [this.text.apart(lengthText(now.gap, this.units())), this.text.touch[who], this.text.busy[busy]];
     return [...parts, flank >= FLANK ? this.text.flank(flank) : ''].filter((part) => part !== '').join(', ');
   });
-
-  constructor() {
-    const host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
-    const size = new ResizeObserver(([entry]) => entry && entry.contentRect.width > 0 && this.width.set(entry.contentRect.width));
-    size.observe(host);
-    inject(DestroyRef).onDestroy(() => size.disconnect());
-  }
 
   private x(t: number): number {
     return LABEL + (t / this.seconds()) * this.span();

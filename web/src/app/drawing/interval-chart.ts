@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input } from '@angular/co
 import { words } from '@hopsk/words/words';
 import { colours } from '../ui/look/colours';
 import type { Tokens } from '../ui/look/tokens';
-import { axisLabel, drawChart } from './chart';
+import { axisLabel, drawChart, intervalMark } from './chart';
 import type { EChartsCoreOption } from './echarts';
 
 /** A share with its interval, by what it is called; 0…1. */
@@ -49,18 +49,7 @@ export function intervalOption(rows: readonly IntervalRow[], t: Tokens): ECharts
         data: rows.map(({ low, high, rate }, i) => [per100(low), i, per100(high), per100(rate)]),
         renderItem: (_: unknown, api: { value(i: number): number; coord(p: number[]): number[] }) => {
           const at = (value: number): number[] => api.coord([api.value(value), api.value(1)]);
-          const [[from = 0, y = 0], [to = 0], [rate = 0]] = [at(0), at(2), at(3)];
-          return {
-            type: 'group',
-            children: [
-              {
-                type: 'line',
-                shape: { x1: from, y1: y, x2: to, y2: y },
-                style: { stroke: t.left, lineWidth: 7, opacity: 0.4, lineCap: 'round' },
-              },
-              { type: 'circle', shape: { cx: rate, cy: y, r: 5 }, style: { fill: t.left } },
-            ],
-          };
+          return intervalMark([at(0), at(2)], at(3), t);
         },
       },
     ],

@@ -1,10 +1,11 @@
-import { ChangeDetectionStrategy, Component, computed, DestroyRef, ElementRef, inject, input, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { SIDES } from '@hopsk/core/body/foot';
 import type { Study } from '@hopsk/core/judge/study';
 import { flightsOf } from '@hopsk/core/view/height';
 import { lanesOf, type LaneBlock } from '@hopsk/core/view/lanes';
 import { lengthText } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
+import { hostWidth } from './host-width';
 import { drawingId } from './svg';
 
 const LABEL = 56;
@@ -30,8 +31,7 @@ export class Lanes {
   protected readonly text = words.steps;
   protected readonly sides = words.common.sides;
   protected readonly id = drawingId();
-  /** Drawn at the size it has on the screen, so that its words keep theirs. */
-  protected readonly width = signal(800);
+  protected readonly width = hostWidth();
   private readonly span = computed(() => Math.max(120, this.width() - LABEL - MARGIN));
   protected readonly seconds = computed(() => this.study().totals.seconds || 1);
   /** Worked out once a study: the moment moves with every frame. */
@@ -87,13 +87,6 @@ export class Lanes {
     const t = this.t();
     return t === null ? null : this.x(t);
   });
-
-  constructor() {
-    const host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
-    const size = new ResizeObserver(([entry]) => entry && entry.contentRect.width > 0 && this.width.set(entry.contentRect.width));
-    size.observe(host);
-    inject(DestroyRef).onDestroy(() => size.disconnect());
-  }
 
   /** What the moment shown is, for whoever does not see the strip. */
   protected readonly says = computed(() => {

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, input } from '@angular/core';
 import { words } from '@hopsk/words/words';
 import { colours } from '../ui/look/colours';
 import type { Tokens } from '../ui/look/tokens';
-import { axisLabel, drawChart } from './chart';
+import { axisLabel, drawChart, intervalMark } from './chart';
 import type { EChartsCoreOption } from './echarts';
 
 /** A time of one attempt, milliseconds: it lies within so much of its value. */
@@ -13,7 +13,7 @@ export interface TimePoint {
 }
 
 /** One time over attempts: each with what its film leaves open, before the window that it should lie in, where it has one. */
-export function timeOption(points: readonly TimePoint[], window: readonly [number, number] | null, t: Tokens): EChartsCoreOption {
+function timeOption(points: readonly TimePoint[], window: readonly [number, number] | null, t: Tokens): EChartsCoreOption {
   const label = axisLabel(t);
   return {
     animation: false,
@@ -42,18 +42,7 @@ export function timeOption(points: readonly TimePoint[], window: readonly [numbe
         },
         renderItem: (_: unknown, api: { value(i: number): number; coord(p: number[]): number[] }) => {
           const at = (value: number): number[] => api.coord([api.value(0), api.value(value)]);
-          const [[x = 0, y = 0], [, low = 0], [, high = 0]] = [at(1), at(2), at(3)];
-          return {
-            type: 'group',
-            children: [
-              {
-                type: 'line',
-                shape: { x1: x, y1: low, x2: x, y2: high },
-                style: { stroke: t.left, lineWidth: 7, opacity: 0.4, lineCap: 'round' },
-              },
-              { type: 'circle', shape: { cx: x, cy: y, r: 5 }, style: { fill: t.left } },
-            ],
-          };
+          return intervalMark([at(2), at(3)], at(1), t);
         },
       },
     ],

@@ -9,7 +9,7 @@ export interface Filming {
 }
 
 /** Why there is none: not allowed, no camera, another program has it, or the browser cannot. */
-type Unseen = 'refused' | 'none' | 'busy' | 'fault';
+export type Unseen = 'refused' | 'none' | 'busy' | 'fault';
 
 /** Turns a camera on. One in the hall, or another device's, would come behind this. */
 export type OpenCamera = () => Promise<Filming | Unseen>;

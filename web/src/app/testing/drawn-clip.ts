@@ -2,7 +2,19 @@ import { drawnFilm } from '@hopsk/core/film/drawn';
 import { DRAWN, type Drawn } from '@hopsk/core/film/drawn-names';
 import type { Camera } from '@hopsk/core/film/camera';
 import { seenAt } from '@hopsk/core/film/scene';
-import { BufferTarget, CanvasSource, Mp4OutputFormat, Output, WebMOutputFormat } from 'mediabunny';
+import {
+  BlobSource,
+  BufferTarget,
+  CanvasSource,
+  EncodedPacketSink,
+  EncodedVideoPacketSource,
+  Input,
+  MP4,
+  Mp4OutputFormat,
+  Output,
+  WEBM,
+  WebMOutputFormat,
+} from 'mediabunny';
 import { paintScene } from '../ports/scene-painter';
 
 /** Bits a second: what moves is small, and flat in colour. */
@@ -43,4 +55,25 @@ export async function drawnClip(drawn: Drawn, as: { readonly seconds?: number; r
     }
   await output.finalize();
   return target.buffer ?? new ArrayBuffer(0);
+}
+
+/** A clip so many times one after the other, as it was encoded: long ones without drawing each picture. */
+export async function longerClip(clip: Blob, times: number): Promise<Blob> {
+  const input = new Input({ source: new BlobSource(clip), formats: [MP4, WEBM] });
+  const track = await input.getPrimaryVideoTrack();
+  const [codec, decoderConfig] = [await track?.getCodec(), await track?.getDecoderConfig()];
+  if (!track || !codec || !decoderConfig) throw new Error('That is no clip of ours.');
+  const target = new BufferTarget();
+  const output = new Output({ format: codec === 'avc' ? new Mp4OutputFormat() : new WebMOutputFormat(), target });
+  const source = new EncodedVideoPacketSource(codec);
+  output.addVideoTrack(source);
+  await output.start();
+  // A hundredth between two of them, so that none begins before the other ends.
+  const [round, sink] = [(await track.computeDuration()) + 0.01, new EncodedPacketSink(track)];
+  for (let k = 0; k < times; k++)
+    for await (const packet of sink.packets())
+      await source.add(packet.clone({ timestamp: packet.timestamp + k * round }), { decoderConfig });
+  await output.finalize();
+  input.dispose();
+  return new Blob([target.buffer ?? new ArrayBuffer(0)]);
 }

@@ -3,10 +3,19 @@ import { AudioSample, AudioSampleSource, BufferTarget, CanvasSource, Mp4OutputFo
 /** How light the picture of a frame is, 0 to 255: so it is known again. */
 export const lightOf = (frame: number): number => 20 + ((frame * 37) % 200);
 
-/** A clip whose frames are shown at these moments (s), each as light as `lightOf` says; turned as a phone was held. */
-export async function filmed(stamps: readonly number[], as: 'mp4' | 'webm', rotation: 0 | 90 = 0): Promise<File> {
+/** A clip whose frames are shown at these moments (s), each as light as `lightOf` says; turned as a phone was held, with what else its camera wrote. */
+export async function filmed(
+  stamps: readonly number[],
+  as: 'mp4' | 'webm',
+  rotation: 0 | 90 = 0,
+  raw?: Record<string, string | Uint8Array>,
+): Promise<File> {
   const target = new BufferTarget();
-  const output = new Output({ format: as === 'mp4' ? new Mp4OutputFormat() : new WebMOutputFormat(), target });
+  const output = new Output({
+    format: as === 'mp4' ? new Mp4OutputFormat(raw ? { metadataFormat: 'mdta' } : {}) : new WebMOutputFormat(),
+    target,
+  });
+  if (raw) output.setMetadataTags({ raw });
   const canvas = new OffscreenCanvas(128, 64);
   const brush = canvas.getContext('2d');
   const source = new CanvasSource(canvas, { codec: as === 'mp4' ? 'avc' : 'vp8', bitrate: 2_000_000, keyFrameInterval: 1 });

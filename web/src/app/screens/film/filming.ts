@@ -1,20 +1,10 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  DestroyRef,
-  effect,
-  type ElementRef,
-  inject,
-  output,
-  signal,
-  viewChild,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, type ElementRef, output, signal, viewChild } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { clockText } from '@hopsk/core/plan/clock-text';
 import { words } from '@hopsk/words/words';
 import { recordClip, type Recorded } from '../../compute/recording';
-import { deviceCamera, drawnCamera, type Filming, type OpenCamera } from '../../ports/camera';
+import { CameraOn } from '../../parts/camera-on';
+import { deviceCamera, drawnCamera, type OpenCamera } from '../../ports/camera';
 
 /** Films with a camera: what it sees, and a clip when it is stopped. */
 @Component({
@@ -59,27 +49,20 @@ export class FilmingBox {
   protected readonly text = words.film;
   protected readonly camera = deviceCamera;
   protected readonly drawn = drawnCamera;
-  protected readonly on = signal<Filming | null>(null);
   protected readonly recorded = signal<Recorded | null>(null);
   protected readonly said = signal('');
   private readonly seen = viewChild<ElementRef<HTMLVideoElement>>('seen');
   private readonly seconds = signal(0);
   protected readonly time = computed(() => clockText(this.seconds()));
-  private gone = false;
+  // What was filmed until it goes off is kept: stopping hands it out.
+  private readonly lens = new CameraOn(
+    this.seen,
+    () => this.recorded()?.stop(),
+    () => undefined,
+  );
+  protected readonly on = this.lens.filming;
 
   constructor() {
-    inject(DestroyRef).onDestroy(() => {
-      this.gone = true;
-      // What was filmed until here is kept: stopping hands it out.
-      this.recorded()?.stop();
-      this.close();
-    });
-    effect(() => {
-      const [video, filming] = [this.seen()?.nativeElement, this.on()];
-      if (!video || !filming) return;
-      video.srcObject = filming.stream;
-      void video.play().catch(() => undefined);
-    });
     effect((after) => {
       if (!this.recorded()) return;
       const timer = setInterval(() => this.seconds.update((now) => now + 1), 1000);
@@ -89,16 +72,12 @@ export class FilmingBox {
 
   protected async turnOn(open: OpenCamera): Promise<void> {
     this.said.set('');
-    const filming = await open();
-    if (typeof filming === 'string') return this.said.set(this.text.unseen[filming]);
-    // Somebody went on to another page meanwhile: no camera stays on.
-    if (this.gone) return filming.close();
-    this.on.set(filming);
+    const unseen = await this.lens.turnOn(open);
+    if (unseen) this.said.set(this.text.unseen[unseen]);
   }
 
   protected close(): void {
-    this.on()?.close();
-    this.on.set(null);
+    this.lens.off();
   }
 
   protected async begin(): Promise<void> {

@@ -1,17 +1,8 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  DestroyRef,
-  effect,
-  type ElementRef,
-  inject,
-  signal,
-  untracked,
-  viewChild,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, effect, type ElementRef, signal, viewChild } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { words } from '@hopsk/words/words';
 import type { Delayed } from '../../compute/delayed';
+import { CameraOn } from '../../parts/camera-on';
 import { deviceCamera, drawnCamera, type Filming, type OpenCamera } from '../../ports/camera';
 import { Slider } from '../../ui/slider';
 
@@ -87,7 +78,6 @@ export class SeeYourself {
   protected readonly drawn = drawnCamera;
   protected readonly low = DELAY.low;
   protected readonly high = DELAY.high;
-  protected readonly on = signal<Filming | null>(null);
   protected readonly seconds = signal<number>(DELAY.begin);
   protected readonly megabytes = signal('0.0');
   protected readonly failed = signal('');
@@ -95,17 +85,14 @@ export class SeeYourself {
   private readonly seen = viewChild<ElementRef<HTMLVideoElement>>('seen');
   private readonly then = viewChild<ElementRef<HTMLCanvasElement>>('then');
   private readonly delayed = signal<Delayed | null>(null);
-  private gone = false;
+  private readonly lens = new CameraOn(
+    this.seen,
+    () => this.stop(),
+    (video, filming) => void this.show(video, filming),
+  );
+  protected readonly on = this.lens.filming;
 
   constructor() {
-    inject(DestroyRef).onDestroy(() => {
-      this.gone = true;
-      this.close();
-    });
-    effect(() => {
-      const [video, canvas, filming] = [this.seen()?.nativeElement, this.then()?.nativeElement, this.on()];
-      if (video && canvas && filming) untracked(() => void this.show(video, canvas, filming));
-    });
     effect((after) => {
       const delayed = this.delayed();
       if (!delayed) return;
@@ -116,22 +103,19 @@ export class SeeYourself {
 
   protected async turnOn(open: OpenCamera): Promise<void> {
     this.failed.set('');
-    const filming = await open();
-    if (typeof filming === 'string') return this.failed.set(this.film.unseen[filming]);
-    if (this.gone) return filming.close();
-    this.on.set(filming);
+    const unseen = await this.lens.turnOn(open);
+    if (unseen) this.failed.set(this.film.unseen[unseen]);
   }
 
-  private async show(video: HTMLVideoElement, canvas: HTMLCanvasElement, filming: Filming): Promise<void> {
+  private async show(video: HTMLVideoElement, filming: Filming): Promise<void> {
     const fail = (): void => {
       this.close();
       this.failed.set(this.text.cannot);
     };
     try {
-      video.srcObject = filming.stream;
-      await video.play();
       const { delayedOf } = await import('../../compute/delayed');
-      const delayed = await delayedOf(video, canvas, this.seconds(), fail);
+      const canvas = this.then()?.nativeElement;
+      const delayed = canvas ? await delayedOf(video, canvas, this.seconds(), fail) : null;
       if (this.on() !== filming) return delayed?.stop();
       if (!delayed) return fail();
       this.delayed.set(delayed);
@@ -145,10 +129,12 @@ export class SeeYourself {
     this.delayed()?.after(seconds);
   }
 
-  protected close(): void {
+  private stop(): void {
     this.delayed()?.stop();
     this.delayed.set(null);
-    this.on()?.close();
-    this.on.set(null);
+  }
+
+  protected close(): void {
+    this.lens.off();
   }
 }

@@ -1,8 +1,9 @@
-import { ChangeDetectionStrategy, Component, computed, DestroyRef, ElementRef, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { SIDES, type Side } from '@hopsk/core/body/foot';
 import { frameAt, seenFirst } from '@hopsk/core/film/frames';
 import { spanOfAttempt } from '@hopsk/core/film/beside';
 import { words } from '@hopsk/words/words';
+import { hostWidth } from '../../drawing/host-width';
 import { FilmDesk } from './desk';
 import { PlannedLanes } from './planned-lanes';
 
@@ -28,7 +29,7 @@ export class FilmStrip {
   protected readonly sides = words.common.sides;
   protected readonly lanes = LANES;
   protected readonly feet = SIDES;
-  protected readonly width = signal(800);
+  protected readonly width = hostWidth();
   private readonly span = computed((): readonly [number, number] => {
     const [frames, frame] = [this.desk.frames(), this.desk.frame()];
     const now = frames[frame] ?? 0;
@@ -91,13 +92,6 @@ export class FilmStrip {
     );
   });
   protected readonly playhead = computed(() => this.x(this.desk.frames()[this.desk.frame()] ?? 0));
-
-  constructor() {
-    const host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
-    const size = new ResizeObserver(([entry]) => entry && entry.contentRect.width > 0 && this.width.set(entry.contentRect.width));
-    size.observe(host);
-    inject(DestroyRef).onDestroy(() => size.disconnect());
-  }
 
   private wide(): number {
     return Math.max(120, this.width() - LABEL - MARGIN);

@@ -2,11 +2,11 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
-  DestroyRef,
   effect,
   type ElementRef,
   inject,
   input,
+  output,
   signal,
   untracked,
   viewChild,
@@ -21,6 +21,7 @@ import type { Replay } from '../../compute/replay';
 import { Clips } from '../../data/clips';
 import { RunDesk } from '../../data/desk';
 import { people } from '../../data/records';
+import { CameraOn } from '../../parts/camera-on';
 import type { Filming } from '../../ports/camera';
 
 type Tap = Extract<RunEvent, { kind: 'fault' }>;
@@ -36,13 +37,14 @@ const SAID_EVERY = 1000;
       <div class="on">
         <video #seen muted playsinline [attr.aria-label]="text.sees"></video>
         <p class="num" role="status">{{ says() }}</p>
-        <button mat-stroked-button (click)="close()">{{ text.off }}</button>
+        <button mat-stroked-button (click)="close(); closed.emit()">{{ text.off }}</button>
       </div>
     } @else {
       <p class="muted">{{ text.about }}</p>
       <div class="row">
         <button mat-stroked-button (click)="turnOn('deviceCamera')">{{ text.device }}</button>
         <button mat-stroked-button (click)="turnOn('drawnCamera')">{{ text.drawn }}</button>
+        <button mat-button (click)="closed.emit()">{{ text.none }}</button>
       </div>
     }
     @if (said()) {
@@ -75,11 +77,11 @@ export class RunCamera {
   readonly events = input.required<readonly RunEvent[]>();
   /** Who is there. */
   readonly here = input.required<readonly { readonly id: string }[]>();
+  readonly closed = output();
   private readonly desk = inject(RunDesk);
   private readonly clips = inject(Clips);
   private readonly people = inject(Store).selectSignal(people.selectById);
   protected readonly text = words.run.camera;
-  protected readonly on = signal<Filming | null>(null);
   private readonly replay = signal<Replay | null>(null);
   private readonly megabytes = signal('0.0');
   private readonly kept = signal(0);
@@ -88,21 +90,18 @@ export class RunCamera {
   private readonly seen = viewChild<ElementRef<HTMLVideoElement>>('seen');
   /** Taps that were there when the camera came on, and those whose clip was kept or not. */
   private done: ReadonlySet<string> = new Set();
-  private gone = false;
+  private readonly lens = new CameraOn(
+    this.seen,
+    () => this.stop(),
+    (video, filming) => void this.hold(video, filming),
+  );
+  protected readonly on = this.lens.filming;
   private readonly taps = computed(() => {
     const { mine } = this.desk;
     return this.events().filter((event): event is Tap => event.kind === 'fault' && event.source === 'floor' && mine.has(event.device));
   });
 
   constructor() {
-    inject(DestroyRef).onDestroy(() => {
-      this.gone = true;
-      this.close();
-    });
-    effect(() => {
-      const [video, filming] = [this.seen()?.nativeElement, this.on()];
-      if (video && filming) untracked(() => void this.hold(video, filming));
-    });
     effect((after) => {
       const replay = this.replay();
       if (!replay) return;
@@ -118,19 +117,15 @@ export class RunCamera {
   protected async turnOn(which: 'deviceCamera' | 'drawnCamera'): Promise<void> {
     this.said.set('');
     // The stand-in brings the simulator along: only who films fetches it.
-    const filming = await import('../../ports/camera').then(
-      (cameras) => cameras[which](),
+    const unseen = await import('../../ports/camera').then(
+      (cameras) => this.lens.turnOn(cameras[which]),
       () => 'fault' as const,
     );
-    if (typeof filming === 'string') return this.said.set(this.text.unseen[filming]);
-    if (this.gone) return filming.close();
-    this.on.set(filming);
+    if (unseen) this.said.set(this.text.unseen[unseen]);
   }
 
   private async hold(video: HTMLVideoElement, filming: Filming): Promise<void> {
     try {
-      video.srcObject = filming.stream;
-      await video.play();
       const { replayOf } = await import('../../compute/replay');
       const replay = await replayOf(video, () => this.fail());
       if (this.on() !== filming) return replay?.stop();
@@ -175,10 +170,12 @@ export class RunCamera {
     });
   }
 
-  protected close(): void {
+  private stop(): void {
     this.replay()?.stop();
     this.replay.set(null);
-    this.on()?.close();
-    this.on.set(null);
+  }
+
+  protected close(): void {
+    this.lens.off();
   }
 }

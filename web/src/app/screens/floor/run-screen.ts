@@ -82,8 +82,6 @@ export class RunScreen {
   /** A change of what is to come that does not hold. */
   protected readonly vain = this.together.vain;
   protected readonly vainSeen = this.together.vainSeen;
-  /** A camera holds the last seconds, for those before a tap. */
-  protected readonly filming = signal(false);
   private readonly toDecide = new RunToDecide();
   private readonly board = new RunBoard(this.at, this.toDecide);
   protected readonly taps = new RunTaps(this.at, this.board);

@@ -38,6 +38,7 @@ export interface Came {
     <div class="more">
       <button mat-stroked-button (click)="self.close('hall')">{{ text.hall }}</button>
       <button mat-stroked-button (click)="self.close('things')">{{ text.thingsAsk }}</button>
+      <button mat-stroked-button (click)="self.close('camera')">{{ text.camera.turn }}</button>
     </div>
     <h3>{{ text.whoElse }}</h3>
     @if (who.others.length > 8) {
@@ -94,7 +95,7 @@ export interface Came {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class WhoPicker {
-  protected readonly self = inject<MatDialogRef<WhoPicker, Came | 'hall' | 'things' | null>>(MatDialogRef);
+  protected readonly self = inject<MatDialogRef<WhoPicker, Came | 'hall' | 'things' | 'camera' | null>>(MatDialogRef);
   protected readonly who = inject<Who>(MAT_DIALOG_DATA);
   protected readonly text = words.run;
   protected readonly common = words.common;
