@@ -1,4 +1,4 @@
-import { inject, Injector, runInInjectionContext, signal, type Type } from '@angular/core';
+import { inject, Injector, runInInjectionContext, type Type } from '@angular/core';
 import { planAt } from '@hopsk/core/log/clock';
 import type { Result } from '@hopsk/core/log/event';
 import { clockText } from '@hopsk/core/plan/clock-text';
@@ -134,17 +134,13 @@ export class RunPicks {
   }
 
   /** Somebody comes, or goes. */
-  /** A camera holds the last seconds, for those before a tap. */
-  readonly filming = signal(false);
-
   async who(): Promise<void> {
     const here = this.at.athletes();
     const others = this.people().filter(({ id }) => here.every((one) => one.id !== id));
     const data: Who = { here, others: others.map(({ id, name }) => ({ id, name })) };
     const came = await this.dialogs.show<Came | 'hall' | 'things' | 'camera'>(WHO_PICKER, { label: this.text.whoTitle, data });
     if (came === 'hall') this.hall();
-    else if (came === 'things') await this.things.ask();
-    else if (came === 'camera') this.filming.set(true);
+    else if (came === 'things' || came === 'camera') await this.things.ask(came);
     else if (came) await this.taps.came(came);
   }
 

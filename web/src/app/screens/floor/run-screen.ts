@@ -86,7 +86,8 @@ export class RunScreen {
   private readonly board = new RunBoard(this.at, this.toDecide);
   protected readonly taps = new RunTaps(this.at, this.board);
   protected readonly replan = new RunReplan(this.taps);
-  protected readonly picks = new RunPicks(this.at, this.taps, this.replan, new RunThings(this.at));
+  protected readonly things = new RunThings(this.at);
+  protected readonly picks = new RunPicks(this.at, this.taps, this.replan, this.things);
   protected readonly tempo = new RunTempo(this.at, this.replan);
   protected readonly sound = new RunSound();
   protected readonly looks = new RunLooks(this.at, this.taps, this.toDecide);

@@ -1,4 +1,4 @@
-import { computed, DestroyRef, effect, inject, untracked } from '@angular/core';
+import { computed, DestroyRef, effect, inject, signal, untracked } from '@angular/core';
 import { thingsIn, type TakesPart } from '@hopsk/core/log/things';
 import type { ThingAs } from '@hopsk/core/log/event';
 import { RunDesk } from '../../data/desk';
@@ -18,6 +18,8 @@ export class RunThings {
   private readonly find = standIns();
   /** Stand-ins that were switched on at this device. */
   private readonly open = new Map<string, Thing>();
+  /** A camera holds the last seconds, for those before a tap. */
+  readonly filming = signal(false);
   private heard = Number.NEGATIVE_INFINITY;
   /** A tap of somebody says nothing of things: all that follows from them stays as it is then. */
   private readonly said = computed(() => this.desk.fold()?.log.ofThings ?? []);
@@ -45,8 +47,9 @@ export class RunThings {
     });
   }
 
-  /** Who is whose, and what can be switched on. */
-  async ask(): Promise<void> {
+  /** Who is whose, and what can be switched on; or this device's camera. */
+  async ask(what: 'things' | 'camera'): Promise<void> {
+    if (what === 'camera') return this.filming.set(true);
     const data: ThingsOf = {
       list: this.list,
       athletes: this.at.athletes,
