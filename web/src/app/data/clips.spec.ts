@@ -99,6 +99,17 @@ describe('clips that a device keeps', () => {
     expect(await works.of('other', 11)).toEqual(NO_WORK);
   });
 
+  it('are all there where several are kept at once, by several pages, the first of all among them: one key opens each', async () => {
+    const pages = [1, 2, 3].map(() => TestBed.runInInjectionContext(() => new Clips()));
+    const marks = TestBed.inject(FilmWorks).keep('abc', NO_WORK);
+    const all = await Promise.all(pages.flatMap((page) => [page.keep(file, null), page.keep(file, ada.id)]));
+    await marks;
+    const after = TestBed.runInInjectionContext(() => new Clips());
+    await after.load();
+    expect(after.all().length).toBe(6);
+    for (const one of all) expect(await (typeof one === 'string' ? null : await after.open(one))?.text()).toBe('frames of a film');
+  });
+
   it('go for good when they are erased', async () => {
     const [one, other] = [await kept(), await kept()];
     await clips.erase(one.id);

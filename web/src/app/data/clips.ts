@@ -15,8 +15,13 @@ const KeptClip = z.object({
   bytes: z.int().check(z.gte(0)),
   keptAt: z.int(),
   athlete: z.nullable(z.string().check(z.maxLength(60))),
-  /** The tap of a run before which it was filmed, where it was. */
-  tap: z._default(z.nullable(z.object({ run: z.string().check(z.maxLength(60)), event: z.string().check(z.maxLength(60)) })), null),
+  /** The taps of a run before which it was filmed, where it was: several, where all showed the same. */
+  tap: z._default(
+    z.nullable(
+      z.object({ run: z.string().check(z.maxLength(60)), events: z.array(z.string().check(z.maxLength(60))).check(z.maxLength(100)) }),
+    ),
+    null,
+  ),
 });
 export type KeptClip = z.infer<typeof KeptClip>;
 const Index = z.array(KeptClip).check(z.maxLength(2000));
@@ -58,8 +63,13 @@ export class Clips {
     const folder = await this.folder(me.coach.id);
     const known = await this.device.recall(KEY);
     if (typeof known === 'string') return { folder, key: known };
-    const key = (await this.openKey(folder)) ?? (await this.makeKey(folder, me.sealTo));
-    await this.device.keep(KEY, key);
+    // One at a time, of all pages of this device: of two keys one would open nothing.
+    const key = await navigator.locks.request('hopsk clip key', async () => {
+      const made = await this.device.recall(KEY);
+      const one = typeof made === 'string' ? made : ((await this.openKey(folder)) ?? (await this.makeKey(folder, me.sealTo)));
+      await this.device.keep(KEY, one);
+      return one;
+    });
     return { folder, key };
   }
 
@@ -79,17 +89,17 @@ export class Clips {
   }
 
   /** Reads which clips there are; none where nobody is signed in, or the browser keeps no files. */
-  async load(): Promise<void> {
-    try {
+  load(): Promise<void> {
+    return this.inTurn(async () => {
       const mine = await this.mine();
-      if (mine === null) return this.index.set([]);
-      const there = await fileIn(mine.folder, 'index');
-      const text = there && (await (await openedPieces(there, 'index', mine.key)).text());
-      this.index.set(text === null ? [] : Index.parse(JSON.parse(text)));
-      this.lasting.set(await navigator.storage.persisted());
-    } catch {
-      this.index.set([]);
-    }
+      this.index.set(mine ? await this.listIn(mine) : []);
+      if (mine) this.lasting.set(await navigator.storage.persisted());
+    }).catch(() => this.index.set([]));
+  }
+
+  private async listIn({ folder, key }: { folder: FileSystemDirectoryHandle; key: string }): Promise<readonly KeptClip[]> {
+    const there = await fileIn(folder, 'index');
+    return there ? Index.parse(JSON.parse(await (await openedPieces(there, 'index', key)).text())) : [];
   }
 
   /** Keeps a clip; what was written of it goes where it cannot be kept whole. */
@@ -111,7 +121,7 @@ export class Clips {
         athlete,
         tap,
       };
-      await this.write([kept, ...this.index()]);
+      await this.write((all) => [kept, ...all]);
       return kept;
     } catch (error) {
       await folder?.removeEntry(id).catch(() => undefined);
@@ -173,25 +183,34 @@ export class Clips {
   async erase(...ids: readonly string[]): Promise<void> {
     const mine = await this.mine();
     if (mine === null) return;
-    await this.write(this.index().filter(({ id }) => !ids.includes(id)));
+    await this.write((all) => all.filter(({ id }) => !ids.includes(id)));
     for (const id of ids) await mine.folder.removeEntry(id).catch(() => undefined);
   }
 
   /** Whom a clip shows. */
   async assign(id: string, athlete: string | null): Promise<void> {
-    await this.write(this.index().map((one) => (one.id === id ? { ...one, athlete } : one)));
+    await this.write((all) => all.map((one) => (one.id === id ? { ...one, athlete } : one)));
   }
 
   /** Still needed: it is asked about again as long after today. */
   async keepOn(id: string): Promise<void> {
-    await this.write(this.index().map((one) => (one.id === id ? { ...one, keptAt: Date.now() } : one)));
+    await this.write((all) => all.map((one) => (one.id === id ? { ...one, keptAt: Date.now() } : one)));
   }
 
-  private async write(index: readonly KeptClip[]): Promise<void> {
-    const mine = await this.mine();
-    if (mine === null) return;
-    await write(mine.folder, 'index', sealedPieces(new Blob([JSON.stringify(index)]), 'index', mine.key));
-    this.index.set(index);
+  /** Changes the list of them: as it is in its file then, which another page may have written. */
+  private write(change: (all: readonly KeptClip[]) => readonly KeptClip[]): Promise<void> {
+    return this.inTurn(async () => {
+      const mine = await this.mine();
+      if (mine === null) return;
+      const index = change(await this.listIn(mine));
+      await write(mine.folder, 'index', sealedPieces(new Blob([JSON.stringify(index)]), 'index', mine.key));
+      this.index.set(index);
+    });
+  }
+
+  /** One after the other, of all pages of this device: what one writes the next one reads. */
+  private async inTurn(work: () => Promise<void>): Promise<void> {
+    await navigator.locks.request('hopsk clips', work);
   }
 }
 

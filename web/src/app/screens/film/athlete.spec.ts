@@ -51,7 +51,7 @@ describe('a clip and whom it shows', () => {
       .all('hop-tabs button')
       .find((one) => one.textContent.trim() === word)
       ?.click();
-  const tick = (n: number): HTMLButtonElement | undefined => screen.all<HTMLButtonElement>('.tick').at(n - 1);
+  const tick = (n: number): HTMLButtonElement | undefined => screen.all<HTMLButtonElement>('hop-film-athlete .tick').at(n - 1);
   const http = (): HttpTestingController => TestBed.inject(HttpTestingController);
 
   it('ticks what its times say, and writes it into the book once', async () => {
@@ -117,7 +117,7 @@ describe('a clip and whom it shows', () => {
   });
 
   it('lies beside a pattern only when its feet were tapped', async () => {
-    tab('against a pattern');
+    tab('pattern');
     await screen.until(() => screen.words.includes('Two feet or more are laid over a pattern'));
     expect(screen.all('hop-measured-floor').length).toBe(0);
   });

@@ -129,7 +129,12 @@ export class BesideDesk {
     const source = this.sources().find((one) => one.attempts.some((attempt) => keyOf(one, attempt) === key));
     if (!source || this.chosen().length >= MOST_BESIDE || this.chosen().some((one) => one.key === key)) return;
     await this.opening.ask(
-      async () => (await import('../../compute/clip')).openClip(source.file, LINES),
+      async (stands) => {
+        const clip = await (await import('../../compute/clip')).openClip(source.file, LINES);
+        // Another one was asked for meanwhile: nobody would close it.
+        if (!('code' in clip) && !stands()) clip.close();
+        return clip;
+      },
       (clip) => {
         if ('code' in clip) return this.said.set(words.film.unread[clip.code](clip.codec ?? ''));
         this.said.set('');

@@ -12,7 +12,6 @@ import { performance } from '../../compute/performance';
 import { Studies } from '../../compute/studies';
 import type { Against } from '../../compute/against';
 import { newId } from '../../data/ids';
-import { picked } from '../../data/picked';
 import { patterns, people } from '../../data/records';
 import { TeachingStore } from '../../data/teaching';
 import { draftOf } from '../../parts/pattern-draft';
@@ -44,13 +43,14 @@ export class FilmPlan {
   protected readonly text = words.film;
   private readonly people = this.store.selectSignal(people.selectHere);
   private readonly patterns = this.store.selectSignal(patterns.selectHere);
-  protected readonly pattern = picked(this.patterns, () => undefined, 'none');
-  protected readonly person = picked(this.people, () => undefined, 'none');
+  private readonly lanes = inject(PlannedLanes);
+  protected readonly pattern = this.lanes.pattern;
+  protected readonly person = this.lanes.person;
   protected readonly patternOptions = computed(() => orNone(this.text.noPattern, byId(this.patterns())));
   protected readonly personOptions = computed(() => orNone(this.text.nobody, byId(this.people())));
   protected readonly stood = computed(() => this.desk.feet().map(({ stood }) => stood));
   /** It stays with the desk: the strip shows its lanes. */
-  protected readonly seen = inject(PlannedLanes).against;
+  protected readonly seen = this.lanes.against;
   protected readonly says = signal('');
   protected readonly took = signal<{ readonly id: string; readonly name: string } | null>(null);
   protected readonly planned = computed(() => {

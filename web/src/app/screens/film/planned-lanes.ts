@@ -1,14 +1,23 @@
-import { computed, inject, Injectable, signal } from '@angular/core';
+import { computed, inject, Injectable, linkedSignal } from '@angular/core';
+import { Store } from '@ngrx/store';
 import type { Side } from '@hopsk/core/body/foot';
 import type { LaneBlock } from '@hopsk/core/view/lanes';
 import type { Against } from '../../compute/against';
+import { picked } from '../../data/picked';
+import { patterns, people } from '../../data/records';
 import { FilmDesk } from './desk';
 
 /** The lanes of the pattern that is laid over the film, in the film's time: where its contacts and those that were tapped go together best. */
 @Injectable()
 export class PlannedLanes {
   private readonly desk = inject(FilmDesk);
-  readonly against = signal<Against | null>(null);
+  private readonly store = inject(Store);
+  private readonly patterns = this.store.selectSignal(patterns.selectHere);
+  private readonly people = this.store.selectSignal(people.selectHere);
+  /** Which pattern it is, and as who does it: chosen once a clip, whatever else is done at the desk meanwhile. */
+  readonly pattern = picked(this.patterns, () => (this.desk.clip(), undefined), 'none');
+  readonly person = picked(this.people, () => (this.desk.clip(), undefined), 'none');
+  readonly against = linkedSignal<unknown, Against | null>({ source: this.desk.clip, computation: () => null });
   readonly lanes = computed((): Readonly<Record<Side, readonly LaneBlock[]>> | null => {
     const [seen, frames] = [this.against(), this.desk.frames()];
     if (!seen || seen.beside.length === 0) return null;

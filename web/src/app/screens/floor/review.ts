@@ -107,7 +107,9 @@ export class Review {
     });
   });
   /** Clips of this device that were kept with a tap, by its event. */
-  private readonly films = computed(() => new Map(this.clips.all().flatMap(({ id, tap }) => (tap ? [[tap.event, id] as const] : []))));
+  private readonly films = computed(
+    () => new Map(this.clips.all().flatMap(({ id, tap }) => tap?.events.map((event) => [event, id] as const) ?? [])),
+  );
   protected readonly filmOf = (event: string): string | undefined => this.films().get(event);
   /** Those of whom and of what was asked. */
   protected readonly rows = computed(() => this.taps().filter((row) => isOf(row, this.athlete() ?? null, this.fault() ?? null)));

@@ -146,18 +146,24 @@ export class RunCamera {
     const fresh = taps.filter(({ id }) => !this.done.has(id));
     if (fresh.length === 0) return;
     this.done = new Set([...this.done, ...fresh.map(({ id }) => id)]);
-    for (const tap of fresh) void this.keep(tap, replay);
+    // What all showed is one tap, and one film.
+    const together = new Map<string, Tap[]>();
+    for (const tap of fresh) together.set(`${tap.m} ${tap.fault}`, [...(together.get(`${tap.m} ${tap.fault}`) ?? []), tap]);
+    for (const taps of together.values()) void this.keep(taps, replay);
   }
 
-  private async keep(tap: Tap, replay: Replay): Promise<void> {
-    const unagreed = this.unagreed(tap.athlete);
+  private async keep(taps: readonly Tap[], replay: Replay): Promise<void> {
+    const [tap] = taps;
+    if (!tap) return;
+    const athlete = taps.length === 1 ? tap.athlete : null;
+    const unagreed = this.unagreed(athlete);
     if (unagreed.length > 0) return this.said.set(this.text.unagreed(unagreed.join(', ')));
     const name = this.text.clipName(faultLabel(tap.fault), new Date(tap.at).toLocaleTimeString().replaceAll(':', '-'));
     const clip = await replay.clip(name.replaceAll('/', '-')).catch(() => null);
     if (!clip) return this.said.set(this.text.notHeld);
-    const kept = await this.clips.keep(clip, tap.athlete, { run: this.run(), event: tap.id });
+    const kept = await this.clips.keep(clip, athlete, { run: this.run(), events: taps.map(({ id }) => id) });
     if (typeof kept === 'string') this.said.set(this.text.notKept[kept]);
-    else this.kept.update((n) => n + 1);
+    else this.kept.update((n) => n + taps.length);
   }
 
   /** Who of those whom it shows is too young to be filmed unasked: whoever was watched, or everybody where nobody was. */
