@@ -70,6 +70,7 @@ export const film = {
     on1: '1 →',
     on10: '10 →',
     markWhat: 'what is seen first in this frame',
+    allMarks: 'all marks',
     firstSeen: 'Mark the frame in which something is seen first.',
     keysSay: 'Keys: arrows go a frame, with shift ten; letters mark; p plays; z takes the last mark back.',
     noneBefore: 'Nothing is known of what was before the first frame: mark what is seen first in a later one.',

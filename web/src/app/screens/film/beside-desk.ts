@@ -109,6 +109,12 @@ export class BesideDesk {
     Math.max(1 / 240, Math.min(1, ...this.columns().map(({ frames }) => (frames.at(-1) ?? 0) / Math.max(1, frames.length - 1)))),
   );
 
+  /** So many pictures on. */
+  go(by: number): void {
+    const [from, to] = this.span();
+    this.at.update((at) => Math.min(to, Math.max(from, at + by * this.step())));
+  }
+
   constructor() {
     inject(DestroyRef).onDestroy(() => this.clear());
     // Another clip on the desk: what was beside it is put away.

@@ -26,10 +26,10 @@ import { FilmPlayer } from './player';
     </div>
     @if (beside.columns().length > 0) {
       <p class="num where" role="status">{{ said(step()) }}</p>
-      <hop-slider [label]="text.besideAt" [high]="steps()" [value]="step()" [said]="said" (taken)="go($event)" />
+      <hop-slider [label]="text.besideAt" [high]="steps()" [value]="step()" [said]="said" (taken)="beside.go($event - step())" />
       <div class="row steps">
-        <button mat-stroked-button (click)="go(step() - 1)">{{ text.back1 }}</button>
-        <button mat-stroked-button (click)="go(step() + 1)">{{ text.on1 }}</button>
+        <button mat-stroked-button (click)="beside.go(-1)">{{ text.back1 }}</button>
+        <button mat-stroked-button (click)="beside.go(1)">{{ text.on1 }}</button>
         <button mat-stroked-button (click)="beside.at.set(0)">{{ text.toJoint }}</button>
       </div>
       <hop-film-player [playing]="beside.playing" />
@@ -91,10 +91,5 @@ export class BesidePictures {
 
   constructor() {
     effect(() => this.beside.waits.set(this.frames().some((frame) => frame.waits())));
-  }
-
-  protected go(step: number): void {
-    const [from, to] = this.beside.span();
-    this.beside.at.set(Math.min(to, Math.max(from, from + step * this.beside.step())));
   }
 }

@@ -15,6 +15,7 @@ import { MatTabNavPanel } from '@angular/material/tabs';
 import { DRAWN, type Drawn } from '@hopsk/core/film/drawn-names';
 import { frameAt } from '@hopsk/core/film/frames';
 import { MARKS, type MarkKind } from '@hopsk/core/film/marks';
+import { marksOf } from '@hopsk/core/film/phases';
 import { words } from '@hopsk/words/words';
 import { Clips } from '../../data/clips';
 import { Choice } from '../../ui/choice';
@@ -30,7 +31,8 @@ import { BesidePictures } from './beside-pictures';
 import { FilmDesk } from './desk';
 import { DeskFiles } from './desk-files';
 import { FilmFeet } from './feet';
-import { filmAct, MARK_KEYS } from './film-keys';
+import { FilmSport } from './film-sport';
+import { filmAct, MARK_KEYS, type FilmAct } from './film-keys';
 import { FilmingBox } from './filming';
 import { KeptClips } from './kept-clips';
 import { FilmPicture } from './picture';
@@ -73,7 +75,7 @@ import { FilmTimes } from './times';
     Slider,
     Tabs,
   ],
-  providers: [FilmDesk, DeskFiles, Aiming, BesideDesk, PlannedLanes],
+  providers: [FilmDesk, DeskFiles, Aiming, BesideDesk, PlannedLanes, FilmSport],
   templateUrl: './film.html',
   styleUrl: './film.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -86,11 +88,23 @@ export class FilmScreen {
   protected readonly desk = inject(FilmDesk);
   protected readonly files = inject(DeskFiles);
   protected readonly aiming = inject(Aiming);
+  private readonly beside = inject(BesideDesk);
   protected readonly text = words.film;
   protected readonly common = words.common;
   protected readonly films = 'video/*,.mp4,.mov,.webm,.mkv';
   protected readonly drawn = (Object.keys(DRAWN) as Drawn[]).map((value) => ({ value, label: words.film.drawn[value] }));
-  protected readonly kinds = MARKS.map((kind) => ({ kind, key: MARK_KEYS[kind], label: words.film.marks[kind] }));
+  private readonly sport = inject(FilmSport);
+  /** Marks of the sport that the clip is of; all of them where that is not known, or they are asked for. */
+  protected readonly allKinds = signal(false);
+  protected readonly fewer = computed(() => {
+    const set = this.sport.known();
+    return set !== null && marksOf(set).length < MARKS.length;
+  });
+  protected readonly kinds = computed(() => {
+    const set = this.sport.known();
+    const kinds = set === null || this.allKinds() ? MARKS : marksOf(set);
+    return kinds.map((kind) => ({ kind, key: MARK_KEYS[kind], label: words.film.marks[kind] }));
+  });
   protected readonly doings = (['times', 'floor', 'feet', 'plan', 'beside', 'talk', 'athlete'] as const).map((value) => ({
     value,
     label: words.film.doings[value],
@@ -170,9 +184,16 @@ export class FilmScreen {
     const act = this.desk.clip() && !typing && !event.ctrlKey && !event.metaKey && !event.altKey ? filmAct(event) : null;
     if (act === null) return;
     event.preventDefault();
+    // Attempts beside each other are gone through together.
+    if (this.aiming.doing() === 'beside' && act !== 'undo') return this.pressBeside(act);
     if (act === 'undo') this.aiming.undo();
     else if (act === 'play') this.playing.turn();
     else if ('by' in act) this.desk.go(act.by);
     else if (this.aiming.doing() === 'times') this.desk.mark(act.mark);
+  }
+
+  private pressBeside(act: Exclude<FilmAct, 'undo'>): void {
+    if (act === 'play') this.beside.playing.turn();
+    else if ('by' in act) this.beside.go(act.by);
   }
 }

@@ -29,7 +29,7 @@ describe('what is looked at in a clip', () => {
     await screen.until(() => screen.words.includes('frame 0 of 89'));
   };
   beforeEach(async () => {
-    await house({ people: [ada], patterns: [next] });
+    await house({ people: [ada, athlete({ name: 'Bo', sport: 'boxing' })], patterns: [next] });
     screen = await Screen.of(FilmScreen);
     await open();
   });
@@ -139,6 +139,22 @@ describe('what is looked at in a clip', () => {
     await tick('mark the same again');
   });
 
+  it('offers the marks of the sport that is seen, and all of them when asked', async () => {
+    expect(screen.all('.mark').length).toBe(10);
+    await tab('athlete');
+    await screen.choose('athlete', 'Bo');
+    await tab('times');
+    await screen.until(() => screen.all('.mark').length === 7);
+    expect(screen.words).not.toContain('split in the air');
+    screen.button('all marks').click();
+    await screen.until(() => screen.all('.mark').length === 10);
+    // By its key each can be made in any case.
+    screen.button('all marks').click();
+    await go(4);
+    press('d');
+    await screen.until(() => screen.all('.made li').length === 1);
+  });
+
   it('puts attempts beside each other, joined at what both have, and says what differs', async () => {
     await mark();
     await tab('side by side');
@@ -150,6 +166,10 @@ describe('what is looked at in a clip', () => {
     await screen.until(() => screen.words.includes('at ‘split down’'));
     screen.button('1 →').click();
     await screen.until(() => screen.words.includes('17 ms after ‘split down’'));
+    press('ArrowLeft');
+    press('ArrowLeft');
+    await screen.until(() => screen.words.includes('17 ms before ‘split down’'));
+    screen.button('1 →').click();
     screen.all<HTMLButtonElement>('figcaption button')[1]?.click();
     await screen.until(() => screen.all('hop-film-beside-pictures figure').length === 1);
     expect(screen.words).toContain('Choose two to four attempts');

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, output } from '@a
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { LOOKING_LIMITS, type Phase } from '@hopsk/contract/film-work';
-import { PHASES, phasesOf } from '@hopsk/core/film/phases';
+import { PHASES } from '@hopsk/core/film/phases';
 import { faultLabel, faultWords } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { patterns, people } from '../../data/records';
@@ -13,6 +13,7 @@ import { byId, orNone } from '../../ui/options';
 import { texts } from '../../ui/reads';
 import { FilmDecisions } from './decisions';
 import { FilmDesk } from './desk';
+import { FilmSport } from './film-sport';
 import { OwnPhases } from './own-phases';
 import { FilmStills } from './stills';
 
@@ -33,15 +34,10 @@ export class FilmTalk {
   protected readonly common = words.common;
   readonly page = output();
   private readonly people = this.store.selectSignal(people.selectById);
-  private readonly everybody = this.store.selectSignal(people.selectHere);
   private readonly patterns = this.store.selectSignal(patterns.selectHere);
   protected readonly most = LOOKING_LIMITS.phases;
   protected readonly reads = { name: texts(40, 1), good: texts(200), says: texts(200), cue: texts(120) };
-  private readonly set = computed(() => {
-    const { athlete } = this.desk.work();
-    // Where nobody is named yet: as most likely, what the club does.
-    return phasesOf((athlete !== null && this.people()[athlete]?.sport) || (this.everybody()[0]?.sport ?? ''));
-  });
+  private readonly set = inject(FilmSport).likely;
   /** As they were written for this clip; else as this coach goes through them, or as is usual. */
   protected readonly phases = computed((): readonly Phase[] => {
     const { phases } = this.desk.work();
