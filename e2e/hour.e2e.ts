@@ -187,10 +187,11 @@ test('twelve minutes on the floor: a phone in one hand, a second coach, a screen
       taps.map(({ fault, side, athlete }) => ({ fault, side, athlete })),
     );
     // Five seconds to count down: each tap stands where it was made. Where others are in the run its time is theirs too, whose clocks go on
-    // while the phone's is stopped by this test: it is put right now and then, forward, and never between two taps that follow each other.
+    // while the phone's is stopped by this test: it is put right now and then, and anew after a reload, by less than a second back, and never
+    // between two taps that follow each other.
     const off = mine.map(({ m }, n) => m - 5000 - 1000 * (taps[n]?.second ?? 0));
     expect(Math.abs(off[0] ?? Infinity), JSON.stringify(off)).toBeLessThan(400);
-    off.slice(1).forEach((ms, n) => expect(ms, JSON.stringify(off)).toBeGreaterThan((off[n] ?? 0) - 400));
+    off.slice(1).forEach((ms, n) => expect(ms, JSON.stringify(off)).toBeGreaterThan((off[n] ?? 0) - 1000));
     expect(off.at(-1), JSON.stringify(off)).toBeLessThan(60_000);
     expect(others.map(({ fault, side, athlete }) => [fault, side, athlete])).toEqual([['tall', 'right', bea]]);
     const kinds = new Set(events.map(({ kind }) => kind));
