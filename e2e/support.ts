@@ -71,6 +71,11 @@ const tokenOf = async (page: Page): Promise<string> =>
 
 /** Nothing serious or critical by axe's rules; of another colour scheme only colours are other ones. */
 export async function accessible(page: Page, only: 'all' | 'colours' = 'all'): Promise<void> {
+  // Colours that still go from day to night are nobody's colours.
+  await page.evaluate(async () => {
+    const going = document.getAnimations().filter((one) => one instanceof CSSTransition);
+    await Promise.allSettled(going.map((one) => one.finished));
+  });
   // The app has no frames: read in the page itself it takes half as long as put together in another one.
   // Only what is wrong is asked for: what else it found takes it as long again on a large page.
   const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).setLegacyMode(true);
