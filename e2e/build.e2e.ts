@@ -277,6 +277,35 @@ test.describe('a coach’s evening', () => {
     await expect(doses(coach).first()).toHaveValue('3 × 30 s, rest 20 s');
   });
 
+  test('what is pressed stays where it is while the session is worked out, on a laptop and on a phone', async ({ coach }) => {
+    await coach.addInitScript(() => {
+      const look = (): void => {
+        const desk = document.querySelector('.desk');
+        if (desk) document.body.dataset['tops'] = `${document.body.dataset['tops'] ?? ''} ${Math.round(desk.getBoundingClientRect().top)}`;
+        requestAnimationFrame(look);
+      };
+      requestAnimationFrame(look);
+    });
+    await coach.goto('/build');
+    await coach.getByRole('link', { name: 'Front corner, Tuesday' }).click();
+    await coach.locator('.desk').waitFor();
+    for (const size of [
+      { width: 1280, height: 800 },
+      { width: 390, height: 844 },
+    ]) {
+      await coach.setViewportSize(size);
+      await coach.reload();
+      await coach.locator('hop-listen').waitFor();
+      const before = await coach.evaluate(
+        () =>
+          new Promise<string>((done) =>
+            requestAnimationFrame(() => requestAnimationFrame(() => done(document.body.dataset['tops'] ?? ''))),
+          ),
+      );
+      expect([...new Set(before.trim().split(' '))]).toHaveLength(1);
+    }
+  });
+
   test('a grid counts its variants and builds a session of those never done', async ({ coach }) => {
     await savePattern(coach, 'Grid of this', null);
     await coach.goto('/build/grid');
