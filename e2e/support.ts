@@ -81,7 +81,9 @@ export async function accessible(page: Page, only: 'all' | 'colours' = 'all'): P
   const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).setLegacyMode(true);
   const { violations } = await (only === 'all' ? axe : axe.withRules(['color-contrast', 'link-in-text-block'])).analyze();
   const bad = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
-  const told = bad.map((one) => `${one.id}: ${one.nodes.map((node) => `${node.target.join(' ')} (${node.any[0]?.message ?? ''})`).join(', ')}`);
+  const told = bad.map(
+    (one) => `${one.id}: ${one.nodes.map((node) => `${node.target.join(' ')} (${node.any[0]?.message ?? ''})`).join(', ')}`,
+  );
   // Said first as well: a report that is cut keeps its first line.
   expect(told, told.join('; ')).toEqual([]);
 }
