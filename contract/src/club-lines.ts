@@ -6,6 +6,7 @@ import { PatternSave } from './pattern-draft.js';
 import { AthleteSave } from './people.js';
 import { field, FieldSaid, Problem } from './problem.js';
 import { EVENTS_LIMITS, RunEvent, RunHead } from './run.js';
+import { FilmKept } from './films.js';
 import { RecordedWord } from './recorded-words.js';
 import { SessionSave } from './session-draft.js';
 import { ReadWith } from './read-with.js';
@@ -38,6 +39,8 @@ export const CLUB_RECORDS = {
   decision: DecisionRecord,
   /** A word of the clock in a coach's own voice; a club that has its own keeps it. */
   word: RecordedWord,
+  /** What was marked in a clip; a club that has its own of that clip keeps it. */
+  film: z.omit(FilmKept, { version: true }),
   /** Events of a run that stands before them. */
   log: z.object({ run: Id, events: z.array(RunEvent).check(z.minLength(1), z.maxLength(EVENTS_LIMITS.most)) }),
 };

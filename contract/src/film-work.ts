@@ -4,7 +4,9 @@ import { MARKS, type Mark } from '@hopsk/core/film/marks';
 import * as z from 'zod/mini';
 import { VIEWS } from '@hopsk/core/catalogue/fault';
 import { MOST_SLOW } from '@hopsk/core/film/slow';
+import type { Stamps } from '@hopsk/core/film/stamps';
 import { between, Code, Day, Id, line, Moment, note, whole } from './common.js';
+import { field } from './problem.js';
 
 /** Frames of a clip: as many as half an hour has at 240 pictures a second. */
 export const MOST_FRAMES = 432_000;
@@ -51,8 +53,22 @@ const Decision = z.object({
 });
 export type Decision = z.infer<typeof Decision>;
 
+/** A clip without its pictures: how large they are, how many, and when those were that something was marked or tapped in. */
+const Filmed = z
+  .object({
+    ...{ width: whole(1, MOST_PIXELS), height: whole(1, MOST_PIXELS), frames: whole(2, MOST_FRAMES + 1) },
+    at: z.array(z.tuple([stoodFrame, between(0, 1e6, 's')])).check(z.minLength(2), z.maxLength(6 * MOST)),
+  })
+  .check(z.refine((said) => goesOn(said), field('frames-grow', {})));
+/** From the first frame to the last, each later than the one before. */
+function goesOn({ frames, at }: Stamps): boolean {
+  const [first, last] = [at[0], at.at(-1)];
+  if (first?.[0] !== 0 || last?.[0] !== frames - 1) return false;
+  return at.every(([frame, seconds], i) => frame > (at[i - 1]?.[0] ?? -1) && seconds > (at[i - 1]?.[1] ?? -1));
+}
+
 /** What was marked and tapped in a clip, as a device keeps it. */
-const FilmWorkShape = z.object({
+export const FilmWorkShape = z.object({
   marks: z.array(MarkShape).check(z.maxLength(MOST)),
   again: z.array(MarkShape).check(z.maxLength(MOST)),
   /** The floor that points were tapped of: its code, or what `areaOf` reads; '' for none. The measured diagonal of a taped one, metres. */
@@ -88,6 +104,8 @@ const FilmWorkShape = z.object({
   next: z._default(z.nullable(Id), null),
   decisions: z._default(z.array(Decision).check(z.maxLength(LOOKING_LIMITS.decisions)), []),
   stills: z._default(z.array(Still).check(z.maxLength(LOOKING_LIMITS.stills)), []),
+  /** The clip itself, as far as what was marked in it needs it: a lost clip leaves its times. */
+  film: z._default(z.nullable(Filmed), null),
   /** When that was written into the fault book. */
   booked: z._default(z.nullable(Moment), null),
 });
@@ -95,7 +113,7 @@ export type FilmWork = z.infer<typeof FilmWorkShape>;
 export const NO_WORK: FilmWork = {
   ...{ marks: [], again: [], area: '', diagonal: null, points: [], prints: [] },
   ...{ athlete: null, day: null, view: 'side', faults: [], booked: null },
-  ...{ slow: 1, phases: [], point: null, next: null, decisions: [], stills: [] },
+  ...{ slow: 1, phases: [], point: null, next: null, decisions: [], stills: [], film: null },
 };
 
 /**

@@ -76,7 +76,7 @@ export const Erasure = z.object({
   underWay: z.nullable(z.string()),
   /** Where else their name stands: nothing of that is changed. */
   mentions: z.array(
-    z.object({ kind: z.enum(['run', 'session', 'pattern', 'note', 'decision']), day: z.nullable(z.string()), text: z.string() }),
+    z.object({ kind: z.enum(['run', 'session', 'pattern', 'note', 'decision', 'film']), day: z.nullable(z.string()), text: z.string() }),
   ),
 });
 export type Erasure = Wire<typeof Erasure>;
@@ -122,6 +122,17 @@ export const GivenOut = z.object({
       /** What the log says of them, where it was asked for. */
       events: z.optional(z.array(z.unknown())),
     }),
+  ),
+  /** What was marked in film of them. */
+  films: z._default(
+    z.array(
+      z.object({
+        ...{ name: z.string(), day: z.nullable(z.string()), keptAt: z.string(), marks: count },
+        /** All of it, where it was asked for. */
+        work: z.optional(z.unknown()),
+      }),
+    ),
+    [],
   ),
 });
 export type GivenOut = Wire<typeof GivenOut>;

@@ -88,7 +88,8 @@ export type RecordName =
   | 'rules'
   | 'passkey'
   | 'decision'
-  | 'word';
+  | 'word'
+  | 'film';
 
 /** Why a request was not answered as asked. */
 export interface ProblemMessages {
@@ -112,6 +113,8 @@ export interface ProblemMessages {
   readonly 'no-such-code': Nothing;
   readonly 'code-over': Nothing;
   readonly 'too-many-things': { readonly most: number };
+  readonly 'too-many-films': { readonly most: number };
+  readonly 'not-agreed': Nothing;
   readonly 'too-many-words': { readonly most: number };
   readonly 'too-often': { readonly seconds: number };
   readonly 'too-many': Nothing;

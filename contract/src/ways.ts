@@ -26,6 +26,7 @@ import { PasskeyAdd, PasskeyBegin, Passkeys, PasskeyUse, SignInByChange } from '
 import { Pattern } from './pattern.js';
 import { PatternSave } from './pattern-draft.js';
 import { Athlete, AthleteSave } from './people.js';
+import { FilmKept, FilmRows, FilmSave } from './films.js';
 import { EraseAsked, Erasure, GivenOut, GivenOutAsked, Look, LooksAsked, PeopleRules } from './people-data.js';
 import { Phone } from './phone.js';
 import { Recount, RecountAsked, Recounted, RecountLeft, RecountPage } from './recount.js';
@@ -120,6 +121,10 @@ export const WAYS: Readonly<Record<string, Way>> = {
     about: 'In which kinds of stages athletes were first watched for a fault, and what came after.',
     gives: FaultRemedies,
   },
+  'GET /films': { about: 'What was marked in clips; the clips stay on their devices.', gives: FilmRows },
+  'GET /films/:clip': { about: 'What was marked in one clip.', gives: FilmKept },
+  'PUT /films/:clip': { about: 'Keeps what was marked in a clip.', sends: FilmSave, gives: FilmKept },
+  'DELETE /films/:clip': { about: 'Forgets what was marked in a clip.', gives: null },
   'GET /recorded-words': { about: 'Words that the clock says in a coach’s own voice.', gives: RecordedWords },
   'PUT /recorded-words/:word': { about: 'Keeps a word in a coach’s own voice.', sends: RecordedSave, gives: null },
   'DELETE /recorded-words/:word': { about: 'Takes one away: the device’s own voice says it again.', gives: null },

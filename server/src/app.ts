@@ -33,6 +33,7 @@ import { peopleRoutes } from './people/routes.js';
 import { sessionRoutes } from './sessions/routes.js';
 import { runRoutes } from './runs/routes.js';
 import { tableRoutes } from './runs/table-routes.js';
+import { filmRoutes } from './films/routes.js';
 import { recordedRoutes } from './teaching/recorded-routes.js';
 import { teachingRoutes } from './teaching/routes.js';
 import { transferRoutes } from './transfer/routes.js';
@@ -103,6 +104,7 @@ export function createApp(
     hallRoutes(backing, hints, config.sessionSecret),
     teachingRoutes(pool),
     recordedRoutes(pool),
+    filmRoutes(backing),
     otherwiseRoutes(pool),
     transferRoutes(backing, config.uploads),
   );

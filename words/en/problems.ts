@@ -14,6 +14,7 @@ const things: Readonly<Record<RecordName, string>> = {
   passkey: 'passkey',
   decision: 'decision',
   word: 'word',
+  film: 'film',
   rules: 'page of how long things are kept',
 };
 
@@ -116,6 +117,8 @@ export const problems = {
     'not-here': () => 'The first coach is made on the machine itself, not over the network.',
     'no-such-code': () => 'There is no run with this code now.',
     'too-many-words': ({ most }) => `A club keeps ${most} recorded words; take one away first.`,
+    'too-many-films': ({ most }) => `A club keeps what was marked in ${most} clips; take one away first.`,
+    'not-agreed': () => 'Nothing of film is kept of somebody under 16 before a guardian has agreed: note the day with the athlete.',
     'too-many-things': ({ most }) => `${most} phones take part in this run; more it does not take.`,
     'code-over': () => 'The run is over, or has another code now.',
     'no-demo': () => 'There is no demo club on this server.',

@@ -98,6 +98,7 @@ export const kept = {
       pattern: 'á þáţţéŕñ',
       note: 'á ñóţé',
       decision: 'ŵĥý šóɱéƀóđý ŵáš đéçíđéđ óñ',
+      film: 'ŵĥáţ ŵáš ɱáŕķéđ íñ á çļíþ',
     },
     underWay: (run: string): string => `Ţĥéý áŕé íñ á ŕúñ ţĥáţ íš úñđéŕ ŵáý (‘${run}’): éñđ íţ ƒíŕšţ.`,
     typeName: (name: string): string => `ţýþé ţĥé ñáɱé: ${name}`,

@@ -27,6 +27,7 @@ with coach_gone as (delete from coach where club_id = $1),
      erased_carried_gone as (delete from erased_carried where club_id = $1),
      read_otherwise_gone as (delete from read_otherwise where club_id = $1),
      people_rules_gone as (delete from people_rules where club_id = $1),
+     film_work_gone as (delete from film_work where club_id = $1),
      recorded_word_gone as (delete from recorded_word where club_id = $1),
      teaching_gone as (delete from teaching where club_id = $1)
 delete from club where id = $1

@@ -1,4 +1,4 @@
--- Where else a name stands: in names of runs, in sessions and patterns (their earlier versions too), in notes, in why others were decided on. Words are compared in small
+-- Where else a name stands: in names of runs, in sessions and patterns (their earlier versions too), in notes, in why others were decided on, in what was said of film. Words are compared in small
 -- letters; in documents a name stands as they write it (a quotation mark behind a stroke).
 select 'run' as kind, run.day::text as day, run.name as text from run where run.club_id = $1 and position(lower($2) in lower(run.name)) > 0
 union all
@@ -30,5 +30,11 @@ union all
 select 'decision', decision.day::text, decision.why
 from decision
 where decision.club_id = $1 and decision.athlete_id <> $3 and position(lower($2) in lower(decision.why)) > 0
+union all
+select 'film', film_work.day::text, film_work.name
+from film_work
+where film_work.club_id = $1
+  and film_work.athlete_id is distinct from $3
+  and position(lower(btrim(to_jsonb($2::text)::text, '"')) in lower(concat(film_work.name, ' ', film_work.work::text))) > 0
 order by day desc nulls last
 limit 50

@@ -85,6 +85,11 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   'GET /teaching': MEMBERS,
   'PUT /teaching': COACHES,
 
+  'GET /films': COACHES,
+  'GET /films/:clip': COACHES,
+  'PUT /films/:clip': COACHES,
+  'DELETE /films/:clip': COACHES,
+
   'GET /recorded-words': FLOOR,
   'PUT /recorded-words/:word': COACHES,
   'DELETE /recorded-words/:word': COACHES,

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { NO_WORK } from '@hopsk/contract/film-work';
 import type { RunEvent } from '@hopsk/contract/run';
 import { GivenOut, LEAST_BEHIND, LOOKS, type Erasure, type Look } from '@hopsk/contract/people-data';
 import { sampleSession } from '@hopsk/contract/testing/samples';
@@ -230,11 +231,20 @@ describe('somebody who is erased', () => {
     await house.pool.query("update athlete set archived_at = now() - interval '13 months' where id = $1", [put]);
     await club.get(`/athletes/${stays}/book`).expect(200);
     await house.pool.query("update look set last_at = now() - interval '25 months' where what = 'looked' and club_id = $1", [club.clubId]);
+    const filmed = async (): Promise<string[]> =>
+      ((await club.get('/films').expect(200)).body as { name: string }[]).map(({ name }) => name);
+    for (const [clip, day] of [
+      ['a', '2019-03-01'],
+      ['b', late.run.day],
+      ['c', null],
+    ] as const)
+      await club.put(`/films/${clip.repeat(64)}`, { version: 0, name: clip, work: { ...NO_WORK, day } }).expect(200);
     const names = async (): Promise<string[]> =>
       ((await club.get('/athletes').expect(200)).body as { name: string }[]).map(({ name }) => name);
 
     await keepAsLong(house.pool);
     expect(await names()).toEqual(['Is here', 'Put away']);
+    expect(await filmed()).toEqual(['c', 'b', 'a']);
     await club.get(`/runs/${early.run.id}`).expect(200);
     await club.put('/people-rules', { version: 0, runs: 24, left: 12, looks: 24, agreement: 'none' }).expect(200);
     expect((await club.put('/people-rules', { version: 0, runs: 1, left: 1, looks: 1, agreement: 'none' }).expect(409)).body.error).toBe(
@@ -242,6 +252,7 @@ describe('somebody who is erased', () => {
     );
     await keepAsLong(house.pool);
     expect(await names()).toEqual(['Is here']);
+    expect(await filmed()).toEqual(['c', 'b']);
     await club.get(`/runs/${early.run.id}`).expect(404);
     await club.get(`/runs/${late.run.id}`).expect(200);
     const looks = (await club.get('/looks').expect(200)).body as Look[];

@@ -28,6 +28,7 @@ export async function keepAsLong(pool: Pool): Promise<Went> {
       await run(db, 'looks-over', clubId, rules.looks);
     });
     if (rules.runs === null) continue;
+    await run(pool, 'films-over', clubId, rules.runs);
     // Some at a time: whoever taps meanwhile does not wait for years of runs.
     for (let over = true; over;)
       over = await transaction(pool, async (db) => {

@@ -9,6 +9,7 @@ import { addPattern } from '../patterns/patterns.js';
 import { addSession } from '../sessions/sessions.js';
 import { appendEvents } from '../runs/append.js';
 import { putHead } from '../runs/runs.js';
+import { addFilm } from '../films/films.js';
 import { addRecorded } from '../teaching/recorded-words.js';
 import { addTeaching } from '../teaching/teaching.js';
 import type { Found } from './read-lines.js';
@@ -78,6 +79,8 @@ async function add(db: Db, clubId: string, { kind, record }: Exclude<ClubRecord,
       return void (await addTeaching(db, clubId, record, by));
     case 'word':
       return void (await addRecorded(db, clubId, record));
+    case 'film':
+      return void (await addFilm(db, clubId, record));
     case 'erased':
       await run(db, 'erased-add', clubId, record.id);
       return void (await eraseAthlete(db, clubId, record.id));

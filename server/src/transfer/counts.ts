@@ -15,5 +15,5 @@ export function noTally(): Tally {
 /** Counts one more record of a file. */
 export function countIn(counts: Counts, { kind, record }: ClubRecord): void {
   if (kind === 'log') counts.events += record.events.length;
-  else if (kind !== 'teaching' && kind !== 'erased' && kind !== 'somebody' && kind !== 'decision' && kind !== 'word') counts[`${kind}s`]++;
+  else if (kind === 'athlete' || kind === 'pattern' || kind === 'session' || kind === 'run') counts[`${kind}s`]++;
 }

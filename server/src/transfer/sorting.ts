@@ -47,6 +47,11 @@ export class Sorting {
   sort({ kind, record }: Exclude<ClubRecord, { kind: 'log' }>): Sorted {
     if (kind === 'teaching' || kind === 'word') return { is: 'new' };
     const { athlete, erased, pattern, session } = this.there;
+    if (kind === 'film') {
+      const of = record.work.athlete;
+      const code = of === null ? null : erased.has(of) ? ('erased' as const) : athlete.has(of) ? null : ('not-there' as const);
+      return code === null ? { is: 'new' } : { is: 'refused', fields: [{ path: 'film.athlete', code, values: {} }] };
+    }
     if (kind === 'erased') {
       if (erased.has(record.id)) return { is: 'known' };
       erased.add(record.id);

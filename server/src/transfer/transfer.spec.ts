@@ -8,6 +8,7 @@ import { join } from 'node:path';
 import { Readable } from 'node:stream';
 import { gzipSync } from 'node:zlib';
 import type { Imported } from '@hopsk/contract/club-lines';
+import { NO_WORK } from '@hopsk/contract/film-work';
 import { sampleSession } from '@hopsk/contract/testing/samples';
 import request from 'supertest';
 import { athlete, Coach, type House, openHouse, pattern, ran } from '../testing/house.js';
@@ -88,6 +89,32 @@ describe('the club as a file', () => {
     const { id } = held.athletes[0] as { id: string };
     const book = (await other.get(`/athletes/${id}/book`).expect(200)).body;
     expect([book.entries[0].fault, book.entries[0].faulty]).toEqual(['split-late', 2]);
+  });
+
+  it('takes along what was marked in clips; what a club has of a clip stays, and of somebody who is not there none comes', async () => {
+    const { coach } = await filled();
+    const all = (await coach.get('/athletes').expect(200)).body as { id: string; name: string }[];
+    const here = all.find(({ name }) => name === 'Here');
+    const film = (name: string, athlete: string | null): object => ({ version: 0, name, work: { ...NO_WORK, athlete, slow: 4 } });
+    const [a, b] = ['a'.repeat(64), 'b'.repeat(64)];
+    await coach.put(`/films/${a}`, film('ours', null)).expect(200);
+    await coach.put(`/films/${b}`, film('theirs', here?.id ?? '')).expect(200);
+    const { text } = await coach.file();
+    const other = await Coach.of(house, 'Second club');
+    await other.put(`/films/${a}`, film('own', null)).expect(200);
+    expect((await other.takeIn(text)).refused.count).toBe(0);
+    const kept = await Promise.all([a, b].map(async (clip) => (await other.get(`/films/${clip}`).expect(200)).body));
+    expect(kept.map(({ name, version, work }) => [name, version, work.athlete, work.slow])).toEqual([
+      ['own', 1, null, 4],
+      ['theirs', 1, here?.id, 4],
+    ]);
+    const stranger = await Coach.of(house, 'Third club');
+    const without = text
+      .split('\n')
+      .filter((line) => !line.startsWith('{"athlete"') && !line.startsWith('{"run"') && !line.startsWith('{"log"'));
+    const { refused } = await stranger.takeIn(without.join('\n'));
+    expect(refused.told.flatMap(({ fields }) => fields.map(({ path, code }) => [path, code]))).toContain(['film.athlete', 'not-there']);
+    expect(((await stranger.get('/films').expect(200)).body as { name: string }[]).map(({ name }) => name)).toEqual(['ours']);
   });
 
   it('is read packed, and as the one document that earlier versions wrote', async () => {

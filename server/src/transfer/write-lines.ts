@@ -9,6 +9,7 @@ import type { Session } from '@hopsk/contract/session';
 import { one, run, type Db } from '../db/sql.js';
 import { listAthletes } from '../people/athletes.js';
 import { decisionsOf } from '../people/decisions.js';
+import { filmsOf } from '../films/films.js';
 import { listPatterns } from '../patterns/patterns.js';
 import { eventsAfter, headOf } from '../runs/runs.js';
 import { listSessions } from '../sessions/sessions.js';
@@ -49,6 +50,7 @@ export async function* clubLines(db: Db, clubId: string): AsyncGenerator<string>
   for (const record of athletes) yield written({ kind: 'athlete', record: fresh(record) });
   const ids = athletes.map(({ id }) => id);
   for (const record of await decisionsOf(db, clubId, ids)) yield written({ kind: 'decision', record });
+  for await (const record of filmsOf(db, clubId, ids)) yield written({ kind: 'film', record });
   for (const record of (await listPatterns(db, clubId, null)).filter(wanted)) yield written({ kind: 'pattern', record: fresh(record) });
   for (const record of (await listSessions(db, clubId, null)).filter(wanted)) yield written({ kind: 'session', record: fresh(record) });
   for (const { id } of await run<{ id: string }>(db, 'run-ids', clubId)) {
