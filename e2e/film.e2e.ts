@@ -103,6 +103,50 @@ test('a clip of the device is looked at frame by frame; its marks come to times,
   await expect(coach.locator('.made li')).toHaveCount(3);
 });
 
+test('what is marked on one device is on another, with the clip or without it, and after the network was away', async ({
+  coach,
+  browser,
+}) => {
+  test.slow();
+  await coach.goto('/film');
+  const clip = { ...(await filmedIn(coach)), name: 'Seen on two devices.mp4' };
+  const open = async (page: Page): Promise<void> => {
+    await page.locator('hop-film hop-file input').first().setInputFiles(clip);
+    await expect(page.locator('.where')).toContainText('frame 0 of');
+  };
+  const mark = async (page: Page, on: number, key: string): Promise<void> => {
+    for (let i = 0; i < on; i++) await page.keyboard.press('ArrowRight');
+    await page.keyboard.press(key);
+  };
+  await open(coach);
+  await coach.context().setOffline(true);
+  await mark(coach, 4, 'c');
+  await expect(coach.locator('.where')).toContainText('kept here, not sent yet');
+  await coach.context().setOffline(false);
+  await expect(coach.locator('.where')).toContainText('with the club');
+
+  const other = await browser.newPage();
+  await enterByDoor(other);
+  await other.goto('/film');
+  await other.getByRole('button', { name: /^Seen on two devices\.mp4.*one mark.*the clip is not here/ }).click();
+  await expect(other.getByText('The clip is not on this device')).toBeVisible();
+  await expect(other.locator('.made li')).toHaveCount(1);
+  await accessible(other);
+  await open(other);
+  await expect(other.locator('.made li')).toHaveCount(1);
+  await mark(other, 6, 'd');
+  await expect(other.locator('.where')).toContainText('with the club');
+
+  // Marked here since, over what this device knew: nobody is written over.
+  await mark(coach, 5, 'f');
+  await expect(coach.getByText('Somebody else marked this clip since: the club has 2 marks, this device 2 marks.')).toBeVisible();
+  await accessible(coach);
+  await coach.getByRole('button', { name: 'take what the club has' }).click();
+  await expect(coach.getByRole('row', { name: /split against the ball/ })).toContainText(/\d+\sms\s±\s\d+/);
+  await expect(coach.locator('.where')).toContainText('with the club');
+  await other.close();
+});
+
 /** Whether the frame that is shown has a shoe at a pixel, as far as an encoder keeps its colour. */
 const isShoe = (page: Page, { x, y }: Vec, foot: Side): Promise<boolean> =>
   page.locator('hop-film canvas.shown').evaluate(

@@ -5,7 +5,7 @@ import * as z from 'zod/mini';
 import { VIEWS } from '@hopsk/core/catalogue/fault';
 import { MOST_SLOW } from '@hopsk/core/film/slow';
 import type { Stamps } from '@hopsk/core/film/stamps';
-import { between, Code, Day, Id, line, Moment, note, whole } from './common.js';
+import { between, Code, Day, Id, line, Moment, note, whole, type Wire } from './common.js';
 import { field } from './problem.js';
 
 /** Frames of a clip: as many as half an hour has at 240 pictures a second. */
@@ -34,16 +34,16 @@ export const LOOKING_LIMITS = { phases: 12, stills: 12, shapes: 30, corners: 12,
 export const RIGHTS = ['right', 'not', 'open'] as const;
 
 const Shape = z.object({ kind: z.enum(SHAPES), at: z.array(inPicture).check(z.minLength(1), z.maxLength(LOOKING_LIMITS.corners)) });
-export type Shape = z.infer<typeof Shape>;
+export type Shape = Wire<typeof Shape>;
 const Still = z.object({
   frame: stoodFrame,
   says: note(120),
   shapes: z.array(Shape).check(z.maxLength(LOOKING_LIMITS.shapes)),
 });
-export type Still = z.infer<typeof Still>;
+export type Still = Wire<typeof Still>;
 /** What a coach goes through, and what is good in it; where it is looked at. */
 const Phase = z.object({ name: line(40), frame: z.nullable(stoodFrame), good: note(200) });
-export type Phase = z.infer<typeof Phase>;
+export type Phase = Wire<typeof Phase>;
 /** The one thing to work on: in which phase, which fault it is where it is one, and the words that go with it. */
 const Point = z.object({ phase: note(40), fault: z.union([Code, z.literal('')]), says: note(200), cue: note(120) });
 /** A decision that is seen: the situation of a playbook, what was chosen, what else was there, and whether it was right. */
@@ -51,7 +51,7 @@ const Decision = z.object({
   ...{ frame: stoodFrame, book: z.union([Code, z.literal('')]), situation: note(80) },
   ...{ chosen: note(120), else: note(200), right: z.enum(RIGHTS) },
 });
-export type Decision = z.infer<typeof Decision>;
+export type Decision = Wire<typeof Decision>;
 
 /** A clip without its pictures: how large they are, how many, and when those were that something was marked or tapped in. */
 const Filmed = z
@@ -109,7 +109,7 @@ export const FilmWorkShape = z.object({
   /** When that was written into the fault book. */
   booked: z._default(z.nullable(Moment), null),
 });
-export type FilmWork = z.infer<typeof FilmWorkShape>;
+export type FilmWork = Wire<typeof FilmWorkShape>;
 export const NO_WORK: FilmWork = {
   ...{ marks: [], again: [], area: '', diagonal: null, points: [], prints: [] },
   ...{ athlete: null, day: null, view: 'side', faults: [], booked: null },

@@ -30,7 +30,7 @@ export const film = {
     noneSays:
       'Open one that was filmed with a phone or a camera: MP4, MOV or WebM. It is looked at frame by frame; what you mark comes to times, with what the film leaves open.',
     stays:
-      'A clip stays on this device. One that is opened is not copied; one that is filmed here is kept, encrypted, for whoever is signed in. What you mark stays here too, encrypted, until you sign in on this device again; to have it elsewhere save it as a table.',
+      'A clip stays on this device. One that is opened is not copied; one that is filmed here is kept, encrypted, for whoever is signed in. What you mark goes to the club: times, places and words, never a picture; what cannot be sent yet waits here, encrypted.',
     filmTitle: 'Film it',
     filmHere: 'film with this device',
     filmDrawn: 'film the drawn figure',
@@ -52,6 +52,28 @@ export const film = {
       'no-files': 'This browser keeps no files: the clip is open here, and gone when it is put away.',
     },
     putAway: 'put away',
+    withClub: 'with the club',
+    waits: 'kept here, not sent yet',
+    onlyHere: 'to try on: stays on this device',
+    notWithClub: (why: string): string => `What was marked is kept on this device alone. ${why}`,
+    marksAndFeet: (marks: number, feet: number): string =>
+      `${marks === 1 ? 'one mark' : `${marks} marks`}${feet === 0 ? '' : feet === 1 ? ' and one foot' : ` and ${feet} feet`}`,
+    elsewhere: (theirs: string, ours: string): string =>
+      `Somebody else marked this clip since: the club has ${theirs}, this device ${ours}.`,
+    keepOurs: 'keep what is here',
+    takeTheirs: 'take what the club has',
+    clubTitle: 'Marked by the club',
+    clubSays: ({ who, day, marks, by, here }: Readonly<{ who: string; day: string; marks: number; by: string; here: boolean }>): string =>
+      [marks === 1 ? 'one mark' : `${marks} marks`, day, who, by === '' ? '' : `by ${by}`, here ? '' : 'the clip is not here']
+        .filter((part) => part !== '')
+        .join(' · '),
+    forgetMarks: (name: string): string => `forget what was marked in ${name}`,
+    forgetSure: (name: string): string => `Forget what was marked in ‘${name}’, for the whole club? The clip stays where it is.`,
+    forgetYes: 'forget it',
+    forgetNo: 'keep it',
+    lostSays: 'The clip is not on this device: what was marked in it is. Open the file, and it is known again.',
+    lostMark: 'Without the clip nothing new can be marked.',
+    lostNothing: (name: string): string => `Nothing was marked in ‘${name}’ that can be shown without the clip.`,
     keptTitle: 'Kept on this device',
     keptSays: (megabytes: string, days: number, who: string): string =>
       `${megabytes} MB, ${days === 0 ? 'today' : days === 1 ? 'since yesterday' : `for ${days} days`}${who === '' ? '' : `, ${who}`}`,
@@ -289,7 +311,8 @@ export const film = {
     doingLabel: 'what is measured',
     doings: { times: 'times', floor: 'floor', feet: 'feet', plan: 'pattern', beside: 'side by side', talk: 'talk', athlete: 'athlete' },
     drawnTitle: 'Or try it with a drawn one',
-    drawnSays: 'A drawn figure splits and lunges three times on a badminton court; the split comes later against the ball each time.',
+    drawnSays:
+      'A drawn figure splits and lunges three times on a badminton court; the split comes later against the ball each time. What you mark in it stays on this device.',
     drawn: {
       'drawn-30': '30 pictures a second',
       'drawn-60': '60',

@@ -1,5 +1,6 @@
 import { filmed, heard, lightOf } from '../testing/filmed';
-import { nameOf, openClip, type Clip } from './clip';
+import { nameOf } from '../data/clip-name';
+import { openClip, type Clip } from './clip';
 
 const opened = async (file: Blob): Promise<Clip> => {
   const clip = await openClip(file);

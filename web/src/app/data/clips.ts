@@ -3,6 +3,7 @@ import { firstValueFrom } from 'rxjs';
 import { Me } from '@hopsk/contract/club';
 import * as z from 'zod/mini';
 import { newClipKey, openedPieces, sealedPieces } from './clip-pieces';
+import { nameOf } from './clip-name';
 import { DeviceStore } from './device-store';
 import { newId } from './ids';
 import { SealApi } from './seal-api';
@@ -10,6 +11,8 @@ import { SealApi } from './seal-api';
 /** A clip that this device keeps: what it is called, from which day, how large, since when, and whom it shows. */
 const KeptClip = z.object({
   id: z.string().check(z.regex(/^[0-9a-f-]{36}$/)),
+  /** What it is known again by; an earlier version did not keep that. */
+  hash: z._default(z.nullable(z.string().check(z.maxLength(64))), null),
   name: z.string().check(z.maxLength(200)),
   type: z.string().check(z.maxLength(100)),
   bytes: z.int().check(z.gte(0)),
@@ -114,6 +117,7 @@ export class Clips {
       await write(folder, id, sealedPieces(file, id, mine.key));
       const kept: KeptClip = {
         id,
+        hash: await nameOf(file),
         name: file.name.slice(0, 200),
         type: file.type.slice(0, 100),
         bytes: file.size,

@@ -5,89 +5,191 @@ import { firstValueFrom } from 'rxjs';
 import * as z from 'zod/mini';
 import { DeviceStore } from './device-store';
 import { FilmsApi } from './films-api';
-import { troubleOf, type Trouble } from './problem';
+import { troubleOf } from './problem';
 import { same } from './same';
 
 /** What the club had of a clip when this device last knew: its version, and what was in it. */
 const Known = z.object({ version: z.int(), work: z.unknown() });
-
-/** Somebody marked the same clip elsewhere since: theirs, beside what is here. */
-export interface Elsewhere {
-  readonly clip: string;
-  readonly theirs: FilmKept;
+interface Known {
+  readonly version: number;
+  readonly work: FilmWork;
 }
+/** Clips of which something is not sent yet, and what each is called. */
+const Waiting = z.record(z.string().check(z.maxLength(64)), z.string().check(z.maxLength(200)));
+const WAITING = 'film-waiting';
 
-const UNKNOWN = { version: 0, work: NO_WORK };
+/** How it stands with what was marked in a clip: with the club, on its way, refused with a reason, or met by what others marked. */
+export type FilmStanding =
+  | { readonly is: 'sent' | 'waits' }
+  | { readonly is: 'refused'; readonly why: string }
+  | { readonly is: 'elsewhere'; readonly theirs: FilmKept | null };
+
+/** Whoever marks fast sends once (ms); a server that is away is asked again after so long, and at most so long. */
+const SOON = 1_500;
+const AGAIN = 10_000;
+const LATEST = 300_000;
+
+/** Whether two hold the same, however a database or an earlier version put them in order. */
+const alike = (a: FilmWork, b: FilmWork): boolean => same(filmWorkFrom(a), filmWorkFrom(b));
 
 /**
- * What was marked in clips goes to the club, so that it is on every device of its coaches. What is here stays here until it is there; what
- * somebody else marked since is asked about and never overwritten.
+ * What was marked in clips goes to the club, so that it is on every device of its coaches, and outlives this one. What is not there yet
+ * waits on the device; what somebody else marked since is asked about, and never overwritten unasked.
  */
 @Injectable({ providedIn: 'root' })
 export class FilmSending {
   private readonly api = inject(FilmsApi);
   private readonly device = inject(DeviceStore);
-  readonly elsewhere = signal<Elsewhere | null>(null);
-  /** Why the club does not take it; null where it does, or is not to be reached. */
-  readonly refused = signal<Trouble | null>(null);
-  private sending: Promise<unknown> = Promise.resolve();
+  private readonly standings = signal<ReadonlyMap<string, FilmStanding>>(new Map());
+  readonly standing = this.standings.asReadonly();
+  private timer: ReturnType<typeof setTimeout> | null = null;
+  private pause = AGAIN;
+  private open = false;
 
-  private async known(clip: string): Promise<{ version: number; work: FilmWork }> {
-    const { data } = Known.safeParse(await this.device.recall(`film-known ${clip}`));
-    return data ? { version: data.version, work: filmWorkFrom(data.work) ?? NO_WORK } : UNKNOWN;
+  constructor() {
+    addEventListener('online', () => this.soon(0));
   }
 
-  private learn(clip: string, { version, work }: FilmKept): Promise<void> {
+  /** Somebody who may send is signed in: what waits is sent. */
+  begin(): void {
+    this.open = true;
+    this.soon(0);
+  }
+
+  /** What was marked in a clip is on the device, and to be sent. */
+  async waits(clip: string, name: string): Promise<void> {
+    await this.change((all) => ({ ...all, [clip]: name }));
+    // Until somebody has chosen between the two, both stay.
+    if (this.standings().get(clip)?.is !== 'elsewhere') this.say(clip, { is: 'waits' });
+    this.soon(SOON);
+  }
+
+  /**
+   * Asks the club what it has of a clip that is opened.
+   * @param here what this device keeps of it
+   * @returns what is to be shown instead, where others went on from what is here; null where what is here stays
+   */
+  async meet(clip: string, name: string, here: FilmWork): Promise<FilmWork | null> {
+    const theirs = await this.theirs(clip);
+    if (theirs === undefined) return null;
+    const known = await this.known(clip);
+    const mine = !alike(here, known.work);
+    if (theirs === null) {
+      if (known.version > 0) this.say(clip, { is: 'elsewhere', theirs });
+      else if (mine) await this.waits(clip, name);
+      return null;
+    }
+    if (theirs.version > known.version && mine && !alike(here, theirs.work)) {
+      this.say(clip, { is: 'elsewhere', theirs });
+      return null;
+    }
+    await this.learn(clip, theirs);
+    if (alike(here, theirs.work) || theirs.version > known.version) {
+      this.say(clip, { is: 'sent' });
+      return alike(here, theirs.work) ? null : theirs.work;
+    }
+    // Marked here since; or the club was restored, and is behind what this device had from it.
+    await this.waits(clip, name);
+    return null;
+  }
+
+  /** What is here takes the place of what others marked. */
+  async keepOurs(clip: string, name: string, theirs: FilmKept | null): Promise<void> {
+    await this.learn(clip, theirs ?? { version: 0, work: NO_WORK });
+    await this.waits(clip, name);
+    this.say(clip, { is: 'waits' });
+  }
+
+  /** What others marked is to be shown here. */
+  async takeTheirs(clip: string, theirs: FilmKept | null): Promise<FilmWork> {
+    await this.learn(clip, theirs ?? { version: 0, work: NO_WORK });
+    this.say(clip, { is: 'sent' });
+    return theirs?.work ?? NO_WORK;
+  }
+
+  /** The club forgets what was marked in a clip, and this device that it had anything of it from there. */
+  async forget(clip: string): Promise<void> {
+    await firstValueFrom(this.api.forget(clip));
+    await this.device.keep(`film-known ${clip}`, null);
+    await this.leave(clip);
+    this.standings.update((all) => new Map([...all].filter(([one]) => one !== clip)));
+  }
+
+  /** What the club has of it; null for nothing, undefined where that is not to be known now. */
+  private async theirs(clip: string): Promise<FilmKept | null | undefined> {
+    try {
+      return await firstValueFrom(this.api.of(clip));
+    } catch (error) {
+      return troubleOf(error).kind === 'not-found' ? null : undefined;
+    }
+  }
+
+  private async known(clip: string): Promise<Known> {
+    const { data } = Known.safeParse(await this.device.recall(`film-known ${clip}`));
+    return { version: data?.version ?? 0, work: filmWorkFrom(data?.work) ?? NO_WORK };
+  }
+
+  private learn(clip: string, { version, work }: Known): Promise<void> {
     return this.device.keep(`film-known ${clip}`, { version, work });
   }
 
-  /** What is to be shown of a clip: what is here, or what the club has where nothing was done here since. */
-  async met(clip: string, here: FilmWork): Promise<FilmWork> {
-    try {
-      const theirs = await firstValueFrom(this.api.of(clip));
-      const known = await this.known(clip);
-      if (theirs.version <= known.version) return here;
-      if (!same(here, known.work) && !same(here, theirs.work)) {
-        this.elsewhere.set({ clip, theirs });
-        return here;
-      }
-      await this.learn(clip, theirs);
-      return theirs.work;
-    } catch {
-      return here;
+  private say(clip: string, standing: FilmStanding): void {
+    this.standings.update((all) => new Map(all).set(clip, standing));
+  }
+
+  private soon(ms: number): void {
+    if (this.timer !== null) clearTimeout(this.timer);
+    if (this.open) this.timer = setTimeout(() => void this.sendAll(), ms);
+  }
+
+  private async waiting(): Promise<Readonly<Record<string, string>>> {
+    return Waiting.safeParse(await this.device.recall(WAITING)).data ?? {};
+  }
+
+  /** One after the other, of all pages of this device: what one writes the next one reads. */
+  private async change(by: (all: Readonly<Record<string, string>>) => Readonly<Record<string, string>>): Promise<void> {
+    await navigator.locks.request('hopsk film waiting', async () => this.device.keep(WAITING, by(await this.waiting())));
+  }
+
+  /** Sends what waits; a page at a time. Where nothing gets through it is tried again. */
+  async sendAll(): Promise<void> {
+    const through = await navigator.locks.request('hopsk film sending', async () => {
+      for (const [clip, name] of Object.entries(await this.waiting())) if (!(await this.send(clip, name))) return false;
+      return true;
+    });
+    this.pause = through ? AGAIN : Math.min(LATEST, this.pause * 2);
+    if (!through) this.soon(this.pause);
+  }
+
+  /** Sends one; false where the server is not to be reached. */
+  private async send(clip: string, name: string): Promise<boolean> {
+    const [work, known] = [filmWorkFrom(await this.device.recall(`film ${clip}`)), await this.known(clip)];
+    if (work === null || alike(work, known.work)) {
+      await this.sent(clip);
+      return true;
     }
-  }
-
-  /** Sends what is here, unless the club has it. One after the other. */
-  send(clip: string, name: string, work: FilmWork): Promise<void> {
-    const mine = this.sending.then(() => this.sent(clip, name, work));
-    this.sending = mine;
-    return mine;
-  }
-
-  private async sent(clip: string, name: string, work: FilmWork): Promise<void> {
-    const known = await this.known(clip);
-    if (same(work, known.work)) return;
     try {
       await this.learn(clip, await firstValueFrom(this.api.save(clip, { version: known.version, name, work })));
-      this.refused.set(null);
+      // What was marked meanwhile waits on.
+      if (same(work, filmWorkFrom(await this.device.recall(`film ${clip}`)))) await this.sent(clip);
+      return true;
     } catch (error) {
       const trouble = troubleOf(error);
       const theirs = FilmKept.safeParse(trouble.current).data;
-      if (trouble.kind === 'stale' && theirs) this.elsewhere.set({ clip, theirs });
-      else if (!['offline', 'away', 'signed-out'].includes(trouble.kind)) this.refused.set(trouble);
+      if (['offline', 'away', 'signed-out', 'fault'].includes(trouble.kind)) return false;
+      const gone = trouble.problem?.error === 'not-found' && trouble.problem.values['what'] === 'film';
+      if (theirs || gone) this.say(clip, { is: 'elsewhere', theirs: theirs ?? null });
+      else this.say(clip, { is: 'refused', why: trouble.message });
+      return true;
     }
   }
 
-  /** Ours takes the place of theirs: it is made from it now. */
-  async keepOurs({ clip, theirs }: Elsewhere): Promise<void> {
-    await this.learn(clip, theirs);
-    this.elsewhere.set(null);
+  private async sent(clip: string): Promise<void> {
+    await this.leave(clip);
+    this.say(clip, { is: 'sent' });
   }
 
-  async takeTheirs({ clip, theirs }: Elsewhere): Promise<FilmWork> {
-    await this.learn(clip, theirs);
-    this.elsewhere.set(null);
-    return theirs.work;
+  private leave(clip: string): Promise<void> {
+    return this.change(({ [clip]: _, ...others }) => others);
   }
 }

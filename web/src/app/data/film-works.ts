@@ -34,13 +34,17 @@ export class FilmWorks {
     await this.device.keep(`film ${clip}`, work);
   }
 
+  /** What was marked in a clip goes from this device. */
+  async forget(clip: string): Promise<void> {
+    await this.clips.eraseMarks(clip);
+    await this.device.keep(`film ${clip}`, null);
+  }
+
   /** Erases what was marked in film of whoever is not there any more. */
   async eraseWhere(gone: (athlete: string) => boolean): Promise<void> {
     for (const [clip, kept] of await this.clips.allMarks()) {
       const athlete = filmWorkFrom(kept)?.athlete ?? null;
-      if (athlete === null || !gone(athlete)) continue;
-      await this.clips.eraseMarks(clip);
-      await this.device.keep(`film ${clip}`, null);
+      if (athlete !== null && gone(athlete)) await this.forget(clip);
     }
   }
 

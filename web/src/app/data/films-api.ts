@@ -7,5 +7,6 @@ import { Requests } from './requests';
 export class FilmsApi extends Requests {
   list = () => this.get('/films', FilmRows);
   of = (clip: string) => this.get(`/films/${clip}`, FilmKept);
+  forget = (clip: string) => this.delete(`/films/${clip}`);
   save = (clip: string, film: FilmSave) => this.put(`/films/${clip}`, film, FilmKept);
 }

@@ -6,6 +6,7 @@ import { filter, firstValueFrom, map } from 'rxjs';
 import { words } from '@hopsk/words/words';
 import { AccountApi } from '../data/account-api';
 import { ErasedClips } from '../data/erased-clips';
+import { FilmSending } from '../data/film-sending';
 import { LeftHere } from '../data/left-here';
 import { Live } from '../data/live';
 import { may, mine } from '../data/may';
@@ -44,6 +45,7 @@ export class Inside {
   protected readonly more = signal(false);
   private readonly api = inject(AccountApi);
   private readonly sending = inject(Outbox);
+  private readonly films = inject(FilmSending);
   private readonly live = inject(Live);
   private readonly left = inject(LeftHere);
   private readonly teaching = inject(TeachingStore);
@@ -84,6 +86,11 @@ export class Inside {
   constructor() {
     inject(ErasedClips);
     lockWhenLeft();
+    // Whoever goes to another page by a link beneath an open menu does not want it there.
+    effect(() => {
+      this.url();
+      untracked(() => this.more.set(false));
+    });
     effect(() => {
       const club = this.club();
       if (club !== null) untracked(() => this.enter(club));
@@ -138,6 +145,7 @@ export class Inside {
   private enter(club: string): void {
     this.sending.open(club);
     const role = this.mine.role();
+    if (may(role, 'film')) this.films.begin();
     if (may(role, 'hints')) this.live.open();
     for (const load of loadAll(role)) this.store.dispatch(load);
     // What faults are called here is asked for before any page says it.

@@ -33,6 +33,7 @@ export class Aiming {
   private readonly half = signal<{ readonly foot: Side; readonly frame: number } | null>(null);
   readonly aim = computed((): Aim | null => {
     const [doing, crossing, foot, half] = [this.doing(), this.crossing(), this.foot(), this.half()];
+    if (this.desk.lost()) return null;
     if (doing === 'floor') return crossing && { what: 'point', crossing };
     const shape = this.shape();
     if (doing === 'talk')
@@ -48,7 +49,7 @@ export class Aiming {
   /** Crossings that were not tapped, where the others have them; those outside the picture left out. */
   readonly ghosts = computed((): readonly { readonly crossing: Crossing; readonly at: Vec }[] => {
     const [floor, { points }, clip] = [this.desk.calibration(), this.desk.work(), this.desk.clip()];
-    if (!floor || !clip) return [];
+    if (!floor || !clip || this.desk.lost()) return [];
     const tapped = new Set(points.map(({ name }) => name));
     const { width, height } = clip.picture;
     return this.desk

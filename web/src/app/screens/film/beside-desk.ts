@@ -9,6 +9,7 @@ import { timesOf, type Timed } from '@hopsk/core/film/times';
 import { words } from '@hopsk/words/words';
 import type { Clip } from '../../compute/clip';
 import { Latest } from '../../compute/latest';
+import { nameOf } from '../../data/clip-name';
 import { Clips, type KeptClip } from '../../data/clips';
 import { FilmWorks } from '../../data/film-works';
 import { FilmDesk } from './desk';
@@ -163,7 +164,7 @@ export class BesideDesk {
     if (!file) return this.said.set(words.film.clipGone(clip.name));
     await this.opening.ask(
       async () => {
-        const { nameOf, openClip } = await import('../../compute/clip');
+        const { openClip } = await import('../../compute/clip');
         const [hash, opened] = await Promise.all([nameOf(file), openClip(file, LINES)]);
         if ('code' in opened) return null;
         opened.close();

@@ -4,15 +4,35 @@ import { calibrated, type Calibration, type NoCalibration } from '@hopsk/core/fi
 import { crossingsOf, type Crossing } from '@hopsk/core/film/crossings';
 import { stood } from '@hopsk/core/film/foot';
 import { repeatsIn } from '@hopsk/core/film/report';
-import { inLife, slowByRate } from '@hopsk/core/film/slow';
+import { inLife } from '@hopsk/core/film/slow';
 import { timesOf } from '@hopsk/core/film/times';
 import { attemptsOf, type Mark, type MarkKind } from '@hopsk/core/film/marks';
 import { areaOf } from '@hopsk/core/judge/area-text';
 import { words } from '@hopsk/words/words';
 import type { Clip } from '../../compute/clip';
-import { Latest } from '../../compute/latest';
-import { dayOf } from '../../parts/run-setup';
 import { FilmWorks } from '../../data/film-works';
+import { filmOf } from './film-of';
+
+/** A clip as it came onto the desk. */
+export interface Opened {
+  readonly hash: string;
+  readonly name: string;
+  /** What this device keeps of it. */
+  readonly kept: FilmWork;
+  /** Whether what is marked in it goes to the club; what ships with the program is there to be tried on. */
+  readonly toClub: boolean;
+  /** The clip itself is not here: nothing new can be seen in it. */
+  readonly lost: boolean;
+}
+
+/** All that comes with it: the file and its id among the clips that this device keeps, where it is here; what is to be shown of it. */
+interface Placed {
+  readonly clip: Clip;
+  readonly file: File | null;
+  readonly keptAs: string | null;
+  readonly shown: FilmWork;
+  readonly opened: Opened;
+}
 
 /** Steps that can be taken back. */
 const MOST_BACK = 100;
@@ -21,7 +41,6 @@ const MOST_BACK = 100;
 @Injectable()
 export class FilmDesk {
   private readonly kept = inject(FilmWorks);
-  private readonly opening = new Latest();
   /** What the clip is known again by, and by what the device keeps it, if it does. */
   hash = '';
   keptAs: string | null = null;
@@ -29,10 +48,12 @@ export class FilmDesk {
   file: File | null = null;
   private readonly before = signal<readonly FilmWork[]>([]);
   private readonly now = signal<FilmWork>(NO_WORK);
+  private readonly came = signal<Opened | null>(null);
+  readonly opened = this.came.asReadonly();
+  readonly lost = computed(() => this.came()?.lost ?? false);
   readonly clip = signal<Clip | null>(null);
   readonly named = signal('');
   readonly said = signal('');
-  readonly busy = this.opening.open;
   readonly frame = signal(0);
   /** A picture that was asked for is still to come. */
   readonly waits = signal(false);
@@ -71,32 +92,19 @@ export class FilmDesk {
   });
   readonly prints = computed(() => [...this.work().prints].sort((a, b) => a.frame - b.frame));
 
-  /** @param keptAs its id among the clips that this device keeps. */
-  async open(file: File, keptAs: string | null = null): Promise<void> {
-    this.said.set('');
-    const { film } = words;
-    await this.opening.ask(
-      async () => {
-        const { nameOf, openClip } = await import('../../compute/clip');
-        const [hash, clip] = await Promise.all([nameOf(file), openClip(file)]);
-        return { hash, clip, work: 'code' in clip ? NO_WORK : await this.kept.of(hash, clip.frames.length) };
-      },
-      ({ hash, clip, work }) => {
-        if ('code' in clip) return this.said.set(film.unread[clip.code](clip.codec ?? ''));
-        this.close();
-        this.hash = hash;
-        this.keptAs = keptAs;
-        this.file = file;
-        this.again.set(false);
-        this.named.set(file.name);
-        // A camera writes when it filmed; a copy may be of later.
-        this.now.set({ ...work, day: work.day ?? dayOf(new Date(file.lastModified)), slow: asFilmed(work, clip) });
-        this.before.set([]);
-        this.frame.set(0);
-        this.clip.set(clip);
-      },
-      () => this.said.set(film.unread['no-film']('')),
-    );
+  /** A clip comes onto the desk, in place of the one that was there. */
+  place({ clip, file, keptAs, shown, opened }: Placed): void {
+    this.close();
+    this.hash = opened.hash;
+    this.keptAs = keptAs;
+    this.file = file;
+    this.again.set(false);
+    this.named.set(opened.name);
+    this.now.set(shown);
+    this.before.set([]);
+    this.frame.set(0);
+    this.came.set(opened);
+    this.clip.set(clip);
   }
 
   /** Puts the clip away; what was marked in it stays on the device. */
@@ -120,6 +128,12 @@ export class FilmDesk {
     this.set({ ...this.now(), ...change });
   }
 
+  /** What others marked in it takes the place of what was shown: there is nothing of this device's to be taken back. */
+  arrive(work: FilmWork): void {
+    this.before.set([]);
+    this.set(work);
+  }
+
   undo(): void {
     const last = this.before().at(-1);
     if (!last) return;
@@ -130,13 +144,16 @@ export class FilmDesk {
 
   private set(work: FilmWork): void {
     this.said.set('');
-    this.now.set(work);
-    this.kept.keep(this.hash, work).catch(() => this.said.set(words.film.notKept));
+    const clip = this.clip();
+    const whole = clip && !this.lost() ? { ...work, film: filmOf(clip, work) } : work;
+    this.now.set(whole);
+    this.kept.keep(this.hash, whole).catch(() => this.said.set(words.film.notKept));
   }
 
   /** Marks what is seen first in this frame; the same there again takes it back. */
   mark(kind: MarkKind): void {
     const frame = this.frame();
+    if (this.lost()) return this.said.set(words.film.lostMark);
     if (frame === 0) return this.said.set(words.film.noneBefore);
     const into = this.again() ? 'again' : 'marks';
     const marks = this.work()[into];
@@ -162,10 +179,6 @@ export class FilmDesk {
     if (gone > 0) this.said.set(words.film.pointsGone(gone));
   }
 }
-
-/** How slow a clip plays: as it was said, or as its camera wrote it where nobody has said or marked anything. */
-const asFilmed = (work: FilmWork, { frames, taken }: Clip): number =>
-  work.slow === 1 && work.marks.length === 0 && taken !== null ? slowByRate(frames, taken) : work.slow;
 
 const crossingsFrom = (said: string): Crossing[] => {
   const area = areaOf(said);

@@ -17,7 +17,6 @@ import { frameAt } from '@hopsk/core/film/frames';
 import { MARKS, type MarkKind } from '@hopsk/core/film/marks';
 import { marksOf } from '@hopsk/core/film/phases';
 import { words } from '@hopsk/words/words';
-import { Clips } from '../../data/clips';
 import { Choice } from '../../ui/choice';
 import { FileBox } from '../../ui/file-box';
 import { Head } from '../../ui/head';
@@ -34,7 +33,11 @@ import { FilmFeet } from './feet';
 import { FilmSport } from './film-sport';
 import { filmAct, MARK_KEYS, type FilmAct } from './film-keys';
 import { FilmingBox } from './filming';
+import { ClubFilms } from './club-films';
+import { DeskClub } from './desk-club';
+import { Elsewhere } from './elsewhere';
 import { KeptClips } from './kept-clips';
+import { FilmOpening } from './opening';
 import { FilmPicture } from './picture';
 import { FilmPlan } from './plan';
 import { PlannedLanes } from './planned-lanes';
@@ -53,6 +56,8 @@ import { FilmTimes } from './times';
   selector: 'hop-film',
   imports: [
     FileBox,
+    ClubFilms,
+    Elsewhere,
     FilmAthlete,
     FilmFeet,
     FilmingBox,
@@ -75,7 +80,7 @@ import { FilmTimes } from './times';
     Slider,
     Tabs,
   ],
-  providers: [FilmDesk, DeskFiles, Aiming, BesideDesk, PlannedLanes, FilmSport],
+  providers: [FilmDesk, FilmOpening, DeskClub, DeskFiles, Aiming, BesideDesk, PlannedLanes, FilmSport],
   templateUrl: './film.html',
   styleUrl: './film.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -84,8 +89,8 @@ import { FilmTimes } from './times';
 export class FilmScreen {
   /** The kept clip that an address asks for. */
   readonly clip = input<string>();
-  private readonly clips = inject(Clips);
   protected readonly desk = inject(FilmDesk);
+  protected readonly opening = inject(FilmOpening);
   protected readonly files = inject(DeskFiles);
   protected readonly aiming = inject(Aiming);
   private readonly beside = inject(BesideDesk);
@@ -93,6 +98,7 @@ export class FilmScreen {
   protected readonly common = words.common;
   protected readonly films = 'video/*,.mp4,.mov,.webm,.mkv';
   protected readonly drawn = (Object.keys(DRAWN) as Drawn[]).map((value) => ({ value, label: words.film.drawn[value] }));
+  protected readonly club = inject(DeskClub);
   private readonly sport = inject(FilmSport);
   /** Marks of the sport that the clip is of; all of them where that is not known, or they are asked for. */
   protected readonly allKinds = signal(false);
@@ -126,43 +132,8 @@ export class FilmScreen {
     inject(DestroyRef).onDestroy(() => this.desk.close());
     effect(() => {
       const id = this.clip();
-      if (id !== undefined) untracked(() => void this.openAsked(id));
+      if (id !== undefined) untracked(() => void this.opening.asked(id));
     });
-  }
-
-  protected open(file: File): void {
-    void this.desk.open(file);
-  }
-
-  /** A clip that was filmed here is kept, and opened. */
-  protected async filmed(file: File): Promise<void> {
-    const kept = await this.clips.keep(file, null);
-    await this.desk.open(file, typeof kept === 'string' ? null : kept.id);
-    if (typeof kept === 'string') this.desk.said.set(this.text.clipNotKept[kept]);
-  }
-
-  private async openAsked(id: string): Promise<void> {
-    await this.clips.load();
-    const kept = this.clips.all().find((one) => one.id === id);
-    const file = kept && (await this.clips.open(kept));
-    if (file) await this.desk.open(file, id);
-    else this.desk.said.set(this.text.clipGone(kept?.name ?? id));
-  }
-
-  protected openKept({ file, id }: { readonly file: File; readonly id: string }): void {
-    void this.desk.open(file, id);
-  }
-
-  /** Opens a clip that ships: the engine's own figure on a drawn court. */
-  protected async openDrawn(drawn: Drawn): Promise<void> {
-    const name = `${drawn}.${DRAWN[drawn]}`;
-    try {
-      const answer = await fetch(`/films/${name}`);
-      if (!answer.ok) throw new Error(answer.statusText);
-      await this.desk.open(new File([await answer.blob()], name));
-    } catch {
-      this.desk.said.set(this.text.drawnMissing);
-    }
   }
 
   protected take(file: File): void {

@@ -1,9 +1,10 @@
-import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { words } from '@hopsk/words/words';
 import { Clips, KEPT_DAYS, type KeptClip } from '../../data/clips';
 import { people } from '../../data/records';
+import { FilmOpening } from './opening';
 
 const DAY = 86_400_000;
 
@@ -20,7 +21,7 @@ const DAY = 86_400_000;
       <ol class="made">
         @for (row of rows(); track row.clip.id) {
           <li>
-            <button type="button" class="plain" (click)="open(row.clip)">
+            <button type="button" class="plain" (click)="opening.kept(row.clip)">
               <strong translate="no">{{ row.clip.name }}</strong><br /><span class="num muted">{{ row.says }}</span>
             </button>
             <button type="button" class="plain" [attr.aria-label]="text.eraseClip(row.clip.name)" (click)="erase(row.clip)">×</button>
@@ -34,20 +35,16 @@ const DAY = 86_400_000;
         }
       </ol>
     }
-    @if (said()) {
-      <p class="said beware" role="alert">{{ said() }}</p>
-    }
   `,
   styleUrl: './made.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class KeptClips {
   protected readonly clips = inject(Clips);
+  protected readonly opening = inject(FilmOpening);
   private readonly store = inject(Store);
   protected readonly text = words.film;
   protected readonly keptDays = KEPT_DAYS;
-  protected readonly said = signal('');
-  readonly opened = output<{ readonly file: File; readonly id: string }>();
   private readonly people = this.store.selectSignal(people.selectById);
   protected readonly rows = computed(() =>
     this.clips.all().map((clip) => {
@@ -59,12 +56,6 @@ export class KeptClips {
 
   constructor() {
     void this.clips.load();
-  }
-
-  protected async open(clip: KeptClip): Promise<void> {
-    const file = await this.clips.open(clip);
-    this.said.set(file ? '' : this.text.clipGone(clip.name));
-    if (file) this.opened.emit({ file, id: clip.id });
   }
 
   protected erase(clip: KeptClip): void {

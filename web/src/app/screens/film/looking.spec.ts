@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { NO_WORK } from '@hopsk/contract/film-work';
 import type { Mark } from '@hopsk/core/film/marks';
-import { nameOf } from '../../compute/clip';
+import { nameOf } from '../../data/clip-name';
 import { Clips } from '../../data/clips';
 import { DeviceStore } from '../../data/device-store';
 import { FilmWorks } from '../../data/film-works';

@@ -1,0 +1,43 @@
+import { HttpErrorResponse } from '@angular/common/http';
+import type { FilmWork } from '@hopsk/contract/film-work';
+import type { FilmKept, FilmRow, FilmSave } from '@hopsk/contract/films';
+import { of, throwError, type Observable } from 'rxjs';
+
+export const failing = (status: number, body: object): Observable<never> =>
+  throwError(() => new HttpErrorResponse({ status, error: body }));
+
+/** A club that keeps what was marked in clips, as the server does. */
+export class FilmClub {
+  kept: FilmKept | null = null;
+  away = false;
+  saves = 0;
+
+  readonly of = (): Observable<FilmKept> => {
+    if (this.away) return failing(0, {});
+    return this.kept ? of(structuredClone(this.kept)) : failing(404, { error: 'not-found', values: { what: 'film' }, fields: [] });
+  };
+  readonly save = (clip: string, { version, name, work }: FilmSave): Observable<FilmKept> => {
+    this.saves++;
+    if (this.away) return failing(0, {});
+    if (version > 0 && !this.kept) return failing(404, { error: 'not-found', values: { what: 'film' }, fields: [] });
+    if ((this.kept?.version ?? 0) !== version)
+      return failing(409, { error: 'stale', values: { what: 'film' }, fields: [], current: this.kept, changed: ['work'] });
+    // A database puts keys in an order of its own.
+    const turned = Object.fromEntries(Object.entries(work).reverse()) as FilmWork;
+    this.kept = { clip, name, version: version + 1, work: turned };
+    return of(structuredClone(this.kept));
+  };
+
+  readonly list = (): Observable<FilmRow[]> => {
+    const { kept } = this;
+    if (!kept) return of([]);
+    const { clip, name, version, work } = kept;
+    return of([
+      { clip, name, version, athlete: work.athlete, day: work.day, marks: work.marks.length, keptAt: '2026-11-30T10:00:00Z', who: 'Runa' },
+    ]);
+  };
+  readonly forget = (): Observable<unknown> => {
+    this.kept = null;
+    return of(null);
+  };
+}
