@@ -93,7 +93,8 @@ test('a clip of the device is looked at frame by frame; its marks come to times,
     'split-down',
     'first-step',
   ]);
-  await keptOnDevice(coach, '"kind":"first-step"');
+  // It is on the device before it is sent.
+  await expect(coach.locator('.where')).toContainText('with the club');
   await coach.reload();
   await open.setInputFiles({ ...clip, name: 'renamed.mp4' });
   await expect(coach.locator('.made li')).toHaveCount(3);
@@ -133,6 +134,7 @@ test('what is marked on one device is on another, with the clip or without it, a
   await expect(other.locator('.made li')).toHaveCount(1);
   await accessible(other);
   await open(other);
+  await expect(other.getByText('The clip is not on this device')).toBeHidden();
   await expect(other.locator('.made li')).toHaveCount(1);
   await mark(other, 6, 'd');
   await expect(other.locator('.where')).toContainText('with the club');

@@ -57,7 +57,7 @@ export const film = {
     onlyHere: 'to try on: stays on this device',
     notWithClub: (why: string): string => `What was marked is kept on this device alone. ${why}`,
     marksAndFeet: (marks: number, feet: number): string =>
-      `${marks === 1 ? 'one mark' : `${marks} marks`}${feet === 0 ? '' : feet === 1 ? ' and one foot' : ` and ${feet} feet`}`,
+      `${marks === 0 ? 'no marks' : marks === 1 ? 'one mark' : `${marks} marks`}${feet === 0 ? '' : feet === 1 ? ' and one foot' : ` and ${feet} feet`}`,
     elsewhere: (theirs: string, ours: string): string =>
       `Somebody else marked this clip since: the club has ${theirs}, this device ${ours}.`,
     keepOurs: 'keep what is here',

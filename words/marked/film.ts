@@ -58,7 +58,7 @@ export const film = {
     onlyHere: 'ţó ţŕý óñ: šţáýš óñ ţĥíš đéṽíçé',
     notWithClub: (why: string): string => `Ŵĥáţ ŵáš ɱáŕķéđ íš ķéþţ óñ ţĥíš đéṽíçé áļóñé. ${why}`,
     marksAndFeet: (marks: number, feet: number): string =>
-      `${marks === 1 ? 'óñé ɱáŕķ' : `${marks} ɱáŕķš`}${feet === 0 ? '' : feet === 1 ? ' áñđ óñé ƒóóţ' : ` áñđ ${feet} ƒééţ`}`,
+      `${marks === 0 ? 'ñó ɱáŕķš' : marks === 1 ? 'óñé ɱáŕķ' : `${marks} ɱáŕķš`}${feet === 0 ? '' : feet === 1 ? ' áñđ óñé ƒóóţ' : ` áñđ ${feet} ƒééţ`}`,
     elsewhere: (theirs: string, ours: string): string =>
       `Šóɱéƀóđý éļšé ɱáŕķéđ ţĥíš çļíþ šíñçé: ţĥé çļúƀ ĥáš ${theirs}, ţĥíš đéṽíçé ${ours}.`,
     keepOurs: 'ķééþ ŵĥáţ íš ĥéŕé',

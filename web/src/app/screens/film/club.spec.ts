@@ -76,7 +76,7 @@ describe('a clip that others of the club marked', () => {
     screen.button('take what the club has').click();
     await screen.until(() => screen.all('.made li').length === 2 && !screen.words.includes('Somebody else'));
     screen.button('take the last back').click();
-    await screen.until(() => screen.all('.made li').length === 1);
+    await screen.until(() => screen.all('.made li').length === 1 && screen.words.includes('kept here, not sent yet'));
     await TestBed.inject(FilmSending).sendAll();
     expect(club.kept?.work.marks.map(({ frame }) => frame)).toEqual([10]);
   });

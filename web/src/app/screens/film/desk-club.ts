@@ -54,7 +54,9 @@ export class DeskClub {
   private async meet(opened: Opened, begun: FilmWork): Promise<void> {
     const theirs = await this.sending.meet(opened.hash, opened.name, opened.kept);
     // Marked meanwhile: what is here stays, and a save says that there is something else.
-    if (theirs && this.opened() === opened && this.desk.work() === begun) this.desk.arrive(theirs);
+    if (!theirs || this.opened() !== opened || this.desk.work() !== begun) return;
+    this.desk.arrive(theirs);
+    this.begun = this.desk.work();
   }
 
   async keepOurs(): Promise<void> {

@@ -132,6 +132,8 @@ export class FilmDesk {
   arrive(work: FilmWork): void {
     this.before.set([]);
     this.set(work);
+    // There is nothing to be seen but what was marked.
+    if (this.lost()) this.frame.set(Math.min(this.last(), ...work.marks.map(({ frame }) => frame)));
   }
 
   undo(): void {

@@ -18,11 +18,14 @@ const counted = ({ marks, prints }: FilmWork): string => words.film.marksAndFeet
     @if (theirs(); as has) {
       <div class="said note" role="alert">
         <p>{{ text.elsewhere(has, ours()) }}</p>
-        <button mat-flat-button (click)="club.keepOurs()">{{ text.keepOurs }}</button>
-        <button mat-stroked-button (click)="club.takeTheirs()">{{ text.takeTheirs }}</button>
+        <div class="row">
+          <button mat-flat-button (click)="club.keepOurs()">{{ text.keepOurs }}</button>
+          <button mat-stroked-button (click)="club.takeTheirs()">{{ text.takeTheirs }}</button>
+        </div>
       </div>
     }
   `,
+  styleUrl: './made.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Elsewhere {
