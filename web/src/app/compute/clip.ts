@@ -1,7 +1,8 @@
 import type { Picture } from '@hopsk/core/film/calibration';
 import type { Frames } from '@hopsk/core/film/frames';
-import { CANVASES, Pictures, type Picture as FramePicture } from './pictures';
-import { BlobSource, CanvasSink, EncodedPacketSink, Input, MATROSKA, MP4, QTFF, WEBM } from 'mediabunny';
+import { Painting } from './painting';
+import { Pictures, type Picture as FramePicture } from './pictures';
+import { BlobSource, EncodedPacketSink, Input, MATROSKA, MP4, QTFF, VideoSampleSink, WEBM } from 'mediabunny';
 
 /** Why a file is no clip that can be looked at. */
 export type NoClip = 'no-film' | 'torn' | 'no-picture' | 'cannot-decode' | 'transparent' | 'no-frames';
@@ -46,10 +47,7 @@ export async function openClip(file: Blob, lines = Infinity): Promise<Clip | { r
     const whole = { width: await track.getDisplayWidth(), height: await track.getDisplayHeight() };
     const less = Math.min(1, lines / whole.height);
     const picture = { width: Math.round(whole.width * less), height: Math.round(whole.height * less) };
-    const pictures = new Pictures(
-      new CanvasSink(track, { poolSize: CANVASES, ...(less < 1 ? { ...picture, fit: 'fill' as const } : {}) }),
-      stamps,
-    );
+    const pictures = new Pictures(new VideoSampleSink(track), new Painting(picture), stamps);
     return {
       frames: stamps.map((one) => one - first),
       picture,

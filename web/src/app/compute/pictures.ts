@@ -1,5 +1,6 @@
 import { frameAt } from '@hopsk/core/film/frames';
-import type { CanvasSink, WrappedCanvas } from 'mediabunny';
+import type { VideoSample, VideoSampleSink } from 'mediabunny';
+import type { Painting } from './painting';
 
 /** A picture of a clip; null where it cannot be decoded, or another one was asked for before its turn came. */
 export type Picture = HTMLCanvasElement | OffscreenCanvas | null;
@@ -10,7 +11,7 @@ const HELD = 14;
  * Canvases into which pictures are decoded, one after the other and round again: each is held until so many others were decoded. Were there
  * a new one for each picture, a browser would see no need to give their memory back before there are hundreds.
  */
-export const CANVASES = HELD + 2;
+const CANVASES = HELD + 2;
 /** A way on of no more frames than this is gone through; a longer one begins anew, at a key frame. */
 const ON = 12;
 /** Whoever goes back goes on going back: so many frames before the one that is asked for are decoded with it. */
@@ -22,14 +23,17 @@ const BACK = 8;
  */
 export class Pictures {
   private readonly held = new Map<number, Picture>();
-  private decoder: AsyncGenerator<WrappedCanvas, void, unknown> | null = null;
+  private decoder: AsyncGenerator<VideoSample, void, unknown> | null = null;
   /** The frame that the decoder gives next. */
   private next = 0;
+  private readonly canvases: OffscreenCanvas[] = [];
+  private painted = 0;
   private turn: Promise<unknown> = Promise.resolve();
   private asked = 0;
 
   constructor(
-    private readonly sink: CanvasSink,
+    private readonly sink: VideoSampleSink,
+    private readonly painting: Painting,
     private readonly stamps: readonly number[],
   ) {}
 
@@ -58,14 +62,23 @@ export class Pictures {
       if (!value) return null;
       const is = frameAt(this.stamps, value.timestamp);
       this.next = is + 1;
-      this.hold(is, value.canvas);
-      if (is >= frame) return is === frame ? value.canvas : null;
+      const canvas = await this.onCanvas(value);
+      this.hold(is, canvas);
+      if (is >= frame) return is === frame ? canvas : null;
     }
+  }
+
+  private async onCanvas(sample: VideoSample): Promise<OffscreenCanvas> {
+    const place = this.painted++ % CANVASES;
+    const canvas = (this.canvases[place] ??= this.painting.canvas());
+    await this.painting.paint(sample, canvas);
+    sample.close();
+    return canvas;
   }
 
   private async begin(frame: number): Promise<void> {
     await this.decoder?.return();
-    this.decoder = this.sink.canvases(this.stamps[frame] ?? 0);
+    this.decoder = this.sink.samples(this.stamps[frame] ?? 0);
     this.next = frame;
   }
 
