@@ -1,3 +1,4 @@
+import { FOREIGN_CLIPS } from '../testing/foreign-clips';
 import { filmed, heard, lightOf } from '../testing/filmed';
 import { nameOf } from '../data/clip-name';
 import { openClip, type Clip } from './clip';
@@ -14,6 +15,8 @@ async function lightAt(clip: Clip, frame: number): Promise<number> {
   copy.drawImage(picture, 0, 0, 1, 1);
   return copy.getImageData(0, 0, 1, 1).data[0] ?? NaN;
 }
+const foreign = (name: keyof typeof FOREIGN_CLIPS): File =>
+  new File([Uint8Array.from(atob(FOREIGN_CLIPS[name].bytes), (letter) => letter.charCodeAt(0))], `${name}.mp4`);
 const every = (seconds: number, count: number): number[] => Array.from({ length: count }, (_, k) => k * seconds);
 
 describe('a clip', () => {
@@ -61,6 +64,30 @@ describe('a clip', () => {
     const plain = await opened(await filmed(every(1 / 30, 10), 'mp4'));
     expect(plain.taken).toBeNull();
     plain.close();
+  });
+
+  // Outside reference: made by ffmpeg, with its frame times as ffprobe gives them.
+  it('that another program wrote is as that program says: its times, how it was held, how fast it was taken', async () => {
+    for (const [name, picture, taken] of [
+      ['turned', { width: 48, height: 64 }, null],
+      ['slow', { width: 64, height: 48 }, 240],
+      ['uneven', { width: 64, height: 48 }, null],
+    ] as const) {
+      const { stamps } = FOREIGN_CLIPS[name];
+      const clip = await opened(foreign(name));
+      expect([clip.picture, clip.taken, clip.frames.length]).toEqual([picture, taken, stamps.length]);
+      expect(Math.max(...clip.frames.map((at, i) => Math.abs(at - (stamps[i] ?? NaN)))))
+        .withContext(name)
+        .toBeLessThan(1e-5);
+      for (const frame of [0, 5, 4, 11]) expect(Math.abs((await lightAt(clip, frame)) - 128)).toBeLessThan(12);
+      clip.close();
+    }
+  });
+
+  it('of a phone that films at high efficiency says in what it was written, where a browser cannot show it', async () => {
+    const hevc = await openClip(foreign('hevc'));
+    if ('code' in hevc) expect([hevc.code, hevc.codec]).toEqual(['cannot-decode', 'hevc']);
+    else expect([hevc.frames.length, hevc.close()]).toEqual([8, undefined]);
   });
 
   it('is smaller where it is looked at beside others, and as it was', async () => {
