@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { Day, Id, line, Moment, Version, type Wire } from './common.js';
+import { Day, Id, line, Moment, note, Version, whole, type Wire } from './common.js';
 import { FilmWorkShape } from './film-work.js';
 import { field } from './problem.js';
 
@@ -19,6 +19,30 @@ export type FilmKept = Wire<typeof FilmKept>;
 export const FilmRow = z.object({
   ...{ clip: ClipName, name: line(200), athlete: z.nullable(Id), day: z.nullable(Day) },
   ...{ marks: z.int(), version: z.int(), keptAt: Moment, who: z.nullable(z.string()) },
+  /** Bytes of the clip itself, where it is kept with the club. */
+  held: z._default(z.nullable(z.number()), null),
 });
 export type FilmRow = Wire<typeof FilmRow>;
 export const FilmRows = z.array(FilmRow);
+
+/** A clip is sent in pieces of so many bytes; one has so many at most, and all of a club. */
+export const CLIP_LIMITS = { piece: 1 << 20, bytes: 300_000_000, club: 5_000_000_000 } as const;
+const PIECES = Math.ceil(CLIP_LIMITS.bytes / CLIP_LIMITS.piece);
+/** A clip that is to be kept with the club: its bytes, and what kind of file it is. */
+export const ClipSent = z.object({ bytes: whole(1, CLIP_LIMITS.bytes), type: note(100) });
+export type ClipSent = Wire<typeof ClipSent>;
+export const PieceNumber = z.coerce
+  .number()
+  .check(z.int(field('whole', {})), z.gte(0, field('whole', {})), z.lt(PIECES, field('whole', {})));
+/** How a clip stands with the club: for how many days clips are kept there (0: not at all), and which of its pieces are there. */
+export const ClipHeld = z.object({
+  ...{ days: z.int(), bytes: z.nullable(z.number()), type: z.string(), whole: z.boolean() },
+  has: z.array(z.int()),
+});
+export type ClipHeld = Wire<typeof ClipHeld>;
+
+/**
+ * How long a piece of a clip is, bytes; 0 for one that it does not have.
+ * @example [pieceBytes(3_000_000, 2), pieceBytes(3_000_000, 3)] // [902848, 0]
+ */
+export const pieceBytes = (bytes: number, n: number): number => Math.max(0, Math.min(CLIP_LIMITS.piece, bytes - n * CLIP_LIMITS.piece));

@@ -50,6 +50,8 @@ export const PeopleRules = z.object({
   hall: z._default(z.nullable(z.enum(HALL_NAMES)), null),
   /** Whether those under 16 are called so too; null: as before. */
   hallUnder16: z._default(z.nullable(z.boolean()), null),
+  /** Days for which clips may be kept with the club; 0: they stay on the devices that filmed them; null: as before. */
+  clips: z._default(z.nullable(z.int().check(z.gte(0), z.lte(365))), null),
 });
 export type PeopleRules = Wire<typeof PeopleRules>;
 
@@ -62,6 +64,7 @@ export const USUAL_RULES: PeopleRules = {
   agreement: 'none',
   hall: 'first',
   hallUnder16: false,
+  clips: 0,
 };
 
 /** What becomes of what is kept of an athlete when they are erased. */
@@ -128,6 +131,8 @@ export const GivenOut = z.object({
     z.array(
       z.object({
         ...{ name: z.string(), day: z.nullable(z.string()), keptAt: z.string(), marks: count },
+        /** Bytes of the clip itself, where it is with the club: it is saved from the film page. */
+        held: z._default(z.nullable(z.number()), null),
         /** All of it, where it was asked for. */
         work: z.optional(z.unknown()),
       }),

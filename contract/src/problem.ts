@@ -115,6 +115,11 @@ export interface ProblemMessages {
   readonly 'too-many-things': { readonly most: number };
   readonly 'too-many-films': { readonly most: number };
   readonly 'not-agreed': Nothing;
+  /** The club's rules say that clips stay where they were filmed. */
+  readonly 'clips-stay': Nothing;
+  readonly 'no-room-for-clips': { readonly gigabytes: number };
+  /** Other bytes than were announced. */
+  readonly 'wrong-piece': Nothing;
   readonly 'too-many-words': { readonly most: number };
   readonly 'too-often': { readonly seconds: number };
   readonly 'too-many': Nothing;

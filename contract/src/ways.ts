@@ -26,7 +26,7 @@ import { PasskeyAdd, PasskeyBegin, Passkeys, PasskeyUse, SignInByChange } from '
 import { Pattern } from './pattern.js';
 import { PatternSave } from './pattern-draft.js';
 import { Athlete, AthleteSave } from './people.js';
-import { FilmKept, FilmRows, FilmSave } from './films.js';
+import { ClipHeld, ClipSent, FilmKept, FilmRows, FilmSave } from './films.js';
 import { EraseAsked, Erasure, GivenOut, GivenOutAsked, Look, LooksAsked, PeopleRules } from './people-data.js';
 import { Phone } from './phone.js';
 import { Recount, RecountAsked, Recounted, RecountLeft, RecountPage } from './recount.js';
@@ -124,6 +124,11 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'GET /films': { about: 'What was marked in clips; the clips stay on their devices.', gives: FilmRows },
   'GET /films/:clip': { about: 'What was marked in one clip.', gives: FilmKept },
   'PUT /films/:clip': { about: 'Keeps what was marked in a clip.', sends: FilmSave, gives: FilmKept },
+  'GET /films/:clip/clip': { about: 'How a clip stands with the club: which of its pieces are there.', gives: ClipHeld },
+  'PUT /films/:clip/clip': { about: 'Begins to keep a clip with the club, or goes on with it.', sends: ClipSent, gives: ClipHeld },
+  'GET /films/:clip/clip/:piece': { about: 'A piece of a clip.', gives: 'file' },
+  'PUT /films/:clip/clip/:piece': { about: 'Keeps a piece of a clip; the last one makes it whole.', sends: 'file', gives: ClipHeld },
+  'DELETE /films/:clip/clip': { about: 'Takes a clip away; what was marked in it stays.', gives: null },
   'DELETE /films/:clip': { about: 'Forgets what was marked in a clip.', gives: null },
   'GET /recorded-words': { about: 'Words that the clock says in a coach’s own voice.', gives: RecordedWords },
   'PUT /recorded-words/:word': { about: 'Keeps a word in a coach’s own voice.', sends: RecordedSave, gives: null },

@@ -33,6 +33,7 @@ import { peopleRoutes } from './people/routes.js';
 import { sessionRoutes } from './sessions/routes.js';
 import { runRoutes } from './runs/routes.js';
 import { tableRoutes } from './runs/table-routes.js';
+import { clipRoutes } from './films/clip-routes.js';
 import { filmRoutes } from './films/routes.js';
 import { recordedRoutes } from './teaching/recorded-routes.js';
 import { teachingRoutes } from './teaching/routes.js';
@@ -105,6 +106,7 @@ export function createApp(
     teachingRoutes(pool),
     recordedRoutes(pool),
     filmRoutes(backing),
+    clipRoutes(backing),
     otherwiseRoutes(pool),
     transferRoutes(backing, config.uploads),
   );

@@ -20,6 +20,9 @@ const unread: Readonly<
   'no-frames': () => 'That film has no two frames: nothing lies between them.',
 };
 
+type ClipIs = 'here' | 'club' | 'gone';
+const clipIs: Readonly<Record<ClipIs, string>> = { here: '', club: 'the clip is with the club', gone: 'the clip is not here' };
+
 /** The film desk: marks, times, feet on a floor. */
 export const film = {
   film: {
@@ -30,7 +33,7 @@ export const film = {
     noneSays:
       'Open one that was filmed with a phone or a camera: MP4, MOV or WebM. It is looked at frame by frame; what you mark comes to times, with what the film leaves open.',
     stays:
-      'A clip stays on this device. One that is opened is not copied; one that is filmed here is kept, encrypted, for whoever is signed in. What you mark goes to the club: times, places and words, never a picture; what cannot be sent yet waits here, encrypted.',
+      'A clip stays on this device, unless the club’s rules let you keep it with the club and you say so. One that is opened is not copied; one that is filmed here is kept, encrypted, for whoever is signed in. What you mark goes to the club: times, places and words, never a picture; what cannot be sent yet waits here, encrypted.',
     filmTitle: 'Film it',
     filmHere: 'film with this device',
     filmDrawn: 'film the drawn figure',
@@ -63,10 +66,20 @@ export const film = {
     keepOurs: 'keep what is here',
     takeTheirs: 'take what the club has',
     clubTitle: 'Marked by the club',
-    clubSays: ({ who, day, marks, by, here }: Readonly<{ who: string; day: string; marks: number; by: string; here: boolean }>): string =>
-      [marks === 1 ? 'one mark' : `${marks} marks`, day, who, by === '' ? '' : `by ${by}`, here ? '' : 'the clip is not here']
+    clubSays: ({ who, day, marks, by, where }: Readonly<Record<'who' | 'day' | 'by', string> & { marks: number; where: ClipIs }>): string =>
+      [marks === 1 ? 'one mark' : `${marks} marks`, day, who, by === '' ? '' : `by ${by}`, clipIs[where]]
         .filter((part) => part !== '')
         .join(' · '),
+    shareClip: 'keep the clip with the club',
+    goOnWithClip: 'go on sending the clip',
+    clipFor: (days: number): string => `For ${days} days, for its coaches.`,
+    clipAfterMarks: 'The clip goes with what was marked in it: that has to be there first.',
+    clipTooLarge: (megabytes: number): string => `The club keeps clips of ${megabytes} MB at most.`,
+    clipGoes: (way: 'to' | 'from', done: number, megabytes: number): string =>
+      `${done} of ${megabytes} MB ${way === 'to' ? 'are with the club' : 'are here'}`,
+    stopClip: 'stop',
+    clipHeld: 'The clip is with the club.',
+    endClip: 'take it away there',
     forgetMarks: (name: string): string => `forget what was marked in ${name}`,
     forgetSure: (name: string): string => `Forget what was marked in ‘${name}’, for the whole club? The clip stays where it is.`,
     forgetYes: 'forget it',

@@ -10,6 +10,7 @@ export const kept = {
     runs: 'runs with all that was seen in them, and what was marked in film',
     left: 'athletes after they were put away',
     looks: 'who looked at whom',
+    clips: 'clips with the club (days; 0: not at all)',
     always: 'for good',
     agreement: 'a guardian’s agreement is needed',
     agreements: {

@@ -89,6 +89,11 @@ export const ACCESS: Readonly<Record<string, Open>> = {
   'GET /films/:clip': COACHES,
   'PUT /films/:clip': COACHES,
   'DELETE /films/:clip': COACHES,
+  'GET /films/:clip/clip': COACHES,
+  'PUT /films/:clip/clip': COACHES,
+  'DELETE /films/:clip/clip': COACHES,
+  'GET /films/:clip/clip/:piece': COACHES,
+  'PUT /films/:clip/clip/:piece': COACHES,
 
   'GET /recorded-words': FLOOR,
   'PUT /recorded-words/:word': COACHES,

@@ -41,9 +41,9 @@ async function* pieces(db: Db, clubId: string, head: Omit<GivenOut, 'runs' | 'fi
   }
   yield '],"films":[';
   const films = await listFilms(db, clubId, head.athlete.id);
-  for (const [i, { clip, name, day, keptAt, marks }] of films.entries()) {
+  for (const [i, { clip, name, day, keptAt, marks, held }] of films.entries()) {
     const film = events ? await getFilm(db, clubId, clip) : null;
-    yield `${i === 0 ? '' : ','}\n${JSON.stringify({ name, day, keptAt, marks, ...(film && { work: film.work }) })}`;
+    yield `${i === 0 ? '' : ','}\n${JSON.stringify({ name, day, keptAt, marks, held, ...(film && { work: film.work }) })}`;
   }
   yield ']}\n';
 }

@@ -26,6 +26,7 @@ export async function keepAsLong(pool: Pool): Promise<Went> {
           went.left++;
         }
       await run(db, 'looks-over', clubId, rules.looks);
+      await run(db, 'clips-over', clubId, rules.clips ?? 0);
     });
     if (rules.runs === null) continue;
     await run(pool, 'films-over', clubId, rules.runs);

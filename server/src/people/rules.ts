@@ -10,8 +10,8 @@ export const getRules = async (db: Db, clubId: string): Promise<PeopleRules> =>
 
 /** Null where somebody changed them since. */
 export const saveRules = (db: Db, clubId: string, rules: PeopleRules): Promise<PeopleRules | null> => {
-  const { version, runs, left, looks, agreement, hall, hallUnder16 } = rules;
-  const values = [clubId, version, runs, left, looks, agreement, hall, hallUnder16];
+  const { version, runs, left, looks, agreement, hall, hallUnder16, clips } = rules;
+  const values = [clubId, version, runs, left, looks, agreement, hall, hallUnder16, clips];
   return one<PeopleRules & Record<string, unknown>>(db, version === 0 ? 'rules-set' : 'rules-save', ...values);
 };
 

@@ -1,5 +1,5 @@
 import { Injectable } from '@angular/core';
-import { FilmKept, FilmRows, type FilmSave } from '@hopsk/contract/films';
+import { ClipHeld, FilmKept, FilmRows, type ClipSent, type FilmSave } from '@hopsk/contract/films';
 import { Requests } from './requests';
 
 /** What was marked in clips, as the club keeps it. */
@@ -9,4 +9,10 @@ export class FilmsApi extends Requests {
   of = (clip: string) => this.get(`/films/${clip}`, FilmKept);
   forget = (clip: string) => this.delete(`/films/${clip}`);
   save = (clip: string, film: FilmSave) => this.put(`/films/${clip}`, film, FilmKept);
+
+  clip = (clip: string) => this.get(`/films/${clip}/clip`, ClipHeld);
+  beginClip = (clip: string, sent: ClipSent) => this.put(`/films/${clip}/clip`, sent, ClipHeld);
+  putPiece = (clip: string, n: number, piece: Blob) => this.put(`/films/${clip}/clip/${n}`, piece, ClipHeld);
+  piece = (clip: string, n: number) => this.bytes(`/films/${clip}/clip/${n}`);
+  endClip = (clip: string) => this.delete(`/films/${clip}/clip`);
 }

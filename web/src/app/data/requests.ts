@@ -23,6 +23,10 @@ export abstract class Requests {
     return this.http.put<unknown>(`/api${path}`, body).pipe(this.read(schema));
   }
 
+  protected bytes(path: string): Observable<Blob> {
+    return this.http.get(`/api${path}`, { responseType: 'blob' });
+  }
+
   protected delete(path: string): Observable<unknown> {
     return this.http.delete(`/api${path}`);
   }

@@ -3,6 +3,7 @@ import type { FilmRow } from '@hopsk/contract/films';
 import { words } from '@hopsk/words/words';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
+import { ClipSharing } from '../../data/clip-sharing';
 import { Clips } from '../../data/clips';
 import { FilmSending } from '../../data/film-sending';
 import { FilmWorks } from '../../data/film-works';
@@ -13,11 +14,14 @@ import { Ask } from '../../ui/ask';
 import { once } from '../../ui/once';
 import { FilmDesk } from './desk';
 import { FilmOpening } from './opening';
+import { FilmTransfer } from './transfer';
 
 /** What the club's coaches marked in clips: looked at with the clip where it is here, without its pictures where it is not. */
 @Component({
   selector: 'hop-club-films',
+  imports: [FilmTransfer],
   template: `
+    <hop-film-transfer />
     @if (rows().length > 0) {
       <h3>{{ text.clubTitle }}</h3>
       <ol class="made">
@@ -40,6 +44,7 @@ export class ClubFilms {
   private readonly clips = inject(Clips);
   private readonly works = inject(FilmWorks);
   private readonly sending = inject(FilmSending);
+  private readonly sharing = inject(ClipSharing);
   private readonly desk = inject(FilmDesk);
   private readonly opening = inject(FilmOpening);
   private readonly asking = inject(Ask);
@@ -51,7 +56,13 @@ export class ClubFilms {
       const who = film.athlete === null ? '' : (this.people()[film.athlete]?.name ?? '');
       return {
         film,
-        says: this.text.clubSays({ who, day: film.day ?? '', marks: film.marks, by: film.who ?? '', here: this.hereOf(film) !== null }),
+        says: this.text.clubSays({
+          who,
+          day: film.day ?? '',
+          marks: film.marks,
+          by: film.who ?? '',
+          where: this.hereOf(film) !== null ? 'here' : film.held !== null ? 'club' : 'gone',
+        }),
       };
     }),
   );
@@ -72,6 +83,10 @@ export class ClubFilms {
     const here = this.hereOf(film);
     if (here) return this.opening.kept(here);
     try {
+      if (film.held !== null) {
+        const file = await this.sharing.fetch(film.clip, film.name);
+        return file && this.opening.open(file);
+      }
       await this.opening.lost(await firstValueFrom(this.api.of(film.clip)));
     } catch (error) {
       this.desk.said.set(troubleOf(error).message);

@@ -93,6 +93,35 @@ describe('a clip that others of the club marked', () => {
     expect([club.kept?.version, club.kept?.work.marks.map(({ frame }) => frame)]).toEqual([2, [10]]);
   });
 
+  it('goes to the club itself where its rules say so and somebody presses for it, and is opened from there', async () => {
+    await enter();
+    await open();
+    expect(screen.words).not.toContain('keep the clip with the club');
+    screen.button('put away').click();
+    club.days = 30;
+    await screen.until(() => screen.words.includes('No clip is open'));
+    await open();
+    await screen.until(() => screen.words.includes('keep the clip with the club'));
+    // It goes with what was marked in it.
+    expect(screen.button('keep the clip with the club').disabled).toBe(true);
+    press('ArrowRight');
+    press('c');
+    await screen.until(() => screen.words.includes('kept here, not sent yet'));
+    await TestBed.inject(FilmSending).sendAll();
+    await screen.until(() => !screen.button('keep the clip with the club').disabled);
+    expect(screen.words).toContain('For 30 days, for its coaches.');
+    screen.button('keep the clip with the club').click();
+    await screen.until(() => screen.words.includes('The clip is with the club.'));
+    screen.button('put away').click();
+    await screen.until(() => screen.words.includes('the clip is with the club'));
+    screen.all<HTMLButtonElement>('hop-club-films .made button')[0]?.click();
+    await screen.until(() => screen.words.includes('frame 0 of 59'));
+    expect(screen.words).not.toContain('The clip is not on this device');
+    screen.button('take it away there').click();
+    await screen.until(() => screen.words.includes('keep the clip with the club'));
+    expect(club.sent).toBeNull();
+  });
+
   it('is looked at without the clip: times are there, nothing new is marked, and it is forgotten when somebody says so', async () => {
     const film = { width: 320, height: 180, frames: 60, at: stamps.map((at, frame): [number, number] => [frame, at]) };
     const split = {

@@ -26,6 +26,8 @@ export class DeskClub {
     if (standing?.is === 'sent') return words.film.withClub;
     return standing?.is === 'waits' ? words.film.waits : '';
   });
+  /** The club has what was marked in it. */
+  readonly isThere = computed(() => this.standing()?.is === 'sent');
   /** Why the club does not take it. */
   readonly refused = computed(() => {
     const standing = this.standing();

@@ -45,6 +45,7 @@ import { FilmPlayer } from './player';
 import { Playing } from './playing';
 import { FilmRuler } from './ruler';
 import { SeeYourself } from './see-yourself';
+import { FilmShare } from './share';
 import { FilmSheet } from './sheet';
 import { stretchesOf } from './stretches';
 import { FilmStrip } from './strip';
@@ -66,6 +67,7 @@ import { FilmTimes } from './times';
     FilmPicture,
     FilmPlayer,
     FilmSheet,
+    FilmShare,
     FilmStrip,
     FilmTalk,
     Choice,

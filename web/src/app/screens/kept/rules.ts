@@ -34,6 +34,7 @@ const shorter = (now: number | null, before: number | null): boolean => now !== 
           <hop-box [label]="text.runs" [reads]="reads.months" [hint]="text.always" [value]="r.runs" (taken)="put({ runs: $event })" />
           <hop-box [label]="text.left" [reads]="reads.months" [hint]="text.always" [value]="r.left" (taken)="put({ left: $event })" />
           <hop-box [label]="text.looks" [reads]="reads.some" [value]="r.looks" (taken)="put({ looks: $event })" />
+          <hop-box [label]="text.clips" [reads]="reads.days" [value]="r.clips ?? 0" (taken)="put({ clips: $event })" />
           <hop-choice [label]="text.agreement" [options]="agreements" [value]="r.agreement" (taken)="put({ agreement: $event })" />
           <hop-choice [label]="text.hall" [options]="halls" [value]="r.hall ?? 'first'" (taken)="put({ hall: $event })" />
           <hop-choice
@@ -65,7 +66,11 @@ export class Rules {
   private readonly questions = inject(Ask);
   protected readonly text = words.kept;
   protected readonly sending = new Sending();
-  protected readonly reads = { some: numbers(MONTHS), months: orNothing(numbers(MONTHS)) };
+  protected readonly reads = {
+    some: numbers(MONTHS),
+    months: orNothing(numbers(MONTHS)),
+    days: numbers({ low: 0, high: 365, whole: true }),
+  };
   protected readonly agreements = namedOptions(AGREEMENTS, words.kept.agreements);
   protected readonly halls = namedOptions(HALL_NAMES, words.kept.halls);
   protected readonly under16 = namedOptions(['number', 'alike'] as const, words.kept.under16);
@@ -87,7 +92,11 @@ export class Rules {
     const [now, before] = [this.rules(), this.before];
     if (!now || !before) return;
     const { shorter: question, shorterYes: yes, shorterNo: no } = this.text;
-    const less = shorter(now.runs, before.runs) || shorter(now.left, before.left) || shorter(now.looks, before.looks);
+    const less =
+      shorter(now.runs, before.runs) ||
+      shorter(now.left, before.left) ||
+      shorter(now.looks, before.looks) ||
+      shorter(now.clips, before.clips);
     if (less && !(await this.questions.sure({ question, yes, no }))) return;
     await this.sending.send(async () => {
       this.stands(await firstValueFrom(this.api.saveRules(now)));

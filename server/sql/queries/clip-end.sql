@@ -1,0 +1,1 @@
+delete from film_clip where club_id = $1 and clip = $2 returning clip
