@@ -7,6 +7,7 @@ import { sees } from '@hopsk/core/film/camera';
 import { crossingsOf, type Crossing } from '@hopsk/core/film/crossings';
 import type { MarkKind } from '@hopsk/core/film/marks';
 import { DRAWN_LINE, drawnFilm, firstSeen, truthOf } from '@hopsk/core/film/drawn';
+import { OwnHouse } from './own-house.js';
 import { accessible, addAthlete, ask, choose, enterByDoor, expect, keptOnDevice, put, test } from './support.js';
 
 /** A second of film, made by the browser's own recorder: a bar that goes from left to right. */
@@ -147,6 +148,48 @@ test('what is marked on one device is on another, with the clip or without it, a
   await expect(coach.getByRole('row', { name: /split against the ball/ })).toContainText(/\d+\sms\s±\s\d+/);
   await expect(coach.locator('.where')).toContainText('with the club');
   await other.close();
+});
+
+test('where the club’s rules let clips be kept with it, one that is sent shows its pictures on another device', async ({ browser }) => {
+  test.slow();
+  const house = await OwnHouse.open();
+  const enter = async (): Promise<Page> => {
+    const page = await (await browser.newContext({ baseURL: house.url })).newPage();
+    await enterByDoor(page);
+    return page;
+  };
+  try {
+    const page = await enter();
+    await page.goto('/club/people');
+    await page.getByLabel('clips with the club (days; 0: not at all)').fill('30');
+    await page.getByRole('button', { name: 'save' }).click();
+    await expect(page.getByText('Saved.')).toBeVisible();
+    await page.goto('/film');
+    await page
+      .locator('hop-film hop-file input')
+      .first()
+      .setInputFiles({ ...(await filmedIn(page)), name: 'Sent whole.mp4' });
+    await expect(page.getByRole('button', { name: 'keep the clip with the club' })).toBeDisabled();
+    await page.keyboard.press('ArrowRight');
+    await page.keyboard.press('c');
+    await page.getByRole('button', { name: 'keep the clip with the club' }).click();
+    await expect(page.getByText('The clip is with the club.')).toBeVisible();
+    await accessible(page);
+    const other = await enter();
+    await other.goto('/film');
+    await other.getByRole('button', { name: /^Sent whole\.mp4.*the clip is with the club/ }).click();
+    await expect(other.locator('.where')).toContainText('frame 0 of');
+    await expect.poll(() => lightOn(other)).toBeGreaterThan(150);
+    await expect(other.locator('.made li')).toHaveCount(1);
+    // Taken away there, what was marked stays.
+    await other.getByRole('button', { name: 'take it away there' }).click();
+    await expect(other.getByRole('button', { name: 'keep the clip with the club' })).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('button', { name: /^Sent whole\.mp4.*one mark.*the clip is not here/ })).toBeVisible();
+    for (const one of [page, other]) await one.context().close();
+  } finally {
+    await house.close();
+  }
 });
 
 /** Whether the frame that is shown has a shoe at a pixel, as far as an encoder keeps its colour. */
