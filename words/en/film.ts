@@ -20,9 +20,6 @@ const unread: Readonly<
   'no-frames': () => 'That film has no two frames: nothing lies between them.',
 };
 
-type ClipIs = 'here' | 'club' | 'gone';
-const clipIs: Readonly<Record<ClipIs, string>> = { here: '', club: 'the clip is with the club', gone: 'the clip is not here' };
-
 /** The film desk: marks, times, feet on a floor. */
 export const film = {
   film: {
@@ -33,7 +30,8 @@ export const film = {
     noneSays:
       'Open one that was filmed with a phone or a camera: MP4, MOV or WebM. It is looked at frame by frame; what you mark comes to times, with what the film leaves open.',
     stays:
-      'A clip stays on this device, unless the club’s rules let you keep it with the club and you say so. One that is opened is not copied; one that is filmed here is kept, encrypted, for whoever is signed in. What you mark goes to the club: times, places and words, never a picture; what cannot be sent yet waits here, encrypted.',
+      'A clip stays on this device, unless the club’s rules let you keep it with the club and you say so. One that is opened is not copied; one that is filmed here is kept, encrypted, for whoever is signed in.',
+    marksGo: 'What you mark goes to the club: times, places and words, never a picture; what cannot be sent yet waits here, encrypted.',
     filmTitle: 'Film it',
     filmHere: 'film with this device',
     filmDrawn: 'film the drawn figure',
@@ -66,10 +64,10 @@ export const film = {
     keepOurs: 'keep what is here',
     takeTheirs: 'take what the club has',
     clubTitle: 'Marked by the club',
-    clubSays: ({ who, day, marks, by, where }: Readonly<Record<'who' | 'day' | 'by', string> & { marks: number; where: ClipIs }>): string =>
-      [marks === 1 ? 'one mark' : `${marks} marks`, day, who, by === '' ? '' : `by ${by}`, clipIs[where]]
-        .filter((part) => part !== '')
-        .join(' · '),
+    clubSays: ({ who, day, marks, by, clip }: Readonly<Record<'who' | 'day' | 'by' | 'clip', string> & { marks: number }>): string =>
+      [marks === 1 ? 'one mark' : `${marks} marks`, day, who, by === '' ? '' : `by ${by}`, clip].filter((part) => part !== '').join(' · '),
+    clipWithClub: 'the clip is with the club',
+    clipNotHere: 'the clip is not here',
     shareClip: 'keep the clip with the club',
     goOnWithClip: 'go on sending the clip',
     clipFor: (days: number): string => `For ${days} days, for its coaches.`,

@@ -7,7 +7,7 @@ export const kept = {
     back: 'club',
     rules: 'How long what is kept',
     rulesSays: 'In months; what is left empty is kept until somebody takes it away. It is looked at some times a day.',
-    runs: 'runs with all that was seen in them, and what was marked in film',
+    runs: 'runs, and what was marked in film',
     left: 'athletes after they were put away',
     looks: 'who looked at whom',
     clips: 'clips with the club (days; 0: not at all)',

@@ -21,9 +21,6 @@ const unread: Readonly<
   'no-frames': () => 'Ţĥáţ ƒíļɱ ĥáš ñó ţŵó ƒŕáɱéš: ñóţĥíñĝ ļíéš ƀéţŵééñ ţĥéɱ.',
 };
 
-type ClipIs = 'here' | 'club' | 'gone';
-const clipIs: Readonly<Record<ClipIs, string>> = { here: '', club: 'ţĥé çļíþ íš ŵíţĥ ţĥé çļúƀ', gone: 'ţĥé çļíþ íš ñóţ ĥéŕé' };
-
 /** The film desk: marks, times, feet on a floor. */
 export const film = {
   film: {
@@ -34,7 +31,8 @@ export const film = {
     noneSays:
       'Óþéñ óñé ţĥáţ ŵáš ƒíļɱéđ ŵíţĥ á þĥóñé óŕ á çáɱéŕá: ḾÞ4, ḾÓṼ óŕ ŴéƀḾ. Íţ íš ļóóķéđ áţ ƒŕáɱé ƀý ƒŕáɱé; ŵĥáţ ýóú ɱáŕķ çóɱéš ţó ţíɱéš, ŵíţĥ ŵĥáţ ţĥé ƒíļɱ ļéáṽéš óþéñ.',
     stays:
-      'Á çļíþ šţáýš óñ ţĥíš đéṽíçé, úñļéšš ţĥé çļúƀ’š ŕúļéš ļéţ ýóú ķééþ íţ ŵíţĥ ţĥé çļúƀ áñđ ýóú šáý šó. Óñé ţĥáţ íš óþéñéđ íš ñóţ çóþíéđ; óñé ţĥáţ íš ƒíļɱéđ ĥéŕé íš ķéþţ, éñçŕýþţéđ, ƒóŕ ŵĥóéṽéŕ íš šíĝñéđ íñ. Ŵĥáţ ýóú ɱáŕķ ĝóéš ţó ţĥé çļúƀ: ţíɱéš, þļáçéš áñđ ŵóŕđš, ñéṽéŕ á þíçţúŕé; ŵĥáţ çáññóţ ƀé šéñţ ýéţ ŵáíţš ĥéŕé, éñçŕýþţéđ.',
+      'Á çļíþ šţáýš óñ ţĥíš đéṽíçé, úñļéšš ţĥé çļúƀ’š ŕúļéš ļéţ ýóú ķééþ íţ ŵíţĥ ţĥé çļúƀ áñđ ýóú šáý šó. Óñé ţĥáţ íš óþéñéđ íš ñóţ çóþíéđ; óñé ţĥáţ íš ƒíļɱéđ ĥéŕé íš ķéþţ, éñçŕýþţéđ, ƒóŕ ŵĥóéṽéŕ íš šíĝñéđ íñ.',
+    marksGo: 'Ŵĥáţ ýóú ɱáŕķ ĝóéš ţó ţĥé çļúƀ: ţíɱéš, þļáçéš áñđ ŵóŕđš, ñéṽéŕ á þíçţúŕé; ŵĥáţ çáññóţ ƀé šéñţ ýéţ ŵáíţš ĥéŕé, éñçŕýþţéđ.',
     filmTitle: 'Ƒíļɱ íţ',
     filmHere: 'ƒíļɱ ŵíţĥ ţĥíš đéṽíçé',
     filmDrawn: 'ƒíļɱ ţĥé đŕáŵñ ƒíĝúŕé',
@@ -67,10 +65,10 @@ export const film = {
     keepOurs: 'ķééþ ŵĥáţ íš ĥéŕé',
     takeTheirs: 'ţáķé ŵĥáţ ţĥé çļúƀ ĥáš',
     clubTitle: 'Ḿáŕķéđ ƀý ţĥé çļúƀ',
-    clubSays: ({ who, day, marks, by, where }: Readonly<Record<'who' | 'day' | 'by', string> & { marks: number; where: ClipIs }>): string =>
-      [marks === 1 ? 'óñé ɱáŕķ' : `${marks} ɱáŕķš`, day, who, by === '' ? '' : `ƀý ${by}`, clipIs[where]]
-        .filter((part) => part !== '')
-        .join(' · '),
+    clubSays: ({ who, day, marks, by, clip }: Readonly<Record<'who' | 'day' | 'by' | 'clip', string> & { marks: number }>): string =>
+      [marks === 1 ? 'óñé ɱáŕķ' : `${marks} ɱáŕķš`, day, who, by === '' ? '' : `ƀý ${by}`, clip].filter((part) => part !== '').join(' · '),
+    clipWithClub: 'ţĥé çļíþ íš ŵíţĥ ţĥé çļúƀ',
+    clipNotHere: 'ţĥé çļíþ íš ñóţ ĥéŕé',
     shareClip: 'ķééþ ţĥé çļíþ ŵíţĥ ţĥé çļúƀ',
     goOnWithClip: 'ĝó óñ šéñđíñĝ ţĥé çļíþ',
     clipFor: (days: number): string => `Ƒóŕ ${days} đáýš, ƒóŕ íţš çóáçĥéš.`,

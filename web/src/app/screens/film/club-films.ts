@@ -61,7 +61,7 @@ export class ClubFilms {
           day: film.day ?? '',
           marks: film.marks,
           by: film.who ?? '',
-          where: this.hereOf(film) !== null ? 'here' : film.held !== null ? 'club' : 'gone',
+          clip: this.hereOf(film) ? '' : film.held !== null ? this.text.clipWithClub : this.text.clipNotHere,
         }),
       };
     }),

@@ -19,12 +19,12 @@ import { FilmTransfer } from './transfer';
   template: `
     @if (held(); as clip) {
       @if (clip.whole) {
-        <p class="row">
+        <p class="row middle">
           <span>{{ text.clipHeld }}</span>
           <button mat-button (click)="end()">{{ text.endClip }}</button>
         </p>
       } @else if (sharing.onItsWay() === null) {
-        <p class="row">
+        <p class="row middle">
           <button mat-stroked-button [disabled]="why() !== ''" (click)="send()">
             {{ clip.has.length > 0 ? text.goOnWithClip : text.shareClip }}
           </button>

@@ -9,7 +9,7 @@ import { ClipSharing } from '../../data/clip-sharing';
   imports: [MatButton],
   template: `
     @if (says(); as way) {
-      <p class="row">
+      <p class="row middle">
         <span class="num" role="status">{{ way }}</span>
         <button mat-button (click)="sharing.stop()">{{ text.stopClip }}</button>
       </p>
