@@ -56,6 +56,24 @@ describe('a homography', () => {
     );
   });
 
+  it('of four points is that of a published worked example (the readme of the npm package perspective-transform 1.1.3)', () => {
+    const from = by([
+      [158, 64],
+      [494, 69],
+      [495, 404],
+      [158, 404],
+    ]);
+    const to = by([
+      [100, 500],
+      [152, 564],
+      [148, 604],
+      [100, 560],
+    ]);
+    const at = through(directly(pairs(from, to)) ?? [], { x: 250, y: 120 });
+    expect(at.x).toBeCloseTo(117.27521125839255, 9);
+    expect(at.y).toBeCloseTo(530.9202410878403, 9);
+  });
+
   it('of more points than four is that of a general computer-vision package (OpenCV, its own build), where they are exact', () => {
     const to = court.map((one) => sees(camera, one));
     const flat = (points: readonly Vec[]) =>
