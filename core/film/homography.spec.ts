@@ -70,8 +70,9 @@ describe('a homography', () => {
       [100, 560],
     ]);
     const at = through(directly(pairs(from, to)) ?? [], { x: 250, y: 120 });
-    expect(at.x).toBeCloseTo(117.27521125839255, 9);
-    expect(at.y).toBeCloseTo(530.9202410878403, 9);
+    // Its coefficients are rounded: at its own corners it is up to 7e-6 off.
+    expect(at.x).toBeCloseTo(117.27521125839255, 4);
+    expect(at.y).toBeCloseTo(530.9202410878403, 4);
   });
 
   it('of more points than four is that of a general computer-vision package (OpenCV, its own build), where they are exact', () => {
