@@ -6,6 +6,7 @@ import { repetitionOf, type Repetition } from '../../compute/repetition';
 import { Studies } from '../../compute/studies';
 import { DeviceStore } from '../../data/device-store';
 import { newId } from '../../data/ids';
+import { Dialogs } from '../../ui/dialogs';
 import { athlete, keptRun, me, pattern, runHead } from '../../testing/run';
 import { house, Screen } from '../../testing/screen';
 import { FloorScreen } from './floor';
@@ -67,6 +68,36 @@ describe('where a run begins', () => {
     await answer(`/api/runs/${rounds.id}`, { run: { ...rounds, version: 1 }, events: [], arrival: 0, now: null, before: [], who: {} });
     await screen.until(() => start() !== null);
     expect([pressed(), start()?.disabled, start()?.textContent.includes('3:50')]).toEqual([['Bea', 'tall ×'], false, true]);
+  });
+
+  it('goes on as it was set up after a reload, with a fault that was made for it; what was begun is not set up again', async () => {
+    const made = { code: 'hips-lag', label: 'hips lag', per: 'step' } as const;
+    await open({ keep: () => device().keep('last', { dose, here: [ada.id] }) });
+    await screen.until(() => pressed().includes('Ada'));
+    spyOn(TestBed.inject(Dialogs), 'show').and.resolveTo(made);
+    screen.button('Bea').click();
+    screen.button('+ add').click();
+    await screen.until(() => pressed().includes('hips lag ×'));
+    screen.fixture.componentInstance['sayDose']({ ...dose, rounds: 4 });
+    await screen.fixture.whenStable();
+    const before = pressed();
+    const again = async (): Promise<void> => {
+      screen.fixture.destroy();
+      const kept = await device().recall('rounds');
+      TestBed.resetTestingModule();
+      await open({ keep: async () => void (await device().keep('last', { dose, here: [ada.id] }), await device().keep('rounds', kept)) });
+    };
+    await again();
+    await screen.until(() => pressed().includes('hips lag ×'));
+    expect(pressed()).toEqual(before);
+    // 4 × 30 and 3 × 20 s.
+    expect(start()?.textContent).toContain('3:00');
+    const router = spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
+    start()?.click();
+    await screen.until(() => router.calls.count() > 0);
+    expect(await device().recall('rounds')).toBeNull();
+    const events = await device().eventsOf((await device().runs())[0]?.head.id ?? '');
+    expect(events.map(({ event }) => event.kind)).toContain('named');
   });
 
   it('cannot begin with nobody, and says why; nor while a rest is not decided', async () => {

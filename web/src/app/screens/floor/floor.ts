@@ -26,6 +26,7 @@ import { signInFeature } from '../../data/sign-in';
 import { OPEN_DOSE } from '../../parts/open-dose';
 import { TeachingStore } from '../../data/teaching';
 import { once } from '../../ui/once';
+import { RoundsSetUp } from '../../parts/rounds-set-up';
 import { RoomForRun } from '../../parts/room-for-run';
 import { roundsBegun } from '../../parts/run-setup';
 import { Dialogs } from '../../ui/dialogs';
@@ -65,10 +66,10 @@ export class FloorScreen {
   protected readonly may = mine().may;
   private readonly choice = picked(this.patterns, () => this.pattern(), 'none');
   protected readonly chosen = this.choice.record;
+  private readonly setUp = new RoundsSetUp();
   /** Who is here as the coach said; until then those of the last run. */
-  private readonly saidHere = signal<ReadonlySet<string> | null>(null);
   private readonly hereIds = computed<ReadonlySet<string>>(() => {
-    const said = this.saidHere();
+    const said = this.setUp.here();
     if (said) return said;
     const known = this.people().map((athlete) => athlete.id);
     const last = (this.before.last()?.here ?? []).filter((id) => known.includes(id));
@@ -76,9 +77,8 @@ export class FloorScreen {
   });
   protected readonly here = computed(() => this.people().filter((athlete) => this.hereIds().has(athlete.id)));
   /** The board as the coach made it; until then it follows who is here. */
-  private readonly madeBoard = signal<readonly string[] | null>(null);
-  protected readonly board = computed(() => this.madeBoard() ?? boardOf(this.here().map(({ focus }) => focus)));
-  private readonly usualDose = computed<Rounds>(() => this.chosen()?.dose ?? this.before.last()?.dose ?? OPEN_DOSE, {
+  protected readonly board = computed(() => this.setUp.board() ?? boardOf(this.here().map(({ focus }) => focus)));
+  private readonly usualDose = computed<Rounds>(() => this.chosen()?.dose ?? this.setUp.dose() ?? this.before.last()?.dose ?? OPEN_DOSE, {
     equal: same,
   });
   protected readonly dose = linkedSignal<Rounds>(() => this.usualDose());
@@ -114,19 +114,24 @@ export class FloorScreen {
   protected toggleHere(id: string): void {
     const ids = new Set(this.hereIds());
     if (!ids.delete(id)) ids.add(id);
-    this.saidHere.set(ids);
+    this.setUp.sayHere(ids);
   }
 
   protected async addFault(): Promise<void> {
     const picked = await pickOrMake(this.dialogs);
     if (!picked) return;
-    if (typeof picked !== 'string') this.club.takeMade([picked]);
+    if (typeof picked !== 'string') this.setUp.take(picked);
     this.onBoard(typeof picked === 'string' ? picked : picked.code, true);
+  }
+
+  protected sayDose(dose: Rounds): void {
+    this.dose.set(dose);
+    if (!this.chosen()) this.setUp.sayDose(dose);
   }
 
   protected onBoard(code: string, on: boolean): void {
     const board = this.board();
-    this.madeBoard.set(on ? [...board, code].slice(0, BOARD_HOLDS) : board.filter((one) => one !== code));
+    this.setUp.sayBoard(on ? [...board, code] : board.filter((one) => one !== code));
   }
 
   protected choose(pattern: Pattern | null): void {
@@ -149,6 +154,7 @@ export class FloorScreen {
     if (typeof beginning === 'string') return;
     await this.before.keep(this.dose(), this.here());
     await this.desk.begin({ ...beginning, made: this.club.made().filter(({ code }) => beginning.board.includes(code)) });
+    await this.setUp.begun();
     await this.router.navigate(['/floor/run']);
   }
 
