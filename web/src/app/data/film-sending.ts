@@ -5,6 +5,7 @@ import { firstValueFrom } from 'rxjs';
 import * as z from 'zod/mini';
 import { DeviceStore } from './device-store';
 import { FilmsApi } from './films-api';
+import { inTurn } from './in-turn';
 import { troubleOf } from './problem';
 import { same } from './same';
 
@@ -148,15 +149,15 @@ export class FilmSending {
 
   /** One after the other, of all pages of this device: what one writes the next one reads. */
   private async change(by: (all: Readonly<Record<string, string>>) => Readonly<Record<string, string>>): Promise<void> {
-    await navigator.locks.request('hopsk film waiting', async () => this.device.keep(WAITING, by(await this.waiting())));
+    await inTurn('hopsk film waiting', async () => this.device.keep(WAITING, by(await this.waiting())));
   }
 
   /** Sends what waits; a page at a time. Where nothing gets through it is tried again. */
   async sendAll(): Promise<void> {
-    const through = await navigator.locks.request('hopsk film sending', async () => {
+    const through = await inTurn('hopsk film sending', async () => {
       for (const [clip, name] of Object.entries(await this.waiting())) if (!(await this.send(clip, name))) return false;
       return true;
-    });
+    }).catch(() => false);
     this.pause = through ? AGAIN : Math.min(LATEST, this.pause * 2);
     if (!through) this.soon(this.pause);
   }
