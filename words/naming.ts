@@ -3,6 +3,8 @@ import { formatLength, type LengthUnits } from '@hopsk/core/body/length';
 import type { FaultSaid, FaultWords } from '@hopsk/core/catalogue/fault';
 import { FAULTS } from '@hopsk/core/catalogue/faults';
 import type { OwnSchool, School } from '@hopsk/core/body/school';
+import type { MarkKind } from '@hopsk/core/film/marks';
+import type { Manner } from '@hopsk/core/film/sport-set';
 import type { BuildWords } from '@hopsk/core/plan/build/built';
 import type { AxisName, Cell } from '@hopsk/core/plan/build/grid';
 import type { Answer, Playbook } from '@hopsk/core/plan/playbook';
@@ -30,6 +32,10 @@ export function faultCalled(said: string): string | undefined {
   const codes = new Set([...ownFaults().keys(), ...FAULTS.map(({ code }) => code)]);
   return [...codes].find((code) => code === called || faultLabel(code).toLowerCase() === called);
 }
+
+/** What a mark of a clip is called, by how it goes in its sport; null: nobody knows. */
+export const markLabel = (kind: MarkKind, manner: Manner | null): string =>
+  (manner === null ? undefined : words.film.marksIn[manner][kind]) ?? words.film.marks[kind];
 
 /** What a floor is called; one of the hall's own as it was typed. */
 export const areaName = (code: string): string => words.areas[code] ?? code;

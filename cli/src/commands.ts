@@ -203,7 +203,7 @@ export const COMMANDS: Readonly<Record<string, (sources: readonly Source[], opti
   calls: ([source], options) => answered(calls(source ?? null, options), options),
   rates: ([source], options) => answered(rates(there(source)), options),
   decide: ([source], options) => answered(decided(there(source), options.since), options),
-  film: ([source], options) => answered(film(there(source), schoolsOf(options.schools ?? '', '--schools')), options),
+  film: ([source], options) => answered(film(there(source), schoolsOf(options.schools ?? '', '--schools'), options), options),
   next: ([source], options) => answered(nextOf(there(source), options.focus), options),
 };
 

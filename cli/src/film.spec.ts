@@ -58,6 +58,21 @@ describe('marks and points of a clip on the command line', () => {
     expect((await run(['film'], twice)).out).toMatch(/marked again +to ± 4 ms/);
   });
 
+  it('of a sport: by its usual window, and by what one may do in it', async () => {
+    const hit = table('rate,,,,,,,240', mark('own-contact', 100), mark('right-down', 110));
+    const told = async (...argv: readonly string[]): Promise<unknown> =>
+      (JSON.parse((await run(['film', '--json', ...argv], hit)).out) as Report).times.map(({ judged }) => judged?.told ?? null);
+    // The hit comes 42 ms before the foot is down.
+    expect(await told()).toEqual(['outside']);
+    expect(await told('--sport', 'foil')).toEqual(['inside']);
+    expect(await told('--stance', 'bladed-guard')).toEqual(['inside']);
+    expect(await told('--sport', 'boxing')).toEqual([null]);
+    expect(await told('--sport', 'boxing', '--schools', 'strike-window front-foot')).toEqual(['outside']);
+    const first = table('rate,,,,,,,240', mark('own-contact', 100), mark('contact', 160));
+    expect((await run(['film'], first)).out).toContain('own contact');
+    expect((await run(['film', '--sport', 'savate'], first)).code).toBe(0);
+  });
+
   it('that stand the wrong way round, or do not go together, are said', async () => {
     const order = await run(['film'], table('rate,,,,,,,120', mark('split-down', 10), mark('split-up', 20)));
     expect([order.code, order.out.includes('‘split down’ is marked before ‘split in the air’')]).toEqual([1, true]);
@@ -76,7 +91,7 @@ describe('marks and points of a clip on the command line', () => {
       return err;
     };
     expect(await refused(mark('contact', 3))).toBe('standard input: rate is missing');
-    expect(await refused('rate,,,,,,,120', mark('jump', 3))).toContain('standard input:3: name must be one of: ‘contact’');
+    expect(await refused('rate,,,,,,,120', mark('jump', 3))).toContain('standard input:3: name must be one of: ‘cue’, ‘contact’');
     expect(await refused('rate,,,,,,,120', 'mark,contact,0,,,,,')).toContain('standard input:3: frame must lie between 1 and');
     expect(await refused('rate,,,,,,,fast')).toBe('standard input:2: value is not a number');
     expect(await refused('rate,,,,,,,120', 'dance,,,,,,,')).toContain('standard input:3: what must be one of');

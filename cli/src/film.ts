@@ -1,8 +1,10 @@
 import { FILM_COLUMNS, MOST_FILM_ROWS, readFilm } from '@hopsk/contract/film-table';
 import { filmReport, type FilmReport } from '@hopsk/core/film/report';
 import { within } from '@hopsk/core/film/difference';
+import { heldIn } from '@hopsk/core/film/held';
+import { isFought, setOf, type Manner } from '@hopsk/core/film/sport-set';
 import type { SchoolChoices } from '@hopsk/core/judge/schools';
-import { saidFields } from '@hopsk/words/naming';
+import { markLabel, saidFields } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import Papa from 'papaparse';
 import type { Source } from './commands.js';
@@ -13,11 +15,14 @@ import { columns } from './table.js';
 /** Problems that are told at most. */
 const TOLD = 20;
 
+/** What is filmed: a sport, and how they stand in it. */
+type FilmedAs = Readonly<Partial<Record<'sport' | 'stance', string>>>;
+
 /**
  * What marks and points of a clip come to: the table that docs/cli.md describes. Ends with 1 where something is outside its window, out of
  * order, or where the floor's points do not go together. @throws BadInput with file, line and column of what cannot be read.
  */
-export function film({ name, text }: Source, schools: SchoolChoices): Answer {
+export function film({ name, text }: Source, schools: SchoolChoices, { sport = '', stance = '' }: FilmedAs): Answer {
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''));
   if (data.length > MOST_FILM_ROWS) throw new BadInput(`${name} has more than ${MOST_FILM_ROWS} rows.`);
   const { clip, problems, missing } = readFilm(data);
@@ -28,18 +33,19 @@ export function film({ name, text }: Source, schools: SchoolChoices): Answer {
   );
   const more = said.length - TOLD;
   if (clip === null) throw new BadInput([...said.slice(0, TOLD), ...(more > 0 ? [`… and ${more} more.`] : [])].join('\n'));
-  const report = filmReport(clip, { pattern: schools });
+  const set = setOf(sport);
+  const report = filmReport(clip, heldIn(set, stance, { pattern: schools }), isFought(set));
   const { floor } = report;
   const wrong =
     report.times.some(({ judged }) => judged?.told === 'outside') ||
     report.outOfOrder.length > 0 ||
     (floor !== null && ('code' in floor || floor.bad.length > 0));
-  return { text: textOf(report), data: report, code: wrong ? 1 : 0 };
+  return { text: textOf(report, set.manner), data: report, code: wrong ? 1 : 0 };
 }
 
 const ms = (seconds: number): number => Math.round(seconds * 1000);
 
-function textOf(report: FilmReport): string {
+function textOf(report: FilmReport, manner: Manner | null): string {
   const { times, over, outOfOrder } = report;
   const rows = [
     ...times.map(({ attempt, time, took, window, judged }): [string, string] => [
@@ -59,7 +65,7 @@ function textOf(report: FilmReport): string {
     ...floorRows(report),
   ];
   const order = outOfOrder.map(({ attempt, first, then }) =>
-    words.film.outOfOrder(attempt, words.film.marks[first.kind], words.film.marks[then.kind]),
+    words.film.outOfOrder(attempt, markLabel(first.kind, manner), markLabel(then.kind, manner)),
   );
   return [columns(rows), ...order, ...floorSaid(report)].filter((line) => line !== '').join('\n');
 }

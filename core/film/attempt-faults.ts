@@ -9,7 +9,7 @@ const SHOWN: Readonly<Partial<Record<FaultUnit, readonly MarkKind[]>>> = {
   strike: ['own-contact'],
   arrival: ['left-down', 'right-down', 'own-contact'],
   back: ['back-begun', 'back'],
-  call: ['contact', 'release'],
+  call: ['cue', 'contact', 'release'],
 };
 
 /** An attempt is known again by the frame of its first mark. */
@@ -38,6 +38,7 @@ export function faultyOf(attempts: readonly Attempt[], per: FaultUnit, seen: rea
 const BY_TIME = [
   { time: 'split', before: 'split-early', after: 'split-late' },
   { time: 'strike', before: 'land-late', after: 'land-early' },
+  { time: 'hand', before: 'out-of-time', after: 'out-of-time' },
 ] as const;
 
 /**

@@ -1,9 +1,12 @@
 /** What is marked in a clip: the frame in which it is seen first. */
 export const MARKS = [
+  'cue',
   'contact',
   'release',
+  'bounce',
   'split-up',
   'split-down',
+  'strike-begun',
   'first-step',
   'left-down',
   'right-down',
@@ -48,19 +51,28 @@ export interface OutOfOrder {
 
 /** What follows what in an attempt; feet may come down anywhere in it. */
 const FOLLOWS: readonly (readonly [MarkKind, MarkKind])[] = [
+  ['cue', 'contact'],
+  ['contact', 'bounce'],
+  ['release', 'bounce'],
+  ['bounce', 'own-contact'],
   ['split-up', 'split-down'],
   ['split-down', 'first-step'],
   ['contact', 'own-contact'],
   ['release', 'own-contact'],
+  ['strike-begun', 'own-contact'],
   ['first-step', 'own-contact'],
   ['own-contact', 'back-begun'],
   ['back-begun', 'back'],
 ];
 
-/** Marks of attempts that stand the wrong way round. */
-export const outOfOrder = (attempts: readonly Attempt[]): OutOfOrder[] =>
+/**
+ * Marks of attempts that stand the wrong way round.
+ * @param fought whether somebody is fought: there one may strike first, and be struck after it.
+ */
+export const outOfOrder = (attempts: readonly Attempt[], fought = false): OutOfOrder[] =>
   attempts.flatMap((marks, attempt) =>
     FOLLOWS.flatMap(([before, after]) => {
+      if (fought && before === 'contact') return [];
       const [first, then] = [marks.find(({ kind }) => kind === before), marks.find(({ kind }) => kind === after)];
       return first && then && first.frame > then.frame ? [{ attempt: attempt + 1, first, then }] : [];
     }),

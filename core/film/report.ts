@@ -40,8 +40,12 @@ export function repeatsIn({ frames, marks, again }: Pick<MarkedClip, 'frames' | 
   return repeatsOf(twice);
 }
 
-/** What can be measured of a clip. @throws RangeError where a mark is on a frame that the clip does not have. */
-export function filmReport(clip: MarkedClip, choices: HeldChoices = {}): FilmReport {
+/**
+ * What can be measured of a clip.
+ * @param choices by which its times are judged. @param fought whether somebody is fought in it.
+ * @throws RangeError where a mark is on a frame that the clip does not have.
+ */
+export function filmReport(clip: MarkedClip, choices: HeldChoices = {}, fought = false): FilmReport {
   const attempts = attemptsOf(clip.marks);
   const repeats = repeatsIn(clip);
   const found = clip.points.length === 0 ? null : calibrated(clip.points, clip.picture, clip.tap ?? undefined);
@@ -50,7 +54,7 @@ export function filmReport(clip: MarkedClip, choices: HeldChoices = {}): FilmRep
   return {
     attempts: attempts.length,
     repeats,
-    outOfOrder: outOfOrder(attempts),
+    outOfOrder: outOfOrder(attempts, fought),
     ...timesOf(clip.frames, attempts, repeats, choices),
     floor: found && !('code' in found) ? { residuals: found.residuals, bad: found.bad, checked: found.checked } : found,
     feet: floor ? prints.map((print) => stood(floor, print)) : [],

@@ -1,7 +1,11 @@
 import fc from 'fast-check';
+import type { HeldChoices } from '../judge/schools.js';
 import { holds } from '../testing/holds.js';
+import { measuredFaults } from './attempt-faults.js';
 import { againstWindow, between, ofSeveral, repeatsOf, within, type Took } from './difference.js';
 import { framesAt, seenFirst } from './frames.js';
+import { attemptsOf, outOfOrder, type Mark } from './marks.js';
+import { timesOf, type Timed, type TimeName } from './times.js';
 
 /** When a frame shows an event first. */
 const firstAfter = (frames: readonly number[], event: number): number => frames.findIndex((at) => at >= event);
@@ -88,5 +92,84 @@ describe('times between marks', () => {
     expect(ofSeveral([0.2, 0.2, 0.2], 0.01)?.within).toBeCloseTo((4.303 * 0.01) / Math.sqrt(3), 4);
     const five = ofSeveral([0.2, 0.22, 0.24, 0.26, 0.28]);
     expect([five?.mean, five?.sd, five?.within].map((one) => Number(one?.toFixed(6)))).toEqual([0.24, 0.031623, 0.039265]);
+  });
+});
+
+describe('times of an attempt', () => {
+  const frames = framesAt(240, 2000);
+  const ms = (marks: readonly Mark[], choices: HeldChoices = {}): Readonly<Partial<Record<TimeName, number>>> =>
+    Object.fromEntries(
+      timesOf(frames, attemptsOf(marks), 0, choices).times.map(({ time, took }) => [time, Math.round(took.seconds * 1000)]),
+    );
+
+  it('of somebody who is fought: what moves first, the hand before the foot, the strike', () => {
+    const lunge: Mark[] = [
+      { kind: 'cue', frame: 24 },
+      { kind: 'strike-begun', frame: 72 },
+      { kind: 'first-step', frame: 84 },
+      { kind: 'right-down', frame: 204 },
+      { kind: 'own-contact', frame: 192 },
+    ];
+    // Frames by hand: 48, 12, 120, 120 and −12 of 240 a second.
+    expect(ms(lunge)).toEqual({ reaction: 200, hand: 50, step: 500, 'strike-took': 500, strike: -50 });
+    const foot = lunge.map((mark) => (mark.kind === 'strike-begun' ? { ...mark, frame: 96 } : mark));
+    expect([ms(foot).reaction, ms(foot).hand]).toEqual([250, -50]);
+    // Who had moved before the opponent did reacted to nothing.
+    expect(ms(lunge.map((mark) => (mark.kind === 'cue' ? { ...mark, frame: 80 } : mark))).reaction).toBeUndefined();
+  });
+
+  it('hold the hand to its foot where the school does, and to nothing elsewhere', () => {
+    const hand = (first: number, choices: HeldChoices): Timed | undefined =>
+      timesOf(
+        frames,
+        attemptsOf([
+          { kind: 'strike-begun', frame: first },
+          { kind: 'first-step', frame: 100 },
+          { kind: 'own-contact', frame: 220 },
+        ]),
+        0,
+        choices,
+      ).times.find(({ time }) => time === 'hand');
+    const blades: HeldChoices = { preset: { 'strike-window': 'hand-first' } };
+    expect([70, 100, 110].map((first) => hand(first, blades)?.judged?.told)).toEqual(['inside', 'cannot-tell', 'outside']);
+    expect(hand(110, {})?.window).toBeNull();
+    expect(hand(110, blades)?.held).toEqual({ topic: 'strike-window', option: 'hand-first', by: 'preset' });
+    const late = hand(110, blades);
+    expect([...measuredFaults(late ? [late] : [])]).toEqual([['out-of-time', [1]]]);
+  });
+
+  it('of a ball that bounces, and of who strikes first', () => {
+    const ball: Mark[] = [
+      { kind: 'contact', frame: 24 },
+      { kind: 'bounce', frame: 120 },
+      { kind: 'own-contact', frame: 156 },
+    ];
+    expect(ms(ball)).toEqual({ answer: 550, 'after-bounce': 150 });
+    const first: Mark[] = [
+      { kind: 'own-contact', frame: 24 },
+      { kind: 'contact', frame: 120 },
+    ];
+    expect(ms(first)).toEqual({});
+    expect([outOfOrder(attemptsOf(first)).length, outOfOrder(attemptsOf(first), true).length]).toEqual([1, 0]);
+  });
+
+  it('hold a ball that is fed to its release, and say who says so', () => {
+    const fed = (kind: 'contact' | 'release', choices: HeldChoices): Timed | undefined =>
+      timesOf(
+        frames,
+        attemptsOf([
+          { kind, frame: 100 },
+          { kind: 'split-down', frame: 100 },
+        ]),
+        0,
+        choices,
+      ).times[0];
+    expect(fed('release', {})?.held).toEqual({ topic: 'split-timing', option: 'release', by: 'usual' });
+    expect(fed('release', { club: { 'split-timing': 'before' } })?.held?.by).toBe('usual');
+    expect(fed('release', { club: { 'split-timing': 'release' } })?.held?.by).toBe('club');
+    expect(fed('contact', { club: { 'split-timing': 'before' } })?.window).toEqual([-0.2, 0]);
+    expect(fed('release', { club: { 'split-timing': 'before' } })?.held?.by).toBe('usual');
+    expect(fed('release', { club: { 'split-timing': 'release' } })?.held?.by).toBe('club');
+    expect(fed('contact', { club: { 'split-timing': 'off' } })?.held).toBeNull();
   });
 });

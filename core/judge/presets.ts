@@ -9,6 +9,8 @@ const BY_SPORT: Readonly<Record<string, SchoolChoices>> = {
   taekwondo: { 'retreats-on': 'on' },
   'mixed rules': { 'retreats-on': 'on' },
   karate: { 'strike-window': 'front-foot' },
+  fencing: { 'strike-window': 'hand-first' },
+  'two-handed blade': { 'strike-window': 'together' },
   badminton: { 'no-approach': 'on', 'side-jump-unfinished': 'on' },
   squash: { 'no-approach': 'on' },
 };

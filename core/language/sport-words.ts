@@ -38,7 +38,7 @@ export const STRIKES = {
 type StrikeKind = keyof typeof STRIKES;
 
 /** Kinds of strikes of the sports that the catalogue and the starters name. */
-const KINDS_OF: Readonly<Record<string, readonly StrikeKind[]>> = {
+const KINDS_OF = {
   boxing: ['hands'],
   kickboxing: ['hands', 'kicks'],
   karate: ['hands', 'kicks'],
@@ -54,7 +54,9 @@ const KINDS_OF: Readonly<Record<string, readonly StrikeKind[]>> = {
   squash: ['racket'],
   'table tennis': ['racket'],
   tennis: ['racket'],
-};
+} as const satisfies Readonly<Record<string, readonly StrikeKind[]>>;
+export type Sport = keyof typeof KINDS_OF;
+export const SPORTS = Object.keys(KINDS_OF) as Sport[];
 
 /**
  * The strikes of a sport, the usual ones first; none of one that people typed.
@@ -62,5 +64,6 @@ const KINDS_OF: Readonly<Record<string, readonly StrikeKind[]>> = {
  */
 export function strikesOf(sport: string): readonly string[] {
   const named = sport.trim().toLowerCase();
-  return Object.hasOwn(KINDS_OF, named) ? (KINDS_OF[named] ?? []).flatMap((kind): readonly string[] => STRIKES[kind]) : [];
+  const known = SPORTS.find((sport) => sport === named);
+  return known ? KINDS_OF[known].flatMap((kind): readonly string[] => STRIKES[kind]) : [];
 }

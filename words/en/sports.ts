@@ -1,5 +1,7 @@
+import type { Sport } from '@hopsk/core/language/sport-words';
+
 /** Sports as the catalogue and the starters name them; one that people typed is theirs. */
-export const sports: { readonly sports: Readonly<Record<string, string>> } = {
+export const sports = {
   sports: {
     'any racket sport': 'any racket sport',
     badminton: 'badminton',
@@ -16,5 +18,5 @@ export const sports: { readonly sports: Readonly<Record<string, string>> } = {
     taekwondo: 'taekwondo',
     tennis: 'tennis',
     'two-handed blade': 'two-handed blade',
-  },
+  } satisfies Readonly<Record<Sport, string>> as Readonly<Record<string, string>>,
 };

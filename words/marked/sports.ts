@@ -1,6 +1,8 @@
 // Made from ../en/sports.ts by npm run marked.
+import type { Sport } from '@hopsk/core/language/sport-words';
+
 /** Sports as the catalogue and the starters name them; one that people typed is theirs. */
-export const sports: { readonly sports: Readonly<Record<string, string>> } = {
+export const sports = {
   sports: {
     'any racket sport': 'áñý ŕáçķéţ šþóŕţ',
     badminton: 'ƀáđɱíñţóñ',
@@ -17,5 +19,5 @@ export const sports: { readonly sports: Readonly<Record<string, string>> } = {
     taekwondo: 'ţáéķŵóñđó',
     tennis: 'ţéññíš',
     'two-handed blade': 'ţŵó-ĥáñđéđ ƀļáđé',
-  },
+  } satisfies Readonly<Record<Sport, string>> as Readonly<Record<string, string>>,
 };

@@ -248,7 +248,7 @@ export const inside: Routes = [
       {
         path: 'film',
         title: title('film'),
-        loadComponent: inRoom(['areas', 'film', 'findings', 'playbooks', 'steps', 'tempo'], () =>
+        loadComponent: inRoom(['areas', 'film', 'findings', 'playbooks', 'steps', 'tempo', 'topics'], () =>
           import('../screens/film/film').then((m) => m.FilmScreen),
         ),
       },

@@ -9,6 +9,9 @@ import { FilmScreen } from './film';
 
 describe('a clip and whom it shows', () => {
   const ada = athlete({ name: 'Ada', focus: ['no-split'] });
+  /** Who stands side on with a blade, and somebody who holds that a split comes before the ball. */
+  const foil = athlete({ name: 'Flo', sport: 'foil', school: 'bladed-guard' });
+  const early = athlete({ name: 'Eve', schools: { 'split-timing': 'before' } });
   const bea = athlete({ name: 'Bea', ageGroup: '10–12', agreed: null });
   let clip: File;
   let screen: Screen<FilmScreen>;
@@ -20,7 +23,7 @@ describe('a clip and whom it shows', () => {
       )),
   );
   beforeEach(async () => {
-    await house({ people: [ada, bea], patterns: [pattern({ name: 'Right and home', steps: 'split, shuffle right 40 cm' })] });
+    await house({ people: [ada, bea, foil, early], patterns: [pattern({ name: 'Right and home', steps: 'split, shuffle right 40 cm' })] });
     screen = await Screen.of(FilmScreen);
     const box = screen.host.querySelector<HTMLInputElement>('hop-file.first input');
     const files = new DataTransfer();
@@ -74,6 +77,38 @@ describe('a clip and whom it shows', () => {
     await screen.until(() => screen.words.includes('Written into the fault book'));
     expect(tick(1)?.disabled).toBeTrue();
     expect(screen.all('button').some((one) => one.textContent.includes('write into the fault book'))).toBeFalse();
+  });
+
+  it('judges by what holds for whom it shows, and says whose window it is', async () => {
+    const times = async (who: string): Promise<string> => {
+      tab('athlete');
+      await screen.until(() => screen.words.includes('Whom it shows'));
+      await screen.choose('athlete', who);
+      tab('times');
+      await screen.until(() => screen.all('hop-film-times h2').length > 0);
+      return screen.words;
+    };
+    // A split 17 ms after the ball is in time for one and late for the other; 83 ms are left open by the film.
+    const [usual, before] = [await times('Ada'), await times('Eve')];
+    expect(usual).toContain('-60 … 40 ms');
+    expect(usual).toContain('Usual: The split lands at the opponent’s contact.');
+    expect(before).toContain('-200 … 0 ms');
+    expect(before).toContain('This athlete holds: The split lands just before the contact.');
+    for (const [to, key] of [
+      [70, 's'],
+      [76, 'f'],
+      [84, 'o'],
+      [82, 'r'],
+    ] as const) {
+      const { desk } = screen.fixture.componentInstance as unknown as { desk: { frame: { set: (frame: number) => void } } };
+      desk.frame.set(to);
+      dispatchEvent(new KeyboardEvent('keydown', { key }));
+    }
+    const blade = await times('Flo');
+    expect(blade).toMatch(/strike begun until first step *100.ms ± 40 *0 … 500 ms: inside/);
+    expect(blade).toContain('Usual in this sport: The hand starts before the foot.');
+    expect(blade).toContain('own hit');
+    expect(await times('Ada')).not.toContain('0 … 500 ms');
   });
 
   it('says what went wrong where the book could not be reached, and keeps what was ticked', async () => {

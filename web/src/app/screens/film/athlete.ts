@@ -19,6 +19,7 @@ import { Either } from '../../ui/either';
 import { byId, orNone } from '../../ui/options';
 import { days } from '../../ui/reads';
 import { FilmDesk } from './desk';
+import { FilmTimings } from './film-times';
 import { FilmTempo } from './tempo';
 
 /** Whom a clip shows: their faults attempt by attempt, into the fault book; their times, into their tempo. */
@@ -35,6 +36,7 @@ export class FilmAthlete {
   private readonly api = inject(BookApi);
   private readonly clips = inject(Clips);
   protected readonly desk = inject(FilmDesk);
+  private readonly timings = inject(FilmTimings);
   protected readonly text = words.film;
   protected readonly sending = new Sending();
   protected readonly dayReads = days;
@@ -47,7 +49,7 @@ export class FilmAthlete {
     const who = this.who();
     return who !== null && isUnder16(who.ageGroup) && who.agreed === null;
   });
-  private readonly measured = computed(() => measuredFaults(this.desk.times().times));
+  private readonly measured = computed(() => measuredFaults(this.timings.times().times));
   protected readonly rows = computed(() =>
     this.desk.work().faults.map(({ fault, seen }) => {
       const attempts = this.desk.attempts();

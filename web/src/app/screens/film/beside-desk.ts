@@ -1,6 +1,7 @@
 import { computed, DestroyRef, effect, inject, Injectable, linkedSignal, signal, untracked } from '@angular/core';
 import { startOf } from '@hopsk/core/film/attempt-faults';
 import { frameBeside, sharedMarks, spanOf, timesBeside, type Beside } from '@hopsk/core/film/beside';
+import { lotsBeside } from '@hopsk/core/film/groups';
 import type { Attempt, MarkKind } from '@hopsk/core/film/marks';
 import { attemptsOf } from '@hopsk/core/film/marks';
 import { repeatsIn } from '@hopsk/core/film/report';
@@ -13,6 +14,8 @@ import { nameOf } from '../../data/clip-name';
 import { Clips, type KeptClip } from '../../data/clips';
 import { FilmWorks } from '../../data/film-works';
 import { FilmDesk } from './desk';
+import { FilmSport } from './film-sport';
+import { FilmTimings } from './film-times';
 import { Playing } from './playing';
 
 /** So many attempts beside each other, at so many lines at most: four of them are played on two cores. */
@@ -43,6 +46,8 @@ const keyOf = ({ hash }: Source, attempt: Attempt): string => `${hash} ${startOf
 @Injectable()
 export class BesideDesk {
   private readonly desk = inject(FilmDesk);
+  private readonly timings = inject(FilmTimings);
+  private readonly sport = inject(FilmSport);
   private readonly clips = inject(Clips);
   private readonly works = inject(FilmWorks);
   private readonly opening = new Latest();
@@ -57,7 +62,7 @@ export class BesideDesk {
   private readonly own = computed((): Source | null => {
     const { file } = this.desk;
     if (!this.desk.clip() || !file) return null;
-    const { times } = this.desk.times();
+    const { times } = this.timings.times();
     return { hash: this.desk.hash, name: this.desk.named(), file, frames: this.desk.frames(), attempts: this.desk.attempts(), times };
   });
   private readonly sources = computed(() => [...[this.own()].flatMap((own) => (own ? [own] : [])), ...this.others()]);
@@ -70,6 +75,11 @@ export class BesideDesk {
       })),
     ),
   );
+  /** All attempts of the clip on the desk against all of another one, for each that was fetched. */
+  readonly lots = computed(() => {
+    const own = this.own();
+    return own === null ? [] : this.others().map(({ hash, name, times }) => ({ hash, name, times: lotsBeside(own.times, times) }));
+  });
   readonly columns = computed((): readonly Column[] =>
     this.chosen().flatMap(({ key, clip }) => {
       const name = this.choices().find(({ value }) => value === key)?.label ?? '';
@@ -170,7 +180,8 @@ export class BesideDesk {
         opened.close();
         const work = await this.works.of(hash, opened.frames.length);
         const [frames, attempts] = [inLife(opened.frames, work.slow), attemptsOf(work.marks)];
-        const { times } = timesOf(frames, attempts, repeatsIn({ ...work, frames }));
+        const choices = this.sport.choicesFor(work.athlete ?? clip.athlete);
+        const { times } = timesOf(frames, attempts, repeatsIn({ ...work, frames }), choices);
         return { hash, name: clip.name, file, frames, attempts, times };
       },
       (source) => {

@@ -3,6 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { words } from '@hopsk/words/words';
 import { Slider } from '../../ui/slider';
 import { BesideDesk } from './beside-desk';
+import { FilmSport } from './film-sport';
 import { FilmFrame } from './frame';
 import { FilmPlayer } from './player';
 
@@ -75,6 +76,7 @@ import { FilmPlayer } from './player';
 })
 export class BesidePictures {
   protected readonly beside = inject(BesideDesk);
+  private readonly sport = inject(FilmSport);
   protected readonly text = words.film;
   protected readonly common = words.common;
   private readonly frames = viewChildren(FilmFrame);
@@ -86,7 +88,7 @@ export class BesidePictures {
   protected readonly said = (step: number): string => {
     const joint = this.beside.joint();
     const ms = Math.round(1000 * (this.beside.span()[0] + step * this.beside.step()));
-    return joint === null ? '' : this.text.fromJoint(ms, this.text.marks[joint]);
+    return joint === null ? '' : this.text.fromJoint(ms, this.sport.label(joint));
   };
 
   constructor() {

@@ -6,6 +6,8 @@ import { Choice } from '../../ui/choice';
 import { orNone } from '../../ui/options';
 import { Table } from '../../ui/table';
 import { BesideDesk, MOST_BESIDE } from './beside-desk';
+import { FilmSport } from './film-sport';
+import { FilmLots } from './lots';
 import { FilmDesk } from './desk';
 
 const ms = (seconds: number): number => Math.round(seconds * 1000);
@@ -13,7 +15,7 @@ const ms = (seconds: number): number => Math.round(seconds * 1000);
 /** Which attempts lie beside each other, at which mark they are joined, and how their times differ. */
 @Component({
   selector: 'hop-film-beside',
-  imports: [Choice, Table],
+  imports: [Choice, FilmLots, Table],
   template: `
     <h2>{{ text.besideTitle }}</h2>
     @if (beside.said()) {
@@ -37,12 +39,14 @@ const ms = (seconds: number): number => Math.round(seconds * 1000);
     } @else {
       <p class="said beware" role="status">{{ text.noSharedMark }}</p>
     }
+    <hop-film-lots />
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FilmBeside {
   private readonly desk = inject(FilmDesk);
   private readonly kept = inject(Clips);
+  private readonly sport = inject(FilmSport);
   protected readonly beside = inject(BesideDesk);
   protected readonly text = words.film;
   protected readonly most = MOST_BESIDE;
@@ -63,7 +67,7 @@ export class FilmBeside {
       [...others].sort((a, b) => rank(a.athlete) - rank(b.athlete)).map((clip) => ({ value: clip.id, label: clip.name })),
     );
   });
-  protected readonly joints = computed(() => this.beside.marks().map((value) => ({ value, label: this.text.marks[value] })));
+  protected readonly joints = computed(() => this.beside.marks().map((value) => ({ value, label: this.sport.label(value) })));
   protected readonly heads = computed(() => ['', ...this.beside.columns().map(({ name }) => name)]);
   protected readonly rows = computed(() =>
     this.beside.times().map(({ time, each }) => [

@@ -8,11 +8,13 @@ import { words } from '@hopsk/words/words';
 import Papa from 'papaparse';
 import { fileName, saveFile } from '../../drawing/export';
 import { FilmDesk } from './desk';
+import { FilmSport } from './film-sport';
 
 /** What lies on the film desk as files: a table of all of it, marks as WebVTT, and both back in. */
 @Injectable()
 export class DeskFiles {
   private readonly desk = inject(FilmDesk);
+  private readonly sport = inject(FilmSport);
 
   /** All of it as a table. */
   saveTable(): void {
@@ -31,7 +33,7 @@ export class DeskFiles {
 
   /** Its marks for a player that shows them beside the clip. */
   saveCues(): void {
-    const text = webvttOf(this.desk.clip()?.frames ?? [], this.desk.work().marks, (kind) => words.film.marks[kind]);
+    const text = webvttOf(this.desk.clip()?.frames ?? [], this.desk.work().marks, (kind) => this.sport.label(kind));
     saveFile(new Blob([text], { type: 'text/vtt' }), fileName(this.desk.named(), 'vtt'));
   }
 

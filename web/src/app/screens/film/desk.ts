@@ -5,7 +5,6 @@ import { crossingsOf, type Crossing } from '@hopsk/core/film/crossings';
 import { stood } from '@hopsk/core/film/foot';
 import { repeatsIn } from '@hopsk/core/film/report';
 import { inLife } from '@hopsk/core/film/slow';
-import { timesOf } from '@hopsk/core/film/times';
 import { attemptsOf, type Mark, type MarkKind } from '@hopsk/core/film/marks';
 import { areaOf } from '@hopsk/core/judge/area-text';
 import { words } from '@hopsk/words/words';
@@ -75,7 +74,6 @@ export class FilmDesk {
   readonly attempts = computed(() => attemptsOf(this.work().marks));
   /** How well marks are made again, where that was tried. */
   readonly repeats = computed(() => repeatsIn({ ...this.work(), frames: this.frames() }));
-  readonly times = computed(() => timesOf(this.frames(), this.attempts(), this.repeats()));
   /** How the picture stands to the floor, or why that is not known; null where nothing was tapped. */
   readonly found = computed((): Calibration | NoCalibration | null => {
     const [clip, { points }] = [this.clip(), this.work()];

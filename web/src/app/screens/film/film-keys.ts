@@ -2,10 +2,13 @@ import type { MarkKind } from '@hopsk/core/film/marks';
 
 /** One key a mark. */
 export const MARK_KEYS: Readonly<Record<MarkKind, string>> = {
+  cue: 'a',
   contact: 'c',
   release: 'e',
+  bounce: 'n',
   'split-up': 'u',
   'split-down': 'd',
+  'strike-begun': 's',
   'first-step': 'f',
   'left-down': 'l',
   'right-down': 'r',

@@ -15,7 +15,6 @@ import { MatTabNavPanel } from '@angular/material/tabs';
 import { DRAWN, type Drawn } from '@hopsk/core/film/drawn-names';
 import { frameAt } from '@hopsk/core/film/frames';
 import { MARKS, type MarkKind } from '@hopsk/core/film/marks';
-import { marksOf } from '@hopsk/core/film/phases';
 import { words } from '@hopsk/words/words';
 import { Choice } from '../../ui/choice';
 import { FileBox } from '../../ui/file-box';
@@ -31,6 +30,7 @@ import { FilmDesk } from './desk';
 import { DeskFiles } from './desk-files';
 import { FilmFeet } from './feet';
 import { FilmSport } from './film-sport';
+import { FilmTimings } from './film-times';
 import { filmAct, MARK_KEYS, type FilmAct } from './film-keys';
 import { FilmingBox } from './filming';
 import { ClubFilms } from './club-films';
@@ -82,7 +82,7 @@ import { FilmTimes } from './times';
     Slider,
     Tabs,
   ],
-  providers: [FilmDesk, FilmOpening, DeskClub, DeskFiles, Aiming, BesideDesk, PlannedLanes, FilmSport],
+  providers: [FilmDesk, FilmOpening, DeskClub, DeskFiles, Aiming, BesideDesk, PlannedLanes, FilmSport, FilmTimings],
   templateUrl: './film.html',
   styleUrl: './film.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -104,15 +104,10 @@ export class FilmScreen {
   private readonly sport = inject(FilmSport);
   /** Marks of the sport that the clip is of; all of them where that is not known, or they are asked for. */
   protected readonly allKinds = signal(false);
-  protected readonly fewer = computed(() => {
-    const set = this.sport.known();
-    return set !== null && marksOf(set).length < MARKS.length;
-  });
-  protected readonly kinds = computed(() => {
-    const set = this.sport.known();
-    const kinds = set === null || this.allKinds() ? MARKS : marksOf(set);
-    return kinds.map((kind) => ({ kind, key: MARK_KEYS[kind], label: words.film.marks[kind] }));
-  });
+  protected readonly fewer = computed(() => this.sport.set().marks.length < MARKS.length);
+  protected readonly kinds = computed(() =>
+    (this.allKinds() ? MARKS : this.sport.set().marks).map((kind) => ({ kind, key: MARK_KEYS[kind], label: this.sport.label(kind) })),
+  );
   protected readonly doings = (['times', 'floor', 'feet', 'plan', 'beside', 'talk', 'athlete'] as const).map((value) => ({
     value,
     label: words.film.doings[value],
@@ -120,7 +115,7 @@ export class FilmScreen {
   /** The page for the athlete lies over the desk. */
   protected readonly page = signal(false);
   /** What is looped over: all of the clip, an attempt, or from one mark to the next. */
-  protected readonly stretches = computed(() => stretchesOf(this.desk.frames(), this.desk.attempts()));
+  protected readonly stretches = computed(() => stretchesOf(this.desk.frames(), this.desk.attempts(), (kind) => this.sport.label(kind)));
   protected readonly stretch = linkedSignal<unknown, string>({ source: this.desk.clip, computation: () => '' });
   protected readonly playing = new Playing({
     span: () => this.stretches().find(({ value }) => value === this.stretch())?.span ?? [0, this.desk.frames().at(-1) ?? 0],

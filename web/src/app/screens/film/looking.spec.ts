@@ -1,6 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { NO_WORK } from '@hopsk/contract/film-work';
-import type { Mark } from '@hopsk/core/film/marks';
+import { MARKS, type Mark } from '@hopsk/core/film/marks';
+import { setOf } from '@hopsk/core/film/sport-set';
 import { nameOf } from '../../data/clip-name';
 import { Clips } from '../../data/clips';
 import { DeviceStore } from '../../data/device-store';
@@ -140,14 +141,16 @@ describe('what is looked at in a clip', () => {
   });
 
   it('offers the marks of the sport that is seen, and all of them when asked', async () => {
-    expect(screen.all('.mark').length).toBe(10);
+    // One of the club hits a ball, another one boxes.
+    expect(screen.all('.mark').length).toBe(MARKS.length);
     await tab('athlete');
     await screen.choose('athlete', 'Bo');
     await tab('times');
-    await screen.until(() => screen.all('.mark').length === 7);
+    await screen.until(() => screen.all('.mark').length === setOf('boxing').marks.length);
     expect(screen.words).not.toContain('split in the air');
+    expect(screen.words).toContain('opponent’s strike');
     screen.button('all marks').click();
-    await screen.until(() => screen.all('.mark').length === 10);
+    await screen.until(() => screen.all('.mark').length === MARKS.length);
     // By its key each can be made in any case.
     screen.button('all marks').click();
     await go(4);
@@ -201,17 +204,48 @@ describe('what is looked at in a clip', () => {
     await screen.choose('put beside', 'attempt 1 of ‘A month ago.mp4’');
     // 500 ms there, 333 here.
     await screen.until(() => screen.words.includes('500 ms ± 40; 167 ms longer'));
+    expect(screen.words).toContain('No time is there twice in each');
+  });
+
+  it('holds all attempts against all of another clip, and says whether it is more than chance', async () => {
+    await (await navigator.storage.getDirectory()).removeEntry('clips', { recursive: true }).catch(() => undefined);
+    const { to } = await makeLockKey('1234');
+    await TestBed.inject(DeviceStore).keep('me', { ...me, sealTo: to });
+    const old = new File([await filmed(stamps, 'webm')], 'A month ago.webm');
+    expect(typeof (await TestBed.inject(Clips).keep(old, ada.id))).toBe('object');
+    const marks = [4, 34].flatMap((frame): Mark[] => [
+      { kind: 'contact', frame },
+      { kind: 'own-contact', frame: frame + 24 },
+    ]);
+    await TestBed.inject(FilmWorks).keep(await nameOf(old), { ...NO_WORK, marks });
+    for (const [at, key] of [
+      [10, 'c'],
+      [16, 'o'],
+      [60, 'c'],
+      [66, 'o'],
+    ] as const) {
+      await go(at);
+      press(key);
+    }
+    await tab('side by side');
+    await screen.until(() => screen.words.includes('attempts of another clip'));
+    await screen.choose('attempts of another clip', 'A month ago.webm');
+    // Six frames against 24, all alike. By hand: variance of one (1/120² · 2/3 + (√2/60 / 1.96)²) s², of each mean half of it, √ of their
+    // sum 13.83 ms; t(0.975; 2) = 4.303 of printed tables.
+    await screen.until(() => screen.words.includes('300 ms longer ± 60'));
+    expect(screen.words).toContain('100 ms, 2 attempts');
+    expect(screen.words).toContain('400 ms, 2 attempts');
   });
 
   it('goes phase by phase: what is good first, then one point with its cue', async () => {
     await tab('athlete');
     await screen.choose('athlete', 'Ada');
     await tab('talk');
-    await screen.until(() => screen.words.includes('good in ‘way to the ball’'));
+    await screen.until(() => screen.words.includes('good in ‘out of the opponent’s way’'));
     expect(screen.words).toContain('Say what is good in one phase at least');
     await go(7);
     screen.all<HTMLButtonElement>('.phases .go')[0]?.click();
-    await type('good in ‘ready’', 'still before the ball');
+    await type('good in ‘watching the opponent’', 'still before the ball');
     await screen.until(() => screen.words.includes('in a sentence'));
     expect(screen.words).toContain('frame 7 here');
     await screen.choose('fault', /no split/);
@@ -224,6 +258,10 @@ describe('what is looked at in a clip', () => {
     await screen.choose('next drill', 'Right and home');
     // A phase by another name is there for the next clip too.
     await type('phase 1', 'waiting');
+    await tab('athlete');
+    await screen.choose('athlete', 'Bo');
+    await tab('talk');
+    await screen.until(() => screen.words.includes('good in ‘waiting’') && !screen.words.includes('good in ‘guard’'));
     screen.fixture.destroy();
     screen = await Screen.of(FilmScreen);
     await open(await filmed(stamps, 'webm'));

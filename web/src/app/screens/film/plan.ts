@@ -83,7 +83,7 @@ export class FilmPlan {
         }
         const done = performance(pattern, person, { own: stances });
         const options = {
-          schools: { pattern: pattern.schools, club: choices },
+          schools: { pattern: pattern.schools, club: choices, ...(person && { athlete: person.schools }) },
           sport: pattern.sport,
           own: moves,
           ...onFloor(pattern.area),

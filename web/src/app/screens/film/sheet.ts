@@ -12,6 +12,7 @@ import { Either } from '../../ui/either';
 import { Print } from '../../ui/print';
 import { Table } from '../../ui/table';
 import { FilmDesk } from './desk';
+import { FilmTimings } from './film-times';
 import { StillShapes } from './still-shapes';
 
 const ms = (seconds: number): number => Math.round(seconds * 1000);
@@ -27,6 +28,7 @@ const ms = (seconds: number): number => Math.round(seconds * 1000);
 export class FilmSheet {
   private readonly store = inject(Store);
   protected readonly desk = inject(FilmDesk);
+  private readonly timings = inject(FilmTimings);
   protected readonly text = words.film;
   protected readonly sheet = words.film.sheet;
   readonly closed = output();
@@ -57,7 +59,7 @@ export class FilmSheet {
     return next === null ? null : (this.patterns()[next] ?? null);
   });
   protected readonly times = computed(() =>
-    this.desk
+    this.timings
       .times()
       .over.map(({ time, n, mean, sd, within }) => [
         this.text.times[time],

@@ -1,6 +1,6 @@
 import { spanOfAttempt } from '@hopsk/core/film/beside';
 import type { Frames } from '@hopsk/core/film/frames';
-import type { Attempt } from '@hopsk/core/film/marks';
+import type { Attempt, MarkKind } from '@hopsk/core/film/marks';
 import { words } from '@hopsk/words/words';
 import type { Option } from '../../ui/options';
 
@@ -9,8 +9,8 @@ export interface Stretch extends Option<string> {
   readonly span: readonly [number, number];
 }
 
-/** All of a clip, each attempt, and in each from one mark to the next. */
-export function stretchesOf(frames: Frames, attempts: readonly Attempt[]): Stretch[] {
+/** All of a clip, each attempt, and in each from one mark to the next. @param label what a mark is called. */
+export function stretchesOf(frames: Frames, attempts: readonly Attempt[], label: (kind: MarkKind) => string): Stretch[] {
   const { film } = words;
   const when = (frame: number): number => frames[frame] ?? 0;
   return [
@@ -20,8 +20,8 @@ export function stretchesOf(frames: Frames, attempts: readonly Attempt[]): Stret
       ...marks.slice(1).flatMap((to, k): Stretch[] => {
         const from = marks[k];
         if (!from || from.frame === to.frame) return [];
-        const label = film.fromTo(i + 1, film.marks[from.kind], film.marks[to.kind]);
-        return [{ value: `${i} ${k}`, label, span: [when(from.frame), when(to.frame)] }];
+        const between = film.fromTo(i + 1, label(from.kind), label(to.kind));
+        return [{ value: `${i} ${k}`, label: between, span: [when(from.frame), when(to.frame)] }];
       }),
     ]),
   ];

@@ -5,6 +5,7 @@ import { spanOfAttempt } from '@hopsk/core/film/beside';
 import { words } from '@hopsk/words/words';
 import { hostWidth } from '../../drawing/host-width';
 import { FilmDesk } from './desk';
+import { FilmSport } from './film-sport';
 import { PlannedLanes } from './planned-lanes';
 
 const LABEL = 52;
@@ -25,6 +26,7 @@ const APART = 3;
 export class FilmStrip {
   protected readonly desk = inject(FilmDesk);
   private readonly planned = inject(PlannedLanes);
+  private readonly sport = inject(FilmSport);
   protected readonly text = words.film;
   protected readonly sides = words.common.sides;
   protected readonly lanes = LANES;
@@ -59,7 +61,7 @@ export class FilmStrip {
       .map((mark) => {
         const { at, within } = seenFirst(frames, mark.frame);
         const [x, off] = [this.x(at), this.x(at + within) - this.x(at)];
-        const word = this.text.pins[mark.kind];
+        const word = this.sport.pin(mark.kind);
         const says = this.text.pin(word, Math.round(within * 1000));
         const row = Math.max(
           0,

@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, inject, output } from '@a
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { LOOKING_LIMITS, type Phase } from '@hopsk/contract/film-work';
-import { PHASES } from '@hopsk/core/film/phases';
 import { faultLabel, faultWords } from '@hopsk/words/naming';
 import { words } from '@hopsk/words/words';
 import { patterns, people } from '../../data/records';
@@ -37,12 +36,12 @@ export class FilmTalk {
   private readonly patterns = this.store.selectSignal(patterns.selectHere);
   protected readonly most = LOOKING_LIMITS.phases;
   protected readonly reads = { name: texts(40, 1), good: texts(200), says: texts(200), cue: texts(120) };
-  private readonly set = inject(FilmSport).likely;
+  private readonly set = inject(FilmSport).set;
   /** As they were written for this clip; else as this coach goes through them, or as is usual. */
   protected readonly phases = computed((): readonly Phase[] => {
     const { phases } = this.desk.work();
     if (phases.length > 0) return phases;
-    const names = this.own.of(this.set()) ?? PHASES[this.set()].map((code) => this.text.phases[code]);
+    const names = this.own.of(this.set()) ?? this.set().phases.map((code) => this.text.phases[code]);
     return names.map((name) => ({ name, frame: null, good: '' }));
   });
   /** Strengths come first. */

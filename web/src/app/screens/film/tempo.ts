@@ -9,7 +9,7 @@ import { words } from '@hopsk/words/words';
 import { people } from '../../data/records';
 import { Choice } from '../../ui/choice';
 import { orNone } from '../../ui/options';
-import { FilmDesk } from './desk';
+import { FilmTimings } from './film-times';
 
 /** Of which kind of move a time usually is. */
 const USUAL: Readonly<Partial<Record<TimeName, TempoKind>>> = { step: 'lunge', 'way-back': 'recover' };
@@ -37,7 +37,7 @@ export class FilmTempo {
   readonly who = input.required<Athlete>();
   readonly day = input.required<string>();
   private readonly store = inject(Store);
-  private readonly desk = inject(FilmDesk);
+  private readonly timings = inject(FilmTimings);
   protected readonly text = words.film;
   protected readonly time = signal<TimeName | null>(null);
   protected readonly kind = linkedSignal((): TempoKind | null => USUAL[this.time() ?? 'split'] ?? null);
@@ -47,7 +47,7 @@ export class FilmTempo {
   protected readonly times = computed(() =>
     orNone(
       this.text.chooseTime,
-      this.desk
+      this.timings
         .times()
         .over.map(({ time, mean, n }) => ({ value: time, label: this.text.timeOf(this.text.times[time], Math.round(mean * 1000), n) })),
     ),
@@ -56,7 +56,7 @@ export class FilmTempo {
     words.film.chooseKind,
     TEMPO_KINDS.map((value) => ({ value, label: words.tempo.kinds[value] })),
   );
-  protected readonly chosen = computed(() => this.desk.times().over.find(({ time }) => time === this.time()) ?? null);
+  protected readonly chosen = computed(() => this.timings.times().over.find(({ time }) => time === this.time()) ?? null);
 
   protected take(): void {
     const [over, kind, who] = [this.chosen(), this.kind(), this.who()];

@@ -4,7 +4,7 @@ import type { TimeName } from '@hopsk/core/film/times';
 import { words } from '@hopsk/words/words';
 import { TimeChart } from '../../drawing/time-chart';
 import { Choice } from '../../ui/choice';
-import { FilmDesk } from './desk';
+import { FilmTimings } from './film-times';
 
 const ms = (seconds: number): number => Math.round(seconds * 1000);
 
@@ -24,10 +24,10 @@ const ms = (seconds: number): number => Math.round(seconds * 1000);
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TimesChart {
-  private readonly desk = inject(FilmDesk);
+  private readonly timings = inject(FilmTimings);
   protected readonly text = words.film;
   protected readonly options = computed(() =>
-    this.desk
+    this.timings
       .times()
       .over.filter(({ n }) => n > 1)
       .map(({ time }) => ({ value: time, label: this.text.times[time] })),
@@ -37,7 +37,7 @@ export class TimesChart {
     source: this.options,
     computation: (options, before) => (options.some(({ value }) => value === before?.value) ? before?.value : options[0]?.value) ?? null,
   });
-  private readonly rows = computed(() => this.desk.times().times.filter(({ time }) => time === this.time()));
+  private readonly rows = computed(() => this.timings.times().times.filter(({ time }) => time === this.time()));
   protected readonly points = computed(() =>
     this.rows().map(({ attempt, took }) => ({ attempt, ms: ms(took.seconds), within: ms(within(took)) })),
   );
@@ -46,7 +46,7 @@ export class TimesChart {
     return window ? [ms(window[0]), ms(window[1])] : null;
   });
   protected readonly drift = computed(() => {
-    const drift = this.desk.times().over.find(({ time }) => time === this.time())?.drift;
+    const drift = this.timings.times().over.find(({ time }) => time === this.time())?.drift;
     return drift?.told ? this.text.drifts(ms(drift.each), ms(drift.within)) : '';
   });
 }

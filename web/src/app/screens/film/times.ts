@@ -1,10 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { within } from '@hopsk/core/film/difference';
 import { seenFirst } from '@hopsk/core/film/frames';
-import { outOfOrder, type Mark } from '@hopsk/core/film/marks';
+import type { Mark } from '@hopsk/core/film/marks';
 import { words } from '@hopsk/words/words';
 import { Table } from '../../ui/table';
 import { FilmDesk } from './desk';
+import { FilmSport } from './film-sport';
+import { FilmTimings } from './film-times';
 import { FilmSlow } from './slow';
 import { TimesChart } from './times-chart';
 
@@ -20,9 +22,11 @@ const ms = (seconds: number): number => Math.round(seconds * 1000);
 })
 export class FilmTimes {
   protected readonly desk = inject(FilmDesk);
+  private readonly timings = inject(FilmTimings);
+  private readonly sport = inject(FilmSport);
   protected readonly text = words.film;
   protected readonly rows = computed(() =>
-    this.desk
+    this.timings
       .times()
       .times.map(({ attempt, time, took, window, judged }) => [
         this.text.attempt(attempt, this.text.times[time]),
@@ -30,8 +34,17 @@ export class FilmTimes {
         window && judged ? `${this.text.window(ms(window[0]), ms(window[1]))}: ${this.text.told(judged.told, judged.rate)}` : '',
       ]),
   );
+  /** Whose windows they are. */
+  protected readonly held = computed(() => {
+    const all = this.timings
+      .times()
+      .times.flatMap(({ held }) =>
+        held ? [`${words.steps.heldBy[held.by]}: ${words.topics[held.topic].options[held.option] ?? held.option}`] : [],
+      );
+    return [...new Set(all)];
+  });
   protected readonly over = computed(() =>
-    this.desk
+    this.timings
       .times()
       .over.flatMap(({ time, n, mean, sd, within: around }) =>
         n < 2
@@ -45,7 +58,7 @@ export class FilmTimes {
       .sort((a, b) => a.frame - b.frame)
       .map((mark) => {
         const { at, within: half } = seenFirst(frames, mark.frame);
-        const kind = this.text.marks[mark.kind];
+        const kind = this.sport.label(mark.kind);
         return {
           mark,
           label: again.includes(mark) ? this.text.againMark(kind) : kind,
@@ -54,9 +67,9 @@ export class FilmTimes {
       });
   });
   protected readonly order = computed(() =>
-    outOfOrder(this.desk.attempts()).map(({ attempt, first, then }) =>
-      this.text.outOfOrder(attempt, this.text.marks[first.kind], this.text.marks[then.kind]),
-    ),
+    this.timings
+      .order()
+      .map(({ attempt, first, then }) => this.text.outOfOrder(attempt, this.sport.label(first.kind), this.sport.label(then.kind))),
   );
 
   protected readonly repeats = computed(() => {
