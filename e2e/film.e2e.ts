@@ -295,6 +295,25 @@ test('a drawn clip is measured when and where it was drawn, and laid over its ow
   await expect(coach.locator('.cm-content')).toContainText('lunge');
 });
 
+test('a browser that plays a clip and does not let it be decoded shows each frame when its time is', async ({ coach }) => {
+  const { scene, frames } = drawnFilm('drawn-60');
+  const { downs, balls } = truthOf(scene);
+  await coach.addInitScript(() => Reflect.deleteProperty(globalThis, 'VideoDecoder'));
+  await coach.goto('/film');
+  await coach.getByRole('button', { name: '60', exact: true }).click();
+  await expect(coach.locator('.where')).toContainText(`frame 0 of ${frames.length - 1}`);
+  const landings = downs.filter(({ at }) => at > 0 && at < (balls[1] ?? 0));
+  // There and back again: the shoe is where the engine says, and a frame before it came down it was not yet.
+  for (const { foot, at, place } of [...landings, ...landings.slice(0, 2)]) {
+    await coach
+      .getByRole('slider')
+      .first()
+      .fill(String(firstSeen(frames, at)));
+    await expect(coach.locator('.where')).toContainText(`frame ${firstSeen(frames, at)} of`);
+    await expect.poll(() => isShoe(coach, sees(scene.camera, place), foot)).toBe(true);
+  }
+});
+
 test('what a clip shows of somebody goes into their fault book, as film, and their times into their tempo', async ({ coach }) => {
   const { scene, frames } = drawnFilm('drawn-120');
   const { downs, balls, strikes } = truthOf(scene);

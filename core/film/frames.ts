@@ -45,3 +45,14 @@ export function frameAt(frames: Frames, seconds: number): number {
   }
   return low;
 }
+
+/**
+ * The frame whose time is nearest.
+ * @param seconds in the clip's own time.
+ * @example frameNearest([0, 0.04, 0.08], 0.03) // 1
+ */
+export function frameNearest(frames: Frames, seconds: number): number {
+  const before = frameAt(frames, seconds);
+  const [one, other] = [frames[before] ?? 0, frames[before + 1]];
+  return other !== undefined && other - seconds < seconds - one ? before + 1 : before;
+}

@@ -129,7 +129,7 @@ export const film = {
       cue: 'opponent begins',
       contact: 'opponent’s contact',
       release: 'release',
-      bounce: 'bounce before them',
+      bounce: 'bounce',
       'split-up': 'split in the air',
       'split-down': 'split down',
       'strike-begun': 'own strike begun',

@@ -130,7 +130,7 @@ export const film = {
       cue: 'óþþóñéñţ ƀéĝíñš',
       contact: 'óþþóñéñţ’š çóñţáçţ',
       release: 'ŕéļéášé',
-      bounce: 'ƀóúñçé ƀéƒóŕé ţĥéɱ',
+      bounce: 'ƀóúñçé',
       'split-up': 'šþļíţ íñ ţĥé áíŕ',
       'split-down': 'šþļíţ đóŵñ',
       'strike-begun': 'óŵñ šţŕíķé ƀéĝúñ',

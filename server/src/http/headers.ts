@@ -19,6 +19,8 @@ export function headers(secure: boolean, own: boolean): RequestHandler {
         'style-src': ["'self'", "'unsafe-inline'"],
         'img-src': ["'self'", 'data:', 'blob:'],
         'font-src': ["'self'"],
+        // Clips that a browser plays and does not decode: they are of this device.
+        'media-src': ["'self'", 'blob:'],
         'connect-src': ["'self'"],
         'worker-src': ["'self'"],
         'object-src': ["'none'"],

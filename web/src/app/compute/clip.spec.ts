@@ -1,3 +1,4 @@
+import { InputVideoTrack } from 'mediabunny';
 import { FOREIGN_CLIPS } from '../testing/foreign-clips';
 import { filmed, heard, lightOf } from '../testing/filmed';
 import { nameOf } from '../data/clip-name';
@@ -90,6 +91,60 @@ describe('a clip', () => {
     else expect([hevc.frames.length, hevc.close()]).toEqual([8, undefined]);
   });
 
+  describe('that is played and not given to be decoded', () => {
+    beforeEach(() => spyOn(InputVideoTrack.prototype, 'canDecode').and.resolveTo(false));
+
+    it('is stepped through as it is played: each frame is the one that was asked for, on, back and anywhere', async () => {
+      const changing = [0, 0.033, 0.066, 0.12, 0.128, 0.3, 0.31, 0.4];
+      for (const [stamps, as, rotation] of [
+        [every(1 / 60, 90), 'mp4', 90],
+        [every(1 / 120, 60), 'webm', 0],
+        [changing, 'mp4', 0],
+      ] as const) {
+        const clip = await opened(await filmed(stamps, as, rotation));
+        expect(clip.picture).toEqual(rotation === 90 ? { width: 64, height: 128 } : { width: 128, height: 64 });
+        const last = stamps.length - 1;
+        for (const frame of [0, 1, 2, 5, 4, 3, last, 2, last - 1, 0]) {
+          const light = await lightAt(clip, frame);
+          expect(Math.abs(light - lightOf(frame)))
+            .withContext(`${as}, frame ${frame}: ${light}`)
+            .toBeLessThan(12);
+        }
+        clip.close();
+      }
+    });
+
+    it('has the times of its container, whatever wrote it, and another zero than it where the file begins later', async () => {
+      for (const name of ['turned', 'slow', 'uneven'] as const) {
+        const { stamps } = FOREIGN_CLIPS[name];
+        const clip = await opened(foreign(name));
+        expect(Math.max(...clip.frames.map((at, i) => Math.abs(at - (stamps[i] ?? NaN))))).toBeLessThan(1e-5);
+        for (const frame of [0, 5, 4, 11, 9, 10, 3]) expect(Math.abs((await lightAt(clip, frame)) - 128)).toBeLessThan(12);
+        clip.close();
+      }
+      const late = await opened(
+        await filmed(
+          every(1 / 30, 20).map((at) => at + 0.5),
+          'webm',
+        ),
+      );
+      for (const frame of [0, 7, 19]) expect(Math.abs((await lightAt(late, frame)) - lightOf(frame))).toBeLessThan(12);
+      late.close();
+    });
+
+    it('says that it cannot be shown where it is not played either, or where a browser does not say what it shows', async () => {
+      const hevc = await openClip(foreign('hevc'));
+      expect('code' in hevc ? [hevc.code, hevc.codec] : 'a clip').toEqual(['cannot-decode', 'hevc']);
+      const { prototype } = HTMLVideoElement;
+      const callback = Object.getOwnPropertyDescriptor(prototype, 'requestVideoFrameCallback');
+      if (!callback) throw new Error('this browser has none');
+      Reflect.deleteProperty(prototype, 'requestVideoFrameCallback');
+      const older = await openClip(await filmed(every(1 / 30, 5), 'webm'));
+      Object.defineProperty(prototype, 'requestVideoFrameCallback', callback);
+      expect('code' in older ? older.code : 'a clip').toBe('cannot-decode');
+    });
+  });
+
   it('is smaller where it is looked at beside others, and as it was', async () => {
     const clip = await openClip(await filmed(every(1 / 60, 20), 'mp4'), 32);
     if ('code' in clip) throw new Error(clip.code);
@@ -122,5 +177,12 @@ describe('a clip', () => {
     const name = await nameOf(new Blob([large]));
     large[large.length - 1] = 1;
     expect(await nameOf(new Blob([large]))).not.toBe(name);
+    // A page that was not opened over HTTPS knows it by the same name.
+    const subtle = Object.getOwnPropertyDescriptor(Crypto.prototype, 'subtle');
+    if (!subtle) throw new Error('this browser has none');
+    Reflect.deleteProperty(Crypto.prototype, 'subtle');
+    const plain = await nameOf(one);
+    Object.defineProperty(Crypto.prototype, 'subtle', subtle);
+    expect(plain).toBe(await nameOf(one));
   });
 });

@@ -1,7 +1,9 @@
 import type { Picture } from '@hopsk/core/film/calibration';
 import type { Frames } from '@hopsk/core/film/frames';
+import { Decoded } from './decoded';
 import { Painting } from './painting';
-import { Pictures, type Picture as FramePicture } from './pictures';
+import type { Picture as FramePicture } from './pictures';
+import { Stepped } from './stepped';
 import { BlobSource, EncodedPacketSink, Input, MATROSKA, MP4, QTFF, VideoSampleSink, WEBM } from 'mediabunny';
 
 /** Why a file is no clip that can be looked at. */
@@ -34,7 +36,6 @@ export async function openClip(file: Blob, lines = Infinity): Promise<Clip | { r
     const track = await input.getPrimaryVideoTrack();
     if (track === null) return none((await input.getTracks()).length === 0 ? 'torn' : 'no-picture');
     const codec = await track.getCodec();
-    if (!(await track.canDecode())) return none('cannot-decode', codec);
     // What shows through is put together by a worker that the page does not let in; no camera films so.
     const sink = new EncodedPacketSink(track);
     if ((await sink.getFirstPacket())?.sideData.alpha) return none('transparent', codec);
@@ -47,7 +48,12 @@ export async function openClip(file: Blob, lines = Infinity): Promise<Clip | { r
     const whole = { width: await track.getDisplayWidth(), height: await track.getDisplayHeight() };
     const less = Math.min(1, lines / whole.height);
     const picture = { width: Math.round(whole.width * less), height: Math.round(whole.height * less) };
-    const pictures = new Pictures(new VideoSampleSink(track), new Painting(picture), stamps);
+    const painting = new Painting(picture);
+    // Where a browser plays a clip without giving its frames to be decoded, it is stepped through as it plays it.
+    const pictures = (await track.canDecode())
+      ? new Decoded(new VideoSampleSink(track), painting, stamps)
+      : await Stepped.of(file, stamps, () => painting.canvas());
+    if (pictures === null) return none('cannot-decode', codec);
     return {
       frames: stamps.map((one) => one - first),
       picture,

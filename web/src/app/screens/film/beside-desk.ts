@@ -1,7 +1,6 @@
 import { computed, DestroyRef, effect, inject, Injectable, linkedSignal, signal, untracked } from '@angular/core';
 import { startOf } from '@hopsk/core/film/attempt-faults';
 import { frameBeside, sharedMarks, spanOf, timesBeside, type Beside } from '@hopsk/core/film/beside';
-import { lotsBeside } from '@hopsk/core/film/groups';
 import type { Attempt, MarkKind } from '@hopsk/core/film/marks';
 import { attemptsOf } from '@hopsk/core/film/marks';
 import { repeatsIn } from '@hopsk/core/film/report';
@@ -51,7 +50,9 @@ export class BesideDesk {
   private readonly clips = inject(Clips);
   private readonly works = inject(FilmWorks);
   private readonly opening = new Latest();
-  private readonly others = signal<readonly Source[]>([]);
+  private readonly fetched = signal<readonly Source[]>([]);
+  /** Other clips than that on the desk. */
+  readonly others = this.fetched.asReadonly();
   private readonly chosen = signal<readonly { readonly key: string; readonly clip: Clip }[]>([]);
   readonly said = signal('');
   readonly busy = this.opening.open;
@@ -75,11 +76,6 @@ export class BesideDesk {
       })),
     ),
   );
-  /** All attempts of the clip on the desk against all of another one, for each that was fetched. */
-  readonly lots = computed(() => {
-    const own = this.own();
-    return own === null ? [] : this.others().map(({ hash, name, times }) => ({ hash, name, times: lotsBeside(own.times, times) }));
-  });
   readonly columns = computed((): readonly Column[] =>
     this.chosen().flatMap(({ key, clip }) => {
       const name = this.choices().find(({ value }) => value === key)?.label ?? '';
@@ -187,7 +183,7 @@ export class BesideDesk {
       (source) => {
         if (source === null) return this.said.set(words.film.clipGone(clip.name));
         this.said.set(source.attempts.length === 0 ? words.film.noAttemptsIn(clip.name) : '');
-        this.others.update((all) => [...all.filter(({ hash }) => hash !== source.hash), source]);
+        this.fetched.update((all) => [...all.filter(({ hash }) => hash !== source.hash), source]);
       },
       () => this.said.set(words.film.clipGone(clip.name)),
     );
@@ -197,6 +193,6 @@ export class BesideDesk {
     this.playing.on.set(false);
     for (const { clip } of this.chosen()) clip.close();
     this.chosen.set([]);
-    this.others.set([]);
+    this.fetched.set([]);
   }
 }

@@ -1,7 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { lotsBeside } from '@hopsk/core/film/groups';
 import { words } from '@hopsk/words/words';
 import { Table } from '../../ui/table';
 import { BesideDesk } from './beside-desk';
+import { FilmTimings } from './film-times';
 
 const ms = (seconds: number): number => Math.round(seconds * 1000);
 
@@ -22,11 +24,12 @@ const ms = (seconds: number): number => Math.round(seconds * 1000);
 })
 export class FilmLots {
   private readonly beside = inject(BesideDesk);
+  private readonly timings = inject(FilmTimings);
   protected readonly text = words.film;
   protected readonly lots = computed(() =>
-    this.beside.lots().map(({ hash, name, times }) => ({
+    this.beside.others().map(({ hash, name, times: theirs }) => ({
       ...{ hash, title: this.text.lotsTitle(name) },
-      rows: times.map(({ time, lots, apart: { by, within, told } }) => [
+      rows: lotsBeside(this.timings.times().times, theirs).map(({ time, lots, apart: { by, within, told } }) => [
         this.text.times[time],
         ...lots.map(({ mean, n }) => this.text.lot(ms(mean), n)),
         told ? this.text.longerWithin(ms(by), ms(within)) : `${this.text.notTold} (± ${ms(within)})`,
