@@ -1,4 +1,5 @@
 import { readFile } from 'node:fs/promises';
+import type { AthleteRows } from '@hopsk/contract/log-table';
 import { filmCells } from '@hopsk/contract/film-table';
 import type { Page } from '@playwright/test';
 import type { Side } from '@hopsk/core/body/foot';
@@ -356,12 +357,21 @@ test('what a clip shows of somebody goes into their fault book, as film, and the
   await choose(coach, 'time', /first step until it is down/);
   await coach.getByRole('button', { name: 'take into the tempo' }).click();
   await expect(coach.getByText(/lunge.* takes Film Dora 0\.50 s now/)).toBeVisible();
-  const { rows } = await ask<{ rows: { fault: string; attempts: number; faulty: number; source: string; view: string }[] }>(
-    coach,
-    `/athletes/${id}/log`,
-  );
-  const booked = rows.map(({ fault, attempts, faulty, source, view }) => `${fault} ${faulty} of ${attempts} ${source} ${view}`).sort();
-  expect(booked).toEqual(['land-early 1 of 3 film side', 'split-late 2 of 3 film side']);
+  const booked = async (): Promise<string[]> => {
+    const { rows } = await ask<AthleteRows>(coach, `/athletes/${id}/log`);
+    return rows.map((row) => `${row.fault} ${row.faulty} of ${row.attempts}, ${row.right} right, ${row.source} ${row.view}`).sort();
+  };
+  expect(await booked()).toEqual(['land-early 1 of 3, 0 right, film side', 'split-late 2 of 3, 0 right, film side']);
+  // The landing was on the right, and the third split was not late after all: taken back, put right, written anew.
+  await coach.getByRole('button', { name: 'take it back' }).click();
+  await expect(coach.getByText('It is out of the fault book again')).toBeVisible();
+  await expect.poll(booked).toEqual([]);
+  await tick(3, 'split late').click();
+  await coach.locator('hop-film-faults').getByText('right', { exact: true }).click();
+  await tick(3, 'land early').click();
+  await coach.getByRole('button', { name: 'write into the fault book' }).click();
+  await expect(coach.getByText('Written into the fault book')).toBeVisible();
+  await expect.poll(booked).toEqual(['land-early 1 of 3, 1 right, film side', 'split-late 1 of 3, 0 right, film side']);
   // Its three attempts beside each other, joined at the ball: the split comes later each time, by as much as it was drawn.
   const tab = (name: string) => coach.locator('hop-tabs').getByText(name, { exact: true }).click();
   await tab('side by side');

@@ -67,6 +67,9 @@ function goesOn({ frames, at }: Stamps): boolean {
   return at.every(([frame, seconds], i) => frame > (at[i - 1]?.[0] ?? -1) && seconds > (at[i - 1]?.[1] ?? -1));
 }
 
+/** Attempts, each by the frame of its first mark. */
+const starts = z.array(filmedFrame).check(z.maxLength(MOST));
+
 /** What was marked and tapped in a clip, as a device keeps it. */
 export const FilmWorkShape = z.object({
   marks: z.array(MarkShape).check(z.maxLength(MOST)),
@@ -91,9 +94,11 @@ export const FilmWorkShape = z.object({
   athlete: z._default(z.nullable(Id), null),
   day: z._default(z.nullable(Day), null),
   view: z._default(z.enum(VIEWS), 'side'),
-  /** Faults that were looked for in its attempts, and in which they were: each by the frame of its first mark. */
+  /** Faults that were looked for in its attempts, and in which they were: each by the frame of its first mark; of which side, where that was said. */
   faults: z._default(
-    z.array(z.object({ fault: Code, seen: z.array(filmedFrame).check(z.maxLength(MOST)) })).check(z.maxLength(MOST_FAULTS)),
+    z
+      .array(z.object({ fault: Code, seen: starts, left: z._default(starts, []), right: z._default(starts, []) }))
+      .check(z.maxLength(MOST_FAULTS)),
     [],
   ),
   /** How many times slower than life it plays. */
@@ -106,13 +111,15 @@ export const FilmWorkShape = z.object({
   stills: z._default(z.array(Still).check(z.maxLength(LOOKING_LIMITS.stills)), []),
   /** The clip itself, as far as what was marked in it needs it: a lost clip leaves its times. */
   film: z._default(z.nullable(Filmed), null),
-  /** When that was written into the fault book. */
+  /** When that was written into the fault book, as which runs; and how often it was before, and taken back. */
   booked: z._default(z.nullable(Moment), null),
+  runs: z._default(z.array(Id).check(z.maxLength(8)), []),
+  before: z._default(whole(0, 1000), 0),
 });
 export type FilmWork = Wire<typeof FilmWorkShape>;
 export const NO_WORK: FilmWork = {
   ...{ marks: [], again: [], area: '', diagonal: null, points: [], prints: [] },
-  ...{ athlete: null, day: null, view: 'side', faults: [], booked: null },
+  ...{ athlete: null, day: null, view: 'side', faults: [], booked: null, runs: [], before: 0 },
   ...{ slow: 1, phases: [], point: null, next: null, decisions: [], stills: [], film: null },
 };
 

@@ -167,12 +167,13 @@ export const LogImport = z.object({
 });
 export type LogImport = Wire<typeof LogImport>;
 
-/** What became, or would become, of each evening: new, or there from the same rows before; and how many other runs its day has. */
+/** What became, or would become, of each evening: new, or there from the same rows before, and as which runs; and how many other runs its day has. */
 export const LogImported = z.object({
   evenings: z.array(
     z.object({
       ...{ day: z.string(), evening: z.string(), athletes: z.int(), rows: z.int(), attempts: z.int() },
       is: z.enum(['new', 'there']),
+      runs: z.array(Id),
       others: z.int(),
     }),
   ),

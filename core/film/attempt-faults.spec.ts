@@ -1,5 +1,5 @@
 import { FAULTS } from '../catalogue/faults.js';
-import { chancesOf, faultyOf, measuredFaults, startOf } from './attempt-faults.js';
+import { chancesOf, faultyOf, measuredFaults, startOf, tallyOf } from './attempt-faults.js';
 import { framesAt } from './frames.js';
 import { attemptsOf, type Mark } from './marks.js';
 import { timesOf } from './times.js';
@@ -32,6 +32,16 @@ describe('faults of attempts on film', () => {
     expect(faultyOf(moved, 'strike', [500]).map(startOf)).toEqual([497]);
     // A frame before all of them is the first one’s.
     expect(faultyOf(attempts, 'strike', [3]).map(startOf)).toEqual([100]);
+  });
+
+  it('have a side where that was said, of the attempts that show it', () => {
+    const [one = 0, , three = 0] = attempts.map(startOf);
+    const tally = (seen: readonly number[], left: readonly number[], right: readonly number[]): unknown =>
+      tallyOf(attempts, 'split', { seen, left, right });
+    expect(tally([one, three], [one], [])).toEqual({ attempts: 2, faulty: 2, left: 1, right: 0 });
+    // A side that was said of an attempt that does not show it is none; nor is one of an attempt that gave no chance.
+    expect(tally([three], [one], [three])).toEqual({ attempts: 2, faulty: 1, left: 0, right: 1 });
+    expect(tally([500], [500], [])).toEqual({ attempts: 2, faulty: 0, left: 0, right: 0 });
   });
 
   it('are said by times alone where they are outside for certain', () => {

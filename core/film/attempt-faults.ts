@@ -34,6 +34,24 @@ export function faultyOf(attempts: readonly Attempt[], per: FaultUnit, seen: rea
   return chancesOf(attempts, per).filter((marks) => said.has(marks));
 }
 
+/** In which attempts a fault was seen, and of which side, where that was said: each by the frame of its first mark. */
+export interface SeenIn {
+  readonly seen: readonly number[];
+  readonly left: readonly number[];
+  readonly right: readonly number[];
+}
+
+/** How many attempts gave a chance for a fault, how many showed it, and on which side as far as that was said. */
+export function tallyOf(
+  attempts: readonly Attempt[],
+  per: FaultUnit,
+  { seen, left, right }: SeenIn,
+): Readonly<Record<'attempts' | 'faulty' | 'left' | 'right', number>> {
+  const faulty = faultyOf(attempts, per, seen);
+  const on = (side: readonly number[]): number => faultyOf(attempts, per, side).filter((marks) => faulty.includes(marks)).length;
+  return { attempts: chancesOf(attempts, per).length, faulty: faulty.length, left: on(left), right: on(right) };
+}
+
 /** Faults that times alone show, where they lie outside their window for certain. */
 const BY_TIME = [
   { time: 'split', before: 'split-early', after: 'split-late' },

@@ -22,7 +22,7 @@ export interface Timed {
   readonly held: HeldBy | null;
 }
 /** What counts where schools differ, and who says so. */
-export type HeldBy = Pick<Held, 'topic' | 'option' | 'by'>;
+type HeldBy = Pick<Held, 'topic' | 'option' | 'by'>;
 
 export interface AllTimes {
   readonly times: readonly Timed[];

@@ -113,6 +113,7 @@ async function lookAt(pool: Pool, clubId: string, evenings: readonly ToldEvening
   return evenings.map(({ day, evening, rows, runs }) => ({
     ...{ day, evening, rows: rows.length, athletes: new Set(rows.map(({ athlete }) => athlete)).size },
     attempts: rows.reduce((sum, { attempts }) => sum + attempts, 0),
+    runs: runs.map(({ run: { id } }) => id),
     is: runs.every(({ run: { id } }) => known.has(id)) ? 'there' : 'new',
     others: ofDays.get(day) ?? 0,
   }));

@@ -7,6 +7,8 @@ import { Api } from './api';
 import { RunDesk } from './desk';
 import { DeviceStore, type KeptRun } from './device-store';
 import { Outbox } from './outbox';
+import { logOf } from './folded';
+import { newId } from './ids';
 import { soon } from './later';
 import { isAway } from './problem';
 import { signInFeature } from './sign-in';
@@ -52,6 +54,17 @@ export class RunsSeen {
     await soon(this.outbox.send());
     const { who, events } = whole;
     return { ...whole, events: [...events, event], who: { ...who, [event.device]: who[event.device] ?? this.me()?.coach.name ?? '' } };
+  }
+
+  /** What a table or a film told in a run counts no more. Throws what the server said where the run is not to be had. */
+  async takeBackTold(id: string): Promise<void> {
+    let whole = await this.whole(id);
+    const [log, device] = [logOf(whole.run, whole.events), newId()];
+    const standing = log.events().filter((event) => event.kind === 'told' && log.undoOf(event) === null);
+    for (const [i, { id: target }] of standing.entries()) {
+      const stamp = { id: newId(), device, seq: i + 1, order: log.order + 1 + i, m: log.latest, at: Date.now() };
+      whole = await this.add(whole, { ...stamp, kind: 'undo', target });
+    }
   }
 
   /** A run of other devices is kept here too, until what is said of it is sent and half a day has gone by. */

@@ -52,6 +52,7 @@ describe('the log as a table', () => {
               athletes: 1,
               attempts: 20,
               is: 'new' as const,
+              runs: [],
               others: 0,
             }));
             one.flush({ evenings } satisfies LogImported);

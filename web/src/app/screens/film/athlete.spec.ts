@@ -2,8 +2,11 @@ import { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import type { LogImport } from '@hopsk/contract/log-table';
 import type { AthleteSave } from '@hopsk/contract/people';
+import type { RunEvent } from '@hopsk/core/log/event';
+import { DeviceStore } from '../../data/device-store';
+import { newId } from '../../data/ids';
 import { filmed } from '../../testing/filmed';
-import { athlete, pattern } from '../../testing/run';
+import { athlete, pattern, runHead } from '../../testing/run';
 import { house, Screen } from '../../testing/screen';
 import { FilmScreen } from './film';
 
@@ -77,6 +80,61 @@ describe('a clip and whom it shows', () => {
     await screen.until(() => screen.words.includes('Written into the fault book'));
     expect(tick(1)?.disabled).toBeTrue();
     expect(screen.all('button').some((one) => one.textContent.includes('write into the fault book'))).toBeFalse();
+    // Nor can it be of somebody else, or of another day, while it stands there.
+    await expectAsync(screen.choose('athlete', 'Eve')).toBeRejected();
+    expect(screen.words).toContain('Ada · filmed on');
+  });
+
+  it('says the side where it was seen, and takes what was written out of the book again', async () => {
+    await screen.choose('athlete', 'Ada');
+    await screen.choose('add a fault that shows from there', 'split late');
+    await screen.until(() => screen.words.includes('1 of 2'));
+    const side = (words: string): void =>
+      screen
+        .all('hop-film-faults label')
+        .find((one) => one.textContent.trim() === words)
+        ?.querySelector('input')
+        ?.click();
+    side('left');
+    await screen.fixture.whenStable();
+    // Of the first it was not said; the second is ticked with it.
+    tick(1)?.click();
+    tick(2)?.click();
+    await screen.until(() => screen.words.includes('2 of 2, 2 left'));
+    side('right');
+    await screen.fixture.whenStable();
+    tick(2)?.click();
+    await screen.until(() => screen.words.includes('2 of 2, 1 left, 1 right'));
+    expect(tick(2)?.getAttribute('aria-label')).toBe('attempt 2 shows ‘split late’, right');
+    screen.button('write into the fault book').click();
+    const request = http().expectOne('/api/log-rows');
+    const { rows, name } = request.request.body as LogImport;
+    expect(rows.map(({ attempts, faulty, left, right }) => [attempts, faulty, left, right])).toEqual([[2, 2, 1, 1]]);
+    const [run, told] = [newId(), rows[0]];
+    if (!told) throw new Error('there is one');
+    const stamp = { id: newId(), device: 'table', seq: 1, order: 1, m: 0, at: 0 };
+    const counts = { attempts: 2, faulty: 2, noted: 0, left: 1, right: 1, exercise: 0, set: 0, round: 0, third: 0 } as const;
+    const seen = { athlete: ada.id, fault: told.fault, source: 'film', way: '', direction: '', view: 'side' } as const;
+    const event: RunEvent = { ...stamp, ...counts, ...seen, kind: 'told' };
+    request.flush({ evenings: [{ day: told.day, evening: '', athletes: 1, rows: 1, attempts: 2, is: 'new', runs: [run], others: 0 }] });
+    await screen.until(() => screen.words.includes('take it back'));
+    const head = runHead({ id: run, name, athletes: [ada.id] });
+    screen.button('take it back').click();
+    const whole = { run: { ...head, version: 1 }, events: [event], unread: 0, arrival: 1, now: null, before: [], who: {} };
+    await screen.until(
+      () =>
+        http()
+          .match(`/api/runs/${run}`)
+          .map((one) => one.flush(whole)).length > 0,
+    );
+    await screen.until(() => screen.words.includes('It is out of the fault book again'));
+    const kept = await TestBed.inject(DeviceStore).eventsOf(run);
+    expect(kept.flatMap(({ event: one }) => (one.kind === 'undo' ? [one.target] : []))).toEqual([event.id]);
+    // Written anew it is another evening: the rows that were taken back stay taken back.
+    await screen.until(() => !screen.button('write into the fault book').disabled);
+    screen.button('write into the fault book').click();
+    const [again] = (http().expectOne('/api/log-rows').request.body as LogImport).rows;
+    expect(again?.evening).toBe(`${told.evening} 2`);
   });
 
   it('judges by what holds for whom it shows, and says whose window it is', async () => {

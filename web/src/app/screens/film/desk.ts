@@ -139,7 +139,8 @@ export class FilmDesk {
     if (!last) return;
     this.before.update((all) => all.slice(0, -1));
     // What is in the book is in it.
-    this.set({ ...last, booked: this.now().booked });
+    const { booked, runs, before } = this.now();
+    this.set({ ...last, booked, runs, before });
   }
 
   private set(work: FilmWork): void {
