@@ -244,7 +244,7 @@ export const film = {
     notTold: 'not told apart',
     lotsTitle: (clip: string): string => `All attempts, against those of ‘${clip}’`,
     lotsHeads: ['', 'here', 'there', 'there against here'],
-    lot: (ms: number, n: number): string => `${ms} ms, ${n} attempts`,
+    lot: (ms: number, n: number): string => `${ms} ms, of ${n}`,
     longerWithin: (ms: number, within: number): string => `${Math.abs(ms)} ms ${ms > 0 ? 'longer' : 'shorter'} ± ${within}`,
     lotsSays: 'Means of all attempts that have the time: told apart where chance, film and marks do not explain it, 19 times in 20.',
     lotsFew: 'No time is there twice in each: mark two attempts or more of both.',

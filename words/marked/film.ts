@@ -245,7 +245,7 @@ export const film = {
     notTold: 'ñóţ ţóļđ áþáŕţ',
     lotsTitle: (clip: string): string => `Áļļ áţţéɱþţš, áĝáíñšţ ţĥóšé óƒ ‘${clip}’`,
     lotsHeads: ['', 'ĥéŕé', 'ţĥéŕé', 'ţĥéŕé áĝáíñšţ ĥéŕé'],
-    lot: (ms: number, n: number): string => `${ms} ɱš, ${n} áţţéɱþţš`,
+    lot: (ms: number, n: number): string => `${ms} ɱš, óƒ ${n}`,
     longerWithin: (ms: number, within: number): string => `${Math.abs(ms)} ɱš ${ms > 0 ? 'ļóñĝéŕ' : 'šĥóŕţéŕ'} ± ${within}`,
     lotsSays: 'Ḿéáñš óƒ áļļ áţţéɱþţš ţĥáţ ĥáṽé ţĥé ţíɱé: ţóļđ áþáŕţ ŵĥéŕé çĥáñçé, ƒíļɱ áñđ ɱáŕķš đó ñóţ éẋþļáíñ íţ, 19 ţíɱéš íñ 20.',
     lotsFew: 'Ñó ţíɱé íš ţĥéŕé ţŵíçé íñ éáçĥ: ɱáŕķ ţŵó áţţéɱþţš óŕ ɱóŕé óƒ ƀóţĥ.',

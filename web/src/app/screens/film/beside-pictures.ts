@@ -87,7 +87,9 @@ export class BesidePictures {
   protected readonly step = computed(() => Math.round((this.beside.at() - this.beside.span()[0]) / this.beside.step()));
   protected readonly said = (step: number): string => {
     const joint = this.beside.joint();
-    const ms = Math.round(1000 * (this.beside.span()[0] + step * this.beside.step()));
+    // Where it stands need not be a whole number of steps from the beginning: the mark itself is not.
+    const seconds = step === this.step() ? this.beside.at() : this.beside.span()[0] + step * this.beside.step();
+    const ms = Math.round(1000 * seconds);
     return joint === null ? '' : this.text.fromJoint(ms, this.sport.label(joint));
   };
 

@@ -31,7 +31,7 @@ export class FilmLots {
       ...{ hash, title: this.text.lotsTitle(name) },
       rows: lotsBeside(this.timings.times().times, theirs).map(({ time, lots, apart: { by, within, told } }) => [
         this.text.times[time],
-        ...lots.map(({ mean, n }) => this.text.lot(ms(mean), n)),
+        ...lots.map(({ mean, n }) => this.text.lot(ms(mean), n).replaceAll(' ', '\u00a0')),
         told ? this.text.longerWithin(ms(by), ms(within)) : `${this.text.notTold} (± ${ms(within)})`,
       ]),
     })),

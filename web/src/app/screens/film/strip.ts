@@ -13,6 +13,8 @@ const MARGIN = 12;
 const LANES = { left: 58, right: 82 } as const;
 /** Seconds that are shown about a frame where nothing is marked. */
 const ABOUT = 1;
+/** A letter of a word on a pin is no wider than that. */
+const WIDE = 7;
 /** Ticks nearer to each other than this say nothing. */
 const APART = 3;
 
@@ -63,13 +65,15 @@ export class FilmStrip {
         const [x, off] = [this.x(at), this.x(at + within) - this.x(at)];
         const word = this.sport.pin(mark.kind);
         const says = this.text.pin(word, Math.round(within * 1000));
+        // At the far end a word stands before its pin.
+        const [long, back] = [WIDE * says.length, x + WIDE * says.length > LABEL + this.wide() + MARGIN];
         const row = Math.max(
           0,
-          ends.findIndex((end) => end < x),
+          ends.findIndex((end) => end < (back ? x - long : x)),
         );
-        ends[row] = x + 7 * says.length;
+        ends[row] = back ? x : x + long;
         const foot: Side | null = mark.kind === 'left-down' ? 'left' : mark.kind === 'right-down' ? 'right' : null;
-        return { mark, x, off: Math.max(1, off), says, y: 14 + row * 14, foot };
+        return { mark, x, off: Math.max(1, off), says, y: 14 + row * 14, back, foot };
       });
   });
   /** Feet that were tapped, at their frames. */
