@@ -144,4 +144,19 @@ test.describe('words that have no clip', () => {
     expect(without.said).toContain('zigzag');
     expect(Buffer.compare(own.wav, without.wav)).not.toBe(0);
   });
+
+  test('of a sentence that is too long to be kept it is said before anybody speaks', async ({ coach }) => {
+    const id = crypto.randomUUID();
+    const [stage] = sampleSession.stages;
+    const name = 'zigzagging there and backwards and forwards and sideways until the last corner';
+    const other = { ...stage, id: crypto.randomUUID(), name: 'After', dose: '1 × 20 s' };
+    const stages = [{ ...stage, id: crypto.randomUUID(), name, dose: '1 × 20 s' }, other];
+    await put(coach, `/sessions/${id}`, { ...sampleSession, id, version: 0, name: 'Long', stages });
+    await coach.goto(`/build/${id}`);
+    await coach.getByRole('button', { name: 'more' }).first().click();
+    await coach.getByRole('menuitem', { name: 'what is said …' }).click();
+    const row = coach.getByRole('dialog').getByRole('listitem').filter({ hasText: 'zigzagging' });
+    await expect(row).toContainText('longer than 80 letters');
+    await expect(row.getByRole('button')).toHaveCount(0);
+  });
 });

@@ -14,6 +14,9 @@ export const FilmSave = z.object({ version: Version, name: line(200), work: Film
 export type FilmSave = Wire<typeof FilmSave>;
 export const FilmKept = z.object({ clip: ClipName, name: line(200), version: z.int(), work: FilmWorkShape });
 export type FilmKept = Wire<typeof FilmKept>;
+/** What a club has of a clip; null where nothing was marked in it yet. */
+export const FilmMet = z.object({ film: z.nullable(FilmKept) });
+export type FilmMet = Wire<typeof FilmMet>;
 
 /** One of those that a club keeps, without what was marked in it. */
 export const FilmRow = z.object({

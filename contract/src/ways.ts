@@ -26,7 +26,7 @@ import { PasskeyAdd, PasskeyBegin, Passkeys, PasskeyUse, SignInByChange } from '
 import { Pattern } from './pattern.js';
 import { PatternSave } from './pattern-draft.js';
 import { Athlete, AthleteSave } from './people.js';
-import { ClipHeld, ClipSent, FilmKept, FilmRows, FilmSave } from './films.js';
+import { ClipHeld, ClipSent, FilmKept, FilmMet, FilmRows, FilmSave } from './films.js';
 import { EraseAsked, Erasure, GivenOut, GivenOutAsked, Look, LooksAsked, PeopleRules } from './people-data.js';
 import { Phone } from './phone.js';
 import { Recount, RecountAsked, Recounted, RecountLeft, RecountPage } from './recount.js';
@@ -122,7 +122,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
     gives: FaultRemedies,
   },
   'GET /films': { about: 'What was marked in clips; the clips stay on their devices.', gives: FilmRows },
-  'GET /films/:clip': { about: 'What was marked in one clip.', gives: FilmKept },
+  'GET /films/:clip': { about: 'What was marked in one clip, if anything was.', gives: FilmMet },
   'PUT /films/:clip': { about: 'Keeps what was marked in a clip.', sends: FilmSave, gives: FilmKept },
   'GET /films/:clip/clip': { about: 'How a clip stands with the club: which of its pieces are there.', gives: ClipHeld },
   'PUT /films/:clip/clip': { about: 'Begins to keep a clip with the club, or goes on with it.', sends: ClipSent, gives: ClipHeld },

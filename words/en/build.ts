@@ -68,6 +68,7 @@ export const build = {
     voiceTitle: 'What the clock says',
     voiceSays:
       'Words of these have no clip: the device’s own voice says them, a little beside their time. Say each once yourself, in four seconds at most, and it falls on it. What you record is kept with your club, and heard by whoever runs a session of it.',
+    voiceLong: (most: number): string => `longer than ${most} letters: the device says it`,
     voiceNone: 'Every word of this session has a clip.',
     voiceOurs: 'Recorded by your club',
     voiceDo: { record: 'record', hear: 'hear', again: 'again', take: 'take away' },

@@ -82,6 +82,7 @@ export const film = {
     forgetSure: (name: string): string => `Forget what was marked in ‘${name}’, for the whole club? The clip stays where it is.`,
     forgetYes: 'forget it',
     forgetNo: 'keep it',
+    forgotten: (name: string): string => `What was marked in ‘${name}’ was taken away by somebody else.`,
     lostSays: 'The clip is not on this device: what was marked in it is. Open the file, and it is known again.',
     lostMark: 'Without the clip nothing new can be marked.',
     lostNothing: (name: string): string => `Nothing was marked in ‘${name}’ that can be shown without the clip.`,

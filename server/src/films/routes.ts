@@ -1,4 +1,4 @@
-import { ClipName, FilmSave, FILM_LIMITS } from '@hopsk/contract/films';
+import { ClipName, FilmSave, FILM_LIMITS, type FilmMet } from '@hopsk/contract/films';
 import { Router } from 'express';
 import type { Backing } from '../backing.js';
 import { transaction } from '../db/pool.js';
@@ -21,10 +21,9 @@ export function filmRoutes({ pool }: Backing): Router {
   router.get('/films/:clip', async (request, response) => {
     const actor = actorOf(request);
     const film = await getFilm(pool, actor.clubId, read(ClipName, request.params.clip));
-    if (!film) throw notFound('film');
-    const { athlete } = film.work;
+    const athlete = film?.work.athlete ?? null;
     if (athlete !== null) await looked(pool, actor, 'looked', { athlete });
-    response.json(film);
+    response.json({ film } satisfies FilmMet);
   });
 
   // Of whoever is under 16 nothing of film is kept before a guardian has agreed.

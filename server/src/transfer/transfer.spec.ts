@@ -103,7 +103,7 @@ describe('the club as a file', () => {
     const other = await Coach.of(house, 'Second club');
     await other.put(`/films/${a}`, film('own', null)).expect(200);
     expect((await other.takeIn(text)).refused.count).toBe(0);
-    const kept = await Promise.all([a, b].map(async (clip) => (await other.get(`/films/${clip}`).expect(200)).body));
+    const kept = await Promise.all([a, b].map(async (clip) => (await other.get(`/films/${clip}`).expect(200)).body.film));
     expect(kept.map(({ name, version, work }) => [name, version, work.athlete, work.slow])).toEqual([
       ['own', 1, null, 4],
       ['theirs', 1, here?.id, 4],

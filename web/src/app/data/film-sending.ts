@@ -119,9 +119,9 @@ export class FilmSending {
   /** What the club has of it; null for nothing, undefined where that is not to be known now. */
   private async theirs(clip: string): Promise<FilmKept | null | undefined> {
     try {
-      return await firstValueFrom(this.api.of(clip));
-    } catch (error) {
-      return troubleOf(error).kind === 'not-found' ? null : undefined;
+      return (await firstValueFrom(this.api.of(clip))).film;
+    } catch {
+      return undefined;
     }
   }
 

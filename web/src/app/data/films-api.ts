@@ -1,12 +1,12 @@
 import { Injectable } from '@angular/core';
-import { ClipHeld, FilmKept, FilmRows, type ClipSent, type FilmSave } from '@hopsk/contract/films';
+import { ClipHeld, FilmKept, FilmMet, FilmRows, type ClipSent, type FilmSave } from '@hopsk/contract/films';
 import { Requests } from './requests';
 
 /** What was marked in clips, as the club keeps it. */
 @Injectable({ providedIn: 'root' })
 export class FilmsApi extends Requests {
   list = () => this.get('/films', FilmRows);
-  of = (clip: string) => this.get(`/films/${clip}`, FilmKept);
+  of = (clip: string) => this.get(`/films/${clip}`, FilmMet);
   forget = (clip: string) => this.delete(`/films/${clip}`);
   save = (clip: string, film: FilmSave) => this.put(`/films/${clip}`, film, FilmKept);
 

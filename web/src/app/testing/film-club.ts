@@ -1,6 +1,6 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import type { FilmWork } from '@hopsk/contract/film-work';
-import type { ClipHeld, ClipSent, FilmKept, FilmRow, FilmSave } from '@hopsk/contract/films';
+import type { ClipHeld, ClipSent, FilmKept, FilmMet, FilmRow, FilmSave } from '@hopsk/contract/films';
 import { of, throwError, type Observable } from 'rxjs';
 
 export const failing = (status: number, body: object): Observable<never> =>
@@ -12,10 +12,7 @@ export class FilmClub {
   away = false;
   saves = 0;
 
-  readonly of = (): Observable<FilmKept> => {
-    if (this.away) return failing(0, {});
-    return this.kept ? of(structuredClone(this.kept)) : failing(404, { error: 'not-found', values: { what: 'film' }, fields: [] });
-  };
+  readonly of = (): Observable<FilmMet> => (this.away ? failing(0, {}) : of({ film: structuredClone(this.kept) }));
   readonly save = (clip: string, { version, name, work }: FilmSave): Observable<FilmKept> => {
     this.saves++;
     if (this.away) return failing(0, {});

@@ -87,7 +87,11 @@ export class ClubFilms {
         const file = await this.sharing.fetch(film.clip, film.name);
         return file && this.opening.open(file);
       }
-      await this.opening.lost(await firstValueFrom(this.api.of(film.clip)));
+      const { film: kept } = await firstValueFrom(this.api.of(film.clip));
+      if (kept) return await this.opening.lost(kept);
+      // Somebody forgot it meanwhile.
+      this.desk.said.set(this.text.forgotten(film.name));
+      await this.load();
     } catch (error) {
       this.desk.said.set(troubleOf(error).message);
     }

@@ -38,9 +38,13 @@ import { once } from '../../ui/once';
         @for (word of lacking; track word) {
           <li>
             <bdi translate="no">{{ word }}</bdi>
-            <button mat-stroked-button [disabled]="under() !== null" [attr.aria-label]="text.voiceRecord(word)" (click)="say(word)">
-              {{ text.voiceDo.record }}
-            </button>
+            @if (word.length > most) {
+              <span class="muted">{{ text.voiceLong(most) }}</span>
+            } @else {
+              <button mat-stroked-button [disabled]="under() !== null" [attr.aria-label]="text.voiceRecord(word)" (click)="say(word)">
+                {{ text.voiceDo.record }}
+              </button>
+            }
           </li>
         }
       </ul>
@@ -130,6 +134,7 @@ export class VoiceBox {
   protected readonly recorded = inject(RecordedStore);
   protected readonly text = words.build;
   protected readonly common = words.common;
+  protected readonly most = RECORDED_LIMITS.letters;
   protected readonly failed = signal(false);
   protected readonly said = signal('');
   /** What is being recorded. */
