@@ -3,7 +3,7 @@ import type { HeldChoices } from '../judge/schools.js';
 import { holds } from '../testing/holds.js';
 import { measuredFaults } from './attempt-faults.js';
 import { againstWindow, between, ofSeveral, repeatsOf, within, type Took } from './difference.js';
-import { framesAt, seenFirst } from './frames.js';
+import { frameNearest, framesAt, seenFirst } from './frames.js';
 import { attemptsOf, outOfOrder, type Mark } from './marks.js';
 import { timesOf, type Timed, type TimeName } from './times.js';
 
@@ -49,6 +49,20 @@ describe('times between marks', () => {
     expect(variance).toBeCloseTo(frame ** 2 / 6, 7);
     // Half a frame from its value or nearer: three of four, by the triangle.
     expect(offs.filter((off) => Math.abs(off) <= frame / 2).length / offs.length).toBeCloseTo(0.75, 2);
+  });
+
+  it('belong to the frame whose time is nearest', () => {
+    holds(
+      fc.property(
+        fc.array(fc.double({ min: 0.002, max: 0.2, noNaN: true }), { minLength: 1, maxLength: 30 }),
+        fc.double({ min: -0.1, max: 7, noNaN: true }),
+        (gaps, seconds) => {
+          const frames = gaps.reduce<number[]>((times, gap) => [...times, (times.at(-1) ?? 0) + gap], [0]);
+          const nearest = Math.min(...frames.map((at) => Math.abs(at - seconds)));
+          expect(Math.abs((frames[frameNearest(frames, seconds)] ?? Infinity) - seconds)).toBeCloseTo(nearest, 5);
+        },
+      ),
+    );
   });
 
   it('of a frame that has none before it are none', () => {
