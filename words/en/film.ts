@@ -492,7 +492,7 @@ export const film = {
     seenOn: (left: number, right: number): string => [left === 0 ? '' : `, ${left} left`, right === 0 ? '' : `, ${right} right`].join(''),
     tickSide: 'side of what is ticked',
     noSide: 'not said',
-    onSide: { left: ' L', right: ' R' },
+    onSide: { left: 'L', right: 'R' },
     attemptShows: (n: number, fault: string, side: string): string => `attempt ${n} shows ‘${fault}’${side === '' ? '' : `, ${side}`}`,
     byTimes: (attempts: string): string => `by its times in ${attempts}`,
     takeByTimes: 'take what the times say',

@@ -493,7 +493,7 @@ export const film = {
     seenOn: (left: number, right: number): string => [left === 0 ? '' : `, ${left} ļéƒţ`, right === 0 ? '' : `, ${right} ŕíĝĥţ`].join(''),
     tickSide: 'šíđé óƒ ŵĥáţ íš ţíçķéđ',
     noSide: 'ñóţ šáíđ',
-    onSide: { left: ' Ļ', right: ' Ŕ' },
+    onSide: { left: 'Ļ', right: 'Ŕ' },
     attemptShows: (n: number, fault: string, side: string): string => `áţţéɱþţ ${n} šĥóŵš ‘${fault}’${side === '' ? '' : `, ${side}`}`,
     byTimes: (attempts: string): string => `ƀý íţš ţíɱéš íñ ${attempts}`,
     takeByTimes: 'ţáķé ŵĥáţ ţĥé ţíɱéš šáý',

@@ -114,6 +114,20 @@ describe('a clip', () => {
       }
     });
 
+    it('goes on ahead of whoever steps on: all frames in their order are the ones that were asked for, and after a leap', async () => {
+      const clip = await opened(await filmed(every(1 / 60, 60), 'mp4'));
+      const right = async (frame: number): Promise<void> => {
+        const light = await lightAt(clip, frame);
+        expect(Math.abs(light - lightOf(frame)))
+          .withContext(`frame ${frame}: ${light}`)
+          .toBeLessThan(12);
+      };
+      for (let frame = 0; frame < 60; frame++) await right(frame);
+      // In the midst of it somewhere else, and back; the last one, and what lies before it.
+      for (const frame of [10, 11, 12, 40, 13, 14, 58, 59, 57, 0]) await right(frame);
+      clip.close();
+    });
+
     it('has the times of its container, whatever wrote it, and another zero than it where the file begins later', async () => {
       for (const name of ['turned', 'slow', 'uneven'] as const) {
         const { stamps } = FOREIGN_CLIPS[name];

@@ -21,7 +21,7 @@ export abstract class Pictures {
   constructor(private readonly canvas: () => OffscreenCanvas) {}
 
   at(frame: number): Promise<Picture> {
-    const known = this.held.get(frame);
+    const known = this.known(frame);
     if (known) return Promise.resolve(known);
     const asked = ++this.asked;
     // One after the other, as there is one that shows them; whoever drags a slider waits for none of those in between.
@@ -33,6 +33,11 @@ export abstract class Pictures {
   close(): void {
     this.asked++;
     this.held.clear();
+  }
+
+  /** The picture of a frame that is held. */
+  protected known(frame: number): Picture {
+    return this.held.get(frame) ?? null;
   }
 
   /** Fetches the picture of a frame that is not held. */
